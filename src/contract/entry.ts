@@ -1,0 +1,132 @@
+import { z } from "zod";
+import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
+import { CAUSES, DAMAGES, URGENCIES } from "../core/look/damage.ts";
+import { SYSTEMS } from "../core/look/systems.ts";
+import { PLACES } from "../core/measure/places.ts";
+import { STATIONS } from "../core/plan/stations.ts";
+import { SCHOOLS } from "../core/size/school.ts";
+import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
+import { DayText, GridName, LengthUnit } from "./lengths.ts";
+
+const Id = z.uuid();
+const Name = z.string().trim().min(1).max(120);
+const Text = z.string().max(2000);
+const Short = z.string().max(200);
+/** As typed, even when it cannot be read: nothing typed is lost. */
+const Written = z.strictObject({ text: z.string().max(60), unit: LengthUnit });
+const Nanometres = z.int().min(1).max(100_000_000_000);
+const Side = z.enum(["inside", "outside"]);
+
+/** One schema for each kind of entry. The types it yields are those of `core/log/kinds`. */
+export const PAYLOADS = {
+  "round.opened": z.strictObject({ name: Name, place: Short }),
+  "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
+  "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),
+  "house.rule": z.strictObject({ rule: Name, value: z.union([z.string().max(60), z.number()]) }),
+  "supplier.added": z.strictObject({ name: Name, cuts: Short, unit: LengthUnit, leadDays: z.int().min(0).max(365) }),
+  "pane.added": z.strictObject({
+    round: Id,
+    address: Name,
+    opening: Name,
+    light: Short,
+    system: z.enum(SYSTEMS),
+    side: Side,
+  }),
+  "pane.corrected": z.strictObject({
+    address: Name.optional(),
+    opening: Name.optional(),
+    light: Short.optional(),
+    system: z.enum(SYSTEMS).optional(),
+    side: Side.optional(),
+  }),
+  "note.written": z.strictObject({ station: z.enum(STATIONS), text: Text.min(1) }),
+  "step.marked": z.strictObject({
+    station: z.enum(STATIONS),
+    step: Name,
+    state: z.enum(["done", "skipped", "open"]),
+    reason: Short,
+  }),
+  "look.damage": z.strictObject({ damage: z.array(z.enum(DAMAGES)).max(DAMAGES.length) }),
+  "look.cause": z.strictObject({ cause: z.enum(CAUSES) }),
+  "look.urgency": z.strictObject({ urgency: z.enum(URGENCIES) }),
+  "look.building": z.strictObject({
+    year: z.int().min(1000).max(2200).nullable(),
+    storey: z.int().min(-3).max(60).nullable(),
+  }),
+  "look.closed": z.strictObject({ how: Short, since: DayText, until: DayText, told: Short }),
+  "look.opened": z.strictObject({ day: DayText }),
+  "takeout.marks": z.strictObject({ insideFace: Short, topEdge: Short }),
+  "takeout.sprigs": z.strictObject({ found: z.int().min(0).max(500) }),
+  "measure.reading": z.strictObject({ place: z.enum(PLACES), ...Written.shape }),
+  "size.rule": z.strictObject({ school: z.enum(SCHOOLS), off: Written.nullable(), grid: GridName }),
+  "size.overruled": z.strictObject({ width: Written, height: Written, reason: Text.min(1) }),
+  "size.overrule-dropped": z.strictObject({}),
+  "specify.glass": z.strictObject({
+    kind: z.enum(GLASS_KINDS),
+    thickness: Written,
+    edges: z.enum(EDGES),
+    pattern: Short,
+  }),
+  "specify.location": z.strictObject({
+    inDoor: z.boolean(),
+    wetRoom: z.boolean(),
+    stairs: z.boolean(),
+    walkway: z.boolean(),
+  }),
+  "order.opened": z.strictObject({ supplier: Name, reference: Short }),
+  "order.line": z.strictObject({
+    line: Id,
+    widthNm: Nanometres,
+    heightNm: Nanometres,
+    thicknessNm: Nanometres,
+    glass: z.enum(GLASS_KINDS),
+    edges: z.enum(EDGES),
+    pattern: Short,
+    label: Short,
+    grid: GridName,
+  }),
+  "order.line-dropped": z.strictObject({ line: Id, reason: Short }),
+  "order.sent": z.strictObject({ day: DayText, due: DayText }),
+  "order.arrived": z.strictObject({ day: DayText }),
+  "order.checked": z.strictObject({
+    line: Id,
+    width: Written,
+    height: Written,
+    verdict: z.enum(["accepted", "accepted-with-note", "sent-back"]),
+    reason: Text,
+  }),
+  "set.done": z.strictObject({ day: DayText, compound: Name, sprigs: z.int().min(0).max(500).nullable() }),
+  "finish.painted": z.strictObject({ day: DayText }),
+  "signoff.check": z.strictObject({ item: Name, good: z.boolean(), note: Text }),
+  "signoff.signed": z.strictObject({ day: DayText, told: z.boolean() }),
+  struck: z.strictObject({ entry: Id, reason: Short }),
+} satisfies { readonly [K in Kind]: z.ZodType<Payloads[K]> };
+
+const About = z.strictObject({ round: Id.optional(), pane: Id.optional(), order: Id.optional() });
+
+const entryOf = <K extends Kind>(kind: K) =>
+  z.strictObject({
+    id: Id,
+    at: z.iso.datetime({ precision: 3 }).meta({ description: "When it happened, UTC, to the millisecond" }),
+    who: Name,
+    about: About,
+    kind: z.literal(kind),
+    payload: PAYLOADS[kind],
+  });
+
+const KINDS = Object.keys(PAYLOADS) as [Kind, ...Kind[]];
+const [firstKind, ...otherKinds] = KINDS;
+
+/** One fact, checked by the schema of its kind. */
+export const EntrySchema = z
+  .discriminatedUnion("kind", [entryOf(firstKind), ...otherKinds.map((k) => entryOf(k))])
+  .meta({ id: "Entry" }) as unknown as z.ZodType<Entry>;
+
+/** All or none, and safe to send again: an entry that is already there is passed over. */
+export const EntryBatch = z.strictObject({ entries: z.array(EntrySchema).min(1).max(1000) }).meta({ id: "EntryBatch" });
+export type EntryBatch = z.output<typeof EntryBatch>;
+
+export const BatchTaken = z
+  .strictObject({ taken: z.array(Id), known: z.array(Id), through: z.int() })
+  .meta({ id: "BatchTaken", description: "Entries stored now, those already there, and the log's newest place." });
+export type BatchTaken = z.output<typeof BatchTaken>;

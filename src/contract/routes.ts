@@ -1,0 +1,30 @@
+import { z } from "zod";
+import { CalcPaintWindow } from "./calc-paint-window.ts";
+import { CalcPutty } from "./calc-putty.ts";
+import { CalcSize } from "./calc-size.ts";
+import { CalcTape } from "./calc-tape.ts";
+import { GetEntries, PostEntries } from "./entries.ts";
+import { type Route, route } from "./route.ts";
+
+export const Health = z
+  .strictObject({ ok: z.literal(true), through: z.int(), entries: z.int() })
+  .meta({ id: "Health", description: "The file can be read; `through` is the log's newest place." });
+
+export const GetHealth = route({
+  method: "get",
+  path: "/api/health",
+  says: "Whether the server can read its file.",
+  input: null,
+  output: Health,
+});
+
+/** Every endpoint that speaks JSON, in the order of the page. */
+export const ROUTES: readonly Route[] = [
+  CalcTape,
+  CalcSize,
+  CalcPutty,
+  CalcPaintWindow,
+  PostEntries,
+  GetEntries,
+  GetHealth,
+] as unknown as readonly Route[];

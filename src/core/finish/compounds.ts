@@ -1,0 +1,58 @@
+/** What seals and holds the pane, and how it sets. Days are whole; the label wins. */
+export type Compound = {
+  readonly id: string;
+  readonly name: string;
+  /** Nothing may touch it for so many hours. */
+  readonly handsOffHours: number;
+  /** Paint window, days after setting; `most` null: no limit; both null: it cannot be painted. */
+  readonly leastDays: number | null;
+  readonly mostDays: number | null;
+  /** It does not cure on days colder than this. */
+  readonly leastC: number;
+  /** So many days before painting must be dry. */
+  readonly dryBefore: number;
+  readonly primeRebate: boolean;
+  readonly needs: string;
+  readonly source: string;
+};
+
+export const COMPOUNDS: readonly Compound[] = [
+  {
+    id: "linseed",
+    name: "Linseed {putty}",
+    handsOffHours: 48,
+    leastDays: 7,
+    mostDays: 28,
+    leastC: 5,
+    dryBefore: 1,
+    primeRebate: true,
+    needs: "A primed {rebate}, above 5 °C, dry.",
+    source: "trade practice: paint from 7 to 14 days, by 28",
+  },
+  {
+    id: "acrylic",
+    name: "Acrylic or latex compound",
+    handsOffHours: 4,
+    leastDays: 3,
+    mostDays: 14,
+    leastC: 5,
+    dryBefore: 1,
+    primeRebate: false,
+    needs: "Above 5 °C, no rain for a day. Prime if its label says so.",
+    source: "common labels: paint from 3 to 5 days, by 14",
+  },
+  {
+    id: "two-part",
+    name: "Two-part repair {putty}",
+    handsOffHours: 1,
+    leastDays: 0,
+    mostDays: null,
+    leastC: 5,
+    dryBefore: 0,
+    primeRebate: false,
+    needs: "Small repairs. It sets in minutes: mix what you can use.",
+    source: "common labels",
+  },
+];
+
+export const compoundById = (id: string): Compound | undefined => COMPOUNDS.find((c) => c.id === id);

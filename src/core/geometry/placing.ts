@@ -1,0 +1,140 @@
+import { solveLinear } from "./linear.ts";
+import type { Point } from "./point.ts";
+import { edgesOf, type Quad, SIDES, type Side } from "./quad.ts";
+
+/** A true rectangle lying in a figure: its middle in mm, and its turn in radians, anticlockwise. */
+export type Placed = { readonly width: number; readonly height: number; readonly at: Point; readonly turn: number };
+
+/** The gaps of one side: at the two corners of the rectangle that face it. Negative where the corner is outside. */
+export type SideGap = { readonly least: number; readonly most: number };
+export type Gaps = Readonly<Record<Side, SideGap>>;
+
+/** Room taken from each side before gaps are counted, mm: half of an inward bow, for instance. */
+export type Setback = Readonly<Partial<Record<Side, number>>>;
+
+const CORNERS: Readonly<Record<Side, readonly [readonly [number, number], readonly [number, number]]>> = {
+  left: [
+    [-1, -1],
+    [-1, 1],
+  ],
+  right: [
+    [1, -1],
+    [1, 1],
+  ],
+  bottom: [
+    [-1, -1],
+    [1, -1],
+  ],
+  top: [
+    [-1, 1],
+    [1, 1],
+  ],
+};
+
+export function cornersOf(p: Placed): Quad {
+  const corner = (sx: number, sy: number): Point => {
+    const d = offset(p, sx, sy);
+    return { x: p.at.x + d.x, y: p.at.y + d.y };
+  };
+  return { bl: corner(-1, -1), br: corner(1, -1), tr: corner(1, 1), tl: corner(-1, 1) };
+}
+
+type Lying = Omit<Placed, "at">;
+
+function offset(p: Lying, sx: number, sy: number): Point {
+  const c = Math.cos(p.turn);
+  const s = Math.sin(p.turn);
+  return { x: (sx * p.width * c - sy * p.height * s) / 2, y: (sx * p.width * s + sy * p.height * c) / 2 };
+}
+
+/** Each gap is inward · middle + constant: the constants for the nearer and the farther corner of a side. */
+function sideConstants(q: Quad, p: Lying, setback: Setback) {
+  const edges = edgesOf(q);
+  return SIDES.map((side) => {
+    const { from, inward } = edges[side];
+    const reach = CORNERS[side].map(([sx, sy]) => {
+      const d = offset(p, sx, sy);
+      return inward.x * (d.x - from.x) + inward.y * (d.y - from.y) - (setback[side] ?? 0);
+    });
+    return { side, inward, near: Math.min(...reach), far: Math.max(...reach) };
+  });
+}
+
+/** The eight corner gaps, two a side, in mm. */
+export function gapsOf(q: Quad, p: Placed, setback: Setback = {}): Gaps {
+  const gap = (s: ReturnType<typeof sideConstants>[number]): SideGap => {
+    const along = s.inward.x * p.at.x + s.inward.y * p.at.y;
+    return { least: along + s.near, most: along + s.far };
+  };
+  return Object.fromEntries(sideConstants(q, p, setback).map((s) => [s.side, gap(s)])) as Record<Side, SideGap>;
+}
+
+/**
+ * The best smallest gap a rectangle can have at one turn, wherever it is pushed, mm. The four gaps are linear in the
+ * place, so the best is a corner of the dual: three sides (or two that face each other) that hold it between them.
+ */
+export function bestGapAt(q: Quad, lying: Lying, setback: Setback = {}): number {
+  const sides = sideConstants(q, lying, setback);
+  let best = Number.POSITIVE_INFINITY;
+  for (let leftOut = 0; leftOut < 4; leftOut++) {
+    const [a, b, c] = sides.filter((_, i) => i !== leftOut);
+    if (!a || !b || !c) continue;
+    const shares = solveLinear(
+      [
+        [a.inward.x, b.inward.x, c.inward.x],
+        [a.inward.y, b.inward.y, c.inward.y],
+        [1, 1, 1],
+      ],
+      [0, 0, 1],
+    );
+    if (!shares || shares.some((v) => v < -1e-12)) continue;
+    const [la = 0, lb = 0, lc = 0] = shares;
+    best = Math.min(best, la * a.near + lb * b.near + lc * c.near);
+  }
+  return best;
+}
+
+/** Where opposite least gaps are equal: how a glazier would centre it by eye. Undefined only for a broken figure. */
+export function centred(q: Quad, lying: Lying, setback: Setback = {}): Placed | undefined {
+  const [left, right, bottom, top] = sideConstants(q, lying, setback);
+  if (!left || !right || !bottom || !top) return undefined;
+  const at = solveLinear(
+    [
+      [left.inward.x - right.inward.x, left.inward.y - right.inward.y],
+      [bottom.inward.x - top.inward.x, bottom.inward.y - top.inward.y],
+    ],
+    [right.near - left.near, top.near - bottom.near],
+  );
+  return at && { ...lying, at: { x: at[0] ?? 0, y: at[1] ?? 0 } };
+}
+
+/** A pane may turn this far in its opening, radians: past it, nobody would call it glazed. */
+export const MOST_TURN = (5 * Math.PI) / 180;
+
+/** The turn that gives the best smallest gap, found by golden section from the best of a coarse sweep. */
+export function bestTurn(
+  q: Quad,
+  size: { readonly width: number; readonly height: number },
+  setback: Setback = {},
+): { readonly turn: number; readonly gap: number } {
+  const gapAt = (turn: number): number => bestGapAt(q, { ...size, turn }, setback);
+  const SWEEP = 40;
+  let turn = 0;
+  let gap = gapAt(0);
+  for (let i = -SWEEP; i <= SWEEP; i++) {
+    const t = (i / SWEEP) * MOST_TURN;
+    const g = gapAt(t);
+    if (g > gap) [turn, gap] = [t, g];
+  }
+  let lo = Math.max(-MOST_TURN, turn - MOST_TURN / SWEEP);
+  let hi = Math.min(MOST_TURN, turn + MOST_TURN / SWEEP);
+  const GOLDEN = (Math.sqrt(5) - 1) / 2;
+  for (let i = 0; i < 60; i++) {
+    const a = hi - GOLDEN * (hi - lo);
+    const b = lo + GOLDEN * (hi - lo);
+    if (gapAt(a) < gapAt(b)) lo = a;
+    else hi = b;
+  }
+  const found = (lo + hi) / 2;
+  return gapAt(found) > gap ? { turn: found, gap: gapAt(found) } : { turn, gap };
+}

@@ -1,0 +1,228 @@
+import type { Grid } from "../units/length.ts";
+
+/**
+ * What the firm has decided once. Every figure is a default with its source, and can be changed by the firm; a label,
+ * the maker's instructions and local codes come first.
+ */
+export type HouseRules = {
+  readonly school: "snug" | "easy" | "by-the-book";
+  readonly gridMm: Grid;
+  readonly gridIn: Grid;
+  readonly leastCoverMm: number;
+  readonly bedMm: number;
+  readonly glassMm: number;
+  readonly noseMm: number;
+  readonly edgeFillShare: number;
+  readonly puttyDensity: number;
+  readonly waste: number;
+  readonly sprigPitchMm: number;
+  readonly sprigCornerMm: number;
+  readonly packerCornerMm: number;
+  readonly packerLengthMm: number;
+  readonly packerToleranceMm: number;
+  readonly paintLapMm: number;
+  readonly toleranceSmallMm: number;
+  readonly toleranceLargeMm: number;
+  readonly toleranceLimitMm: number;
+  readonly oneLiftsKg: number;
+  readonly oneLiftsM2: number;
+  readonly twoLiftKg: number;
+  readonly leadYear: number;
+  readonly safetySet: "M" | "F";
+};
+export type HouseRule = keyof HouseRules;
+
+type Fact<K extends HouseRule> = {
+  readonly value: HouseRules[K];
+  readonly says: string;
+  readonly unit: string;
+  readonly source: string;
+  readonly from?: number;
+  readonly to?: number;
+  readonly choices?: readonly string[];
+};
+
+const TRADE = "trade practice";
+
+export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
+  school: {
+    value: "easy",
+    says: "What comes off the opening",
+    unit: "",
+    source: TRADE,
+    choices: ["snug", "easy", "by-the-book"],
+  },
+  gridMm: {
+    value: "1 mm",
+    says: "Cutter's grid, metric",
+    unit: "",
+    source: "shop practice",
+    choices: ["1 mm", "0.5 mm"],
+  },
+  gridIn: {
+    value: "1/16 in",
+    says: "Cutter's grid, inches",
+    unit: "",
+    source: "shop practice",
+    choices: ["1/16 in", "1/32 in"],
+  },
+  leastCoverMm: {
+    value: 3,
+    says: "Least the {rebate} must cover the glass",
+    unit: "mm",
+    source: "about 1/8 in, timber lips",
+    from: 0,
+    to: 30,
+  },
+  bedMm: { value: 2, says: "Bed left when the pane is pressed home", unit: "mm", source: TRADE, from: 0, to: 10 },
+  glassMm: {
+    value: 4,
+    says: "Least thickness of new single glass",
+    unit: "mm",
+    source: "4 mm where 3 mm was: present practice",
+    from: 2,
+    to: 19,
+  },
+  noseMm: {
+    value: 0,
+    says: "Flat left on the face {putty} at the sight line",
+    unit: "mm",
+    source: "0: a plain triangle",
+    from: 0,
+    to: 10,
+  },
+  edgeFillShare: {
+    value: 1,
+    says: "Share of the edge gap that {putty} fills",
+    unit: "",
+    source: "pressed full: 1",
+    from: 0,
+    to: 1,
+  },
+  puttyDensity: {
+    value: 2.0,
+    says: "Density of linseed {putty}",
+    unit: "t/m³",
+    source: "label values 1.9 to 2.1",
+    from: 0.5,
+    to: 4,
+  },
+  waste: { value: 0.1, says: "Share of {putty} and sealant wasted", unit: "", source: TRADE, from: 0, to: 0.9 },
+  sprigPitchMm: {
+    value: 225,
+    says: "Farthest from one {sprig} to the next",
+    unit: "mm",
+    source: "225 to 300 mm at most",
+    from: 50,
+    to: 600,
+  },
+  sprigCornerMm: {
+    value: 75,
+    says: "{Sprig} nearest a corner stands",
+    unit: "mm",
+    source: "within 75 mm of each corner",
+    from: 10,
+    to: 150,
+  },
+  packerCornerMm: {
+    value: 75,
+    says: "Least from corner to the near end of a {packer}",
+    unit: "mm",
+    source: "BS 8000-7 family",
+    from: 0,
+    to: 300,
+  },
+  packerLengthMm: {
+    value: 30,
+    says: "Length of a {packer} for a single pane",
+    unit: "mm",
+    source: TRADE,
+    from: 10,
+    to: 150,
+  },
+  packerToleranceMm: {
+    value: 0.5,
+    says: "A {packer} may be short of its gap by",
+    unit: "mm",
+    source: TRADE,
+    from: 0,
+    to: 3,
+  },
+  paintLapMm: {
+    value: 2,
+    says: "Paint laps on to the glass",
+    unit: "mm",
+    source: "seals the putty's edge",
+    from: 0,
+    to: 6,
+  },
+  toleranceSmallMm: {
+    value: 1,
+    says: "Glass may differ from its order by, up to the limit",
+    unit: "mm",
+    source: "shop-cut float",
+    from: 0,
+    to: 10,
+  },
+  toleranceLargeMm: {
+    value: 2,
+    says: "Glass may differ from its order by, past the limit",
+    unit: "mm",
+    source: "shop-cut float",
+    from: 0,
+    to: 10,
+  },
+  toleranceLimitMm: {
+    value: 1500,
+    says: "The limit between the two",
+    unit: "mm",
+    source: "shop-cut float",
+    from: 100,
+    to: 6000,
+  },
+  oneLiftsKg: {
+    value: 20,
+    says: "One person lifts up to",
+    unit: "kg",
+    source: "general lifting guidance",
+    from: 1,
+    to: 40,
+  },
+  oneLiftsM2: { value: 1, says: "One person handles panes up to", unit: "m²", source: TRADE, from: 0.1, to: 3 },
+  twoLiftKg: {
+    value: 50,
+    says: "Two people with suction cups lift up to",
+    unit: "kg",
+    source: "general lifting guidance",
+    from: 10,
+    to: 100,
+  },
+  leadYear: {
+    value: 1992,
+    says: "Paint may hold lead in buildings before",
+    unit: "",
+    source: "1992 or 1978 by rule set",
+    from: 1900,
+    to: 2030,
+  },
+  safetySet: {
+    value: "M",
+    says: "Safety glass rule set",
+    unit: "",
+    source: "M by height and door edge; F by area, walkway and wet room",
+    choices: ["M", "F"],
+  },
+};
+
+export const HOUSE_DEFAULTS: HouseRules = Object.fromEntries(
+  Object.entries(HOUSE_RULES).map(([rule, fact]) => [rule, fact.value]),
+) as HouseRules;
+
+export const isHouseRule = (text: string): text is HouseRule => Object.hasOwn(HOUSE_RULES, text);
+
+/** Whether a value may stand for a rule: one of its choices, or a number between its ends. */
+export function houseValueFits(rule: HouseRule, value: string | number): boolean {
+  const fact: Fact<HouseRule> = HOUSE_RULES[rule];
+  if (fact.choices) return fact.choices.includes(String(value));
+  return typeof value === "number" && Number.isFinite(value) && value >= (fact.from ?? 0) && value <= (fact.to ?? 0);
+}

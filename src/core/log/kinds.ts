@@ -1,0 +1,126 @@
+import type { Cause, Damage, Urgency } from "../look/damage.ts";
+import type { System } from "../look/systems.ts";
+import type { Place } from "../measure/places.ts";
+import type { Station } from "../plan/stations.ts";
+import type { School } from "../size/school.ts";
+import type { Edges, GlassKind } from "../specify/glass.ts";
+import type { Grid, LengthUnit } from "../units/length.ts";
+
+/** A length as typed and the unit a plain number in it has. The exact value is read from it, never stored apart. */
+export type Written = { readonly text: string; readonly unit: LengthUnit };
+
+/** What each kind of entry carries. Days are `yyyy-mm-dd`; ids are UUIDs; lengths are as written. */
+export type Payloads = {
+  "round.opened": { readonly name: string; readonly place: string };
+  "round.weather": { readonly day: string; readonly wet: boolean; readonly lowC: number | null };
+  "round.day-off": { readonly day: string; readonly off: boolean };
+  "house.rule": { readonly rule: string; readonly value: string | number };
+  "supplier.added": {
+    readonly name: string;
+    readonly cuts: string;
+    readonly unit: LengthUnit;
+    readonly leadDays: number;
+  };
+
+  "pane.added": {
+    readonly round: string;
+    readonly address: string;
+    readonly opening: string;
+    readonly light: string;
+    readonly system: System;
+    readonly side: "inside" | "outside";
+  };
+  "pane.corrected": {
+    readonly address?: string | undefined;
+    readonly opening?: string | undefined;
+    readonly light?: string | undefined;
+    readonly system?: System | undefined;
+    readonly side?: "inside" | "outside" | undefined;
+  };
+  "note.written": { readonly station: Station; readonly text: string };
+  "step.marked": {
+    readonly station: Station;
+    readonly step: string;
+    readonly state: "done" | "skipped" | "open";
+    readonly reason: string;
+  };
+
+  "look.damage": { readonly damage: readonly Damage[] };
+  "look.cause": { readonly cause: Cause };
+  "look.urgency": { readonly urgency: Urgency };
+  "look.building": { readonly year: number | null; readonly storey: number | null };
+  "look.closed": { readonly how: string; readonly since: string; readonly until: string; readonly told: string };
+  "look.opened": { readonly day: string };
+
+  "takeout.marks": { readonly insideFace: string; readonly topEdge: string };
+  "takeout.sprigs": { readonly found: number };
+
+  "measure.reading": { readonly place: Place } & Written;
+
+  "size.rule": { readonly school: School; readonly off: Written | null; readonly grid: Grid };
+  "size.overruled": { readonly width: Written; readonly height: Written; readonly reason: string };
+  "size.overrule-dropped": Record<string, never>;
+
+  "specify.glass": {
+    readonly kind: GlassKind;
+    readonly thickness: Written;
+    readonly edges: Edges;
+    readonly pattern: string;
+  };
+  "specify.location": {
+    readonly inDoor: boolean;
+    readonly wetRoom: boolean;
+    readonly stairs: boolean;
+    readonly walkway: boolean;
+  };
+
+  "order.opened": { readonly supplier: string; readonly reference: string };
+  "order.line": {
+    readonly line: string;
+    readonly widthNm: number;
+    readonly heightNm: number;
+    readonly thicknessNm: number;
+    readonly glass: GlassKind;
+    readonly edges: Edges;
+    readonly pattern: string;
+    readonly label: string;
+    readonly grid: Grid;
+  };
+  "order.line-dropped": { readonly line: string; readonly reason: string };
+  "order.sent": { readonly day: string; readonly due: string };
+  "order.arrived": { readonly day: string };
+  "order.checked": {
+    readonly line: string;
+    readonly width: Written;
+    readonly height: Written;
+    readonly verdict: "accepted" | "accepted-with-note" | "sent-back";
+    readonly reason: string;
+  };
+
+  "set.done": { readonly day: string; readonly compound: string; readonly sprigs: number | null };
+  "finish.painted": { readonly day: string };
+  "signoff.check": { readonly item: string; readonly good: boolean; readonly note: string };
+  "signoff.signed": { readonly day: string; readonly told: boolean };
+
+  struck: { readonly entry: string; readonly reason: string };
+};
+
+export type Kind = keyof Payloads;
+
+/** What an entry is about. A pane's page shows all entries of the pane, and of the orders it stands on. */
+export type About = {
+  readonly round?: string | undefined;
+  readonly pane?: string | undefined;
+  readonly order?: string | undefined;
+};
+
+/** One small fact: who wrote it, when (ISO, UTC), about what. Only ever added. */
+export type EntryOf<K extends Kind> = {
+  readonly id: string;
+  readonly at: string;
+  readonly who: string;
+  readonly about: About;
+  readonly kind: K;
+  readonly payload: Payloads[K];
+};
+export type Entry = { [K in Kind]: EntryOf<K> }[Kind];

@@ -1,0 +1,62 @@
+export const DAMAGES = [
+  "cracked",
+  "holed",
+  "standing",
+  "gone",
+  "misted",
+  "putty-falling",
+  "rattling",
+  "dropped",
+  "draught",
+  "rotten",
+  "wrong-glass",
+] as const;
+export type Damage = (typeof DAMAGES)[number];
+
+export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
+  cracked: "cracked",
+  holed: "holed",
+  standing: "shattered, still standing",
+  gone: "glass gone",
+  misted: "misted or wet inside",
+  "putty-falling": "{putty} dry or falling",
+  rattling: "rattles",
+  dropped: "sash dropped or binds",
+  draught: "draught",
+  rotten: "{rebate} rotten or chewed",
+  "wrong-glass": "not safety glass",
+};
+
+/** Causes worth keeping, because the new pane fails the same way, with what prevents it. */
+export const CAUSES = ["impact", "hail", "heat", "water", "packing", "twist", "nail", "unknown"] as const;
+export type Cause = (typeof CAUSES)[number];
+
+export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readonly prevent: string }>> = {
+  impact: { name: "knock or stone", prevent: "Ask what strikes it, and whether thicker or safety glass is wanted." },
+  hail: { name: "hail", prevent: "Look at every pane on the same side of the building." },
+  heat: {
+    name: "heat behind a blind",
+    prevent: "Leave a gap at the top and foot of the blind, or use heat-treated glass.",
+  },
+  water: {
+    name: "water standing in the frame",
+    prevent: "Clear the drains and prime the {sill} before the new glass goes in.",
+  },
+  packing: { name: "{packers} wrong or missing", prevent: "Pack by the setting drawing, not by what came out." },
+  twist: {
+    name: "frame twisted or dropped",
+    prevent: "Read both diagonals and both faces. Ease the sash first if it binds.",
+  },
+  nail: { name: "nail or screw near the glass", prevent: "Find it and take it out before the new pane goes in." },
+  unknown: { name: "not known", prevent: "Look for a nail, a twist or a blind before you close up." },
+};
+
+/** How pressing it is, worst first. */
+export const URGENCIES = ["open-hole", "today", "this-week", "can-wait"] as const;
+export type Urgency = (typeof URGENCIES)[number];
+export const URGENCY_WORDS: Readonly<Record<Urgency, { readonly name: string; readonly means: string }>> = {
+  "open-hole": { name: "open hole", means: "anyone can reach in: close it now" },
+  today: { name: "today", means: "may fall, or a door that must lock" },
+  "this-week": { name: "this week", means: "lets weather in" },
+  "can-wait": { name: "can wait", means: "holds and keeps dry" },
+};

@@ -1,0 +1,39 @@
+import { type Nm, nm } from "../units/length.ts";
+
+export type Tolerance = { readonly small: Nm; readonly large: Nm; readonly limit: Nm };
+
+export type SideCheck = {
+  /** What came less what was ordered: plus is too big. */
+  readonly difference: Nm;
+  readonly tolerance: Nm;
+  readonly within: boolean;
+};
+export type CheckIn = {
+  readonly width: SideCheck;
+  readonly height: SideCheck;
+  readonly verdict: "within" | "out";
+  /** The figures fit the other way round: width and height were swapped. */
+  readonly swapped: boolean;
+};
+
+/**
+ * What came against what was ordered. The tolerance belongs to each dimension by its own length, and includes its end.
+ * @example checkIn({ ordered 608 × 900, came 609 × 900, ±1 mm }) // within
+ */
+export function checkIn(of: {
+  readonly ordered: { readonly width: Nm; readonly height: Nm };
+  readonly came: { readonly width: Nm; readonly height: Nm };
+  readonly tolerance: Tolerance;
+}): CheckIn {
+  const side = (ordered: Nm, came: Nm): SideCheck => {
+    const tolerance = ordered <= of.tolerance.limit ? of.tolerance.small : of.tolerance.large;
+    const difference = nm(came - ordered);
+    return { difference, tolerance, within: Math.abs(difference) <= tolerance };
+  };
+  const width = side(of.ordered.width, of.came.width);
+  const height = side(of.ordered.height, of.came.height);
+  const within = width.within && height.within;
+  const swapped =
+    !within && side(of.ordered.width, of.came.height).within && side(of.ordered.height, of.came.width).within;
+  return { width, height, verdict: within ? "within" : "out", swapped };
+}

@@ -1,0 +1,159 @@
+import type { Entry, EntryOf, Kind, Payloads, Written } from "../log/kinds.ts";
+import { type Log, readLog } from "../log/standing-entries.ts";
+import type { Place } from "../measure/places.ts";
+import { foldOrder, type OrderBook, type OrderLine } from "../order/book.ts";
+import type { Station } from "../plan/stations.ts";
+import type { Result } from "../result.ts";
+import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
+
+export type ReadingAsRead = Written & { readonly read: Result<TapeReading, TapeError>; readonly entry: string };
+export type StepMark = {
+  readonly state: "done" | "skipped";
+  readonly reason: string;
+  readonly who: string;
+  readonly at: string;
+};
+
+/** All that is true of one pane now: the fold of its entries and of the orders it stands on. */
+export type PaneBook = {
+  readonly id: string;
+  readonly log: Log;
+  readonly added: Payloads["pane.added"];
+  readonly damage: Payloads["look.damage"]["damage"];
+  readonly cause: Payloads["look.cause"]["cause"] | null;
+  readonly urgency: Payloads["look.urgency"]["urgency"] | null;
+  readonly building: Payloads["look.building"];
+  readonly closed: Payloads["look.closed"] | null;
+  readonly steps: ReadonlyMap<string, StepMark>;
+  readonly marks: Payloads["takeout.marks"] | null;
+  readonly sprigsFound: number | null;
+  readonly readings: Readonly<Partial<Record<Place, ReadingAsRead>>>;
+  readonly rule: Payloads["size.rule"] | null;
+  readonly overrule: Payloads["size.overruled"] | null;
+  readonly glass: Payloads["specify.glass"] | null;
+  readonly location: Payloads["specify.location"] | null;
+  readonly orders: readonly OrderBook[];
+  /** The line that counts: the newest that was not dropped. */
+  readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
+  readonly set: Payloads["set.done"] | null;
+  readonly painted: string | null;
+  readonly checks: ReadonlyMap<string, Payloads["signoff.check"]>;
+  readonly signed: { readonly day: string; readonly who: string; readonly told: boolean } | null;
+  readonly notes: readonly EntryOf<"note.written">[];
+};
+
+export const stepKey = (station: Station, step: string): string => `${station}/${step}`;
+
+/**
+ * Folds a pane. Applying an entry twice changes nothing, nor does the order in which entries arrive. Undefined while
+ * nobody has added the pane.
+ */
+export function foldPane(id: string, entries: readonly Entry[]): PaneBook | undefined {
+  const log = readLog(entries);
+  const own = log.standing.filter((e) => e.about.pane === id);
+  const latest = new Map<Kind, Entry>();
+  for (const e of own) latest.set(e.kind, e);
+  const last = <K extends Kind>(kind: K): Payloads[K] | null =>
+    (latest.get(kind) as EntryOf<K> | undefined)?.payload ?? null;
+
+  const first = own.find((e) => e.kind === "pane.added");
+  if (first?.kind !== "pane.added") return undefined;
+  let added = first.payload;
+  const steps = new Map<string, StepMark>();
+  const readings: Partial<Record<Place, ReadingAsRead>> = {};
+  const checks = new Map<string, Payloads["signoff.check"]>();
+  const notes: EntryOf<"note.written">[] = [];
+  for (const e of own) {
+    switch (e.kind) {
+      case "pane.corrected":
+        added = { ...added, ...stripUndefined(e.payload) };
+        break;
+      case "step.marked":
+        markStep(steps, e);
+        break;
+      case "measure.reading":
+        if (e.payload.text.trim() === "") delete readings[e.payload.place];
+        else
+          readings[e.payload.place] = {
+            text: e.payload.text,
+            unit: e.payload.unit,
+            entry: e.id,
+            read: readTape(e.payload.text, e.payload.unit),
+          };
+        break;
+      case "signoff.check":
+        checks.set(e.payload.item, e.payload);
+        break;
+      case "note.written":
+        notes.push(e);
+        break;
+    }
+  }
+  const orders = ordersOf(log);
+  const closedBy = latest.get("look.closed");
+  const openedBy = latest.get("look.opened");
+  const overruled = latest.get("size.overruled");
+  const dropped = latest.get("size.overrule-dropped");
+  const signed = latest.get("signoff.signed");
+  return {
+    id,
+    log,
+    added,
+    steps,
+    readings,
+    checks,
+    notes,
+    orders,
+    damage: last("look.damage")?.damage ?? [],
+    cause: last("look.cause")?.cause ?? null,
+    urgency: last("look.urgency")?.urgency ?? null,
+    building: last("look.building") ?? { year: null, storey: null },
+    closed:
+      closedBy?.kind === "look.closed" && !(openedBy && own.indexOf(openedBy) > own.indexOf(closedBy))
+        ? closedBy.payload
+        : null,
+    marks: last("takeout.marks"),
+    sprigsFound: last("takeout.sprigs")?.found ?? null,
+    rule: last("size.rule"),
+    overrule:
+      overruled?.kind === "size.overruled" && !(dropped && own.indexOf(dropped) > own.indexOf(overruled))
+        ? overruled.payload
+        : null,
+    glass: last("specify.glass"),
+    location: last("specify.location"),
+    line: newestLine(id, orders, own),
+    set: last("set.done"),
+    painted: last("finish.painted")?.day ?? null,
+    signed: signed?.kind === "signoff.signed" ? { ...signed.payload, who: signed.who } : null,
+  };
+}
+
+function markStep(steps: Map<string, StepMark>, e: EntryOf<"step.marked">): void {
+  const key = stepKey(e.payload.station, e.payload.step);
+  if (e.payload.state === "open") steps.delete(key);
+  else steps.set(key, { state: e.payload.state, reason: e.payload.reason, who: e.who, at: e.at });
+}
+
+function ordersOf(log: Log): readonly OrderBook[] {
+  const ids = new Set(log.standing.flatMap((e) => e.about.order ?? []));
+  return [...ids].flatMap((order) => foldOrder(order, log) ?? []);
+}
+
+function newestLine(pane: string, orders: readonly OrderBook[], own: readonly Entry[]): PaneBook["line"] {
+  const place = new Map(own.map((e, i) => [e.id, i]));
+  let newest: { order: OrderBook; line: OrderLine } | null = null;
+  for (const order of orders)
+    for (const line of order.lines)
+      if (
+        line.pane === pane &&
+        line.state !== "dropped" &&
+        (place.get(line.entry) ?? -1) > (newest ? (place.get(newest.line.entry) ?? -1) : -1)
+      )
+        newest = { order, line };
+  return newest;
+}
+
+const stripUndefined = <T extends object>(o: T): { [K in keyof T]: Exclude<T[K], undefined> } =>
+  Object.fromEntries(Object.entries(o).filter(([, v]) => v !== undefined)) as {
+    [K in keyof T]: Exclude<T[K], undefined>;
+  };

@@ -1,0 +1,144 @@
+import { COMPOUNDS, type Compound, compoundById } from "../finish/compounds.ts";
+import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
+import type { HouseRules } from "../house/rules.ts";
+import type { OpeningReadings } from "../measure/figure.ts";
+import { OPENING, type Place } from "../measure/places.ts";
+import type { WorkCalendar } from "../plan/calendar.ts";
+import type { Result } from "../result.ts";
+import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
+import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
+import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
+import { type Cut, type CutError, cutSize } from "../size/cut.ts";
+import type { School } from "../size/school.ts";
+import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
+import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
+import { readTape } from "../tape/read.ts";
+import { dayOf } from "../units/day.ts";
+import { type Grid, type LengthUnit, mm, type Nm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+
+/** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
+export type Reckoning = {
+  readonly readings: OpeningReadings;
+  readonly unread: readonly Place[];
+  readonly rule: { readonly school: School; readonly grid: Grid };
+  readonly glass: Glass;
+  readonly cut: Result<Cut, CutError>;
+  readonly massKg: number | null;
+  readonly safety: SafetyVerdict | null;
+  /** Safety glass is needed here and this is not it. */
+  readonly unsafe: boolean;
+  readonly putty: Result<Putty, PuttyError> | null;
+  readonly sprigs: SprigPlan | null;
+  readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined; readonly fromCorner: Nm } | null;
+  readonly compound: Compound;
+  readonly paint: PaintWindow | null;
+};
+
+/** What the firm's box of packers holds. */
+export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
+
+export type ReckonWith = { readonly house: HouseRules; readonly calendar: WorkCalendar; readonly unit: LengthUnit };
+
+export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
+  const { house } = by;
+  const readings: Partial<Record<Place, Nm>> = {};
+  const unread: Place[] = [];
+  for (const [place, reading] of Object.entries(book.readings) as [Place, NonNullable<PaneBook["readings"][Place]>][]) {
+    if (reading.read.ok) readings[place] = reading.read.value.adjusted;
+    else unread.push(place);
+  }
+  const grid = book.rule?.grid ?? (by.unit === "mm" ? house.gridMm : house.gridIn);
+  const school = book.rule?.school ?? house.school;
+  const glass = glassOf(book, house);
+  const depth = readings["rebate-depth"];
+  const cut = cutSize({
+    readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
+    school,
+    grid,
+    off: book.rule?.off ? exactOf(book.rule.off) : undefined,
+    oldPane:
+      readings["old-width"] !== undefined && readings["old-height"] !== undefined
+        ? { width: readings["old-width"], height: readings["old-height"] }
+        : undefined,
+    rebateDepth: depth,
+    leastCover: mm(house.leastCoverMm),
+    overrule: overruleOf(book),
+  });
+  const size = cut.ok ? cut.value : null;
+  const safety =
+    size &&
+    safetyOf(house.safetySet, {
+      ...(book.location ?? { inDoor: false, wetRoom: false, stairs: false, walkway: false }),
+      sillHeight: readings["sill-height"] ?? null,
+      doorDistance: readings["door-distance"] ?? null,
+      width: size.glass.width,
+      height: size.glass.height,
+    });
+  const compound = compoundById(book.set?.compound ?? "linseed") ?? (COMPOUNDS[0] as Compound);
+  const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
+  return {
+    readings,
+    unread,
+    rule: { school, grid },
+    glass,
+    cut,
+    massKg: size && massOf(size.glass.width, size.glass.height, glass.thickness),
+    safety,
+    unsafe:
+      safety?.kind === "needed"
+        ? !isSafetyGlass(glass.kind)
+        : safety?.kind === "small-pane-6mm"
+          ? !isSafetyGlass(glass.kind) && glass.thickness < mm(6)
+          : false,
+    putty:
+      size && depth !== undefined && readings["rebate-width"] !== undefined
+        ? puttyFor({
+            tight: { width: size.governs.width.length, height: size.governs.height.length },
+            glass: size.glass,
+            thickness: glass.thickness,
+            rebateDepth: depth,
+            rebateWidth: readings["rebate-width"],
+            bed: mm(house.bedMm),
+            nose: mm(house.noseMm),
+            edgeFillShare: house.edgeFillShare,
+            density: house.puttyDensity,
+            waste: house.waste,
+          })
+        : null,
+    sprigs: size && sprigPlan(size.glass.width, size.glass.height, rule),
+    packers: size && {
+      gap: size.edgeGap.height,
+      stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),
+      fromCorner: packerPlace(size.glass.width, {
+        share: 0.25,
+        corner: mm(house.packerCornerMm),
+        length: mm(house.packerLengthMm),
+      }),
+    },
+    compound,
+    paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,
+  };
+}
+
+function glassOf(book: PaneBook, house: HouseRules): Glass {
+  const chosen = book.glass;
+  if (!chosen) return { kind: "float", thickness: mm(house.glassMm), edges: "arrissed" };
+  return {
+    kind: chosen.kind,
+    thickness: exactOf(chosen.thickness) ?? mm(house.glassMm),
+    edges: chosen.edges,
+    pattern: chosen.pattern || undefined,
+  };
+}
+
+function overruleOf(book: PaneBook): { readonly width: Nm; readonly height: Nm } | undefined {
+  const width = book.overrule && exactOf(book.overrule.width);
+  const height = book.overrule && exactOf(book.overrule.height);
+  return width && height ? { width, height } : undefined;
+}
+
+function exactOf(written: { readonly text: string; readonly unit: LengthUnit }): Nm | undefined {
+  const read = readTape(written.text, written.unit);
+  return read.ok ? read.value.adjusted : undefined;
+}

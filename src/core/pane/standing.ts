@@ -1,0 +1,236 @@
+import { COMPOUNDS } from "../finish/compounds.ts";
+import { finishSteps } from "../finish/steps.ts";
+import { DIAGONALS, HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
+import { STATIONS, type Station } from "../plan/stations.ts";
+import { readySteps } from "../ready/steps.ts";
+import { setSteps } from "../set/steps.ts";
+import { inspectionOf } from "../signoff/inspection.ts";
+import { type Step, type StepFacts, takeoutSteps } from "../takeout/steps.ts";
+import { type Day, dayOf } from "../units/day.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+
+/** How a station stands. `says` is three words or so for the station tape. */
+export type Standing = { readonly state: "done" | "begun" | "open" | "trouble"; readonly says: Says };
+
+/** What is said of a station: data here, words in `words/`. */
+export type Says =
+  | {
+      readonly kind:
+        | "nothing"
+        | "done"
+        | "on-order"
+        | "not-ordered"
+        | "sent-back"
+        | "needs-safety"
+        | "signed"
+        | "not-painted"
+        | "no-fit-day"
+        | "not-worked-out";
+    }
+  | { readonly kind: "steps" | "readings" | "looked"; readonly done: number; readonly of: number }
+  | { readonly kind: "bad-reading"; readonly count: number }
+  | { readonly kind: "glass" }
+  | { readonly kind: "due" | "set-on" | "paint-from" | "painted"; readonly day: Day };
+
+/** What to do next with a pane, and where. */
+export type Next = {
+  readonly station: Station;
+  readonly kind:
+    | "look"
+    | "close-hole"
+    | "read-size"
+    | "read-again"
+    | "read-corners"
+    | "read-rest"
+    | "pane-will-not-fit"
+    | "choose-safety"
+    | "put-on-order"
+    | "send-order"
+    | "check-in"
+    | "chase"
+    | "order-again"
+    | "take-out"
+    | "make-ready"
+    | "set"
+    | "paint"
+    | "wait-paint"
+    | "past-paint"
+    | "sign-off"
+    | "signed-off";
+  readonly day?: Day;
+  readonly count?: number;
+};
+
+export const stepFacts = (book: PaneBook): StepFacts => ({
+  system: book.added.system,
+  damage: book.damage,
+  storey: book.building.storey,
+});
+
+export function stepsAt(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
+  const facts = stepFacts(book);
+  switch (station) {
+    case "takeout":
+      return takeoutSteps(facts);
+    case "ready":
+      return readySteps(facts, reckoning.compound.primeRebate);
+    case "set":
+      return setSteps(facts);
+    case "finish":
+      return finishSteps(facts);
+    default:
+      return [];
+  }
+}
+
+function countSteps(
+  station: Station,
+  book: PaneBook,
+  reckoning: Reckoning,
+): { readonly done: number; readonly of: number } {
+  const steps = stepsAt(station, book, reckoning);
+  return { done: steps.filter((s) => book.steps.has(stepKey(station, s.id))).length, of: steps.length };
+}
+
+export const readingCount = (r: Reckoning): number => OPENING.filter((p) => r.readings[p] !== undefined).length;
+
+/** How each of the nine stations stands. */
+export function standings(book: PaneBook, r: Reckoning): Readonly<Record<Station, Standing>> {
+  return Object.fromEntries(STATIONS.map((s) => [s, standingAt(s, book, r)])) as Record<Station, Standing>;
+}
+
+function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
+  switch (station) {
+    case "look": {
+      const done = [book.damage.length > 0, book.cause !== null, book.urgency !== null].filter(Boolean).length;
+      return {
+        state: done === 3 ? "done" : done > 0 ? "begun" : "open",
+        says: done === 3 ? { kind: "done" } : { kind: "looked", done, of: 3 },
+      };
+    }
+    case "takeout":
+    case "ready":
+      return stepStanding(countSteps(station, book, r));
+    case "measure": {
+      const count = readingCount(r);
+      if (r.unread.length > 0) return { state: "trouble", says: { kind: "bad-reading", count: r.unread.length } };
+      return {
+        state: count === OPENING.length ? "done" : count > 0 ? "begun" : "open",
+        says: { kind: "readings", done: count, of: OPENING.length },
+      };
+    }
+    case "specify":
+      if (r.unsafe) return { state: "trouble", says: { kind: "needs-safety" } };
+      return book.glass ? { state: "done", says: { kind: "glass" } } : { state: "open", says: { kind: "glass" } };
+    case "order":
+      return orderStanding(book);
+    case "set":
+      if (book.set) return { state: "done", says: { kind: "set-on", day: dayOf(book.set.day) } };
+      return stepStanding(countSteps("set", book, r));
+    case "finish":
+      return finishStanding(book, r);
+    case "signoff":
+      if (book.signed) return { state: "done", says: { kind: "signed" } };
+      return {
+        state: book.checks.size > 0 ? "begun" : "open",
+        says: {
+          kind: "steps",
+          done: [...book.checks.values()].filter((c) => c.good).length,
+          of: inspectionOf(book.added.system).length,
+        },
+      };
+  }
+}
+
+function stepStanding({ done, of }: { readonly done: number; readonly of: number }): Standing {
+  if (of === 0) return { state: "open", says: { kind: "not-worked-out" } };
+  return {
+    state: done === of ? "done" : done > 0 ? "begun" : "open",
+    says: done === of ? { kind: "done" } : { kind: "steps", done, of },
+  };
+}
+
+function orderStanding(book: PaneBook): Standing {
+  const found = book.line;
+  if (!found) return { state: "open", says: { kind: "not-ordered" } };
+  switch (found.line.state) {
+    case "accepted":
+    case "accepted-with-note":
+      return { state: "done", says: { kind: "done" } };
+    case "sent-back":
+      return { state: "trouble", says: { kind: "sent-back" } };
+    default:
+      return {
+        state: "begun",
+        says: found.order.sent ? { kind: "due", day: dayOf(found.order.sent.due) } : { kind: "on-order" },
+      };
+  }
+}
+
+function finishStanding(book: PaneBook, r: Reckoning): Standing {
+  if (book.painted) return { state: "done", says: { kind: "painted", day: dayOf(book.painted) } };
+  if (r.paint?.kind === "not-painted") return { state: "done", says: { kind: "not-painted" } };
+  if (r.paint?.kind === "window" && r.paint.from !== null)
+    return { state: "begun", says: { kind: "paint-from", day: r.paint.from } };
+  if (r.paint?.kind === "window") return { state: "trouble", says: { kind: "no-fit-day" } };
+  return { state: "open", says: { kind: "nothing" } };
+}
+
+/** The next thing to do, in the usual order of the work. */
+export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
+  if (book.signed) return { station: "signoff", kind: "signed-off" };
+  if (book.damage.length === 0) return { station: "look", kind: "look" };
+  if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
+  if (book.set) return afterSetting(book, r, today);
+  const state = book.line?.line.state;
+  if (state === "sent-back") return { station: "order", kind: "order-again" };
+  if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);
+  if (state === "arrived") return { station: "order", kind: "check-in" };
+  if (state === "sent" && book.line?.order.sent) {
+    const due = dayOf(book.line.order.sent.due);
+    return due < today
+      ? { station: "order", kind: "chase", day: due }
+      : { station: "order", kind: "check-in", day: due };
+  }
+  if (state === "open") return { station: "order", kind: "send-order" };
+  return toOrdering(r);
+}
+
+function toOrdering(r: Reckoning): Next {
+  if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
+  if (!r.cut.ok) return { station: "measure", kind: "read-size" };
+  const corners = DIAGONALS.filter((p) => r.readings[p] === undefined).length;
+  if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
+  const rest = [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
+  if (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0)
+    return { station: "measure", kind: "pane-will-not-fit" };
+  if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
+  if (r.unsafe) return { station: "specify", kind: "choose-safety" };
+  return { station: "order", kind: "put-on-order" };
+}
+
+function toSetting(book: PaneBook, r: Reckoning): Next {
+  for (const [station, kind] of [
+    ["takeout", "take-out"],
+    ["ready", "make-ready"],
+  ] as const) {
+    const { done, of } = countSteps(station, book, r);
+    if (done < of) return { station, kind };
+  }
+  return { station: "set", kind: "set" };
+}
+
+function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
+  if (!book.painted && r.paint?.kind === "window") {
+    if (r.paint.closes !== null && r.paint.closes < today)
+      return { station: "finish", kind: "past-paint", day: r.paint.closes };
+    if (r.paint.from === null) return { station: "finish", kind: "wait-paint" };
+    return r.paint.from > today
+      ? { station: "finish", kind: "wait-paint", day: r.paint.from }
+      : { station: "finish", kind: "paint", day: r.paint.closes ?? r.paint.from };
+  }
+  return { station: "signoff", kind: "sign-off" };
+}
+
+export const DEFAULT_COMPOUND = COMPOUNDS[0]?.id ?? "linseed";

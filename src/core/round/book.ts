@@ -1,0 +1,51 @@
+import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
+import type { Entry, Payloads } from "../log/kinds.ts";
+import { readLog } from "../log/standing-entries.ts";
+import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
+import { type Day, dayOf } from "../units/day.ts";
+
+export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
+
+/** The firm's side of the log: its rules, suppliers, and what is known of the days. */
+export type Firm = {
+  readonly house: HouseRules;
+  readonly suppliers: readonly Supplier[];
+  readonly calendar: WorkCalendar;
+};
+
+/** Folds the entries that are about no pane: house rules, suppliers, weather and days off. */
+export function foldFirm(entries: readonly Entry[]): Firm {
+  let house: HouseRules = HOUSE_DEFAULTS;
+  const suppliers = new Map<string, Supplier>();
+  const daysOff = new Set<Day>();
+  const wet = new Set<Day>();
+  const lowC = new Map<Day, number>();
+  for (const e of readLog(entries).standing) {
+    switch (e.kind) {
+      case "house.rule":
+        if (isHouseRule(e.payload.rule) && houseValueFits(e.payload.rule, e.payload.value))
+          house = { ...house, [e.payload.rule]: e.payload.value };
+        break;
+      case "supplier.added":
+        suppliers.set(e.payload.name, { ...e.payload, entry: e.id });
+        break;
+      case "round.weather": {
+        const d = dayOf(e.payload.day);
+        if (e.payload.wet) wet.add(d);
+        else wet.delete(d);
+        if (e.payload.lowC === null) lowC.delete(d);
+        else lowC.set(d, e.payload.lowC);
+        break;
+      }
+      case "round.day-off":
+        if (e.payload.off) daysOff.add(dayOf(e.payload.day));
+        else daysOff.delete(dayOf(e.payload.day));
+        break;
+    }
+  }
+  return {
+    house,
+    suppliers: [...suppliers.values()],
+    calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff, wet, lowC },
+  };
+}

@@ -1,0 +1,28 @@
+import { type Nm, nm } from "../units/length.ts";
+
+export type SprigRule = { readonly corner: Nm; readonly pitch: Nm };
+
+/**
+ * Where sprigs stand along a side, from one corner: the end ones at the corner distance, equal pitch between, never
+ * more than the rule; a short side has one in its middle. Never none.
+ * @example sprigPlaces(mm(900), { corner: mm(75), pitch: mm(225) }) // 75, 262.5, 450, 637.5, 825
+ */
+export function sprigPlaces(side: Nm, rule: SprigRule): readonly Nm[] {
+  if (side <= 2 * rule.corner) return [nm(Math.round(side / 2))];
+  const between = side - 2 * rule.corner;
+  const pitches = Math.ceil(between / rule.pitch);
+  return Array.from({ length: pitches + 1 }, (_, i) => nm(Math.round(rule.corner + (between * i) / pitches)));
+}
+
+export type SprigPlan = {
+  readonly across: readonly Nm[];
+  readonly upright: readonly Nm[];
+  readonly count: number;
+};
+
+/** For a whole pane: `across` for the top and the bottom, `upright` for each jamb. */
+export function sprigPlan(width: Nm, height: Nm, rule: SprigRule): SprigPlan {
+  const across = sprigPlaces(width, rule);
+  const upright = sprigPlaces(height, rule);
+  return { across, upright, count: 2 * (across.length + upright.length) };
+}

@@ -1,0 +1,60 @@
+import { addNm, inches, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
+
+/** How much comes off the opening: the schools that need no odds. */
+export const SCHOOLS = ["snug", "easy", "by-the-book", "like-for-like", "own"] as const;
+export type School = (typeof SCHOOLS)[number];
+
+export type SchoolFact = { readonly name: string; readonly why: string; readonly risk: string };
+
+export const SCHOOL_FACTS: Readonly<Record<School, SchoolFact>> = {
+  snug: {
+    name: "snug",
+    why: "A timber sash leaves little cover, and the readings are trusted.",
+    risk: "Binds if the {rebate} leans or paint builds up; no room for timber to swell.",
+  },
+  easy: {
+    name: "easy",
+    why: "Timber moves with the seasons; {putty} fills the edge and seals it.",
+    risk: "Cover on a shallow {rebate}.",
+  },
+  "by-the-book": {
+    name: "by the book",
+    why: "3 mm each side up to 2.5 m round the opening, 5 mm above: room for {packers} and drainage.",
+    risk: "Needs the {rebate} for it.",
+  },
+  "like-for-like": {
+    name: "like for like",
+    why: "The old pane's own size: it went in.",
+    risk: "It may be why it failed.",
+  },
+  own: { name: "own figure", why: "You chose what comes off.", risk: "Nothing checks it but the drawing." },
+};
+
+export type Deduction = { readonly width: Nm; readonly height: Nm; readonly source: string };
+
+/** Round the opening, up to which a single pane has the smaller gap. Source: BS 6262 family. */
+export const BOOK_PERIMETER: Nm = mm(2500);
+
+/**
+ * What a school takes off each dimension, both sides together.
+ * @example deductionOf({ school: "easy", unit: "mm", width: mm(611.5), height: mm(903) }) // 3 mm and 3 mm
+ * @example deductionOf({ school: "by-the-book", unit: "mm", width: mm(800), height: mm(900) }) // 10 mm: 3.4 m round
+ */
+export function deductionOf(of: {
+  readonly school: Exclude<School, "own" | "like-for-like">;
+  readonly unit: LengthUnit;
+  readonly width: Nm;
+  readonly height: Nm;
+}): Deduction {
+  const both = (off: Nm, source: string): Deduction => ({ width: off, height: off, source });
+  switch (of.school) {
+    case "snug":
+      return both(of.unit === "mm" ? mm(1) : inches(0, 1, 16), "snug school: 1 mm or 1/16 in");
+    case "easy":
+      return both(of.unit === "mm" ? mm(3) : inches(0, 1, 8), "easy school: 3 mm or 1/8 in");
+    case "by-the-book": {
+      const perimeter = nm(2 * addNm(of.width, of.height));
+      return both(perimeter <= BOOK_PERIMETER ? mm(6) : mm(10), "BS 6262 family, single glass");
+    }
+  }
+}

@@ -1,0 +1,34 @@
+import { mm, type Nm, toMm } from "../units/length.ts";
+
+export const GLASS_KINDS = ["float", "patterned", "laminated", "toughened"] as const;
+export type GlassKind = (typeof GLASS_KINDS)[number];
+
+export const GLASS_NAMES: Readonly<Record<GlassKind, string>> = {
+  float: "clear float",
+  patterned: "patterned",
+  laminated: "laminated",
+  toughened: "{toughened}",
+};
+
+export const EDGES = ["arrissed", "as cut", "polished"] as const;
+export type Edges = (typeof EDGES)[number];
+
+export type Glass = {
+  readonly kind: GlassKind;
+  readonly thickness: Nm;
+  readonly edges: Edges;
+  readonly pattern?: string | undefined;
+};
+
+/** Thicknesses that glass is made in, for single panes. */
+export const THICKNESSES: readonly Nm[] = [mm(3), mm(4), mm(5), mm(6), mm(6.4), mm(8), mm(10)];
+
+/** Glass weighs 2500 kg/m³: 2.5 kg for each m² and mm. Source: EN 572-1, soda lime silicate glass. */
+export const GLASS_DENSITY_KG_M3 = 2500;
+
+/** @example massOf(mm(608), mm(900), mm(4)) // 5.472 kg */
+export const massOf = (width: Nm, height: Nm, thickness: Nm): number =>
+  (toMm(width) * toMm(height) * toMm(thickness) * GLASS_DENSITY_KG_M3) / 1e9;
+
+/** Safety glass by its kind alone; the stamp in the corner is what proves it. */
+export const isSafetyGlass = (kind: GlassKind): boolean => kind === "laminated" || kind === "toughened";

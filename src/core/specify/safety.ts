@@ -1,0 +1,101 @@
+import { inches, mm, type Nm, toMm } from "../units/length.ts";
+
+/** Where the pane is. `sillHeight` is its lower edge above the floor; null where nobody has read it. */
+export type Location = {
+  readonly inDoor: boolean;
+  readonly wetRoom: boolean;
+  readonly stairs: boolean;
+  readonly walkway: boolean;
+  readonly sillHeight: Nm | null;
+  readonly doorDistance: Nm | null;
+  readonly width: Nm;
+  readonly height: Nm;
+};
+
+export type SafetyReason =
+  | "in-door"
+  | "beside-door"
+  | "low"
+  | "large-and-low"
+  | "wet-room"
+  | "stairs"
+  | "small-pane"
+  | "high-enough"
+  | "clear-of-doors";
+
+export type SafetyVerdict =
+  | { readonly kind: "needed"; readonly because: SafetyReason }
+  | { readonly kind: "small-pane-6mm"; readonly because: SafetyReason }
+  | { readonly kind: "not-needed"; readonly because: SafetyReason }
+  | { readonly kind: "not-known"; readonly missing: readonly ("sill-height" | "door-distance")[] };
+
+/** Set M: heights above floor and distance to a door edge. Guidance; the local code decides. */
+export const SET_M = {
+  besideDoor: mm(300),
+  doorZone: mm(1500),
+  lowZone: mm(800),
+  smallLeast: mm(250),
+  smallAreaM2: 0.5,
+} as const;
+
+/** Set F: area, walkway, wet rooms. Guidance; the local code decides. */
+export const SET_F = {
+  besideDoor: inches(24),
+  doorZone: inches(60),
+  lowEdge: inches(18),
+  upperEdge: inches(36),
+  wetZone: inches(60),
+  areaSqFt: 9,
+} as const;
+
+const SQ_FT_MM2 = 304.8 * 304.8;
+
+/**
+ * Whether a single pane here should be safety glass, by one of the two rule sets. Guidance only: fire, guarding and
+ * overhead glass are never decided here, and local code has the last word.
+ * @example safetyOf("M", sill 1120 mm, door 1900 mm) // not needed: clear of doors and high enough
+ * @example safetyOf("M", sill 300 mm) // needed: low
+ */
+export function safetyOf(set: "M" | "F", at: Location): SafetyVerdict {
+  return set === "M" ? bySetM(at) : bySetF(at);
+}
+
+function bySetM(at: Location): SafetyVerdict {
+  const needed = (because: SafetyReason): SafetyVerdict =>
+    Math.min(toMm(at.width), toMm(at.height)) <= toMm(SET_M.smallLeast) &&
+    (toMm(at.width) * toMm(at.height)) / 1e6 <= SET_M.smallAreaM2
+      ? { kind: "small-pane-6mm", because }
+      : { kind: "needed", because };
+  if (at.sillHeight !== null && at.sillHeight >= SET_M.doorZone) return { kind: "not-needed", because: "high-enough" };
+  if (at.inDoor) return at.sillHeight === null ? { kind: "not-known", missing: ["sill-height"] } : needed("in-door");
+  if (at.sillHeight !== null && at.sillHeight < SET_M.lowZone) return needed("low");
+  if (at.sillHeight === null)
+    return {
+      kind: "not-known",
+      missing: at.doorDistance === null ? ["sill-height", "door-distance"] : ["sill-height"],
+    };
+  if (at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
+  return at.doorDistance <= SET_M.besideDoor
+    ? needed("beside-door")
+    : { kind: "not-needed", because: "clear-of-doors" };
+}
+
+function bySetF(at: Location): SafetyVerdict {
+  if (at.inDoor) return { kind: "needed", because: "in-door" };
+  if (at.stairs) return { kind: "needed", because: "stairs" };
+  const sill = at.sillHeight;
+  if (at.wetRoom && (sill === null || sill < SET_F.wetZone))
+    return sill === null ? { kind: "not-known", missing: ["sill-height"] } : { kind: "needed", because: "wet-room" };
+  if (sill === null)
+    return {
+      kind: "not-known",
+      missing: at.doorDistance === null ? ["sill-height", "door-distance"] : ["sill-height"],
+    };
+  if (sill < SET_F.doorZone && at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
+  if (sill < SET_F.doorZone && at.doorDistance !== null && at.doorDistance <= SET_F.besideDoor)
+    return { kind: "needed", because: "beside-door" };
+  const large = (toMm(at.width) * toMm(at.height)) / SQ_FT_MM2 > SET_F.areaSqFt;
+  if (large && sill < SET_F.lowEdge && sill + at.height > SET_F.upperEdge && at.walkway)
+    return { kind: "needed", because: "large-and-low" };
+  return { kind: "not-needed", because: sill >= SET_F.doorZone ? "high-enough" : "clear-of-doors" };
+}

@@ -1,0 +1,90 @@
+import type { FigureError } from "../measure/figure.ts";
+import type { OpeningPlace, Place } from "../measure/places.ts";
+import type { PuttyError } from "../set/putty.ts";
+import type { CutError } from "../size/cut.ts";
+
+export const PLACE_NAMES: Readonly<Record<Place, string>> = {
+  "width-top": "width, top",
+  "width-middle": "width, middle",
+  "width-bottom": "width, bottom",
+  "height-left": "height, left",
+  "height-middle": "height, middle",
+  "height-right": "height, right",
+  "diagonal-up": "diagonal, bottom left to top right",
+  "diagonal-down": "diagonal, top left to bottom right",
+  "rebate-depth": "{rebate} depth",
+  "rebate-width": "{rebate} width",
+  "sill-height": "lower edge above floor",
+  "door-distance": "nearest door edge",
+  "old-width": "old {pane}, width",
+  "old-height": "old {pane}, height",
+  "old-thickness": "old {pane}, thickness",
+};
+
+/** How to hold the tape, one line a place. */
+export const HOW_TO: Readonly<Record<Place, string>> = {
+  "width-top": "{Rebate} to {rebate}, just under the head.",
+  "width-middle": "{Rebate} to {rebate}, half way down.",
+  "width-bottom": "{Rebate} to {rebate}, just above the {sill}.",
+  "height-left": "{Rebate} to {rebate}, tape upright against the left jamb.",
+  "height-middle": "{Rebate} to {rebate}, half way across.",
+  "height-right": "{Rebate} to {rebate}, tape upright against the right jamb.",
+  "diagonal-up": "Corner to corner of the {rebate}, bottom left to top right.",
+  "diagonal-down": "Corner to corner of the {rebate}, top left to bottom right.",
+  "rebate-depth": "Sight line to {rebate} wall, in the plane of the glass.",
+  "rebate-width": "Upstand to outer face, through the glass.",
+  "sill-height": "Floor to the lower edge of the glass.",
+  "door-distance": "Edge of the glass to the nearest edge of a door opening.",
+  "old-width": "The {pane} that came out, edge to edge.",
+  "old-height": "The {pane} that came out, edge to edge.",
+  "old-thickness": "Caliper on a clean edge.",
+};
+
+/** What a missing reading would tell. */
+export const MISSING_TELLS: Readonly<Record<OpeningPlace, string>> = {
+  "width-top": "whether it narrows toward the head",
+  "width-middle": "whether the jambs bulge",
+  "width-bottom": "whether it narrows toward the {sill}",
+  "height-left": "whether head and {sill} run parallel",
+  "height-middle": "whether the {sill} or head sags",
+  "height-right": "whether head and {sill} run parallel",
+  "diagonal-up": "whether it leans",
+  "diagonal-down": "whether it leans",
+};
+
+export function cutErrorSentence(error: CutError): string {
+  switch (error.kind) {
+    case "needs-width":
+      return "Read one width, and the size can be worked out.";
+    case "needs-height":
+      return "Read one height, and the size can be worked out.";
+    case "needs-old-pane":
+      return "Like for like needs the old {pane}'s own width and height.";
+    case "needs-own-figure":
+      return "Type how much comes off each way, both sides together.";
+    case "nothing-left":
+      return `Nothing is left of the ${error.axis} when that much comes off. Check the reading or the figure.`;
+  }
+}
+
+export function figureErrorSentence(error: FigureError): string {
+  switch (error.kind) {
+    case "needs-width":
+      return "Read one width to draw the opening.";
+    case "needs-height":
+      return "Read one height to draw the opening.";
+    case "no-such-figure":
+      return `No four-sided opening has these readings. Look at the ${PLACE_NAMES[error.worst]} first: it is the farthest out.`;
+  }
+}
+
+export function puttyErrorSentence(error: PuttyError): string {
+  switch (error.kind) {
+    case "no-front-room":
+      return `No room is left for face {putty}: bed and glass are ${error.shortByMm.toFixed(1)} mm more than the {rebate} width. Use thinner glass or deepen the {rebate}.`;
+    case "glass-larger-than-opening":
+      return "The glass is larger than the opening.";
+    case "waste-out-of-range":
+      return "The share wasted must be at least 0 and under 1.";
+  }
+}

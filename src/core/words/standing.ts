@@ -1,0 +1,102 @@
+import type { Next, Says } from "../pane/standing.ts";
+import { GLASS_NAMES, type Glass } from "../specify/glass.ts";
+import { writeNumber } from "../tape/write.ts";
+import { sayDay } from "./days.ts";
+import { type Dialect, say } from "./dialect.ts";
+
+/** How a station stands, in about three words, for the station tape. */
+export function standingWords(says: Says, glass: Glass, dialect: Dialect): string {
+  switch (says.kind) {
+    case "nothing":
+      return "";
+    case "done":
+      return "done";
+    case "steps":
+      return says.done === 0 ? `${says.of} steps` : `${says.done} of ${says.of}`;
+    case "looked":
+      return says.done === 0 ? "not yet" : `${says.done} of ${says.of} said`;
+    case "readings":
+      return says.done === 0 ? "nothing read" : `${says.done} of ${says.of} readings`;
+    case "bad-reading":
+      return says.count === 1 ? "one cannot be read" : `${says.count} cannot be read`;
+    case "glass":
+      return say(`${writeNumber(glass.thickness, "mm")} mm ${GLASS_NAMES[glass.kind]}`, dialect);
+    case "needs-safety":
+      return "safety glass needed";
+    case "not-ordered":
+      return "not yet";
+    case "on-order":
+      return "on an order";
+    case "sent-back":
+      return "sent back";
+    case "due":
+      return `due ${sayDay(says.day)}`;
+    case "set-on":
+      return `set ${sayDay(says.day)}`;
+    case "paint-from":
+      return `paint ${sayDay(says.day)}`;
+    case "painted":
+      return `painted ${sayDay(says.day)}`;
+    case "no-fit-day":
+      return "no fit day";
+    case "not-painted":
+      return "no paint";
+    case "signed":
+      return "signed off";
+    case "not-worked-out":
+      return "by the maker";
+  }
+}
+
+/** The next thing to do, as an order to oneself. */
+export function nextWords(next: Next, dialect: Dialect): string {
+  return say(nextSentence(next), dialect);
+}
+
+function nextSentence(next: Next): string {
+  const day = next.day === undefined ? "" : sayDay(next.day);
+  switch (next.kind) {
+    case "look":
+      return "Look: say what is wrong";
+    case "close-hole":
+      return "Close the hole";
+    case "read-size":
+      return "Read width and height";
+    case "read-again":
+      return next.count === 1 ? "Read one again" : `Read ${next.count} again`;
+    case "read-corners":
+      return next.count === 1 ? "Read the other corner" : "Read two corners";
+    case "read-rest":
+      return next.count === 1 ? "Read one more" : `Read ${next.count} more`;
+    case "pane-will-not-fit":
+      return "Take more off: it leans";
+    case "choose-safety":
+      return "Choose safety glass";
+    case "put-on-order":
+      return "Put on an order";
+    case "send-order":
+      return "Send the order";
+    case "check-in":
+      return day ? `Check in ${day}` : "Check in what came";
+    case "chase":
+      return `Chase it: was due ${day}`;
+    case "order-again":
+      return "Order again: sent back";
+    case "take-out":
+      return "Take out";
+    case "make-ready":
+      return "Make ready";
+    case "set":
+      return "Set it";
+    case "paint":
+      return `Paint, by ${day}`;
+    case "wait-paint":
+      return day ? `Paint from ${day}` : "No fit day to paint: look";
+    case "past-paint":
+      return `Paint at once: was due ${day}`;
+    case "sign-off":
+      return "Sign off";
+    case "signed-off":
+      return "Signed off";
+  }
+}

@@ -1,0 +1,118 @@
+import type { PaneBook } from "../pane/book.ts";
+import type { Reckoning } from "../pane/reckoning.ts";
+import { GLASS_NAMES } from "../specify/glass.ts";
+import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
+import { writeLength, writeNumber } from "../tape/write.ts";
+import { gridUnit, type LengthUnit, NM_PER_64TH, type Nm, nm } from "../units/length.ts";
+import { type Dialect, say } from "./dialect.ts";
+import { cutErrorSentence } from "./size.ts";
+
+/** The sentence that is read out at the glass counter. Size first, then what the cutter needs, then why. */
+export type Ticket = {
+  readonly size: { readonly width: string; readonly height: string; readonly unit: string } | null;
+  /** The cutter's own size, when the reader's unit is not the cutter's. */
+  readonly cutterSize: string | null;
+  readonly what: string;
+  readonly why: string;
+  readonly trouble: boolean;
+  /** All of it, to copy or read out. */
+  readonly spoken: string;
+};
+
+/** A size in a unit that may not be the cutter's own: rounded down to 1/32 in, never up. */
+export function sizeText(length: Nm, unit: LengthUnit): string {
+  if (unit === "mm") return writeNumber(nm(Math.floor(length / 100_000) * 100_000), "mm", { places: 1 });
+  const tick = NM_PER_64TH * 2;
+  return writeNumber(nm(Math.floor(length / tick) * tick), "in", { ticks: 32 });
+}
+
+export function ticketOf(
+  book: PaneBook,
+  r: Reckoning,
+  by: { readonly unit: LengthUnit; readonly dialect: Dialect; readonly poundsToo?: boolean },
+): Ticket {
+  const { unit, dialect } = by;
+  const glass = say(
+    [
+      `${writeNumber(r.glass.thickness, "mm")} mm ${GLASS_NAMES[r.glass.kind]}`,
+      r.glass.pattern,
+      edgesText(r.glass.edges),
+    ]
+      .filter(Boolean)
+      .join(", "),
+    dialect,
+  );
+  if (!r.cut.ok) {
+    const why = say(cutErrorSentence(r.cut.error), dialect);
+    return { size: null, cutterSize: null, what: `1 off, ${glass}`, why, trouble: false, spoken: why };
+  }
+  const { width, height } = r.cut.value.glass;
+  const cutterUnit = gridUnit(r.rule.grid);
+  const mass = r.massKg === null ? "" : massText(r.massKg, unit);
+  const what = `1 off, ${glass}, ${mass}`;
+  const trouble = r.unsafe || (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0);
+  const why = `Width × height. ${troubleText(r, unit) ?? safetyText(r.safety, book, unit, dialect)}`;
+  const cutterSize =
+    cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
+  const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
+  const spoken = `${size.width} × ${size.height} ${unit} (width × height)${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
+  return { size, cutterSize, what, why, trouble, spoken };
+}
+
+export const labelOf = (book: PaneBook): string =>
+  [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
+
+export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
+
+/** @example massText(5.47, "mm") // "5.5 kg"; inch readers get pounds first */
+export const massText = (kg: number, unit: LengthUnit): string =>
+  unit === "mm" ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb (${kg.toFixed(1)} kg)`;
+
+function troubleText(r: Reckoning, unit: LengthUnit): string | null {
+  if (!r.cut.ok || !r.cut.value.opening.ok) return null;
+  const by = r.cut.value.opening.value.tooBigBy;
+  return by > 0
+    ? `It will not go in: the opening leans. Take off ${writeLength(nm(Math.ceil(by * 1e6)), unit, { places: 1, ticks: 32 })} more.`
+    : null;
+}
+
+const BECAUSE: Readonly<Record<SafetyReason, string>> = {
+  "in-door": "it is in a door",
+  "beside-door": "it is beside a door",
+  low: "it is low down",
+  "large-and-low": "it is large, low and by a walkway",
+  "wet-room": "it is in a wet room",
+  stairs: "it is by stairs",
+  "small-pane": "it is small",
+  "high-enough": "it is high enough",
+  "clear-of-doors": "it is clear of doors and not low",
+};
+
+/** Guidance only, and it says so: the local code decides. */
+export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: LengthUnit, dialect: Dialect): string {
+  const sill = book.readings["sill-height"];
+  const door = book.readings["door-distance"];
+  const where = [
+    sill?.read.ok
+      ? `lower edge ${writeLength(sill.read.value.adjusted, unit, { places: 0, ticks: 16 })} above floor`
+      : null,
+    door?.read.ok ? `${writeLength(door.read.value.adjusted, unit, { places: 0, ticks: 16 })} from a door` : null,
+  ]
+    .filter(Boolean)
+    .join(", ");
+  if (verdict === null || verdict.kind === "not-known") {
+    const missing =
+      verdict?.missing.map((m) => (m === "sill-height" ? "height above floor" : "distance to a door")).join(" and ") ??
+      "its place";
+    return `Ordinary or safety glass? Not known until the ${missing} is read.`;
+  }
+  const given = where ? `: ${where}` : `: ${BECAUSE[verdict.because]}`;
+  switch (verdict.kind) {
+    case "not-needed":
+      return `Ordinary glass will do here by the house rule set${given}.`;
+    case "small-pane-6mm":
+      return say(`Small {pane} in a safety zone: 6 mm ordinary or safety glass${given}.`, dialect);
+    case "needed":
+      return `Safety glass is called for here: ${BECAUSE[verdict.because]}${where ? ` (${where})` : ""}.`;
+  }
+}

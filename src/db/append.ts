@@ -1,0 +1,101 @@
+import { ABOUT } from "../core/log/about.ts";
+import type { Entry } from "../core/log/kinds.ts";
+import { fail, ok, type Result } from "../core/result.ts";
+import type { Database, Running } from "./database.ts";
+import { addedIds, entriesById, insertEntries, logEnd } from "./entry-log.ts";
+import { project } from "./projection.ts";
+
+export type AppendError =
+  | {
+      readonly kind: "unknown-id";
+      readonly entry: string;
+      readonly what: "pane" | "order" | "round";
+      readonly id: string;
+    }
+  | { readonly kind: "id-taken"; readonly entry: string }
+  | { readonly kind: "strike-about-other"; readonly entry: string };
+
+export type Appended = {
+  readonly taken: readonly string[];
+  readonly known: readonly string[];
+  readonly through: number;
+};
+
+/**
+ * Adds a batch to the log and brings the tables up to date: all of it or nothing, in one transaction on the disk
+ * before it answers. An entry that is there already, word for word, is passed over.
+ */
+export function appendEntries(db: Database, batch: readonly Entry[]): Result<Appended, AppendError> {
+  return db.transaction(
+    (tx) => {
+      const refused = refuse(tx, batch);
+      if (refused) return fail(refused);
+      const taken = insertEntries(tx, batch);
+      const isNew = new Set(taken);
+      project(
+        tx,
+        batch.filter((e) => isNew.has(e.id)),
+      );
+      return ok({ taken, known: batch.map((e) => e.id).filter((id) => !isNew.has(id)), through: logEnd(tx).through });
+    },
+    { behavior: "immediate" },
+  );
+}
+
+function refuse(tx: Running, batch: readonly Entry[]): AppendError | null {
+  const there = new Map(
+    entriesById(
+      tx,
+      batch.flatMap((e) => (e.kind === "struck" ? [e.id, e.payload.entry] : [e.id])),
+    ).map((e) => [e.id, e]),
+  );
+  for (const e of batch) {
+    const same = there.get(e.id);
+    if (same && !sameEntry(same, e)) return { kind: "id-taken", entry: e.id };
+    if (e.kind !== "struck") continue;
+    const target = there.get(e.payload.entry) ?? batch.find((b) => b.id === e.payload.entry);
+    if (target && !sameAbout(target, e)) return { kind: "strike-about-other", entry: e.id };
+  }
+  return (
+    unknownId(tx, batch, "pane", "pane.added") ??
+    unknownId(tx, batch, "order", "order.opened") ??
+    unknownId(tx, batch, "round", "round.opened")
+  );
+}
+
+function unknownId(
+  tx: Running,
+  batch: readonly Entry[],
+  what: "pane" | "order" | "round",
+  adds: "pane.added" | "order.opened" | "round.opened",
+): AppendError | null {
+  const asked = batch.map((e) => ({
+    entry: e.id,
+    id: what === "round" && e.kind === "pane.added" ? e.payload.round : e.about[what],
+  }));
+  const known = new Set([
+    ...addedIds(
+      tx,
+      adds,
+      asked.flatMap((a) => a.id ?? []),
+    ),
+    ...batch.filter((e) => e.kind === adds && ABOUT[e.kind].includes(what)).flatMap((e) => e.about[what] ?? []),
+  ]);
+  const stranger = asked.find((a) => a.id !== undefined && !known.has(a.id));
+  return stranger?.id === undefined ? null : { kind: "unknown-id", entry: stranger.entry, what, id: stranger.id };
+}
+
+const sameAbout = (a: Entry, b: Entry): boolean =>
+  a.about.pane === b.about.pane && a.about.order === b.about.order && a.about.round === b.about.round;
+
+const sameEntry = (a: Entry, b: Entry): boolean =>
+  a.kind === b.kind && a.at === b.at && a.who === b.who && sameAbout(a, b) && stable(a.payload) === stable(b.payload);
+
+/** JSON with its keys in order, so that the order in which a phone wrote them does not matter. */
+function stable(value: unknown): string {
+  return JSON.stringify(value, (_, v: unknown) =>
+    v !== null && typeof v === "object" && !Array.isArray(v)
+      ? Object.fromEntries(Object.entries(v).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : v,
+  );
+}

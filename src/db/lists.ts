@@ -1,0 +1,48 @@
+import { asc, desc, eq, sql } from "drizzle-orm";
+import type { Database } from "./database.ts";
+import { orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
+
+export type RoundRow = typeof rounds.$inferSelect;
+export type PaneRow = typeof panes.$inferSelect;
+export type OrderRow = typeof orders.$inferSelect & { readonly lines: number };
+
+/** Newest first. */
+export const listRounds = (db: Database): readonly RoundRow[] =>
+  db.select().from(rounds).orderBy(desc(rounds.openedAt), asc(rounds.id)).all();
+
+export const roundById = (db: Database, id: string): RoundRow | undefined =>
+  db.select().from(rounds).where(eq(rounds.id, id)).get();
+
+/** In the order in which they were added, which is the order of the walk. */
+export const panesOfRound = (db: Database, round: string): readonly PaneRow[] =>
+  db.select().from(panes).where(eq(panes.round, round)).orderBy(asc(panes.addedAt), asc(panes.id)).all();
+
+export const paneById = (db: Database, id: string): PaneRow | undefined =>
+  db.select().from(panes).where(eq(panes.id, id)).get();
+
+/** Open orders first, then by the newest. Dropped lines do not count. */
+export const listOrders = (db: Database): readonly OrderRow[] =>
+  db
+    .select({
+      id: orders.id,
+      supplier: orders.supplier,
+      reference: orders.reference,
+      stage: orders.stage,
+      openedAt: orders.openedAt,
+      sentDay: orders.sentDay,
+      dueDay: orders.dueDay,
+      arrivedDay: orders.arrivedDay,
+      lines: sql<number>`count(case when ${orderLines.state} <> 'dropped' then 1 end)`,
+    })
+    .from(orders)
+    .leftJoin(orderLines, eq(orderLines.order, orders.id))
+    .groupBy(orders.id)
+    .orderBy(
+      sql`case ${orders.stage} when 'open' then 0 when 'sent' then 1 when 'arrived' then 2 else 3 end`,
+      desc(orders.openedAt),
+    )
+    .all();
+
+export const orderById = (db: Database, id: string) => db.select().from(orders).where(eq(orders.id, id)).get();
+
+export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
