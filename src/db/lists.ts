@@ -1,6 +1,6 @@
 import { asc, desc, eq, sql } from "drizzle-orm";
 import type { Database } from "./database.ts";
-import { orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
+import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 
 export type RoundRow = typeof rounds.$inferSelect;
 export type PaneRow = typeof panes.$inferSelect;
@@ -46,3 +46,12 @@ export const listOrders = (db: Database): readonly OrderRow[] =>
 export const orderById = (db: Database, id: string) => db.select().from(orders).where(eq(orders.id, id)).get();
 
 export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
+
+/** Everyone who ever wrote in the log. */
+export const listPeople = (db: Database): readonly string[] =>
+  db
+    .selectDistinct({ who: entries.who })
+    .from(entries)
+    .orderBy(asc(entries.who))
+    .all()
+    .map((r) => r.who);

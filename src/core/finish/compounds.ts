@@ -1,3 +1,5 @@
+import type { System } from "../look/systems.ts";
+
 /** What seals and holds the pane, and how it sets. Days are whole; the label wins. */
 export type Compound = {
   readonly id: string;
@@ -53,6 +55,34 @@ export const COMPOUNDS: readonly Compound[] = [
     needs: "Small repairs. It sets in minutes: mix what you can use.",
     source: "common labels",
   },
+  {
+    id: "silicone",
+    name: "Neutral-cure silicone",
+    handsOffHours: 48,
+    leastDays: null,
+    mostDays: null,
+    leastC: 5,
+    dryBefore: 0,
+    primeRebate: false,
+    needs: "Clean and dry, wiped with alcohol, above 5 °C. Leave the sash shut 48 hours.",
+    source: "common labels: 24 h untouched, 48 h shut; cannot be painted",
+  },
+  {
+    id: "tape",
+    name: "Glazing tape or factory gasket",
+    handsOffHours: 0,
+    leastDays: null,
+    mostDays: null,
+    leastC: 10,
+    dryBefore: 0,
+    primeRebate: false,
+    needs: "Clean and dry, above 10 °C. Wetted to slide: until dry.",
+    source: "common labels: no wait, not painted",
+  },
 ];
+
+/** What is usual for a system: the first offered. @example usualCompound("timber-putty") // "linseed" */
+export const usualCompound = (system: System): string =>
+  system === "timber-putty" ? "linseed" : system === "timber-bead" || system === "pinned-stop" ? "silicone" : "tape";
 
 export const compoundById = (id: string): Compound | undefined => COMPOUNDS.find((c) => c.id === id);

@@ -1,4 +1,4 @@
-import { COMPOUNDS, type Compound, compoundById } from "../finish/compounds.ts";
+import { COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import type { HouseRules } from "../house/rules.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
@@ -8,7 +8,7 @@ import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
 import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
-import { type Cut, type CutError, cutSize } from "../size/cut.ts";
+import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
@@ -23,6 +23,8 @@ export type Reckoning = {
   readonly unread: readonly Place[];
   readonly rule: { readonly school: School; readonly grid: Grid };
   readonly glass: Glass;
+  /** What the cut was reckoned from: another school can be tried on the same. */
+  readonly cutInput: CutInput;
   readonly cut: Result<Cut, CutError>;
   readonly massKg: number | null;
   readonly safety: SafetyVerdict | null;
@@ -52,7 +54,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const school = book.rule?.school ?? house.school;
   const glass = glassOf(book, house);
   const depth = readings["rebate-depth"];
-  const cut = cutSize({
+  const cutInput: CutInput = {
     readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     school,
     grid,
@@ -64,7 +66,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     rebateDepth: depth,
     leastCover: mm(house.leastCoverMm),
     overrule: overruleOf(book),
-  });
+  };
+  const cut = cutSize(cutInput);
   const size = cut.ok ? cut.value : null;
   const safety =
     size &&
@@ -75,13 +78,14 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       width: size.glass.width,
       height: size.glass.height,
     });
-  const compound = compoundById(book.set?.compound ?? "linseed") ?? (COMPOUNDS[0] as Compound);
+  const compound = compoundById(book.set?.compound ?? usualCompound(book.added.system)) ?? (COMPOUNDS[0] as Compound);
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     readings,
     unread,
     rule: { school, grid },
     glass,
+    cutInput,
     cut,
     massKg: size && massOf(size.glass.width, size.glass.height, glass.thickness),
     safety,

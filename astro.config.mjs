@@ -1,0 +1,29 @@
+import node from "@astrojs/node";
+import react from "@astrojs/react";
+import tailwindcss from "@tailwindcss/vite";
+import { defineConfig } from "astro/config";
+
+export default defineConfig({
+  output: "server",
+  adapter: node({ mode: "standalone" }),
+  integrations: [react()],
+  devToolbar: { enabled: false },
+  build: { inlineStylesheets: "never" },
+  security: { allowedDomains: [{ hostname: "127.0.0.1" }, { hostname: "localhost" }] },
+  experimental: {
+    csp: {
+      directives: [
+        "default-src 'none'",
+        "connect-src 'self'",
+        "img-src 'self' data:",
+        "font-src 'self'",
+        "manifest-src 'self'",
+        "worker-src 'self'",
+        "base-uri 'none'",
+        "form-action 'self'",
+        "frame-ancestors 'none'",
+      ],
+    },
+  },
+  vite: { plugins: [tailwindcss()], build: { assetsInlineLimit: 0 } },
+});

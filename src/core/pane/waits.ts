@@ -1,0 +1,39 @@
+import { addDays, type Day, dayOf } from "../units/day.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+
+/** What a pane waits for, in whole days, both ends included. */
+export type Wait = {
+  readonly kind: "glass" | "late" | "cure" | "paint" | "closed";
+  readonly from: Day;
+  readonly to: Day;
+};
+
+/** Every wait of a pane, in the order in which they are drawn: the hole first, so that what follows lies over it. */
+export function waitsOf(book: PaneBook, r: Reckoning, today: Day): readonly Wait[] {
+  if (book.signed) return [];
+  return [...closed(book, today), ...glass(book, today), ...cure(book, r)];
+}
+
+function closed(book: PaneBook, today: Day): readonly Wait[] {
+  if (!book.closed || book.set) return [];
+  const until = dayOf(book.closed.until);
+  return [{ kind: "closed", from: dayOf(book.closed.since), to: until < today ? today : until }];
+}
+
+function glass(book: PaneBook, today: Day): readonly Wait[] {
+  const sent = book.line?.order.sent;
+  if (!sent || book.line?.line.state !== "sent") return [];
+  const due = dayOf(sent.due);
+  const wait: Wait = { kind: "glass", from: dayOf(sent.day), to: due };
+  return due < today ? [wait, { kind: "late", from: addDays(due, 1), to: today }] : [wait];
+}
+
+function cure(book: PaneBook, r: Reckoning): readonly Wait[] {
+  if (!book.set || book.painted || r.paint?.kind !== "window") return [];
+  const set = dayOf(book.set.day);
+  const from = r.paint.from ?? r.paint.opens;
+  const to = r.paint.closes ?? addDays(from, 6);
+  const drying: readonly Wait[] = from > set ? [{ kind: "cure", from: set, to: addDays(from, -1) }] : [];
+  return to >= from ? [...drying, { kind: "paint", from, to }] : drying;
+}

@@ -1,0 +1,124 @@
+import { compoundById } from "../finish/compounds.ts";
+import { HOUSE_RULES, isHouseRule } from "../house/rules.ts";
+import type { Entry, Written } from "../log/kinds.ts";
+import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../look/damage.ts";
+import { SYSTEM_FACTS } from "../look/systems.ts";
+import { STATION_NAMES } from "../plan/stations.ts";
+import { inspectionOf } from "../signoff/inspection.ts";
+import { SCHOOL_FACTS } from "../size/school.ts";
+import { GLASS_NAMES } from "../specify/glass.ts";
+import { writeNumber } from "../tape/write.ts";
+import { dayOf } from "../units/day.ts";
+import { type LengthUnit, nm } from "../units/length.ts";
+import { sayDay } from "./days.ts";
+import { type Dialect, say } from "./dialect.ts";
+import { PLACE_NAMES } from "./size.ts";
+
+/** What an entry says, as one line of the logbook. Readings stand as they were written. */
+export const entryWords = (e: Entry, by: { readonly unit: LengthUnit; readonly dialect: Dialect }): string =>
+  say(sentence(e, by.unit), by.dialect);
+
+/** As written, with its unit unless the text has one. */
+const asWritten = (w: Written): string =>
+  /[a-z"'″′”’]/i.test(w.text) || w.text.includes("/") ? w.text : `${w.text} ${w.unit}`;
+const onDay = (text: string): string => sayDay(dayOf(text));
+const list = (words: readonly string[]): string => (words.length === 0 ? "nothing" : words.join(", "));
+
+function sentence(e: Entry, unit: LengthUnit): string {
+  switch (e.kind) {
+    case "round.opened":
+      return `Round opened: ${e.payload.name}`;
+    case "round.weather":
+      return `Weather, ${onDay(e.payload.day)}: ${e.payload.wet ? "wet" : "dry"}${e.payload.lowC === null ? "" : `, down to ${e.payload.lowC} °C`}`;
+    case "round.day-off":
+      return `${onDay(e.payload.day)} is ${e.payload.off ? "a day off" : "worked"}`;
+    case "house.rule":
+      return `House rule: ${isHouseRule(e.payload.rule) ? HOUSE_RULES[e.payload.rule].says : e.payload.rule}: ${e.payload.value}`;
+    case "supplier.added":
+      return `Supplier: ${e.payload.name}`;
+    case "pane.added":
+      return `{Pane} added: ${SYSTEM_FACTS[e.payload.system].name}, seen from ${e.payload.side}`;
+    case "pane.corrected":
+      return `{Pane} corrected: ${Object.values(e.payload).filter(Boolean).join(", ")}`;
+    case "note.written":
+      return `Note: ${e.payload.text}`;
+    case "step.marked":
+      return stepWords(e.payload);
+    case "look.damage":
+      return `What is wrong: ${list(e.payload.damage.map((d) => DAMAGE_WORDS[d]))}`;
+    case "look.cause":
+      return `Cause: ${CAUSE_WORDS[e.payload.cause].name}`;
+    case "look.urgency":
+      return `How pressing: ${URGENCY_WORDS[e.payload.urgency].name}`;
+    case "look.building":
+      return `Building: ${e.payload.year === null ? "year not known" : `of ${e.payload.year}`}, ${storeyWords(e.payload.storey)}`;
+    case "look.closed":
+      return `Hole closed with ${e.payload.how || "something"} until ${onDay(e.payload.until)}${e.payload.told ? `; told: ${e.payload.told}` : ""}`;
+    case "look.opened":
+      return "Temporary closing taken off";
+    case "takeout.marks":
+      return `Marked: inside face ${e.payload.insideFace || "–"}, top edge ${e.payload.topEdge || "–"}`;
+    case "takeout.sprigs":
+      return `{Sprigs} found: ${e.payload.found}`;
+    case "measure.reading":
+      return e.payload.text.trim() === ""
+        ? `${PLACE_NAMES[e.payload.place]}: taken out`
+        : `${PLACE_NAMES[e.payload.place]}: ${asWritten(e.payload)}`;
+    case "size.rule":
+      return `Takes off: ${SCHOOL_FACTS[e.payload.school].name}${e.payload.off ? ` ${asWritten(e.payload.off)}` : ""}, cut to ${e.payload.grid}`;
+    case "size.overruled":
+      return `Size overruled: ${asWritten(e.payload.width)} × ${asWritten(e.payload.height)}, because ${e.payload.reason}`;
+    case "size.overrule-dropped":
+      return "Back to the size as reckoned";
+    case "specify.glass":
+      return `Glass: ${asWritten(e.payload.thickness)} ${GLASS_NAMES[e.payload.kind]}, ${e.payload.edges}${e.payload.pattern ? `, ${e.payload.pattern}` : ""}`;
+    case "specify.location":
+      return `Place: ${list(placeWords(e.payload))}`;
+    case "order.opened":
+      return `Order opened: ${e.payload.supplier}${e.payload.reference ? `, ${e.payload.reference}` : ""}`;
+    case "order.line":
+      return `On the order: ${writeNumber(nm(e.payload.widthNm), unit)} × ${writeNumber(nm(e.payload.heightNm), unit)} ${unit}, ${GLASS_NAMES[e.payload.glass]}, ${e.payload.label}`;
+    case "order.line-dropped":
+      return `Taken off the order${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
+    case "order.sent":
+      return `Ordered ${onDay(e.payload.day)}, due ${onDay(e.payload.due)}`;
+    case "order.arrived":
+      return `Arrived ${onDay(e.payload.day)}`;
+    case "order.checked":
+      return `Checked in, ${asWritten(e.payload.width)} × ${asWritten(e.payload.height)}: ${VERDICT_WORDS[e.payload.verdict]}${e.payload.reason ? `, ${e.payload.reason}` : ""}`;
+    case "set.done":
+      return `Set ${onDay(e.payload.day)} in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;
+    case "finish.painted":
+      return `Painted ${onDay(e.payload.day)}`;
+    case "signoff.check":
+      return `${e.payload.good ? "Good" : "Not good"}: ${inspectionOf("timber-putty").find((i) => i.id === e.payload.item)?.look ?? e.payload.item}${e.payload.note ? ` (${e.payload.note})` : ""}`;
+    case "signoff.signed":
+      return `Signed off ${onDay(e.payload.day)}${e.payload.told ? "; customer told" : ""}`;
+    case "struck":
+      return `Struck through${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
+  }
+}
+
+export const VERDICT_WORDS = {
+  accepted: "accepted",
+  "accepted-with-note": "accepted with a note",
+  "sent-back": "sent back",
+} as const;
+
+export const storeyWords = (storey: number | null): string =>
+  storey === null ? "floor not said" : storey === 0 ? "ground floor" : storey < 0 ? "below ground" : `floor ${storey}`;
+
+function stepWords(p: Extract<Entry, { kind: "step.marked" }>["payload"]): string {
+  const name = `${STATION_NAMES[p.station]}, ${p.step.replaceAll("-", " ")}`;
+  if (p.state === "open") return `${name}: opened again`;
+  return p.state === "done" ? `${name}: done` : `${name}: skipped${p.reason ? `, ${p.reason}` : ""}`;
+}
+
+function placeWords(p: Extract<Entry, { kind: "specify.location" }>["payload"]): readonly string[] {
+  return [
+    p.inDoor ? "in a door" : "",
+    p.wetRoom ? "wet room" : "",
+    p.stairs ? "stairs" : "",
+    p.walkway ? "walkway beside it" : "",
+  ].filter(Boolean);
+}

@@ -1,0 +1,70 @@
+import { DIAGONALS } from "../measure/places.ts";
+import type { Reckoning } from "../pane/reckoning.ts";
+import type { Lying } from "../size/cut.ts";
+import { writeLength } from "../tape/write.ts";
+import { type LengthUnit, mm } from "../units/length.ts";
+import { type Dialect, say } from "./dialect.ts";
+import { cutErrorSentence, figureErrorSentence } from "./size.ts";
+
+/** What the readings come to: plain words first, then the figure, then the reason. */
+export type Verdict = {
+  readonly tone: "waiting" | "good" | "trouble";
+  readonly says: string;
+  /** What is still taken for granted, or what to do about trouble. */
+  readonly more: string | null;
+};
+
+/** Differences smaller than this are called square: no tape shows them. */
+const SQUARE_MM = 0.5;
+
+export function verdictOf(
+  r: Reckoning,
+  by: { readonly unit: LengthUnit; readonly dialect: Dialect; readonly leastCoverMm: number },
+): Verdict {
+  const found = sentences(r, by);
+  return { tone: found.tone, says: say(found.says, by.dialect), more: found.more && say(found.more, by.dialect) };
+}
+
+function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly leastCoverMm: number }): Verdict {
+  if (!r.cut.ok) return { tone: "waiting", says: cutErrorSentence(r.cut.error), more: null };
+  if (!r.cut.value.opening.ok)
+    return { tone: "trouble", says: figureErrorSentence(r.cut.value.opening.error), more: null };
+  const lying = r.cut.value.opening.value;
+  const text = (lengthMm: number): string => writeLength(mm(Math.abs(lengthMm)), by.unit, { places: 1, ticks: 32 });
+  const cornersRead = DIAGONALS.filter((p) => r.readings[p] !== undefined).length;
+  const shape = shapeWords(lying, cornersRead, text);
+  if (lying.tooBigBy > 0)
+    return {
+      tone: "trouble",
+      says: `${shape} A square {pane} of this size will not go in: it binds by ${text(lying.tooBigBy)}.`,
+      more: `Take ${text(lying.tooBigBy)} more off each way, or ease the {rebate} where it binds.`,
+    };
+  if (lying.leastCover && !lying.leastCover.enough)
+    return {
+      tone: "trouble",
+      says: `${shape} The {pane} goes in, but the {rebate} covers only ${text(Math.max(0, lying.leastCover.length))} of it at the ${lying.leastCover.side}.`,
+      more: `The house rule asks for ${text(by.leastCoverMm)}. Take less off, or turn to a wider {bead}.`,
+    };
+  return {
+    tone: "good",
+    says: `${shape} A square {pane} ${cornersRead > 0 ? "goes in" : "should go in"} with ${text(lying.spare)} to spare at its tightest.`,
+    more: assumedWords(lying, cornersRead),
+  };
+}
+
+function shapeWords(lying: Lying, cornersRead: number, text: (lengthMm: number) => string): string {
+  if (cornersRead === 0) return "Lean is not known yet.";
+  const bow = Math.min(lying.figure.bow.width ?? 0, lying.figure.bow.height ?? 0);
+  const lean = lying.figure.lean < SQUARE_MM ? "Square." : `Leans ${text(lying.figure.lean)}.`;
+  return bow <= -SQUARE_MM ? `${lean} The sides bulge in ${text(bow)}.` : lean;
+}
+
+function assumedWords(lying: Lying, cornersRead: number): string | null {
+  const { assumptions } = lying.figure;
+  const said: string[] = [];
+  if (cornersRead === 0) said.push("corners taken as square until a diagonal is read");
+  else if (cornersRead === 1) said.push("one diagonal read: the other would check it");
+  if (assumptions.includes("sides-parallel-widths")) said.push("jambs taken as parallel");
+  if (assumptions.includes("sides-parallel-heights")) said.push("head and {sill} taken as parallel");
+  return said.length === 0 ? null : `${said.join("; ").replace(/^./, (c) => c.toUpperCase())}.`;
+}

@@ -1,0 +1,312 @@
+import type { Entry } from "../core/log/kinds.ts";
+import type { System } from "../core/look/systems.ts";
+import { inspectionOf } from "../core/signoff/inspection.ts";
+import type { Day } from "../core/units/day.ts";
+import type { LengthUnit } from "../core/units/length.ts";
+import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
+import { Story } from "./story.ts";
+import { ToldPane } from "./told-pane.ts";
+
+const TAKEN_OUT = [
+  "sheet",
+  "tape-glass",
+  "mark",
+  "score-paint",
+  "face-putty",
+  "sprigs",
+  "lift-out",
+  "bed-putty",
+  "bag",
+];
+const SET = ["warm", "bed", "pack", "face-check", "press", "sprigs", "face", "trim"];
+
+/**
+ * The Ottermole Row round: a made-up terrace of almshouses with a reading room and a boat store, the week after a
+ * hailstorm. Told around the day it is loaded, so that what is due is due. The same day gives the same entries.
+ */
+export function ottermoleRow(today: Day): readonly Entry[] {
+  const story = new Story(today).on(-12, 7, "Nell Harrow");
+  const round = story.id();
+  story.tell("round.opened", { round }, { name: "Ottermole Row, after the hail", place: "Ottermole Row almshouses" });
+  tellSuppliers(story);
+  story.tell("round.weather", {}, { day: story.day(3), wet: true, lowC: 8 });
+  story.tell("round.weather", {}, { day: story.day(-3), wet: false, lowC: 3 });
+
+  const pane = (
+    address: string,
+    opening: string,
+    light: string,
+    system: System,
+    unit: LengthUnit = "mm",
+    side: "inside" | "outside" = "outside",
+  ): ToldPane => new ToldPane(story, unit, { round, address, opening, light, system, side });
+
+  tellLeaning(story, pane("No. 5", "back bedroom", "lower sash", "timber-putty"));
+  tellLate(story, pane("No. 8", "stair window", "", "plastic-bead-inside", "mm", "inside"));
+  tellReadyToSet(story, pane("No. 4", "front parlour", "upper sash", "timber-putty"));
+  tellDrying(story, pane("Reading room", "north light", "2 of 6", "timber-putty"));
+  tellDropped(story, pane("Boat store", "landward casement", "", "timber-bead", "mm", "inside"));
+  tellUnsafe(story, pane("No. 2", "kitchen", "fixed light", "plastic-bead-outside"));
+  tellCassette(story, pane("No. 2", "porch", "side light", "cassette", "in", "inside"));
+  tellUnreadable(story, pane("No. 3", "box room", "lower sash", "timber-putty", "in"));
+  tellRacked(story, pane("No. 3", "box room", "upper sash", "timber-putty", "in"));
+  tellWrong(story, pane("Boat store", "seaward light", "", "timber-putty"));
+  tellNearlyDone(story, pane("No. 11", "bathroom", "", "plastic-bead-inside", "mm", "inside"));
+  tellDone(story, pane("No. 7", "scullery", "", "timber-putty"));
+  tellHole(story, pane("No. 6", "wash-house", "door light", "timber-putty"));
+  pane("No. 11", "landing", "upper sash", "timber-putty");
+  return story.entries;
+}
+
+/** Leans, and its corners are still to be read. */
+function tellLeaning(story: Story, p: ToldPane): void {
+  story.on(-2, 9, "Nell Harrow");
+  p.looked(["cracked", "putty-falling"], "hail", "this-week", 1);
+  p.did("takeout", "sheet", "clear-below", "tape-glass", "mark");
+  story.tell("takeout.marks", p.about, { insideFace: "wax cross, low right", topEdge: "arrow" });
+  p.did("takeout", "score-paint", "loose-putty", "face-putty", "sprigs", "lift-out", "bed-putty", "bag");
+  story.tell("takeout.sprigs", p.about, { found: 9 });
+  p.read({
+    w: ["612", "611.5", "613"],
+    h: ["904", "904.5", "903"],
+    depth: "10",
+    width: "18",
+    sill: "1120",
+    door: "1900",
+  });
+  p.note("measure", "Left jamb pushed out by the downpipe bracket. Look before the sash goes back.");
+}
+
+/** Ordered, promised for two days ago, and the hole is boarded. */
+function tellLate(story: Story, p: ToldPane): void {
+  story.on(-11, 10, "Bram Tolley");
+  p.looked(["holed"], "hail", "open-hole", 1);
+  p.read({ w: ["548"], h: ["1196"], sill: "880", door: "1450" })
+    .at({ stairs: true })
+    .glass("toughened", "4");
+  story.on(-9, 16, "Bram Tolley");
+  const { order } = openOrder(story, FEN_END, "OR-1", [
+    { pane: p, label: "No. 8, stair window", size: [545, 1193], glass: "toughened" },
+  ]);
+  story.tell("order.sent", { order }, { day: story.day(-9), due: story.day(-2) });
+  story.on(-6, 17, "Bram Tolley");
+  story.tell("look.closed", p.about, {
+    how: "9 mm board, screwed",
+    since: story.day(-6),
+    until: story.day(-1),
+    told: "Mrs Quill, No. 8",
+  });
+}
+
+/** The glass is here and passed: it can be set today. */
+function tellReadyToSet(story: Story, p: ToldPane): void {
+  story.on(-5, 9, "Nell Harrow");
+  p.looked(["cracked"], "hail", "this-week", 0).did("takeout", ...TAKEN_OUT);
+  story.tell("takeout.marks", p.about, { insideFace: "wax cross", topEdge: "arrow" });
+  story.tell("takeout.sprigs", p.about, { found: 8 });
+  p.read({
+    w: ["540.5", "540", "540"],
+    h: ["781", "781", "780.5"],
+    up: "949",
+    down: "949.5",
+    depth: "9.5",
+    width: "17",
+    sill: "940",
+    door: "2200",
+  });
+  p.glass("float", "4").did("ready", "clean", "prime", "dry-fit");
+  const { order, lines } = openOrder(story, SALT_LANE, "OR-2", [
+    { pane: p, label: "No. 4, front parlour, upper sash", size: [537, 777] },
+  ]);
+  story.tell("order.sent", { order }, { day: story.day(-5), due: story.day(-4) });
+  story.on(-4, 11, "Bram Tolley");
+  story.tell("order.arrived", { order }, { day: story.day(-4) });
+  story.tell(
+    "order.checked",
+    { order },
+    {
+      line: lines[0] ?? "",
+      width: { text: "537", unit: "mm" },
+      height: { text: "777.5", unit: "mm" },
+      verdict: "accepted",
+      reason: "",
+    },
+  );
+}
+
+/** Set, and drying until it can be painted. */
+function tellDrying(story: Story, p: ToldPane): void {
+  story.on(-10, 9, "Bram Tolley");
+  p.looked(["cracked"], "hail", "this-week", 0).did("takeout", ...TAKEN_OUT);
+  p.read({
+    w: ["412", "412", "412.5"],
+    h: ["507", "507", "506.5"],
+    up: "653",
+    down: "653.5",
+    depth: "8.5",
+    width: "16",
+    sill: "1600",
+    door: "3100",
+  });
+  p.glass("float", "4");
+  const { order, lines } = openOrder(story, SALT_LANE, "OR-3", [
+    { pane: p, label: "Reading room, north light, 2 of 6", size: [409, 503] },
+  ]);
+  story.tell("order.sent", { order }, { day: story.day(-10), due: story.day(-9) });
+  story.on(-9, 10, "Bram Tolley");
+  story.tell("order.arrived", { order }, { day: story.day(-9) });
+  story.tell(
+    "order.checked",
+    { order },
+    {
+      line: lines[0] ?? "",
+      width: { text: "409.5", unit: "mm" },
+      height: { text: "503", unit: "mm" },
+      verdict: "accepted-with-note",
+      reason: "small shell chip on the foot edge, under cover",
+    },
+  );
+  story.on(-6, 13, "Bram Tolley");
+  p.did("ready", "clean", "prime", "dry-fit").did("set", ...SET);
+  story.tell("set.done", p.about, { day: story.day(-6), compound: "linseed", sprigs: 8 });
+  p.did("finish", "sight-line", "clean", "tell");
+}
+
+function tellDropped(story: Story, p: ToldPane): void {
+  story.on(-1, 14, "Nell Harrow");
+  p.looked(["dropped", "draught"], "packing", "can-wait", 0);
+  p.read({ w: ["466", "466"], h: ["910"] });
+  p.note("look", "Handle corner 6 mm low. Glass is sound: packers first, before anyone orders glass.");
+}
+
+/** Low and beside the door: ordinary glass will not do. */
+function tellUnsafe(story: Story, p: ToldPane): void {
+  story.on(-3, 9, "Bram Tolley");
+  p.looked(["cracked"], "impact", "this-week", 0);
+  p.read({
+    w: ["480", "480", "480.5"],
+    h: ["1010", "1010", "1010"],
+    up: "1118",
+    down: "1118.5",
+    sill: "640",
+    door: "210",
+  });
+}
+
+function tellCassette(story: Story, p: ToldPane): void {
+  story.on(-1, 16, "Bram Tolley");
+  p.looked(["misted"], "water", "can-wait", 0);
+}
+
+/** A mark that nobody can read stays as it was written. */
+function tellUnreadable(story: Story, p: ToldPane): void {
+  story.on(-1, 9, "Nell Harrow");
+  p.looked(["cracked"], "hail", "this-week", 1);
+  p.read({ w: ["23 11/16", "23 5/8", "23 1?/16"], h: ["35 1/2", "35 1/2"], depth: "3/8", width: "11/16" });
+  p.note("measure", "Pencil smudged on the third width. Read it again from the ladder.");
+}
+
+/** So far out of square that a square pane binds unless more comes off. */
+function tellRacked(story: Story, p: ToldPane): void {
+  story.on(-1, 11, "Nell Harrow");
+  p.looked(["holed", "rattling"], "twist", "today", 1);
+  p.read({
+    w: ["23 3/4", "23 11/16-", "23 11/16"],
+    h: ["35 7/16", "35 1/2", "35 1/2+"],
+    up: "42 15/16",
+    down: "42 5/16",
+    depth: "3/8",
+    width: "11/16",
+    sill: "44",
+    door: "7'",
+  });
+}
+
+/** Came with its width and height the wrong way about, and went back. */
+function tellWrong(story: Story, p: ToldPane): void {
+  story.on(-7, 9, "Bram Tolley");
+  p.looked(["gone"], "hail", "open-hole", 0).did(
+    "takeout",
+    "sheet",
+    "mark",
+    "score-paint",
+    "face-putty",
+    "sprigs",
+    "shards",
+    "bed-putty",
+    "bag",
+  );
+  story.tell("look.closed", p.about, {
+    how: "rigid insulation, taped",
+    since: story.day(-7),
+    until: story.day(2),
+    told: "harbour steward",
+  });
+  p.read({
+    w: ["702", "701.5", "702"],
+    h: ["455", "455", "455.5"],
+    up: "836.5",
+    down: "836",
+    depth: "11",
+    width: "19",
+    sill: "1310",
+    door: "2600",
+  });
+  p.glass("float", "4");
+  const { order, lines } = openOrder(story, SALT_LANE, "OR-4", [
+    { pane: p, label: "Boat store, seaward light", size: [698, 452] },
+  ]);
+  story.tell("order.sent", { order }, { day: story.day(-7), due: story.day(-6) });
+  story.on(-6, 10, "Nell Harrow");
+  story.tell("order.arrived", { order }, { day: story.day(-6) });
+  story.tell(
+    "order.checked",
+    { order },
+    {
+      line: lines[0] ?? "",
+      width: { text: "452", unit: "mm" },
+      height: { text: "698", unit: "mm" },
+      verdict: "sent-back",
+      reason: "width and height the wrong way about",
+    },
+  );
+}
+
+function tellNearlyDone(story: Story, p: ToldPane): void {
+  story.on(-8, 9, "Bram Tolley");
+  p.looked(["misted"], "water", "can-wait", 1);
+  p.read({ w: ["602"], h: ["740"], sill: "1250", door: "2100" }).glass("patterned", "4", "reeded, upright");
+  story.on(-2, 15, "Bram Tolley");
+  story.tell("set.done", p.about, { day: story.day(-2), compound: "tape", sprigs: null });
+}
+
+function tellDone(story: Story, p: ToldPane): void {
+  story.on(-11, 13, "Nell Harrow");
+  p.looked(["cracked"], "hail", "this-week", 0).did("takeout", ...TAKEN_OUT);
+  p.read({
+    w: ["380", "380", "380"],
+    h: ["380", "380.5", "380"],
+    up: "537.5",
+    down: "537.5",
+    depth: "9",
+    width: "16",
+    sill: "1500",
+    door: "1200",
+  });
+  p.glass("float", "4")
+    .did("ready", "clean", "prime-label", "dry-fit")
+    .did("set", ...SET);
+  story.tell("set.done", p.about, { day: story.day(-11), compound: "acrylic", sprigs: 8 });
+  story.on(-5, 10, "Nell Harrow");
+  p.did("finish", "sight-line", "clean", "tell", "paint");
+  story.tell("finish.painted", p.about, { day: story.day(-5) });
+  for (const item of inspectionOf("timber-putty"))
+    story.tell("signoff.check", p.about, { item: item.id, good: true, note: "" });
+  story.tell("signoff.signed", p.about, { day: story.day(-5), told: true });
+}
+
+/** Open this morning, and nobody has closed it yet. */
+function tellHole(story: Story, p: ToldPane): void {
+  story.on(0, 7, "Bram Tolley");
+  p.looked(["standing", "holed"], "impact", "open-hole", 0);
+}

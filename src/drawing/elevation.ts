@@ -1,0 +1,170 @@
+import { cornersOf, type Placed } from "../core/geometry/placing.ts";
+import type { Quad } from "../core/geometry/quad.ts";
+import type { OpeningPlace } from "../core/measure/places.ts";
+import { open, polygon, type Xy } from "./path.ts";
+
+export type ElevationInput = {
+  /** The opening in mm, bottom left at (0,0), y up; null while it is not known. */
+  readonly quad: Quad | null;
+  readonly placed: Placed | null;
+  /** Stand-in size while the opening is not known, mm. */
+  readonly about: { readonly width: number; readonly height: number };
+  /** The drawing's box in its own unit. */
+  readonly box: { readonly width: number; readonly height: number };
+  /** Room for the dimension lines round it. */
+  readonly margin: number;
+};
+
+export type Span = {
+  readonly place: OpeningPlace;
+  readonly from: Xy;
+  readonly to: Xy;
+  /** Where its figure stands, and how it is turned: "up" reads from below to above. */
+  readonly label: Xy;
+  readonly turned: "flat" | "up";
+};
+
+export type Elevation = {
+  readonly frame: string;
+  readonly opening: string;
+  readonly pane: string | null;
+  readonly middle: Xy;
+  readonly spans: readonly Span[];
+  /** Deviations from square, and the gaps, are drawn so many times too large. */
+  readonly exaggeration: number;
+  readonly known: boolean;
+};
+
+const FACTORS: readonly number[] = [1, 2, 3, 4, 6, 8, 10, 15, 20];
+/** Deviations are enlarged until the largest is about this share of the opening. */
+const SHARE = 0.045;
+
+type Corners = readonly [Xy, Xy, Xy, Xy];
+
+/**
+ * The opening and its pane as seen from the side the pane goes in, to scale but for what is out of square: that, and
+ * the gaps with it, is drawn a stated number of times too large, or nobody would see it.
+ */
+export function elevationOf(of: ElevationInput): Elevation {
+  const quad = of.quad ?? squareQuad(of.about.width, of.about.height);
+  const corners: Corners = [quad.bl, quad.br, quad.tr, quad.tl];
+  const base = baseOf(corners);
+  const p = of.placed && cornersOf(of.placed);
+  const pane: Corners | null = p && [p.bl, p.br, p.tr, p.tl];
+  const exaggeration = of.quad ? factorFor(corners, base) : 1;
+  const swell = (points: Corners): Corners => points.map((pt, i) => away(pt, base[i] ?? pt, exaggeration)) as never;
+  const toBox = fitTo(swell(corners), of);
+  const openingAt = swell(corners).map(toBox) as unknown as Corners;
+  const frameAt = grow(openingAt, of.margin * 0.42);
+  const [bl, br, tr, tl] = openingAt;
+  return {
+    frame: polygon(frameAt),
+    opening: polygon(openingAt),
+    pane: pane && polygon(swell(pane).map(toBox)),
+    middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
+    spans: spansOf(openingAt, frameAt),
+    exaggeration,
+    known: of.quad !== null,
+  };
+}
+
+const squareQuad = (w: number, h: number): Quad => ({
+  bl: { x: 0, y: 0 },
+  br: { x: w, y: 0 },
+  tr: { x: w, y: h },
+  tl: { x: 0, y: h },
+});
+
+/** The true rectangle that lies most like the opening. */
+function baseOf([bl, br, tr, tl]: Corners): Corners {
+  const left = (bl.x + tl.x) / 2;
+  const right = (br.x + tr.x) / 2;
+  const bottom = (bl.y + br.y) / 2;
+  const top = (tl.y + tr.y) / 2;
+  return [
+    { x: left, y: bottom },
+    { x: right, y: bottom },
+    { x: right, y: top },
+    { x: left, y: top },
+  ];
+}
+
+function factorFor(corners: Corners, base: Corners): number {
+  const size = Math.max(base[2].x - base[0].x, base[2].y - base[0].y);
+  const off = Math.max(...corners.map((c, i) => Math.hypot(c.x - (base[i]?.x ?? c.x), c.y - (base[i]?.y ?? c.y))));
+  const wanted = off > 0 ? (size * SHARE) / off : 6;
+  return FACTORS.findLast((f) => f <= Math.min(wanted, 20)) ?? 1;
+}
+
+const away = (p: Xy, from: Xy, times: number): Xy => ({
+  x: from.x + (p.x - from.x) * times,
+  y: from.y + (p.y - from.y) * times,
+});
+
+function fitTo(corners: Corners, of: ElevationInput): (p: Xy) => Xy {
+  const xs = corners.map((c) => c.x);
+  const ys = corners.map((c) => c.y);
+  const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const room = { w: of.box.width - 2 * of.margin, h: of.box.height - 2 * of.margin };
+  const scale = Math.min(room.w / Math.max(x1 - x0, 1), room.h / Math.max(y1 - y0, 1));
+  const left = (of.box.width - (x1 - x0) * scale) / 2;
+  const top = (of.box.height - (y1 - y0) * scale) / 2;
+  return (p) => ({ x: left + (p.x - x0) * scale, y: top + (y1 - p.y) * scale });
+}
+
+function grow([bl, br, tr, tl]: Corners, by: number): Corners {
+  return [
+    { x: bl.x - by, y: bl.y + by },
+    { x: br.x + by, y: br.y + by },
+    { x: tr.x + by, y: tr.y - by },
+    { x: tl.x - by, y: tl.y - by },
+  ];
+}
+
+const mid = (a: Xy, b: Xy, t = 0.5): Xy => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
+
+function spansOf([bl, br, tr, tl]: Corners, frame: Corners): readonly Span[] {
+  const [fbl, fbr, ftr, ftl] = frame;
+  const above = Math.min(ftl.y, ftr.y) - 13;
+  const below = Math.max(fbl.y, fbr.y) + 15;
+  const leftOf = Math.min(fbl.x, ftl.x) - 14;
+  const rightOf = Math.max(fbr.x, ftr.x) + 14;
+  const flat = (place: OpeningPlace, a: Xy, b: Xy, y: number): Span => ({
+    place,
+    from: { x: a.x, y },
+    to: { x: b.x, y },
+    label: { x: (a.x + b.x) / 2, y },
+    turned: "flat",
+  });
+  const upright = (place: OpeningPlace, a: Xy, b: Xy, x: number): Span => ({
+    place,
+    from: { x, y: a.y },
+    to: { x, y: b.y },
+    label: { x, y: (a.y + b.y) / 2 },
+    turned: "up",
+  });
+  const left = mid(bl, tl, 0.68);
+  const right = mid(br, tr, 0.68);
+  const foot = mid(bl, br, 0.24);
+  const head = mid(tl, tr, 0.24);
+  const slanting = (place: OpeningPlace, from: Xy, to: Xy, t: number): Span => ({
+    place,
+    from,
+    to,
+    label: mid(from, to, t),
+    turned: "flat",
+  });
+  return [
+    flat("width-top", tl, tr, above),
+    { place: "width-middle", from: left, to: right, label: mid(left, right, 0.62), turned: "flat" },
+    flat("width-bottom", bl, br, below),
+    upright("height-left", bl, tl, leftOf),
+    { place: "height-middle", from: foot, to: head, label: mid(foot, head, 0.5), turned: "up" },
+    upright("height-right", br, tr, rightOf),
+    slanting("diagonal-up", bl, tr, 0.84),
+    slanting("diagonal-down", tl, br, 0.84),
+  ];
+}
+
+/** The line of a span, as a path. */
+export const spanPath = (s: Span): string => open([s.from, s.to]);

@@ -1,0 +1,119 @@
+import { polygon, rectangle, type Xy } from "./path.ts";
+import { stackLabels } from "./stack-labels.ts";
+
+/** The rebate through the bottom rail, in mm. Null is not yet read; a usual figure then stands in, drawn as a guess. */
+export type SectionInput = {
+  readonly rebateDepth: number | null;
+  readonly rebateWidth: number | null;
+  readonly glass: number;
+  readonly bed: number;
+  readonly nose: number;
+  readonly gap: number;
+  readonly packed: number;
+  /** Putty holds it; otherwise only rebate, glass and packer are drawn. */
+  readonly putty: boolean;
+  readonly box: { readonly width: number; readonly height: number };
+};
+
+export type PartName = "glass" | "bed" | "packer" | "face" | "cover" | "sight" | "gap";
+export type SectionLabel = {
+  readonly part: PartName;
+  readonly side: "left" | "right";
+  readonly at: Xy;
+  readonly text: Xy;
+};
+
+export type Section = {
+  readonly rail: string;
+  readonly glass: string;
+  readonly bed: string | null;
+  readonly packer: string | null;
+  readonly face: string | null;
+  readonly sight: { readonly from: Xy; readonly to: Xy };
+  readonly labels: readonly SectionLabel[];
+  /** 10 mm in the drawing's unit, and where it stands. */
+  readonly scaleBar: { readonly from: Xy; readonly to: Xy };
+  readonly feet: { readonly outside: Xy; readonly room: Xy };
+  readonly noRoom: boolean;
+};
+
+const USUAL = { depth: 10, width: 18 };
+const UPSTAND_MM = 11;
+const RAIL_MM = 17;
+const LABEL_APART = 22;
+
+/**
+ * Through the bottom rail: outside on the left, the room on the right, to one scale. The rebate floor is y 0, y up; its
+ * outer edge x 0.
+ */
+export function sectionOf(of: SectionInput): Section {
+  const depth = of.rebateDepth ?? USUAL.depth;
+  const width = of.rebateWidth ?? Math.max(USUAL.width, of.glass + of.bed + 8);
+  const inner = width - (of.putty ? of.bed : 1);
+  const outer = inner - of.glass;
+  const reach = depth + Math.max(12, depth * 0.9);
+  const span = { x: width + UPSTAND_MM, y: reach + RAIL_MM };
+  const room = { left: 104, right: 104, top: 16, bottom: 40 };
+  const scale = Math.min(
+    (of.box.width - room.left - room.right) / span.x,
+    (of.box.height - room.top - room.bottom) / span.y,
+  );
+  const left = room.left + (of.box.width - room.left - room.right - span.x * scale) / 2;
+  const top = room.top + (of.box.height - room.top - room.bottom - span.y * scale) / 2;
+  const at = (x: number, y: number): Xy => ({ x: left + x * scale, y: top + (reach - y) * scale });
+  const box = (x0: number, y0: number, x1: number, y1: number): string => {
+    const a = at(x0, y1);
+    return rectangle(a.x, a.y, (x1 - x0) * scale, (y1 - y0) * scale);
+  };
+  const gap = Math.max(0, Math.min(of.gap, depth));
+  const noRoom = outer <= 0;
+  const nose = Math.min(of.nose, Math.max(outer, 0));
+  const face =
+    of.putty && !noRoom ? polygon([at(0, 0), at(outer - nose, depth), at(outer, depth), at(outer, 0)]) : null;
+  const wanted: readonly { readonly part: PartName; readonly side: "left" | "right"; readonly at: Xy }[] = [
+    { part: "glass", side: "right", at: at((inner + outer) / 2, depth + (reach - depth) * 0.55) },
+    { part: "sight", side: "right", at: at(width + UPSTAND_MM * 0.55, depth) },
+    ...(of.putty ? [{ part: "bed", side: "right", at: at(inner + of.bed / 2, depth * 0.62) } as const] : []),
+    { part: "cover", side: "left", at: at(outer, Math.max(gap, depth - (depth - gap) * 0.35)) },
+    ...(face ? [{ part: "face", side: "left", at: at(outer * 0.62, depth * 0.24) } as const] : []),
+    { part: of.packed > 0 ? "packer" : "gap", side: "right", at: at((inner + outer) / 2, gap / 2) },
+  ];
+  return {
+    rail: polygon([
+      at(0, 0),
+      at(width, 0),
+      at(width, depth),
+      at(width + UPSTAND_MM, depth),
+      at(width + UPSTAND_MM, -RAIL_MM),
+      at(0, -RAIL_MM),
+    ]),
+    glass: box(outer, gap, inner, reach),
+    bed: of.putty ? box(inner, 0, width, depth) : null,
+    packer: of.packed > 0 ? box(outer - 0.6, 0, inner + 0.6, Math.min(of.packed, gap)) : null,
+    face,
+    sight: { from: at(-4, depth), to: at(width + UPSTAND_MM, depth) },
+    labels: labelled(wanted, of.box, { left: left - 14, right: left + span.x * scale + 14 }),
+    scaleBar: { from: { x: left, y: of.box.height - 8 }, to: { x: left + 10 * scale, y: of.box.height - 8 } },
+    feet: {
+      outside: { ...at(0, -RAIL_MM), y: at(0, -RAIL_MM).y + 15 },
+      room: { ...at(width + UPSTAND_MM, -RAIL_MM), y: at(0, -RAIL_MM).y + 15 },
+    },
+    noRoom,
+  };
+}
+
+function labelled(
+  wanted: readonly { readonly part: PartName; readonly side: "left" | "right"; readonly at: Xy }[],
+  box: { readonly width: number; readonly height: number },
+  column: { readonly left: number; readonly right: number },
+): readonly SectionLabel[] {
+  return (["left", "right"] as const).flatMap((side) => {
+    const here = wanted.filter((w) => w.side === side);
+    const ys = stackLabels(
+      here.map((w) => w.at.y),
+      LABEL_APART,
+      { from: 6, to: box.height - 40 },
+    );
+    return here.map((w, i) => ({ ...w, text: { x: column[side], y: ys[i] ?? w.at.y } }));
+  });
+}

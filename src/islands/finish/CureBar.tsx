@@ -1,0 +1,138 @@
+import { useState } from "react";
+import { waitsOf } from "../../core/pane/waits.ts";
+import { addDays, type Day, dayOf, dayOfMonth, writeDay } from "../../core/units/day.ts";
+import { sayDay, weekdayName } from "../../core/words/days.ts";
+import { dayAxis } from "../../drawing/day-bars.ts";
+import { usePane } from "../shared/pane-context.ts";
+
+const WIDTH = 440;
+const BAR_Y = 44;
+
+/** Cure and paint window against the days. A tap on a day says what it is, and changes it. */
+export function CureBar() {
+  const { book, reckoning: r, firm, today } = usePane();
+  const [chosen, setChosen] = useState<Day | null>(null);
+  if (!book.set || r.paint?.kind !== "window") return null;
+  const set = dayOf(book.set.day);
+  const last = r.paint.closes ?? addDays(r.paint.from ?? r.paint.opens, 7);
+  const count = Math.min(42, last - set + 3);
+  const axis = dayAxis({
+    first: addDays(set, -1),
+    count,
+    width: WIDTH,
+    today,
+    calendar: firm.calendar,
+    bars: waitsOf({ ...book, signed: null, painted: null }, r, today).filter(
+      (w) => w.kind === "cure" || w.kind === "paint",
+    ),
+  });
+  return (
+    <div>
+      <svg
+        viewBox={`0 0 ${WIDTH} 92`}
+        className="w-full"
+        role="img"
+        aria-label="Cure and paint window against the days"
+      >
+        {axis.days.map((d) => (
+          // biome-ignore lint/a11y/noStaticElementInteractions: the list of days below is the keyboard's way
+          <g key={d.day} onClick={() => setChosen(d.day)} className="cursor-pointer">
+            <rect x={d.x} y={0} width={d.width} height={92} fill={d.rest ? "var(--paper)" : "transparent"} />
+            {d.rest && <rect x={d.x} y={30} width={d.width} height={62} fill="var(--line)" opacity={0.45} />}
+            {(d.monday || d.width > 26) && (
+              <text x={d.x + 2} y={12} className="d-mute !text-[11px]">
+                {weekdayName(d.day)}
+              </text>
+            )}
+            {(d.monday || d.width > 26) && (
+              <text x={d.x + 2} y={26} className="d-text !text-[12px]">
+                {dayOfMonth(d.day)}
+              </text>
+            )}
+            {d.wet && (
+              <text x={d.x + d.width / 2} y={88} textAnchor="middle" className="d-text !text-[11px]">
+                {d.width > 26 ? "wet" : "w"}
+              </text>
+            )}
+          </g>
+        ))}
+        {axis.bars.map((b) => (
+          <g key={`${b.kind}${b.from}`} pointerEvents="none">
+            <rect
+              x={b.x + 0.5}
+              y={BAR_Y}
+              width={Math.max(b.width - 1, 1)}
+              height={26}
+              fill={b.kind === "cure" ? "var(--putty)" : "var(--tint)"}
+              stroke={b.kind === "cure" ? "var(--grain)" : "var(--glass)"}
+              strokeWidth={1.4}
+            />
+            {b.width > 44 && (
+              <text
+                x={b.x + 7}
+                y={BAR_Y + 17}
+                className={`text-[12px] font-medium ${b.kind === "cure" ? "fill-[#22272a]" : "fill-ink"}`}
+              >
+                {b.kind === "cure" ? "cures" : "paint"}
+              </text>
+            )}
+          </g>
+        ))}
+        {axis.today !== null && (
+          <path d={`M${axis.today} 30V92`} stroke="var(--wax)" strokeWidth={2} pointerEvents="none" />
+        )}
+      </svg>
+      <DayChooser chosen={chosen} choose={setChosen} days={axis.days.map((d) => d.day)} />
+    </div>
+  );
+}
+
+type ChooserProps = { readonly chosen: Day | null; readonly choose: (d: Day) => void; readonly days: readonly Day[] };
+
+/** Says what a day is in the calendar, and changes it for every pane at once. */
+function DayChooser({ chosen, choose, days }: ChooserProps) {
+  const { firm, writeFirm } = usePane();
+  const { daysOff, wet, lowC } = firm.calendar;
+  const weather = (day: Day, isWet: boolean) =>
+    writeFirm("round.weather", { day: writeDay(day), wet: isWet, lowC: lowC.get(day) ?? null });
+  return (
+    <div className="flex flex-wrap items-center gap-2 pt-1 text-[13px]">
+      <label className="flex items-center gap-2">
+        Calendar
+        <select
+          className="!min-h-9 !w-auto"
+          value={chosen ?? ""}
+          onChange={(e) => {
+            const found = days.find((d) => String(d) === e.target.value);
+            if (found !== undefined) choose(found);
+          }}
+        >
+          <option value="" disabled>
+            choose a day
+          </option>
+          {days.map((d) => (
+            <option key={d} value={d}>
+              {sayDay(d)}
+              {wet.has(d) ? ", wet" : ""}
+              {daysOff.has(d) ? ", day off" : ""}
+            </option>
+          ))}
+        </select>
+      </label>
+      {chosen !== null && (
+        <>
+          <button type="button" className="btn btn-small" onClick={() => weather(chosen, !wet.has(chosen))}>
+            {wet.has(chosen) ? "It will be dry" : "It will be wet"}
+          </button>
+          <button
+            type="button"
+            className="btn btn-small"
+            onClick={() => writeFirm("round.day-off", { day: writeDay(chosen), off: !daysOff.has(chosen) })}
+          >
+            {daysOff.has(chosen) ? "We work that day" : "Day off"}
+          </button>
+        </>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,94 @@
+import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { paintSentence } from "../../core/words/finish.ts";
+import { Cautions } from "../shared/Cautions.tsx";
+import { Part } from "../shared/Part.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import { Steps } from "../shared/Steps.tsx";
+import { CureBar } from "./CureBar.tsx";
+
+/** Waiting and painting: when it may be touched, when it must be painted, and the days between. */
+export function Finish() {
+  const { book } = usePane();
+  return (
+    <div className="space-y-5">
+      <Cautions station="finish" />
+      {book.set ? (
+        <Waiting setDay={book.set.day} />
+      ) : (
+        <p className="note-glass">The dates follow when it is set: give the day and the compound under Set.</p>
+      )}
+      <Part title="Finish">
+        <Steps station="finish" />
+      </Part>
+    </div>
+  );
+}
+
+function Waiting({ setDay }: { readonly setDay: string }) {
+  const { book, reckoning: r, today, say, write } = usePane();
+  const { compound, paint } = r;
+  if (!paint) return null;
+  const set = dayOf(setDay);
+  const untouched = addDays(set, Math.ceil(compound.handsOffHours / 24));
+  const from = paint.kind === "window" ? paint.from : null;
+  const closes = paint.kind === "window" ? paint.closes : null;
+  return (
+    <>
+      <Part title={say(compound.name)} more={say(compound.needs)}>
+        <dl className="grid grid-cols-3 gap-3">
+          <Date
+            name="Hands off until"
+            text={compound.handsOffHours < 24 ? `${compound.handsOffHours} h` : sayDay(untouched)}
+          />
+          <Date
+            name="Paint from"
+            text={from === null ? (paint.kind === "window" ? "no fit day" : "not painted") : sayDay(from)}
+          />
+          <DateLine name="Paint by" text={closes === null ? "no limit" : sayDay(closes)} />
+        </dl>
+        <p className={paint.kind === "window" && paint.from === null ? "note-wax" : "note-glass"}>
+          {paintSentence(paint)} <span className="text-mute">Source: {compound.source}. The label wins.</span>
+        </p>
+        <CureBar />
+      </Part>
+      {paint.kind === "window" &&
+        (book.painted ? (
+          <p className="note-glass">Painted {sayDay(dayOf(book.painted))}.</p>
+        ) : (
+          <form
+            className="flex items-end gap-2"
+            onSubmit={(e) => {
+              e.preventDefault();
+              write("finish.painted", { day: String(new FormData(e.currentTarget).get("day")) });
+            }}
+          >
+            <label>
+              <span className="text-[13px] text-mute">Painted on</span>
+              <input
+                type="date"
+                name="day"
+                required
+                min={setDay}
+                max={writeDay(today)}
+                defaultValue={writeDay(today)}
+              />
+            </label>
+            <button type="submit" className={`btn ${from !== null && from <= today ? "btn-main" : ""}`}>
+              It is painted
+            </button>
+            {from !== null && today < from && (
+              <span className="trouble text-[13px]">Before {sayDay(from)} it wrinkles.</span>
+            )}
+          </form>
+        ))}
+    </>
+  );
+}
+
+const DateLine = ({ name, text }: { readonly name: string; readonly text: string }) => (
+  <div>
+    <dt className="text-[13px] text-mute">{name}</dt>
+    <dd className="text-[17px] font-semibold">{text}</dd>
+  </div>
+);

@@ -1,0 +1,133 @@
+import {
+  CAUSE_WORDS,
+  CAUSES,
+  DAMAGE_WORDS,
+  DAMAGES,
+  type Damage,
+  URGENCIES,
+  URGENCY_WORDS,
+} from "../../core/look/damage.ts";
+import { NOT_WORKED_OUT, SYSTEM_FACTS, SYSTEMS, type System } from "../../core/look/systems.ts";
+import { Cautions } from "../shared/Cautions.tsx";
+import { Part } from "../shared/Part.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import { Closing } from "./Closing.tsx";
+
+/** What is wrong, why, how pressing, and what closes the hole meanwhile. */
+export function Look() {
+  const { book, write, say } = usePane();
+  const toggle = (d: Damage) =>
+    write("look.damage", {
+      damage: book.damage.includes(d) ? book.damage.filter((x) => x !== d) : [...book.damage, d],
+    });
+  return (
+    <div className="space-y-5">
+      <Cautions station="look" />
+      <Part title="What is wrong" more="all that apply">
+        <div className="flex flex-wrap gap-2">
+          {DAMAGES.map((d) => (
+            <label key={d} className="chip">
+              <input type="checkbox" checked={book.damage.includes(d)} onChange={() => toggle(d)} />
+              {say(DAMAGE_WORDS[d])}
+            </label>
+          ))}
+        </div>
+      </Part>
+      <Part title="How pressing">
+        <div className="grid gap-2 sm:grid-cols-2">
+          {URGENCIES.map((u) => (
+            <label key={u} className="chip">
+              <input
+                type="radio"
+                name="urgency"
+                checked={book.urgency === u}
+                onChange={() => write("look.urgency", { urgency: u })}
+              />
+              <span>
+                <span className="font-medium">{URGENCY_WORDS[u].name}</span>
+                <span className="block text-[12px] leading-tight text-mute">{URGENCY_WORDS[u].means}</span>
+              </span>
+            </label>
+          ))}
+        </div>
+      </Part>
+      {(book.urgency === "open-hole" || book.closed) && <Closing />}
+      <Part title="Why it failed" more="the new one fails the same way">
+        <select
+          aria-label="Why it failed"
+          value={book.cause ?? ""}
+          onChange={(e) => write("look.cause", { cause: e.target.value as (typeof CAUSES)[number] })}
+        >
+          <option value="" disabled>
+            Choose a cause
+          </option>
+          {CAUSES.map((c) => (
+            <option key={c} value={c}>
+              {say(CAUSE_WORDS[c].name)}
+            </option>
+          ))}
+        </select>
+        {book.cause && <p className="note-glass">{say(CAUSE_WORDS[book.cause].prevent)}</p>}
+      </Part>
+      <Part title="The building">
+        <Building />
+      </Part>
+      <Part title="How the glass is held">
+        <select
+          aria-label="How the glass is held"
+          value={book.added.system}
+          onChange={(e) => write("pane.corrected", { system: e.target.value as System })}
+        >
+          {SYSTEMS.map((s) => (
+            <option key={s} value={s}>
+              {say(SYSTEM_FACTS[s].name)}
+            </option>
+          ))}
+        </select>
+        {!SYSTEM_FACTS[book.added.system].ready && <p className="note-wax">{say(NOT_WORKED_OUT)}</p>}
+      </Part>
+    </div>
+  );
+}
+
+function Building() {
+  const { book, write } = usePane();
+  const { year, storey } = book.building;
+  return (
+    <div className="grid grid-cols-2 gap-2">
+      <label>
+        <span className="text-[13px] text-mute">Year built, about</span>
+        <input
+          type="number"
+          min={1000}
+          max={2200}
+          defaultValue={year ?? ""}
+          key={`y${year}`}
+          onBlur={(e) => {
+            const to = e.target.value === "" ? null : Math.round(e.target.valueAsNumber);
+            if (to !== year && (to === null || (to >= 1000 && to <= 2200)))
+              write("look.building", { year: to, storey });
+          }}
+        />
+      </label>
+      <label>
+        <span className="text-[13px] text-mute">Which floor</span>
+        <select
+          value={storey ?? ""}
+          onChange={(e) =>
+            write("look.building", { year, storey: e.target.value === "" ? null : Number(e.target.value) })
+          }
+        >
+          <option value="">not said</option>
+          <option value="-1">below ground</option>
+          <option value="0">ground floor</option>
+          {[1, 2, 3, 4, 5].map((n) => (
+            <option key={n} value={n}>
+              floor {n}
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  );
+}

@@ -1,0 +1,104 @@
+import {
+  DIAGONALS,
+  HEIGHTS,
+  OPENING,
+  type OpeningPlace,
+  type Place,
+  REBATE,
+  WIDTHS,
+} from "../../core/measure/places.ts";
+import { nm } from "../../core/units/length.ts";
+import { HOW_TO, MISSING_TELLS, PLACE_NAMES } from "../../core/words/size.ts";
+import { verdictOf } from "../../core/words/verdict.ts";
+import { Length } from "../shared/Length.tsx";
+import { Part } from "../shared/Part.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../shared/ReadingField.tsx";
+import { CutRule } from "./CutRule.tsx";
+
+type Props = { readonly asked: Place | null; readonly ask: (place: Place) => void; readonly openTapeLine: () => void };
+
+/** Readings where the tape was, the opening they make, and what comes off. */
+export function Measure({ asked, ask, openTapeLine }: Props) {
+  const { reckoning: r, firm, prefs, say } = usePane();
+  const verdict = verdictOf(r, { ...prefs, leastCoverMm: firm.house.leastCoverMm });
+  const governs = r.cut.ok ? [r.cut.value.governs.width.place, r.cut.value.governs.height.place] : [];
+  const missing = OPENING.filter((p) => r.readings[p] === undefined && !r.unread.includes(p));
+  const field = (place: OpeningPlace) => (
+    <ReadingField key={place} place={place} label={columnOf(place)} governs={governs.includes(place)} onFocus={ask} />
+  );
+  const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
+  return (
+    <div className="space-y-4">
+      <Part
+        title={say("{Rebate}, edge to edge")}
+        more={
+          <button type="button" className="underline" onClick={openTapeLine}>
+            <kbd className="key">/</kbd> type them in one line
+          </button>
+        }
+      >
+        <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-end gap-x-2 gap-y-1.5">
+          <RowName name="Width" />
+          {WIDTHS.map(field)}
+          <RowName name="Height" />
+          {HEIGHTS.map(field)}
+          <RowName name="Corners" />
+          {DIAGONALS.map(field)}
+          <div className="min-w-0 self-start">
+            <span className="block truncate text-[13px] text-mute">out of square</span>
+            <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
+              {lying?.figure.outOfSquare == null ? (
+                "–"
+              ) : (
+                <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
+              )}
+            </output>
+          </div>
+        </div>
+        <p className="min-h-5 text-[13px] text-mute">
+          {asked
+            ? say(HOW_TO[asked])
+            : "Type what the tape shows: 23 11/16, 601.5, a hair over 601.5+, a hair under 601.5-."}
+        </p>
+        <ReadingTrouble places={OPENING} />
+      </Part>
+      <div className={verdict.tone === "trouble" ? "note-wax" : "note-glass"} aria-live="polite">
+        <p className="font-medium">{verdict.says}</p>
+        {verdict.more && <p>{verdict.more}</p>}
+        {missing.length > 0 && r.cut.ok && (
+          <details className="pt-1">
+            <summary className="cursor-pointer underline">
+              {missing.length === 1 ? "One reading is missing" : `${missing.length} readings are missing`}: what they
+              would tell
+            </summary>
+            <ul className="list-disc pl-5">
+              {missing.map((p) => (
+                <li key={p}>
+                  {say(PLACE_NAMES[p])}: {say(MISSING_TELLS[p])}
+                </li>
+              ))}
+            </ul>
+          </details>
+        )}
+      </div>
+      <CutRule />
+      <Part title={say("The {rebate} itself")} more="feeds cover, putty and the section">
+        <div className="grid grid-cols-2 gap-2">
+          {REBATE.map((p) => (
+            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />
+          ))}
+        </div>
+        <ReadingTrouble places={REBATE} />
+      </Part>
+    </div>
+  );
+}
+
+const RowName = ({ name }: { readonly name: string }) => <span className="pb-2 text-[14px]">{name}</span>;
+
+function columnOf(place: OpeningPlace): string {
+  if (place === "diagonal-up") return "╱ up";
+  if (place === "diagonal-down") return "╲ down";
+  return place.split("-")[1] ?? place;
+}

@@ -1,0 +1,134 @@
+import { useReducer, useState } from "react";
+import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
+import { HOW_TO, PLACE_NAMES } from "../../core/words/size.ts";
+import { Fraction } from "../shared/Length.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
+import { TapeStrip } from "./TapeStrip.tsx";
+
+const ORDER: readonly Place[] = [...OPENING, ...REBATE];
+
+type Props = { readonly place: Place | null; readonly ask: (place: Place) => void; readonly drawing: React.ReactNode };
+
+/** One reading a screen, for one thumb on a ladder. */
+export function ReadingPad({ place, ask, drawing }: Props) {
+  const { book, prefs, keep, say } = usePane();
+  const here = place !== null && ORDER.includes(place) ? place : (nextUnread(book.readings, null) ?? "width-top");
+  const [pad, tap] = useReducer(tapped, prefs.unit, emptyPad);
+  const [fine, setFine] = useState(false);
+  const kept = book.readings[here];
+  const text = padText(pad);
+  const goOn = (save: boolean) => {
+    if (save && text !== "")
+      keep(here, pad.unit === "in" ? inchText(text) : `${text.replace(/([+-])$/, "")} mm${pad.hair}`);
+    tap({ kind: "clear" });
+    ask(nextUnread(book.readings, here) ?? here);
+  };
+  const key =
+    "rounded-lg border border-line bg-sheet min-h-[58px] text-[17px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
+  return (
+    <div className="flex min-h-full flex-col">
+      <div className="grid grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-3">
+        <div className="h-[176px]">{drawing}</div>
+        <div className="min-w-0" aria-live="polite">
+          <h2 className="text-[20px] first-letter:uppercase">{say(PLACE_NAMES[here])}</h2>
+          <p className="text-[15px] leading-snug text-mute">{say(HOW_TO[here])}</p>
+          <p className="tight pt-2 text-[44px] leading-none font-bold">
+            <Shown pad={pad} />
+          </p>
+          <p className="pt-1 text-[15px] text-mute">{kept ? `kept: ${kept.text}` : progress(book.readings)}</p>
+        </div>
+      </div>
+      <div className="space-y-2.5 px-3 pt-2.5">
+        <TapeStrip pad={pad} fine={fine} tap={(tick) => tap({ kind: "tick", tick })} />
+        <div className="grid grid-cols-4 gap-2.5">
+          {["1", "2", "3"].map((d) => (
+            <Digit key={d} digit={d} className={key} tap={tap} />
+          ))}
+          <button type="button" className={key} onClick={() => tap({ kind: "rub-out" })}>
+            rub out
+          </button>
+          {["4", "5", "6"].map((d) => (
+            <Digit key={d} digit={d} className={key} tap={tap} />
+          ))}
+          <HairKey pad={pad} hair="-" className={key} tap={tap} />
+          {["7", "8", "9"].map((d) => (
+            <Digit key={d} digit={d} className={key} tap={tap} />
+          ))}
+          <HairKey pad={pad} hair="+" className={key} tap={tap} />
+          <button type="button" className={key} onClick={() => goOn(false)}>
+            cannot reach
+          </button>
+          <Digit digit="0" className={key} tap={tap} />
+          <button
+            type="button"
+            className={key}
+            onClick={() => {
+              const finer = pad.unit === "in" && !fine;
+              setFine(finer);
+              if (!finer) tap({ kind: "unit", unit: pad.unit === "in" ? "mm" : "in" });
+            }}
+          >
+            {pad.unit === "mm" ? "to inches" : fine ? "to mm" : "to 1/32"}
+          </button>
+          <button type="button" className={`${key} !border-bar !bg-bar !text-tape`} onClick={() => goOn(true)}>
+            {text === "" ? "Skip" : "Next"}
+          </button>
+        </div>
+      </div>
+    </div>
+  );
+}
+
+type KeyProps = { readonly className: string; readonly tap: (e: Parameters<typeof tapped>[1]) => void };
+
+const Digit = ({ digit, className, tap }: KeyProps & { readonly digit: string }) => (
+  <button
+    type="button"
+    className={`${className} tight !text-[26px] !font-semibold`}
+    onClick={() => tap({ kind: "digit", digit })}
+  >
+    {digit}
+  </button>
+);
+
+const HairKey = ({ pad, hair, className, tap }: KeyProps & { readonly pad: Pad; readonly hair: "+" | "-" }) => (
+  <button
+    type="button"
+    aria-pressed={pad.hair === hair}
+    className={`${className} ${pad.hair === hair ? "!bg-tape !text-[#22200f]" : ""}`}
+    onClick={() => tap({ kind: "hair", hair })}
+  >
+    a hair {hair === "+" ? "over" : "under"}
+  </button>
+);
+
+function Shown({ pad }: { readonly pad: Pad }) {
+  if (pad.whole === "" && pad.tick === null) return <span className="text-line">–</span>;
+  const [n, d] = lowest(pad.tick ?? 0);
+  return (
+    <>
+      {pad.unit === "mm" ? padText({ ...pad, hair: "" }) : pad.whole || (n === 0 ? "0" : "")}
+      {pad.unit === "in" && n > 0 && <Fraction n={n} d={d} />}
+      <span className="text-[20px] font-medium">
+        {" "}
+        {pad.unit}
+        {pad.hair === "+" ? " over" : pad.hair === "-" ? " under" : ""}
+      </span>
+    </>
+  );
+}
+
+/** Whole inches say their unit, or a metric reader would take them for millimetres. */
+const inchText = (text: string): string => (text.includes("/") ? text : text.replace(/^(\d+)/, "$1 in"));
+
+/** The next place without a reading after this one, round to the start. */
+function nextUnread(readings: Readonly<Partial<Record<Place, unknown>>>, after: Place | null): Place | undefined {
+  const from = after === null ? 0 : ORDER.indexOf(after) + 1;
+  return [...ORDER.slice(from), ...ORDER.slice(0, from)].find((p) => p !== after && readings[p] === undefined);
+}
+
+function progress(readings: Readonly<Partial<Record<Place, unknown>>>): string {
+  const read = OPENING.filter((p) => readings[p] !== undefined).length;
+  return `${read} of ${OPENING.length} read`;
+}

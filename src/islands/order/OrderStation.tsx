@@ -1,0 +1,206 @@
+import { v7 as uuidv7 } from "uuid";
+import type { OrderBook, OrderLine } from "../../core/order/book.ts";
+import { GLASS_NAMES } from "../../core/specify/glass.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
+import { nm } from "../../core/units/length.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { VERDICT_WORDS } from "../../core/words/entry.ts";
+import { cutErrorSentence } from "../../core/words/size.ts";
+import { labelOf, ticketOf } from "../../core/words/ticket.ts";
+import { CheckInForm } from "../shared/CheckInForm.tsx";
+import { Length } from "../shared/Length.tsx";
+import { Part } from "../shared/Part.tsx";
+import { usePane } from "../shared/pane-context.ts";
+
+export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
+
+/** On an order, on its way, come and checked: the pane's side of it. */
+export function OrderStation({ openOrders }: { readonly openOrders: readonly OpenOrder[] }) {
+  const { book } = usePane();
+  const found = book.line;
+  if (!found) return <PutOn openOrders={openOrders} />;
+  return (
+    <div className="space-y-5">
+      <OnOrder order={found.order} line={found.line} />
+      {found.line.state === "sent-back" && <PutOn openOrders={openOrders} again />}
+    </div>
+  );
+}
+
+function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
+  const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
+  if (!r.cut.ok) return <p className="note-glass">{say(cutErrorSentence(r.cut.error))}</p>;
+  const { width, height } = r.cut.value.glass;
+  const ticket = ticketOf(book, r, prefs);
+  const putOn = (order: string) =>
+    writeOrder(
+      order,
+      "order.line",
+      {
+        line: uuidv7(),
+        widthNm: width,
+        heightNm: height,
+        thicknessNm: r.glass.thickness,
+        glass: r.glass.kind,
+        edges: r.glass.edges,
+        pattern: r.glass.pattern ?? "",
+        label: labelOf(book),
+        grid: r.rule.grid,
+      },
+      true,
+    );
+  const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
+  return (
+    <Part title={again ? "Order it again" : "Put it on an order"} more="goes as glass size: nothing more comes off">
+      <p className="text-[17px] font-medium">{ticket.spoken}</p>
+      {ticket.trouble && (
+        <p className="note-wax">
+          {r.unsafe
+            ? "Safety glass is called for here and this is not it. Choose it under Specify, or know why not."
+            : "This size will not go in as the opening stands. Look at Measure first."}
+        </p>
+      )}
+      <ul className="space-y-2">
+        {open.map((o) => (
+          <li key={o.id}>
+            <button type="button" className="btn w-full justify-between" onClick={() => putOn(o.id)}>
+              <span>
+                Add to {o.reference || "the open order"}, {o.supplier}
+              </span>
+              <span aria-hidden="true">+</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="grid grid-cols-[1fr_auto] items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          const form = new FormData(e.currentTarget);
+          const order = uuidv7();
+          writeOrder(order, "order.opened", {
+            supplier: String(form.get("supplier")),
+            reference: String(form.get("reference") ?? ""),
+          });
+          putOn(order);
+        }}
+      >
+        <label>
+          <span className="text-[13px] text-mute">New order to</span>
+          <input
+            name="supplier"
+            required
+            maxLength={120}
+            list="suppliers"
+            defaultValue={firm.suppliers[0]?.name ?? ""}
+          />
+        </label>
+        <datalist id="suppliers">
+          {firm.suppliers.map((s) => (
+            <option key={s.name} value={s.name}>
+              {s.cuts}
+            </option>
+          ))}
+        </datalist>
+        <label>
+          <span className="text-[13px] text-mute">Our reference</span>
+          <input name="reference" maxLength={200} size={8} />
+        </label>
+        <button type="submit" className={`btn col-span-2 ${ticket.trouble ? "" : "btn-main"}`}>
+          {ticket.trouble ? "Open an order and put it on anyway" : "Open an order and put it on"}
+        </button>
+      </form>
+    </Part>
+  );
+}
+
+function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
+  const { reckoning: r, firm, prefs, say, writeOrder, today } = usePane();
+  const now = r.cut.ok ? r.cut.value.glass : null;
+  const differs = now !== null && line.state === "open" && (now.width !== line.widthNm || now.height !== line.heightNm);
+  const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays ?? 5;
+  return (
+    <Part
+      title={`${order.reference || "Order"}, ${order.supplier}`}
+      more={<a href={`/orders/${order.id}`}>open the order</a>}
+    >
+      <p className="text-[22px] font-bold">
+        <Length nm={line.widthNm} unit={prefs.unit} /> × <Length nm={line.heightNm} unit={prefs.unit} />{" "}
+        <span className="text-[14px] font-normal">
+          {writeNumber(nm(line.thicknessNm), "mm")} mm {say(GLASS_NAMES[line.glass])}
+        </span>
+      </p>
+      {differs && (
+        <div className="note-wax space-y-2">
+          <p>The readings now give another size than stands on the order.</p>
+          <button
+            type="button"
+            className="btn"
+            onClick={() =>
+              writeOrder(order.id, "order.line-dropped", { line: line.line, reason: "size changed" }, true)
+            }
+          >
+            Take it off, to put the new size on
+          </button>
+        </div>
+      )}
+      {line.state === "open" && (
+        <form
+          className="grid grid-cols-2 items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            writeOrder(order.id, "order.sent", {
+              day: writeDay(today),
+              due: String(new FormData(e.currentTarget).get("due")),
+            });
+          }}
+        >
+          <label>
+            <span className="text-[13px] text-mute">Promised for</span>
+            <input
+              type="date"
+              name="due"
+              required
+              min={writeDay(today)}
+              defaultValue={writeDay(addDays(today, lead))}
+            />
+          </label>
+          <button type="submit" className="btn btn-main">
+            Ordered today
+          </button>
+        </form>
+      )}
+      {line.state === "sent" && order.sent && (
+        <>
+          <p className={dayOf(order.sent.due) < today ? "trouble" : ""}>
+            Ordered {sayDay(dayOf(order.sent.day))}, due {sayDay(dayOf(order.sent.due))}
+            {dayOf(order.sent.due) < today && ": late. Ring them."}
+          </p>
+          <button
+            type="button"
+            className="btn btn-main"
+            onClick={() => writeOrder(order.id, "order.arrived", { day: writeDay(today) })}
+          >
+            It has come
+          </button>
+        </>
+      )}
+      {line.state === "arrived" && (
+        <CheckInForm
+          line={line}
+          house={firm.house}
+          unit={prefs.unit}
+          checked={(p) => writeOrder(order.id, "order.checked", p, true)}
+        />
+      )}
+      {line.check && (
+        <p className={line.state === "sent-back" ? "note-wax" : "note-glass"}>
+          Came {line.check.payload.width.text} × {line.check.payload.height.text}:{" "}
+          {VERDICT_WORDS[line.check.payload.verdict]}
+          {line.check.payload.reason && `, ${line.check.payload.reason}`}. Checked by {line.check.who}.
+        </p>
+      )}
+    </Part>
+  );
+}

@@ -1,0 +1,127 @@
+import type { Place } from "../../core/measure/places.ts";
+import { mm } from "../../core/units/length.ts";
+import { elevationOf, type Span, spanPath } from "../../drawing/elevation.ts";
+import { Length, LengthInSvg } from "../shared/Length.tsx";
+import { usePane } from "../shared/pane-context.ts";
+
+const BOX = { width: 440, height: 520 };
+
+type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) => void; readonly bare?: boolean };
+
+/** The opening as it is, seen from the side the pane goes in. A tap on a dimension goes to its field. */
+export function Elevation({ asked, onPlace, bare = false }: Props) {
+  const { book, reckoning: r, prefs, say } = usePane();
+  const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
+  const tooBig = (lying?.tooBigBy ?? 0) > 0;
+  const drawn = elevationOf({
+    quad: lying?.figure.quad ?? null,
+    placed: lying?.placed ?? null,
+    about: { width: 600, height: 780 },
+    box: BOX,
+    margin: 64,
+  });
+  const size = r.cut.ok ? r.cut.value.glass : null;
+  return (
+    <figure className="flex h-full min-h-0 flex-col">
+      {!bare && (
+        <figcaption className="flex flex-wrap items-baseline gap-x-2 px-1">
+          <h2>From {book.added.side}</h2>
+          <span className="text-mute">
+            {!drawn.known
+              ? "not to scale until a width and a height are read"
+              : drawn.exaggeration === 1
+                ? "to scale"
+                : `to scale; lean and gaps drawn × ${drawn.exaggeration}`}
+          </span>
+        </figcaption>
+      )}
+      <svg
+        viewBox={`0 0 ${BOX.width} ${BOX.height}`}
+        className="min-h-0 w-full flex-1"
+        role="img"
+        aria-label={say(
+          size
+            ? `The opening from ${book.added.side}, and the {pane} in it.`
+            : `The opening from ${book.added.side}. Nothing is sized yet.`,
+        )}
+      >
+        <path className="d-frame" d={drawn.frame} />
+        <path className="d-opening" d={drawn.opening} strokeDasharray={drawn.known ? undefined : "6 5"} />
+        {drawn.pane && <path className={`d-pane moves ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
+        {drawn.spans.map((s) => (
+          <SpanLine key={s.place} span={s} asked={asked === s.place} onPlace={onPlace} bare={bare} />
+        ))}
+        {size && !bare && (
+          <g textAnchor="middle" aria-hidden="true">
+            <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">
+              <LengthInSvg nm={size.width} unit={prefs.unit} /> × <LengthInSvg nm={size.height} unit={prefs.unit} />
+            </text>
+            <text x={drawn.middle.x} y={drawn.middle.y + 67} className="d-halo d-text d-glass-text">
+              {r.cut.ok && r.cut.value.overruled ? "overruled size" : "cut size"}
+            </text>
+          </g>
+        )}
+      </svg>
+      <span className="sr-only">
+        {size && (
+          <>
+            Cut size <Length nm={size.width} unit={prefs.unit} /> by <Length nm={size.height} unit={prefs.unit} />
+          </>
+        )}
+      </span>
+    </figure>
+  );
+}
+
+type SpanProps = {
+  readonly span: Span;
+  readonly asked: boolean;
+  readonly onPlace?: ((place: Place) => void) | undefined;
+  readonly bare: boolean;
+};
+
+function SpanLine({ span, asked, onPlace, bare }: SpanProps) {
+  const { reckoning: r, prefs } = usePane();
+  const length = r.readings[span.place as keyof typeof r.readings] ?? null;
+  const governs = r.cut.ok && [r.cut.value.governs.width.place, r.cut.value.governs.height.place].includes(span.place);
+  const diagonal = span.place.startsWith("diagonal");
+  if (asked)
+    return (
+      <g>
+        <path d={spanPath(span)} stroke="var(--wax)" strokeWidth={bare ? 12 : 4} />
+      </g>
+    );
+  if (bare || (length === null && !diagonal)) return null;
+  const turned = span.turned === "up" ? `rotate(-90 ${span.label.x} ${span.label.y})` : undefined;
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: the field itself is the keyboard's way; this is a shortcut for a finger
+    <g onClick={onPlace && (() => onPlace(span.place))} className={onPlace ? "cursor-pointer" : undefined}>
+      <path
+        d={spanPath(span)}
+        className={diagonal ? "d-diagonal" : governs ? "d-governs" : "d-line"}
+        opacity={length === null ? 0.35 : 1}
+      />
+      {!diagonal &&
+        [span.from, span.to].map((p) => (
+          <circle
+            key={`${p.x} ${p.y}`}
+            cx={p.x}
+            cy={p.y}
+            r={governs ? 3.2 : 2.4}
+            fill={governs ? "var(--glass)" : "var(--ink)"}
+          />
+        ))}
+      {length !== null && (
+        <text
+          x={span.label.x}
+          y={span.label.y + 5}
+          transform={turned}
+          textAnchor="middle"
+          className={`d-halo tight text-[15px] ${governs ? "d-glass-text font-bold" : diagonal ? "d-wax-text" : "fill-ink"}`}
+        >
+          <LengthInSvg nm={length ?? mm(0)} unit={prefs.unit} />
+        </text>
+      )}
+    </g>
+  );
+}

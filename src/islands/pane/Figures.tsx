@@ -1,0 +1,51 @@
+import type { ReactNode } from "react";
+import { nm } from "../../core/units/length.ts";
+import { massText } from "../../core/words/ticket.ts";
+import { Length } from "../shared/Length.tsx";
+import { usePane } from "../shared/pane-context.ts";
+
+/** The figures that follow from the readings, under the section. */
+export function Figures() {
+  const { reckoning: r, prefs, say, firm } = usePane();
+  if (!r.cut.ok) return null;
+  const cut = r.cut.value;
+  const lying = cut.opening.ok ? cut.opening.value : null;
+  return (
+    <dl className="rows text-[14px]">
+      <Row name="Edge gap, each side">
+        <Length nm={cut.edgeGap.width} unit={prefs.unit} /> wide, <Length nm={cut.edgeGap.height} unit={prefs.unit} />{" "}
+        high
+      </Row>
+      <Row name="Least cover" bad={lying?.leastCover ? !lying.leastCover.enough : false}>
+        {lying?.leastCover ? (
+          <>
+            <Length nm={nm(Math.round(lying.leastCover.length * 1e6))} unit={prefs.unit} />, {lying.leastCover.side}
+          </>
+        ) : (
+          say("{rebate} depth not read")
+        )}
+      </Row>
+      <Row name="Mass">{r.massKg === null ? "" : massText(r.massKg, prefs.unit)}</Row>
+      {r.putty?.ok && (
+        <Row name={say("{Putty}, bed and face")}>
+          <span className="tight">{r.putty.value.buyKg.toFixed(2)} kg</span>
+        </Row>
+      )}
+      {r.sprigs && (
+        <Row name={say("{Sprigs}")}>
+          <span className="tight">{r.sprigs.count}</span>,{" "}
+          <Length nm={nm(Math.round(firm.house.sprigPitchMm * 1e6))} unit={prefs.unit} /> or less apart
+        </Row>
+      )}
+    </dl>
+  );
+}
+
+type RowProps = { readonly name: string; readonly bad?: boolean; readonly children: ReactNode };
+
+const Row = ({ name, bad = false, children }: RowProps) => (
+  <div className={`flex items-baseline justify-between gap-3 py-1.5 ${bad ? "trouble" : ""}`}>
+    <dt>{name}</dt>
+    <dd className="text-right font-medium">{children}</dd>
+  </div>
+);

@@ -1,0 +1,97 @@
+import { mm, nm, toMm } from "../../core/units/length.ts";
+import { type PartName, sectionOf } from "../../drawing/section.ts";
+import { LengthInSvg } from "../shared/Length.tsx";
+import { usePane } from "../shared/pane-context.ts";
+
+const BOX = { width: 380, height: 300 };
+
+/** Through the bottom rail: what holds the pane, what covers it, what it stands on. */
+export function Section() {
+  const { book, reckoning: r, firm, prefs, say } = usePane();
+  const depth = r.readings["rebate-depth" as keyof typeof r.readings] ?? null;
+  const width = r.readings["rebate-width" as keyof typeof r.readings] ?? null;
+  const gap = r.cut.ok ? toMm(r.cut.value.edgeGap.height) : 1.5;
+  const packed = r.packers?.stack ? toMm(r.packers.stack.sum) : 0;
+  const cover = r.cut.ok && r.cut.value.opening.ok ? (r.cut.value.opening.value.cover?.bottom ?? null) : null;
+  const drawn = sectionOf({
+    rebateDepth: depth === null ? null : toMm(depth),
+    rebateWidth: width === null ? null : toMm(width),
+    glass: toMm(r.glass.thickness),
+    bed: firm.house.bedMm,
+    nose: firm.house.noseMm,
+    gap,
+    packed,
+    putty: book.added.system === "timber-putty",
+    box: BOX,
+  });
+  const guessed = depth === null || width === null;
+  const values: Readonly<Record<PartName, { readonly name: string; readonly nm: number | null }>> = {
+    glass: { name: "glass", nm: r.glass.thickness },
+    sight: { name: "sight line", nm: null },
+    bed: { name: "bed", nm: mm(firm.house.bedMm) },
+    packer: { name: say("{packer}"), nm: r.packers?.stack?.sum ?? null },
+    face: { name: say("face {putty}"), nm: null },
+    cover: { name: "cover", nm: cover === null ? null : nm(Math.round(cover * 1e6)) },
+    gap: { name: "edge gap", nm: r.cut.ok ? r.cut.value.edgeGap.height : null },
+  };
+  return (
+    <figure className="flex min-h-0 flex-col">
+      <figcaption className="flex flex-wrap items-baseline gap-x-2 px-1">
+        <h2>Through the bottom rail</h2>
+        <span className="text-mute">{guessed ? say("{rebate} not read: usual one drawn") : "to scale"}</span>
+      </figcaption>
+      <svg
+        viewBox={`0 0 ${BOX.width} ${BOX.height}`}
+        className="w-full min-h-0"
+        role="img"
+        aria-label={say("Section through the {rebate}, outside on the left.")}
+      >
+        <g opacity={guessed ? 0.6 : 1}>
+          <path className="d-frame" d={drawn.rail} />
+          {drawn.bed && <path className="d-bed" d={drawn.bed} />}
+          {drawn.face && <path className="d-face" d={drawn.face} />}
+          <path className="d-pane" d={drawn.glass} />
+          {drawn.packer && <path className="d-packer" d={drawn.packer} />}
+        </g>
+        <path className="d-sight" d={`M${drawn.sight.from.x} ${drawn.sight.from.y}H${drawn.sight.to.x}`} />
+        {drawn.labels.map((l) => {
+          const end = l.side === "left" ? "end" : "start";
+          const of = values[l.part];
+          return (
+            <g key={l.part}>
+              <path d={`M${l.at.x} ${l.at.y}L${l.text.x} ${l.text.y}`} className="d-line" />
+              <circle cx={l.at.x} cy={l.at.y} r={2.4} fill="var(--ink)" />
+              <text
+                x={l.text.x + (l.side === "left" ? -4 : 4)}
+                y={l.text.y + 5}
+                textAnchor={end}
+                className={`d-halo d-text ${l.part === "sight" ? "d-wax-text" : l.part === "cover" ? "d-glass-text" : ""}`}
+              >
+                {of.name}
+                {of.nm !== null && (
+                  <tspan className="tight" dx={5}>
+                    <LengthInSvg nm={of.nm} unit={prefs.unit} />
+                  </tspan>
+                )}
+              </text>
+            </g>
+          );
+        })}
+        <text x={drawn.feet.outside.x} y={drawn.feet.outside.y} className="d-mute">
+          outside
+        </text>
+        <text x={drawn.feet.room.x} y={drawn.feet.room.y} textAnchor="end" className="d-mute">
+          room
+        </text>
+        <path
+          d={`M${drawn.scaleBar.from.x} ${drawn.scaleBar.from.y - 4}v8m0 -4H${drawn.scaleBar.to.x}m0 -4v8`}
+          className="d-line"
+          fill="none"
+        />
+        <text x={drawn.scaleBar.to.x + 7} y={drawn.scaleBar.to.y + 4} className="d-mute">
+          {prefs.unit === "mm" ? "10 mm" : "10 mm (13/32″)"}
+        </text>
+      </svg>
+    </figure>
+  );
+}

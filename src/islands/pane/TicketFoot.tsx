@@ -1,0 +1,55 @@
+import { ticketOf } from "../../core/words/ticket.ts";
+import { Length } from "../shared/Length.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import type { View } from "./model.ts";
+import { NextThing } from "./NextThing.tsx";
+
+type Props = {
+  readonly copy: () => void;
+  readonly view: View;
+  readonly open: (view: View) => void;
+  readonly said: string;
+};
+
+/** The sentence to read out at the counter, always at the foot of the page. */
+export function TicketFoot({ copy, view, open, said }: Props) {
+  const { book, reckoning: r, prefs } = usePane();
+  const ticket = ticketOf(book, r, prefs);
+  return (
+    <footer className="no-print shrink-0 bg-deep text-on-deep">
+      <div className="flex items-center gap-x-5 gap-y-1 px-4 py-2.5 desk:min-h-[72px] desk:px-5">
+        {r.cut.ok && (
+          <p className="text-[26px] font-bold whitespace-nowrap desk:text-[32px]">
+            <Length nm={r.cut.value.glass.width} unit={prefs.unit} />
+            <span className="px-1 font-normal opacity-70"> × </span>
+            <Length nm={r.cut.value.glass.height} unit={prefs.unit} />
+          </p>
+        )}
+        <div className="min-w-0 flex-1">
+          <p className="text-[15px] leading-snug max-sm:truncate">{ticket.what}</p>
+          <p
+            className={`text-[13px] leading-snug max-sm:hidden ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+          >
+            {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
+            {ticket.why}
+          </p>
+        </div>
+        <div className="flex shrink-0 items-center gap-2">
+          <output className="text-[13px] empty:hidden" aria-live="polite">
+            {said}
+          </output>
+          <button
+            type="button"
+            className="btn border-white/30 bg-transparent text-on-deep max-sm:hidden"
+            onClick={copy}
+          >
+            Copy <kbd className="text-[12px] opacity-80">c</kbd>
+          </button>
+          <span className="max-sm:hidden">
+            <NextThing view={view} open={open} />
+          </span>
+        </div>
+      </div>
+    </footer>
+  );
+}

@@ -1,0 +1,15 @@
+import type { KeyLine } from "../shared/KeyMap.tsx";
+
+export const PANE_KEYS: readonly KeyLine[] = [
+  ["/", "type readings in one tape line"],
+  ["1 … 9", "open a station, in the order of the tape"],
+  ["l", "open the logbook"],
+  ["j k", "next pane, pane before"],
+  ["c", "copy the ticket"],
+  ["z", "take back your newest entry"],
+  ["y", "bring it back"],
+  ["u", "millimetres or inches"],
+  ["r", "back to the round"],
+  ["Enter", "keep a reading and go to the next"],
+  ["?", "all keys"],
+];

@@ -1,0 +1,79 @@
+import { COMPOUNDS, usualCompound } from "../../core/finish/compounds.ts";
+import { dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { Cautions } from "../shared/Cautions.tsx";
+import { Part } from "../shared/Part.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import { Steps } from "../shared/Steps.tsx";
+import { PickList } from "./PickList.tsx";
+
+/** What to have to hand, the steps in order, and the day it was set. */
+export const SetStation = () => (
+  <div className="space-y-5">
+    <Cautions station="set" />
+    <PickList />
+    <Part title="Set it" more="in this order">
+      <Steps station="set" />
+    </Part>
+    <Done />
+  </div>
+);
+
+function Done() {
+  const { book, reckoning: r, today, say, write } = usePane();
+  if (book.set) {
+    const compound = COMPOUNDS.find((c) => c.id === book.set?.compound);
+    return (
+      <p className="note-glass">
+        Set {sayDay(dayOf(book.set.day))} in {say(compound?.name ?? book.set.compound)}
+        {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {compound && say(compound.needs)}
+      </p>
+    );
+  }
+  return (
+    <Part title="It is set">
+      <form
+        className="grid grid-cols-3 items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          const form = new FormData(e.currentTarget);
+          const sprigs = String(form.get("sprigs") ?? "");
+          write("set.done", {
+            day: String(form.get("day")),
+            compound: String(form.get("compound")),
+            sprigs: sprigs === "" ? null : Number(sprigs),
+          });
+        }}
+      >
+        <label className="col-span-3">
+          <span className="text-[13px] text-mute">In what</span>
+          <select name="compound" defaultValue={usualCompound(book.added.system)}>
+            {COMPOUNDS.map((c) => (
+              <option key={c.id} value={c.id}>
+                {say(c.name)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="col-span-2">
+          <span className="text-[13px] text-mute">Day</span>
+          <input type="date" name="day" required max={writeDay(today)} defaultValue={writeDay(today)} />
+        </label>
+        <label>
+          <span className="text-[13px] text-mute">{say("{Sprigs}")}</span>
+          <input
+            type="number"
+            name="sprigs"
+            min={0}
+            max={500}
+            className="tight"
+            defaultValue={book.added.system === "timber-putty" ? (r.sprigs?.count ?? "") : ""}
+          />
+        </label>
+        <button type="submit" className="btn btn-main col-span-3">
+          It is set
+        </button>
+      </form>
+    </Part>
+  );
+}

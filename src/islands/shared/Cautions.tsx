@@ -1,0 +1,54 @@
+import { useEffect, useState } from "react";
+import { type Caution, cautionsAt } from "../../core/look/cautions.ts";
+import type { Station } from "../../core/plan/stations.ts";
+import { usePane } from "./pane-context.ts";
+
+const SEEN = "pp-cautions-read";
+
+/** What can hurt at this station: in full the first time, then one line each. Never in the way of the work. */
+export function Cautions({ station }: { readonly station: Station }) {
+  const { book, reckoning, firm } = usePane();
+  const all = cautionsAt(station, {
+    damage: book.damage,
+    buildingYear: book.building.year,
+    leadYear: firm.house.leadYear,
+    storey: book.building.storey,
+    massKg: reckoning.massKg,
+    oneLiftsKg: firm.house.oneLiftsKg,
+    twoLiftKg: firm.house.twoLiftKg,
+  });
+  const [fresh, setFresh] = useState<readonly string[]>([]);
+  const ids = all.map((c) => c.id).join(" ");
+  useEffect(() => {
+    const seen = new Set((localStorage.getItem(SEEN) ?? "").split(" "));
+    const now = ids.split(" ").filter((id) => id && !seen.has(id));
+    setFresh(now);
+    localStorage.setItem(SEEN, [...seen, ...now].filter(Boolean).join(" "));
+  }, [ids]);
+  if (all.length === 0) return null;
+  return (
+    <section aria-label="What can hurt" className="border-l-4 border-wax pl-3">
+      <ul className="space-y-0.5">
+        {all.map((c) => (
+          <CautionLine key={c.id} caution={c} inFull={fresh.includes(c.id)} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function CautionLine({ caution, inFull }: { readonly caution: Caution; readonly inFull: boolean }) {
+  const { say } = usePane();
+  const [open, setOpen] = useState(false);
+  useEffect(() => setOpen(inFull), [inFull]);
+  return (
+    <li>
+      <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
+        <summary className="cursor-pointer py-0.5 font-medium text-wax max-sm:min-h-11">{say(caution.line)}</summary>
+        <p className="pb-1.5 text-mute">
+          {say(caution.full)} <span className="text-[12px]">Source: {caution.source}.</span>
+        </p>
+      </details>
+    </li>
+  );
+}

@@ -1,0 +1,14 @@
+import type { ReactNode } from "react";
+
+type Props = { readonly title: string; readonly more?: ReactNode; readonly children: ReactNode };
+
+/** One matter of a station: its name, a word about it, and what there is to do. */
+export const Part = ({ title, more, children }: Props) => (
+  <section className="space-y-2">
+    <h2 className="flex flex-wrap items-baseline gap-x-2">
+      {title}
+      {more && <span className="text-[13px] font-normal text-mute [font-stretch:100%]">{more}</span>}
+    </h2>
+    {children}
+  </section>
+);

@@ -1,0 +1,31 @@
+import { type ReactNode, useEffect, useRef } from "react";
+
+type Props = { readonly title: string; readonly close: () => void; readonly children: ReactNode };
+
+/** A sheet laid over the page. Escape, or a tap beside it, takes it off again. */
+export function Sheet({ title, close, children }: Props) {
+  const dialog = useRef<HTMLDialogElement>(null);
+  useEffect(() => {
+    dialog.current?.showModal();
+  }, []);
+  return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: Escape closes a dialog by itself
+    <dialog
+      ref={dialog}
+      aria-label={title}
+      onClose={close}
+      onClick={(e) => e.target === dialog.current && dialog.current?.close()}
+      className="m-auto w-[min(40rem,calc(100vw-2rem))] rounded-lg border border-line bg-sheet p-0 text-ink shadow-xl backdrop:bg-black/45"
+    >
+      <div className="space-y-3 p-5">
+        <div className="flex items-center justify-between gap-4">
+          <h2>{title}</h2>
+          <button type="button" className="btn btn-small" onClick={() => dialog.current?.close()}>
+            Close
+          </button>
+        </div>
+        {children}
+      </div>
+    </dialog>
+  );
+}

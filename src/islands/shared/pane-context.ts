@@ -1,0 +1,34 @@
+import { createContext, useContext } from "react";
+import type { EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
+import type { Place } from "../../core/measure/places.ts";
+import type { PaneBook } from "../../core/pane/book.ts";
+import type { Reckoning } from "../../core/pane/reckoning.ts";
+import type { Firm } from "../../core/round/book.ts";
+import type { Day } from "../../core/units/day.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+
+/** What every station of one pane's page reads, and the ways it writes. */
+export type PaneScreen = {
+  readonly book: PaneBook;
+  readonly reckoning: Reckoning;
+  readonly firm: Firm;
+  readonly today: Day;
+  readonly prefs: Prefs;
+  /** Fills the {words} of a sentence in the reader's dialect. */
+  readonly say: (sentence: string) => string;
+  readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => EntryOf<K>;
+  readonly writeFirm: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
+  readonly writeOrder: <K extends Kind>(order: string, kind: K, payload: Payloads[K], pane?: boolean) => void;
+  /** Typed and not yet kept, by place. */
+  readonly typing: Readonly<Partial<Record<Place, string>>>;
+  readonly type: (place: Place, text: string) => void;
+  readonly keep: (place: Place, text?: string) => void;
+};
+
+export const PaneContext = createContext<PaneScreen | null>(null);
+
+export function usePane(): PaneScreen {
+  const screen = useContext(PaneContext);
+  if (!screen) throw new Error("a station stands outside its pane's page");
+  return screen;
+}

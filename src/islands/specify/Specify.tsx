@@ -1,0 +1,132 @@
+import type { Payloads } from "../../core/log/kinds.ts";
+import { OLD_PANE, SITE } from "../../core/measure/places.ts";
+import { EDGES, GLASS_KINDS, GLASS_NAMES } from "../../core/specify/glass.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { PLACE_NAMES } from "../../core/words/size.ts";
+import { safetyText } from "../../core/words/ticket.ts";
+import { Part } from "../shared/Part.tsx";
+import { usePane } from "../shared/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../shared/ReadingField.tsx";
+
+const WHERE = [
+  ["inDoor", "in a door"],
+  ["wetRoom", "in a wet room"],
+  ["stairs", "by stairs or a landing"],
+  ["walkway", "a walkway beside it"],
+] as const;
+
+const NOWHERE: Payloads["specify.location"] = { inDoor: false, wetRoom: false, stairs: false, walkway: false };
+
+/** Which glass, and whether this place needs safety glass. */
+export function Specify() {
+  const { book, reckoning: r, prefs, say, write, firm } = usePane();
+  const glass: Payloads["specify.glass"] = book.glass ?? {
+    kind: r.glass.kind,
+    thickness: { text: writeNumber(r.glass.thickness, "mm"), unit: "mm" },
+    edges: r.glass.edges,
+    pattern: "",
+  };
+  const change = (to: Partial<Payloads["specify.glass"]>) => write("specify.glass", { ...glass, ...to });
+  const at = book.location ?? NOWHERE;
+  return (
+    <div className="space-y-5">
+      <Part title="Where it is" more="decides whether safety glass is called for">
+        <div className="grid grid-cols-2 gap-2">
+          {SITE.map((p) => (
+            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} />
+          ))}
+        </div>
+        <ReadingTrouble places={SITE} />
+        <div className="flex flex-wrap gap-2">
+          {WHERE.map(([key, name]) => (
+            <label key={key} className="chip">
+              <input
+                type="checkbox"
+                checked={at[key]}
+                onChange={(e) => write("specify.location", { ...at, [key]: e.target.checked })}
+              />
+              {name}
+            </label>
+          ))}
+        </div>
+        <div className={r.unsafe ? "note-wax" : "note-glass"} aria-live="polite">
+          <p className="font-medium">{safetyText(r.safety, book, prefs.unit, prefs.dialect)}</p>
+          <p>
+            Rule set {firm.house.safetySet}, guidance only: the local code decides. Fire, guarding and overhead glass:
+            ask a licensed person.
+          </p>
+        </div>
+      </Part>
+      <Part title="Which glass">
+        <div className="grid grid-cols-2 gap-2">
+          <label>
+            <span className="text-[13px] text-mute">Kind</span>
+            <select value={glass.kind} onChange={(e) => change({ kind: e.target.value as typeof glass.kind })}>
+              {GLASS_KINDS.map((k) => (
+                <option key={k} value={k}>
+                  {say(GLASS_NAMES[k])}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label>
+            <span className="text-[13px] text-mute">Thickness</span>
+            <select
+              value={glass.thickness.text}
+              onChange={(e) => change({ thickness: { text: e.target.value, unit: "mm" } })}
+            >
+              {["3", "4", "5", "6", "6.4", "8", "10"].map((t) => (
+                <option key={t} value={t}>
+                  {t} mm
+                </option>
+              ))}
+            </select>
+          </label>
+          <label>
+            <span className="text-[13px] text-mute">Edges</span>
+            <select value={glass.edges} onChange={(e) => change({ edges: e.target.value as typeof glass.edges })}>
+              {EDGES.map((k) => (
+                <option key={k}>{k}</option>
+              ))}
+            </select>
+          </label>
+          <label>
+            <span className="text-[13px] text-mute">Pattern or tint, and which way</span>
+            <input
+              maxLength={200}
+              defaultValue={glass.pattern}
+              key={glass.pattern}
+              placeholder="none"
+              onBlur={(e) => e.target.value !== glass.pattern && change({ pattern: e.target.value })}
+            />
+          </label>
+        </div>
+        {glass.kind === "toughened" && (
+          <p className="note-wax">
+            {say(
+              "{toughened} glass cannot be cut or eased afterwards: the size must be right before it is ordered.",
+            ).replace(/^./, (c) => c.toUpperCase())}
+          </p>
+        )}
+        {glass.kind === "laminated" && (
+          <p className="note-wax">
+            {say("Linseed {putty} spoils the layer in laminated glass: use a compound that says it may touch it.")}
+          </p>
+        )}
+        {!book.glass && (
+          <button type="button" className="btn btn-main" onClick={() => change({})}>
+            Keep {glass.thickness.text} mm {say(GLASS_NAMES[glass.kind])}
+          </button>
+        )}
+      </Part>
+      <Part title={say("The old {pane}")} more={say("edge to edge, if it is whole: for like for like")}>
+        <div className="grid grid-cols-3 gap-2">
+          {OLD_PANE.map((p) => (
+            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p]).replace(/^.*, /, "")} />
+          ))}
+        </div>
+        <ReadingTrouble places={OLD_PANE} />
+      </Part>
+    </div>
+  );
+}

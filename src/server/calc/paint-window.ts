@@ -1,0 +1,36 @@
+import type { z } from "zod";
+import type { PaintAnswer, PaintCase } from "../../contract/calc-paint-window.ts";
+import { compoundById } from "../../core/finish/compounds.ts";
+import { paintWindow } from "../../core/finish/paint-window.ts";
+import { ok } from "../../core/result.ts";
+import { type Day, dayOf, writeDay } from "../../core/units/day.ts";
+import { paintSentence } from "../../core/words/finish.ts";
+import type { Outcome } from "../http/endpoint.ts";
+
+export function calcPaintWindow(of: PaintCase): Outcome<z.output<typeof PaintAnswer>> {
+  const named = typeof of.compound === "string" ? compoundById(of.compound) : undefined;
+  const compound = named ?? (of.compound as Exclude<PaintCase["compound"], string>);
+  const found = paintWindow(compound, dayOf(of.set), {
+    workingWeekdays: of.workingWeekdays,
+    daysOff: new Set(of.daysOff.map(dayOf)),
+    wet: new Set(of.wet.map(dayOf)),
+    lowC: new Map(Object.entries(of.lowC).map(([d, c]) => [dayOf(d), c])),
+  });
+  const says = {
+    message: paintSentence(found),
+    rule: "cure runs through all but cold days; window includes both ends; first fit day",
+    source: named?.source ?? "the label given",
+  };
+  if (found.kind === "not-painted")
+    return ok({ painted: false, opens: null, closes: null, from: null, coldDays: 0, unfit: [], ...says });
+  const text = (d: Day | null): string | null => (d === null ? null : writeDay(d));
+  return ok({
+    painted: true,
+    opens: writeDay(found.opens),
+    closes: text(found.closes),
+    from: text(found.from),
+    coldDays: found.coldDays,
+    unfit: found.unfit.map((u) => ({ day: writeDay(u.day), why: u.why })),
+    ...says,
+  });
+}

@@ -1,0 +1,97 @@
+import type { z } from "zod";
+import type { SizeAnswer, SizeCase } from "../../contract/calc-size.ts";
+import type { LengthIn } from "../../contract/lengths.ts";
+import { fail, ok } from "../../core/result.ts";
+import { type Cut, cutSize, type Lying } from "../../core/size/cut.ts";
+import { massOf } from "../../core/specify/glass.ts";
+import type { LengthUnit, Nm } from "../../core/units/length.ts";
+import { say } from "../../core/words/dialect.ts";
+import { cutErrorSentence, figureErrorSentence } from "../../core/words/size.ts";
+import type { Outcome } from "../http/endpoint.ts";
+import { lengthIn, lengthOut, lengthsIn } from "./lengths.ts";
+
+export function calcSize(of: SizeCase): Outcome<z.output<typeof SizeAnswer>> {
+  const { unit } = of;
+  const readings = lengthsIn(of.readings, unit, "readings.");
+  if (!readings.ok) return readings;
+  const oldPane = pairIn(of.oldPane, unit, "oldPane.");
+  if (!oldPane.ok) return oldPane;
+  const overrule = pairIn(of.overrule, unit, "overrule.");
+  if (!overrule.ok) return overrule;
+  const { off, rebateDepth } = of;
+  const rest = lengthsIn({ off, rebateDepth }, unit);
+  if (!rest.ok) return rest;
+  const leastCover = lengthIn(of.leastCover, unit, "leastCover");
+  if (!leastCover.ok) return leastCover;
+  const thickness = lengthIn(of.thickness, unit, "thickness");
+  if (!thickness.ok) return thickness;
+
+  const cut = cutSize({
+    readings: readings.value,
+    school: of.school,
+    grid: of.grid,
+    oldPane: oldPane.value,
+    overrule: overrule.value,
+    leastCover: leastCover.value,
+    ...rest.value,
+  });
+  if (!cut.ok) return fail({ code: cut.error.kind, message: say(cutErrorSentence(cut.error), "a") });
+  return ok(sizeAnswer(cut.value, thickness.value, unit));
+}
+
+function pairIn(
+  pair: { readonly width: LengthIn; readonly height: LengthIn } | undefined,
+  unit: LengthUnit,
+  prefix: string,
+): Outcome<{ readonly width: Nm; readonly height: Nm } | undefined> {
+  if (!pair) return ok(undefined);
+  const width = lengthIn(pair.width, unit, `${prefix}width`);
+  if (!width.ok) return width;
+  const height = lengthIn(pair.height, unit, `${prefix}height`);
+  return height.ok ? ok({ width: width.value, height: height.value }) : height;
+}
+
+function sizeAnswer(cut: Cut, thickness: Nm, unit: LengthUnit): z.output<typeof SizeAnswer> {
+  const pair = (p: { readonly width: Nm; readonly height: Nm }) => ({
+    width: lengthOut(p.width, unit),
+    height: lengthOut(p.height, unit),
+  });
+  const governs = (g: Cut["governs"]["width"]) => ({ place: g.place, length: lengthOut(g.length, unit) });
+  return {
+    glass: pair(cut.glass),
+    governs: { width: governs(cut.governs.width), height: governs(cut.governs.height) },
+    deduction: { ...pair(cut.deduction), source: cut.deduction.source },
+    reckoned: pair(cut.reckoned),
+    overruled: cut.overruled,
+    edgeGap: pair(cut.edgeGap),
+    massKg: massOf(cut.glass.width, cut.glass.height, thickness),
+    opening: cut.opening.ok ? openingAnswer(cut.opening.value) : null,
+    openingProblem: cut.opening.ok ? null : say(figureErrorSentence(cut.opening.error), "a"),
+    rule: "smallest reading of each axis, less the deduction, rounded down to the grid",
+    source: cut.deduction.source,
+  };
+}
+
+function openingAnswer(lying: Lying): NonNullable<z.output<typeof SizeAnswer>["opening"]> {
+  const { figure, placed } = lying;
+  const defined = Object.entries(figure.residuals).filter(([, v]) => v !== undefined);
+  return {
+    corners: figure.quad,
+    leanMm: figure.lean,
+    outOfSquareMm: figure.outOfSquare,
+    bowMm: figure.bow,
+    residualsMm: Object.fromEntries(defined) as Record<string, number>,
+    assumptions: [...figure.assumptions],
+    pane: { middle: placed.at, turnDegrees: (placed.turn * 180) / Math.PI },
+    gapsMm: lying.gaps,
+    spareMm: lying.spare,
+    spareAtSillMm: lying.spareAtSill,
+    tooBigByMm: lying.tooBigBy,
+    coverMm: lying.cover,
+    leastCover: lying.leastCover && {
+      side: lying.leastCover.side,
+      mm: lying.leastCover.length,
+      enough: lying.leastCover.enough,
+    },
+  };
+}

@@ -1,0 +1,15 @@
+import type { Problem } from "../../contract/problem.ts";
+
+const HEADERS = {
+  "content-type": "application/json; charset=utf-8",
+  "cache-control": "no-store",
+  "content-security-policy": "default-src 'none'; frame-ancestors 'none'",
+};
+
+export const answer = (body: unknown, status = 200): Response =>
+  new Response(JSON.stringify(body), { status, headers: HEADERS });
+
+export type ProblemOf = Problem["error"];
+
+export const problem = (status: number, error: ProblemOf, headers: Record<string, string> = {}): Response =>
+  new Response(JSON.stringify({ error }), { status, headers: { ...HEADERS, ...headers } });

@@ -1,0 +1,31 @@
+import { fail, ok, type Result } from "../../core/result.ts";
+
+export const MOST_BYTES = 1_048_576;
+
+export type BodyError =
+  | { readonly kind: "wrong-type"; readonly found: string }
+  | { readonly kind: "too-large" }
+  | { readonly kind: "not-json" };
+
+/** Reads a JSON body, and stops reading as soon as it is longer than a megabyte, whatever its header says. */
+export async function readJson(request: Request): Promise<Result<unknown, BodyError>> {
+  const type = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase() ?? "";
+  if (type !== "application/json") return fail({ kind: "wrong-type", found: type });
+  if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES) return fail({ kind: "too-large" });
+  const chunks: Uint8Array[] = [];
+  let size = 0;
+  const reader = request.body?.getReader();
+  for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
+    size += part.value.byteLength;
+    if (size > MOST_BYTES) {
+      await reader?.cancel();
+      return fail({ kind: "too-large" });
+    }
+    chunks.push(part.value);
+  }
+  try {
+    return ok(JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(Buffer.concat(chunks))));
+  } catch {
+    return fail({ kind: "not-json" });
+  }
+}

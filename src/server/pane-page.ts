@@ -1,0 +1,75 @@
+import type { Entry } from "../core/log/kinds.ts";
+import { foldPane } from "../core/pane/book.ts";
+import { reckon } from "../core/pane/reckoning.ts";
+import { nextFor } from "../core/pane/standing.ts";
+import { isStation, type Station } from "../core/plan/stations.ts";
+import type { Prefs } from "../core/words/prefs.ts";
+import { entriesOfPane, logEnd } from "../db/entry-log.ts";
+import { listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
+import { loadFirm } from "./firm.ts";
+import { theDatabase } from "./the-database.ts";
+import { today } from "./today.ts";
+
+export type PaneView = Station | "logbook";
+
+export type OpenOrder = {
+  readonly id: string;
+  readonly supplier: string;
+  readonly reference: string;
+  readonly lines: number;
+};
+
+export type PanePageData = {
+  readonly pane: string;
+  readonly view: PaneView;
+  readonly entries: readonly Entry[];
+  readonly firmEntries: readonly Entry[];
+  readonly through: number;
+  readonly today: number;
+  readonly round: { readonly id: string; readonly name: string };
+  readonly label: string;
+  readonly before: string | null;
+  readonly after: string | null;
+  readonly openOrders: readonly OpenOrder[];
+};
+
+export type PanePageAnswer =
+  | { readonly kind: "page"; readonly data: PanePageData }
+  | { readonly kind: "go-to"; readonly path: string }
+  | { readonly kind: "unknown" };
+
+/** All that one pane's page shows. Without a view it opens where the pane stands. */
+export function panePage(id: string, view: string | undefined, prefs: Prefs): PanePageAnswer {
+  const db = theDatabase();
+  const row = paneById(db, id);
+  const entries = row ? entriesOfPane(db, id) : [];
+  const book = foldPane(id, entries);
+  if (!row || !book) return { kind: "unknown" };
+  const { entries: firmEntries, firm } = loadFirm(db);
+  if (view === undefined) {
+    const r = reckon(book, { house: firm.house, calendar: firm.calendar, unit: prefs.unit });
+    return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
+  }
+  if (!isStation(view) && view !== "logbook") return { kind: "unknown" };
+  const walk = panesOfRound(db, row.round).map((p) => p.id);
+  const at = walk.indexOf(id);
+  const round = roundById(db, row.round);
+  return {
+    kind: "page",
+    data: {
+      pane: id,
+      view,
+      entries,
+      firmEntries,
+      through: logEnd(db).through,
+      today: today(),
+      round: { id: row.round, name: round?.name ?? "" },
+      label: [row.address, row.opening, row.light].filter(Boolean).join(", "),
+      before: walk[at - 1] ?? null,
+      after: walk[at + 1] ?? null,
+      openOrders: listOrders(db)
+        .filter((o) => o.stage === "open")
+        .map(({ id, supplier, reference, lines }) => ({ id, supplier, reference, lines })),
+    },
+  };
+}
