@@ -41,20 +41,24 @@ export function ottermoleRow(today: Day): readonly Entry[] {
     side: "inside" | "outside" = "outside",
   ): ToldPane => new ToldPane(story, unit, { round, address, opening, light, system, side });
 
-  tellLeaning(story, pane("No. 5", "back bedroom", "lower sash", "timber-putty"));
-  tellLate(story, pane("No. 8", "stair window", "", "plastic-bead-inside", "mm", "inside"));
-  tellReadyToSet(story, pane("No. 4", "front parlour", "upper sash", "timber-putty"));
-  tellDrying(story, pane("Reading room", "north light", "2 of 6", "timber-putty"));
-  tellDropped(story, pane("Boat store", "landward casement", "", "timber-bead", "mm", "inside"));
-  tellUnsafe(story, pane("No. 2", "kitchen", "fixed light", "plastic-bead-outside"));
-  tellCassette(story, pane("No. 2", "porch", "side light", "cassette", "in", "inside"));
-  tellUnreadable(story, pane("No. 3", "box room", "lower sash", "timber-putty", "in"));
-  tellRacked(story, pane("No. 3", "box room", "upper sash", "timber-putty", "in"));
-  tellWrong(story, pane("Boat store", "seaward light", "", "timber-putty"));
-  tellNearlyDone(story, pane("No. 11", "bathroom", "", "plastic-bead-inside", "mm", "inside"));
-  tellDone(story, pane("No. 7", "scullery", "", "timber-putty"));
-  tellHole(story, pane("No. 6", "wash-house", "door light", "timber-putty"));
+  // Everybody walks the terrace first; then each pane has its own tale.
+  const walk = [
+    [pane("No. 5", "back bedroom", "lower sash", "timber-putty"), tellLeaning],
+    [pane("No. 8", "stair window", "", "plastic-bead-inside", "mm", "inside"), tellLate],
+    [pane("No. 4", "front parlour", "upper sash", "timber-putty"), tellReadyToSet],
+    [pane("Reading room", "north light", "2 of 6", "timber-putty"), tellDrying],
+    [pane("Boat store", "landward casement", "", "timber-bead", "mm", "inside"), tellDropped],
+    [pane("No. 2", "kitchen", "fixed light", "plastic-bead-outside"), tellUnsafe],
+    [pane("No. 2", "porch", "side light", "cassette", "in", "inside"), tellCassette],
+    [pane("No. 3", "box room", "lower sash", "timber-putty", "in"), tellUnreadable],
+    [pane("No. 3", "box room", "upper sash", "timber-putty", "in"), tellRacked],
+    [pane("Boat store", "seaward light", "", "timber-putty"), tellWrong],
+    [pane("No. 11", "bathroom", "", "plastic-bead-inside", "mm", "inside"), tellNearlyDone],
+    [pane("No. 7", "scullery", "", "timber-putty"), tellDone],
+    [pane("No. 6", "wash-house", "door light", "timber-putty"), tellHole],
+  ] as const;
   pane("No. 11", "landing", "upper sash", "timber-putty");
+  for (const [told, tell] of walk) tell(story, told);
   return story.entries;
 }
 

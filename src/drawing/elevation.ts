@@ -35,9 +35,9 @@ export type Elevation = {
   readonly known: boolean;
 };
 
-const FACTORS: readonly number[] = [1, 2, 3, 4, 6, 8, 10, 15, 20];
+const FACTORS: readonly number[] = [1, 2, 3, 4, 5, 6, 8, 10];
 /** Deviations are enlarged until the largest is about this share of the opening. */
-const SHARE = 0.045;
+const SHARE = 0.035;
 
 type Corners = readonly [Xy, Xy, Xy, Xy];
 
@@ -93,7 +93,7 @@ function factorFor(corners: Corners, base: Corners): number {
   const size = Math.max(base[2].x - base[0].x, base[2].y - base[0].y);
   const off = Math.max(...corners.map((c, i) => Math.hypot(c.x - (base[i]?.x ?? c.x), c.y - (base[i]?.y ?? c.y))));
   const wanted = off > 0 ? (size * SHARE) / off : 6;
-  return FACTORS.findLast((f) => f <= Math.min(wanted, 20)) ?? 1;
+  return FACTORS.findLast((f) => f <= Math.min(wanted, 10)) ?? 1;
 }
 
 const away = (p: Xy, from: Xy, times: number): Xy => ({

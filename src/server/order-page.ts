@@ -1,6 +1,6 @@
 import type { Entry } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
-import { foldOrder, type OrderBook, orderStage } from "../core/order/book.ts";
+import { foldOrder, type OrderBook, orderStage } from "../core/pane/order-book.ts";
 import type { Firm } from "../core/round/book.ts";
 import { entriesOfOrder, logEnd } from "../db/entry-log.ts";
 import { listOrders, type OrderRow } from "../db/lists.ts";

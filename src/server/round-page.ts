@@ -4,7 +4,7 @@ import { reckon } from "../core/pane/reckoning.ts";
 import { alertsOf, type RoundRow, rowOf } from "../core/round/row.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
-import { listRounds, panesOfRound, type RoundRow as Round } from "../db/lists.ts";
+import { listOrders, listRounds, panesOfRound, type RoundRow as Round } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -16,6 +16,7 @@ export type RoundPageData = {
   readonly alerts: ReturnType<typeof alertsOf>;
   readonly openings: number;
   readonly firmEntries: readonly Entry[];
+  readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
   readonly today: number;
 };
 
@@ -43,6 +44,9 @@ export function roundPage(asked: string | null, prefs: Prefs): RoundPageData {
     alerts: alertsOf(rows, now),
     openings: new Set(panes.map((p) => `${p.address}\n${p.opening}`)).size,
     firmEntries,
+    openOrders: listOrders(db)
+      .filter((o) => o.stage === "open")
+      .map(({ id, supplier, reference }) => ({ id, supplier, reference })),
     today: now,
   };
 }

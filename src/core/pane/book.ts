@@ -1,10 +1,10 @@
 import type { Entry, EntryOf, Kind, Payloads, Written } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
 import type { Place } from "../measure/places.ts";
-import { foldOrder, type OrderBook, type OrderLine } from "../order/book.ts";
 import type { Station } from "../plan/stations.ts";
 import type { Result } from "../result.ts";
 import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
+import { foldOrder, type OrderBook, type OrderLine } from "./order-book.ts";
 
 export type ReadingAsRead = Written & { readonly read: Result<TapeReading, TapeError>; readonly entry: string };
 export type StepMark = {

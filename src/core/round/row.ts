@@ -1,5 +1,7 @@
+import type { Payloads } from "../log/kinds.ts";
 import type { System } from "../look/systems.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Next, nextFor, type Standing, standings } from "../pane/standing.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";
@@ -21,6 +23,8 @@ export type RoundRow = {
   readonly openHole: boolean;
   /** On no order yet, and sized: it can be gathered into one. */
   readonly canOrder: boolean;
+  /** What would go on the order; null while nothing is sized. */
+  readonly line: Omit<Payloads["order.line"], "line"> | null;
 };
 
 export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
@@ -37,6 +41,7 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     waits: waitsOf(book, r, today),
     closedDays: book.closed && !book.set ? today - dayOf(book.closed.since) : null,
     openHole: book.urgency === "open-hole" && !book.closed && !book.set,
+    line: orderLineOf(book, r),
     canOrder: r.cut.ok && (book.line === null || book.line.line.state === "sent-back") && !book.set,
   };
 }

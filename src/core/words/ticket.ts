@@ -1,4 +1,5 @@
 import type { PaneBook } from "../pane/book.ts";
+import { labelOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
@@ -58,9 +59,6 @@ export function ticketOf(
   const spoken = `${size.width} × ${size.height} ${unit} (width × height)${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
   return { size, cutterSize, what, why, trouble, spoken };
 }
-
-export const labelOf = (book: PaneBook): string =>
-  [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
 

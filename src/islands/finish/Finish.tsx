@@ -37,11 +37,11 @@ function Waiting({ setDay }: { readonly setDay: string }) {
     <>
       <Part title={say(compound.name)} more={say(compound.needs)}>
         <dl className="grid grid-cols-3 gap-3">
-          <Date
+          <DateLine
             name="Hands off until"
             text={compound.handsOffHours < 24 ? `${compound.handsOffHours} h` : sayDay(untouched)}
           />
-          <Date
+          <DateLine
             name="Paint from"
             text={from === null ? (paint.kind === "window" ? "no fit day" : "not painted") : sayDay(from)}
           />

@@ -65,13 +65,13 @@ export function CutRule() {
 type RowProps = { readonly school: School; readonly inUse: boolean; readonly choose: () => void };
 
 function SchoolRow({ school, inUse, choose }: RowProps) {
-  const { reckoning: r, prefs, say } = usePane();
+  const { reckoning: r, say } = usePane();
   const cut = cutSize({ ...r.cutInput, school, overrule: undefined });
   const spare = cut.ok && cut.value.opening.ok ? cut.value.opening.value.spare : null;
   return (
     <tr className={`border-t border-line ${inUse ? "bg-tint" : ""}`}>
       <td>
-        <label className="flex min-h-9 cursor-pointer items-center gap-2 pl-1 max-sm:min-h-12">
+        <label className="flex min-h-9 cursor-pointer items-center gap-2 pl-1 whitespace-nowrap max-sm:min-h-12">
           <input type="radio" name="school" checked={inUse} onChange={choose} />
           <span className={inUse ? "font-semibold" : ""}>{SCHOOL_FACTS[school].name}</span>
         </label>
@@ -80,7 +80,7 @@ function SchoolRow({ school, inUse, choose }: RowProps) {
         <SizeCells cut={cut.value} spare={spare} />
       ) : (
         <td colSpan={3} className="pr-1 text-right text-[12px] text-mute">
-          {r.cut.ok || cut.error.kind === "nothing-left" ? say(cutErrorSentence(cut.error)) : prefs.unit && ""}
+          {r.cut.ok || cut.error.kind === "nothing-left" ? say(cutErrorSentence(cut.error)) : ""}
         </td>
       )}
     </tr>

@@ -14,12 +14,7 @@ export function TapeStrip({ pad, fine, tap }: Props) {
   const at = inch ? (pad.tick === null ? null : (pad.tick * count) / 32) : metricAt(pad);
   const ticks = Array.from({ length: inch ? count : count + 1 }, (_, k) => k);
   return (
-    <svg
-      viewBox={`0 0 ${W} 116`}
-      className="w-full touch-manipulation rounded-md bg-tape"
-      role="group"
-      aria-label={inch ? "One inch of tape" : "One centimetre of tape"}
-    >
+    <svg viewBox={`0 0 ${W} 116`} className="w-full touch-manipulation rounded-md bg-tape">
       {ticks.map((k) => {
         const x = INSET + k * step;
         const on = k === at;
@@ -48,7 +43,7 @@ export function TapeStrip({ pad, fine, tap }: Props) {
         );
       })}
       {inch && <rect x={W - INSET - 1} y={0} width={2} height={86} fill="#4a4326" pointerEvents="none" />}
-      <g className="tight font-semibold" fill="#4a4326" pointerEvents="none" aria-hidden="true">
+      <g className="tight font-semibold" fill="#4a4326" pointerEvents="none">
         <text x={INSET + 5} y={105} fontSize={20}>
           {from}
         </text>

@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
-import type { OrderBook, OrderLine } from "../../core/order/book.ts";
+import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
+import { orderLineOf } from "../../core/pane/order-line.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
@@ -7,7 +8,7 @@ import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { VERDICT_WORDS } from "../../core/words/entry.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
-import { labelOf, ticketOf } from "../../core/words/ticket.ts";
+import { ticketOf } from "../../core/words/ticket.ts";
 import { CheckInForm } from "../shared/CheckInForm.tsx";
 import { Length } from "../shared/Length.tsx";
 import { Part } from "../shared/Part.tsx";
@@ -30,26 +31,10 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
   const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
-  if (!r.cut.ok) return <p className="note-glass">{say(cutErrorSentence(r.cut.error))}</p>;
-  const { width, height } = r.cut.value.glass;
+  const line = orderLineOf(book, r);
+  if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
-  const putOn = (order: string) =>
-    writeOrder(
-      order,
-      "order.line",
-      {
-        line: uuidv7(),
-        widthNm: width,
-        heightNm: height,
-        thicknessNm: r.glass.thickness,
-        glass: r.glass.kind,
-        edges: r.glass.edges,
-        pattern: r.glass.pattern ?? "",
-        label: labelOf(book),
-        grid: r.rule.grid,
-      },
-      true,
-    );
+  const putOn = (order: string) => writeOrder(order, "order.line", { line: uuidv7(), ...line }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return (
     <Part title={again ? "Order it again" : "Put it on an order"} more="goes as glass size: nothing more comes off">

@@ -52,7 +52,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
           <SpanLine key={s.place} span={s} asked={asked === s.place} onPlace={onPlace} bare={bare} />
         ))}
         {size && !bare && (
-          <g textAnchor="middle" aria-hidden="true">
+          <g textAnchor="middle">
             <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">
               <LengthInSvg nm={size.width} unit={prefs.unit} /> × <LengthInSvg nm={size.height} unit={prefs.unit} />
             </text>

@@ -5,11 +5,18 @@ import type { View } from "./model.ts";
 
 type Props = { readonly view: View; readonly open: (view: View) => void };
 
-/** The one thing to do next, and the way there. Where it is this station's own work, the station has the button. */
+/** The one thing to do next, and the way there. Where it is this station's own work, it only says so: the button is there. */
 export function NextThing({ view, open }: Props) {
   const { book, reckoning, today, prefs } = usePane();
   const next = nextFor(book, reckoning, today);
-  if (next.kind === "signed-off" || next.station === view) return null;
+  if (next.kind === "signed-off") return null;
+  if (next.station === view)
+    return (
+      <p className="max-w-56 text-right leading-snug">
+        <span className="block text-[12px] opacity-80">next, here</span>
+        <strong className="text-[16px] font-semibold text-[#f7e9a6]">{nextWords(next, prefs.dialect)}</strong>
+      </p>
+    );
   return (
     <button type="button" className="btn btn-main" onClick={() => open(next.station)}>
       {nextWords(next, prefs.dialect)} <span aria-hidden="true">→</span>

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
-import type { OrderLine } from "../../core/order/book.ts";
 import { checkIn } from "../../core/order/check-in.ts";
+import type { OrderLine } from "../../core/pane/order-book.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { type LengthUnit, mm } from "../../core/units/length.ts";
 import { checkInSentence } from "../../core/words/check-in.ts";

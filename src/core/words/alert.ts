@@ -1,0 +1,20 @@
+import type { Alert } from "../round/row.ts";
+import { sayDay } from "./days.ts";
+
+/** What cannot wait, in one line, and what to do about it. */
+export function alertWords(alert: Alert): { readonly says: string; readonly todo: string } {
+  const where = [alert.row.address, alert.row.opening].filter(Boolean).join(", ");
+  switch (alert.kind) {
+    case "open-hole":
+      return { says: `${where} is an open hole`, todo: "close it now, and guard it until it is" };
+    case "closed-over":
+      return {
+        says: `${where} has been boarded ${alert.days} ${alert.days === 1 ? "day" : "days"}`,
+        todo: "longer than was said: look at the board, tell the customer",
+      };
+    case "late":
+      return { says: `${where}: glass is late`, todo: `was due ${sayDay(alert.day)}: ring them` };
+    case "past-paint":
+      return { says: `${where}: putty is past its paint day`, todo: `was ${sayDay(alert.day)}: paint at once` };
+  }
+}

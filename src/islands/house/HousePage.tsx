@@ -1,0 +1,102 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useRef, useState } from "react";
+import { HOUSE_RULES, type HouseRule, houseValueFits } from "../../core/house/rules.ts";
+import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
+import { foldFirm } from "../../core/round/book.ts";
+import { say } from "../../core/words/dialect.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { KeepingLine } from "../shared/KeepingLine.tsx";
+import { createLogStore } from "../shared/log-store.ts";
+import { usePrefs } from "../shared/prefs.ts";
+import { Suppliers } from "./Suppliers.tsx";
+
+type Props = { readonly prefs: Prefs; readonly entries: readonly Entry[]; readonly through: number };
+
+/** What the firm has decided once: every figure with its source, and whom it buys from. */
+export default function HousePage(props: Props) {
+  const prefs = usePrefs(props.prefs);
+  const who = useRef(prefs.who);
+  who.current = prefs.who;
+  const [store] = useState(() =>
+    createLogStore({ initial: props.entries, through: props.through, about: {}, who: () => who.current }),
+  );
+  useEffect(() => store.start(), [store]);
+  const firm = foldFirm(useStore(store.entries, { ssr: "initial" }));
+  const write = <K extends Kind>(kind: K, payload: Payloads[K]) => void store.write(kind, {}, payload);
+  return (
+    <div className="mx-auto max-w-4xl space-y-8 px-4 py-6">
+      <header>
+        <h1>House rules</h1>
+        <p className="text-mute">
+          Defaults that you can change. A label, the maker's instructions and local codes come before them.
+        </p>
+        <KeepingLine store={store} />
+      </header>
+      <ul className="rows bg-sheet px-4">
+        {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => (
+          <RuleLine
+            key={rule}
+            rule={rule}
+            value={firm.house[rule]}
+            prefs={prefs}
+            change={(value) => write("house.rule", { rule, value })}
+          />
+        ))}
+      </ul>
+      <Suppliers suppliers={firm.suppliers} add={(s) => write("supplier.added", s)} />
+    </div>
+  );
+}
+
+type LineProps = {
+  readonly rule: HouseRule;
+  readonly value: string | number;
+  readonly prefs: Prefs;
+  readonly change: (value: string | number) => void;
+};
+
+function RuleLine({ rule, value, prefs, change }: LineProps) {
+  const fact = HOUSE_RULES[rule];
+  const [text, setText] = useState<string | null>(null);
+  const typed = text === null ? value : Number(text.replace(",", "."));
+  const wrong = text !== null && (text.trim() === "" || !houseValueFits(rule, typed));
+  const label = say(fact.says, prefs.dialect);
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_9rem_3rem] items-center gap-x-3 py-2">
+      <div>
+        <p className="font-medium first-letter:uppercase">{label}</p>
+        <p className="text-[13px] text-mute">
+          {fact.source}
+          {value !== fact.value && `. Default ${fact.value} ${fact.unit}`}
+        </p>
+        {wrong && (
+          <p className="trouble" role="alert">
+            Give a number from {fact.from} to {fact.to}.
+          </p>
+        )}
+      </div>
+      {fact.choices ? (
+        <select aria-label={label} value={value} onChange={(e) => change(e.target.value)}>
+          {fact.choices.map((c) => (
+            <option key={c}>{c}</option>
+          ))}
+        </select>
+      ) : (
+        <input
+          aria-label={label}
+          className={`tight text-right ${wrong ? "bad" : ""}`}
+          inputMode="decimal"
+          maxLength={12}
+          value={text ?? String(value)}
+          onChange={(e) => setText(e.target.value)}
+          onBlur={() => {
+            if (wrong || text === null) return;
+            if (typed !== value) change(typed);
+            setText(null);
+          }}
+        />
+      )}
+      <span className="text-mute">{fact.unit}</span>
+    </li>
+  );
+}

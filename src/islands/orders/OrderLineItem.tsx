@@ -1,0 +1,59 @@
+import type { HouseRules } from "../../core/house/rules.ts";
+import type { Payloads } from "../../core/log/kinds.ts";
+import type { OrderLine } from "../../core/pane/order-book.ts";
+import { GLASS_NAMES, massOf } from "../../core/specify/glass.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { gridUnit, nm } from "../../core/units/length.ts";
+import { say } from "../../core/words/dialect.ts";
+import { VERDICT_WORDS } from "../../core/words/entry.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { edgesText, massText } from "../../core/words/ticket.ts";
+import { CheckInForm } from "../shared/CheckInForm.tsx";
+import { Length } from "../shared/Length.tsx";
+
+type Props = {
+  readonly line: OrderLine;
+  readonly house: HouseRules;
+  readonly prefs: Prefs;
+  readonly checked: (p: Payloads["order.checked"]) => void;
+  readonly drop: () => void;
+};
+
+/** One pane on an order, and what came of it. */
+export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
+  const cutter = gridUnit(line.grid);
+  return (
+    <li className="space-y-3 py-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+        <p className="text-[24px] font-bold">
+          <Length nm={line.widthNm} unit={prefs.unit} /> × <Length nm={line.heightNm} unit={prefs.unit} />
+          <span className="pl-1 text-[14px] font-normal text-mute"> {prefs.unit}, width × height</span>
+        </p>
+        <p className="font-medium">
+          <a href={`/panes/${line.pane}/order`}>{line.label}</a>
+        </p>
+      </div>
+      <p>
+        1 off, {writeNumber(line.thicknessNm, "mm")} mm {say(GLASS_NAMES[line.glass], prefs.dialect)}
+        {line.pattern && `, ${line.pattern}`}, {edgesText(line.edges)},{" "}
+        {massText(massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm)), prefs.unit)}
+        {cutter !== prefs.unit &&
+          `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
+        . Glass size: nothing more comes off.
+      </p>
+      {line.state === "open" && (
+        <button type="button" className="btn btn-small" onClick={drop}>
+          Take it off
+        </button>
+      )}
+      {line.state === "arrived" && <CheckInForm line={line} house={house} unit={prefs.unit} checked={checked} />}
+      {line.check && (
+        <p className={line.state === "sent-back" ? "note-wax" : "note-glass"}>
+          Came {line.check.payload.width.text} × {line.check.payload.height.text}:{" "}
+          {VERDICT_WORDS[line.check.payload.verdict]}
+          {line.check.payload.reason && `, ${line.check.payload.reason}`}. Checked by {line.check.who}.
+        </p>
+      )}
+    </li>
+  );
+}

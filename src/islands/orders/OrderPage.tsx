@@ -1,0 +1,148 @@
+import { useStore } from "@nanostores/react";
+import { useEffect, useRef, useState } from "react";
+import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
+import { readLog } from "../../core/log/standing-entries.ts";
+import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
+import { foldFirm } from "../../core/round/book.ts";
+import { addDays, day, dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { KeepingLine } from "../shared/KeepingLine.tsx";
+import { isTyping } from "../shared/keys.ts";
+import { createLogStore } from "../shared/log-store.ts";
+import { usePrefs } from "../shared/prefs.ts";
+import { OrderLineItem } from "./OrderLineItem.tsx";
+
+type Props = {
+  readonly prefs: Prefs;
+  readonly id: string;
+  readonly entries: readonly Entry[];
+  readonly firmEntries: readonly Entry[];
+  readonly through: number;
+  readonly today: number;
+};
+
+const STAGE_WORDS = {
+  open: "not sent yet",
+  sent: "on its way",
+  arrived: "to be checked in",
+  checked: "checked in",
+} as const;
+
+/** One order: its lines, when it was sent and came, and what came against what was asked for. */
+export default function OrderPage(props: Props) {
+  const prefs = usePrefs(props.prefs);
+  const who = useRef(prefs.who);
+  who.current = prefs.who;
+  const [store] = useState(() =>
+    createLogStore({
+      initial: props.entries,
+      through: props.through,
+      about: { order: props.id },
+      who: () => who.current,
+    }),
+  );
+  useEffect(() => store.start(), [store]);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (isTyping(e)) return;
+      if (e.key === "z") store.undo();
+      if (e.key === "y") store.redo();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, [store]);
+  const entries = useStore(store.entries, { ssr: "initial" });
+  const order = foldOrder(props.id, readLog(entries));
+  const { house, suppliers } = foldFirm(props.firmEntries);
+  const today = day(props.today);
+  if (!order) return <p className="p-6">This order was struck out of the log.</p>;
+  const write = <K extends Kind>(kind: K, payload: Payloads[K], pane?: string) =>
+    store.write(kind, pane ? { order: props.id, pane } : { order: props.id }, payload);
+  const stage = orderStage(order);
+  const lines = standingLines(order);
+  const lead = suppliers.find((s) => s.name === order.supplier)?.leadDays ?? 5;
+  const late = order.sent && !order.arrived && dayOf(order.sent.due) < today;
+  return (
+    <div className="mx-auto max-w-4xl space-y-5 px-4 py-6">
+      <header className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <p className="text-mute">
+            <a href="/orders">Orders</a> / {STAGE_WORDS[stage]}
+          </p>
+          <h1>
+            {order.reference || "Order"}, {order.supplier}
+          </h1>
+          <p className={late ? "trouble" : "text-mute"}>
+            {lines.length} {lines.length === 1 ? "pane" : "panes"}
+            {order.sent && `, ordered ${sayDay(dayOf(order.sent.day))}, due ${sayDay(dayOf(order.sent.due))}`}
+            {late && ": late, ring them"}
+            {order.arrived && `, came ${sayDay(dayOf(order.arrived))}`}
+          </p>
+        </div>
+        <div className="flex flex-wrap items-center gap-2">
+          <KeepingLine store={store} />
+          <a className="btn" href={`/orders/${props.id}/sheet`}>
+            Order sheet
+          </a>
+          <a className="btn" href={`/orders/${props.id}/lines.csv`} download>
+            CSV
+          </a>
+          <a className="btn" href={`/orders/${props.id}/lines.json`} download>
+            JSON
+          </a>
+          <button type="button" className="btn" onClick={() => store.undo()}>
+            Undo <kbd className="text-[12px] text-mute">z</kbd>
+          </button>
+        </div>
+      </header>
+      {lines.length === 0 ? (
+        <p className="note-glass">
+          Nothing is on it yet. Put a pane on it from the pane's Order station, or gather several on the round.
+        </p>
+      ) : (
+        <ul className="rows bg-sheet px-4">
+          {lines.map((l) => (
+            <OrderLineItem
+              key={l.line}
+              line={l}
+              house={house}
+              prefs={prefs}
+              checked={(p) => write("order.checked", p, l.pane)}
+              drop={() => write("order.line-dropped", { line: l.line, reason: "taken off" }, l.pane)}
+            />
+          ))}
+        </ul>
+      )}
+      {stage === "open" && lines.length > 0 && (
+        <form
+          className="flex flex-wrap items-end gap-3"
+          onSubmit={(e) => {
+            e.preventDefault();
+            write("order.sent", { day: writeDay(today), due: String(new FormData(e.currentTarget).get("due")) });
+          }}
+        >
+          <label className="w-48">
+            <span className="text-[13px] text-mute">Promised for</span>
+            <input
+              type="date"
+              name="due"
+              required
+              min={writeDay(today)}
+              defaultValue={writeDay(addDays(today, lead))}
+            />
+          </label>
+          <button type="submit" className="btn btn-main">
+            Ordered today
+          </button>
+          <p className="text-[13px] text-mute">Read it back to them first: width before height, each figure.</p>
+        </form>
+      )}
+      {stage === "sent" && (
+        <button type="button" className="btn btn-main" onClick={() => write("order.arrived", { day: writeDay(today) })}>
+          It has come
+        </button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,125 @@
+import { useState } from "react";
+import { v7 as uuidv7 } from "uuid";
+import type { Entry } from "../../core/log/kinds.ts";
+import type { RoundRow } from "../../core/round/row.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { outbox } from "../shared/outbox.ts";
+import { Sheet } from "../shared/Sheet.tsx";
+import { sendEntries } from "../shared/send.ts";
+
+type Props = {
+  readonly rows: readonly RoundRow[];
+  readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
+  readonly prefs: Prefs;
+  readonly suppliers: readonly string[];
+  readonly close: () => void;
+};
+
+/** Panes that are sized and on no order, gathered into one. */
+export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
+  const ready = rows.filter((r) => r.canOrder && r.line);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const submit = async (form: FormData) => {
+    const picked = ready.filter((r) => form.get(r.id) === "on");
+    if (picked.length === 0) return setWrong("Tick the panes to order first.");
+    const chosen = String(form.get("order") ?? "new");
+    const order = chosen === "new" ? uuidv7() : chosen;
+    const at = new Date().toISOString();
+    const entry = (kind: string, about: object, payload: object) =>
+      ({ id: uuidv7(), at, who: prefs.who, about, kind, payload }) as unknown as Entry;
+    const batch: Entry[] = [
+      ...(chosen === "new"
+        ? [
+            entry(
+              "order.opened",
+              { order },
+              { supplier: String(form.get("supplier")), reference: String(form.get("reference") ?? "") },
+            ),
+          ]
+        : []),
+      ...picked.map((r) => entry("order.line", { order, pane: r.id }, { line: uuidv7(), ...r.line })),
+    ];
+    const sent = await sendEntries(batch);
+    if (sent.kind === "refused") return setWrong(sent.message);
+    if (sent.kind === "no-answer") {
+      for (const e of batch) outbox.put(e);
+      return setWrong("No signal: it is kept here and goes out when a pane is next opened with signal.");
+    }
+    location.assign(`/orders/${order}`);
+  };
+  return (
+    <Sheet title="Gather an order" close={close}>
+      {ready.length === 0 ? (
+        <p>Nothing is sized and waiting to be ordered.</p>
+      ) : (
+        <form
+          className="space-y-3"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void submit(new FormData(e.currentTarget));
+          }}
+        >
+          <ul className="grid gap-1.5">
+            {ready.map((r) => (
+              <li key={r.id}>
+                <label className="chip w-full">
+                  <input
+                    type="checkbox"
+                    name={r.id}
+                    defaultChecked={r.next.kind === "put-on-order" || r.next.kind === "order-again"}
+                  />
+                  <span className="min-w-0 flex-1">
+                    {[r.address, r.opening, r.light].filter(Boolean).join(", ")}
+                    {r.next.station !== "order" && (
+                      <span className="block text-[12px] text-wax">not settled yet: see {r.next.station}</span>
+                    )}
+                  </span>
+                </label>
+              </li>
+            ))}
+          </ul>
+          <label className="block">
+            <span className="text-[13px] text-mute">On which order</span>
+            <select name="order" defaultValue="new">
+              <option value="new">a new order</option>
+              {openOrders.map((o) => (
+                <option key={o.id} value={o.id}>
+                  {o.reference || "open order"}, {o.supplier}
+                </option>
+              ))}
+            </select>
+          </label>
+          <div className="grid grid-cols-[1fr_9rem] gap-2">
+            <label>
+              <span className="text-[13px] text-mute">Supplier, for a new one</span>
+              <input
+                name="supplier"
+                required
+                maxLength={120}
+                list="gather-suppliers"
+                defaultValue={suppliers[0] ?? ""}
+              />
+            </label>
+            <label>
+              <span className="text-[13px] text-mute">Our reference</span>
+              <input name="reference" maxLength={200} />
+            </label>
+          </div>
+          <datalist id="gather-suppliers">
+            {suppliers.map((name) => (
+              <option key={name} value={name} />
+            ))}
+          </datalist>
+          {wrong && (
+            <p className="note-wax" role="alert">
+              {wrong}
+            </p>
+          )}
+          <button type="submit" className="btn btn-main w-full">
+            Put them on it
+          </button>
+        </form>
+      )}
+    </Sheet>
+  );
+}

@@ -1,0 +1,102 @@
+import { zodResolver } from "@hookform/resolvers/zod";
+import { useState } from "react";
+import { useForm } from "react-hook-form";
+import { v7 as uuidv7 } from "uuid";
+import type { z } from "zod";
+import { PaneForm } from "../../contract/pane-form.ts";
+import type { EntryOf } from "../../core/log/kinds.ts";
+import { NOT_WORKED_OUT, SYSTEM_FACTS, SYSTEMS } from "../../core/look/systems.ts";
+import { say } from "../../core/words/dialect.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { usePrefs } from "../shared/prefs.ts";
+import { sendEntries } from "../shared/send.ts";
+
+type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
+
+/** Adds a pane to the round: where it is, how it is held, and from which side it goes in. */
+export default function NewPane({ prefs: initial, round, addresses }: Props) {
+  const prefs = usePrefs(initial);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const form = useForm<z.input<typeof PaneForm>, unknown, z.output<typeof PaneForm>>({
+    resolver: zodResolver(PaneForm),
+    defaultValues: { address: "", opening: "", light: "", system: "timber-putty", side: "outside" },
+  });
+  const { errors, isSubmitting } = form.formState;
+  const system = form.watch("system");
+  const add = form.handleSubmit(async (values) => {
+    const pane = uuidv7();
+    const entry: EntryOf<"pane.added"> = {
+      id: uuidv7(),
+      at: new Date().toISOString(),
+      who: prefs.who,
+      about: { pane },
+      kind: "pane.added",
+      payload: { round, ...values },
+    };
+    const sent = await sendEntries([entry]);
+    if (sent.kind === "stored") location.assign(`/panes/${pane}/look`);
+    else
+      setWrong(
+        sent.kind === "refused" ? sent.message : "No answer from the server. What you typed is still here: try again.",
+      );
+  });
+  const field = (name: "address" | "opening" | "light", label: string, example: string, list?: string) => (
+    <label className="block">
+      <span className="text-[13px] text-mute">{label}</span>
+      <input
+        {...form.register(name)}
+        placeholder={example}
+        maxLength={140}
+        list={list}
+        className={errors[name] ? "bad" : ""}
+        aria-invalid={errors[name] !== undefined}
+      />
+      {errors[name] && (
+        <span className="trouble" role="alert">
+          {errors[name].message}
+        </span>
+      )}
+    </label>
+  );
+  return (
+    <form onSubmit={add} noValidate className="space-y-4">
+      {field("address", "Address or building", "No. 5", "addresses")}
+      <datalist id="addresses">
+        {addresses.map((a) => (
+          <option key={a} value={a} />
+        ))}
+      </datalist>
+      {field("opening", "Which opening", "back bedroom")}
+      {field("light", say("Which sash or {pane} of it", prefs.dialect), "lower sash")}
+      <label className="block">
+        <span className="text-[13px] text-mute">How the glass is held</span>
+        <select {...form.register("system")}>
+          {SYSTEMS.map((s) => (
+            <option key={s} value={s}>
+              {say(SYSTEM_FACTS[s].name, prefs.dialect)}
+            </option>
+          ))}
+        </select>
+      </label>
+      {!SYSTEM_FACTS[system ?? "timber-putty"].ready && (
+        <p className="note-wax">{say(NOT_WORKED_OUT, prefs.dialect)}</p>
+      )}
+      <fieldset className="flex gap-2">
+        <legend className="pb-1 text-[13px] text-mute">{say("The {pane} goes in from", prefs.dialect)}</legend>
+        {(["outside", "inside"] as const).map((side) => (
+          <label key={side} className="chip">
+            <input type="radio" value={side} {...form.register("side")} /> {side}
+          </label>
+        ))}
+      </fieldset>
+      {wrong && (
+        <p className="note-wax" role="alert">
+          {wrong}
+        </p>
+      )}
+      <button type="submit" className="btn btn-main w-full" disabled={isSubmitting}>
+        Add it, and look
+      </button>
+    </form>
+  );
+}

@@ -1,0 +1,70 @@
+import { useEffect, useRef } from "react";
+import { SYSTEM_FACTS } from "../../core/look/systems.ts";
+import type { RoundRow } from "../../core/round/row.ts";
+import { say } from "../../core/words/dialect.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { nextWords } from "../../core/words/standing.ts";
+import type { dayAxis } from "../../drawing/day-bars.ts";
+import { HowFar } from "./HowFar.tsx";
+import { WaitBars } from "./WaitBars.tsx";
+
+export const AXIS_WIDTH = 600;
+
+export const hrefOf = (row: RoundRow): string => `/panes/${row.id}/${row.next.station}`;
+
+type RowProps = {
+  readonly row: RoundRow;
+  readonly on: boolean;
+  readonly prefs: Prefs;
+  readonly axis: ReturnType<typeof dayAxis>;
+  readonly choose: () => void;
+};
+
+/** One pane on the round. The whole line is a link to where it stands. */
+export function RoundLine({ row, on, prefs, axis, choose }: RowProps) {
+  const line = useRef<HTMLLIElement>(null);
+  useEffect(() => {
+    if (on) line.current?.scrollIntoView({ block: "nearest" });
+  }, [on]);
+  const pressing = [
+    "chase",
+    "close-hole",
+    "order-again",
+    "past-paint",
+    "choose-safety",
+    "read-again",
+    "pane-will-not-fit",
+  ].includes(row.next.kind);
+  return (
+    <li
+      ref={line}
+      aria-current={on ? "true" : undefined}
+      onPointerMove={choose}
+      className={`relative grid scroll-mt-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-line px-4 py-2 desk:h-[54px] desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6 desk:py-0 ${on ? "bg-tape/45 dark:bg-tape/15" : ""}`}
+    >
+      <div className="min-w-0">
+        <a
+          href={hrefOf(row)}
+          className="block truncate text-[15px] font-semibold no-underline after:absolute after:inset-0"
+        >
+          {row.address}
+        </a>
+        <p className="truncate text-[13px] text-mute">
+          {[row.opening, row.light].filter(Boolean).join(", ")} · {say(SYSTEM_FACTS[row.system].short, prefs.dialect)}
+        </p>
+      </div>
+      <div>
+        <HowFar row={row} />
+      </div>
+      <div
+        className={`min-w-0 text-[15px] max-desk:col-span-2 ${row.next.kind === "signed-off" ? "text-mute" : "font-medium"} ${pressing ? "text-wax" : ""}`}
+      >
+        {pressing && <span aria-hidden="true">▲ </span>}
+        {nextWords(row.next, prefs.dialect)}
+      </div>
+      <div className="hidden self-stretch desk:block">
+        <WaitBars axis={axis} width={AXIS_WIDTH} />
+      </div>
+    </li>
+  );
+}

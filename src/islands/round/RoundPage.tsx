@@ -1,0 +1,165 @@
+import { useEffect, useRef, useState } from "react";
+import type { Entry } from "../../core/log/kinds.ts";
+import { foldFirm } from "../../core/round/book.ts";
+import type { RoundRow } from "../../core/round/row.ts";
+import { addDays, day } from "../../core/units/day.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { dayAxis } from "../../drawing/day-bars.ts";
+import { KeyMap } from "../shared/KeyMap.tsx";
+import { isTyping } from "../shared/keys.ts";
+import { usePrefs } from "../shared/prefs.ts";
+import { DayHead } from "./DayHead.tsx";
+import { Gather } from "./Gather.tsx";
+import { AXIS_WIDTH, hrefOf, RoundLine } from "./RoundLine.tsx";
+import { ROUND_KEYS } from "./round-keys.ts";
+
+type Props = {
+  readonly prefs: Prefs;
+  readonly round: string;
+  readonly rows: readonly RoundRow[];
+  readonly firmEntries: readonly Entry[];
+  readonly today: number;
+  readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
+};
+
+/** Days drawn before today, and in all. */
+const BEFORE = 8;
+const DAYS = 24;
+
+/** The round: a line a pane, how far it is, what it needs next, and its waits against the days. */
+export default function RoundPage(props: Props) {
+  const prefs = usePrefs(props.prefs);
+  const { rows } = props;
+  const today = day(props.today);
+  const [at, setAt] = useState(0);
+  const [sheet, setSheet] = useState<"keys" | "gather" | null>(null);
+  const [find, setFind] = useState("");
+  const finder = useRef<HTMLInputElement>(null);
+  const { calendar, suppliers } = foldFirm(props.firmEntries);
+  const shown = rows.filter((r) => matches(r, find));
+  const chosen = shown[Math.min(at, shown.length - 1)];
+  const axisFor = (waits: RoundRow["waits"]) =>
+    dayAxis({ first: addDays(today, -BEFORE), count: DAYS, width: AXIS_WIDTH, today, calendar, bars: waits });
+
+  const press = useRef((_: KeyboardEvent) => {});
+  press.current = (e) => {
+    if (isTyping(e)) return;
+    const step = (by: number) => setAt((i) => Math.max(0, Math.min(shown.length - 1, i + by)));
+    const acts: Readonly<Record<string, () => void>> = {
+      j: () => step(1),
+      k: () => step(-1),
+      ArrowDown: () => step(1),
+      ArrowUp: () => step(-1),
+      Enter: () => chosen && location.assign(hrefOf(chosen)),
+      n: () => location.assign(`/panes/new?round=${props.round}`),
+      o: () => setSheet("gather"),
+      "/": () => finder.current?.focus(),
+      "?": () => setSheet("keys"),
+    };
+    if (e.key === "Enter" && e.target instanceof HTMLElement && e.target.closest("a, button")) return;
+    const act = acts[e.key];
+    if (!act) return;
+    e.preventDefault();
+    act();
+  };
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => press.current(e);
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+
+  return (
+    <>
+      <div className="min-h-0 flex-1 overflow-auto bg-sheet">
+        <div className="desk:min-w-[1100px]">
+          <div className="sticky top-0 z-10 grid grid-cols-[minmax(0,1fr)] items-end gap-x-4 border-b border-line bg-sheet px-4 desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6">
+            <div className="py-1.5">
+              <label className="flex items-center gap-2">
+                <span className="sr-only">Find a pane</span>
+                <input
+                  ref={finder}
+                  type="search"
+                  placeholder="/ find a pane"
+                  value={find}
+                  maxLength={60}
+                  onChange={(e) => {
+                    setFind(e.target.value);
+                    setAt(0);
+                  }}
+                  onKeyDown={(e) => {
+                    if (e.key === "Escape") setFind("");
+                    if (e.key === "Enter" && chosen) location.assign(hrefOf(chosen));
+                    if (e.key === "Escape" || e.key === "Enter") e.currentTarget.blur();
+                  }}
+                />
+              </label>
+            </div>
+            <div className="hidden pb-2 text-[13px] text-mute desk:block">How far</div>
+            <div className="hidden pb-2 text-[13px] text-mute desk:block">Next</div>
+            <div className="hidden desk:block">
+              <span className="sr-only">Waits</span>
+              <DayHead axis={axisFor([])} width={AXIS_WIDTH} />
+            </div>
+          </div>
+          <ol aria-label="Panes of the round">
+            {shown.map((row, i) => (
+              <RoundLine
+                key={row.id}
+                row={row}
+                on={row === chosen}
+                prefs={prefs}
+                axis={axisFor(row.waits)}
+                choose={() => setAt(i)}
+              />
+            ))}
+          </ol>
+          {shown.length === 0 && (
+            <p className="p-6 text-mute">
+              {rows.length === 0
+                ? "No panes on this round yet. Press n to add the first."
+                : "No pane has those letters. Escape shows them all."}
+            </p>
+          )}
+        </div>
+      </div>
+      <footer className="flex shrink-0 flex-wrap items-center gap-x-5 gap-y-1 border-t border-line bg-paper px-4 py-2 desk:px-6">
+        <a className="btn btn-main max-sm:flex-1" href={`/panes/new?round=${props.round}`}>
+          New pane <kbd className="text-[12px] max-sm:hidden">n</kbd>
+        </a>
+        <button type="button" className="btn" onClick={() => setSheet("gather")}>
+          Gather an order <kbd className="text-[12px] text-mute max-sm:hidden">o</kbd>
+        </button>
+        <p className="hidden items-center gap-4 text-[13px] desk:flex">
+          <span>
+            <kbd className="key">j</kbd> <kbd className="key">k</kbd> move
+          </span>
+          <span>
+            <kbd className="key">Enter</kbd> open where it stands
+          </span>
+          <span>
+            <kbd className="key">u</kbd> inches
+          </span>
+        </p>
+        <button type="button" className="btn btn-small ml-auto max-sm:hidden" onClick={() => setSheet("keys")}>
+          <kbd>?</kbd> all keys
+        </button>
+      </footer>
+      {sheet === "keys" && <KeyMap keys={ROUND_KEYS} close={() => setSheet(null)} />}
+      {sheet === "gather" && (
+        <Gather
+          rows={rows}
+          openOrders={props.openOrders}
+          prefs={prefs}
+          suppliers={suppliers.map((x) => x.name)}
+          close={() => setSheet(null)}
+        />
+      )}
+    </>
+  );
+}
+
+const matches = (r: RoundRow, find: string): boolean =>
+  find
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => `${r.address} ${r.opening} ${r.light}`.toLowerCase().includes(word));

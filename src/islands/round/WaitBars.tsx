@@ -1,0 +1,66 @@
+import type { DayAxis, DrawnBar } from "../../drawing/day-bars.ts";
+
+const LOOKS: Readonly<
+  Record<
+    DrawnBar["kind"],
+    {
+      readonly name: string;
+      readonly fill: string;
+      readonly stroke: string;
+      readonly ink: string;
+      readonly dash?: string;
+    }
+  >
+> = {
+  glass: { name: "glass", fill: "none", stroke: "var(--ink)", ink: "fill-ink", dash: "4 3" },
+  late: { name: "late", fill: "var(--wax)", stroke: "var(--wax)", ink: "fill-sheet" },
+  cure: { name: "putty dries", fill: "var(--putty)", stroke: "var(--grain)", ink: "fill-[#22272a]" },
+  paint: { name: "paint", fill: "var(--tint)", stroke: "var(--glass)", ink: "fill-ink" },
+  closed: { name: "boarded", fill: "var(--wax-tint)", stroke: "var(--wax)", ink: "fill-ink", dash: "1.5 3" },
+};
+
+/** One pane's waits against the days. A hole that is closed for now lies below the rest. */
+export function WaitBars({ axis, width }: { readonly axis: DayAxis; readonly width: number }) {
+  return (
+    <svg
+      viewBox={`0 0 ${width} 54`}
+      preserveAspectRatio="none"
+      className="block h-full w-full"
+      role="img"
+      aria-label={axis.bars.map((b) => LOOKS[b.kind].name).join(", ") || "no waits"}
+    >
+      {axis.days.map((d) => (
+        <rect key={d.day} x={d.x} y={0} width={d.width} height={54} fill={d.rest ? "var(--paper)" : "none"} />
+      ))}
+      {axis.days
+        .filter((d) => d.monday)
+        .map((d) => (
+          <path key={d.day} d={`M${d.x} 0V54`} stroke="var(--line)" strokeWidth={1} />
+        ))}
+      {axis.bars.map((b) => {
+        const { name, fill, stroke, ink, dash } = LOOKS[b.kind];
+        const low = b.kind === "closed";
+        return (
+          <g key={`${b.kind}${b.from}`}>
+            <rect
+              x={b.x + 0.8}
+              y={low ? 38 : 12}
+              width={Math.max(1, b.width - 1.6)}
+              height={low ? 12 : 24}
+              fill={fill}
+              stroke={stroke}
+              strokeWidth={1.3}
+              strokeDasharray={dash}
+            />
+            {b.width > name.length * 6.2 && (
+              <text x={b.x + 6} y={low ? 47.5 : 28} className={`text-[11px] font-medium ${ink}`}>
+                {name}
+              </text>
+            )}
+          </g>
+        );
+      })}
+      {axis.today !== null && <path d={`M${axis.today} 0V54`} stroke="var(--wax)" strokeWidth={1.6} />}
+    </svg>
+  );
+}

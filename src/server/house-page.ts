@@ -1,0 +1,11 @@
+import type { Entry } from "../core/log/kinds.ts";
+import { logEnd } from "../db/entry-log.ts";
+import { loadFirm } from "./firm.ts";
+import { theDatabase } from "./the-database.ts";
+
+export type HousePageData = { readonly entries: readonly Entry[]; readonly through: number };
+
+export function housePage(): HousePageData {
+  const db = theDatabase();
+  return { entries: loadFirm(db).entries, through: logEnd(db).through };
+}

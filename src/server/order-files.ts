@@ -1,0 +1,60 @@
+import Papa from "papaparse";
+import { type OrderBook, standingLines } from "../core/pane/order-book.ts";
+import { GLASS_NAMES, massOf } from "../core/specify/glass.ts";
+import { writeNumber } from "../core/tape/write.ts";
+import { nm, toMm } from "../core/units/length.ts";
+import { say } from "../core/words/dialect.ts";
+import { orderLineWords } from "../core/words/order-sheet.ts";
+import type { Prefs } from "../core/words/prefs.ts";
+
+/** A cell that a spreadsheet would run as a formula is made text. Source: usual CSV injection guidance. */
+const plain = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+
+/** The order's lines as CSV, sizes in the reader's unit and in exact millimetres; a heading row says which is which. */
+export function orderCsv(order: OrderBook, prefs: Prefs): string {
+  const rows = standingLines(order).map((l, i) => {
+    const words = orderLineWords(l, prefs);
+    return {
+      no: i + 1,
+      off: 1,
+      [`width ${prefs.unit}`]: words.width,
+      [`height ${prefs.unit}`]: words.height,
+      "width mm": toMm(nm(l.widthNm)),
+      "height mm": toMm(nm(l.heightNm)),
+      "thickness mm": writeNumber(l.thicknessNm, "mm"),
+      glass: say(GLASS_NAMES[l.glass], prefs.dialect),
+      pattern: plain(l.pattern),
+      edges: l.edges,
+      basis: "glass size",
+      label: plain(l.label),
+      state: l.state,
+    };
+  });
+  // The reader's unit may be mm itself; then the first two columns and the exact ones are one.
+  return `${Papa.unparse(rows, { newline: "\r\n" })}\r\n`;
+}
+
+export const orderJson = (order: OrderBook) => ({
+  order: order.id,
+  supplier: order.supplier,
+  reference: order.reference,
+  sent: order.sent,
+  arrived: order.arrived,
+  basis: "glass size, width × height; nothing more comes off",
+  lines: standingLines(order).map((l) => ({
+    line: l.line,
+    pane: l.pane,
+    label: l.label,
+    off: 1,
+    widthNm: l.widthNm,
+    heightNm: l.heightNm,
+    thicknessNm: l.thicknessNm,
+    cutTo: l.grid,
+    glass: l.glass,
+    pattern: l.pattern,
+    edges: l.edges,
+    massKg: massOf(nm(l.widthNm), nm(l.heightNm), nm(l.thicknessNm)),
+    state: l.state,
+    check: l.check?.payload ?? null,
+  })),
+});
