@@ -119,7 +119,10 @@ const [firstKind, ...otherKinds] = KINDS;
 
 /** One fact, checked by the schema of its kind. */
 export const EntrySchema = z
-  .discriminatedUnion("kind", [entryOf(firstKind), ...otherKinds.map((k) => entryOf(k))])
+  .discriminatedUnion("kind", [entryOf(firstKind), ...otherKinds.map((k) => entryOf(k))], {
+    error: (issue) =>
+      issue.code === "invalid_union" ? "No entry is of this kind. See /api for the kinds there are." : undefined,
+  })
   .meta({ id: "Entry" }) as unknown as z.ZodType<Entry>;
 
 /** All or none, and safe to send again: an entry that is already there is passed over. */

@@ -27,6 +27,8 @@ export type Span = {
 export type Elevation = {
   readonly frame: string;
   readonly opening: string;
+  /** The opening's corners in the drawing: bottom left, bottom right, top right, top left. */
+  readonly corners: readonly [Xy, Xy, Xy, Xy];
   readonly pane: string | null;
   readonly middle: Xy;
   readonly spans: readonly Span[];
@@ -60,6 +62,7 @@ export function elevationOf(of: ElevationInput): Elevation {
   return {
     frame: polygon(frameAt),
     opening: polygon(openingAt),
+    corners: openingAt,
     pane: pane && polygon(swell(pane).map(toBox)),
     middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
     spans: spansOf(openingAt, frameAt),
@@ -164,6 +167,29 @@ function spansOf([bl, br, tr, tl]: Corners, frame: Corners): readonly Span[] {
     slanting("diagonal-up", bl, tr, 0.84),
     slanting("diagonal-down", tl, br, 0.84),
   ];
+}
+
+/** How far along each side a tape is held for each place, when only the place is shown. */
+const HELD: Readonly<Record<OpeningPlace, number>> = {
+  "width-top": 0.94,
+  "width-middle": 0.5,
+  "width-bottom": 0.06,
+  "height-left": 0.08,
+  "height-middle": 0.5,
+  "height-right": 0.92,
+  "diagonal-up": 0,
+  "diagonal-down": 0,
+};
+
+/** Where the tape is held for a place, across the opening itself: for the small drawing on a phone. */
+export function heldAt(e: Elevation, place: OpeningPlace): { readonly from: Xy; readonly to: Xy } {
+  const [bl, br, tr, tl] = e.corners;
+  const t = HELD[place];
+  if (place === "diagonal-up") return { from: bl, to: tr };
+  if (place === "diagonal-down") return { from: tl, to: br };
+  return place.startsWith("width")
+    ? { from: mid(bl, tl, t), to: mid(br, tr, t) }
+    : { from: mid(bl, br, t), to: mid(tl, tr, t) };
 }
 
 /** The line of a span, as a path. */

@@ -39,7 +39,7 @@ export type Section = {
 
 const USUAL = { depth: 10, width: 18 };
 const UPSTAND_MM = 11;
-const RAIL_MM = 17;
+const RAIL_MM = 12;
 const LABEL_APART = 22;
 
 /**

@@ -1,9 +1,9 @@
+import type { OrderLine } from "../pane/order-book.ts";
 import { GLASS_NAMES, massOf } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry.ts";
-import type { OrderLine } from "./order-book.ts";
 import { edgesText, massText, sizeText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */

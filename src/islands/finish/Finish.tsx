@@ -57,7 +57,7 @@ function Waiting({ setDay }: { readonly setDay: string }) {
           <p className="note-glass">Painted {sayDay(dayOf(book.painted))}.</p>
         ) : (
           <form
-            className="flex items-end gap-2"
+            className="flex flex-wrap items-end gap-2"
             onSubmit={(e) => {
               e.preventDefault();
               write("finish.painted", { day: String(new FormData(e.currentTarget).get("day")) });
@@ -74,11 +74,14 @@ function Waiting({ setDay }: { readonly setDay: string }) {
                 defaultValue={writeDay(today)}
               />
             </label>
-            <button type="submit" className={`btn ${from !== null && from <= today ? "btn-main" : ""}`}>
+            <button
+              type="submit"
+              className={`btn whitespace-nowrap ${from !== null && from <= today ? "btn-main" : ""}`}
+            >
               It is painted
             </button>
             {from !== null && today < from && (
-              <span className="trouble text-[13px]">Before {sayDay(from)} it wrinkles.</span>
+              <span className="trouble w-full text-[13px]">Before {sayDay(from)} it wrinkles.</span>
             )}
           </form>
         ))}

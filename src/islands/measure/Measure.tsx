@@ -38,7 +38,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
           </button>
         }
       >
-        <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-end gap-x-2 gap-y-1.5">
+        <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
           <RowName name="Width" />
           {WIDTHS.map(field)}
           <RowName name="Height" />
@@ -95,7 +95,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
   );
 }
 
-const RowName = ({ name }: { readonly name: string }) => <span className="pb-2 text-[14px]">{name}</span>;
+const RowName = ({ name }: { readonly name: string }) => <span className="pt-[1.9rem] text-[14px]">{name}</span>;
 
 function columnOf(place: OpeningPlace): string {
   if (place === "diagonal-up") return "╱ up";

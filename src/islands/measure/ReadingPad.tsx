@@ -1,4 +1,4 @@
-import { useReducer, useState } from "react";
+import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/size.ts";
 import { Fraction } from "../shared/Length.tsx";
@@ -8,7 +8,11 @@ import { TapeStrip } from "./TapeStrip.tsx";
 
 const ORDER: readonly Place[] = [...OPENING, ...REBATE];
 
-type Props = { readonly place: Place | null; readonly ask: (place: Place) => void; readonly drawing: React.ReactNode };
+type Props = {
+  readonly place: Place | null;
+  readonly ask: (place: Place) => void;
+  readonly drawing: (place: Place) => ReactNode;
+};
 
 /** One reading a screen, for one thumb on a ladder. */
 export function ReadingPad({ place, ask, drawing }: Props) {
@@ -29,7 +33,7 @@ export function ReadingPad({ place, ask, drawing }: Props) {
   return (
     <div className="flex min-h-full flex-col">
       <div className="grid grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-3">
-        <div className="h-[176px]">{drawing}</div>
+        <div className="h-[176px]">{drawing(here)}</div>
         <div className="min-w-0" aria-live="polite">
           <h2 className="text-[20px] first-letter:uppercase">{say(PLACE_NAMES[here])}</h2>
           <p className="text-[15px] leading-snug text-mute">{say(HOW_TO[here])}</p>

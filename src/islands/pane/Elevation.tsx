@@ -1,6 +1,7 @@
-import type { Place } from "../../core/measure/places.ts";
+import { OPENING, type Place } from "../../core/measure/places.ts";
 import { mm } from "../../core/units/length.ts";
-import { elevationOf, type Span, spanPath } from "../../drawing/elevation.ts";
+import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
+import type { Xy } from "../../drawing/path.ts";
 import { Length, LengthInSvg } from "../shared/Length.tsx";
 import { usePane } from "../shared/pane-context.ts";
 
@@ -48,9 +49,11 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         <path className="d-frame" d={drawn.frame} />
         <path className="d-opening" d={drawn.opening} strokeDasharray={drawn.known ? undefined : "6 5"} />
         {drawn.pane && <path className={`d-pane moves ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
-        {drawn.spans.map((s) => (
-          <SpanLine key={s.place} span={s} asked={asked === s.place} onPlace={onPlace} bare={bare} />
-        ))}
+        {bare ? (
+          <HeldTape drawn={drawn} place={asked ?? null} />
+        ) : (
+          drawn.spans.map((s) => <SpanLine key={s.place} span={s} asked={asked === s.place} onPlace={onPlace} />)
+        )}
         {size && !bare && (
           <g textAnchor="middle">
             <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">
@@ -73,33 +76,46 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
   );
 }
 
+/** Where the tape is held for the reading that is asked, drawn thick. */
+function HeldTape({ drawn, place }: { readonly drawn: ReturnType<typeof elevationOf>; readonly place: Place | null }) {
+  const opening = OPENING.find((p) => p === place);
+  if (!opening) return null;
+  const { from, to } = heldAt(drawn, opening);
+  const across = {
+    x: ((to.y - from.y) / Math.hypot(to.x - from.x, to.y - from.y)) * 22,
+    y: ((from.x - to.x) / Math.hypot(to.x - from.x, to.y - from.y)) * 22,
+  };
+  const end = (p: Xy) => `M${p.x - across.x} ${p.y - across.y}L${p.x + across.x} ${p.y + across.y}`;
+  return (
+    <path
+      d={`M${from.x} ${from.y}L${to.x} ${to.y}${end(from)}${end(to)}`}
+      stroke="var(--wax)"
+      strokeWidth={14}
+      fill="none"
+    />
+  );
+}
+
 type SpanProps = {
   readonly span: Span;
   readonly asked: boolean;
   readonly onPlace?: ((place: Place) => void) | undefined;
-  readonly bare: boolean;
 };
 
-function SpanLine({ span, asked, onPlace, bare }: SpanProps) {
+function SpanLine({ span, asked, onPlace }: SpanProps) {
   const { reckoning: r, prefs } = usePane();
   const length = r.readings[span.place as keyof typeof r.readings] ?? null;
   const governs = r.cut.ok && [r.cut.value.governs.width.place, r.cut.value.governs.height.place].includes(span.place);
   const diagonal = span.place.startsWith("diagonal");
-  if (asked)
-    return (
-      <g>
-        <path d={spanPath(span)} stroke="var(--wax)" strokeWidth={bare ? 12 : 4} />
-      </g>
-    );
-  if (bare || (length === null && !diagonal)) return null;
+  if (length === null && !diagonal && !asked) return null;
   const turned = span.turned === "up" ? `rotate(-90 ${span.label.x} ${span.label.y})` : undefined;
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the field itself is the keyboard's way; this is a shortcut for a finger
     <g onClick={onPlace && (() => onPlace(span.place))} className={onPlace ? "cursor-pointer" : undefined}>
       <path
         d={spanPath(span)}
-        className={diagonal ? "d-diagonal" : governs ? "d-governs" : "d-line"}
-        opacity={length === null ? 0.35 : 1}
+        className={asked ? "d-asked" : diagonal ? "d-diagonal" : governs ? "d-governs" : "d-line"}
+        opacity={length === null && !asked ? 0.35 : 1}
       />
       {!diagonal &&
         [span.from, span.to].map((p) => (

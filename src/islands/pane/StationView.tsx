@@ -34,7 +34,7 @@ export function StationView(props: Props) {
     return (
       <>
         <div className="desk:hidden">
-          <ReadingPad place={asked} ask={ask} drawing={<Elevation bare asked={asked ?? "width-top"} />} />
+          <ReadingPad place={asked} ask={ask} drawing={(place) => <Elevation bare asked={place} />} />
         </div>
         <div className="p-4 desk:px-5">
           <Measure asked={asked} ask={ask} openTapeLine={props.openTapeLine} />

@@ -55,7 +55,7 @@ export function LengthInSvg({ nm, unit, places = 1, ticks = 32 }: Props) {
       {(whole > 0 || numerator === 0) && whole}
       {numerator > 0 && (
         <>
-          <tspan fontSize="0.66em" dy="-0.38em" dx="0.12em">
+          <tspan fontSize="0.66em" dy="-0.38em" dx={whole > 0 ? "0.12em" : undefined}>
             {numerator}
           </tspan>
           <tspan dy="0.25em">⁄</tspan>

@@ -53,7 +53,7 @@ export function ReadingField({ place, label, governs = false, onFocus }: Props) 
       {other && read.ok && (
         <span className="block pt-0.5 text-right text-[12px] text-mute">
           {read.value.hair === "light" ? "hair under, " : read.value.hair === "heavy" ? "hair over, " : ""}
-          <Length nm={read.value.adjusted} unit={prefs.unit} places={2} withUnit />
+          <Length nm={read.value.adjusted} unit={prefs.unit} places={2} ticks={64} withUnit />
         </span>
       )}
     </div>

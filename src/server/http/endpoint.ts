@@ -87,15 +87,19 @@ async function oneCase<In extends z.ZodType, Out extends z.ZodType>(
   return run(parsed?.data as z.output<In>);
 }
 
+const sentence = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`);
+
 function invalid(error: z.ZodError): Refusal {
-  const problems = error.issues.slice(0, 20).map((i) => ({ path: i.path.map(String).join("."), message: i.message }));
+  const problems = error.issues
+    .slice(0, 20)
+    .map((i) => ({ path: i.path.map(String).join("."), message: sentence(i.message) }));
   const first = problems[0];
   return {
     status: 400,
     code: "invalid",
     message: first
-      ? `${first.path ? `${first.path}: ` : ""}${first.message}`
-      : "The request does not match its schema.",
+      ? `Look at ${first.path || "the body"}: ${first.message}`
+      : "The request does not match its schema. See /api for what it takes.",
     problems,
   };
 }

@@ -1,0 +1,37 @@
+import { defineConfig } from "@playwright/test";
+
+const PORT = 4399;
+const DATABASE_FILE = ".stamps/browser.sqlite";
+
+export default defineConfig({
+  testDir: "tests/browser",
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 8000 },
+  forbidOnly: Boolean(process.env["CI"]),
+  reporter: [["line"], ["json", { outputFile: ".stamps/browser.json" }]],
+  use: {
+    baseURL: `http://127.0.0.1:${PORT}`,
+    viewport: { width: 1280, height: 800 },
+    permissions: ["clipboard-read", "clipboard-write"],
+    launchOptions: {
+      executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+  webServer: {
+    command: `rm -f ${DATABASE_FILE}* && node_modules/.bin/tsx scripts/load-demo.ts && node server.mjs`,
+    url: `http://127.0.0.1:${PORT}/api/health`,
+    env: { DATABASE_FILE, PORT: String(PORT), PLAIN_PANE_TODAY: "2026-05-20" },
+    reuseExistingServer: false,
+  },
+});
