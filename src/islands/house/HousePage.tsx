@@ -30,7 +30,7 @@ export default function HousePage(props: Props) {
         <p className="text-mute">
           Defaults that you can change. A label, the maker's instructions and local codes come before them.
         </p>
-        <KeepingLine store={store} />
+        <KeepingLine store={store} prefs={prefs} />
       </header>
       <ul className="rows bg-sheet px-4">
         {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => (

@@ -25,7 +25,7 @@ export function TapeStrip({ pad, fine, tap }: Props) {
             key={k}
             role="button"
             tabIndex={0}
-            aria-label={name}
+            aria-label={`${name} on the tape`}
             aria-pressed={on}
             onClick={() => tap(inch ? (k * 32) / count : k)}
             onKeyDown={(e) => (e.key === "Enter" || e.key === " ") && tap(inch ? (k * 32) / count : k)}
@@ -66,7 +66,7 @@ const metricAt = (pad: Pad): number | null =>
 
 function fractionName(k: number, count: number): string {
   const [n, d] = lowest((k * 32) / count);
-  return n === 0 ? "on the inch" : `${n}/${d}`;
+  return n === 0 ? "whole inch" : `${n}/${d}`;
 }
 
 /** Longer ticks for coarser marks, as on a tape. */

@@ -81,7 +81,7 @@ export default function OrderPage(props: Props) {
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-2">
-          <KeepingLine store={store} />
+          <KeepingLine store={store} prefs={prefs} />
           <a className="btn" href={`/orders/${props.id}/sheet`}>
             Order sheet
           </a>

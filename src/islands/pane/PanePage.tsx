@@ -187,7 +187,7 @@ export default function PanePage(props: PanePageProps) {
   return (
     <PaneContext value={context}>
       <Trail before={props.before} after={props.after} view={screen.view} open={open} undo={undo}>
-        <KeepingLine store={store} />
+        <KeepingLine store={store} prefs={prefs} />
       </Trail>
       <StationTape view={screen.view} open={open} />
       <main

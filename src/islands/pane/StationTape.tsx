@@ -22,7 +22,10 @@ export function StationTape({ view, open }: Props) {
   const all = standings(book, reckoning);
   const here = useRef<HTMLAnchorElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the strip follows the station that is open
-  useEffect(() => here.current?.scrollIntoView({ block: "nearest", inline: "center" }), [view]);
+  useEffect(() => {
+    // In braces: newer browsers answer with a promise, which is no clean-up.
+    here.current?.scrollIntoView({ block: "nearest", inline: "center" });
+  }, [view]);
   return (
     <nav aria-label="Stations" className="tapestrip no-print shrink-0 overflow-x-auto">
       <ol className="grid min-w-max grid-cols-[repeat(9,minmax(7.4rem,1fr))] desk:min-w-0 desk:grid-cols-9">

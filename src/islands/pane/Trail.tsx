@@ -17,9 +17,12 @@ export function Trail({ before, after, view, open, undo, children }: Props) {
   const { book, say } = usePane();
   const { address, opening, light, system } = book.added;
   return (
-    <div className="no-print flex min-h-11 shrink-0 items-center justify-between gap-3 border-b border-black/20 bg-bar px-4 text-on-bar desk:px-5">
+    <nav
+      aria-label="This pane"
+      className="no-print flex min-h-11 shrink-0 items-center justify-between gap-3 border-b border-black/20 bg-bar px-4 text-on-bar desk:px-5"
+    >
       <h1 className="min-w-0 truncate text-[15px] font-normal">
-        <a href="/" className="no-underline opacity-80 max-sm:hidden">
+        <a href="/" className="underline opacity-90 max-sm:hidden">
           Round /{" "}
         </a>
         <strong className="font-semibold">{[address, opening].join(", ")}</strong>
@@ -45,7 +48,7 @@ export function Trail({ before, after, view, open, undo, children }: Props) {
           Logbook
         </a>
       </div>
-    </div>
+    </nav>
   );
 }
 

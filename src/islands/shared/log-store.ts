@@ -7,10 +7,13 @@ import { outbox } from "./outbox.ts";
 import { sendEntries } from "./send.ts";
 
 /** How the log stands with the server. */
-export type Keeping =
-  | { readonly kind: "kept" }
-  | { readonly kind: "waiting"; readonly count: number; readonly silent: boolean }
-  | { readonly kind: "refused"; readonly message: string };
+export type Keeping = {
+  /** Entries that wait for an answer; `silent` once the server has not answered. */
+  readonly waiting: number;
+  readonly silent: boolean;
+  /** The last entry the server would not take, and why. It stays until somebody has read it. */
+  readonly refused: { readonly entry: Entry; readonly message: string } | null;
+};
 
 export type LogStore = {
   readonly entries: ReadableAtom<readonly Entry[]>;
@@ -18,6 +21,7 @@ export type LogStore = {
   readonly write: <K extends Kind>(kind: K, about: About, payload: Payloads[K]) => EntryOf<K>;
   readonly undo: () => Entry | undefined;
   readonly redo: () => Entry | undefined;
+  readonly readRefusal: () => void;
   readonly strike: (target: Entry, reason: string) => void;
   /** Begins to send, to listen to other tabs and to the server; answers with its end. */
   readonly start: () => () => void;
@@ -31,14 +35,15 @@ type Options = {
   readonly who: () => string;
 };
 
-const RETRY_MS = 4000;
+const RETRY_MS = 2500;
 const LOOK_MS = 20_000;
 const MOST_AT_ONCE = 500;
 
 /** The entries of one page, with those it writes. A write shows at once, is kept in the browser, then sent. */
 export function createLogStore(of: Options): LogStore {
   const entries = atom<readonly Entry[]>(of.initial);
-  const keeping = atom<Keeping>({ kind: "kept" });
+  const keeping = atom<Keeping>({ waiting: 0, silent: false, refused: null });
+  const note = (change: Partial<Keeping>) => keeping.set({ ...keeping.get(), ...change });
   let through = of.through;
   let sending = false;
   let channel: BroadcastChannel | null = null;
@@ -68,7 +73,7 @@ export function createLogStore(of: Options): LogStore {
       for (let batch = outbox.all().slice(0, size); batch.length > 0; batch = outbox.all().slice(0, size)) {
         const sent = await sendEntries(batch);
         if (sent.kind === "no-answer") {
-          keeping.set({ kind: "waiting", count: outbox.all().length, silent: true });
+          note({ waiting: outbox.all().length, silent: true });
           return;
         }
         if (sent.kind === "stored") outbox.drop(sent.ids);
@@ -78,7 +83,7 @@ export function createLogStore(of: Options): LogStore {
           size = MOST_AT_ONCE;
         }
       }
-      if (keeping.get().kind !== "refused") keeping.set({ kind: "kept" });
+      note({ waiting: 0, silent: false });
     } finally {
       sending = false;
     }
@@ -88,7 +93,7 @@ export function createLogStore(of: Options): LogStore {
   function setAside(e: Entry, message: string): void {
     outbox.drop([e.id]);
     entries.set(entries.get().filter((x) => x.id !== e.id));
-    keeping.set({ kind: "refused", message });
+    note({ refused: { entry: e, message } });
   }
 
   function write<K extends Kind>(kind: K, about: About, payload: Payloads[K]): EntryOf<K> {
@@ -104,7 +109,7 @@ export function createLogStore(of: Options): LogStore {
     const written = entry as unknown as Entry;
     outbox.put(written);
     add([written]);
-    if (keeping.get().kind !== "waiting") keeping.set({ kind: "waiting", count: outbox.all().length, silent: false });
+    note({ waiting: outbox.all().length });
     channel?.postMessage([written]);
     queueMicrotask(() => void flush());
     return entry;
@@ -133,6 +138,7 @@ export function createLogStore(of: Options): LogStore {
     keeping,
     write,
     strike,
+    readRefusal: () => note({ refused: null }),
     undo() {
       const target = lastToUndo(readLog(mine()), of.who());
       if (target && target.kind !== "pane.added") strike(target, "undone");

@@ -14,9 +14,9 @@ export async function sendEntries(batch: readonly Entry[]): Promise<Sent> {
       body: JSON.stringify({ entries: batch }),
       keepalive: batch.length < 20,
     });
+    const body = (await answer.json()) as { error?: { message?: string } };
     if (answer.ok) return { kind: "stored", ids: batch.map((e) => e.id) };
     if (answer.status >= 500) return { kind: "no-answer" };
-    const body = (await answer.json()) as { error?: { message?: string } };
     return { kind: "refused", message: body.error?.message ?? `The server refused it (${answer.status}).` };
   } catch {
     return { kind: "no-answer" };

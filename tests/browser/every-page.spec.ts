@@ -1,0 +1,69 @@
+import AxeBuilder from "@axe-core/playwright";
+import { expect, test } from "@playwright/test";
+import { ready } from "./pane-of-ones-own.ts";
+
+const STATIONS = ["look", "takeout", "measure", "specify", "order", "ready", "set", "finish", "signoff", "logbook"];
+
+for (const colorScheme of ["light", "dark"] as const)
+  for (const [size, viewport] of [
+    ["desk", { width: 1280, height: 800 }],
+    ["phone", { width: 390, height: 844 }],
+  ] as const)
+    test(`every page, ${colorScheme}, ${size}: no barrier, no complaint in the console`, async ({ browser }) => {
+      test.setTimeout(180_000);
+      const context = await browser.newContext({ colorScheme, viewport, reducedMotion: "reduce" });
+      const page = await context.newPage();
+      const complaints: string[] = [];
+      page.on("console", (m) => ["error", "warning"].includes(m.type()) && complaints.push(m.text()));
+      page.on("pageerror", (e) => complaints.push(e.message));
+      await page.goto("/");
+      await ready(page);
+      const pane = (
+        await page.getByRole("listitem").filter({ hasText: "Reading room" }).getByRole("link").getAttribute("href")
+      )?.split("/")[2];
+      const racked = (
+        await page
+          .getByRole("listitem")
+          .filter({ hasText: "upper sash" })
+          .filter({ hasText: "No. 3" })
+          .getByRole("link")
+          .getAttribute("href")
+      )?.split("/")[2];
+      await page.goto("/orders");
+      const order = await page.getByRole("main").getByRole("link").first().getAttribute("href");
+      const paths = [
+        "/",
+        "/panes/new",
+        "/rounds/new",
+        "/orders",
+        order ?? "",
+        `${order}/sheet`,
+        "/house",
+        "/api",
+        ...STATIONS.map((s) => `/panes/${pane}/${s}`),
+        `/panes/${racked}/measure`,
+      ];
+      for (const path of paths) {
+        await page.goto(path);
+        await ready(page);
+        const { violations } = await new AxeBuilder({ page })
+          .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"])
+          .analyze();
+        expect
+          .soft(
+            violations.map(
+              (v) =>
+                `${path} ${v.id}: ${v.nodes
+                  .map((n) => n.html.slice(0, 140))
+                  .slice(0, 3)
+                  .join(" | ")}`,
+            ),
+          )
+          .toEqual([]);
+      }
+      expect(complaints).toEqual([]);
+      const missing = await page.goto("/panes/none/look");
+      expect(missing?.status()).toBe(404);
+      await expect(page.getByRole("link", { name: "Back to the round" })).toBeVisible();
+      await context.close();
+    });

@@ -1,0 +1,77 @@
+import { expect, test } from "@playwright/test";
+import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+
+test("unit and trade words change everywhere at once, the printed sheet and a second tab included", async ({
+  page,
+  context,
+}) => {
+  const { path } = await addPane(page);
+  await openStation(page, "Measure");
+  await type(page, EIGHT);
+  await openStation(page, "Order");
+  await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
+  await page.getByRole("button", { name: /Open an order/ }).click();
+  await allSent(page);
+  const second = await context.newPage();
+  await second.goto(`${path}/takeout`);
+  await ready(second);
+  await expect(second.getByText("Draw every sprig, and count them.", { exact: true })).toBeVisible();
+
+  await page.getByRole("button", { name: "stop · point" }).click();
+  await page.getByRole("button", { name: "in", exact: true }).click();
+  await expect(page.getByRole("contentinfo")).toContainText("23 15/16");
+  await expect(page.getByRole("contentinfo")).toContainText("12.1 lb (5.5 kg)");
+  await expect(second.getByText("Draw every point, and count them.", { exact: true })).toBeVisible();
+  await expect(second.getByRole("contentinfo")).toContainText("23 15/16");
+
+  await page.getByRole("link", { name: "open the order" }).click();
+  await page.getByRole("link", { name: "Order sheet" }).click();
+  await expect(page.getByRole("columnheader", { name: "Width × height, in" })).toBeVisible();
+  await expect(page.getByText("cut to 608 × 900 mm")).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole("columnheader", { name: "Width × height, in" })).toBeVisible();
+});
+
+test("what one tab writes, another shows; and the server has it", async ({ page, context }) => {
+  const { path } = await addPane(page);
+  const second = await context.newPage();
+  await second.goto(`${path}/measure`);
+  await ready(second);
+  await openStation(page, "Measure");
+  await type(page, { "width, top": "612" });
+  await expect(second.getByRole("textbox", { name: "width, top" })).toHaveValue("612");
+  await allSent(page);
+  const stranger = await (await context.browser())?.newContext();
+  const elsewhere = await stranger?.newPage();
+  await elsewhere?.goto(`${path}/measure`);
+  if (elsewhere) await expect(elsewhere.getByRole("textbox", { name: "width, top" })).toHaveValue("612");
+  await stranger?.close();
+});
+
+test("without an answer from the server all is kept here, and goes out later", async ({ page, context }) => {
+  const { path } = await addPane(page);
+  await openStation(page, "Measure");
+  await context.route("**/api/entries", (route) => route.abort());
+  await type(page, { "width, top": "612", "height, left": "904" });
+  await expect(page.getByText(/no signal, 2 kept here/)).toBeVisible();
+  await page.goto(`${path}/measure`);
+  await ready(page);
+  await expect(page.getByRole("textbox", { name: "height, left" })).toHaveValue("904");
+  await context.unroute("**/api/entries");
+  await allSent(page);
+});
+
+test("an entry the server refuses is said, and holds nothing else up", async ({ page, context }) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await context.route("**/api/entries", async (route) => {
+    const sent = route.request().postData() ?? "";
+    if (sent.includes('"666"'))
+      await route.fulfill({ status: 422, json: { error: { code: "x", message: "The server will not have 666." } } });
+    else await route.continue();
+  });
+  await type(page, { "width, top": "666", "height, left": "904" });
+  await expect(page.getByText("The server will not have 666.")).toBeVisible();
+  await allSent(page);
+  await expect(page.getByRole("textbox", { name: "height, left" })).toHaveValue("904");
+});

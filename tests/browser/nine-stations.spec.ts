@@ -1,0 +1,171 @@
+import { readFile } from "node:fs/promises";
+import { expect, test } from "@playwright/test";
+import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+
+test("a pane from the round to signed off, in its nine stations", async ({ page }) => {
+  await page.goto("/");
+  await ready(page);
+  await expect(page.getByRole("heading", { name: "Ottermole Row, after the hail" })).toBeVisible();
+  await expect(
+    page.getByRole("list", { name: "Panes of the round" }).getByText("Read two corners").first(),
+  ).toBeVisible();
+
+  const { address, path } = await addPane(page);
+  const ticket = page.getByRole("contentinfo");
+
+  await test.step("look", async () => {
+    await page.getByRole("checkbox", { name: "cracked" }).check();
+    await page.getByRole("radio", { name: /this week/ }).check();
+    await page.getByLabel("Why it failed").selectOption("hail");
+    await expect(page.getByText("Look at every pane on the same side")).toBeVisible();
+    await expect(page.getByRole("region", { name: "What can hurt" })).toContainText("gloves");
+  });
+
+  await test.step("take out", async () => {
+    await openStation(page, "Take out");
+    await page.getByLabel("Inside face marked with").fill("wax cross");
+    await page.getByLabel("Top edge marked with").fill("arrow");
+    await page.getByLabel("Sprigs found").fill("9");
+    for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
+    await expect(page.getByRole("link", { name: /Take out/ })).toContainText("done");
+  });
+
+  await test.step("measure, and the size follows", async () => {
+    await openStation(page, "Measure");
+    await expect(page.getByText("Read one width").first()).toBeVisible();
+    await type(page, EIGHT);
+    await expect(page.getByText(/Leans .* mm\./)).toBeVisible();
+    await type(page, { "rebate depth": "10", "rebate width": "18" });
+    await expect(ticket).toContainText("608");
+    await expect(ticket).toContainText("900");
+    await expect(ticket).toContainText("5.5 kg");
+    await expect(page.getByRole("region", { name: "Drawings" }).getByText("Least cover")).toBeVisible();
+  });
+
+  await test.step("specify", async () => {
+    await openStation(page, "Specify");
+    await expect(ticket).toContainText("Not known until");
+    await type(page, { "lower edge above floor": "1120", "nearest door edge": "1900" });
+    await expect(ticket).toContainText("Ordinary glass will do here");
+    await page.getByRole("button", { name: /Keep 4 mm clear float/ }).click();
+  });
+
+  await test.step("the ticket is copied with one key", async () => {
+    await page.getByRole("main").getByRole("heading").first().click();
+    await page.keyboard.press("c");
+    await expect(ticket.getByText("Ticket copied")).toBeVisible();
+    const copied = await page.evaluate(() => navigator.clipboard.readText());
+    expect(copied).toContain("608 × 900 mm (width × height). 1 off, 4 mm clear float, arrissed edges, 5.5 kg.");
+    expect(copied).toContain(`${address}, study, left sash`);
+  });
+
+  await test.step("order: printed, downloaded, ordered, come, checked", async () => {
+    await openStation(page, "Order");
+    await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
+    await page.getByLabel("Our reference").fill("T-77");
+    await page.getByRole("button", { name: "Open an order and put it on" }).click();
+    await allSent(page);
+    await page.getByRole("link", { name: "open the order" }).click();
+    await ready(page);
+    const csv = page.waitForEvent("download");
+    await page.getByRole("link", { name: "CSV" }).click();
+    const text = await readFile(await (await csv).path(), "utf8");
+    expect(text.split("\r\n")[0]).toContain("width mm,height mm");
+    expect(text).toContain("608,900");
+    const json = page.waitForEvent("download");
+    await page.getByRole("link", { name: "JSON" }).click();
+    const lines = JSON.parse(await readFile(await (await json).path(), "utf8")).lines;
+    expect(lines).toMatchObject([{ widthNm: 608_000_000, heightNm: 900_000_000, glass: "float" }]);
+    await page.getByRole("link", { name: "Order sheet" }).click();
+    await expect(page.getByRole("heading", { name: "Glass order" })).toBeVisible();
+    await expect(page.getByText("608 × 900")).toBeVisible();
+    const pdf = await page.pdf({ preferCSSPageSize: true });
+    expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
+    await page.goBack();
+    await ready(page);
+    await page.getByRole("button", { name: "Ordered today" }).click();
+    await page.getByRole("button", { name: "It has come" }).click();
+    await page.getByLabel("width that came").fill("609.5");
+    await page.getByLabel("height that came").fill("900");
+    await expect(page.getByText("Out of tolerance: width 1.5 mm too large")).toBeVisible();
+    await expect(page.getByRole("button", { name: "Accept", exact: true })).toHaveCount(0);
+    await page.getByLabel("width that came").fill("608.5");
+    await page.getByRole("button", { name: "Accept", exact: true }).click();
+    await allSent(page);
+  });
+
+  await test.step("make ready and set", async () => {
+    await page.goto(`${path}/ready`);
+    await ready(page);
+    for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
+    await openStation(page, "Set");
+    const hand = page.locator("dl").filter({ hasText: "Bed left" });
+    await expect(hand).toContainText("1.5 mm");
+    await expect(hand).toContainText("0.58 kg");
+    await expect(hand).toContainText("75, 228, 380, 533");
+    for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
+    await page.getByLabel("Day").fill("2026-05-13");
+    await page.getByRole("button", { name: "It is set" }).click();
+    await expect(page.getByText("Set Wed 13 May in Linseed putty")).toBeVisible();
+  });
+
+  await test.step("finish: from when and by when to paint", async () => {
+    await openStation(page, "Finish");
+    const dates = page.locator("dl").filter({ hasText: "Paint from" });
+    await expect(dates).toContainText("Thu 21 May");
+    await expect(dates).toContainText("Wed 10 Jun");
+    await expect(page.getByRole("img", { name: "Cure and paint window against the days" })).toBeVisible();
+    await page.getByLabel("Calendar").selectOption({ label: "Thu 21 May" });
+    await page.getByRole("button", { name: "Day off", exact: true }).click();
+    await expect(dates).toContainText("Fri 22 May");
+    await page.getByRole("button", { name: "We work that day" }).click();
+    await page.getByRole("button", { name: "It is painted" }).click();
+    await expect(page.getByText("Painted Wed 20 May")).toBeVisible();
+  });
+
+  await test.step("sign off, and the logbook", async () => {
+    await openStation(page, "Sign off");
+    for (const good of await page.getByRole("radio", { name: "good" }).all()) await good.check();
+    await page.getByRole("checkbox", { name: /the customer knows/ }).check();
+    await page.getByRole("button", { name: "Sign it off" }).click();
+    await expect(page.getByText("Signed off Wed 20 May by Nell Harrow")).toBeVisible();
+    await page.getByRole("link", { name: "Logbook" }).first().click();
+    await expect(page.getByText("width, top: 612 mm")).toBeVisible();
+    await allSent(page);
+  });
+
+  await page.goto("/");
+  await ready(page);
+  const line = page.getByRole("listitem").filter({ hasText: address });
+  await expect(line).toContainText("Signed off");
+});
+
+test("a mistake is struck through, undone and brought back, never rubbed out", async ({ page }) => {
+  const { path } = await addPane(page);
+  await openStation(page, "Measure");
+  await type(page, { "width, top": "612", "height, left": "904" });
+  await page.getByRole("heading", { name: "From outside" }).click();
+  await page.keyboard.press("z");
+  await expect(page.getByRole("textbox", { name: "height, left" })).toHaveValue("");
+  await page.keyboard.press("y");
+  await expect(page.getByRole("textbox", { name: "height, left" })).toHaveValue("904");
+  await page.keyboard.press("l");
+  await page.getByRole("button", { name: "strike width, top: 612 mm" }).click();
+  await page.getByLabel("Why it is struck").fill("tape slipped");
+  await page.getByRole("button", { name: "Strike", exact: true }).click();
+  const line = page.getByRole("listitem").filter({ hasText: "width, top: 612 mm" });
+  await expect(line).toContainText("struck through by Nell Harrow: tape slipped");
+  await allSent(page);
+  await page.goto(`${path}/measure`);
+  await ready(page);
+  await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("");
+  await page.goto(`${path}/logbook`);
+  await ready(page);
+  await page
+    .getByRole("listitem")
+    .filter({ hasText: "width, top: 612 mm" })
+    .getByRole("button", { name: "bring back" })
+    .click();
+  await page.keyboard.press("3");
+  await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("612");
+});

@@ -1,0 +1,58 @@
+import { expect, type Page } from "@playwright/test";
+
+let count = 0;
+
+/** Adds a fresh putty-glazed pane by the form, and waits until its page answers. Journeys never share one. */
+export async function addPane(
+  page: Page,
+  address = `Test ${process.pid}-${++count}`,
+): Promise<{ address: string; path: string }> {
+  await page.goto("/panes/new");
+  await ready(page);
+  await page.getByLabel("Address or building").fill(address);
+  await page.getByLabel("Which opening").fill("study");
+  await page.getByLabel(/Which sash/).fill("left sash");
+  await page.getByRole("button", { name: "Add it, and look" }).click();
+  await page.waitForURL(/\/panes\/[^/]+\/look$/);
+  await ready(page);
+  return { address, path: new URL(page.url()).pathname.replace(/\/look$/, "") };
+}
+
+/** Islands have taken over what the server drew. */
+export async function ready(page: Page): Promise<void> {
+  await expect(page.locator("astro-island[ssr]")).toHaveCount(0);
+  // Their effects (keys, the outbox) run just after, when the browser has a moment.
+  await page.evaluate(() => new Promise((done) => requestIdleCallback(() => setTimeout(done, 30))));
+}
+
+export async function openStation(page: Page, name: string): Promise<void> {
+  await page
+    .getByRole("navigation", { name: "Stations" })
+    .getByRole("link", { name: new RegExp(`^\\d?\\s*${name}`) })
+    .click();
+}
+
+/** Types readings into their fields by name, and leaves the last so that all are kept. */
+export async function type(page: Page, readings: Readonly<Record<string, string>>): Promise<void> {
+  for (const [name, text] of Object.entries(readings))
+    await page.getByRole("textbox", { name, exact: true }).fill(text);
+  await page.keyboard.press("Tab");
+}
+
+/** All written entries have reached the server. */
+export async function allSent(page: Page): Promise<void> {
+  await expect
+    .poll(() => page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("pp-out:")).length))
+    .toBe(0);
+}
+
+export const EIGHT = {
+  "width, top": "612",
+  "width, middle": "611.5",
+  "width, bottom": "613",
+  "height, left": "904",
+  "height, middle": "904.5",
+  "height, right": "903",
+  "diagonal, bottom left to top right": "1089",
+  "diagonal, top left to bottom right": "1091.5",
+} as const;
