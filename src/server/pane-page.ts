@@ -3,7 +3,6 @@ import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
-import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
 import { listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
@@ -39,7 +38,7 @@ export type PanePageAnswer =
   | { readonly kind: "unknown" };
 
 /** All that one pane's page shows. Without a view it opens where the pane stands. */
-export function panePage(id: string, view: string | undefined, prefs: Prefs): PanePageAnswer {
+export function panePage(id: string, view: string | undefined): PanePageAnswer {
   const db = theDatabase();
   const row = paneById(db, id);
   const entries = row ? entriesOfPane(db, id) : [];
@@ -47,7 +46,7 @@ export function panePage(id: string, view: string | undefined, prefs: Prefs): Pa
   if (!row || !book) return { kind: "unknown" };
   const { entries: firmEntries, firm } = loadFirm(db);
   if (view === undefined) {
-    const r = reckon(book, { house: firm.house, calendar: firm.calendar, unit: prefs.unit });
+    const r = reckon(book, { house: firm.house, calendar: firm.calendar });
     return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
   }
   if (!isStation(view) && view !== "logbook") return { kind: "unknown" };

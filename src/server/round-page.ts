@@ -2,7 +2,6 @@ import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { alertsOf, type RoundRow, rowOf } from "../core/round/row.ts";
-import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import { listOrders, listRounds, panesOfRound, type RoundRow as Round } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
@@ -21,7 +20,7 @@ export type RoundPageData = {
 };
 
 /** A round by its id, or the newest; null where there is none yet. */
-export function roundPage(asked: string | null, prefs: Prefs): RoundPageData {
+export function roundPage(asked: string | null): RoundPageData {
   const db = theDatabase();
   const rounds = listRounds(db);
   const round = rounds.find((r) => r.id === asked) ?? rounds[0] ?? null;
@@ -32,7 +31,7 @@ export function roundPage(asked: string | null, prefs: Prefs): RoundPageData {
     db,
     panes.map((p) => p.id),
   );
-  const by = { house: firm.house, calendar: firm.calendar, unit: prefs.unit };
+  const by = { house: firm.house, calendar: firm.calendar };
   const rows = panes.flatMap((p) => {
     const book = foldPane(p.id, entriesFor(p.id, all));
     return book ? [rowOf(book, reckon(book, by), now)] : [];

@@ -39,7 +39,7 @@ test("a pane by keyboard alone: stations, neighbours, keys, eight readings", asy
   await expect(page).toHaveURL(/measure$/);
   await expect(page.getByRole("link", { name: /Measure/ })).toHaveAttribute("aria-current", "step");
   await page.keyboard.press("u");
-  await expect(page.getByRole("contentinfo")).toContainText("23 15/16");
+  await expect(page.getByRole("contentinfo")).toContainText("23 29/32");
   await page.keyboard.press("?");
   await expect(page.getByRole("dialog", { name: "Keys" })).toContainText("copy the ticket");
 });

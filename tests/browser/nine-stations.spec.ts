@@ -120,7 +120,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await expect(dates).toContainText("Fri 22 May");
     await page.getByRole("button", { name: "We work that day" }).click();
     await page.getByRole("button", { name: "It is painted" }).click();
-    await expect(page.getByText("Painted Wed 20 May")).toBeVisible();
+    await expect(page.getByText("Painted Wed 20 May.")).toBeVisible();
   });
 
   await test.step("sign off, and the logbook", async () => {

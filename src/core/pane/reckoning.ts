@@ -40,7 +40,7 @@ export type Reckoning = {
 /** What the firm's box of packers holds. */
 export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
 
-export type ReckonWith = { readonly house: HouseRules; readonly calendar: WorkCalendar; readonly unit: LengthUnit };
+export type ReckonWith = { readonly house: HouseRules; readonly calendar: WorkCalendar };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { house } = by;
@@ -50,7 +50,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     if (reading.read.ok) readings[place] = reading.read.value.adjusted;
     else unread.push(place);
   }
-  const grid = book.rule?.grid ?? (by.unit === "mm" ? house.gridMm : house.gridIn);
+  const grid = book.rule?.grid ?? (tapeUnit(book) === "mm" ? house.gridMm : house.gridIn);
   const school = book.rule?.school ?? house.school;
   const glass = glassOf(book, house);
   const depth = readings["rebate-depth"];
@@ -123,6 +123,18 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     compound,
     paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,
   };
+}
+
+/**
+ * The unit of the tape that read the opening: that of most readings. It chooses the cutter's grid, so that a reader who
+ * looks at the pane in the other unit orders the same glass.
+ */
+export function tapeUnit(book: Pick<PaneBook, "readings">): LengthUnit {
+  const units = OPENING.flatMap((p) => {
+    const read = book.readings[p]?.read;
+    return read?.ok ? [read.value.unit] : [];
+  });
+  return units.filter((u) => u === "in").length * 2 > units.length ? "in" : "mm";
 }
 
 function glassOf(book: PaneBook, house: HouseRules): Glass {

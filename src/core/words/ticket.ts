@@ -20,12 +20,13 @@ export type Ticket = {
   readonly spoken: string;
 };
 
-/** A size in a unit that may not be the cutter's own: rounded down to 1/32 in, never up. */
-export function sizeText(length: Nm, unit: LengthUnit): string {
-  if (unit === "mm") return writeNumber(nm(Math.floor(length / 100_000) * 100_000), "mm", { places: 1 });
-  const tick = NM_PER_64TH * 2;
-  return writeNumber(nm(Math.floor(length / tick) * tick), "in", { ticks: 32 });
+/** A cut size as a reader of this unit sees it: down to 0.1 mm or 1/32 in, never up. @example sizeShown(mm(608), "in") // 23 29/32 in */
+export function sizeShown(length: Nm, unit: LengthUnit): Nm {
+  const tick = unit === "mm" ? 100_000 : NM_PER_64TH * 2;
+  return nm(Math.floor(length / tick) * tick);
 }
+export const sizeText = (length: Nm, unit: LengthUnit): string =>
+  writeNumber(sizeShown(length, unit), unit, { places: 1, ticks: 32 });
 
 export function ticketOf(
   book: PaneBook,

@@ -9,14 +9,15 @@ import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "../shared/Length.tsx";
 import { Part } from "../shared/Part.tsx";
 import { usePane } from "../shared/pane-context.ts";
+import { Size } from "../shared/Size.tsx";
 import { Overrule } from "./Overrule.tsx";
 
 /** What comes off the opening: every school's answer side by side, and the one in use. */
 export function CutRule() {
-  const { book, reckoning: r, prefs, say, write } = usePane();
+  const { book, reckoning: r, say, write } = usePane();
   const rule: Payloads["size.rule"] = book.rule ?? { ...r.rule, off: null };
   const change = (to: Partial<Payloads["size.rule"]>) => write("size.rule", { ...rule, ...to });
-  const grids = GRIDS.filter((g) => g.endsWith(prefs.unit) || g === rule.grid);
+
   return (
     <Part
       title="How much to take off"
@@ -28,7 +29,7 @@ export function CutRule() {
             value={rule.grid}
             onChange={(e) => change({ grid: e.target.value as typeof rule.grid })}
           >
-            {grids.map((g) => (
+            {GRIDS.map((g) => (
               <option key={g}>{g}</option>
             ))}
           </select>
@@ -101,7 +102,7 @@ function SizeCells({ cut, spare }: { readonly cut: Cut; readonly spare: number |
         )}
       </td>
       <td className="text-right font-medium whitespace-nowrap">
-        <Length nm={cut.glass.width} unit={prefs.unit} /> × <Length nm={cut.glass.height} unit={prefs.unit} />
+        <Size {...cut.glass} unit={prefs.unit} />
       </td>
       <td className={`pr-1 text-right ${spare !== null && spare < 0 ? "trouble" : ""}`}>
         {spare === null ? "–" : spare < 0 ? "binds" : <Length nm={nm(Math.round(spare * 1e6))} unit={prefs.unit} />}

@@ -10,9 +10,9 @@ import { VERDICT_WORDS } from "../../core/words/entry.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { CheckInForm } from "../shared/CheckInForm.tsx";
-import { Length } from "../shared/Length.tsx";
 import { Part } from "../shared/Part.tsx";
 import { usePane } from "../shared/pane-context.ts";
+import { Size } from "../shared/Size.tsx";
 
 export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
 
@@ -111,7 +111,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       more={<a href={`/orders/${order.id}`}>open the order</a>}
     >
       <p className="text-[22px] font-bold">
-        <Length nm={line.widthNm} unit={prefs.unit} /> × <Length nm={line.heightNm} unit={prefs.unit} />{" "}
+        <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />{" "}
         <span className="text-[14px] font-normal">
           {writeNumber(nm(line.thicknessNm), "mm")} mm {say(GLASS_NAMES[line.glass])}
         </span>

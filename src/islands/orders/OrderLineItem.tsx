@@ -9,7 +9,7 @@ import { VERDICT_WORDS } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText } from "../../core/words/ticket.ts";
 import { CheckInForm } from "../shared/CheckInForm.tsx";
-import { Length } from "../shared/Length.tsx";
+import { Size } from "../shared/Size.tsx";
 
 type Props = {
   readonly line: OrderLine;
@@ -26,7 +26,7 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
     <li className="space-y-3 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="text-[24px] font-bold">
-          <Length nm={line.widthNm} unit={prefs.unit} /> × <Length nm={line.heightNm} unit={prefs.unit} />
+          <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />
           <span className="pl-1 text-[14px] font-normal text-mute"> {prefs.unit}, width × height</span>
         </p>
         <p className="font-medium">

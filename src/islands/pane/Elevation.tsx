@@ -1,8 +1,9 @@
 import { OPENING, type Place } from "../../core/measure/places.ts";
 import { mm } from "../../core/units/length.ts";
+import { sizeShown } from "../../core/words/ticket.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
 import type { Xy } from "../../drawing/path.ts";
-import { Length, LengthInSvg } from "../shared/Length.tsx";
+import { LengthInSvg } from "../shared/Length.tsx";
 import { usePane } from "../shared/pane-context.ts";
 
 const BOX = { width: 440, height: 520 };
@@ -57,7 +58,8 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         {size && !bare && (
           <g textAnchor="middle">
             <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">
-              <LengthInSvg nm={size.width} unit={prefs.unit} /> × <LengthInSvg nm={size.height} unit={prefs.unit} />
+              <LengthInSvg nm={sizeShown(size.width, prefs.unit)} unit={prefs.unit} /> ×{" "}
+              <LengthInSvg nm={sizeShown(size.height, prefs.unit)} unit={prefs.unit} />
             </text>
             <text x={drawn.middle.x} y={drawn.middle.y + 67} className="d-halo d-text d-glass-text">
               {r.cut.ok && r.cut.value.overruled ? "overruled size" : "cut size"}
@@ -65,13 +67,6 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
           </g>
         )}
       </svg>
-      <span className="sr-only">
-        {size && (
-          <>
-            Cut size <Length nm={size.width} unit={prefs.unit} /> by <Length nm={size.height} unit={prefs.unit} />
-          </>
-        )}
-      </span>
     </figure>
   );
 }

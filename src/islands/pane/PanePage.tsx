@@ -68,7 +68,7 @@ export default function PanePage(props: PanePageProps) {
     return foldFirm([...props.firmEntries, ...own, ...struck]);
   }, [props.firmEntries, entries]);
   const book = kept && withTyping(kept, screen.typing, prefs.unit);
-  const reckoning = book && reckon(book, { house: firm.house, calendar: firm.calendar, unit: prefs.unit });
+  const reckoning = book && reckon(book, { house: firm.house, calendar: firm.calendar });
 
   const keep = useCallback(
     (place: Place, text?: string) => {

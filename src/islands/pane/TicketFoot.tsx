@@ -1,6 +1,6 @@
 import { ticketOf } from "../../core/words/ticket.ts";
-import { Length } from "../shared/Length.tsx";
 import { usePane } from "../shared/pane-context.ts";
+import { Size } from "../shared/Size.tsx";
 import type { View } from "./model.ts";
 import { NextThing } from "./NextThing.tsx";
 
@@ -20,9 +20,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
       <div className="flex items-center gap-x-5 gap-y-1 px-4 py-2.5 desk:min-h-[72px] desk:px-5">
         {r.cut.ok && (
           <p className="text-[26px] font-bold whitespace-nowrap desk:text-[32px]">
-            <Length nm={r.cut.value.glass.width} unit={prefs.unit} />
-            <span className="px-1 font-normal opacity-70"> × </span>
-            <Length nm={r.cut.value.glass.height} unit={prefs.unit} />
+            <Size {...r.cut.value.glass} unit={prefs.unit} />
           </p>
         )}
         <div className="min-w-0 flex-1">

@@ -48,9 +48,13 @@ export function createLogStore(of: Options): LogStore {
   let sending = false;
   let channel: BroadcastChannel | null = null;
 
-  const add = (more: readonly Entry[]) => {
+  const add = (more: readonly Entry[], own = false) => {
     const there = new Set(entries.get().map((e) => e.id));
-    const fresh = more.filter((e) => !there.has(e.id) && concerns(e));
+    // An order is opened before its first line says whose it is: so orders that a line in the batch names count too.
+    const orders = new Set(
+      more.flatMap((e) => (e.about.pane !== undefined && e.about.pane === of.about.pane && e.about.order) || []),
+    );
+    const fresh = more.filter((e) => !there.has(e.id) && (own || concerns(e) || orders.has(e.about.order ?? "")));
     if (fresh.length > 0) entries.set([...entries.get(), ...fresh]);
   };
   const concerns = (e: Entry): boolean =>
@@ -108,7 +112,7 @@ export function createLogStore(of: Options): LogStore {
     } as EntryOf<K>;
     const written = entry as unknown as Entry;
     outbox.put(written);
-    add([written]);
+    add([written], true);
     note({ waiting: outbox.all().length });
     channel?.postMessage([written]);
     queueMicrotask(() => void flush());
