@@ -27,6 +27,17 @@ export type FigureError =
   | { readonly kind: "needs-width" | "needs-height" }
   | { readonly kind: "no-such-figure"; readonly worst: OpeningPlace };
 
+/**
+ * Root of the squares of what the outer readings leave over, mm: no single reading can be out by less. Six readings
+ * have one more than a figure needs, so honest tapes (0.5 mm) leave about half a millimetre.
+ * @example a square whose one diagonal is read 10 mm long // about 5
+ */
+export const disagreement = (f: Pick<Figure, "residuals">): number =>
+  Math.hypot(...Object.values(f.residuals).filter((v) => v !== undefined));
+
+/** Past this, four times what honest tapes leave, the readings are said to disagree. */
+export const DISAGREE_MM = 2;
+
 const OUTER = ["width-top", "width-bottom", "height-left", "height-right", "diagonal-up", "diagonal-down"] as const;
 type Outer = (typeof OUTER)[number];
 

@@ -1,5 +1,6 @@
 import { COMPOUNDS } from "../finish/compounds.ts";
 import { finishSteps } from "../finish/steps.ts";
+import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS, HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
@@ -44,6 +45,7 @@ export type Next = {
     | "read-corners"
     | "read-rest"
     | "pane-will-not-fit"
+    | "readings-disagree"
     | "choose-safety"
     | "put-on-order"
     | "send-order"
@@ -200,6 +202,8 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
 function toOrdering(r: Reckoning): Next {
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size" };
+  if (r.cut.value.opening.ok && disagreement(r.cut.value.opening.value.figure) > DISAGREE_MM)
+    return { station: "measure", kind: "readings-disagree" };
   const corners = DIAGONALS.filter((p) => r.readings[p] === undefined).length;
   if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
   const rest = [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;

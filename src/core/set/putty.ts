@@ -59,7 +59,7 @@ export function puttyFor(of: PuttyInput): Result<Putty, PuttyError> {
   const bed = toMm(of.bed);
   const nose = toMm(of.nose);
   const front = toMm(of.rebateWidth) - bed - toMm(of.thickness);
-  if (front <= 0) return fail({ kind: "no-front-room", shortByMm: -front });
+  if (front <= 0) return fail({ kind: "no-front-room", shortByMm: 0 - front });
   const faceInside = (depth / 3) * ((front + 2 * nose) / (front + nose));
   const bedMl = sweptVolume(bed * depth, depth / 2, W, H) / 1000;
   const faceMl = sweptVolume(((front + nose) / 2) * depth, faceInside, W, H) / 1000;
@@ -71,4 +71,4 @@ export function puttyFor(of: PuttyInput): Result<Putty, PuttyError> {
 
 /** How many tubes of a size hold a volume when a share is wasted. @example tubesFor(310, 310, 0.1) // 2 */
 export const tubesFor = (ml: number, tubeMl: number, waste: number): number =>
-  Math.ceil(ml / (tubeMl * (1 - waste)) - 1e-9);
+  Math.max(0, Math.ceil(ml / (tubeMl * (1 - waste)) - 1e-9));

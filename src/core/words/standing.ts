@@ -70,6 +70,8 @@ function nextSentence(next: Next): string {
       return next.count === 1 ? "Read one more" : `Read ${next.count} more`;
     case "pane-will-not-fit":
       return "Take more off: it leans";
+    case "readings-disagree":
+      return "Read again: they disagree";
     case "choose-safety":
       return "Choose safety glass";
     case "put-on-order":

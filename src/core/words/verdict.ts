@@ -1,3 +1,4 @@
+import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS } from "../measure/places.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { Lying } from "../size/cut.ts";
@@ -32,6 +33,13 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
   const lying = r.cut.value.opening.value;
   const text = (lengthMm: number): string => writeLength(mm(Math.abs(lengthMm)), by.unit, { places: 1, ticks: 32 });
   const cornersRead = DIAGONALS.filter((p) => r.readings[p] !== undefined).length;
+  const apart = disagreement(lying.figure);
+  if (apart > DISAGREE_MM)
+    return {
+      tone: "trouble",
+      says: `The readings do not fit one opening: one of them is ${text(apart)} out, or more.`,
+      more: "Read both corners again, then the widths and heights: look for a slip of an inch, or of ten.",
+    };
   const shape = shapeWords(lying, cornersRead, text);
   if (lying.tooBigBy > 0)
     return {

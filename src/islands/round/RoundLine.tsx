@@ -34,6 +34,7 @@ export function RoundLine({ row, on, prefs, axis, choose }: RowProps) {
     "choose-safety",
     "read-again",
     "pane-will-not-fit",
+    "readings-disagree",
   ].includes(row.next.kind);
   return (
     <li

@@ -1,0 +1,73 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { mm, toMm } from "../units/length.ts";
+import { packerPlace, packerStack } from "./packers.ts";
+import { sprigPlaces, sprigPlan } from "./sprigs.ts";
+
+const BOX = [1, 1.5, 2, 3, 4, 5, 6].map(mm);
+const stack = (gap: number, box = BOX, tolerance = 0.5) => packerStack(mm(gap), box, mm(tolerance))?.pieces.map(toMm);
+
+describe("a stack of packers", () => {
+  it.each([
+    [1.75, [1.5]],
+    [5, [5]],
+    [7, [6, 1]],
+    [6.4, [6]],
+    [6.6, [5, 1.5]],
+    [11, [6, 5]],
+    [0.4, []],
+    [0.6, undefined],
+    [30, undefined],
+  ])("for %d mm: %j", (gap, pieces) => expect(stack(gap)).toEqual(pieces));
+  it("takes the fewest, then the larger sum, then the thicker", () => {
+    expect(stack(5, [1, 2, 3, 4].map(mm))).toEqual([4, 1]);
+    expect(stack(4.4, [2, 4].map(mm))).toEqual([4]);
+  });
+  it("never exceeds its gap, nor falls short by more than the tolerance", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 240 }), (tenths) => {
+        const found = packerStack(mm(tenths / 10), BOX, mm(0.5));
+        if (!found) return;
+        expect(found.sum).toBeLessThanOrEqual(mm(tenths / 10));
+        expect(found.sum).toBeGreaterThanOrEqual(mm(tenths / 10) - mm(0.5));
+        expect(found.pieces.reduce((a, b) => a + b, 0)).toBe(found.sum);
+      }),
+    );
+  });
+});
+
+describe("where packers stand", () => {
+  it.each([
+    [600, 0.25, 150],
+    [300, 0.25, 90],
+    [2000, 0.1, 200],
+    [400, 0.1, 90],
+  ])("an edge of %i mm, share %d: %i from the corner", (edge, share, place) => {
+    expect(toMm(packerPlace(mm(edge), { share, corner: mm(75), length: mm(30) }))).toBe(place);
+  });
+});
+
+describe("where sprigs stand", () => {
+  const rule = { corner: mm(75), pitch: mm(225) };
+  it.each([
+    [900, [75, 262.5, 450, 637.5, 825]],
+    [600, [75, 300, 525]],
+    [300, [75, 225]],
+    [151, [75, 76]],
+    [150, [75]],
+    [80, [40]],
+  ])("along %i mm: %j", (side, places) => expect(sprigPlaces(mm(side), rule).map(toMm)).toEqual(places));
+  it("are never none, never past the pitch, and even from both ends", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 20, max: 3000 }), (side) => {
+        const places = sprigPlaces(mm(side), rule).map(toMm);
+        expect(places.length).toBeGreaterThan(0);
+        places.forEach((p, i) => {
+          if (i > 0) expect(p - (places[i - 1] ?? 0)).toBeLessThanOrEqual(225 + 1e-6);
+          expect(p + (places[places.length - 1 - i] ?? 0)).toBeCloseTo(side, 5);
+        });
+      }),
+    );
+  });
+  it("count both jambs, head and sill", () => expect(sprigPlan(mm(608), mm(900), rule).count).toBe(2 * (4 + 5)));
+});

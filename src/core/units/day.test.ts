@@ -1,0 +1,25 @@
+import { describe, expect, it } from "vitest";
+import { addDays, day, dayOf, dayOfMonth, monthOf, readDay, weekday, writeDay } from "./day.ts";
+
+describe("civil days", () => {
+  it.each([
+    ["1970-01-01", 4],
+    ["2026-05-20", 3],
+    ["2024-02-29", 4],
+    ["2026-12-31", 4],
+    ["1969-12-28", 0],
+  ] as const)("%s falls on weekday %i", (text, expected) => {
+    expect(weekday(dayOf(text))).toBe(expected);
+    expect(writeDay(dayOf(text))).toBe(text);
+  });
+  it("crosses months, leap days and clock changes without a slip", () => {
+    expect(writeDay(addDays(dayOf("2024-02-28"), 2))).toBe("2024-03-01");
+    expect(writeDay(addDays(dayOf("2026-03-28"), 2))).toBe("2026-03-30");
+    expect([monthOf(dayOf("2026-03-01")), dayOfMonth(dayOf("2026-03-01"))]).toEqual([2, 1]);
+  });
+  it.each(["2026-02-30", "2026-13-01", "20-05-2026", "", "2026-5-2", "2026-05-20T00:00"])("%s is no day", (text) => {
+    expect(readDay(text)).toEqual({ ok: false, error: { kind: "not-a-day", text } });
+    expect(() => dayOf(text)).toThrow(RangeError);
+  });
+  it("is whole", () => expect(() => day(1.5)).toThrow(RangeError));
+});
