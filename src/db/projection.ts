@@ -12,6 +12,11 @@ import { days, entries, houseRules, orderLines, orders, panes, rounds, suppliers
 
 /** Brings the tables up to date with entries that were just added, in the transaction that added them. */
 export function project(db: Running, added: readonly Entry[]): void {
+  // A round that is struck takes its panes off every list, or gives them back: rare enough to make all again.
+  if (added.some((e) => e.kind === "struck" && e.about.round !== undefined)) {
+    rebuild(db);
+    return;
+  }
   const subjects = [...added, ...struckBy(db, added)];
   if (subjects.some((e) => e.about.pane === undefined && e.about.order === undefined)) projectFirm(db);
   const touched = new Set(subjects.flatMap((e) => e.about.pane ?? []));

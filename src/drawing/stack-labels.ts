@@ -1,7 +1,7 @@
 /**
  * Moves labels apart so that none touch: as near to where each wants to be as their order and the ends allow.
  * Positions are middles, in the drawing's own unit, increasing downwards; answers stand in the order asked.
- * @example stackLabels([10, 12], 14, { from: 0, to: 100 }) // [4, 18]
+ * @example stackLabels([10, 12], 14, { from: 0, to: 100 }) // [7, 21]: half a label from the end
  */
 export function stackLabels(
   wanted: readonly number[],

@@ -31,7 +31,7 @@ describe("linear equations", () => {
     ],
   ])("%j x = %j", (matrix, right, x) => {
     const found = solveLinear(matrix, right) ?? [];
-    x.forEach((v, i) => expect(found[i]).toBeCloseTo(v, 9));
+    for (const [i, v] of x.entries()) expect(found[i]).toBeCloseTo(v, 9);
   });
   it("has no answer when a row says nothing", () =>
     expect(

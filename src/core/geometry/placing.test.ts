@@ -63,38 +63,33 @@ const anyQuad = fc.tuple(...Array.from({ length: 5 }, () => fc.double({ min: -12
   }),
 );
 
+/** Highest value of a concave function between two ends, by thirds. */
+function top(f: (v: number) => number, from: number, to: number): number {
+  let [a, b] = [from, to];
+  for (let i = 0; i < 32; i++) {
+    const [l, r] = [a + (b - a) / 3, b - (b - a) / 3];
+    if (f(l) < f(r)) a = l;
+    else b = r;
+  }
+  return f((a + b) / 2);
+}
+
 describe("in any opening", () => {
   it("the best gap is what a fine search over places finds", () => {
     fc.assert(
       fc.property(anyQuad, fc.double({ min: -0.02, max: 0.02, noNaN: true }), (q, turn) => {
         const lying = { width: 590, height: 885, turn };
         const best = bestGapAt(q, lying);
-        let found = Number.NEGATIVE_INFINITY;
-        let [cx, cy, step] = [300, 450, 16];
-        for (let round = 0; round < 60; round++) {
-          let [bx, by] = [cx, cy];
-          for (const [dx, dy] of [
-            [0, 0],
-            [1, 0],
-            [-1, 0],
-            [0, 1],
-            [0, -1],
-            [1, 1],
-            [-1, -1],
-            [1, -1],
-            [-1, 1],
-          ] as const) {
-            const gaps = gapsOf(q, { ...lying, at: { x: cx + dx * step, y: cy + dy * step } });
-            const least = Math.min(...SIDES.map((s) => gaps[s].least));
-            if (least > found) [found, bx, by] = [least, cx + dx * step, cy + dy * step];
-          }
-          if (bx === cx && by === cy) step /= 2;
-          [cx, cy] = [bx, by];
-        }
+        const leastAt = (x: number, y: number) => {
+          const gaps = gapsOf(q, { ...lying, at: { x, y } });
+          return Math.min(...SIDES.map((s) => gaps[s].least));
+        };
+        // The least gap is concave in x and in y, so a search within a search finds its top.
+        const found = top((x) => top((y) => leastAt(x, y), 400, 500), 250, 350);
         expect(found).toBeLessThanOrEqual(best + 1e-9);
-        expect(found).toBeGreaterThan(best - 0.05);
+        expect(found).toBeGreaterThan(best - 1e-3);
       }),
-      { numRuns: 150 },
+      { numRuns: 80 },
     );
   });
 

@@ -1,0 +1,149 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { LEANING, ORDER, PANE, ROUND, Teller, uuid } from "../../../tests/support/told.ts";
+import type { Entry } from "../log/kinds.ts";
+import { readLog } from "../log/standing-entries.ts";
+import { foldPane, type PaneBook } from "./book.ts";
+import { foldOrder, orderStage, standingLines } from "./order-book.ts";
+
+const book = (t: Teller): PaneBook => {
+  const found = foldPane(PANE, t.entries);
+  if (!found) throw new Error("no pane");
+  return found;
+};
+const LINE = {
+  line: uuid(0xd0),
+  widthNm: 608_000_000,
+  heightNm: 900_000_000,
+  thicknessNm: 4_000_000,
+  glass: "float",
+  edges: "arrissed",
+  pattern: "",
+  label: "No. 5",
+  grid: "1 mm",
+} as const;
+const onOrder = (t: Teller) => {
+  t.tell("order.opened", { supplier: "Salt Lane", reference: "OR-1" }, { order: ORDER });
+  t.tell("order.line", LINE, { order: ORDER, pane: PANE });
+  return t;
+};
+
+describe("a pane's book", () => {
+  it("does not exist until somebody adds the pane", () =>
+    expect(foldPane(PANE, new Teller().opened().entries)).toBeUndefined());
+
+  it("keeps a reading as it was written beside its exact value", () => {
+    const b = book(new Teller().added().read({ "width-top": "23 11/16+", "width-middle": "23 1?/16" }, "in"));
+    expect(b.readings["width-top"]).toMatchObject({
+      text: "23 11/16+",
+      unit: "in",
+      read: { ok: true, value: { exact: 601_662_500 } },
+    });
+    expect(b.readings["width-middle"]).toMatchObject({ text: "23 1?/16", read: { ok: false } });
+  });
+
+  it("the newest reading of a place counts, and an empty one takes it out", () => {
+    const t = new Teller().added().read({ "width-top": "612" }).read({ "width-top": "613" });
+    expect(book(t).readings["width-top"]?.text).toBe("613");
+    t.read({ "width-top": " " });
+    expect(book(t).readings["width-top"]).toBeUndefined();
+  });
+
+  it("takes corrections without losing what was not corrected", () => {
+    const t = new Teller().added();
+    t.tell("pane.corrected", { system: "cassette" });
+    t.tell("pane.corrected", { address: "No. 6" });
+    expect(book(t).added).toMatchObject({ address: "No. 6", system: "cassette", opening: "back bedroom" });
+  });
+
+  it("steps are ticked, skipped with a reason, and opened again", () => {
+    const t = new Teller().added();
+    t.tell("step.marked", { station: "takeout", step: "sheet", state: "done", reason: "" });
+    t.tell("step.marked", { station: "takeout", step: "mark", state: "skipped", reason: "symmetrical" });
+    expect([...book(t).steps]).toMatchObject([
+      ["takeout/sheet", { state: "done", who: "Nell" }],
+      ["takeout/mark", { reason: "symmetrical" }],
+    ]);
+    t.tell("step.marked", { station: "takeout", step: "sheet", state: "open", reason: "" });
+    expect(book(t).steps.has("takeout/sheet")).toBe(false);
+  });
+
+  it("a hole is closed until the closing comes off, and can be closed again", () => {
+    const t = new Teller().added();
+    const close = { how: "board", since: "2026-05-04", until: "2026-05-08", told: "" };
+    t.tell("look.closed", close);
+    expect(book(t).closed).toEqual(close);
+    t.tell("look.opened", { day: "2026-05-05" });
+    expect(book(t).closed).toBeNull();
+    t.tell("look.closed", { ...close, how: "insulation" });
+    expect(book(t).closed?.how).toBe("insulation");
+  });
+
+  it("an overruled size holds until it is dropped", () => {
+    const t = new Teller().added();
+    t.tell("size.overruled", {
+      width: { text: "600", unit: "mm" },
+      height: { text: "890", unit: "mm" },
+      reason: "paint",
+    });
+    expect(book(t).overrule?.reason).toBe("paint");
+    t.tell("size.overrule-dropped", {});
+    expect(book(t).overrule).toBeNull();
+  });
+
+  it("is the same in whatever order its entries arrive", () => {
+    const t = onOrder(new Teller().added().read(LEANING));
+    t.tell("look.damage", { damage: ["cracked"] });
+    t.tell("set.done", { day: "2026-05-06", compound: "linseed", sprigs: 18 });
+    const strike = t.strike(t.entries[3] as Entry);
+    t.strike(strike as unknown as Entry);
+    const said = JSON.stringify(book(t));
+    fc.assert(
+      fc.property(fc.shuffledSubarray([...t.entries, ...t.entries], { minLength: 2 * t.entries.length }), (any) => {
+        expect(JSON.stringify(foldPane(PANE, any))).toBe(said);
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe("an order's book", () => {
+  const fold = (t: Teller) => {
+    const order = foldOrder(ORDER, readLog(t.entries));
+    if (!order) throw new Error("no order");
+    return order;
+  };
+  it("goes from open to sent, arrived and checked", () => {
+    const t = onOrder(new Teller().added());
+    const stages = [orderStage(fold(t))];
+    t.tell("order.sent", { day: "2026-05-05", due: "2026-05-07" }, { order: ORDER });
+    stages.push(orderStage(fold(t)));
+    t.tell("order.arrived", { day: "2026-05-07" }, { order: ORDER });
+    stages.push(orderStage(fold(t)));
+    t.tell(
+      "order.checked",
+      {
+        line: LINE.line,
+        width: { text: "608", unit: "mm" },
+        height: { text: "900", unit: "mm" },
+        verdict: "accepted",
+        reason: "",
+      },
+      { order: ORDER, pane: PANE },
+    );
+    stages.push(orderStage(fold(t)));
+    expect(stages).toEqual(["open", "sent", "arrived", "checked"]);
+    expect(book(t).line?.line.state).toBe("accepted");
+  });
+  it("a line that was dropped no longer counts, and the pane is free for another", () => {
+    const t = onOrder(new Teller().added());
+    t.tell("order.line-dropped", { line: LINE.line, reason: "size changed" }, { order: ORDER });
+    expect(standingLines(fold(t))).toEqual([]);
+    expect(book(t).line).toBeNull();
+    t.tell("order.line", { ...LINE, line: uuid(0xd1), widthNm: 607_000_000 }, { order: ORDER, pane: PANE });
+    expect(book(t).line?.line.widthNm).toBe(607_000_000);
+  });
+  it("is not there while nobody opened it", () =>
+    expect(foldOrder(ORDER, readLog(new Teller().opened().entries))).toBeUndefined());
+  it("keeps the round out of it", () => expect(book(new Teller().opened().added()).added.round).toBe(ROUND));
+});

@@ -1,0 +1,186 @@
+import { describe, expect, it } from "vitest";
+import { LEANING, ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
+import { dayOf } from "../units/day.ts";
+import { foldPane } from "./book.ts";
+import { orderLineOf } from "./order-line.ts";
+import { reckon, tapeUnit } from "./reckoning.ts";
+import { nextFor, standings, stepsAt } from "./standing.ts";
+import { waitsOf } from "./waits.ts";
+
+const TODAY = dayOf("2026-05-20");
+const calendar: WorkCalendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set(),
+  wet: new Set(),
+  lowC: new Map(),
+};
+const LINE = uuid(0xd0);
+
+function at(t: Teller) {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+  return { book, r, next: nextFor(book, r, TODAY), stations: standings(book, r), waits: waitsOf(book, r, TODAY) };
+}
+
+const looked = (t = new Teller().added()) => {
+  t.tell("look.damage", { damage: ["cracked"] });
+  return t;
+};
+const read = (t = looked()) => t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" });
+const ordered = (t = read()) => {
+  const { book, r } = at(t);
+  const line = orderLineOf(book, r);
+  if (!line) throw new Error("not sized");
+  t.tell("order.opened", { supplier: "S", reference: "" }, { order: ORDER });
+  t.tell("order.line", { line: LINE, ...line }, { order: ORDER, pane: PANE });
+  return t;
+};
+const sent = (due: string, t = ordered()) => {
+  t.tell("order.sent", { day: "2026-05-14", due }, { order: ORDER });
+  return t;
+};
+const came = (verdict: "accepted" | "sent-back" | null, t = sent("2026-05-19")) => {
+  t.tell("order.arrived", { day: "2026-05-19" }, { order: ORDER });
+  if (verdict)
+    t.tell(
+      "order.checked",
+      { line: LINE, width: { text: "608", unit: "mm" }, height: { text: "900", unit: "mm" }, verdict, reason: "" },
+      { order: ORDER, pane: PANE },
+    );
+  return t;
+};
+const stepped = (t: Teller, ...stations: readonly ("takeout" | "ready")[]) => {
+  for (const station of stations) {
+    const { book, r } = at(t);
+    for (const s of stepsAt(station, book, r))
+      t.tell("step.marked", { station, step: s.id, state: "done", reason: "" });
+  }
+  return t;
+};
+const set = (day: string, compound = "linseed", t = came("accepted")) => {
+  t.tell("set.done", { day, compound, sprigs: 18 });
+  return t;
+};
+
+describe("the next thing to do", () => {
+  it.each([
+    ["a fresh pane", () => new Teller().added(), "look", "look"],
+    ["looked at", () => looked(), "measure", "read-size"],
+    [
+      "one width and height",
+      () => looked().read({ "width-top": "612", "height-left": "904" }),
+      "measure",
+      "read-corners",
+    ],
+    [
+      "one diagonal",
+      () => looked().read({ "width-top": "612", "height-left": "904", "diagonal-up": "1090" }),
+      "measure",
+      "read-corners",
+    ],
+    [
+      "both diagonals",
+      () => looked().read({ "width-top": "612", "height-left": "904", "diagonal-up": "1091", "diagonal-down": "1091" }),
+      "measure",
+      "read-rest",
+    ],
+    ["a reading nobody can read", () => looked().read({ ...LEANING, "width-top": "61x" }), "measure", "read-again"],
+    [
+      "readings that disagree",
+      () => looked().read({ ...LEANING, "diagonal-up": "1115" }),
+      "measure",
+      "readings-disagree",
+    ],
+    [
+      "racked",
+      () => looked().read({ ...LEANING, "diagonal-up": "1082.5", "diagonal-down": "1098" }),
+      "measure",
+      "pane-will-not-fit",
+    ],
+    ["all read", () => read(), "order", "put-on-order"],
+    ["low down in ordinary glass", () => read().read({ "sill-height": "300" }), "specify", "choose-safety"],
+    ["on an order", () => ordered(), "order", "send-order"],
+    ["on its way", () => sent("2026-05-22"), "order", "check-in"],
+    ["late", () => sent("2026-05-18"), "order", "chase"],
+    ["come", () => came(null), "order", "check-in"],
+    ["sent back", () => came("sent-back"), "order", "order-again"],
+    ["accepted", () => came("accepted"), "takeout", "take-out"],
+    ["taken out", () => stepped(came("accepted"), "takeout"), "ready", "make-ready"],
+    ["ready", () => stepped(came("accepted"), "takeout", "ready"), "set", "set"],
+    ["curing", () => set("2026-05-18"), "finish", "wait-paint"],
+    ["fit to paint", () => set("2026-05-11"), "finish", "paint"],
+    ["past its paint day", () => set("2026-04-15"), "finish", "past-paint"],
+    ["silicone", () => set("2026-05-18", "silicone"), "signoff", "sign-off"],
+  ] as const)("%s", (_, tell, station, kind) => expect(at(tell()).next).toMatchObject({ station, kind }));
+
+  it("an open hole comes before everything but a look", () => {
+    const t = read();
+    t.tell("look.urgency", { urgency: "open-hole" });
+    expect(at(t).next.kind).toBe("close-hole");
+    t.tell("look.closed", { how: "board", since: "2026-05-19", until: "2026-05-22", told: "" });
+    expect(at(t).next.kind).toBe("put-on-order");
+  });
+
+  it("ends when it is painted and signed off", () => {
+    const t = set("2026-05-11");
+    t.tell("finish.painted", { day: "2026-05-19" });
+    expect(at(t).next.kind).toBe("sign-off");
+    t.tell("signoff.signed", { day: "2026-05-20", told: true });
+    expect(at(t).next.kind).toBe("signed-off");
+    expect(at(t).waits).toEqual([]);
+  });
+});
+
+describe("how the stations stand", () => {
+  it("trouble is told from work not begun", () => {
+    expect(at(new Teller().added()).stations.measure.state).toBe("open");
+    expect(at(looked().read({ "width-top": "6x" })).stations.measure).toEqual({
+      state: "trouble",
+      says: { kind: "bad-reading", count: 1 },
+    });
+    expect(at(read().read({ "sill-height": "300" })).stations.specify.state).toBe("trouble");
+    expect(at(came("sent-back")).stations.order.state).toBe("trouble");
+    expect(at(came("accepted")).stations.order.state).toBe("done");
+  });
+  it("a system that is not worked out says so", () => {
+    expect(at(new Teller().added(PANE, "cassette")).stations.takeout.says.kind).toBe("not-worked-out");
+  });
+});
+
+describe("waits", () => {
+  it("glass, then late until today", () => {
+    expect(at(sent("2026-05-18")).waits).toEqual([
+      { kind: "glass", from: dayOf("2026-05-14"), to: dayOf("2026-05-18") },
+      { kind: "late", from: dayOf("2026-05-19"), to: TODAY },
+    ]);
+  });
+  it("cure, then the days on which it may be painted", () => {
+    expect(at(set("2026-05-18")).waits).toEqual([
+      { kind: "cure", from: dayOf("2026-05-18"), to: dayOf("2026-05-24") },
+      { kind: "paint", from: dayOf("2026-05-25"), to: dayOf("2026-06-15") },
+    ]);
+  });
+});
+
+describe("the same glass whoever looks", () => {
+  it("the tape that read the opening chooses the grid, not the reader", () => {
+    expect(tapeUnit(at(read()).book)).toBe("mm");
+    const inches = looked().read({ "width-top": "23 11/16", "height-left": "35 1/2" }, "mm");
+    expect(tapeUnit(at(inches).book)).toBe("in");
+    expect(at(inches).r.rule.grid).toBe("1/16 in");
+    expect(tapeUnit(at(looked()).book)).toBe("mm");
+  });
+  it("goes on the order as it is reckoned", () => {
+    const { book, r } = at(read());
+    expect(orderLineOf(book, r)).toMatchObject({
+      widthNm: 608e6,
+      heightNm: 900e6,
+      thicknessNm: 4e6,
+      label: "No. 5, back bedroom, lower sash",
+    });
+    expect(orderLineOf(at(looked()).book, at(looked()).r)).toBeNull();
+  });
+});

@@ -1,0 +1,205 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { cornersOf } from "../core/geometry/placing.ts";
+import { OPENING } from "../core/measure/places.ts";
+import { MONDAY_TO_FRIDAY } from "../core/plan/calendar.ts";
+import { addDays, dayOf } from "../core/units/day.ts";
+import { dayAxis } from "./day-bars.ts";
+import { elevationOf, heldAt } from "./elevation.ts";
+import { open, polygon, rectangle } from "./path.ts";
+import { sectionOf } from "./section.ts";
+import { stackLabels } from "./stack-labels.ts";
+
+const BOX = { width: 440, height: 520 };
+
+describe("labels in a column", () => {
+  it.each([
+    [
+      [10, 12],
+      [7, 21],
+    ],
+    [
+      [10, 50],
+      [10, 50],
+    ],
+    [
+      [50, 10],
+      [50, 10],
+    ],
+    [[0], [7]],
+    [
+      [99, 99],
+      [79, 93],
+    ],
+  ])("wanting %j stand at %j", (wanted, at) => expect(stackLabels(wanted, 14, { from: 0, to: 100 })).toEqual(at));
+  it("never touch, stay inside, and keep their order", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -20, max: 220 }), { minLength: 1, maxLength: 8 }), (wanted) => {
+        const at = stackLabels(wanted, 20, { from: 0, to: 200 });
+        const order = wanted.map((w, i) => ({ w, i })).sort((a, b) => a.w - b.w || a.i - b.i);
+        order.forEach(({ i }, k) => {
+          const here = at[i] ?? 0;
+          expect(here).toBeGreaterThanOrEqual(10 - 1e-9);
+          expect(here).toBeLessThanOrEqual(190 + 1e-9);
+          if (k > 0) expect(here - (at[order[k - 1]?.i ?? 0] ?? 0)).toBeGreaterThanOrEqual(20 - 1e-9);
+        });
+      }),
+    );
+  });
+});
+
+describe("paths", () => {
+  it("close, stay open, round to a hundredth", () => {
+    expect(rectangle(0, 0, 10, 5)).toBe("M0 0L10 0L10 5L0 5Z");
+    expect(
+      open([
+        { x: 1.23456, y: 0 },
+        { x: 2, y: 1 },
+      ]),
+    ).toBe("M1.23 0L2 1");
+    expect(polygon([])).toBe("Z");
+  });
+});
+
+describe("the elevation", () => {
+  const quad = { bl: { x: 0, y: 0 }, br: { x: 600, y: 0 }, tr: { x: 608, y: 900 }, tl: { x: 8, y: 900 } };
+  const placed = { width: 590, height: 890, turn: 0, at: { x: 304, y: 450 } };
+  const of = { quad, placed, about: { width: 600, height: 800 }, box: BOX, margin: 64 };
+  it("stays inside its box, dimension lines and all", () => {
+    const e = elevationOf(of);
+    for (const s of e.spans)
+      for (const p of [s.from, s.to, s.label]) {
+        expect(p.x).toBeGreaterThan(0);
+        expect(p.x).toBeLessThan(BOX.width);
+        expect(p.y).toBeGreaterThan(0);
+        expect(p.y).toBeLessThan(BOX.height);
+      }
+    expect(e.spans.map((s) => s.place).sort()).toEqual([...OPENING].sort());
+  });
+  it("states how many times its lean is enlarged, and more for a smaller lean", () => {
+    const slight = elevationOf({ ...of, quad: { ...quad, tr: { x: 601, y: 900 }, tl: { x: 1, y: 900 } } });
+    expect(slight.exaggeration).toBeGreaterThanOrEqual(elevationOf(of).exaggeration);
+    expect(elevationOf({ ...of, quad: { ...quad, tr: { x: 700, y: 900 }, tl: { x: 100, y: 900 } } }).exaggeration).toBe(
+      1,
+    );
+  });
+  it("leans the way the opening leans", () => {
+    const [bl, , , tl] = elevationOf(of).corners;
+    expect(tl.x).toBeGreaterThan(bl.x);
+    const [bl2, , , tl2] = elevationOf({
+      ...of,
+      quad: { ...quad, tr: { x: 592, y: 900 }, tl: { x: -8, y: 900 } },
+    }).corners;
+    expect(tl2.x).toBeLessThan(bl2.x);
+  });
+  it("draws the pane inside when it goes in", () => {
+    const e = elevationOf(of);
+    expect(e.pane).not.toBeNull();
+    expect(cornersOf(placed).bl.x).toBe(9);
+  });
+  it("stands in with a usual shape until something is read", () => {
+    const e = elevationOf({ ...of, quad: null, placed: null });
+    expect([e.known, e.pane, e.exaggeration]).toEqual([false, null, 1]);
+  });
+  it("shows where the tape is held: level for widths, upright for heights, corner to corner", () => {
+    const e = elevationOf({ ...of, quad: null, placed: null });
+    const top = heldAt(e, "width-top");
+    expect(top.from.y).toBeCloseTo(top.to.y, 6);
+    expect(heldAt(e, "width-bottom").from.y).toBeGreaterThan(top.from.y);
+    const right = heldAt(e, "height-right");
+    expect(right.from.x).toBeCloseTo(right.to.x, 6);
+    expect(heldAt(e, "diagonal-up")).toEqual({ from: e.corners[0], to: e.corners[2] });
+  });
+  it("is finite for any opening", () => {
+    const n = fc.double({ min: -40, max: 40, noNaN: true });
+    fc.assert(
+      fc.property(fc.integer({ min: 60, max: 3000 }), fc.integer({ min: 60, max: 3000 }), n, n, (w, h, a, b) => {
+        const q = { bl: { x: 0, y: 0 }, br: { x: w, y: 0 }, tr: { x: w + a / 2, y: h }, tl: { x: b / 2, y: h } };
+        const e = elevationOf({ ...of, quad: q, placed: null });
+        expect(`${e.frame}${e.opening}`).not.toMatch(/NaN|Infinity/);
+      }),
+    );
+  });
+});
+
+describe("the section", () => {
+  const of = {
+    rebateDepth: 10,
+    rebateWidth: 18,
+    glass: 4,
+    bed: 2,
+    nose: 0,
+    gap: 1.5,
+    packed: 1.5,
+    putty: true,
+    box: { width: 380, height: 300 },
+  };
+  it("labels what is there, apart from each other", () => {
+    const s = sectionOf(of);
+    expect(s.labels.map((l) => l.part).sort()).toEqual(["bed", "cover", "face", "glass", "packer", "sight"]);
+    for (const side of ["left", "right"]) {
+      const ys = s.labels
+        .filter((l) => l.side === side)
+        .map((l) => l.text.y)
+        .sort((a, b) => a - b);
+      for (const [i, y] of ys.slice(1).entries()) expect(y - (ys[i] ?? 0)).toBeGreaterThanOrEqual(22 - 1e-9);
+    }
+  });
+  it("is to one scale: ten millimetres wide are ten millimetres high", () => {
+    const s = sectionOf(of);
+    const bar = s.scaleBar.to.x - s.scaleBar.from.x;
+    const [, y1] = /^M[\d.]+ ([\d.]+)/.exec(s.bed ?? "") ?? [];
+    const [, y2] = /L[\d.]+ ([\d.]+)L[\d.]+ [\d.]+Z$/.exec(s.bed ?? "") ?? [];
+    expect(Math.abs(Number(y2) - Number(y1))).toBeCloseTo(bar, 0);
+  });
+  it("without room for face putty draws none", () => {
+    const s = sectionOf({ ...of, rebateWidth: 6 });
+    expect([s.face, s.noRoom]).toEqual([null, true]);
+  });
+  it("draws no putty where there is none, and the gap where nothing packs it", () => {
+    const s = sectionOf({ ...of, putty: false, packed: 0 });
+    expect([s.bed, s.face, s.packer]).toEqual([null, null, null]);
+    expect(s.labels.map((l) => l.part)).toContain("gap");
+  });
+  it("stands in with a usual rebate until it is read", () =>
+    expect(sectionOf({ ...of, rebateDepth: null, rebateWidth: null }).rail).not.toMatch(/NaN/));
+});
+
+describe("bars against the days", () => {
+  const first = dayOf("2026-05-18");
+  const calendar = {
+    workingWeekdays: MONDAY_TO_FRIDAY,
+    daysOff: new Set([dayOf("2026-05-20")]),
+    wet: new Set([dayOf("2026-05-19")]),
+    lowC: new Map(),
+  };
+  const axis = (bars: Parameters<typeof dayAxis>[0]["bars"], today = first) =>
+    dayAxis({ first, count: 10, width: 100, today, calendar, bars });
+  it("a day is a tenth of ten; weekends and days off rest", () => {
+    const { days } = axis([]);
+    expect(days.map((d) => d.rest)).toEqual([false, false, true, false, false, true, true, false, false, false]);
+    expect(days[1]).toMatchObject({ x: 10, width: 10, wet: true, monday: false });
+  });
+  it.each([
+    [0, 0, 0, 10, false, false],
+    [2, 4, 20, 30, false, false],
+    [-3, 1, 0, 20, true, false],
+    [8, 20, 80, 20, false, true],
+  ])("from day %i to day %i", (from, to, x, width, cutLeft, cutRight) => {
+    expect(axis([{ kind: "cure", from: addDays(first, from), to: addDays(first, to) }]).bars).toMatchObject([
+      { x, width, cutLeft, cutRight },
+    ]);
+  });
+  it("leaves out what lies outside, and what ends before it begins", () => {
+    const bar = (from: number, to: number) => ({
+      kind: "paint" as const,
+      from: addDays(first, from),
+      to: addDays(first, to),
+    });
+    expect(axis([bar(-9, -1), bar(10, 12), bar(5, 4)]).bars).toEqual([]);
+  });
+  it("marks today in the middle of its day, or not at all", () => {
+    expect(axis([]).today).toBe(5);
+    expect(axis([], addDays(first, 10)).today).toBeNull();
+  });
+});
