@@ -41,7 +41,7 @@ test("what one tab writes, another shows; and the server has it", async ({ page,
   await type(page, { "width, top": "612" });
   await expect(second.getByRole("textbox", { name: "width, top" })).toHaveValue("612");
   await allSent(page);
-  const stranger = await (await context.browser())?.newContext();
+  const stranger = await context.browser()?.newContext();
   const elsewhere = await stranger?.newPage();
   await elsewhere?.goto(`${path}/measure`);
   if (elsewhere) await expect(elsewhere.getByRole("textbox", { name: "width, top" })).toHaveValue("612");

@@ -36,6 +36,24 @@ export const meaning = (t: Term, dialect: Dialect): string => say(TERMS[t].means
 const plural = (word: string): string => `${word}s`;
 const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
+/** A sentence taken apart: plain text, and {words} with the term behind each. */
+export type Piece = { readonly text: string; readonly term: Term | null };
+
+/** @example piecesOf("Draw every {sprig}.", "b") // "Draw every ", "point" (sprig), "." */
+export const piecesOf = (sentence: string, dialect: Dialect): readonly Piece[] =>
+  sentence.split(/(\{[A-Za-z]+\})/).flatMap((text): Piece[] => {
+    if (text === "") return [];
+    const of = termIn(text);
+    return [{ text: say(text, dialect), term: of }];
+  });
+
+function termIn(braced: string): Term | null {
+  const name = /^\{([A-Za-z]+)\}$/.exec(braced)?.[1]?.toLowerCase() ?? "";
+  if (isTerm(name)) return name;
+  const single = name.replace(/s$/, "");
+  return isTerm(single) ? single : null;
+}
+
 /**
  * Fills the {words} of a sentence in a dialect: singular or plural, small or capital.
  * @example say("Draw every {sprig}.", "b") // "Draw every point."

@@ -13,7 +13,7 @@ import { writeFeet, writeLength } from "../tape/write.ts";
 import { dayOf } from "../units/day.ts";
 import { inches, mm, toMm } from "../units/length.ts";
 import { checkInSentence } from "./check-in.ts";
-import { meaning, say, TERM_LIST } from "./dialect.ts";
+import { meaning, piecesOf, say, TERM_LIST } from "./dialect.ts";
 import { entryWords } from "./entry.ts";
 import { paintSentence } from "./finish.ts";
 import { prefsFrom } from "./prefs.ts";
@@ -45,6 +45,25 @@ describe("the two dialects", () => {
   it("every term has a meaning that a first-year can read, in full", () => {
     for (const t of TERM_LIST)
       for (const d of ["a", "b"] as const) expect([t, /[{}]/.test(meaning(t, d))]).toEqual([t, false]);
+  });
+});
+
+describe("a sentence taken apart", () => {
+  it("has the term behind each trade word, however it is written", () => {
+    expect(piecesOf("{Sprigs} hold the {pane}.", "b")).toEqual([
+      { text: "Points", term: "sprig" },
+      { text: " hold the ", term: null },
+      { text: "lite", term: "pane" },
+      { text: ".", term: null },
+    ]);
+  });
+  it("put together again is the sentence", () => {
+    const sentence = "Lay the {putty} in the {rebate}, {nothing} else.";
+    expect(
+      piecesOf(sentence, "a")
+        .map((p) => p.text)
+        .join(""),
+    ).toBe(say(sentence, "a"));
   });
 });
 

@@ -26,7 +26,7 @@ export function Finish() {
 }
 
 function Waiting({ setDay }: { readonly setDay: string }) {
-  const { book, reckoning: r, today, say, write } = usePane();
+  const { book, reckoning: r, today, write } = usePane();
   const { compound, paint } = r;
   if (!paint) return null;
   const set = dayOf(setDay);
@@ -35,7 +35,7 @@ function Waiting({ setDay }: { readonly setDay: string }) {
   const closes = paint.kind === "window" ? paint.closes : null;
   return (
     <>
-      <Part title={say(compound.name)} more={say(compound.needs)}>
+      <Part title={compound.name} more={compound.needs}>
         <dl className="grid grid-cols-3 gap-3">
           <DateLine
             name="Hands off until"

@@ -7,6 +7,7 @@ import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { KeepingLine } from "../shared/KeepingLine.tsx";
 import { createLogStore } from "../shared/log-store.ts";
+import { PageKeys } from "../shared/PageKeys.tsx";
 import { usePrefs } from "../shared/prefs.ts";
 import { Suppliers } from "./Suppliers.tsx";
 
@@ -30,6 +31,7 @@ export default function HousePage(props: Props) {
         <p className="text-mute">
           Defaults that you can change. A label, the maker's instructions and local codes come before them.
         </p>
+        <PageKeys store={store} />
         <KeepingLine store={store} prefs={prefs} />
       </header>
       <ul className="rows bg-sheet px-4">

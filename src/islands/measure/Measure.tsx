@@ -31,7 +31,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
   return (
     <div className="space-y-4">
       <Part
-        title={say("{Rebate}, edge to edge")}
+        title="{Rebate}, edge to edge"
         more={
           <button type="button" className="underline" onClick={openTapeLine}>
             <kbd className="key">/</kbd> type them in one line
@@ -83,7 +83,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
         )}
       </div>
       <CutRule />
-      <Part title={say("The {rebate} itself")} more="feeds cover, putty and the section">
+      <Part title="The {rebate} itself" more="feeds cover, putty and the section">
         <div className="grid grid-cols-2 gap-2">
           {REBATE.map((p) => (
             <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />

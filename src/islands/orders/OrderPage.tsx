@@ -8,8 +8,8 @@ import { addDays, day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { KeepingLine } from "../shared/KeepingLine.tsx";
-import { isTyping } from "../shared/keys.ts";
 import { createLogStore } from "../shared/log-store.ts";
+import { PageKeys } from "../shared/PageKeys.tsx";
 import { usePrefs } from "../shared/prefs.ts";
 import { OrderLineItem } from "./OrderLineItem.tsx";
 
@@ -43,15 +43,6 @@ export default function OrderPage(props: Props) {
     }),
   );
   useEffect(() => store.start(), [store]);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (isTyping(e)) return;
-      if (e.key === "z") store.undo();
-      if (e.key === "y") store.redo();
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [store]);
   const entries = useStore(store.entries, { ssr: "initial" });
   const order = foldOrder(props.id, readLog(entries));
   const { house, suppliers } = foldFirm(props.firmEntries);
@@ -81,6 +72,7 @@ export default function OrderPage(props: Props) {
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-2">
+          <PageKeys store={store} />
           <KeepingLine store={store} prefs={prefs} />
           <a className="btn" href={`/orders/${props.id}/sheet`}>
             Order sheet

@@ -3,6 +3,7 @@ import { nm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
 import { Length } from "../shared/Length.tsx";
 import { usePane } from "../shared/pane-context.ts";
+import { Said } from "../shared/Said.tsx";
 
 /** The figures that follow from the readings, under the section. */
 export function Figures() {
@@ -27,12 +28,12 @@ export function Figures() {
       </Row>
       <Row name="Mass">{r.massKg === null ? "" : massText(r.massKg, prefs.unit)}</Row>
       {r.putty?.ok && (
-        <Row name={say("{Putty}, bed and face")}>
+        <Row name="{Putty}, bed and face">
           <span className="tight">{r.putty.value.buyKg.toFixed(2)} kg</span>
         </Row>
       )}
       {r.sprigs && (
-        <Row name={say("{Sprigs}")}>
+        <Row name="{Sprigs}">
           <span className="tight">{r.sprigs.count}</span>,{" "}
           <Length nm={nm(Math.round(firm.house.sprigPitchMm * 1e6))} unit={prefs.unit} /> or less apart
         </Row>
@@ -45,7 +46,9 @@ type RowProps = { readonly name: string; readonly bad?: boolean; readonly childr
 
 const Row = ({ name, bad = false, children }: RowProps) => (
   <div className={`flex items-baseline justify-between gap-3 py-1.5 ${bad ? "trouble" : ""}`}>
-    <dt>{name}</dt>
+    <dt>
+      <Said>{name}</Said>
+    </dt>
     <dd className="text-right font-medium">{children}</dd>
   </div>
 );

@@ -5,6 +5,7 @@ import { puttyErrorSentence } from "../../core/words/size.ts";
 import { Length } from "../shared/Length.tsx";
 import { Part } from "../shared/Part.tsx";
 import { usePane } from "../shared/pane-context.ts";
+import { Said } from "../shared/Said.tsx";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {
@@ -22,7 +23,7 @@ export function PickList() {
   return (
     <Part title="To hand" more="from the section and the way round">
       <dl className="rows">
-        <Item name={say("{Packers}")}>
+        <Item name="{Packers}">
           {packers?.stack && packers.stack.pieces.length > 0 ? (
             <>
               two stacks of{" "}
@@ -42,7 +43,7 @@ export function PickList() {
             </>
           )}
         </Item>
-        <Item name={say("{Putty}")}>
+        <Item name="{Putty}">
           {putty === null ? (
             <>read {say("{rebate}")} depth and width first</>
           ) : putty.ok ? (
@@ -60,7 +61,7 @@ export function PickList() {
           )}
         </Item>
         {sprigs && (
-          <Item name={say("{Sprigs}")}>
+          <Item name="{Sprigs}">
             <strong className="tight">{sprigs.count}</strong>
             <span className="block text-[13px] text-mute">
               head and {say("{sill}")} at {places(sprigs.across)}; each jamb at {places(sprigs.upright)} {prefs.unit}
@@ -76,7 +77,9 @@ export function PickList() {
 
 const Item = ({ name, children }: { readonly name: string; readonly children: ReactNode }) => (
   <div className="grid grid-cols-[7rem_1fr] gap-3 py-2">
-    <dt className="font-medium">{name}</dt>
+    <dt className="font-medium">
+      <Said>{name}</Said>
+    </dt>
     <dd>{children}</dd>
   </div>
 );

@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { Said } from "./Said.tsx";
 
 type Props = { readonly title: string; readonly more?: ReactNode; readonly children: ReactNode };
 
@@ -6,8 +7,14 @@ type Props = { readonly title: string; readonly more?: ReactNode; readonly child
 export const Part = ({ title, more, children }: Props) => (
   <section className="space-y-2">
     <h2 className="flex flex-wrap items-baseline gap-x-2">
-      {title}
-      {more && <span className="text-[13px] font-normal text-mute [font-stretch:100%]">{more}</span>}
+      <span>
+        <Said>{title}</Said>
+      </span>
+      {more && (
+        <span className="text-[13px] font-normal text-mute [font-stretch:100%]">
+          {typeof more === "string" ? <Said>{more}</Said> : more}
+        </span>
+      )}
     </h2>
     {children}
   </section>

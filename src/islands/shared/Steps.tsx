@@ -5,6 +5,7 @@ import { stepsAt } from "../../core/pane/standing.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/takeout/steps.ts";
 import { usePane } from "./pane-context.ts";
+import { Said } from "./Said.tsx";
 
 type Props = {
   readonly station: Station;
@@ -59,9 +60,11 @@ function StepLine({ station, step, number, isNext, children }: LineProps) {
       </label>
       <div className="min-w-0 flex-1">
         <p className={`font-medium ${mark ? "text-mute" : ""} ${mark?.state === "skipped" ? "line-through" : ""}`}>
-          {say(step.does)}
+          <Said>{step.does}</Said>
         </p>
-        <p className="text-mute">{say(step.why)}</p>
+        <p className="text-mute">
+          <Said>{step.why}</Said>
+        </p>
         {step.never && <p className="trouble">{say(step.never)}</p>}
         {step.tool && <p className="text-[12px] text-mute">Needs: {say(step.tool)}</p>}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}

@@ -4,8 +4,6 @@ import type { Prefs } from "../../core/words/prefs.ts";
 
 const changed = atom<Prefs | null>(null);
 const YEAR_S = 31_536_000;
-const channel = (): BroadcastChannel | null =>
-  typeof BroadcastChannel === "undefined" ? null : new BroadcastChannel("plain-pane-prefs");
 let heard: BroadcastChannel | null = null;
 
 /** This reader's unit, dialect and name, the same in every island of the page and in every tab. */
@@ -23,18 +21,18 @@ export function usePrefs(initial: Prefs): Prefs {
 /** Keeps a change for the next page, the printouts and the other tabs. */
 export function changePrefs(now: Prefs, change: Partial<Prefs>): void {
   const next = { ...now, ...change };
-  // biome-ignore lint/suspicious/noDocumentCookie: the Cookie Store API is not in every browser a glazier carries
   for (const name of ["unit", "dialect", "who"] as const) {
     const cookie = `${name}=${encodeURIComponent(next[name])}; path=/; max-age=${YEAR_S}; samesite=lax`;
     // biome-ignore lint/suspicious/noDocumentCookie: the Cookie Store API is not in every browser a glazier carries
     document.cookie = cookie;
   }
   changed.set(next);
-  channel()?.postMessage(next);
+  listen();
+  heard?.postMessage(next);
 }
 
 function listen(): void {
-  if (heard) return;
-  heard = channel();
-  if (heard) heard.onmessage = (e: MessageEvent<Prefs>) => changed.set(e.data);
+  if (heard || typeof BroadcastChannel === "undefined") return;
+  heard = new BroadcastChannel("plain-pane-prefs");
+  heard.onmessage = (e: MessageEvent<Prefs>) => changed.set(e.data);
 }

@@ -119,7 +119,7 @@ export function Specify() {
           </button>
         )}
       </Part>
-      <Part title={say("The old {pane}")} more={say("edge to edge, if it is whole: for like for like")}>
+      <Part title="The old {pane}" more="edge to edge, if it is whole: for like for like">
         <div className="grid grid-cols-3 gap-2">
           {OLD_PANE.map((p) => (
             <ReadingField key={p} place={p} label={say(PLACE_NAMES[p]).replace(/^.*, /, "")} />

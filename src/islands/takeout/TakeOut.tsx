@@ -5,11 +5,11 @@ import { Steps } from "../shared/Steps.tsx";
 
 /** The steps of taking out, with the marks and the count that later stations ask for. */
 export function TakeOut() {
-  const { book, say } = usePane();
+  const { book } = usePane();
   return (
     <div className="space-y-5">
       <Cautions station="takeout" />
-      <Part title="Take it out" more={say("measuring first also works: through the glass it is a guess")}>
+      <Part title="Take it out" more="measuring first also works: through the glass it is a guess">
         <Steps station="takeout" asks={{ marks: <Marks />, sprigs: <Sprigs /> }} />
         {book.added.system !== "timber-putty" && <Marks />}
       </Part>

@@ -1,0 +1,115 @@
+import { spawn } from "node:child_process";
+import { rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { chromium, type Page } from "@playwright/test";
+import { dayOf } from "../src/core/units/day.ts";
+import { appendEntries } from "../src/db/append.ts";
+import { createDatabase } from "../src/db/database.ts";
+import { listRounds, panesOfRound } from "../src/db/lists.ts";
+import { ottermoleRow } from "../src/demo/ottermole-row.ts";
+
+const ARGS = [
+  "--no-sandbox",
+  "--disable-gpu",
+  "--disable-quic",
+  "--no-first-run",
+  "--disable-background-networking",
+  "--disable-component-update",
+  "--disable-sync",
+];
+
+export type PageFigures = {
+  readonly roundScriptKb: number;
+  readonly paneScriptKb: number;
+  readonly keyMedianMs: number;
+  readonly keyP95Ms: number;
+  readonly slowDown: number;
+  readonly firstPageMs: number;
+};
+
+/** Script that a page loads, as it goes over the wire, and how long a key press takes until the next frame is drawn. */
+export async function benchPage(): Promise<PageFigures> {
+  const file = join(tmpdir(), `plain-pane-bench-${process.pid}.sqlite`);
+  for (const tail of ["", "-wal", "-shm"]) rmSync(file + tail, { force: true });
+  const db = createDatabase(file);
+  appendEntries(db, ottermoleRow(dayOf("2026-05-20")));
+  const pane = panesOfRound(db, listRounds(db)[0]?.id ?? "")[2]?.id ?? "";
+  db.$client.close();
+  const server = spawn("node", ["server.mjs"], {
+    env: { ...process.env, DATABASE_FILE: file, PORT: "0", PLAIN_PANE_TODAY: "2026-05-20" },
+    stdio: ["ignore", "pipe", "inherit"],
+  });
+  const url = await new Promise<string>((resolve) =>
+    server.stdout.on("data", (d) => resolve(/http:\S+(?=\/\s)/.exec(String(d))?.[0] ?? "")),
+  );
+  const browser = await chromium.launch({ executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium", args: ARGS });
+  try {
+    const roundScriptKb = await scriptOf(await browser.newPage(), `${url}/`);
+    const paneScriptKb = await scriptOf(await browser.newPage(), `${url}/panes/${pane}/measure`);
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const from = performance.now();
+    await page.goto(`${url}/panes/${pane}/measure`);
+    const firstPageMs = performance.now() - from;
+    const slowDown = 4;
+    const keys = await keyTimes(page, slowDown);
+    return {
+      roundScriptKb,
+      paneScriptKb,
+      firstPageMs,
+      slowDown,
+      keyMedianMs: keys[Math.floor(keys.length / 2)] ?? 0,
+      keyP95Ms: keys[Math.floor(keys.length * 0.95)] ?? 0,
+    };
+  } finally {
+    await browser.close();
+    server.kill();
+    for (const tail of ["", "-wal", "-shm"]) rmSync(file + tail, { force: true });
+  }
+}
+
+async function scriptOf(page: Page, url: string): Promise<number> {
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send("Network.enable");
+  const scripts = new Set<string>();
+  let bytes = 0;
+  cdp.on("Network.responseReceived", (e) => e.type === "Script" && scripts.add(e.requestId));
+  cdp.on("Network.loadingFinished", (e) => {
+    if (scripts.has(e.requestId)) bytes += e.encodedDataLength;
+  });
+  await page.goto(url, { waitUntil: "networkidle" });
+  await page.close();
+  return bytes / 1024;
+}
+
+/** From the key event to the end of the frame that shows it, in milliseconds, sorted. */
+async function keyTimes(page: Page, slowDown: number): Promise<number[]> {
+  await page.waitForFunction(() => document.querySelectorAll("astro-island[ssr]").length === 0);
+  await page.waitForTimeout(500);
+  const cdp = await page.context().newCDPSession(page);
+  await cdp.send("Emulation.setCPUThrottlingRate", { rate: slowDown });
+  await page.evaluate(() => {
+    const times: number[] = [];
+    Object.assign(window, { keyTimes: times });
+    document.addEventListener(
+      "input",
+      () => {
+        const from = performance.now();
+        // A message posted from the next frame runs just after it is painted.
+        requestAnimationFrame(() => {
+          const { port1, port2 } = new MessageChannel();
+          port1.onmessage = () => times.push(performance.now() - from);
+          port2.postMessage(0);
+        });
+      },
+      { capture: true },
+    );
+  });
+  await page.getByRole("textbox", { name: "width, top" }).focus();
+  for (let i = 0; i < 60; i++) {
+    await page.keyboard.press(i % 2 === 0 ? "Backspace" : "5");
+    await page.waitForTimeout(60);
+  }
+  const times = await page.evaluate(() => (window as unknown as { keyTimes: number[] }).keyTimes);
+  return times.sort((a, b) => a - b);
+}

@@ -1,0 +1,19 @@
+import { cpus } from "node:os";
+import { benchPage } from "./page.ts";
+import { benchPane } from "./pane.ts";
+import { benchServer } from "./server.ts";
+import { ms } from "./timed.ts";
+
+/** Prints the figures that docs/performance.md records. Needs a build and Chromium. */
+const rows = [...benchPane(), ...benchServer()];
+const page = await benchPage();
+console.log(`Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown"}\n`);
+console.log("| what | median | 95 of 100 within |\n| --- | --: | --: |");
+for (const r of rows) console.log(`| ${r.name} | ${ms(r.median)} | ${ms(r.p95)} |`);
+console.log(
+  `| a key on the pane page until its frame is drawn, CPU slowed ${page.slowDown} times | ${ms(page.keyMedianMs)} | ${ms(page.keyP95Ms)} |`,
+);
+console.log(
+  `\nScript over the wire: the round ${page.roundScriptKb.toFixed(0)} kB, the pane page ${page.paneScriptKb.toFixed(0)} kB.`,
+);
+console.log(`The pane page, first visit, until loaded: ${ms(page.firstPageMs)}.`);

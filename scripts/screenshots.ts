@@ -1,0 +1,113 @@
+import { spawn } from "node:child_process";
+import { rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { type Browser, chromium, type Page } from "@playwright/test";
+import { dayOf } from "../src/core/units/day.ts";
+import { appendEntries } from "../src/db/append.ts";
+import { createDatabase } from "../src/db/database.ts";
+import { listOrders, listRounds, panesOfRound } from "../src/db/lists.ts";
+import { ottermoleRow } from "../src/demo/ottermole-row.ts";
+
+/* One current picture of each main view, from the demo round as it stands on one day. Needs a build and Chromium. */
+const TODAY = "2026-05-20";
+const file = join(tmpdir(), `plain-pane-shots-${process.pid}.sqlite`);
+const clear = () => {
+  for (const tail of ["", "-wal", "-shm"]) rmSync(file + tail, { force: true });
+};
+
+clear();
+const db = createDatabase(file);
+appendEntries(db, ottermoleRow(dayOf(TODAY)));
+const panes = panesOfRound(db, listRounds(db)[0]?.id ?? "");
+const pane = (address: string, opening: string, light = "") =>
+  panes.find((p) => p.address === address && p.opening === opening && p.light.includes(light))?.id ?? "";
+const order = listOrders(db).find((o) => o.reference === "OR-2")?.id ?? "";
+db.$client.close();
+
+const leaning = pane("No. 4", "front parlour");
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+type Shot = {
+  readonly name: string;
+  readonly path: string;
+  readonly size: typeof DESK;
+  readonly dark?: boolean;
+  readonly inches?: boolean;
+  readonly first?: (page: Page) => Promise<void>;
+};
+
+const SHOTS: readonly Shot[] = [
+  { name: "round", path: "/", size: DESK },
+  { name: "pane-measure", path: `/panes/${leaning}/measure`, size: DESK },
+  { name: "pane-racked", path: `/panes/${pane("No. 3", "box room", "upper")}/measure`, size: DESK, inches: true },
+  { name: "pane-look", path: `/panes/${pane("No. 5", "back bedroom")}/look`, size: DESK },
+  { name: "pane-set", path: `/panes/${leaning}/set`, size: DESK },
+  { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
+  { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },
+  { name: "logbook", path: `/panes/${leaning}/logbook`, size: DESK },
+  { name: "order", path: `/orders/${order}`, size: DESK },
+  { name: "order-sheet", path: `/orders/${order}/sheet`, size: DESK },
+  { name: "house-rules", path: "/house", size: DESK },
+  { name: "phone-round", path: "/", size: PHONE },
+  {
+    name: "phone-measure",
+    path: `/panes/${pane("No. 3", "box room", "lower")}/measure`,
+    size: PHONE,
+    inches: true,
+    first: async (page) => {
+      for (const name of ["3", "5"]) await page.getByRole("button", { name, exact: true }).click();
+      await page.getByRole("button", { name: "7/16 on the tape" }).click();
+    },
+  },
+  { name: "phone-takeout", path: `/panes/${pane("No. 3", "box room", "lower")}/takeout`, size: PHONE },
+];
+
+const server = spawn("node", ["server.mjs"], {
+  env: { ...process.env, DATABASE_FILE: file, PORT: "0", PLAIN_PANE_TODAY: TODAY },
+  stdio: ["ignore", "pipe", "inherit"],
+});
+const url = await new Promise<string>((resolve) =>
+  server.stdout.on("data", (d) => resolve(/http:\S+(?=\/\s)/.exec(String(d))?.[0] ?? "")),
+);
+const browser = await chromium.launch({
+  executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+  args: [
+    "--no-sandbox",
+    "--disable-gpu",
+    "--disable-quic",
+    "--no-first-run",
+    "--disable-background-networking",
+    "--disable-component-update",
+    "--disable-sync",
+  ],
+});
+try {
+  for (const shot of SHOTS) await take(browser, shot);
+} finally {
+  await browser.close();
+  server.kill();
+  clear();
+}
+
+async function take(on: Browser, shot: Shot): Promise<void> {
+  const context = await on.newContext({
+    viewport: shot.size,
+    colorScheme: shot.dark ? "dark" : "light",
+    reducedMotion: "reduce",
+    hasTouch: shot.size === PHONE,
+  });
+  if (shot.inches) await context.addCookies([{ name: "unit", value: "in", url }]);
+  // Cautions stand in full the first time only: the pictures show an ordinary day.
+  await context.addInitScript(() =>
+    localStorage.setItem("pp-cautions-read", "broken-glass lead asbestos ladder heavy too-heavy knives oil"),
+  );
+  const page = await context.newPage();
+  await page.goto(url + shot.path, { waitUntil: "networkidle" });
+  await page.waitForTimeout(400);
+  await shot.first?.(page);
+  await page.waitForTimeout(200);
+  await page.screenshot({ path: `docs/screenshots/${shot.name}.png` });
+  console.log(shot.name);
+  await context.close();
+}

@@ -1,0 +1,39 @@
+import { useEffect, useRef, useState } from "react";
+import { type KeyLine, KeyMap } from "./KeyMap.tsx";
+import { isTyping } from "./keys.ts";
+import type { LogStore } from "./log-store.ts";
+
+const KEYS: readonly KeyLine[] = [
+  ["z", "take back your newest entry here"],
+  ["y", "bring it back"],
+  ["r", "to the round"],
+  ["o", "to the orders"],
+  ["u", "millimetres or inches"],
+  ["?", "all keys"],
+];
+
+/** The keys of a page that writes to the log and has none of its own. */
+export function PageKeys({ store }: { readonly store: LogStore }) {
+  const [open, setOpen] = useState(false);
+  const press = useRef((_: KeyboardEvent) => {});
+  press.current = (e) => {
+    if (isTyping(e)) return;
+    const acts: Readonly<Record<string, () => void>> = {
+      z: () => store.undo(),
+      y: () => store.redo(),
+      r: () => location.assign("/"),
+      o: () => location.assign("/orders"),
+      "?": () => setOpen(true),
+    };
+    const act = acts[e.key];
+    if (!act) return;
+    e.preventDefault();
+    act();
+  };
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => press.current(e);
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
+  return open ? <KeyMap keys={KEYS} close={() => setOpen(false)} /> : null;
+}
