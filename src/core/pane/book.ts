@@ -60,7 +60,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   if (first?.kind !== "pane.added") return undefined;
   let added = first.payload;
   const steps = new Map<string, StepMark>();
-  const readings: Partial<Record<Place, ReadingAsRead>> = {};
+  const written = new Map<Place, EntryOf<"measure.reading">>();
   const checks = new Map<string, Payloads["signoff.check"]>();
   const notes: EntryOf<"note.written">[] = [];
   for (const e of own) {
@@ -72,14 +72,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         markStep(steps, e);
         break;
       case "measure.reading":
-        if (e.payload.text.trim() === "") delete readings[e.payload.place];
-        else
-          readings[e.payload.place] = {
-            text: e.payload.text,
-            unit: e.payload.unit,
-            entry: e.id,
-            read: readTape(e.payload.text, e.payload.unit),
-          };
+        written.set(e.payload.place, e);
         break;
       case "signoff.check":
         checks.set(e.payload.item, e.payload);
@@ -89,6 +82,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
     }
   }
+  const readings = readAll(written);
   const orders = ordersOf(log);
   const closedBy = latest.get("look.closed");
   const openedBy = latest.get("look.opened");
@@ -126,6 +120,20 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     painted: last("finish.painted")?.day ?? null,
     signed: signed?.kind === "signoff.signed" ? { ...signed.payload, who: signed.who } : null,
   };
+}
+
+/** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */
+function readAll(written: ReadonlyMap<Place, EntryOf<"measure.reading">>): PaneBook["readings"] {
+  const readings: Partial<Record<Place, ReadingAsRead>> = {};
+  for (const [place, { id, payload }] of written)
+    if (payload.text.trim() !== "")
+      readings[place] = {
+        text: payload.text,
+        unit: payload.unit,
+        entry: id,
+        read: readTape(payload.text, payload.unit),
+      };
+  return readings;
 }
 
 function markStep(steps: Map<string, StepMark>, e: EntryOf<"step.marked">): void {
