@@ -7,26 +7,30 @@ export type LeastSquares = {
   readonly settled: boolean;
 };
 
+/** A row an unknown: how each residual changes with it. */
+export type Slopes = readonly (readonly number[])[];
+
 const MOST_STEPS = 80;
 /** Steps shorter than this (in the unknowns' own unit, mm here) change nothing that is ever printed. */
 const STEP_ENOUGH = 1e-10;
 
 /**
- * The x with the least sum of squared residuals near `start`: Gauss-Newton with Levenberg's damping, slopes by
+ * The x with the least sum of squared residuals near `start`: Gauss-Newton with Levenberg's damping, slopes given or by
  * central differences. At most 80 steps, then the best found so far with `settled: false`.
  */
 export function leastSquares(
   residuals: (x: readonly number[]) => readonly number[],
   start: readonly number[],
+  slopes: (x: readonly number[]) => Slopes = (x) => slopesAt(residuals, x),
 ): LeastSquares {
   let x = start;
   let r = residuals(x);
   let sum = squares(r);
   let damping = 1e-6;
   for (let steps = 1; steps <= MOST_STEPS; steps++) {
-    const slopes = slopesAt(residuals, x);
-    const gradient = x.map((_, i) => dot(slopes[i] ?? [], r));
-    const normal = x.map((_, i) => x.map((_, j) => dot(slopes[i] ?? [], slopes[j] ?? [])));
+    const by = slopes(x);
+    const gradient = x.map((_, i) => dot(by[i] ?? [], r));
+    const normal = x.map((_, i) => x.map((_, j) => dot(by[i] ?? [], by[j] ?? [])));
     let moved = false;
     for (let tries = 0; tries < 30 && !moved; tries++) {
       const damped = normal.map((row, i) => row.map((v, j) => (i === j ? v * (1 + damping) + 1e-15 : v)));
@@ -52,11 +56,7 @@ export function leastSquares(
 const squares = (r: readonly number[]): number => r.reduce((s, v) => s + v * v, 0);
 const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((s, v, i) => s + v * (b[i] ?? 0), 0);
 
-/** One row an unknown: how each residual changes with it. */
-function slopesAt(
-  residuals: (x: readonly number[]) => readonly number[],
-  x: readonly number[],
-): readonly (readonly number[])[] {
+function slopesAt(residuals: (x: readonly number[]) => readonly number[], x: readonly number[]): Slopes {
   const h = 1e-4;
   return x.map((_, i) => {
     const up = residuals(x.map((v, k) => (k === i ? v + h : v)));

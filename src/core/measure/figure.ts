@@ -1,4 +1,4 @@
-import { leastSquares } from "../geometry/least-squares.ts";
+import { leastSquares, type Slopes } from "../geometry/least-squares.ts";
 import { cosineAt, distance, middle } from "../geometry/point.ts";
 import { isSound, type Quad } from "../geometry/quad.ts";
 import { fail, ok, type Result } from "../result.ts";
@@ -63,7 +63,11 @@ export function figureOf(readings: OpeningReadings): Result<Figure, FigureError>
     return known.length >= 5 ? out : [...out, ...pulls(q).map((v) => v * PULL)];
   };
   const skew = skewFrom(given, width);
-  const fit = leastSquares(residualsAt, [width, width + skew, height, skew, height]);
+  const fit = leastSquares(
+    residualsAt,
+    [width, width + skew, height, skew, height],
+    known.length >= 5 ? (x) => spanSlopes(quadFrom(x), known) : undefined,
+  );
   const quad = quadFrom(fit.x);
   const residuals = Object.fromEntries(known.map((p) => [p, (given[p] ?? 0) - spanOf(quad, p)])) as Partial<
     Record<Outer, number>
@@ -106,21 +110,37 @@ const quadFrom = (x: readonly number[]): Quad => ({
   tl: { x: x[3] ?? 0, y: x[4] ?? 0 },
 });
 
-function spanOf(q: Quad, place: Outer): number {
-  switch (place) {
-    case "width-top":
-      return distance(q.tl, q.tr);
-    case "width-bottom":
-      return distance(q.bl, q.br);
-    case "height-left":
-      return distance(q.bl, q.tl);
-    case "height-right":
-      return distance(q.br, q.tr);
-    case "diagonal-up":
-      return distance(q.bl, q.tr);
-    case "diagonal-down":
-      return distance(q.tl, q.br);
-  }
+const ENDS: Readonly<Record<Outer, readonly [keyof Quad, keyof Quad]>> = {
+  "width-top": ["tl", "tr"],
+  "width-bottom": ["bl", "br"],
+  "height-left": ["bl", "tl"],
+  "height-right": ["br", "tr"],
+  "diagonal-up": ["bl", "tr"],
+  "diagonal-down": ["tl", "br"],
+};
+
+const spanOf = (q: Quad, place: Outer): number => distance(q[ENDS[place][0]], q[ENDS[place][1]]);
+
+/** Which unknowns move a corner: x, and y where it is free. */
+const MOVES: Readonly<Record<keyof Quad, readonly number[]>> = { bl: [], br: [0], tr: [1, 2], tl: [3, 4] };
+
+/** How what a reading leaves over changes with each unknown: less by the cosine of the span at the corner that moves. */
+function spanSlopes(q: Quad, places: readonly Outer[]): Slopes {
+  const rows = Array.from({ length: 5 }, () => new Array<number>(places.length).fill(0));
+  places.forEach((place, k) => {
+    const [from, to] = ENDS[place];
+    const length = spanOf(q, place);
+    const along = [(q[to].x - q[from].x) / length, (q[to].y - q[from].y) / length];
+    for (const [corner, sign] of [
+      [from, 1],
+      [to, -1],
+    ] as const)
+      MOVES[corner].forEach((unknown, axis) => {
+        const row = rows[unknown];
+        if (row) row[k] = (row[k] ?? 0) + sign * (along[axis] ?? 0);
+      });
+  });
+  return rows;
 }
 
 /** The distance that a tape across the middle would read if nothing bowed: between midpoints of opposite sides. */

@@ -1,7 +1,7 @@
 import { COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import type { HouseRules } from "../house/rules.ts";
-import type { OpeningReadings } from "../measure/figure.ts";
+import { figureOf, type OpeningReadings } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
@@ -54,8 +54,10 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const school = book.rule?.school ?? house.school;
   const glass = glassOf(book, house);
   const depth = readings["rebate-depth"];
+  const opening = Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]])));
   const cutInput: CutInput = {
-    readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
+    readings: opening,
+    figure: figureOf(opening),
     school,
     grid,
     off: book.rule?.off ? exactOf(book.rule.off) : undefined,

@@ -13,6 +13,8 @@ export type CutInput = {
   readonly off?: Nm | undefined;
   readonly oldPane?: { readonly width: Nm; readonly height: Nm } | undefined;
   readonly grid: Grid;
+  /** The opening these readings make, where it has been worked out already. */
+  readonly figure?: Result<Figure, FigureError> | undefined;
   readonly rebateDepth?: Nm | undefined;
   readonly leastCover: Nm;
   /** A size that a person put in the place of the sum. */
@@ -104,7 +106,7 @@ function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deducti
 }
 
 function layIn(input: CutInput, glass: { readonly width: Nm; readonly height: Nm }): Result<Lying, FigureError> {
-  const found = figureOf(input.readings);
+  const found = input.figure ?? figureOf(input.readings);
   if (!found.ok) return found;
   const figure = found.value;
   const size = { width: toMm(glass.width), height: toMm(glass.height) };

@@ -49,7 +49,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
       >
         <path className="d-frame" d={drawn.frame} />
         <path className="d-opening" d={drawn.opening} strokeDasharray={drawn.known ? undefined : "6 5"} />
-        {drawn.pane && <path className={`d-pane moves ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
+        {drawn.pane && <path className={`d-pane ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
         {bare ? (
           <HeldTape drawn={drawn} place={asked ?? null} />
         ) : (

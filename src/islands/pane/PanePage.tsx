@@ -1,10 +1,9 @@
 import { useStore } from "@nanostores/react";
-import { useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
-import { STATIONS } from "../../core/plan/stations.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { day } from "../../core/units/day.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -12,21 +11,19 @@ import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
-import { KeepingLine } from "../shared/KeepingLine.tsx";
 import { KeyMap } from "../shared/KeyMap.tsx";
-import { isTyping } from "../shared/keys.ts";
 import { createLogStore } from "../shared/log-store.ts";
-import { PaneContext, type PaneScreen } from "../shared/pane-context.ts";
+import { PaneContext, type PaneScreen, TypingContext } from "../shared/pane-context.ts";
 import { usePrefs } from "../shared/prefs.ts";
-import { Elevation } from "./Elevation.tsx";
-import { Figures } from "./Figures.tsx";
+import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
 import { PANE_KEYS } from "./pane-keys.ts";
-import { Section } from "./Section.tsx";
 import { StationTape } from "./StationTape.tsx";
 import { type OpenOrder, StationView } from "./StationView.tsx";
 import { TicketFoot } from "./TicketFoot.tsx";
 import { Trail } from "./Trail.tsx";
+import { usePaneKeys } from "./use-pane-keys.ts";
+import { useViewInAddress } from "./use-view-in-address.ts";
 
 export type PanePageProps = {
   readonly prefs: Prefs;
@@ -42,6 +39,16 @@ export type PanePageProps = {
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;
+const SAID_MS = 4000;
+
+/* A key must redraw its field at once: these follow a moment later, with the book that the key made. */
+const [Tape, Foot, Station, Draw, Way] = [
+  memo(StationTape),
+  memo(TicketFoot),
+  memo(StationView),
+  memo(Drawings),
+  memo(Trail),
+];
 
 /** One pane's page: its log, what follows from it, and the station that is open. */
 export default function PanePage(props: PanePageProps) {
@@ -63,168 +70,136 @@ export default function PanePage(props: PanePageProps) {
 
   const kept = useMemo(() => foldPane(props.pane, entries), [props.pane, entries]);
   const firm = useMemo(() => {
-    const own = entries.filter(isAboutFirm);
-    const struck = entries.filter((e) => e.kind === "struck");
-    return foldFirm([...props.firmEntries, ...own, ...struck]);
+    const strikes = entries.filter((e) => e.kind === "struck");
+    return foldFirm([...props.firmEntries, ...entries.filter(isAboutFirm), ...strikes]);
   }, [props.firmEntries, entries]);
-  const book = kept && withTyping(kept, screen.typing, prefs.unit);
-  const reckoning = book && reckon(book, { house: firm.house, calendar: firm.calendar });
+  const typed = useDeferredValue(screen.typing);
+  const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
+  const reckoning = useMemo(() => book && reckon(book, { house: firm.house, calendar: firm.calendar }), [book, firm]);
+
+  // What the stable callbacks below read when they are called.
+  const now = useRef({ kept, typing: screen.typing, prefs, book, reckoning });
+  now.current = { kept, typing: screen.typing, prefs, book, reckoning };
 
   const keep = useCallback(
     (place: Place, text?: string) => {
-      const now = text ?? screen.typing[place];
-      if (now === undefined) return;
-      if (now !== (kept?.readings[place]?.text ?? ""))
-        store.write("measure.reading", { pane: props.pane }, { place, text: now, unit: prefs.unit });
+      const said = text ?? now.current.typing[place];
+      if (said === undefined) return;
+      if (said !== (now.current.kept?.readings[place]?.text ?? ""))
+        store.write("measure.reading", { pane: props.pane }, { place, text: said, unit: now.current.prefs.unit });
       send({ kind: "kept", place });
     },
-    [screen.typing, kept, store, props.pane, prefs.unit],
+    [store, props.pane],
   );
-  const keepAll = useRef(() => {});
-  keepAll.current = () => {
-    for (const place of Object.keys(screen.typing) as Place[]) keep(place);
-  };
+  const keepAll = useCallback(() => {
+    for (const place of Object.keys(now.current.typing) as Place[]) keep(place);
+  }, [keep]);
   useEffect(() => {
-    const onHide = () => keepAll.current();
-    window.addEventListener("pagehide", onHide);
-    return () => window.removeEventListener("pagehide", onHide);
-  }, []);
+    window.addEventListener("pagehide", keepAll);
+    return () => window.removeEventListener("pagehide", keepAll);
+  }, [keepAll]);
 
-  const open = useCallback(
-    (view: View) => {
-      keepAll.current();
-      send({ kind: "open", view });
-      if (!location.pathname.endsWith(`/${view}`)) history.pushState(null, "", `/panes/${props.pane}/${view}`);
-    },
-    [props.pane],
-  );
-  useEffect(() => {
-    const onPop = () => {
-      const view = location.pathname.split("/").at(-1) as View;
-      if (view === "logbook" || STATIONS.includes(view as never)) send({ kind: "open", view });
-    };
-    window.addEventListener("popstate", onPop);
-    return () => window.removeEventListener("popstate", onPop);
-  }, []);
-
+  const show = useCallback((view: View) => send({ kind: "open", view }), []);
+  const open = useViewInAddress(props.pane, show, keepAll);
   const tell = useCallback((text: string) => send({ kind: "say", text }), []);
   useEffect(() => {
     if (!screen.said) return;
-    const off = setTimeout(() => tell(""), 4000);
+    const off = setTimeout(() => tell(""), SAID_MS);
     return () => clearTimeout(off);
   }, [screen.said, tell]);
 
-  const undo = () => {
+  const undo = useCallback(() => {
     const e = store.undo();
-    tell(e ? `Taken back: ${entryWords(e, prefs)}` : "Nothing of yours to take back");
-  };
-  const redo = () => {
-    const e = store.redo();
-    tell(e ? "Brought back" : "Nothing to bring back");
-  };
-  const copy = () => {
+    tell(e ? `Taken back: ${entryWords(e, now.current.prefs)}` : "Nothing of yours to take back");
+  }, [store, tell]);
+  const redo = useCallback(() => tell(store.redo() ? "Brought back" : "Nothing to bring back"), [store, tell]);
+  const copy = useCallback(() => {
+    const { book, reckoning, prefs } = now.current;
     if (!book || !reckoning) return;
     navigator.clipboard.writeText(ticketOf(book, reckoning, prefs).spoken).then(
       () => tell("Ticket copied"),
       () => tell("The browser would not copy: select the ticket and copy it by hand"),
     );
-  };
+  }, [tell]);
+  const openTapeLine = useCallback(() => send({ kind: "sheet", sheet: "tape-line" }), []);
+  const closeSheet = useCallback(() => send({ kind: "sheet", sheet: null }), []);
+  usePaneKeys({
+    view: screen.view,
+    before: props.before,
+    after: props.after,
+    open,
+    copy,
+    undo,
+    redo,
+    openTapeLine,
+    openKeys: () => send({ kind: "sheet", sheet: "keys" }),
+  });
+  const goTo = useCallback(
+    (place: Place) => {
+      open("measure");
+      ask(place);
+      requestAnimationFrame(() => document.getElementById(`r-${place}`)?.focus());
+    },
+    [open],
+  );
 
-  const press = useRef((_: KeyboardEvent) => {});
-  press.current = (e) => {
-    if (isTyping(e)) return;
-    const station = STATIONS[Number(e.key) - 1];
-    const acts: Readonly<Record<string, () => void>> = {
-      "/": () => send({ kind: "sheet", sheet: "tape-line" }),
-      "?": () => send({ kind: "sheet", sheet: "keys" }),
-      c: copy,
-      z: undo,
-      y: redo,
-      l: () => open("logbook"),
-      j: () => props.after && location.assign(`/panes/${props.after}/${screen.view}`),
-      k: () => props.before && location.assign(`/panes/${props.before}/${screen.view}`),
-      r: () => location.assign("/"),
-    };
-    const act = station ? () => open(station) : acts[e.key];
-    if (!act) return;
-    e.preventDefault();
-    act();
-  };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => press.current(e);
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, []);
-
-  if (!book || !reckoning)
+  const type = useCallback((place: Place, text: string) => send({ kind: "type", place, text }), []);
+  const typing = useMemo(() => ({ typing: screen.typing, type }), [screen.typing, type]);
+  const context = useMemo<PaneScreen | null>(
+    () =>
+      book && reckoning
+        ? {
+            book,
+            reckoning,
+            firm,
+            prefs,
+            today: day(props.today),
+            say: (sentence) => say(sentence, prefs.dialect),
+            write: (kind, payload) => store.write(kind, { pane: props.pane }, payload),
+            writeFirm: (kind, payload) => void store.write(kind, {}, payload),
+            writeOrder: (order, kind, payload, pane = false) =>
+              void store.write(kind, pane ? { order, pane: props.pane } : { order }, payload),
+            keep,
+          }
+        : null,
+    [book, reckoning, firm, prefs, props.today, props.pane, store, keep],
+  );
+  if (!context)
     return (
       <main id="main" className="p-6">
         This pane was struck out of the log. Its entries are still in the file.
       </main>
     );
-
-  const context: PaneScreen = {
-    book,
-    reckoning,
-    firm,
-    prefs,
-    today: day(props.today),
-    say: (sentence) => say(sentence, prefs.dialect),
-    write: (kind, payload) => store.write(kind, { pane: props.pane }, payload),
-    writeFirm: (kind, payload) => void store.write(kind, {}, payload),
-    writeOrder: (order, kind, payload, pane = false) =>
-      void store.write(kind, pane ? { order, pane: props.pane } : { order }, payload),
-    typing: screen.typing,
-    type: (place, text) => send({ kind: "type", place, text }),
-    keep,
-  };
-  const goTo = (place: Place) => {
-    open(screen.view === "measure" ? "measure" : "measure");
-    ask(place);
-    requestAnimationFrame(() => document.getElementById(`r-${place}`)?.focus());
-  };
-  const measuring = screen.view === "measure";
   return (
     <PaneContext value={context}>
-      <Trail before={props.before} after={props.after} view={screen.view} open={open} undo={undo}>
-        <KeepingLine store={store} prefs={prefs} />
-      </Trail>
-      <StationTape view={screen.view} open={open} />
-      <main
-        id="main"
-        className="min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden"
-      >
-        <section
-          aria-label="Drawings"
-          className="hidden min-h-0 grid-cols-[minmax(0,11fr)_minmax(0,9fr)] gap-4 overflow-hidden bg-sheet px-4 py-3 desk:grid"
+      <TypingContext value={typing}>
+        <Way before={props.before} after={props.after} view={screen.view} open={open} undo={undo} store={store} />
+        <Tape view={screen.view} open={open} />
+        <main
+          id="main"
+          className="min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden print:overflow-visible"
         >
-          <Elevation asked={measuring ? asked : null} onPlace={goTo} />
-          <div className="flex min-h-0 flex-col gap-3 overflow-y-auto">
-            <Section />
-            <Figures />
-          </div>
-        </section>
-        <section
-          aria-label="Station"
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
-          tabIndex={0}
-          className="min-h-full desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
-        >
-          <StationView
-            view={screen.view}
-            asked={asked}
-            ask={ask}
-            openOrders={props.openOrders}
-            strike={store.strike}
-            openTapeLine={() => send({ kind: "sheet", sheet: "tape-line" })}
-          />
-        </section>
-      </main>
-      <TicketFoot copy={copy} view={screen.view} open={open} said={screen.said} />
-      {screen.sheet === "keys" && <KeyMap keys={PANE_KEYS} close={() => send({ kind: "sheet", sheet: null })} />}
-      {screen.sheet === "tape-line" && (
-        <TapeLineSheet close={() => send({ kind: "sheet", sheet: null })} taken={() => open("measure")} />
-      )}
+          <Draw asked={screen.view === "measure" ? asked : null} goTo={goTo} />
+          <section
+            aria-label="Station"
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
+            tabIndex={0}
+            className="min-h-full desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
+          >
+            <Station
+              view={screen.view}
+              asked={asked}
+              ask={ask}
+              openOrders={props.openOrders}
+              strike={store.strike}
+              openTapeLine={openTapeLine}
+            />
+          </section>
+        </main>
+        <Foot copy={copy} view={screen.view} open={open} said={screen.said} />
+        {screen.sheet === "keys" && <KeyMap keys={PANE_KEYS} close={closeSheet} />}
+        {screen.sheet === "tape-line" && <TapeLineSheet close={closeSheet} taken={() => open("measure")} />}
+      </TypingContext>
     </PaneContext>
   );
 }

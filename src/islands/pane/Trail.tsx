@@ -1,5 +1,6 @@
-import type { ReactNode } from "react";
 import { SYSTEM_FACTS } from "../../core/look/systems.ts";
+import { KeepingLine } from "../shared/KeepingLine.tsx";
+import type { LogStore } from "../shared/log-store.ts";
 import { usePane } from "../shared/pane-context.ts";
 import type { View } from "./model.ts";
 
@@ -9,12 +10,12 @@ type Props = {
   readonly view: View;
   readonly open: (view: View) => void;
   readonly undo: () => void;
-  readonly children: ReactNode;
+  readonly store: LogStore;
 };
 
 /** Which pane this is, its neighbours on the walk, and the ways to its logbook and back. */
-export function Trail({ before, after, view, open, undo, children }: Props) {
-  const { book, say } = usePane();
+export function Trail({ before, after, view, open, undo, store }: Props) {
+  const { book, prefs, say } = usePane();
   const { address, opening, light, system } = book.added;
   return (
     <nav
@@ -30,7 +31,7 @@ export function Trail({ before, after, view, open, undo, children }: Props) {
         <span className="opacity-70 max-sm:hidden"> · {say(SYSTEM_FACTS[system].short)}</span>
       </h1>
       <div className="flex shrink-0 items-center gap-1">
-        {children}
+        <KeepingLine store={store} prefs={prefs} />
         <NeighbourLink to={before} view={view} name="Pane before" sign="‹" />
         <NeighbourLink to={after} view={view} name="Next pane" sign="›" />
         <button type="button" className="min-h-11 px-2 max-sm:hidden" onClick={undo}>

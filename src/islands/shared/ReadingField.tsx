@@ -3,7 +3,7 @@ import { readTape } from "../../core/tape/read.ts";
 import { PLACE_NAMES } from "../../core/words/size.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "./Length.tsx";
-import { usePane } from "./pane-context.ts";
+import { usePane, useTyping } from "./pane-context.ts";
 
 type Props = {
   readonly place: Place;
@@ -14,7 +14,8 @@ type Props = {
 
 /** A reading as the tape shows it. What is typed stays, even when it cannot be read. */
 export function ReadingField({ place, label, governs = false, onFocus }: Props) {
-  const { book, typing, type, keep, prefs, say } = usePane();
+  const { book, keep, prefs, say } = usePane();
+  const { typing, type } = useTyping();
   const kept = book.readings[place];
   const text = typing[place] ?? kept?.text ?? "";
   const unit = typing[place] === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit;
@@ -62,13 +63,11 @@ export function ReadingField({ place, label, governs = false, onFocus }: Props) 
 
 /** The sentence about a reading that cannot be read, with the place in it marked. */
 export function ReadingTrouble({ places }: { readonly places: readonly Place[] }) {
-  const { book, typing, prefs, say } = usePane();
+  const { book, say } = usePane();
+  // The book follows what is typed, so what cannot be read stands in it too.
   const bad = places.flatMap((place) => {
-    const kept = book.readings[place];
-    const text = typing[place] ?? kept?.text ?? "";
-    const read =
-      text.trim() === "" ? null : readTape(text, typing[place] === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit);
-    return read && !read.ok ? [{ place, text, error: read.error }] : [];
+    const reading = book.readings[place];
+    return reading && !reading.read.ok ? [{ place, text: reading.text, error: reading.read.error }] : [];
   });
   if (bad.length === 0) return null;
   return (

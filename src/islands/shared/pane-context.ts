@@ -19,13 +19,20 @@ export type PaneScreen = {
   readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => EntryOf<K>;
   readonly writeFirm: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
   readonly writeOrder: <K extends Kind>(order: string, kind: K, payload: Payloads[K], pane?: boolean) => void;
-  /** Typed and not yet kept, by place. */
-  readonly typing: Readonly<Partial<Record<Place, string>>>;
-  readonly type: (place: Place, text: string) => void;
+  /** Keeps what is typed for a place, or the text given: an entry is written where it says something new. */
   readonly keep: (place: Place, text?: string) => void;
 };
 
+/** What is typed and not yet kept, by place. Apart from the rest, so that a key redraws one field at once. */
+export type Typing = {
+  readonly typing: Readonly<Partial<Record<Place, string>>>;
+  readonly type: (place: Place, text: string) => void;
+};
+
 export const PaneContext = createContext<PaneScreen | null>(null);
+
+export const TypingContext = createContext<Typing>({ typing: {}, type: () => {} });
+export const useTyping = (): Typing => useContext(TypingContext);
 
 export function usePane(): PaneScreen {
   const screen = useContext(PaneContext);
