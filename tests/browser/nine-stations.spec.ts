@@ -130,7 +130,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await page.getByRole("button", { name: "Sign it off" }).click();
     await expect(page.getByText("Signed off Wed 20 May by Nell Harrow")).toBeVisible();
     await page.getByRole("link", { name: "Logbook" }).first().click();
-    await expect(page.getByText("width, top: 612 mm")).toBeVisible();
+    await expect(page.getByRole("paragraph").filter({ hasText: "width, top: 612 mm" })).toBeVisible();
     await allSent(page);
   });
 

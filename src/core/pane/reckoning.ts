@@ -81,6 +81,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       height: size.glass.height,
     });
   const compound = compoundById(book.set?.compound ?? usualCompound(book.added.system)) ?? (COMPOUNDS[0] as Compound);
+  // Quantities are worked out for the one system whose section is known.
+  const isPutty = book.added.system === "timber-putty";
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     readings,
@@ -98,7 +100,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
           ? !isSafetyGlass(glass.kind) && glass.thickness < mm(6)
           : false,
     putty:
-      size && depth !== undefined && readings["rebate-width"] !== undefined
+      isPutty && size && depth !== undefined && readings["rebate-width"] !== undefined
         ? puttyFor({
             tight: { width: size.governs.width.length, height: size.governs.height.length },
             glass: size.glass,
@@ -112,7 +114,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
             waste: house.waste,
           })
         : null,
-    sprigs: size && sprigPlan(size.glass.width, size.glass.height, rule),
+    sprigs: size && isPutty ? sprigPlan(size.glass.width, size.glass.height, rule) : null,
     packers: size && {
       gap: size.edgeGap.height,
       stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),

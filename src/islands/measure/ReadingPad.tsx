@@ -29,23 +29,23 @@ export function ReadingPad({ place, ask, drawing }: Props) {
     ask(nextUnread(book.readings, here) ?? here);
   };
   const key =
-    "rounded-lg border border-line bg-sheet min-h-[58px] text-[17px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
+    "rounded-lg border border-line bg-sheet min-h-[56px] px-1 text-[16px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
   return (
     <div className="flex min-h-full flex-col">
-      <div className="grid grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-3">
-        <div className="h-[176px]">{drawing(here)}</div>
+      <div className="grid grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-2">
+        <div className="h-[146px]">{drawing(here)}</div>
         <div className="min-w-0" aria-live="polite">
           <h2 className="text-[20px] first-letter:uppercase">{say(PLACE_NAMES[here])}</h2>
           <p className="text-[15px] leading-snug text-mute">{say(HOW_TO[here])}</p>
-          <p className="tight pt-2 text-[44px] leading-none font-bold">
+          <p className="tight pt-2 text-[40px] leading-none font-bold">
             <Shown pad={pad} />
           </p>
           <p className="pt-1 text-[15px] text-mute">{kept ? `kept: ${kept.text}` : progress(book.readings)}</p>
         </div>
       </div>
-      <div className="space-y-2.5 px-3 pt-2.5">
+      <div className="space-y-2 px-3 pt-2 pb-2">
         <TapeStrip pad={pad} fine={fine} tap={(tick) => tap({ kind: "tick", tick })} />
-        <div className="grid grid-cols-4 gap-2.5">
+        <div className="grid grid-cols-4 gap-2">
           {["1", "2", "3"].map((d) => (
             <Digit key={d} digit={d} className={key} tap={tap} />
           ))}

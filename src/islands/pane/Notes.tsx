@@ -13,7 +13,7 @@ export function Notes({ station }: { readonly station: Station }) {
         </p>
       ))}
       <form
-        className="flex gap-2"
+        className="no-print flex gap-2"
         onSubmit={(e) => {
           e.preventDefault();
           const form = e.currentTarget;

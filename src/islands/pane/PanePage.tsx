@@ -17,6 +17,7 @@ import { PaneContext, type PaneScreen, TypingContext } from "../shared/pane-cont
 import { usePrefs } from "../shared/prefs.ts";
 import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
+import { PrintHead } from "./PrintHead.tsx";
 import { PANE_KEYS } from "./pane-keys.ts";
 import { StationTape } from "./StationTape.tsx";
 import { type OpenOrder, StationView } from "./StationView.tsx";
@@ -179,6 +180,7 @@ export default function PanePage(props: PanePageProps) {
           id="main"
           className="min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden print:overflow-visible"
         >
+          <PrintHead />
           <Draw asked={screen.view === "measure" ? asked : null} goTo={goTo} />
           <section
             aria-label="Station"

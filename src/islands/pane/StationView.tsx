@@ -33,7 +33,7 @@ export function StationView(props: Props) {
   if (view === "measure")
     return (
       <>
-        <div className="desk:hidden">
+        <div className="desk:hidden print:hidden">
           <ReadingPad place={asked} ask={ask} drawing={(place) => <Elevation bare asked={place} />} />
         </div>
         <div className="p-4 desk:px-5">

@@ -17,22 +17,23 @@ export function TicketFoot({ copy, view, open, said }: Props) {
   const ticket = ticketOf(book, r, prefs);
   return (
     <footer className="no-print shrink-0 bg-deep text-on-deep">
-      <div className="flex items-center gap-x-5 gap-y-1 px-4 py-2.5 desk:min-h-[72px] desk:px-5">
+      <div className="flex items-center gap-x-5 gap-y-0.5 px-4 py-2.5 max-sm:flex-wrap desk:min-h-[72px] desk:px-5">
         {r.cut.ok && (
           <p className="text-[26px] font-bold whitespace-nowrap desk:text-[32px]">
             <Size {...r.cut.value.glass} unit={prefs.unit} />
           </p>
         )}
-        <div className="min-w-0 flex-1">
-          <p className="text-[15px] leading-snug max-sm:truncate">{ticket.what}</p>
+        <p className="min-w-0 flex-1 truncate text-[14px] sm:hidden">{ticket.what.replace("1 off, ", "")}</p>
+        <div className="min-w-0 flex-1 max-sm:basis-full">
+          <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
           <p
-            className={`text-[13px] leading-snug max-sm:hidden ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+            className={`text-[13px] leading-snug max-sm:line-clamp-2 ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
             {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
             {ticket.why}
           </p>
         </div>
-        <div className="flex shrink-0 items-center gap-2">
+        <div className="flex shrink-0 items-center gap-2 max-sm:hidden">
           <output className="text-[13px] empty:hidden" aria-live="polite">
             {said}
           </output>
@@ -43,7 +44,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
           >
             Copy <kbd className="text-[12px] opacity-80">c</kbd>
           </button>
-          <span className="max-sm:hidden">
+          <span>
             <NextThing view={view} open={open} />
           </span>
         </div>

@@ -23,9 +23,12 @@ export function Trail({ before, after, view, open, undo, store }: Props) {
       className="no-print flex min-h-11 shrink-0 items-center justify-between gap-3 border-b border-black/20 bg-bar px-4 text-on-bar desk:px-5"
     >
       <h1 className="min-w-0 truncate text-[15px] font-normal">
-        <a href="/" className="underline opacity-90 max-sm:hidden">
-          Round /{" "}
-        </a>
+        <span className="max-sm:hidden">
+          <a href="/" className="underline">
+            Round
+          </a>{" "}
+          /{" "}
+        </span>
         <strong className="font-semibold">{[address, opening].join(", ")}</strong>
         {light && ` / ${light}`}
         <span className="opacity-70 max-sm:hidden"> · {say(SYSTEM_FACTS[system].short)}</span>

@@ -113,10 +113,29 @@ export function Specify() {
             {say("Linseed {putty} spoils the layer in laminated glass: use a compound that says it may touch it.")}
           </p>
         )}
-        {!book.glass && (
-          <button type="button" className="btn btn-main" onClick={() => change({})}>
-            Keep {glass.thickness.text} mm {say(GLASS_NAMES[glass.kind])}
-          </button>
+        {r.unsafe ? (
+          <div className="flex flex-wrap gap-2">
+            <button
+              type="button"
+              className="btn btn-main"
+              onClick={() => change({ kind: "laminated", thickness: { text: "6.4", unit: "mm" } })}
+            >
+              Make it 6.4 mm laminated
+            </button>
+            <button
+              type="button"
+              className="btn btn-main"
+              onClick={() => change({ kind: "toughened", thickness: { text: "4", unit: "mm" } })}
+            >
+              {say("Make it 4 mm {toughened}")}
+            </button>
+          </div>
+        ) : (
+          !book.glass && (
+            <button type="button" className="btn btn-main" onClick={() => change({})}>
+              Keep {glass.thickness.text} mm {say(GLASS_NAMES[glass.kind])}
+            </button>
+          )
         )}
       </Part>
       <Part title="The old {pane}" more="edge to edge, if it is whole: for like for like">
