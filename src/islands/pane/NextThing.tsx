@@ -12,9 +12,9 @@ export function NextThing({ view, open }: Props) {
   if (next.kind === "signed-off") return null;
   if (next.station === view)
     return (
-      <p className="max-w-56 text-right leading-snug">
+      <p className="leading-snug sm:max-w-56 sm:text-right">
         <span className="block text-[12px] opacity-80">next, here</span>
-        <strong className="text-[16px] font-semibold text-[#f7e9a6]">{nextWords(next, prefs.dialect)}</strong>
+        <strong className="text-[16px] font-semibold sm:text-[#f7e9a6]">{nextWords(next, prefs.dialect)}</strong>
       </p>
     );
   return (

@@ -17,6 +17,7 @@ import { PaneContext, type PaneScreen, TypingContext } from "../shared/pane-cont
 import { usePrefs } from "../shared/prefs.ts";
 import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
+import { PhoneWay } from "./PhoneWay.tsx";
 import { PrintHead } from "./PrintHead.tsx";
 import { PANE_KEYS } from "./pane-keys.ts";
 import { StationTape } from "./StationTape.tsx";
@@ -196,6 +197,7 @@ export default function PanePage(props: PanePageProps) {
               strike={store.strike}
               openTapeLine={openTapeLine}
             />
+            <PhoneWay view={screen.view} open={open} undo={undo} before={props.before} after={props.after} />
           </section>
         </main>
         <Foot copy={copy} view={screen.view} open={open} said={screen.said} />

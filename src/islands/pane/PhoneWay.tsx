@@ -1,0 +1,37 @@
+import type { View } from "./model.ts";
+import { NextThing } from "./NextThing.tsx";
+
+type Props = {
+  readonly view: View;
+  readonly open: (view: View) => void;
+  readonly undo: () => void;
+  readonly before: string | null;
+  readonly after: string | null;
+};
+
+/** The ways on from here, within a thumb's reach: what the header and the keys are on a larger screen. */
+export const PhoneWay = ({ view, open, undo, before, after }: Props) => (
+  <nav
+    aria-label="Ways on"
+    className="no-print mt-5 grid grid-cols-2 gap-2 border-t border-line px-4 py-4 sm:hidden [&>:first-child]:col-span-2"
+  >
+    <NextThing view={view} open={open} />
+    <button type="button" className="btn" onClick={undo}>
+      Undo
+    </button>
+    <span className="grid grid-cols-2 gap-2">
+      {before ? (
+        <a className="btn" href={`/panes/${before}/${view}`} aria-label="Pane before">
+          ‹
+        </a>
+      ) : (
+        <span />
+      )}
+      {after && (
+        <a className="btn" href={`/panes/${after}/${view}`} aria-label="Next pane">
+          ›
+        </a>
+      )}
+    </span>
+  </nav>
+);
