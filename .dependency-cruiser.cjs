@@ -73,7 +73,7 @@ module.exports = {
       name: "islands-do-not-import-islands",
       severity: "error",
       from: { path: "^src/islands/([^/]+)/", pathNot: ["^src/islands/pane/", test] },
-      to: { path: "^src/islands/", pathNot: "^src/islands/($1|shared)/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/($1|parts)/" },
     },
     {
       name: "endpoints-call-server-only",

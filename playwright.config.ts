@@ -1,4 +1,5 @@
 import { defineConfig } from "@playwright/test";
+import { CHROMIUM } from "./tests/support/chromium.ts";
 
 const PORT = 4399;
 const DATABASE_FILE = ".stamps/browser.sqlite";
@@ -16,18 +17,7 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     permissions: ["clipboard-read", "clipboard-write"],
-    launchOptions: {
-      executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
-      args: [
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-quic",
-        "--no-first-run",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-      ],
-    },
+    launchOptions: CHROMIUM,
   },
   webServer: {
     command: `rm -f ${DATABASE_FILE}* && node_modules/.bin/tsx scripts/load-demo.ts && node server.mjs`,

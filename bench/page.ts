@@ -8,16 +8,7 @@ import { appendEntries } from "../src/db/append.ts";
 import { createDatabase } from "../src/db/database.ts";
 import { listRounds, panesOfRound } from "../src/db/lists.ts";
 import { ottermoleRow } from "../src/demo/ottermole-row.ts";
-
-const ARGS = [
-  "--no-sandbox",
-  "--disable-gpu",
-  "--disable-quic",
-  "--no-first-run",
-  "--disable-background-networking",
-  "--disable-component-update",
-  "--disable-sync",
-];
+import { CHROMIUM } from "../tests/support/chromium.ts";
 
 export type PageFigures = {
   readonly roundScriptKb: number;
@@ -43,7 +34,7 @@ export async function benchPage(): Promise<PageFigures> {
   const url = await new Promise<string>((resolve) =>
     server.stdout.on("data", (d) => resolve(/http:\S+(?=\/\s)/.exec(String(d))?.[0] ?? "")),
   );
-  const browser = await chromium.launch({ executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium", args: ARGS });
+  const browser = await chromium.launch(CHROMIUM);
   try {
     const roundScriptKb = await scriptOf(await browser.newPage(), `${url}/`);
     const paneScriptKb = await scriptOf(await browser.newPage(), `${url}/panes/${pane}/measure`);

@@ -8,6 +8,7 @@ import { appendEntries } from "../src/db/append.ts";
 import { createDatabase } from "../src/db/database.ts";
 import { listOrders, listRounds, panesOfRound } from "../src/db/lists.ts";
 import { ottermoleRow } from "../src/demo/ottermole-row.ts";
+import { CHROMIUM } from "../tests/support/chromium.ts";
 
 /* One current picture of each main view, from the demo round as it stands on one day. Needs a build and Chromium. */
 const TODAY = "2026-05-20";
@@ -70,18 +71,7 @@ const server = spawn("node", ["server.mjs"], {
 const url = await new Promise<string>((resolve) =>
   server.stdout.on("data", (d) => resolve(/http:\S+(?=\/\s)/.exec(String(d))?.[0] ?? "")),
 );
-const browser = await chromium.launch({
-  executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
-  args: [
-    "--no-sandbox",
-    "--disable-gpu",
-    "--disable-quic",
-    "--no-first-run",
-    "--disable-background-networking",
-    "--disable-component-update",
-    "--disable-sync",
-  ],
-});
+const browser = await chromium.launch(CHROMIUM);
 try {
   for (const shot of SHOTS) await take(browser, shot);
 } finally {

@@ -3,7 +3,7 @@ import { waitsOf } from "../../core/pane/waits.ts";
 import { addDays, type Day, dayOf, dayOfMonth, writeDay } from "../../core/units/day.ts";
 import { sayDay, weekdayName } from "../../core/words/days.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
-import { usePane } from "../shared/pane-context.ts";
+import { usePane } from "../parts/pane-context.ts";
 
 const WIDTH = 440;
 const BAR_Y = 44;

@@ -1,10 +1,10 @@
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
-import { Cautions } from "../shared/Cautions.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Steps } from "../shared/Steps.tsx";
+import { Cautions } from "../parts/Cautions.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Steps } from "../parts/Steps.tsx";
 import { CureBar } from "./CureBar.tsx";
 
 /** Waiting and painting: when it may be touched, when it must be painted, and the days between. */

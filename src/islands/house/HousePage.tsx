@@ -1,28 +1,20 @@
-import { useStore } from "@nanostores/react";
-import { useEffect, useRef, useState } from "react";
+import { useState } from "react";
 import { HOUSE_RULES, type HouseRule, houseValueFits } from "../../core/house/rules.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { KeepingLine } from "../shared/KeepingLine.tsx";
-import { createLogStore } from "../shared/log-store.ts";
-import { PageKeys } from "../shared/PageKeys.tsx";
-import { usePrefs } from "../shared/prefs.ts";
+import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { PageKeys } from "../parts/PageKeys.tsx";
+import { useLog } from "../parts/use-log.ts";
 import { Suppliers } from "./Suppliers.tsx";
 
 type Props = { readonly prefs: Prefs; readonly entries: readonly Entry[]; readonly through: number };
 
 /** What the firm has decided once: every figure with its source, and whom it buys from. */
 export default function HousePage(props: Props) {
-  const prefs = usePrefs(props.prefs);
-  const who = useRef(prefs.who);
-  who.current = prefs.who;
-  const [store] = useState(() =>
-    createLogStore({ initial: props.entries, through: props.through, about: {}, who: () => who.current }),
-  );
-  useEffect(() => store.start(), [store]);
-  const firm = foldFirm(useStore(store.entries, { ssr: "initial" }));
+  const { store, entries, prefs } = useLog({ ...props, about: {} });
+  const firm = foldFirm(entries);
   const write = <K extends Kind>(kind: K, payload: Payloads[K]) => void store.write(kind, {}, payload);
   return (
     <div className="mx-auto max-w-4xl space-y-8 px-4 py-6">

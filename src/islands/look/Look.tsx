@@ -8,9 +8,9 @@ import {
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
 import { NOT_WORKED_OUT, SYSTEM_FACTS, SYSTEMS, type System } from "../../core/look/systems.ts";
-import { Cautions } from "../shared/Cautions.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
+import { Cautions } from "../parts/Cautions.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
 import { Closing } from "./Closing.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */

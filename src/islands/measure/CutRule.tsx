@@ -6,10 +6,10 @@ import { readTape } from "../../core/tape/read.ts";
 import { GRIDS, nm } from "../../core/units/length.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { Length } from "../shared/Length.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Size } from "../shared/Size.tsx";
+import { Length } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Size } from "../parts/Size.tsx";
 import { Overrule } from "./Overrule.tsx";
 
 /** What comes off the opening: every school's answer side by side, and the one in use. */

@@ -10,10 +10,10 @@ import {
 import { nm } from "../../core/units/length.ts";
 import { HOW_TO, MISSING_TELLS, PLACE_NAMES } from "../../core/words/size.ts";
 import { verdictOf } from "../../core/words/verdict.ts";
-import { Length } from "../shared/Length.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../shared/ReadingField.tsx";
+import { Length } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { CutRule } from "./CutRule.tsx";
 
 type Props = { readonly asked: Place | null; readonly ask: (place: Place) => void; readonly openTapeLine: () => void };

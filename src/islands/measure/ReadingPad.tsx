@@ -1,8 +1,8 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/size.ts";
-import { Fraction } from "../shared/Length.tsx";
-import { usePane } from "../shared/pane-context.ts";
+import { Fraction } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 

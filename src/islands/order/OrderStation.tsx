@@ -3,16 +3,17 @@ import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
+import { dayOf, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { VERDICT_WORDS } from "../../core/words/entry.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
-import { CheckInForm } from "../shared/CheckInForm.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Size } from "../shared/Size.tsx";
+import { CheckedLine } from "../parts/CheckedLine.tsx";
+import { CheckInForm } from "../parts/CheckInForm.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { SendForm } from "../parts/SendForm.tsx";
+import { Size } from "../parts/Size.tsx";
 
 export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
 
@@ -104,7 +105,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
   const { reckoning: r, firm, prefs, say, writeOrder, today } = usePane();
   const now = r.cut.ok ? r.cut.value.glass : null;
   const differs = now !== null && line.state === "open" && (now.width !== line.widthNm || now.height !== line.heightNm);
-  const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays ?? 5;
+  const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays;
   return (
     <Part
       title={`${order.reference || "Order"}, ${order.supplier}`}
@@ -131,30 +132,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         </div>
       )}
       {line.state === "open" && (
-        <form
-          className="grid grid-cols-2 items-end gap-2"
-          onSubmit={(e) => {
-            e.preventDefault();
-            writeOrder(order.id, "order.sent", {
-              day: writeDay(today),
-              due: String(new FormData(e.currentTarget).get("due")),
-            });
-          }}
-        >
-          <label>
-            <span className="text-[13px] text-mute">Promised for</span>
-            <input
-              type="date"
-              name="due"
-              required
-              min={writeDay(today)}
-              defaultValue={writeDay(addDays(today, lead))}
-            />
-          </label>
-          <button type="submit" className="btn btn-main">
-            Ordered today
-          </button>
-        </form>
+        <SendForm today={today} leadDays={lead} send={(payload) => writeOrder(order.id, "order.sent", payload)} />
       )}
       {line.state === "sent" && order.sent && (
         <>
@@ -179,13 +157,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
       )}
-      {line.check && (
-        <p className={line.state === "sent-back" ? "note-wax" : "note-glass"}>
-          Came {line.check.payload.width.text} × {line.check.payload.height.text}:{" "}
-          {VERDICT_WORDS[line.check.payload.verdict]}
-          {line.check.payload.reason && `, ${line.check.payload.reason}`}. Checked by {line.check.who}.
-        </p>
-      )}
+      <CheckedLine line={line} />
     </Part>
   );
 }

@@ -5,11 +5,11 @@ import { GLASS_NAMES, massOf } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
-import { VERDICT_WORDS } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText } from "../../core/words/ticket.ts";
-import { CheckInForm } from "../shared/CheckInForm.tsx";
-import { Size } from "../shared/Size.tsx";
+import { CheckedLine } from "../parts/CheckedLine.tsx";
+import { CheckInForm } from "../parts/CheckInForm.tsx";
+import { Size } from "../parts/Size.tsx";
 
 type Props = {
   readonly line: OrderLine;
@@ -47,13 +47,7 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
         </button>
       )}
       {line.state === "arrived" && <CheckInForm line={line} house={house} unit={prefs.unit} checked={checked} />}
-      {line.check && (
-        <p className={line.state === "sent-back" ? "note-wax" : "note-glass"}>
-          Came {line.check.payload.width.text} × {line.check.payload.height.text}:{" "}
-          {VERDICT_WORDS[line.check.payload.verdict]}
-          {line.check.payload.reason && `, ${line.check.payload.reason}`}. Checked by {line.check.who}.
-        </p>
-      )}
+      <CheckedLine line={line} />
     </li>
   );
 }

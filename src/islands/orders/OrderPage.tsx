@@ -1,16 +1,14 @@
-import { useStore } from "@nanostores/react";
-import { useEffect, useRef, useState } from "react";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
 import { foldFirm } from "../../core/round/book.ts";
-import { addDays, day, dayOf, writeDay } from "../../core/units/day.ts";
+import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { KeepingLine } from "../shared/KeepingLine.tsx";
-import { createLogStore } from "../shared/log-store.ts";
-import { PageKeys } from "../shared/PageKeys.tsx";
-import { usePrefs } from "../shared/prefs.ts";
+import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { PageKeys } from "../parts/PageKeys.tsx";
+import { SendForm } from "../parts/SendForm.tsx";
+import { useLog } from "../parts/use-log.ts";
 import { OrderLineItem } from "./OrderLineItem.tsx";
 
 type Props = {
@@ -31,19 +29,7 @@ const STAGE_WORDS = {
 
 /** One order: its lines, when it was sent and came, and what came against what was asked for. */
 export default function OrderPage(props: Props) {
-  const prefs = usePrefs(props.prefs);
-  const who = useRef(prefs.who);
-  who.current = prefs.who;
-  const [store] = useState(() =>
-    createLogStore({
-      initial: props.entries,
-      through: props.through,
-      about: { order: props.id },
-      who: () => who.current,
-    }),
-  );
-  useEffect(() => store.start(), [store]);
-  const entries = useStore(store.entries, { ssr: "initial" });
+  const { store, entries, prefs } = useLog({ ...props, about: { order: props.id } });
   const order = foldOrder(props.id, readLog(entries));
   const { house, suppliers } = foldFirm(props.firmEntries);
   const today = day(props.today);
@@ -52,7 +38,6 @@ export default function OrderPage(props: Props) {
     store.write(kind, pane ? { order: props.id, pane } : { order: props.id }, payload);
   const stage = orderStage(order);
   const lines = standingLines(order);
-  const lead = suppliers.find((s) => s.name === order.supplier)?.leadDays ?? 5;
   const late = order.sent && !order.arrived && dayOf(order.sent.due) < today;
   return (
     <div className="mx-auto max-w-4xl space-y-5 px-4 py-6">
@@ -107,28 +92,11 @@ export default function OrderPage(props: Props) {
         </ul>
       )}
       {stage === "open" && lines.length > 0 && (
-        <form
-          className="flex flex-wrap items-end gap-3"
-          onSubmit={(e) => {
-            e.preventDefault();
-            write("order.sent", { day: writeDay(today), due: String(new FormData(e.currentTarget).get("due")) });
-          }}
-        >
-          <label className="w-48">
-            <span className="text-[13px] text-mute">Promised for</span>
-            <input
-              type="date"
-              name="due"
-              required
-              min={writeDay(today)}
-              defaultValue={writeDay(addDays(today, lead))}
-            />
-          </label>
-          <button type="submit" className="btn btn-main">
-            Ordered today
-          </button>
-          <p className="text-[13px] text-mute">Read it back to them first: width before height, each figure.</p>
-        </form>
+        <SendForm
+          today={today}
+          leadDays={suppliers.find((x) => x.name === order.supplier)?.leadDays}
+          send={(payload) => write("order.sent", payload)}
+        />
       )}
       {stage === "sent" && (
         <button type="button" className="btn btn-main" onClick={() => write("order.arrived", { day: writeDay(today) })}>

@@ -3,8 +3,8 @@ import { mm } from "../../core/units/length.ts";
 import { sizeShown } from "../../core/words/ticket.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
 import type { Xy } from "../../drawing/path.ts";
-import { LengthInSvg } from "../shared/Length.tsx";
-import { usePane } from "../shared/pane-context.ts";
+import { LengthInSvg } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
 
 const BOX = { width: 440, height: 520 };
 

@@ -1,9 +1,9 @@
 import type { ReactNode } from "react";
 import { nm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
-import { Length } from "../shared/Length.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Said } from "../shared/Said.tsx";
+import { Length } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Said } from "../parts/Said.tsx";
 
 /** The figures that follow from the readings, under the section. */
 export function Figures() {

@@ -3,7 +3,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import { day } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { entryWords } from "../../core/words/entry.ts";
-import { usePane } from "../shared/pane-context.ts";
+import { usePane } from "../parts/pane-context.ts";
 
 type Props = { readonly strike: (target: Entry, reason: string) => void };
 

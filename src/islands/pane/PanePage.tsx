@@ -1,4 +1,3 @@
-import { useStore } from "@nanostores/react";
 import { memo, useCallback, useDeferredValue, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
@@ -11,10 +10,9 @@ import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
-import { KeyMap } from "../shared/KeyMap.tsx";
-import { createLogStore } from "../shared/log-store.ts";
-import { PaneContext, type PaneScreen, TypingContext } from "../shared/pane-context.ts";
-import { usePrefs } from "../shared/prefs.ts";
+import { KeyMap } from "../parts/KeyMap.tsx";
+import { PaneContext, type PaneScreen, TypingContext } from "../parts/pane-context.ts";
+import { useLog } from "../parts/use-log.ts";
 import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
 import { PhoneWay } from "./PhoneWay.tsx";
@@ -54,19 +52,7 @@ const [Tape, Foot, Station, Draw, Way] = [
 
 /** One pane's page: its log, what follows from it, and the station that is open. */
 export default function PanePage(props: PanePageProps) {
-  const prefs = usePrefs(props.prefs);
-  const who = useRef(prefs.who);
-  who.current = prefs.who;
-  const [store] = useState(() =>
-    createLogStore({
-      initial: props.entries,
-      through: props.through,
-      about: { pane: props.pane },
-      who: () => who.current,
-    }),
-  );
-  useEffect(() => store.start(), [store]);
-  const entries = useStore(store.entries, { ssr: "initial" });
+  const { store, entries, prefs } = useLog({ ...props, about: { pane: props.pane } });
   const [screen, send] = useReducer(nextScreen, props.view, screenAt);
   const [asked, ask] = useState<Place | null>(null);
 

@@ -1,7 +1,7 @@
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { type PartName, sectionOf } from "../../drawing/section.ts";
-import { LengthInSvg } from "../shared/Length.tsx";
-import { usePane } from "../shared/pane-context.ts";
+import { LengthInSvg } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
 
 const BOX = { width: 380, height: 300 };
 

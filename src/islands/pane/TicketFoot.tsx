@@ -1,6 +1,6 @@
 import { ticketOf } from "../../core/words/ticket.ts";
-import { usePane } from "../shared/pane-context.ts";
-import { Size } from "../shared/Size.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Size } from "../parts/Size.tsx";
 import type { View } from "./model.ts";
 import { NextThing } from "./NextThing.tsx";
 

@@ -1,7 +1,7 @@
 import { SYSTEM_FACTS } from "../../core/look/systems.ts";
-import { KeepingLine } from "../shared/KeepingLine.tsx";
-import type { LogStore } from "../shared/log-store.ts";
-import { usePane } from "../shared/pane-context.ts";
+import { KeepingLine } from "../parts/KeepingLine.tsx";
+import type { LogStore } from "../parts/log-store.ts";
+import { usePane } from "../parts/pane-context.ts";
 import type { View } from "./model.ts";
 
 type Props = {

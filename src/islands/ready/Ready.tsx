@@ -1,6 +1,6 @@
-import { Cautions } from "../shared/Cautions.tsx";
-import { Part } from "../shared/Part.tsx";
-import { Steps } from "../shared/Steps.tsx";
+import { Cautions } from "../parts/Cautions.tsx";
+import { Part } from "../parts/Part.tsx";
+import { Steps } from "../parts/Steps.tsx";
 
 /** Back to clean, sound and dry, and the pane tried before anything wet. */
 export const Ready = () => (

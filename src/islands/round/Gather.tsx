@@ -3,9 +3,9 @@ import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { outbox } from "../shared/outbox.ts";
-import { Sheet } from "../shared/Sheet.tsx";
-import { sendEntries } from "../shared/send.ts";
+import { outbox } from "../parts/outbox.ts";
+import { Sheet } from "../parts/Sheet.tsx";
+import { sendEntries } from "../parts/send.ts";
 
 type Props = {
   readonly rows: readonly RoundRow[];

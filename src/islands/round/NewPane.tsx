@@ -8,8 +8,8 @@ import type { EntryOf } from "../../core/log/kinds.ts";
 import { NOT_WORKED_OUT, SYSTEM_FACTS, SYSTEMS } from "../../core/look/systems.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { usePrefs } from "../shared/prefs.ts";
-import { sendEntries } from "../shared/send.ts";
+import { usePrefs } from "../parts/prefs.ts";
+import { sendEntries } from "../parts/send.ts";
 
 type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
 

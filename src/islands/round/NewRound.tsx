@@ -2,8 +2,8 @@ import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { EntryOf } from "../../core/log/kinds.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { usePrefs } from "../shared/prefs.ts";
-import { sendEntries } from "../shared/send.ts";
+import { usePrefs } from "../parts/prefs.ts";
+import { sendEntries } from "../parts/send.ts";
 
 /** Opens a round: a name and a place. */
 export default function NewRound({ prefs: initial }: { readonly prefs: Prefs }) {

@@ -1,13 +1,13 @@
-import { useEffect, useRef, useState } from "react";
+import { useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { addDays, day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
-import { KeyMap } from "../shared/KeyMap.tsx";
-import { isTyping } from "../shared/keys.ts";
-import { usePrefs } from "../shared/prefs.ts";
+import { KeyMap } from "../parts/KeyMap.tsx";
+import { useKeys } from "../parts/keys.ts";
+import { usePrefs } from "../parts/prefs.ts";
 import { DayHead } from "./DayHead.tsx";
 import { Gather } from "./Gather.tsx";
 import { AXIS_WIDTH, hrefOf, RoundLine } from "./RoundLine.tsx";
@@ -41,32 +41,22 @@ export default function RoundPage(props: Props) {
   const axisFor = (waits: RoundRow["waits"]) =>
     dayAxis({ first: addDays(today, -BEFORE), count: DAYS, width: AXIS_WIDTH, today, calendar, bars: waits });
 
-  const press = useRef((_: KeyboardEvent) => {});
-  press.current = (e) => {
-    if (isTyping(e)) return;
-    const step = (by: number) => setAt((i) => Math.max(0, Math.min(shown.length - 1, i + by)));
-    const acts: Readonly<Record<string, () => void>> = {
-      j: () => step(1),
-      k: () => step(-1),
-      ArrowDown: () => step(1),
-      ArrowUp: () => step(-1),
-      Enter: () => chosen && location.assign(hrefOf(chosen)),
-      n: () => location.assign(`/panes/new?round=${props.round}`),
-      o: () => setSheet("gather"),
-      "/": () => finder.current?.focus(),
-      "?": () => setSheet("keys"),
-    };
-    if (e.key === "Enter" && e.target instanceof HTMLElement && e.target.closest("a, button")) return;
-    const act = acts[e.key];
-    if (!act) return;
-    e.preventDefault();
-    act();
+  const step = (by: number) => setAt((i) => Math.max(0, Math.min(shown.length - 1, i + by)));
+  const acts: Readonly<Record<string, () => unknown>> = {
+    j: () => step(1),
+    k: () => step(-1),
+    ArrowDown: () => step(1),
+    ArrowUp: () => step(-1),
+    Enter: () => chosen && location.assign(hrefOf(chosen)),
+    n: () => location.assign(`/panes/new?round=${props.round}`),
+    o: () => setSheet("gather"),
+    "/": () => finder.current?.focus(),
+    "?": () => setSheet("keys"),
   };
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => press.current(e);
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, []);
+  // Enter on a link or a button is theirs.
+  useKeys((e) =>
+    e.key === "Enter" && e.target instanceof HTMLElement && e.target.closest("a, button") ? null : acts[e.key],
+  );
 
   return (
     <>

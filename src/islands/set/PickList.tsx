@@ -2,10 +2,10 @@ import type { ReactNode } from "react";
 import { tubesFor } from "../../core/set/putty.ts";
 import { mm, type Nm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
-import { Length } from "../shared/Length.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Said } from "../shared/Said.tsx";
+import { Length } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Said } from "../parts/Said.tsx";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {

@@ -1,10 +1,10 @@
 import { COMPOUNDS, usualCompound } from "../../core/finish/compounds.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { Cautions } from "../shared/Cautions.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Steps } from "../shared/Steps.tsx";
+import { Cautions } from "../parts/Cautions.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Steps } from "../parts/Steps.tsx";
 import { PickList } from "./PickList.tsx";
 
 /** What to have to hand, the steps in order, and the day it was set. */

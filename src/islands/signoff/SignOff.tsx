@@ -1,8 +1,8 @@
 import { inspectionOf } from "../../core/signoff/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
 
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {

@@ -4,9 +4,9 @@ import { EDGES, GLASS_KINDS, GLASS_NAMES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { PLACE_NAMES } from "../../core/words/size.ts";
 import { safetyText } from "../../core/words/ticket.ts";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../shared/ReadingField.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 
 const WHERE = [
   ["inDoor", "in a door"],

@@ -1,7 +1,7 @@
-import { Cautions } from "../shared/Cautions.tsx";
-import { Part } from "../shared/Part.tsx";
-import { usePane } from "../shared/pane-context.ts";
-import { Steps } from "../shared/Steps.tsx";
+import { Cautions } from "../parts/Cautions.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Steps } from "../parts/Steps.tsx";
 
 /** The steps of taking out, with the marks and the count that later stations ask for. */
 export function TakeOut() {

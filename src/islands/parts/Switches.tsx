@@ -1,6 +1,5 @@
-import { useEffect } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { isTyping } from "./keys.ts";
+import { useKeys } from "./keys.ts";
 import { changePrefs, usePrefs } from "./prefs.ts";
 
 type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
@@ -8,13 +7,7 @@ type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
 /** Unit, dialect and writer, for every page at once. `u` turns the unit over. */
 export default function Switches({ prefs: initial, people }: Props) {
   const prefs = usePrefs(initial);
-  useEffect(() => {
-    const onKey = (e: KeyboardEvent) => {
-      if (e.key === "u" && !isTyping(e)) changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" });
-    };
-    window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, [prefs]);
+  useKeys((e) => (e.key === "u" ? () => changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" }) : null));
   const names = people.includes(prefs.who) ? people : [...people, prefs.who];
   return (
     <div className="flex items-center gap-2">
