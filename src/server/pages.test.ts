@@ -1,0 +1,102 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { dayOf } from "../core/units/day.ts";
+import { appendEntries } from "../db/append.ts";
+import { createDatabase } from "../db/database.ts";
+import { ottermoleRow } from "../demo/ottermole-row.ts";
+import { housePage } from "./house-page.ts";
+import { openApi } from "./openapi.ts";
+import { orderPage, orderSheet, ordersPage } from "./order-page.ts";
+import { panePage } from "./pane-page.ts";
+import { health, readEntries } from "./read-entries.ts";
+import { roundPage } from "./round-page.ts";
+import { theDatabase } from "./the-database.ts";
+import { today } from "./today.ts";
+
+const folder = mkdtempSync(join(tmpdir(), "plain-pane-pages-"));
+beforeAll(() => {
+  process.env["DATABASE_FILE"] = join(folder, "firm.sqlite");
+  process.env["PLAIN_PANE_TODAY"] = "2026-05-20";
+  const db = createDatabase(process.env["DATABASE_FILE"]);
+  appendEntries(db, ottermoleRow(dayOf("2026-05-20")));
+  db.$client.close();
+});
+afterAll(() => {
+  theDatabase().$client.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+describe("the round's page", () => {
+  it("has a line a pane, in the order of the walk, with what each needs next", () => {
+    const { round, rows, openings, alerts } = roundPage(null);
+    expect(round?.name).toBe("Ottermole Row, after the hail");
+    expect([rows.length, openings]).toEqual([14, 13]);
+    expect(rows.map((r) => r.next.kind)).toEqual([
+      "read-corners",
+      "chase",
+      "set",
+      "wait-paint",
+      "read-corners",
+      "choose-safety",
+      "read-size",
+      "read-again",
+      "pane-will-not-fit",
+      "order-again",
+      "sign-off",
+      "signed-off",
+      "close-hole",
+      "look",
+    ]);
+    expect(alerts.map((a) => a.kind)).toEqual(["open-hole", "closed-over", "late"]);
+  });
+  it("an unknown round is the newest", () => expect(roundPage("nowhere").round?.name).toContain("Ottermole"));
+});
+
+describe("a pane's page", () => {
+  const pane = (i: number) => roundPage(null).rows[i]?.id ?? "";
+  it("opens where the pane stands", () =>
+    expect(panePage(pane(2), undefined)).toEqual({ kind: "go-to", path: `/panes/${pane(2)}/set` }));
+  it("knows its neighbours on the walk", () => {
+    const page = panePage(pane(1), "measure");
+    expect(page.kind === "page" && [page.data.before, page.data.after, page.data.label]).toEqual([
+      pane(0),
+      pane(2),
+      "No. 8, stair window",
+    ]);
+    const first = panePage(pane(0), "logbook");
+    expect(first.kind === "page" && first.data.before).toBeNull();
+  });
+  it.each([
+    ["a stranger", "look"],
+    ["a stranger", undefined],
+  ])("%s is unknown", (id, view) => expect(panePage(id, view)).toEqual({ kind: "unknown" }));
+  it("a station nobody knows is unknown", () => expect(panePage(pane(0), "melting")).toEqual({ kind: "unknown" }));
+});
+
+describe("orders", () => {
+  it("are listed, those that are open or on their way first", () =>
+    expect(ordersPage().orders.map((o) => o.stage)).toEqual(["sent", "checked", "checked", "checked"]));
+  it("each has a page and a sheet", () => {
+    const id = ordersPage().orders[0]?.id ?? "";
+    expect(orderPage(id)?.entries.length).toBeGreaterThan(2);
+    expect(orderSheet(id)).toMatchObject({ stage: "sent", order: { reference: "OR-1" } });
+    expect([orderPage("x"), orderSheet("x")]).toEqual([null, null]);
+  });
+});
+
+describe("the rest", () => {
+  it("house rules come with the firm's entries", () =>
+    expect(housePage().entries.map((e) => e.kind)).toContain("supplier.added"));
+  it("today can be told", () => expect(today()).toBe(dayOf("2026-05-20")));
+  it("the log is read on from a place", () => {
+    const page = readEntries({ after: 290 });
+    expect(page.ok && page.value.entries.length).toBe(health().value.entries - 290);
+  });
+  it("the document of the interface resolves on its own", () => {
+    const text = JSON.stringify(openApi());
+    expect(text).toContain('"openapi":"3.1.0"');
+    for (const [, ref] of text.matchAll(/"\$ref":"([^"]+)"/g)) expect(ref).toMatch(/^#\//);
+  });
+});

@@ -1,0 +1,114 @@
+import { expect, test } from "@playwright/test";
+import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+
+test("a house rule changes every pane, within its ends, and is undone with one key", async ({ page, context }) => {
+  const { path } = await addPane(page);
+  await page.goto("/house");
+  await ready(page);
+  const bed = page.getByRole("textbox", { name: "Bed left when the pane is pressed home" });
+  await bed.fill("40");
+  await bed.blur();
+  await expect(page.getByRole("alert")).toContainText("Give a number from 0 to 10");
+  await bed.fill("2,5");
+  await bed.blur();
+  await allSent(page);
+  const other = await context.newPage();
+  await other.goto(`${path}/set`);
+  await ready(other);
+  await expect(other.getByText("Default 2 mm")).toHaveCount(0);
+  await page.getByRole("heading", { name: "House rules" }).click();
+  await page.keyboard.press("z");
+  await expect(bed).toHaveValue("2");
+  await allSent(page);
+});
+
+test("a round is opened and gets its first pane", async ({ page }) => {
+  await page.goto("/rounds/new");
+  await ready(page);
+  await page.getByLabel("What to call it").fill("Lantern Yard, spring");
+  await page.getByRole("button", { name: "Open the round" }).click();
+  await page.waitForURL(/round=/);
+  await ready(page);
+  await expect(page.getByText("No panes on this round yet")).toBeVisible();
+  await page.keyboard.press("n");
+  await page.waitForURL(/panes\/new/);
+  await ready(page);
+  await page.getByRole("button", { name: "Add it, and look" }).click();
+  await expect(page.getByRole("alert").first()).toContainText("so that it is found again");
+  await page.getByLabel("How the glass is held").selectOption({ label: "Door or side light, screwed cassette" });
+  await expect(page.getByText("are not worked out yet")).toBeVisible();
+  await page.getByLabel("Address or building").fill("Lantern Yard");
+  await page.getByLabel("Which opening").fill("gate");
+  await page.getByRole("button", { name: "Add it, and look" }).click();
+  await page.waitForURL(/look$/);
+});
+
+test("what can hurt is in full the first time, one line after", async ({ page }) => {
+  const { path } = await addPane(page);
+  const full = page.getByText("Broken glass falls without warning");
+  await expect(full).toBeVisible();
+  await page.goto(`${path}/look`);
+  await ready(page);
+  await expect(full).toBeHidden();
+  await page.getByText("Cut-resistant gloves and sleeves").first().click();
+  await expect(full).toBeVisible();
+});
+
+test("a tap on a trade word says what it means, in the reader's dialect", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await page.getByRole("button", { name: "Rebate", exact: true }).click();
+  await expect(page.getByText("the step the glass sits in").first()).toBeVisible();
+  await page.keyboard.press("Escape");
+  await page.getByRole("button", { name: "stop · point" }).click();
+  await page.getByRole("button", { name: "Rabbet", exact: true }).click();
+  await expect(page.getByText("Rabbet: the step the glass sits in.").first()).toBeVisible();
+});
+
+test("what came the wrong way about is sent back with its reason, and ordered again", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await type(page, EIGHT);
+  await openStation(page, "Order");
+  await page.getByRole("button", { name: /Open an order/ }).click();
+  await page.getByRole("button", { name: "Ordered today" }).click();
+  await page.getByRole("button", { name: "It has come" }).click();
+  await page.getByLabel("width that came").fill("900");
+  await page.getByLabel("height that came").fill("608");
+  await expect(page.getByText("Width and height are the wrong way about")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Send it back" })).toBeDisabled();
+  await page.getByLabel(/Note or reason/).fill("turned");
+  await page.getByRole("button", { name: "Send it back" }).click();
+  await expect(page.getByRole("link", { name: /Order/ }).first()).toBeVisible();
+  await expect(page.getByText("sent back, turned")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Order it again" })).toBeVisible();
+});
+
+test("low down, ordinary glass is called out, and safety glass is one touch away", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await type(page, EIGHT);
+  await openStation(page, "Specify");
+  await type(page, { "lower edge above floor": "300", "nearest door edge": "1900" });
+  await expect(page.getByText("Safety glass is called for here: it is low down").first()).toBeVisible();
+  await page.getByRole("button", { name: "Make it 4 mm toughened" }).click();
+  await expect(page.getByText("cannot be cut or eased afterwards")).toBeVisible();
+  await expect(page.getByRole("contentinfo")).toContainText("4 mm toughened");
+  await expect(page.getByRole("link", { name: /Specify/ })).not.toContainText("safety glass needed");
+});
+
+test("a hole is closed for now, and said on the round until it is", async ({ page }) => {
+  const { address } = await addPane(page);
+  await page.getByRole("checkbox", { name: "holed" }).check();
+  await page.getByRole("radio", { name: /open hole/ }).check();
+  await expect(page.getByRole("contentinfo")).toContainText("Close the hole");
+  await page.getByLabel("With what").fill("9 mm board, screwed");
+  await page.getByLabel("Who was told").fill("the warden");
+  await page.getByRole("button", { name: "The hole is closed" }).click();
+  await expect(page.getByText(/9 mm board, screwed, since Wed 20 May, until Sat 23 May/)).toBeVisible();
+  await allSent(page);
+  await page.goto("/");
+  await ready(page);
+  const line = page.getByRole("listitem").filter({ hasText: address });
+  await expect(line).toContainText("boarded");
+});
