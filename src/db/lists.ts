@@ -43,8 +43,6 @@ export const listOrders = (db: Database): readonly OrderRow[] =>
     )
     .all();
 
-export const orderById = (db: Database, id: string) => db.select().from(orders).where(eq(orders.id, id)).get();
-
 export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
 
 /** Everyone who ever wrote in the log. */

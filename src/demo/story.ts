@@ -2,7 +2,6 @@ import type { About, Entry, EntryOf, Kind, Payloads } from "../core/log/kinds.ts
 import { addDays, type Day, writeDay } from "../core/units/day.ts";
 
 export type Glazier = "Nell Harrow" | "Bram Tolley";
-export const GLAZIERS: readonly Glazier[] = ["Nell Harrow", "Bram Tolley"];
 
 /** Writes made-up entries in the order they are told, each a little after the one before. */
 export class Story {

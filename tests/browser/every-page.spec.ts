@@ -40,6 +40,7 @@ for (const colorScheme of ["light", "dark"] as const)
         `${order}/sheet`,
         "/house",
         "/api",
+        "/words",
         ...STATIONS.map((s) => `/panes/${pane}/${s}`),
         `/panes/${racked}/measure`,
       ];

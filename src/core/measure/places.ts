@@ -15,5 +15,3 @@ export const PLACES = [...OPENING, ...REBATE, ...SITE, ...OLD_PANE] as const;
 
 export type OpeningPlace = (typeof OPENING)[number];
 export type Place = (typeof PLACES)[number];
-export type WidthPlace = (typeof WIDTHS)[number];
-export type HeightPlace = (typeof HEIGHTS)[number];

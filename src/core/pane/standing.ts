@@ -1,4 +1,3 @@
-import { COMPOUNDS } from "../finish/compounds.ts";
 import { finishSteps } from "../finish/steps.ts";
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS, HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
@@ -236,5 +235,3 @@ function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
   }
   return { station: "signoff", kind: "sign-off" };
 }
-
-export const DEFAULT_COMPOUND = COMPOUNDS[0]?.id ?? "linseed";

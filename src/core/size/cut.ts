@@ -3,7 +3,7 @@ import { SIDES, type Side } from "../geometry/quad.ts";
 import { type Figure, type FigureError, figureOf, governing, type OpeningReadings } from "../measure/figure.ts";
 import type { OpeningPlace } from "../measure/places.ts";
 import { fail, ok, type Result } from "../result.ts";
-import { floorTo, type Grid, gridStep, gridUnit, mm, type Nm, nm, takeNm, toMm } from "../units/length.ts";
+import { floorTo, type Grid, gridUnit, type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import { type Deduction, deductionOf, type School } from "./school.ts";
 
 export type CutInput = {
@@ -148,7 +148,3 @@ function leastOf(cover: Readonly<Record<Side, number>>, needed: number): Lying["
 }
 
 const half = (length: Nm): Nm => nm(Math.round(length / 2));
-
-/** The next size down on the grid that would go in, when this one does not. */
-export const nextDown = (length: Nm, by: number, grid: Grid): Nm =>
-  floorTo(nm(Math.max(gridStep(grid), length - mm(by))), grid);

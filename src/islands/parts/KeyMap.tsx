@@ -19,5 +19,8 @@ export const KeyMap = ({ keys, close }: { readonly keys: readonly KeyLine[]; rea
         </div>
       ))}
     </dl>
+    <p>
+      <a href="/words">All trade words</a>, in both dialects.
+    </p>
   </Sheet>
 );

@@ -1,6 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { OLD_PANE, SITE } from "../../core/measure/places.ts";
-import { EDGES, GLASS_KINDS, GLASS_NAMES } from "../../core/specify/glass.ts";
+import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { PLACE_NAMES } from "../../core/words/size.ts";
 import { safetyText } from "../../core/words/ticket.ts";
@@ -75,7 +75,7 @@ export function Specify() {
               value={glass.thickness.text}
               onChange={(e) => change({ thickness: { text: e.target.value, unit: "mm" } })}
             >
-              {["3", "4", "5", "6", "6.4", "8", "10"].map((t) => (
+              {THICKNESSES.map((t) => writeNumber(t, "mm")).map((t) => (
                 <option key={t} value={t}>
                   {t} mm
                 </option>
