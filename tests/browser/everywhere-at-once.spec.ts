@@ -15,13 +15,13 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
   const second = await context.newPage();
   await second.goto(`${path}/takeout`);
   await ready(second);
-  await expect(second.getByText("Draw every sprig, and count them.", { exact: true })).toBeVisible();
+  await expect(second.getByRole("checkbox", { name: /Draw every sprig/ })).toBeVisible();
 
   await page.getByRole("button", { name: "stop · point" }).click();
   await page.getByRole("button", { name: "in", exact: true }).click();
   await expect(page.getByRole("contentinfo")).toContainText("23 29/32");
   await expect(page.getByRole("contentinfo")).toContainText("12.1 lb (5.5 kg)");
-  await expect(second.getByText("Draw every point, and count them.", { exact: true })).toBeVisible();
+  await expect(second.getByRole("checkbox", { name: /Draw every point/ })).toBeVisible();
   await expect(second.getByRole("contentinfo")).toContainText("23 29/32");
 
   await page.getByRole("link", { name: "open the order" }).click();

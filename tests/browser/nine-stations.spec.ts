@@ -32,7 +32,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
 
   await test.step("measure, and the size follows", async () => {
     await openStation(page, "Measure");
-    await expect(page.getByText("Read one width").first()).toBeVisible();
+    await expect(page.getByRole("contentinfo").getByText("Read one width")).toBeVisible();
     await type(page, EIGHT);
     await expect(page.getByText(/Leans .* mm\./)).toBeVisible();
     await type(page, { "rebate depth": "10", "rebate width": "18" });
