@@ -1,6 +1,6 @@
 import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
-import { ready } from "./pane-of-ones-own.ts";
+import { ready, roundPath } from "./pane-of-ones-own.ts";
 
 const STATIONS = ["look", "takeout", "measure", "specify", "order", "ready", "set", "finish", "signoff", "logbook"];
 
@@ -16,7 +16,7 @@ for (const colorScheme of ["light", "dark"] as const)
       const complaints: string[] = [];
       page.on("console", (m) => ["error", "warning"].includes(m.type()) && complaints.push(m.text()));
       page.on("pageerror", (e) => complaints.push(e.message));
-      await page.goto("/");
+      await page.goto(await roundPath(page));
       await ready(page);
       const pane = (
         await page.getByRole("listitem").filter({ hasText: "Reading room" }).getByRole("link").getAttribute("href")

@@ -1,8 +1,8 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, ready, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 test("the round by keyboard alone", async ({ page }) => {
-  await page.goto("/");
+  await page.goto(await roundPath(page));
   await ready(page);
   await page.keyboard.press("?");
   const keys = page.getByRole("dialog", { name: "Keys" });
@@ -49,7 +49,7 @@ test("panes are gathered into one order from the round", async ({ page }) => {
   await page.keyboard.press("3");
   await type(page, EIGHT);
   await allSent(page);
-  await page.goto("/");
+  await page.goto(await roundPath(page));
   await ready(page);
   await page.keyboard.press("o");
   const sheet = page.getByRole("dialog", { name: "Gather an order" });

@@ -1,9 +1,9 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 test("a pane from the round to signed off, in its nine stations", async ({ page }) => {
-  await page.goto("/");
+  await page.goto(await roundPath(page));
   await ready(page);
   await expect(page.getByRole("heading", { name: "Ottermole Row, after the hail" })).toBeVisible();
   await expect(
@@ -134,7 +134,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await allSent(page);
   });
 
-  await page.goto("/");
+  await page.goto(await roundPath(page));
   await ready(page);
   const line = page.getByRole("listitem").filter({ hasText: address });
   await expect(line).toContainText("Signed off");

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 /* Journeys share one firm: this one changes a rule that no other looks at. */
 test("a house rule is changed within its ends, stays, and is undone with one key", async ({ page }) => {
@@ -109,7 +109,7 @@ test("a hole is closed for now, and said on the round until it is", async ({ pag
   await page.getByRole("button", { name: "The hole is closed" }).click();
   await expect(page.getByText(/9 mm board, screwed, since Wed 20 May, until Sat 23 May/)).toBeVisible();
   await allSent(page);
-  await page.goto("/");
+  await page.goto(await roundPath(page));
   await ready(page);
   const line = page.getByRole("listitem").filter({ hasText: address });
   await expect(line).toContainText("boarded");
