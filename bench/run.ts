@@ -13,6 +13,7 @@ for (const r of rows) console.log(`| ${r.name} | ${ms(r.median)} | ${ms(r.p95)} 
 console.log(
   `| a key on the pane page until its frame is drawn, CPU slowed ${page.slowDown} times | ${ms(page.keyMedianMs)} | ${ms(page.keyP95Ms)} |`,
 );
+console.log(`| the same in a field that nothing hangs on: the browser's own share | ${ms(page.bareMedianMs)} | |`);
 console.log(
   `\nScript over the wire: the round ${page.roundScriptKb.toFixed(0)} kB, the pane page ${page.paneScriptKb.toFixed(0)} kB.`,
 );

@@ -1,4 +1,4 @@
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { memo, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { foldPane } from "../../core/pane/book.ts";
@@ -12,6 +12,7 @@ import { ticketOf } from "../../core/words/ticket.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
 import { KeyMap } from "../parts/KeyMap.tsx";
 import { PaneContext, type PaneScreen, TypingContext } from "../parts/pane-context.ts";
+import { useAfterPaint } from "../parts/use-after-paint.ts";
 import { useLog } from "../parts/use-log.ts";
 import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
@@ -61,7 +62,7 @@ export default function PanePage(props: PanePageProps) {
     const strikes = entries.filter((e) => e.kind === "struck");
     return foldFirm([...props.firmEntries, ...entries.filter(isAboutFirm), ...strikes]);
   }, [props.firmEntries, entries]);
-  const typed = useDeferredValue(screen.typing);
+  const typed = useAfterPaint(screen.typing);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
   const reckoning = useMemo(() => book && reckon(book, { house: firm.house, calendar: firm.calendar }), [book, firm]);
 
