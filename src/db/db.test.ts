@@ -109,7 +109,7 @@ describe("the tables made from the entries", () => {
       ["OR-3", "checked", 1],
     ]);
     expect(listSuppliers(db)).toHaveLength(2);
-    expect(listPeople(db)).toEqual(["Bram Tolley", "Nell Harrow"]);
+    expect(listPeople(db)).toEqual(["Nell Harrow", "Bram Tolley"]);
     const kept = tables(db);
     expect(rebuilt(db)).toEqual(kept);
   });

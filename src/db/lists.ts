@@ -1,4 +1,4 @@
-import { asc, desc, eq, sql } from "drizzle-orm";
+import { asc, count, desc, eq, sql } from "drizzle-orm";
 import type { Database } from "./database.ts";
 import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 
@@ -45,11 +45,12 @@ export const listOrders = (db: Database): readonly OrderRow[] =>
 
 export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
 
-/** Everyone who ever wrote in the log. */
+/** Everyone who ever wrote in the log, who wrote most first. */
 export const listPeople = (db: Database): readonly string[] =>
   db
-    .selectDistinct({ who: entries.who })
+    .select({ who: entries.who })
     .from(entries)
-    .orderBy(asc(entries.who))
+    .groupBy(entries.who)
+    .orderBy(desc(count()), asc(entries.who))
     .all()
     .map((r) => r.who);

@@ -4,16 +4,19 @@ import type { Dialect } from "./dialect.ts";
 /** How one reader wants things said, and who they are. Kept in their browser, never in the log. */
 export type Prefs = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly who: string };
 
-export const PREFS_DEFAULT: Prefs = { unit: "mm", dialect: "a", who: "Nell Harrow" };
+export const PREFS_DEFAULT: Prefs = { unit: "mm", dialect: "a", who: "Glazier" };
 
-/** Reads what a browser kept; anything strange is the default. @example prefsFrom(() => undefined) // PREFS_DEFAULT */
-export function prefsFrom(kept: (name: "unit" | "dialect" | "who") => string | undefined): Prefs {
+/**
+ * Reads what a browser kept; anything strange is the default. Who writes is the one the firm knows best until told.
+ * @example prefsFrom(() => undefined) // PREFS_DEFAULT
+ */
+export function prefsFrom(kept: (name: "unit" | "dialect" | "who") => string | undefined, known?: string): Prefs {
   const unit = kept("unit");
   const dialect = kept("dialect");
   const who = kept("who")?.trim().slice(0, 60);
   return {
     unit: unit === "in" || unit === "mm" ? unit : PREFS_DEFAULT.unit,
     dialect: dialect === "a" || dialect === "b" ? dialect : PREFS_DEFAULT.dialect,
-    who: who || PREFS_DEFAULT.who,
+    who: who || known || PREFS_DEFAULT.who,
   };
 }

@@ -1,5 +1,6 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
+import type { PaneBook } from "../../core/pane/book.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/size.ts";
 import { Fraction } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -40,7 +41,9 @@ export function ReadingPad({ place, ask, drawing }: Props) {
           <p className="tight pt-2 text-[40px] leading-none font-bold">
             <Shown pad={pad} />
           </p>
-          <p className="pt-1 text-[15px] text-mute">{kept ? `kept: ${kept.text}` : progress(book.readings)}</p>
+          <p className="pt-1 text-[15px] text-mute">
+            {kept ? (kept.read.ok ? `kept: ${kept.text}` : `cannot be read: ${kept.text}`) : progress(book.readings)}
+          </p>
         </div>
       </div>
       <div className="space-y-2 px-3 pt-2 pb-2">
@@ -126,13 +129,13 @@ function Shown({ pad }: { readonly pad: Pad }) {
 /** Whole inches say their unit, or a metric reader would take them for millimetres. */
 const inchText = (text: string): string => (text.includes("/") ? text : text.replace(/^(\d+)/, "$1 in"));
 
-/** The next place without a reading after this one, round to the start. */
-function nextUnread(readings: Readonly<Partial<Record<Place, unknown>>>, after: Place | null): Place | undefined {
+/** The next place after this one, round to the start, without a reading that can be read. */
+function nextUnread(readings: PaneBook["readings"], after: Place | null): Place | undefined {
   const from = after === null ? 0 : ORDER.indexOf(after) + 1;
-  return [...ORDER.slice(from), ...ORDER.slice(0, from)].find((p) => p !== after && readings[p] === undefined);
+  return [...ORDER.slice(from), ...ORDER.slice(0, from)].find((p) => p !== after && !readings[p]?.read.ok);
 }
 
-function progress(readings: Readonly<Partial<Record<Place, unknown>>>): string {
-  const read = OPENING.filter((p) => readings[p] !== undefined).length;
+function progress(readings: PaneBook["readings"]): string {
+  const read = OPENING.filter((p) => readings[p]?.read.ok).length;
   return `${read} of ${OPENING.length} read`;
 }

@@ -58,7 +58,15 @@ function StepLine({ station, step, number, isNext, children }: LineProps) {
           Step {number}: {say(step.does)}
         </span>
       </label>
-      <div className="min-w-0 flex-1">
+      {/* biome-ignore lint/a11y/noStaticElementInteractions: the box is the keyboard's way; this is room for a gloved thumb */}
+      {/* biome-ignore lint/a11y/useKeyWithClickEvents: as above */}
+      <div
+        className="min-w-0 flex-1"
+        onClick={(e) => {
+          const own = e.target instanceof Element && e.target.closest("button, a, input, form, [popover]");
+          if (!own && mark?.state !== "skipped") set(mark ? "open" : "done");
+        }}
+      >
         <p className={`font-medium ${mark ? "text-mute" : ""} ${mark?.state === "skipped" ? "line-through" : ""}`}>
           <Said>{step.does}</Said>
         </p>

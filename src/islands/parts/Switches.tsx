@@ -4,6 +4,8 @@ import { changePrefs, usePrefs } from "./prefs.ts";
 
 type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
 
+const OTHER = "someone else…";
+
 /** Unit, dialect and writer, for every page at once. `u` turns the unit over. */
 export default function Switches({ prefs: initial, people }: Props) {
   const prefs = usePrefs(initial);
@@ -30,16 +32,20 @@ export default function Switches({ prefs: initial, people }: Props) {
         choose={(dialect) => changePrefs(prefs, { dialect })}
         wide
       />
-      <label className="hidden items-center gap-1 sm:flex">
+      <label className="flex items-center gap-1">
         <span className="sr-only">Who writes</span>
         <select
-          className="!min-h-8 !w-auto !border-white/25 !bg-transparent !py-0 text-on-bar [&>option]:text-black"
+          className="!min-h-11 !w-auto !border-white/25 !bg-transparent !py-0 text-on-bar max-sm:!w-[5.2rem] max-sm:!px-1 max-sm:!text-[14px] desk:!min-h-8 [&>option]:text-black"
           value={prefs.who}
-          onChange={(e) => changePrefs(prefs, { who: e.target.value })}
+          onChange={(e) => {
+            const who = e.target.value === OTHER ? window.prompt("Who writes from here on?")?.trim() : e.target.value;
+            if (who) changePrefs(prefs, { who: who.slice(0, 60) });
+          }}
         >
           {names.map((n) => (
             <option key={n}>{n}</option>
           ))}
+          <option>{OTHER}</option>
         </select>
       </label>
     </div>
@@ -63,7 +69,7 @@ function Pair<T extends string>({ label, now, choices, choose, wide }: PairProps
           key={value}
           type="button"
           aria-pressed={now === value}
-          className={`min-h-11 min-w-11 px-3 desk:min-h-8 ${now === value ? "bg-[#f3f0e8] font-semibold text-[#22272a]" : "text-on-bar"}`}
+          className={`min-h-11 min-w-11 px-3 max-sm:px-2 desk:min-h-8 ${now === value ? "bg-[#f3f0e8] font-semibold text-[#22272a]" : "text-on-bar"}`}
           onClick={() => choose(value)}
         >
           {name}
