@@ -57,8 +57,8 @@ const SHOTS: readonly Shot[] = [
     size: PHONE,
     inches: true,
     first: async (page) => {
-      for (const name of ["3", "5"]) await page.getByRole("button", { name, exact: true }).click();
-      await page.getByRole("button", { name: "7/16 on the tape" }).click();
+      for (const name of ["2", "3"]) await page.getByRole("button", { name, exact: true }).click();
+      await page.getByRole("button", { name: "11/16 on the tape" }).click();
     },
   },
   { name: "phone-takeout", path: `/panes/${pane("No. 3", "box room", "lower")}/takeout`, size: PHONE },
