@@ -26,10 +26,7 @@ export const PaintCase = z
       .meta({ description: "0 is Sunday." }),
     daysOff: Days.default([]),
     wet: Days.default([]),
-    lowC: z
-      .record(z.string().regex(/^\d{4}-\d{2}-\d{2}$/), z.number())
-      .default({})
-      .meta({ description: "Lowest °C by day." }),
+    lowC: z.record(DayText, z.number()).default({}).meta({ description: "Lowest °C by day." }),
   })
   .meta({ id: "PaintCase" });
 export type PaintCase = z.output<typeof PaintCase>;

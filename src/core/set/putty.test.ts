@@ -52,6 +52,7 @@ describe("what cannot be puttied", () => {
     [{ width: 6 }, { kind: "no-front-room", shortByMm: 0 }],
     [{ width: 5 }, { kind: "no-front-room", shortByMm: 1 }],
     [{ w: 601 }, { kind: "glass-larger-than-opening" }],
+    [{ depth: 300 }, { kind: "rebate-too-deep" }],
     [{ waste: 1 }, { kind: "waste-out-of-range" }],
     [{ waste: -0.1 }, { kind: "waste-out-of-range" }],
   ])("%j", (c, error) => expect(puttyFor(input(c))).toEqual({ ok: false, error }));

@@ -20,6 +20,7 @@ export type PuttyInput = {
 export type PuttyError =
   | { readonly kind: "no-front-room"; readonly shortByMm: number }
   | { readonly kind: "glass-larger-than-opening" }
+  | { readonly kind: "rebate-too-deep" }
   | { readonly kind: "waste-out-of-range" };
 
 export type Putty = {
@@ -56,6 +57,8 @@ export function puttyFor(of: PuttyInput): Result<Putty, PuttyError> {
   ];
   if (w > W || h > H) return fail({ kind: "glass-larger-than-opening" });
   const depth = toMm(of.rebateDepth);
+  // Past half of the opening the two sides' rebates would meet, and nothing would be left to see through.
+  if (2 * depth >= Math.min(W, H)) return fail({ kind: "rebate-too-deep" });
   const bed = toMm(of.bed);
   const nose = toMm(of.nose);
   const front = toMm(of.rebateWidth) - bed - toMm(of.thickness);

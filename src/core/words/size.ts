@@ -84,6 +84,8 @@ export function puttyErrorSentence(error: PuttyError): string {
       return `No room is left for face {putty}: bed and glass are ${error.shortByMm.toFixed(1)} mm more than the {rebate} width. Use thinner glass or deepen the {rebate}.`;
     case "glass-larger-than-opening":
       return "The glass is larger than the opening.";
+    case "rebate-too-deep":
+      return "The {rebate} is deeper than half of the opening. Check its depth: it is read in the plane of the glass.";
     case "waste-out-of-range":
       return "The share wasted must be at least 0 and under 1.";
   }

@@ -98,6 +98,15 @@ describe("paint window", () => {
       unfit: [{ day: "2026-05-07", why: "wet-before" }],
     });
   });
+  it("takes no day that is not on the calendar, wherever it stands", () => {
+    for (const over of [
+      { set: "2026-02-30" },
+      { lowC: { "2026-02-30": 1 } },
+      { wet: ["2026-13-01"] },
+      { daysOff: ["x"] },
+    ])
+      expect(PaintCase.safeParse({ set: "2026-05-04", ...over }).success).toBe(false);
+  });
   it("says that silicone-like labels are not painted", () => {
     const a = value(
       calcPaintWindow(
