@@ -31,9 +31,10 @@ export function roundPage(asked: string | null): RoundPageData {
     db,
     panes.map((p) => p.id),
   );
+  const entriesFor = byPane(all);
   const by = { house: firm.house, calendar: firm.calendar };
   const rows = panes.flatMap((p) => {
-    const book = foldPane(p.id, entriesFor(p.id, all));
+    const book = foldPane(p.id, entriesFor(p.id));
     return book ? [rowOf(book, reckon(book, by), now)] : [];
   });
   return {
@@ -50,8 +51,23 @@ export function roundPage(asked: string | null): RoundPageData {
   };
 }
 
-/** A pane's own entries and those of the orders it is on, out of a whole round's. */
-function entriesFor(pane: string, all: readonly Entry[]): readonly Entry[] {
-  const orders = new Set(all.flatMap((e) => (e.about.pane === pane && e.about.order ? [e.about.order] : [])));
-  return all.filter((e) => e.about.pane === pane || (e.about.order !== undefined && orders.has(e.about.order)));
+/** A whole round's entries sorted once into each pane's own and those of the orders it is on. */
+function byPane(all: readonly Entry[]): (pane: string) => readonly Entry[] {
+  const own = new Map<string, Entry[]>();
+  const ordered = new Map<string, Entry[]>();
+  const file = (into: Map<string, Entry[]>, key: string | undefined, e: Entry) => {
+    if (key === undefined) return;
+    const there = into.get(key);
+    if (there) there.push(e);
+    else into.set(key, [e]);
+  };
+  for (const e of all) {
+    file(own, e.about.pane, e);
+    file(ordered, e.about.order, e);
+  }
+  return (pane) => {
+    const mine = own.get(pane) ?? [];
+    const orders = new Set(mine.flatMap((e) => e.about.order ?? []));
+    return [...mine, ...[...orders].flatMap((o) => (ordered.get(o) ?? []).filter((e) => e.about.pane !== pane))];
+  };
 }
