@@ -64,3 +64,16 @@ export const LEANING = {
   "diagonal-up": "1089",
   "diagonal-down": "1091.5",
 } as const;
+
+/** A line as it stands on an order: the leaning opening's glass. */
+export const ORDER_LINE = {
+  line: uuid(0xd0),
+  widthNm: 608_000_000,
+  heightNm: 900_000_000,
+  thicknessNm: 4_000_000,
+  glass: "float",
+  edges: "arrissed",
+  pattern: "",
+  label: "No. 5",
+  grid: "1 mm",
+} as const;

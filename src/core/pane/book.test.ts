@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { LEANING, ORDER, PANE, ROUND, Teller, uuid } from "../../../tests/support/told.ts";
+import { LEANING, ORDER, ORDER_LINE, PANE, ROUND, Teller, uuid } from "../../../tests/support/told.ts";
 import type { Entry } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
 import { foldPane, type PaneBook } from "./book.ts";
@@ -11,20 +11,9 @@ const book = (t: Teller): PaneBook => {
   if (!found) throw new Error("no pane");
   return found;
 };
-const LINE = {
-  line: uuid(0xd0),
-  widthNm: 608_000_000,
-  heightNm: 900_000_000,
-  thicknessNm: 4_000_000,
-  glass: "float",
-  edges: "arrissed",
-  pattern: "",
-  label: "No. 5",
-  grid: "1 mm",
-} as const;
 const onOrder = (t: Teller) => {
   t.tell("order.opened", { supplier: "Salt Lane", reference: "OR-1" }, { order: ORDER });
-  t.tell("order.line", LINE, { order: ORDER, pane: PANE });
+  t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
   return t;
 };
 
@@ -123,7 +112,7 @@ describe("an order's book", () => {
     t.tell(
       "order.checked",
       {
-        line: LINE.line,
+        line: ORDER_LINE.line,
         width: { text: "608", unit: "mm" },
         height: { text: "900", unit: "mm" },
         verdict: "accepted",
@@ -137,10 +126,10 @@ describe("an order's book", () => {
   });
   it("a line that was dropped no longer counts, and the pane is free for another", () => {
     const t = onOrder(new Teller().added());
-    t.tell("order.line-dropped", { line: LINE.line, reason: "size changed" }, { order: ORDER });
+    t.tell("order.line-dropped", { line: ORDER_LINE.line, reason: "size changed" }, { order: ORDER });
     expect(standingLines(fold(t))).toEqual([]);
     expect(book(t).line).toBeNull();
-    t.tell("order.line", { ...LINE, line: uuid(0xd1), widthNm: 607_000_000 }, { order: ORDER, pane: PANE });
+    t.tell("order.line", { ...ORDER_LINE, line: uuid(0xd1), widthNm: 607_000_000 }, { order: ORDER, pane: PANE });
     expect(book(t).line?.line.widthNm).toBe(607_000_000);
   });
   it("is not there while nobody opened it", () =>

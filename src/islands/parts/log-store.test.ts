@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { ORDER, ORDER_LINE, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import { createLogStore, type LogStore } from "./log-store.ts";
 import { outbox } from "./outbox.ts";
@@ -156,18 +156,7 @@ describe("undo", () => {
   it("leaves another pane's line on the same order alone", () => {
     const t = new Teller().added();
     t.tell("order.opened", { supplier: "S", reference: "" }, { order: ORDER });
-    const line = {
-      line: uuid(1),
-      widthNm: 6e8,
-      heightNm: 9e8,
-      thicknessNm: 4e6,
-      glass: "float",
-      edges: "arrissed",
-      pattern: "",
-      label: "",
-      grid: "1 mm",
-    } as const;
-    t.tell("order.line", line, { order: ORDER, pane: uuid(0xbb) });
+    t.tell("order.line", ORDER_LINE, { order: ORDER, pane: uuid(0xbb) });
     const s = createLogStore({ initial: t.entries, through: 3, about: { pane: PANE }, who: () => "Nell" });
     expect(s.undo()?.kind).toBe("order.opened");
   });
