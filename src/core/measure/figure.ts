@@ -1,5 +1,6 @@
 import { leastSquares, type Slopes } from "../geometry/least-squares.ts";
-import { cosineAt, distance, middle } from "../geometry/point.ts";
+import { solveLinear } from "../geometry/linear.ts";
+import { cosineAt, distance, middle, type Point } from "../geometry/point.ts";
 import { isSound, type Quad } from "../geometry/quad.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { type Nm, toMm } from "../units/length.ts";
@@ -38,8 +39,16 @@ export const disagreement = (f: Pick<Figure, "residuals">): number =>
 /** Past this, four times what honest tapes leave, the readings are said to disagree. */
 export const DISAGREE_MM = 2;
 
-const OUTER = ["width-top", "width-bottom", "height-left", "height-right", "diagonal-up", "diagonal-down"] as const;
-type Outer = (typeof OUTER)[number];
+/** The six readings that make the figure. */
+export const OUTER = [
+  "width-top",
+  "width-bottom",
+  "height-left",
+  "height-right",
+  "diagonal-up",
+  "diagonal-down",
+] as const;
+export type Outer = (typeof OUTER)[number];
 
 /** Pull toward right angles and equal opposite sides where readings leave the figure free: too weak to move a reading. */
 const PULL = 1e-3;
@@ -141,6 +150,28 @@ function spanSlopes(q: Quad, places: readonly Outer[]): Slopes {
       });
   });
   return rows;
+}
+
+/**
+ * How the figure follows a change of one outer reading, to first order: x and y of each corner, mm a mm. Undefined with
+ * fewer than five, where the figure rests on assumptions.
+ */
+export function figureSlopes(
+  quad: Quad,
+  places: readonly Outer[],
+): readonly Readonly<Record<keyof Quad, Point>>[] | undefined {
+  if (places.length < 5) return undefined;
+  const by = spanSlopes(quad, places);
+  const normal = by.map((row) => by.map((other) => row.reduce((s, v, k) => s + v * (other[k] ?? 0), 0)));
+  const slopes = places.map((_, k) => {
+    // The rows are slopes of reading less span; a longer reading lengthens the span.
+    const x = solveLinear(
+      normal,
+      by.map((row) => -(row[k] ?? 0)),
+    );
+    return x && quadFrom(x);
+  });
+  return slopes.every((s) => s !== undefined) ? slopes : undefined;
 }
 
 /** The distance that a tape across the middle would read if nothing bowed: between midpoints of opposite sides. */
