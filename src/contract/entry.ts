@@ -2,8 +2,11 @@ import { z } from "zod";
 import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
 import { CAUSES, DAMAGES, URGENCIES } from "../core/look/damage.ts";
 import { SYSTEMS } from "../core/look/systems.ts";
-import { PLACES } from "../core/measure/places.ts";
+import { BAR_KINDS, COATED, HELD, HINGES, SPACINGS } from "../core/measure/found.ts";
+import { OPENING, PLACES } from "../core/measure/places.ts";
+import { CIRCUMSTANCES, SHAPES, SITS, WAYS } from "../core/measure/ways.ts";
 import { STATIONS } from "../core/plan/stations.ts";
+import { BASES } from "../core/size/basis.ts";
 import { SCHOOLS } from "../core/size/school.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
@@ -57,10 +60,42 @@ export const PAYLOADS = {
   "look.opened": z.strictObject({ day: DayText }),
   "takeout.marks": z.strictObject({ insideFace: Short, topEdge: Short }),
   "takeout.sprigs": z.strictObject({ found: z.int().min(0).max(500) }),
-  "measure.reading": z.strictObject({ place: z.enum(PLACES), ...Written.shape }),
+  "measure.reading": z.strictObject({
+    place: z.enum(PLACES),
+    ...Written.shape,
+    sure: z.enum(CIRCUMSTANCES).optional(),
+  }),
+  "measure.again": z.strictObject({ place: z.enum(OPENING), ...Written.shape }),
+  "measure.stood-by": z.strictObject({ place: z.enum(PLACES), text: z.string().max(60) }),
+  "measure.way": z.strictObject({ way: z.enum(WAYS) }),
+  "measure.circumstance": z.strictObject({ state: z.enum(CIRCUMSTANCES) }),
+  "measure.shape": z.strictObject({ shape: z.enum(SHAPES) }),
+  "measure.sits": z.strictObject({ sits: z.enum(SITS) }),
+  "measure.bars": z.strictObject({
+    uprights: z.int().min(0).max(40),
+    crosses: z.int().min(0).max(40),
+    width: Written.nullable(),
+    colour: Short,
+    kind: z.enum(BAR_KINDS),
+    spacing: z.enum(SPACINGS),
+    given: Short,
+  }),
+  "measure.coating": z.strictObject({
+    coated: z.enum(COATED),
+    face: z.int().min(1).max(6).nullable(),
+    how: Short,
+  }),
+  "measure.found": z.strictObject({
+    hinge: z.enum(HINGES),
+    marks: Short,
+    spacerDate: Short,
+    held: z.enum(HELD),
+  }),
   "size.rule": z.strictObject({ school: z.enum(SCHOOLS), off: Written.nullable(), grid: GridName }),
   "size.overruled": z.strictObject({ width: Written, height: Written, reason: Text.min(1) }),
   "size.overrule-dropped": z.strictObject({}),
+  "size.basis": z.strictObject({ basis: z.enum(BASES) }),
+  "size.risk-taken": z.strictObject({ state: z.enum([...CIRCUMSTANCES, "not-said"]), reason: Short }),
   "specify.glass": z.strictObject({
     kind: z.enum(GLASS_KINDS),
     thickness: Written,
@@ -84,6 +119,8 @@ export const PAYLOADS = {
     pattern: Short,
     label: Short,
     grid: GridName,
+    basis: z.literal("opening").optional(),
+    allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
   }),
   "order.line-dropped": z.strictObject({ line: Id, reason: Short }),
   "order.sent": z.strictObject({ day: DayText, due: DayText }),

@@ -77,55 +77,50 @@ const unit = (a: Point, b: Point): Point => {
 };
 
 /**
- * Every way in which corner gaps can hold a rectangle fast: shares of the eight, none negative and 1 in all, in which
- * moving and turning cancel. The best smallest gap is then the least of the shared sums, to first order (a linear
- * programme's dual corners), and the best least cover the least of the same shares of cover.
+ * Every way in which four of the eight corner gaps can hold a rectangle between them: signed shares, 1 in all but for
+ * their signs, in which moving and turning cancel. Where all have one sign the gaps alone hold it: the best smallest gap
+ * is the least of those shared sums, to first order (a linear programme's dual corners). Where signs differ, corners that
+ * must not go farther out are set against corners that must not come farther in.
  */
 export function holdsOn(gaps: readonly CornerGap[]): readonly (readonly number[])[] {
   // Turning is in mm a radian; brought to the size of the other rows, or the equations would be badly scaled.
   const size = Math.max(1, ...gaps.map((g) => Math.abs(g.turn)));
-  const columns = gaps.map((g) => [g.place.x, g.place.y, g.turn / size, 1] as const);
+  const columns = gaps.map((g): Column => [g.place.x, g.place.y, g.turn / size]);
   const found = new Map<string, readonly number[]>();
-  for (const four of FOURS) {
-    const shares = sharesOf(four.map((i) => columns[i] as Column) as unknown as Four);
-    if (!shares) continue;
+  for (const [i, j, k, l] of FOURS) {
+    const [a, b, c, d] = [columns[i], columns[j], columns[k], columns[l]] as unknown as [
+      Column,
+      Column,
+      Column,
+      Column,
+    ];
+    const minors = [triple(b, c, d), -triple(a, c, d), triple(a, b, d), -triple(a, b, c)] as const;
+    const sum = minors.reduce((s, v) => s + Math.abs(v), 0);
+    if (sum < 1e-12) continue;
     const all = new Array<number>(gaps.length).fill(0);
-    let key = "";
-    four.forEach((i, k) => {
-      const share = Math.max(0, shares[k] as number);
-      all[i] = share;
-      if (share > LEAST_SHARE) key += `${i}:${share.toFixed(8)} `;
+    [i, j, k, l].forEach((at, m) => {
+      const share = (minors[m] as number) / sum;
+      all[at] = Math.abs(share) < LEAST_SHARE ? 0 : share;
     });
-    found.set(key, all);
+    const first = all.find((v) => v !== 0) ?? 1;
+    const signed = first < 0 ? all.map((v) => -v) : all;
+    found.set(signed.map((v) => Math.round(v * 1e8)).join(), signed);
   }
   return [...found.values()];
 }
 
-type Column = readonly [number, number, number, number];
-type Four = readonly [Column, Column, Column, Column];
+type Column = readonly [number, number, number];
 const LEAST_SHARE = 1e-9;
-
-/** Shares of four columns that add up to (0, 0, 0, 1), none negative: by Cramer's rule on the first three rows. */
-function sharesOf(of: Four): readonly number[] | undefined {
-  const minors = of.map((_, k) => {
-    const [a, b, c] = of.filter((_, i) => i !== k) as unknown as readonly [Column, Column, Column];
-    return (k % 2 === 0 ? 1 : -1) * triple(a, b, c);
-  });
-  const sum = minors.reduce((s, v) => s + v, 0);
-  if (Math.abs(sum) < 1e-12) return undefined;
-  const shares = minors.map((v) => v / sum);
-  return shares.every((v) => v > -LEAST_SHARE) ? shares : undefined;
-}
 
 const triple = (a: Column, b: Column, c: Column): number =>
   a[0] * (b[1] * c[2] - b[2] * c[1]) - b[0] * (a[1] * c[2] - a[2] * c[1]) + c[0] * (a[1] * b[2] - a[2] * b[1]);
 
-const FOURS = foursOf(FACINGS.length);
-
-function foursOf(n: number): readonly (readonly number[])[] {
-  const out: number[][] = [];
+function foursOf(n: number): readonly (readonly [number, number, number, number])[] {
+  const out: [number, number, number, number][] = [];
   for (let a = 0; a < n; a++)
     for (let b = a + 1; b < n; b++)
       for (let c = b + 1; c < n; c++) for (let d = c + 1; d < n; d++) out.push([a, b, c, d]);
   return out;
 }
+
+const FOURS = foursOf(FACINGS.length);

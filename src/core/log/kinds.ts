@@ -1,13 +1,14 @@
 import type { Cause, Damage, Urgency } from "../look/damage.ts";
 import type { System } from "../look/systems.ts";
-import type { Place } from "../measure/places.ts";
+import type { Bars, Coating, Found } from "../measure/found.ts";
+import type { OpeningPlace, Place } from "../measure/places.ts";
+import type { Circumstance, Shape, Sits, Way } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
+import type { Basis } from "../size/basis.ts";
 import type { School } from "../size/school.ts";
 import type { Edges, GlassKind } from "../specify/glass.ts";
+import type { Written } from "../tape/written.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
-
-/** A length as typed and the unit a plain number in it has. The exact value is read from it, never stored apart. */
-export type Written = { readonly text: string; readonly unit: LengthUnit };
 
 /** What each kind of entry carries. Days are `yyyy-mm-dd`; ids are UUIDs; lengths are as written. */
 export type Payloads = {
@@ -55,11 +56,22 @@ export type Payloads = {
   "takeout.marks": { readonly insideFace: string; readonly topEdge: string };
   "takeout.sprigs": { readonly found: number };
 
-  "measure.reading": { readonly place: Place } & Written;
+  "measure.reading": { readonly place: Place; readonly sure?: Circumstance | undefined } & Written;
+  "measure.again": { readonly place: OpeningPlace } & Written;
+  "measure.stood-by": { readonly place: Place; readonly text: string };
+  "measure.way": { readonly way: Way };
+  "measure.circumstance": { readonly state: Circumstance };
+  "measure.shape": { readonly shape: Shape };
+  "measure.sits": { readonly sits: Sits };
+  "measure.bars": Bars;
+  "measure.coating": Coating;
+  "measure.found": Found;
 
   "size.rule": { readonly school: School; readonly off: Written | null; readonly grid: Grid };
   "size.overruled": { readonly width: Written; readonly height: Written; readonly reason: string };
   "size.overrule-dropped": Record<string, never>;
+  "size.basis": { readonly basis: Basis };
+  "size.risk-taken": { readonly state: Circumstance | "not-said"; readonly reason: string };
 
   "specify.glass": {
     readonly kind: GlassKind;
@@ -85,6 +97,9 @@ export type Payloads = {
     readonly pattern: string;
     readonly label: string;
     readonly grid: Grid;
+    /** Sizes are the opening's, and the cutter takes the allowance off. Left out: sizes are the glass's own. */
+    readonly basis?: "opening" | undefined;
+    readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
   };
   "order.line-dropped": { readonly line: string; readonly reason: string };
   "order.sent": { readonly day: string; readonly due: string };

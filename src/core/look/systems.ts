@@ -33,6 +33,28 @@ export const SYSTEM_FACTS: Readonly<
   "in-front": { name: "Storm pane, screen or grille in front", short: "storm pane", ready: false },
 };
 
+/** What the opening is made of, as far as it moves with the seasons. */
+export function materialOf(system: System): "timber" | "plastic" | "metal" {
+  switch (system) {
+    case "timber-putty":
+    case "timber-bead":
+    case "pinned-stop":
+    case "in-front":
+      return "timber";
+    case "metal-frame":
+      return "metal";
+    default:
+      return "plastic";
+  }
+}
+
+/** Systems that mostly hold sealed units. */
+export const holdsUnits = (system: System): boolean =>
+  system.startsWith("plastic") ||
+  system === "pinned-stop" ||
+  system === "cassette" ||
+  system === "compression-moulding";
+
 /** What Plain Pane does for a system whose own steps it does not know yet. */
 export const NOT_WORKED_OUT =
   "Size, order, dates and logbook work as usual. The take-out and setting steps and the quantities for this system are not worked out yet: follow the maker's, and keep notes here.";

@@ -3,15 +3,75 @@ export const WIDTHS = ["width-top", "width-middle", "width-bottom"] as const;
 export const HEIGHTS = ["height-left", "height-middle", "height-right"] as const;
 /** Up: bottom left to top right. Down: top left to bottom right. */
 export const DIAGONALS = ["diagonal-up", "diagonal-down"] as const;
+export const OPENING = [...WIDTHS, ...HEIGHTS, ...DIAGONALS] as const;
+export type OpeningPlace = (typeof OPENING)[number];
+
+/** The same eight from the other face, where left and right are still those of the first: their difference is twist. */
+export const BACK = [
+  "back-width-top",
+  "back-width-middle",
+  "back-width-bottom",
+  "back-height-left",
+  "back-height-middle",
+  "back-height-right",
+  "back-diagonal-up",
+  "back-diagonal-down",
+] as const satisfies readonly `back-${OpeningPlace}`[];
+
 /** Depth: sight line to rebate wall, in the plane of the glass. Width: upstand to outer face, through the glass. */
 export const REBATE = ["rebate-depth", "rebate-width"] as const;
+/** Where a side's depth differs from the rest, and the lip that must be covered where the house rule will not do. */
+export const REBATE_SIDES = ["depth-left", "depth-right", "depth-bottom", "depth-top"] as const;
+export const LIP = ["lip"] as const;
+/** The bead that is there, across: it must stand in what bed and glass leave of the rebate width. */
+export const BEAD = ["bead-width"] as const;
+
+/** Through standing glass: what is seen, the cover guessed on each side, and how far the guess may be off. */
+export const SIGHT = ["sight-width", "sight-height", "cover-guess", "cover-doubt"] as const;
+/** The pane that came out, if it was whole enough to measure, and how thick each packer under and beside it was. */
+export const OLD_PANE = ["old-width", "old-height", "old-thickness"] as const;
+export const OLD_PACKED = ["old-packed"] as const;
+/** A door's insert: its frame outside to outside, or the opening seen inside it; and the door's thickness. */
+export const INSERT = [
+  "insert-outside-width",
+  "insert-outside-height",
+  "insert-inside-width",
+  "insert-inside-height",
+] as const;
+export const DOOR = ["door-thickness"] as const;
+
+/** By caliper: overall, and each pane. */
+export const CALIPER = ["unit-thickness", "pane-thickness", "pane-thickness-far"] as const;
+/** Marks on a slip of wood stood on the fixed leg: the stop's face, and the two faces of the nearer pane. */
+export const SLIP = ["slip-stop", "slip-far", "slip-near"] as const;
+export const BED = ["bed-under"] as const;
+/** For a wider rebate: the timber through the glass, and the member's face. */
+export const TIMBER = ["timber-thickness", "member-face"] as const;
+
 /** Where the pane is in the room: what the safety rules ask. */
 export const SITE = ["sill-height", "door-distance"] as const;
-/** The pane that came out, if it was whole enough to measure. */
-export const OLD_PANE = ["old-width", "old-height", "old-thickness"] as const;
+/** Gap between sash and head at each end: the handle corner's drop is their difference. */
+export const HANG = ["head-gap-hinge", "head-gap-handle"] as const;
 
-export const OPENING = [...WIDTHS, ...HEIGHTS, ...DIAGONALS] as const;
-export const PLACES = [...OPENING, ...REBATE, ...SITE, ...OLD_PANE] as const;
-
-export type OpeningPlace = (typeof OPENING)[number];
+export const PLACES = [
+  ...OPENING,
+  ...BACK,
+  ...REBATE,
+  ...REBATE_SIDES,
+  ...LIP,
+  ...BEAD,
+  ...SIGHT,
+  ...OLD_PANE,
+  ...OLD_PACKED,
+  ...INSERT,
+  ...DOOR,
+  ...CALIPER,
+  ...SLIP,
+  ...BED,
+  ...TIMBER,
+  ...SITE,
+  ...HANG,
+] as const;
 export type Place = (typeof PLACES)[number];
+
+export const isPlace = (text: string): text is Place => (PLACES as readonly string[]).includes(text);

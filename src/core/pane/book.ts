@@ -1,12 +1,20 @@
-import type { Entry, EntryOf, Kind, Payloads, Written } from "../log/kinds.ts";
+import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
-import type { Place } from "../measure/places.ts";
+import type { OpeningPlace, Place } from "../measure/places.ts";
+import type { Circumstance } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { Result } from "../result.ts";
 import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
+import type { Written } from "../tape/written.ts";
 import { foldOrder, type OrderBook, type OrderLine } from "./order-book.ts";
 
-export type ReadingAsRead = Written & { readonly read: Result<TapeReading, TapeError>; readonly entry: string };
+export type ReadingAsRead = Written & {
+  readonly read: Result<TapeReading, TapeError>;
+  readonly entry: string;
+  readonly who: string;
+  /** In what state of the frame it was taken, where that was said. */
+  readonly sure: Circumstance | null;
+};
 export type StepMark = {
   readonly state: "done" | "skipped";
   readonly reason: string;
@@ -28,6 +36,19 @@ export type PaneBook = {
   readonly marks: Payloads["takeout.marks"] | null;
   readonly sprigsFound: number | null;
   readonly readings: Readonly<Partial<Record<Place, ReadingAsRead>>>;
+  /** The second, blind set, newest a place. */
+  readonly again: Readonly<Partial<Record<OpeningPlace, ReadingAsRead>>>;
+  /** Readings that looked like slips and were read again and found right, by place: the text that was stood by. */
+  readonly stoodBy: ReadonlyMap<Place, string>;
+  readonly way: Payloads["measure.way"]["way"];
+  readonly circumstance: Circumstance | null;
+  readonly shape: Payloads["measure.shape"]["shape"] | null;
+  readonly sits: Payloads["measure.sits"]["sits"] | null;
+  readonly bars: Payloads["measure.bars"] | null;
+  readonly coating: Payloads["measure.coating"] | null;
+  readonly found: Payloads["measure.found"] | null;
+  readonly basis: Payloads["size.basis"]["basis"];
+  readonly risk: Payloads["size.risk-taken"] | null;
   readonly rule: Payloads["size.rule"] | null;
   readonly overrule: Payloads["size.overruled"] | null;
   readonly glass: Payloads["specify.glass"] | null;
@@ -61,6 +82,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   let added = first.payload;
   const steps = new Map<string, StepMark>();
   const written = new Map<Place, EntryOf<"measure.reading">>();
+  const writtenAgain = new Map<OpeningPlace, EntryOf<"measure.again">>();
+  const stoodBy = new Map<Place, string>();
   const checks = new Map<string, Payloads["signoff.check"]>();
   const notes: EntryOf<"note.written">[] = [];
   for (const e of own) {
@@ -74,6 +97,12 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
       case "measure.reading":
         written.set(e.payload.place, e);
         break;
+      case "measure.again":
+        writtenAgain.set(e.payload.place, e);
+        break;
+      case "measure.stood-by":
+        stoodBy.set(e.payload.place, e.payload.text);
+        break;
       case "signoff.check":
         checks.set(e.payload.item, e.payload);
         break;
@@ -82,7 +111,6 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
     }
   }
-  const readings = readAll(written);
   const orders = ordersOf(log);
   const closedBy = latest.get("look.closed");
   const openedBy = latest.get("look.opened");
@@ -94,7 +122,18 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     log,
     added,
     steps,
-    readings,
+    readings: readAll(written),
+    again: readAll(writtenAgain),
+    stoodBy,
+    way: last("measure.way")?.way ?? "rebate",
+    circumstance: last("measure.circumstance")?.state ?? null,
+    shape: last("measure.shape")?.shape ?? null,
+    sits: last("measure.sits")?.sits ?? null,
+    bars: last("measure.bars"),
+    coating: last("measure.coating"),
+    found: last("measure.found"),
+    basis: last("size.basis")?.basis ?? "glass",
+    risk: last("size.risk-taken"),
     checks,
     notes,
     orders,
@@ -123,14 +162,18 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
 }
 
 /** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */
-function readAll(written: ReadonlyMap<Place, EntryOf<"measure.reading">>): PaneBook["readings"] {
-  const readings: Partial<Record<Place, ReadingAsRead>> = {};
-  for (const [place, { id, payload }] of written)
+function readAll<P extends Place>(
+  written: ReadonlyMap<P, EntryOf<"measure.reading"> | EntryOf<"measure.again">>,
+): Readonly<Partial<Record<P, ReadingAsRead>>> {
+  const readings: Partial<Record<P, ReadingAsRead>> = {};
+  for (const [place, { id, who, payload }] of written)
     if (payload.text.trim() !== "")
       readings[place] = {
         text: payload.text,
         unit: payload.unit,
         entry: id,
+        who,
+        sure: "sure" in payload ? (payload.sure ?? null) : null,
         read: readTape(payload.text, payload.unit),
       };
   return readings;

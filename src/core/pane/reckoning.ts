@@ -1,14 +1,21 @@
 import { COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import type { HouseRules } from "../house/rules.ts";
-import { figureOf, type OpeningReadings } from "../measure/figure.ts";
+import { holdsUnits, materialOf } from "../look/systems.ts";
+import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
+import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
+import { type Slip, slipsIn } from "../measure/slips.ts";
+import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
 import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
+import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
+import { errorsFor } from "../size/errors.ts";
+import type { Depths } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
@@ -19,7 +26,13 @@ import type { PaneBook } from "./book.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = {
-  readonly readings: OpeningReadings;
+  readonly readings: Readings;
+  /** What the sizing works with: the rebate's own readings, or what stands in for them. */
+  readonly opening: ReckonedOpening;
+  readonly twist: Twist;
+  readonly slips: readonly Slip[];
+  readonly odds: OddsInput;
+  readonly best: Best | null;
   readonly unread: readonly Place[];
   readonly rule: { readonly school: School; readonly grid: Grid };
   readonly glass: Glass;
@@ -40,7 +53,12 @@ export type Reckoning = {
 /** What the firm's box of packers holds. */
 export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
 
-export type ReckonWith = { readonly house: HouseRules; readonly calendar: WorkCalendar };
+export type ReckonWith = {
+  readonly house: HouseRules;
+  readonly calendar: WorkCalendar;
+  /** How the best odds are found: a caller with many panes passes one that remembers. */
+  readonly findBest?: FindBest | undefined;
+};
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { house } = by;
@@ -54,10 +72,15 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const school = book.rule?.school ?? house.school;
   const glass = glassOf(book, house);
   const depth = readings["rebate-depth"];
-  const opening = Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]])));
+  const opening = openingBy(book.way, throughBoth(readings));
+  const figure = figureOf(opening.readings);
+  const odds = oddsFor(book, house, { readings, opening, figure, grid });
+  const best = (by.findBest ?? findBest)(odds);
   const cutInput: CutInput = {
-    readings: opening,
-    figure: figureOf(opening),
+    readings: opening.readings,
+    figure,
+    best: best ? bestDeduction(best) : undefined,
+    copied: opening.copied !== null,
     school,
     grid,
     off: book.rule?.off ? exactOf(book.rule.off) : undefined,
@@ -65,8 +88,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       readings["old-width"] !== undefined && readings["old-height"] !== undefined
         ? { width: readings["old-width"], height: readings["old-height"] }
         : undefined,
-    rebateDepth: depth,
-    leastCover: mm(house.leastCoverMm),
+    depths: odds.depths,
+    leastCover: odds.leastCover,
     overrule: overruleOf(book),
   };
   const cut = cutSize(cutInput);
@@ -86,6 +109,18 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     readings,
+    opening,
+    twist: twistOf(readings),
+    slips: slipsIn({
+      readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
+      unit: tapeUnit(book),
+      tapeMm: odds.errors.tape,
+      shape: book.shape ?? undefined,
+      old: cutInput.oldPane,
+      trusted: OPENING.filter((p) => book.stoodBy.get(p) === book.readings[p]?.text),
+    }),
+    odds,
+    best,
     unread,
     rule: { school, grid },
     glass,
@@ -127,6 +162,38 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     compound,
     paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,
   };
+}
+
+function oddsFor(
+  book: PaneBook,
+  house: HouseRules,
+  of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
+): OddsInput {
+  const errors = errorsFor(house, {
+    material: materialOf(book.added.system),
+    tape: tapeUnit(book),
+    sealedUnit: holdsUnits(book.added.system),
+  });
+  return {
+    readings: of.opening.readings,
+    figure: of.figure,
+    grid: of.grid,
+    depths: depthsOf(of.readings),
+    leastCover: of.readings.lip ?? mm(house.leastCoverMm),
+    errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
+  };
+}
+
+/** Each side's own depth, or that of the rebate all round; undefined until all four are known. */
+function depthsOf(r: Readings): Depths | undefined {
+  const all = r["rebate-depth"];
+  const [left, right, bottom, top] = [
+    r["depth-left"] ?? all,
+    r["depth-right"] ?? all,
+    r["depth-bottom"] ?? all,
+    r["depth-top"] ?? all,
+  ];
+  return left && right && bottom && top ? { left, right, bottom, top } : undefined;
 }
 
 /**

@@ -26,6 +26,8 @@ const INCHES: CutInput["readings"] = {
   "height-right": inches(35, 7, 16),
 };
 
+const allRound = (depth: number) => ({ left: mm(depth), right: mm(depth), bottom: mm(depth), top: mm(depth) });
+
 const cut = (over: Partial<CutInput>): Cut => {
   const found = cutSize({ readings: LEANING, school: "easy", grid: "1 mm", leastCover: mm(3), ...over });
   if (!found.ok) throw new Error(JSON.stringify(found.error));
@@ -103,7 +105,7 @@ describe("the pane in the opening as it is", () => {
   };
 
   it("goes in, with cover left, where the opening is nearly true", () => {
-    const at = lying({ rebateDepth: mm(10) });
+    const at = lying({ depths: allRound(10) });
     expect(at.spare).toBeGreaterThan(0.5);
     expect(at.spare).toBeGreaterThanOrEqual(at.spareAtSill - 1e-9);
     expect(at.tooBigBy).toBe(0);
@@ -114,7 +116,7 @@ describe("the pane in the opening as it is", () => {
   it("has no cover to speak of until the rebate is read", () => expect(lying({}).cover).toBeNull());
 
   it("says when cover is short: 4 mm of rebate less a gap", () => {
-    const at = lying({ rebateDepth: mm(4), school: "by-the-book" });
+    const at = lying({ depths: allRound(4), school: "by-the-book" });
     expect(at.leastCover).toMatchObject({ enough: false });
   });
 

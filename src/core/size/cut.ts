@@ -1,9 +1,8 @@
-import { bestGapAt, bestTurn, centred, type Gaps, gapsOf, type Placed, type Setback } from "../geometry/placing.ts";
-import { SIDES, type Side } from "../geometry/quad.ts";
 import { type Figure, type FigureError, figureOf, governing, type OpeningReadings } from "../measure/figure.ts";
 import type { OpeningPlace } from "../measure/places.ts";
 import { fail, ok, type Result } from "../result.ts";
-import { floorTo, type Grid, gridUnit, type Nm, nm, takeNm, toMm } from "../units/length.ts";
+import { floorTo, type Grid, gridUnit, type Nm, nm, takeNm } from "../units/length.ts";
+import { type Depths, type Lying, layIn } from "./lay.ts";
 import { type Deduction, deductionOf, type School } from "./school.ts";
 
 export type CutInput = {
@@ -15,7 +14,11 @@ export type CutInput = {
   readonly grid: Grid;
   /** The opening these readings make, where it has been worked out already. */
   readonly figure?: Result<Figure, FigureError> | undefined;
-  readonly rebateDepth?: Nm | undefined;
+  readonly depths?: Depths | undefined;
+  /** The readings are a pane's own size, edge to edge: nothing comes off it. */
+  readonly copied?: boolean | undefined;
+  /** School `best-odds`: the deduction with the least trouble, where it can be told. */
+  readonly best?: Deduction | undefined;
   readonly leastCover: Nm;
   /** A size that a person put in the place of the sum. */
   readonly overrule?: { readonly width: Nm; readonly height: Nm } | undefined;
@@ -37,24 +40,6 @@ export type Cut = {
   readonly edgeGap: { readonly width: Nm; readonly height: Nm };
   readonly opening: Result<Lying, FigureError>;
 };
-
-/** The pane in the opening as it is. All in mm. */
-export type Lying = {
-  readonly figure: Figure;
-  readonly placed: Placed;
-  readonly gaps: Gaps;
-  /** Best smallest gap wherever the pane is pushed, at its best turn, and held parallel to the sill. */
-  readonly spare: number;
-  readonly spareAtSill: number;
-  /** By how much each dimension must shrink before the pane goes in; 0 when it does. */
-  readonly tooBigBy: number;
-  /** Rebate depth less the largest gap, on each side; null until the depth is read. */
-  readonly cover: Readonly<Record<Side, number>> | null;
-  readonly leastCover: { readonly side: Side; readonly length: number; readonly enough: boolean } | null;
-};
-
-/** Gaps smaller than this are a touch, mm: a hundredth of what any tape shows. */
-const TOUCH_MM = 1e-3;
 
 /**
  * The size to cut: the smallest reading of each axis, less what the school takes off, rounded down to the cutter's
@@ -85,11 +70,12 @@ export function cutSize(input: CutInput): Result<Cut, CutError> {
     glass,
     overruled: input.overrule !== undefined,
     edgeGap: { width: half(takeNm(width.length, glass.width)), height: half(takeNm(height.length, glass.height)) },
-    opening: layIn(input, glass),
+    opening: layOf(input, glass),
   });
 }
 
 function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deduction, CutError> {
+  if (input.copied) return ok({ width: nm(0), height: nm(0), source: "copied edge to edge: nothing comes off" });
   if (input.school === "own")
     return input.off === undefined
       ? fail({ kind: "needs-own-figure" })
@@ -102,49 +88,16 @@ function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deducti
           height: takeNm(height, input.oldPane.height),
           source: "the old pane, edge to edge",
         });
+  if (input.school === "best-odds")
+    return input.best ? ok(input.best) : ok(deductionOf({ school: "easy", unit: gridUnit(input.grid), width, height }));
   return ok(deductionOf({ school: input.school, unit: gridUnit(input.grid), width, height }));
 }
 
-function layIn(input: CutInput, glass: { readonly width: Nm; readonly height: Nm }): Result<Lying, FigureError> {
+function layOf(input: CutInput, glass: { readonly width: Nm; readonly height: Nm }): Result<Lying, FigureError> {
   const found = input.figure ?? figureOf(input.readings);
   if (!found.ok) return found;
-  const figure = found.value;
-  const size = { width: toMm(glass.width), height: toMm(glass.height) };
-  const setback = bowSetback(figure);
-  const best = bestTurn(figure.quad, size, setback);
-  const placed = centred(figure.quad, { ...size, turn: best.turn }, setback);
-  if (!placed) return fail({ kind: "no-such-figure", worst: "diagonal-up" });
-  const gaps = gapsOf(figure.quad, placed, setback);
-  const cover = input.rebateDepth === undefined ? null : coverOf(gaps, toMm(input.rebateDepth));
-  return ok({
-    figure,
-    placed,
-    gaps,
-    spare: best.gap,
-    spareAtSill: bestGapAt(figure.quad, { ...size, turn: 0 }, setback),
-    tooBigBy: best.gap < -TOUCH_MM ? -2 * best.gap : 0,
-    cover,
-    leastCover: cover && leastOf(cover, toMm(input.leastCover)),
-  });
-}
-
-/** Half of an inward bow is lost on both sides concerned. */
-export function bowSetback(figure: Figure): Setback {
-  const sideways = Math.max(0, -(figure.bow.width ?? 0)) / 2;
-  const upright = Math.max(0, -(figure.bow.height ?? 0)) / 2;
-  return { left: sideways, right: sideways, bottom: upright, top: upright };
-}
-
-const coverOf = (gaps: Gaps, depth: number): Readonly<Record<Side, number>> => ({
-  left: depth - gaps.left.most,
-  right: depth - gaps.right.most,
-  bottom: depth - gaps.bottom.most,
-  top: depth - gaps.top.most,
-});
-
-function leastOf(cover: Readonly<Record<Side, number>>, needed: number): Lying["leastCover"] {
-  const side = SIDES.reduce((least, s) => (cover[s] < cover[least] ? s : least));
-  return { side, length: cover[side], enough: cover[side] >= needed - TOUCH_MM };
+  const lying = layIn(found.value, glass, input.depths, input.leastCover);
+  return lying ? ok(lying) : fail({ kind: "no-such-figure", worst: "diagonal-up" });
 }
 
 const half = (length: Nm): Nm => nm(Math.round(length / 2));

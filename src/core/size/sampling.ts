@@ -1,4 +1,4 @@
-import { addedBy, type Draws, type Form, type Forms, type GlassMm, offOf, pruned } from "./odds-figure.ts";
+import { addedBy, type Draws, type Form, type Forms, type GlassMm, offOf, pruned } from "./forms.ts";
 import type { Chances } from "./odds-line.ts";
 
 /** Draws are taken in blocks that stay in the processor's nearest memory. */
@@ -6,8 +6,8 @@ const BLOCK = 1024;
 
 /** The values of a form at some draws, with nothing taken off the base. One pass: this is where the time goes. */
 function valuesAt(form: Form, draws: Draws, from: number, count: number, out: Float64Array): void {
-  const [constant, a, b, c, d, e, f, g, h, i] = form as unknown as readonly number[] as Ten;
-  const [A, B, C, D, E, F, G, H, I] = draws.columns as Nine;
+  const [constant, a, b, c, d, e, f, g, h, i, j, l] = form as unknown as Twelve;
+  const [A, B, C, D, E, F, G, H, I, J, L] = draws.columns as unknown as Eleven;
   for (let k = 0, at = from; k < count; k++, at++)
     out[k] =
       constant +
@@ -19,31 +19,25 @@ function valuesAt(form: Form, draws: Draws, from: number, count: number, out: Fl
       f * (F[at] as number) +
       g * (G[at] as number) +
       h * (H[at] as number) +
-      i * (I[at] as number);
+      i * (I[at] as number) +
+      j * (J[at] as number) +
+      l * (L[at] as number);
 }
 
-type Ten = readonly [number, number, number, number, number, number, number, number, number, number];
-type Col = Float64Array;
-type Nine = readonly [Col, Col, Col, Col, Col, Col, Col, Col, Col];
+type N = number;
+type Twelve = readonly [N, N, N, N, N, N, N, N, N, N, N, N];
+type C = Float64Array;
+type Eleven = readonly [C, C, C, C, C, C, C, C, C, C, C];
 
 /** How many draws bind, lose cover, or either, with glass of each of these sizes near the base. */
-export function chancesAt(
-  forms: Forms,
-  draws: Draws,
-  sizes: readonly GlassMm[],
-  leastCover: number,
-): readonly Chances[] {
+export function chancesAt(forms: Forms, draws: Draws, sizes: readonly GlassMm[]): readonly Chances[] {
   const values = new Float64Array(BLOCK);
   const gaps = sizes.map(() => new Float64Array(BLOCK));
   const covers = sizes.map(() => new Float64Array(BLOCK));
+  const spreads = spreadsIn(draws);
   const offs = sizes.map((s) => offOf(forms.base, s));
-  const none = { width: 0, height: 0 };
-  const off = reachOf(
-    offs.map((o) => ({ off: o, step: none })),
-    1,
-  );
-  const gapForms = pruned(forms.gaps, off, 0);
-  const coverForms = pruned(forms.covers ?? [], off, leastCover);
+  const gapForms = pruned(forms.gaps, offs, spreads);
+  const coverForms = pruned(forms.covers ?? [], offs, spreads);
   const counts = sizes.map(() => ({ binds: 0, lost: 0, trouble: 0 }));
   for (let from = 0; from < draws.count; from += BLOCK) {
     const count = Math.min(BLOCK, draws.count - from);
@@ -64,7 +58,7 @@ export function chancesAt(
       const cover = covers[s] as Float64Array;
       for (let k = 0; k < count; k++) {
         const bound = (gap[k] as number) <= 0;
-        const bare = (cover[k] as number) < leastCover;
+        const bare = (cover[k] as number) < 0;
         if (bound) n.binds++;
         if (bare) n.lost++;
         if (bound || bare) n.trouble++;
@@ -95,16 +89,18 @@ export type Run = { readonly off: GlassMm; readonly step: GlassMm };
 export function chanceRuns(
   forms: Forms,
   draws: Draws,
-  by: { readonly runs: readonly Run[]; readonly steps: number; readonly leastCover: number },
+  by: { readonly runs: readonly Run[]; readonly steps: number },
 ): readonly (readonly Chances[])[] {
-  const { runs, steps, leastCover } = by;
-  const off = reachOf(runs, steps);
-  const gapForms = pruned(forms.gaps, off, 0);
-  const coverForms = pruned(forms.covers ?? [], off, leastCover);
+  const { runs, steps } = by;
+  const spreads = spreadsIn(draws);
+  const ends = runs.flatMap((run) => [run.off, stepped(run, steps - 1)]);
+  const gapForms = pruned(forms.gaps, ends, spreads);
+  const coverForms = pruned(forms.covers ?? [], ends, spreads);
   const values = new Float64Array(BLOCK);
   const tallies = runs.map((run) => ({
     run,
     upTo: new Float64Array(BLOCK),
+    bareTo: new Float64Array(BLOCK),
     past: new Float64Array(BLOCK),
     tally: new Tally(steps),
   }));
@@ -112,6 +108,7 @@ export function chanceRuns(
     const count = Math.min(BLOCK, draws.count - from);
     for (const t of tallies) {
       t.upTo.fill(Number.NEGATIVE_INFINITY);
+      t.bareTo.fill(Number.NEGATIVE_INFINITY);
       t.past.fill(Number.POSITIVE_INFINITY);
     }
     for (const form of gapForms) {
@@ -121,25 +118,25 @@ export function chanceRuns(
     }
     for (const form of coverForms) {
       valuesAt(form, draws, from, count, values);
-      for (const { run, past } of tallies)
-        bareFrom(past, values, addedBy(form, run.off) - leastCover, -addedBy(form, run.step), count);
+      for (const { run, bareTo, past } of tallies) {
+        const slope = addedBy(form, run.step);
+        // A smaller pane is covered less; but one that must be turned to go in is covered the better the looser it is.
+        if (slope > NEVER) bindsUpTo(bareTo, values, addedBy(form, run.off), slope, count);
+        else bareFrom(past, values, addedBy(form, run.off), -slope, count);
+      }
     }
-    for (const { tally, upTo, past } of tallies) tally.add(upTo, past, count);
+    for (const { tally, upTo, bareTo, past } of tallies) tally.add(upTo, bareTo, past, count);
   }
   return tallies.map((t) => t.tally.chances(draws.count, forms.covers !== null));
 }
 
-function reachOf(runs: readonly Run[], steps: number): { readonly least: GlassMm; readonly most: GlassMm } {
-  const at = (run: Run, i: number): GlassMm => ({
-    width: run.off.width + i * run.step.width,
-    height: run.off.height + i * run.step.height,
-  });
-  const all = runs.flatMap((r) => [at(r, 0), at(r, steps - 1)]);
-  return {
-    least: { width: Math.min(...all.map((o) => o.width)), height: Math.min(...all.map((o) => o.height)) },
-    most: { width: Math.max(...all.map((o) => o.width)), height: Math.max(...all.map((o) => o.height)) },
-  };
-}
+const stepped = (run: Run, i: number): GlassMm => ({
+  width: run.off.width + i * run.step.width,
+  height: run.off.height + i * run.step.height,
+});
+
+/** As far out as this many draws go, and a little farther. @example a thousand // 4.1; a hundred thousand // 5.1 */
+const spreadsIn = (draws: Draws): number => Math.sqrt(2 * Math.log(draws.count)) + 0.4;
 
 const NEVER = 1e-12;
 
@@ -161,44 +158,48 @@ function bareFrom(past: Float64Array, values: Float64Array, add: number, slope: 
   }
 }
 
-/** Counts, for each whole step, the draws that bind, that are bare, and that are fine. */
+/** Counts, for each whole step, the draws that bind, that are covered, and that are fine. Held as changes a step. */
 class Tally {
   readonly #binds: Float64Array;
-  readonly #bare: Float64Array;
+  readonly #covered: Float64Array;
   readonly #fine: Float64Array;
   readonly #steps: number;
 
   constructor(steps: number) {
     this.#steps = steps;
     this.#binds = new Float64Array(steps + 1);
-    this.#bare = new Float64Array(steps + 1);
+    this.#covered = new Float64Array(steps + 1);
     this.#fine = new Float64Array(steps + 1);
   }
 
-  add(upTo: Float64Array, past: Float64Array, count: number): void {
+  add(upTo: Float64Array, bareTo: Float64Array, past: Float64Array, count: number): void {
     const top = this.#steps;
     for (let k = 0; k < count; k++) {
-      // Steps 0..free−1 bind; steps bare.. are bare; those between are fine.
+      // Steps 0..free−1 bind; those under covered, and from bare on, are covered too little.
       const free = clamp(Math.floor(upTo[k] as number) + 1, top);
-      const bare = clamp(Math.floor(past[k] as number) + 1, top);
+      const covered = clamp(Math.floor(bareTo[k] as number) + 1, top);
+      const bare = Math.max(covered, clamp(Math.floor(past[k] as number) + 1, top));
       this.#binds[free] = (this.#binds[free] as number) + 1;
-      this.#bare[bare] = (this.#bare[bare] as number) + 1;
-      if (free < bare) {
-        this.#fine[free] = (this.#fine[free] as number) + 1;
-        this.#fine[bare] = (this.#fine[bare] as number) - 1;
-      }
+      between(this.#covered, covered, bare);
+      between(this.#fine, Math.max(free, covered), bare);
     }
   }
 
-  chances(draws: number, covered: boolean): readonly Chances[] {
-    let [free, bare, fine] = [0, 0, 0];
+  chances(draws: number, known: boolean): readonly Chances[] {
+    let [free, covered, fine] = [0, 0, 0];
     return Array.from({ length: this.#steps }, (_, i) => {
       free += this.#binds[i] as number;
-      bare += this.#bare[i] as number;
+      covered += this.#covered[i] as number;
       fine += this.#fine[i] as number;
-      return { binds: 1 - free / draws, coverLost: covered ? bare / draws : null, trouble: 1 - fine / draws };
+      return { binds: 1 - free / draws, coverLost: known ? 1 - covered / draws : null, trouble: 1 - fine / draws };
     });
   }
+}
+
+function between(changes: Float64Array, from: number, to: number): void {
+  if (from >= to) return;
+  changes[from] = (changes[from] as number) + 1;
+  changes[to] = (changes[to] as number) - 1;
 }
 
 const clamp = (v: number, top: number): number => (v < 0 ? 0 : v > top ? top : v);

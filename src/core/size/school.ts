@@ -1,12 +1,17 @@
 import { addNm, inches, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 
-/** How much comes off the opening: the schools that need no odds. */
-export const SCHOOLS = ["snug", "easy", "by-the-book", "like-for-like", "own"] as const;
+/** How much comes off the opening. */
+export const SCHOOLS = ["best-odds", "snug", "easy", "by-the-book", "like-for-like", "own"] as const;
 export type School = (typeof SCHOOLS)[number];
 
 export type SchoolFact = { readonly name: string; readonly why: string; readonly risk: string };
 
 export const SCHOOL_FACTS: Readonly<Record<School, SchoolFact>> = {
+  "best-odds": {
+    name: "best odds",
+    why: "What makes trouble least likely for these readings, this lean, this {rebate}, this cutter and this frame.",
+    risk: "Needs all readings: what is not read is not in the odds.",
+  },
   snug: {
     name: "snug",
     why: "A timber sash leaves little cover, and the readings are trusted.",
@@ -41,7 +46,7 @@ export const BOOK_PERIMETER: Nm = mm(2500);
  * @example deductionOf({ school: "by-the-book", unit: "mm", width: mm(800), height: mm(900) }) // 10 mm: 3.4 m round
  */
 export function deductionOf(of: {
-  readonly school: Exclude<School, "own" | "like-for-like">;
+  readonly school: Exclude<School, "own" | "like-for-like" | "best-odds">;
   readonly unit: LengthUnit;
   readonly width: Nm;
   readonly height: Nm;

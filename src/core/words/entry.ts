@@ -1,18 +1,21 @@
 import { compoundById } from "../finish/compounds.ts";
 import { HOUSE_RULES, isHouseRule } from "../house/rules.ts";
-import type { Entry, Written } from "../log/kinds.ts";
+import type { Entry } from "../log/kinds.ts";
 import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../look/damage.ts";
 import { SYSTEM_FACTS } from "../look/systems.ts";
+import { CIRCUMSTANCE_FACTS, WAY_FACTS } from "../measure/ways.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
 import { inspectionOf } from "../signoff/inspection.ts";
 import { SCHOOL_FACTS } from "../size/school.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
+import type { Written } from "../tape/written.ts";
 import { dayOf } from "../units/day.ts";
 import { type LengthUnit, nm } from "../units/length.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
-import { PLACE_NAMES } from "./size.ts";
+import { barsText, coatingText, foundText } from "./found.ts";
+import { PLACE_NAMES } from "./places.ts";
 
 /** What an entry says, as one line of the logbook. Readings stand as they were written. */
 export const entryWords = (e: Entry, by: { readonly unit: LengthUnit; readonly dialect: Dialect }): string =>
@@ -64,12 +67,36 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return e.payload.text.trim() === ""
         ? `${PLACE_NAMES[e.payload.place]}: taken out`
         : `${PLACE_NAMES[e.payload.place]}: ${asWritten(e.payload)}`;
+    case "measure.again":
+      return `Read again, ${PLACE_NAMES[e.payload.place]}: ${asWritten(e.payload)}`;
+    case "measure.stood-by":
+      return `${PLACE_NAMES[e.payload.place]}: ${e.payload.text} is right, read again`;
+    case "measure.way":
+      return `Measured ${WAY_FACTS[e.payload.way].name}`;
+    case "measure.circumstance":
+      return `Measured from: ${CIRCUMSTANCE_FACTS[e.payload.state].name}`;
+    case "measure.shape":
+      return `By eye: ${e.payload.shape}`;
+    case "measure.sits":
+      return `The old {pane} sat ${e.payload.sits}`;
+    case "measure.bars":
+      return barsText(e.payload);
+    case "measure.coating":
+      return coatingText(e.payload);
+    case "measure.found":
+      return foundText(e.payload);
     case "size.rule":
       return `Takes off: ${SCHOOL_FACTS[e.payload.school].name}${e.payload.off ? ` ${asWritten(e.payload.off)}` : ""}, cut to ${e.payload.grid}`;
     case "size.overruled":
       return `Size overruled: ${asWritten(e.payload.width)} × ${asWritten(e.payload.height)}, because ${e.payload.reason}`;
     case "size.overrule-dropped":
       return "Back to the size as reckoned";
+    case "size.basis":
+      return e.payload.basis === "glass"
+        ? "The order states the glass size"
+        : "The order states the opening size: the cutter takes the allowance off";
+    case "size.risk-taken":
+      return `Ordered from ${e.payload.state === "not-said" ? "readings whose state was not said" : CIRCUMSTANCE_FACTS[e.payload.state].name}, at a risk that was accepted${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
     case "specify.glass":
       return `Glass: ${asWritten(e.payload.thickness)} ${GLASS_NAMES[e.payload.kind]}, ${e.payload.edges}${e.payload.pattern ? `, ${e.payload.pattern}` : ""}`;
     case "specify.location":

@@ -1,44 +1,8 @@
 import type { FigureError } from "../measure/figure.ts";
-import type { OpeningPlace, Place } from "../measure/places.ts";
+import type { OpeningPlace } from "../measure/places.ts";
 import type { PuttyError } from "../set/putty.ts";
 import type { CutError } from "../size/cut.ts";
-
-export const PLACE_NAMES: Readonly<Record<Place, string>> = {
-  "width-top": "width, top",
-  "width-middle": "width, middle",
-  "width-bottom": "width, bottom",
-  "height-left": "height, left",
-  "height-middle": "height, middle",
-  "height-right": "height, right",
-  "diagonal-up": "diagonal, bottom left to top right",
-  "diagonal-down": "diagonal, top left to bottom right",
-  "rebate-depth": "{rebate} depth",
-  "rebate-width": "{rebate} width",
-  "sill-height": "lower edge above floor",
-  "door-distance": "nearest door edge",
-  "old-width": "old {pane}, width",
-  "old-height": "old {pane}, height",
-  "old-thickness": "old {pane}, thickness",
-};
-
-/** How to hold the tape, one line a place. */
-export const HOW_TO: Readonly<Record<Place, string>> = {
-  "width-top": "{Rebate} to {rebate}, just under the head.",
-  "width-middle": "{Rebate} to {rebate}, half way down.",
-  "width-bottom": "{Rebate} to {rebate}, just above the {sill}.",
-  "height-left": "{Rebate} to {rebate}, tape upright against the left jamb.",
-  "height-middle": "{Rebate} to {rebate}, half way across.",
-  "height-right": "{Rebate} to {rebate}, tape upright against the right jamb.",
-  "diagonal-up": "Corner to corner of the {rebate}, bottom left to top right.",
-  "diagonal-down": "Corner to corner of the {rebate}, top left to bottom right.",
-  "rebate-depth": "Sight line to {rebate} wall, in the plane of the glass.",
-  "rebate-width": "Upstand to outer face, through the glass.",
-  "sill-height": "Floor to the lower edge of the glass.",
-  "door-distance": "Edge of the glass to the nearest edge of a door opening.",
-  "old-width": "The {pane} that came out, edge to edge.",
-  "old-height": "The {pane} that came out, edge to edge.",
-  "old-thickness": "Caliper on a clean edge.",
-};
+import { PLACE_NAMES } from "./places.ts";
 
 /** What a missing reading would tell. */
 export const MISSING_TELLS: Readonly<Record<OpeningPlace, string>> = {

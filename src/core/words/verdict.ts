@@ -1,7 +1,7 @@
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS } from "../measure/places.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
-import type { Lying } from "../size/cut.ts";
+import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
 import { type LengthUnit, mm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";

@@ -8,7 +8,8 @@ import {
   WIDTHS,
 } from "../../core/measure/places.ts";
 import { nm } from "../../core/units/length.ts";
-import { HOW_TO, MISSING_TELLS, PLACE_NAMES } from "../../core/words/size.ts";
+import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
+import { MISSING_TELLS } from "../../core/words/size.ts";
 import { verdictOf } from "../../core/words/verdict.ts";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";

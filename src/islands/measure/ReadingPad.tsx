@@ -1,7 +1,7 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
-import { HOW_TO, PLACE_NAMES } from "../../core/words/size.ts";
+import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { Fraction } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";

@@ -49,7 +49,7 @@ export function withTyping(book: PaneBook, typing: ScreenState["typing"], unit: 
   for (const place of places) {
     const text = typing[place] ?? "";
     if (text.trim() === "") delete readings[place];
-    else readings[place] = { text, unit, entry: "", read: readTape(text, unit) };
+    else readings[place] = { text, unit, entry: "", who: "", sure: book.circumstance, read: readTape(text, unit) };
   }
   return { ...book, readings };
 }

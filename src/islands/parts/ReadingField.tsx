@@ -1,6 +1,6 @@
 import type { Place } from "../../core/measure/places.ts";
 import { readTape } from "../../core/tape/read.ts";
-import { PLACE_NAMES } from "../../core/words/size.ts";
+import { PLACE_NAMES } from "../../core/words/places.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "./Length.tsx";
 import { usePane, useTyping } from "./pane-context.ts";

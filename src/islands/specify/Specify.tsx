@@ -2,7 +2,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { OLD_PANE, SITE } from "../../core/measure/places.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { PLACE_NAMES } from "../../core/words/size.ts";
+import { PLACE_NAMES } from "../../core/words/places.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";

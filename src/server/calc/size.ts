@@ -1,10 +1,16 @@
 import type { z } from "zod";
 import type { SizeAnswer, SizeCase } from "../../contract/calc-size.ts";
 import type { LengthIn } from "../../contract/lengths.ts";
+import { HOUSE_DEFAULTS } from "../../core/house/rules.ts";
+import { figureOf, type OpeningReadings } from "../../core/measure/figure.ts";
 import { fail, ok } from "../../core/result.ts";
-import { type Cut, cutSize, type Lying } from "../../core/size/cut.ts";
+import { bestDeduction, findBest, type OddsInput } from "../../core/size/best.ts";
+import { type Cut, cutSize } from "../../core/size/cut.ts";
+import { errorsFor } from "../../core/size/errors.ts";
+import type { Lying } from "../../core/size/lay.ts";
+import type { Deduction } from "../../core/size/school.ts";
 import { massOf } from "../../core/specify/glass.ts";
-import type { LengthUnit, Nm } from "../../core/units/length.ts";
+import type { Grid, LengthUnit, Nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { cutErrorSentence, figureErrorSentence } from "../../core/words/size.ts";
 import type { Outcome } from "../http/endpoint.ts";
@@ -26,6 +32,7 @@ export function calcSize(of: SizeCase): Outcome<z.output<typeof SizeAnswer>> {
   const thickness = lengthIn(of.thickness, unit, "thickness");
   if (!thickness.ok) return thickness;
 
+  const depth = rest.value.rebateDepth;
   const cut = cutSize({
     readings: readings.value,
     school: of.school,
@@ -33,10 +40,32 @@ export function calcSize(of: SizeCase): Outcome<z.output<typeof SizeAnswer>> {
     oldPane: oldPane.value,
     overrule: overrule.value,
     leastCover: leastCover.value,
-    ...rest.value,
+    off: rest.value.off,
+    depths: depth && { left: depth, right: depth, bottom: depth, top: depth },
+    best: of.school !== "best-odds" ? undefined : bestFor(readings.value, of.grid, unit, depth, leastCover.value),
   });
   if (!cut.ok) return fail({ code: cut.error.kind, message: say(cutErrorSentence(cut.error), "a") });
   return ok(sizeAnswer(cut.value, thickness.value, unit));
+}
+
+/** The deduction with the least trouble, by the house rules as they come, for timber. */
+function bestFor(
+  readings: OpeningReadings,
+  grid: Grid,
+  tape: LengthUnit,
+  depth: Nm | undefined,
+  leastCover: Nm,
+): Deduction | undefined {
+  const odds: OddsInput = {
+    readings,
+    figure: figureOf(readings),
+    grid,
+    depths: depth && { left: depth, right: depth, bottom: depth, top: depth },
+    leastCover,
+    errors: errorsFor(HOUSE_DEFAULTS, { material: "timber", tape, sealedUnit: false }),
+  };
+  const best = findBest(odds);
+  return best ? bestDeduction(best) : undefined;
 }
 
 function pairIn(

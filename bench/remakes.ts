@@ -1,0 +1,183 @@
+import { seeded } from "../src/core/chance/seeded.ts";
+import { largestRectangle } from "../src/core/geometry/largest.ts";
+import { bestTurn, centred, gapsOf, MOST_TURN } from "../src/core/geometry/placing.ts";
+import { SIDES } from "../src/core/geometry/quad.ts";
+import { HOUSE_DEFAULTS } from "../src/core/house/rules.ts";
+import { figureOf, governing, type OpeningReadings } from "../src/core/measure/figure.ts";
+import { slipsIn } from "../src/core/measure/slips.ts";
+import { bestDeduction, findBest, type OddsInput } from "../src/core/size/best.ts";
+import { bowSetback } from "../src/core/size/lay.ts";
+import { deductionOf } from "../src/core/size/school.ts";
+import { floorTo, gridUnit, mm, type Nm, takeNm, toMm } from "../src/core/units/length.ts";
+import {
+  anOpening,
+  errorsOf,
+  gridOf,
+  moved,
+  readOnce,
+  SLIP_SHARE,
+  type SlipMade,
+  slipped,
+  type TrueOpening,
+} from "./population.ts";
+
+type Size = { readonly width: Nm; readonly height: Nm };
+type Made = "fits" | "binds" | "cover-lost" | "declined-rightly" | "declined-needlessly";
+
+const SEED = Number(process.argv[2] ?? 20260520);
+const COUNT = Number(process.argv[3] ?? 10_000);
+const FIXED = ["snug", "easy", "by-the-book"] as const;
+
+/** What becomes of a pane as it came: goes in and is covered, at some turn in the middle. */
+function judged(
+  o: TrueOpening,
+  pane: { readonly width: number; readonly height: number },
+): "fits" | "binds" | "cover-lost" {
+  const quad = moved(o);
+  const setback = bowSetback({ bow: o.bow });
+  const best = bestTurn(quad, pane, setback);
+  if (best.gap <= 0) return "binds";
+  // Turned a little from there, or pushed a little from the middle, it may be covered more evenly.
+  for (const push of [0, -1, 1, -0.5, 0.5])
+    for (let i = -20; i <= 20; i++) {
+      const placed = centred(quad, { ...pane, turn: best.turn + (i / 20) * 0.004 }, setback);
+      if (!placed) continue;
+      const gaps = gapsOf(quad, placed, setback);
+      // Half way from even nearer corners to even farther ones, each way.
+      const dx = ((gaps.right.most - gaps.left.most) / 4) * (1 + push);
+      const dy = ((gaps.top.most - gaps.bottom.most) / 4) * (1 + push);
+      const moved = { ...placed, at: { x: placed.at.x + dx, y: placed.at.y + dy } };
+      const there = gapsOf(quad, moved, setback);
+      if (SIDES.every((s) => there[s].least > 0 && o.depth - there[s].most >= o.leastCover)) return "fits";
+    }
+  return "cover-lost";
+}
+
+/** Whether any true rectangle at all, cut and turned exactly, would have gone in and been covered. */
+function anyWouldDo(o: TrueOpening): boolean {
+  const setback = bowSetback({ bow: o.bow });
+  const quad = moved(o);
+  const free = {
+    left: setback.left ?? 0,
+    right: setback.right ?? 0,
+    bottom: setback.bottom ?? 0,
+    top: setback.top ?? 0,
+  };
+  const even = largestRectangle(quad, free, "even", MOST_TURN);
+  if (!even) return false;
+  const gaps = gapsOf(quad, even, setback);
+  return SIDES.every((s) => o.depth - gaps[s].most >= o.leastCover);
+}
+
+const oddsOf = (o: TrueOpening, readings: OpeningReadings): OddsInput => ({
+  readings,
+  figure: figureOf(readings),
+  grid: gridOf(o),
+  depths: { left: mm(o.depth), right: mm(o.depth), bottom: mm(o.depth), top: mm(o.depth) },
+  leastCover: mm(o.leastCover),
+  errors: errorsOf(o),
+});
+
+function bySchool(o: TrueOpening, r: OpeningReadings, school: (typeof FIXED)[number]): Size | null {
+  const [w, h] = [governing(r, "width")?.length, governing(r, "height")?.length];
+  if (!w || !h) return null;
+  const off = deductionOf({ school, unit: gridUnit(gridOf(o)), width: w, height: h });
+  return { width: floorTo(takeNm(w, off.width), gridOf(o)), height: floorTo(takeNm(h, off.height), gridOf(o)) };
+}
+
+function byBestOdds(o: TrueOpening, r: OpeningReadings): { readonly size: Size; readonly trouble: number } | null {
+  const odds = oddsOf(o, r);
+  const best = findBest(odds);
+  const [w, h] = [governing(r, "width")?.length, governing(r, "height")?.length];
+  if (!best || !w || !h || !odds.figure.ok) return null;
+  const off = bestDeduction(best);
+  return { size: { width: takeNm(w, off.width), height: takeNm(h, off.height) }, trouble: best.chances.trouble };
+}
+
+const tally = new Map<string, Map<Made, number>>();
+const count = (who: string, made: Made): void => {
+  const row = tally.get(who) ?? new Map<Made, number>();
+  row.set(made, (row.get(made) ?? 0) + 1);
+  tally.set(who, row);
+};
+
+const slips = new Map<SlipMade, { made: number; caught: number; put: number }>();
+let [falseAlarms, honest, noneWouldDo] = [0, 0, 0];
+const byClass = new Map<string, { n: number; best: number; easy: number; none: number }>();
+const LIMIT = Number(process.env["TROUBLE"] ?? HOUSE_DEFAULTS.troubleShare);
+
+for (let i = 0; i < COUNT; i++) {
+  const c = seeded(SEED + i);
+  const o = anOpening(c);
+  const honestReadings = readOnce(c, o);
+  const slip = c.uniform() < SLIP_SHARE ? slipped(c, o, honestReadings) : null;
+  const first = slip?.readings ?? honestReadings;
+  const errors = errorsOf(o);
+  const cut = { width: (2 * c.uniform() - 1) * errors.cutting.mm, height: (2 * c.uniform() - 1) * errors.cutting.mm };
+  const again = readOnce(c, o);
+  const came = (s: Size) => ({ width: toMm(s.width) + cut.width, height: toMm(s.height) + cut.height });
+  const could = anyWouldDo(o);
+  if (!could) noneWouldDo++;
+
+  const flagged = slipsIn({ readings: first, unit: o.tape, tapeMm: errors.tape, shape: o.shape });
+  if (slip) {
+    const s = slips.get(slip.kind) ?? { made: 0, caught: 0, put: 0 };
+    s.made++;
+    if (flagged.length > 0) s.caught++;
+    slips.set(slip.kind, s);
+  } else {
+    honest++;
+    if (flagged.length > 0) falseAlarms++;
+  }
+  // Pointed at, a reading is read again: the whole set here, as the blind second reading would.
+  const read = flagged.length > 0 ? again : first;
+
+  const cls = byClass.get(o.class) ?? { n: 0, best: 0, easy: 0, none: 0 };
+  cls.n++;
+  if (!could) cls.none++;
+  for (const school of FIXED) {
+    const alone = bySchool(o, first, school);
+    const made = alone ? judged(o, came(alone)) : "binds";
+    count(school, made);
+    const checked = bySchool(o, read, school);
+    const after = checked ? judged(o, came(checked)) : "binds";
+    count(`${school}, slips pointed at`, after);
+    if (school === "easy" && after !== "fits") cls.easy++;
+  }
+  const best = byBestOdds(o, read);
+  if (!best || best.trouble > LIMIT) {
+    count("best odds", could && best ? "declined-needlessly" : "declined-rightly");
+  } else {
+    const made = judged(o, came(best.size));
+    count("best odds", made);
+    if (made !== "fits") cls.best++;
+  }
+  byClass.set(o.class, cls);
+}
+
+const share = (n: number, of = COUNT): string => `${((100 * n) / of).toFixed(2)}%`;
+const caught = [...slips.values()].reduce((s, v) => s + v.caught, 0);
+const made = [...slips.values()].reduce((s, v) => s + v.made, 0);
+const out: string[] = [];
+out.push(
+  `${COUNT} openings, seed ${SEED}. For ${noneWouldDo} (${share(noneWouldDo)}) no true rectangle would have done.`,
+  "",
+);
+out.push(
+  "| school | binds | cover lost | remade | declined rightly | needlessly |",
+  "| --- | --: | --: | --: | --: | --: |",
+);
+for (const [who, row] of tally) {
+  const n = (m: Made): number => row.get(m) ?? 0;
+  out.push(
+    `| ${who} | ${share(n("binds"))} | ${share(n("cover-lost"))} | ${share(n("binds") + n("cover-lost"))} | ${share(n("declined-rightly"))} | ${share(n("declined-needlessly"))} |`,
+  );
+}
+out.push("", "| slip | made | pointed at |", "| --- | --: | --: |");
+for (const [kind, s] of slips) out.push(`| ${kind} | ${s.made} | ${share(s.caught, s.made)} |`);
+out.push(`| all | ${made} | ${share(caught, made)} |`, "");
+out.push(`False alarms: ${falseAlarms} of ${honest} honest sets (${share(falseAlarms, honest)}).`, "");
+out.push("| opening | how many | easy remade | best odds remade | none would do |", "| --- | --: | --: | --: | --: |");
+for (const [name, v] of byClass)
+  out.push(`| ${name} | ${v.n} | ${share(v.easy, v.n)} | ${share(v.best, v.n)} | ${share(v.none, v.n)} |`);
+console.log(out.join("\n"));

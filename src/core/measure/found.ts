@@ -1,0 +1,42 @@
+import type { Written } from "../tape/written.ts";
+
+/** Bars inside the unit, or between lights: counted as they stand in front of you. */
+export type Bars = {
+  readonly uprights: number;
+  readonly crosses: number;
+  readonly width: Written | null;
+  readonly colour: string;
+  readonly kind: "flat" | "shaped";
+  /** Even, or the clear distances as given, left to right then bottom to top. */
+  readonly spacing: "even" | "given";
+  readonly given: string;
+};
+
+export const BAR_KINDS = ["flat", "shaped"] as const;
+export const SPACINGS = ["even", "given"] as const;
+
+/** Whether the glass is coated. `unsure` holds the order. Faces count from outside, 1 to 4. */
+export type Coating = { readonly coated: "yes" | "no" | "unsure"; readonly face: number | null; readonly how: string };
+export const COATED = ["yes", "no", "unsure"] as const;
+
+/** Ways to tell a coating, the surest first. */
+export const COATING_WAYS: readonly string[] = [
+  "Hold a flame or a phone's light to the glass: two reflections a face; one of another colour is the coated one.",
+  "Compare the upper with the lower sash, or with a neighbour of the same date.",
+  "Hold white paper behind: a blue or dark cast beside bare air.",
+];
+
+/** What else is found while measuring, for the stations after it. */
+export type Found = {
+  readonly hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said";
+  /** What is printed on the glass or in the spacer, as read. */
+  readonly marks: string;
+  readonly spacerDate: string;
+  readonly held: "bead" | "putty" | "not-said";
+};
+export const HINGES = ["not-said", "left", "right", "top", "bottom", "slides", "fixed"] as const;
+export const HELD = ["not-said", "bead", "putty"] as const;
+
+/** Even clear spaces between bars, mm. @example evenSpaces(600, 2, 20) // 186.67 three times */
+export const evenSpaces = (across: number, bars: number, barWidth: number): number =>
+  (across - bars * barWidth) / (bars + 1);

@@ -1,0 +1,278 @@
+import { solveLinear } from "../geometry/linear.ts";
+import { type LengthUnit, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm, toMm } from "../units/length.ts";
+import type { OpeningReadings } from "./figure.ts";
+import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, WIDTHS } from "./places.ts";
+import type { Shape } from "./ways.ts";
+
+/** What a person does to a reading between tape and paper. */
+export type SlipKind = "whole-inch" | "ten-mm" | "hundred-mm" | "digits-swapped" | "width-for-height" | "misread";
+
+/** A reading that the others contradict, the likeliest slip, and what it would have been. */
+export type Slip = {
+  readonly place: OpeningPlace;
+  readonly kind: SlipKind;
+  readonly meant: Nm;
+  /** Two readings in each other's place: the other one. */
+  readonly with?: OpeningPlace;
+  /** How many times likelier than an opening so odd. */
+  readonly odds: number;
+};
+
+export type SlipInput = {
+  readonly readings: OpeningReadings;
+  /** The unit of the tape, for what a slip looks like. */
+  readonly unit: LengthUnit;
+  readonly tapeMm: number;
+  readonly shape?: Shape | undefined;
+  /** The pane that came out, where it was read: nothing else tells all widths from all heights. */
+  readonly old?: { readonly width: Nm; readonly height: Nm } | undefined;
+  /** Readings that somebody has stood by. */
+  readonly trusted?: readonly OpeningPlace[];
+};
+
+/**
+ * How far openings stray from true, spread in mm: of one width from the next, of a middle from its ends, of the corners'
+ * difference. Openings that lean a finger's breadth are not rare, so the curve has a long tail.
+ */
+const STRAY = { taper: 2.5, bow: 1.2, lean: 7 } as const;
+/** One reading in so many is a slip of any kind. */
+const ONE_IN = 60;
+/** A slip is said when it is so many times likelier than an opening so odd. */
+const SAID_ABOVE = 8;
+
+/**
+ * Readings that contradict the others, worst first. Every reading is a true width, height or corner distance of an opening
+ * that strays from square, plus the tape's error: the likelihood of the readings as they stand is set against that of the
+ * same with one of them put right for each kind of slip.
+ * @example widths 612, 637.4, 613 with heights near 904 // middle width is an inch (25.4) too long
+ */
+export function slipsIn(of: SlipInput): readonly Slip[] {
+  const places = OPENING.filter((p) => of.readings[p] !== undefined);
+  if (places.length < 3) return wholeSwap(of);
+  const swapped = wholeSwap(of);
+  if (swapped.length > 0) return swapped;
+  const found: Slip[] = [];
+  let readings = of.readings;
+  // A second slip shows only once the first is put right.
+  for (let round = 0; round < MOST_SLIPS; round++) {
+    const slip = likeliest({ ...of, readings }, found);
+    if (!slip) break;
+    found.push(slip);
+    readings = { ...readings, [slip.place]: slip.meant };
+    if (slip.with) readings = { ...readings, [slip.with]: of.readings[slip.place] };
+  }
+  return found;
+}
+
+const MOST_SLIPS = 2;
+
+function likeliest(of: SlipInput, already: readonly Slip[]): Slip | undefined {
+  const plain = oddness(of.readings, of.tapeMm);
+  // Nothing put right can gain more than all the oddness there is.
+  if (plain === undefined || (Math.exp(plain / 2) * LIKELIEST_SHARE) / ONE_IN < SAID_ABOVE) return undefined;
+  let best: Slip | undefined;
+  for (const t of slipsToTry(of)) {
+    if (already.some((s) => s.place === t.place) || of.trusted?.includes(t.place)) continue;
+    const put = { ...of.readings, [t.place]: t.meant, ...(t.with ? { [t.with]: of.readings[t.place] } : {}) };
+    const mended = oddness(put, of.tapeMm);
+    if (mended === undefined) continue;
+    const odds = (Math.exp(Math.min(60, (plain - mended) / 2)) * t.share) / ONE_IN;
+    if (odds > (best?.odds ?? SAID_ABOVE))
+      best = { place: t.place, kind: t.kind, meant: t.meant, odds, ...(t.with ? { with: t.with } : {}) };
+  }
+  return best ?? misread(of, plain, already);
+}
+
+const LIKELIEST_SHARE = 1 / 40;
+
+type Try = {
+  readonly place: OpeningPlace;
+  readonly kind: SlipKind;
+  readonly meant: Nm;
+  readonly share: number;
+  readonly with?: OpeningPlace;
+};
+
+/** Every slip worth trying, with its share of all slips: one of eight readings, and one of the ways it may have gone. */
+function slipsToTry(of: SlipInput): readonly Try[] {
+  const out: Try[] = [];
+  for (const place of OPENING) {
+    const reading = of.readings[place];
+    if (reading === undefined) continue;
+    const add = (kind: SlipKind, meant: number, share: number): void => {
+      if (meant > 0) out.push({ place, kind, meant: nm(Math.round(meant)), share });
+    };
+    for (const sign of [-1, 1]) {
+      if (of.unit === "in") add("whole-inch", reading + sign * NM_PER_INCH, 1 / 40);
+      else add("ten-mm", reading + sign * 10 * NM_PER_MM, 1 / 40);
+      add("hundred-mm", reading + sign * (of.unit === "in" ? 10 * NM_PER_INCH : 100 * NM_PER_MM), 1 / 200);
+      // A tape with both scales, read on the wrong side of a mark.
+      if (of.unit === "mm") add("whole-inch", reading + sign * NM_PER_INCH, 1 / 80);
+    }
+    for (const meant of swapsOf(reading, of.unit)) add("digits-swapped", meant, 1 / 40);
+  }
+  for (const w of WIDTHS)
+    for (const h of HEIGHTS) {
+      const [a, b] = [of.readings[w], of.readings[h]];
+      if (a !== undefined && b !== undefined && Math.abs(a - b) > 10 * NM_PER_MM)
+        out.push({ place: w, kind: "width-for-height", meant: b, share: 1 / 60, with: h });
+    }
+  return out;
+}
+
+/** The reading with two neighbouring digits of its whole mm or whole inches changed about. @example 1089 // 189 no; 1098, 1809 */
+function swapsOf(reading: Nm, unit: LengthUnit): readonly number[] {
+  const one = unit === "mm" ? NM_PER_MM : NM_PER_INCH;
+  const whole = Math.floor(reading / one);
+  const rest = reading - whole * one;
+  const digits = String(whole);
+  return Array.from({ length: digits.length - 1 }, (_, i) => {
+    const swapped = digits.slice(0, i) + digits.charAt(i + 1) + digits.charAt(i) + digits.slice(i + 2);
+    return swapped.startsWith("0") || swapped === digits ? 0 : Number(swapped) * one + rest;
+  }).filter((v) => v > 0);
+}
+
+/** One reading that fits nothing, by no slip that is known: left out, the others agree. */
+function misread(of: SlipInput, plain: number, already: readonly Slip[]): Slip | undefined {
+  let best: Slip | undefined;
+  for (const place of OPENING) {
+    const reading = of.readings[place];
+    if (reading === undefined || already.some((s) => s.place === place) || of.trusted?.includes(place)) continue;
+    const { [place]: _, ...others } = of.readings;
+    const without = oddness(others, of.tapeMm);
+    const meant = expected(others, place, of.tapeMm);
+    if (without === undefined || meant === undefined) continue;
+    const off = Math.abs(toMm(reading) - meant);
+    // Anything within half a metre might be typed: a thousand half millimetres.
+    const odds = (Math.exp(Math.min(60, (plain - without) / 2)) * (1 / 8) * (1 / 1000)) / ONE_IN;
+    if (off > MISREAD_MM && odds > (best?.odds ?? SAID_ABOVE))
+      best = { place, kind: "misread", meant: mm(meant), odds };
+  }
+  return best;
+}
+
+const MISREAD_MM = 4;
+
+/** All widths typed as heights: only the eye, or the old pane, can tell. */
+function wholeSwap(of: SlipInput): readonly Slip[] {
+  const width = mean(WIDTHS.map((p) => of.readings[p]));
+  const height = mean(HEIGHTS.map((p) => of.readings[p]));
+  if (width === undefined || height === undefined) return [];
+  const place: OpeningPlace = WIDTHS.find((p) => of.readings[p] !== undefined) ?? "width-top";
+  const other: OpeningPlace = HEIGHTS.find((p) => of.readings[p] !== undefined) ?? "height-left";
+  if (of.trusted?.includes(place)) return [];
+  const swapped: Slip = { place, kind: "width-for-height", meant: mm(height), with: other, odds: 100 };
+  const clear = Math.abs(width - height) > NEAR_SQUARE * Math.max(width, height);
+  if (of.shape && of.shape !== "square" && clear && (of.shape === "upright") !== height > width) return [swapped];
+  if (of.old) {
+    const [w, h] = [toMm(of.old.width), toMm(of.old.height)];
+    const miss = (a: number, b: number): number => Math.max(Math.abs(a - w), Math.abs(b - h));
+    if (miss(width, height) > OLD_PANE_MM && miss(height, width) < OLD_PANE_MM) return [swapped];
+  }
+  return [];
+}
+
+/** By eye, an opening within a twentieth of square is called square. */
+const NEAR_SQUARE = 0.05;
+const OLD_PANE_MM = 25;
+
+const mean = (of: readonly (Nm | undefined)[]): number | undefined => {
+  const known = of.filter((v) => v !== undefined).map(toMm);
+  return known.length === 0 ? undefined : known.reduce((a, b) => a + b, 0) / known.length;
+};
+
+/**
+ * How odd the readings are: minus twice the logarithm of their likelihood but for a constant, the opening's width and
+ * height being free. Readings are linear in what the opening strays by.
+ */
+function oddness(readings: OpeningReadings, tape: number): number | undefined {
+  return fitted(readings, tape)?.oddness;
+}
+
+/** What the other readings say this one should be, mm. */
+const expected = (readings: OpeningReadings, place: OpeningPlace, tape: number): number | undefined =>
+  fitted(readings, tape)?.at(place);
+
+/** Unknowns: width, height, half the tapers, the two bows, and the lean. */
+function fitted(
+  readings: OpeningReadings,
+  tape: number,
+): { readonly oddness: number; readonly at: (place: OpeningPlace) => number } | undefined {
+  const width = mean(WIDTHS.map((p) => readings[p]));
+  const height = mean(HEIGHTS.map((p) => readings[p]));
+  if (width === undefined || height === undefined) return undefined;
+  const [w0, h0] = [median(WIDTHS, readings) ?? width, median(HEIGHTS, readings) ?? height];
+  const rows = OPENING.flatMap((p) => {
+    const reading = readings[p];
+    return reading === undefined ? [] : [{ place: p, by: slopes(p, w0, h0), off: toMm(reading) - at0(p, w0, h0) }];
+  });
+  const priors = [
+    0,
+    0,
+    1 / (STRAY.taper / 2) ** 2,
+    1 / (STRAY.taper / 2) ** 2,
+    1 / STRAY.bow ** 2,
+    1 / STRAY.bow ** 2,
+    1 / STRAY.lean ** 2,
+  ];
+  const weight = 1 / (tape * tape + ROUGH_MM ** 2);
+  const normal = priors.map((prior, i) =>
+    priors.map((_, k) =>
+      rows.reduce((s, r) => s + weight * (r.by[i] ?? 0) * (r.by[k] ?? 0), i === k ? prior + 1e-9 : 0),
+    ),
+  );
+  const x = solveLinear(
+    normal,
+    priors.map((_, i) => rows.reduce((s, r) => s + weight * (r.by[i] ?? 0) * r.off, 0)),
+  );
+  if (!x) return undefined;
+  const model = (by: readonly number[]): number => by.reduce((s, v, i) => s + v * (x[i] ?? 0), 0);
+  const misfit = rows.reduce((s, r) => s + longTail(weight * (r.off - model(r.by)) ** 2), 0);
+  const strayed = priors.reduce((s, prior, i) => s + longTail(prior * (x[i] ?? 0) ** 2), 0);
+  return { oddness: misfit + strayed, at: (place) => at0(place, w0, h0) + model(slopes(place, w0, h0)) };
+}
+
+/** What is left when an opening is taken as straight-sided, mm: a chip, a lump of paint. */
+const ROUGH_MM = 0.35;
+
+/** Squares up to nine, then slower: three spreads are rare, six are not impossible. */
+const longTail = (square: number): number => (square <= 9 ? square : 9 + 6 * (Math.sqrt(square) - 3));
+
+const at0 = (place: OpeningPlace, w: number, h: number): number =>
+  place.startsWith("width") ? w : place.startsWith("height") ? h : Math.hypot(w, h);
+
+function slopes(place: OpeningPlace, w: number, h: number): readonly number[] {
+  const d = Math.hypot(w, h);
+  switch (place) {
+    case "width-top":
+      return [1, 0, 1, 0, 0, 0, 0];
+    case "width-middle":
+      return [1, 0, 0, 0, 1, 0, 0];
+    case "width-bottom":
+      return [1, 0, -1, 0, 0, 0, 0];
+    case "height-left":
+      return [0, 1, 0, 1, 0, 0, 0];
+    case "height-middle":
+      return [0, 1, 0, 0, 0, 1, 0];
+    case "height-right":
+      return [0, 1, 0, -1, 0, 0, 0];
+    case "diagonal-up":
+      return [w / d, h / d, 0, 0, 0, 0, w / d];
+    case "diagonal-down":
+      return [w / d, h / d, 0, 0, 0, 0, -w / d];
+  }
+}
+
+/** The middle one of three; of two, none is the odder, so their mean. */
+function median(places: readonly OpeningPlace[], readings: OpeningReadings): number | undefined {
+  const known = places
+    .flatMap((p) => readings[p] ?? [])
+    .map(toMm)
+    .sort((a, b) => a - b);
+  return known.length === 3 ? known[1] : undefined;
+}
+
+/** All places that a slip touches. */
+export const touched = (s: Slip): readonly OpeningPlace[] => (s.with ? [s.place, s.with] : [s.place]);
+
+export const isDiagonal = (place: OpeningPlace): boolean => (DIAGONALS as readonly string[]).includes(place);

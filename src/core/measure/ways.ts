@@ -1,0 +1,59 @@
+import type { Place } from "./places.ts";
+
+/** How an opening is measured: what can be reached decides. */
+export const WAYS = ["rebate", "through-glass", "old-unit", "insert-outside", "insert-inside"] as const;
+export type Way = (typeof WAYS)[number];
+
+type WayFact = {
+  readonly name: string;
+  /** What is read, and what it is worth. */
+  readonly says: string;
+  readonly places: readonly Place[];
+};
+
+export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
+  rebate: {
+    name: "{rebate} wall to {rebate} wall",
+    says: "The tight size, three ways each and both corners: what the glass goes into.",
+    places: [],
+  },
+  "through-glass": {
+    name: "through standing glass",
+    says: "Only the sight size can be read. The cover on each side is guessed, and kept as a guess until a better reading replaces it.",
+    places: ["sight-width", "sight-height", "cover-guess", "cover-doubt"],
+  },
+  "old-unit": {
+    name: "old {pane}, edge to edge",
+    says: "The {pane} itself, {beads} off: nothing is taken off its size. Say how it sat, for it may have been cut wrong.",
+    places: ["old-width", "old-height", "old-packed"],
+  },
+  "insert-outside": {
+    name: "door insert, frame outside to outside",
+    says: "Over the frame that shows on the door. Its flange is in this size: the order says so.",
+    places: ["insert-outside-width", "insert-outside-height", "door-thickness"],
+  },
+  "insert-inside": {
+    name: "door insert, seen opening inside to inside",
+    says: "The glass that is seen, frame to frame. The flange is not in this size: the order says so.",
+    places: ["insert-inside-width", "insert-inside-height", "door-thickness"],
+  },
+};
+
+/** In what state of the frame a reading was taken: the last is the surest. */
+export const CIRCUMSTANCES = ["guess", "first-visit", "beads-off", "cleared"] as const;
+export type Circumstance = (typeof CIRCUMSTANCES)[number];
+
+export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: string; readonly says: string }>> = {
+  guess: { name: "a guess", says: "Covered edges, copied or said by somebody: not to order from." },
+  "first-visit": { name: "first visit", says: "All still in place: prices from it, orders at a risk." },
+  "beads-off": { name: "{beads} off", says: "The edge is seen, the old {pane} still stands in it." },
+  cleared: { name: "cleared {rebate}", says: "Bare and scraped: the true edge. The surest." },
+};
+
+/** How the old pane sat before it came out. */
+export const SITS = ["tight", "even", "loose"] as const;
+export type Sits = (typeof SITS)[number];
+
+/** Which way round the opening is, by eye: tells swapped widths and heights. */
+export const SHAPES = ["upright", "square", "lying"] as const;
+export type Shape = (typeof SHAPES)[number];

@@ -1,0 +1,51 @@
+import { cornersOf } from "../geometry/placing.ts";
+import type { Point } from "../geometry/point.ts";
+import { edgesOf, type Quad, SIDES, type Side } from "../geometry/quad.ts";
+import type { Lying } from "./lay.ts";
+
+/** Wood to take off one side: so much at each end of the pane's edge, none where it is clear already. All in mm. */
+export type Easing = {
+  readonly side: Side;
+  /** Left or bottom end first. */
+  readonly from: number;
+  readonly to: number;
+  /** Where the pane's corners stand against that side, for the drawing. */
+  readonly at: readonly [Point, Point];
+};
+
+const ENDS: Readonly<Record<Side, readonly [keyof Quad, keyof Quad]>> = {
+  left: ["bl", "tl"],
+  right: ["br", "tr"],
+  bottom: ["bl", "br"],
+  top: ["tl", "tr"],
+};
+
+/** Less than this is not worth a chisel, mm. */
+const LEAST_MM = 0.05;
+
+/**
+ * Where and how much to ease the rebate so that this pane has its clearance everywhere, as it lies.
+ * @example a pane 2 mm too wide at the head of an opening that narrows upward // left and right, at the top end
+ */
+export function easingFor(
+  lying: Pick<Lying, "figure" | "placed">,
+  clearance: number,
+  setback: Readonly<Partial<Record<Side, number>>> = {},
+): readonly Easing[] {
+  const corners = cornersOf(lying.placed);
+  const edges = edgesOf(lying.figure.quad);
+  return SIDES.flatMap((side) => {
+    const { inward, from: wall } = edges[side];
+    const [a, b] = ENDS[side];
+    const short = (p: Point): number => {
+      const gap = inward.x * (p.x - wall.x) + inward.y * (p.y - wall.y) - (setback[side] ?? 0);
+      return Math.max(0, clearance - gap);
+    };
+    const [from, to] = [short(corners[a]), short(corners[b])];
+    return Math.max(from, to) < LEAST_MM ? [] : [{ side, from, to, at: [corners[a], corners[b]] as const }];
+  });
+}
+
+/** The largest easing of a list, mm. */
+export const mostEased = (easings: readonly Easing[]): number =>
+  Math.max(0, ...easings.map((e) => Math.max(e.from, e.to)));

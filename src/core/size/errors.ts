@@ -1,0 +1,49 @@
+import type { HouseRules } from "../house/rules.ts";
+import type { LengthUnit } from "../units/length.ts";
+import type { Cutting, Line, Movement } from "./odds-line.ts";
+
+/** What a frame is made of, as far as it moves. */
+export const MATERIALS = ["timber", "plastic", "metal"] as const;
+export type Material = (typeof MATERIALS)[number];
+
+/** How far everything may be off that a size rests on, mm, and what being wrong costs the firm. */
+export type SizeErrors = {
+  readonly tape: number;
+  readonly cutting: Cutting;
+  /** What an opening may grow or shrink, mm a metre of it. */
+  readonly perMetre: Movement;
+  readonly lies: Line["lies"];
+  /** What a pane costs that binds, and one that is covered too little: only their ratio matters. */
+  readonly costs: { readonly binds: number; readonly coverLost: number };
+  /** Chances nearer than this to the least are as good as the least. */
+  readonly alike: number;
+  /** A rebate's depth until it is read. */
+  readonly usualDepth: number;
+};
+
+/** The firm's figures for a frame of this material read by a tape of this unit. */
+export function errorsFor(
+  house: HouseRules,
+  of: { readonly material: Material; readonly tape: LengthUnit; readonly sealedUnit: boolean },
+): SizeErrors {
+  const move: Readonly<Record<Material, Movement>> = {
+    timber: { lo: house.timberShrinkMm, hi: house.timberGrowMm },
+    plastic: { lo: house.plasticShrinkMm, hi: house.plasticGrowMm },
+    metal: { lo: house.metalShrinkMm, hi: house.metalGrowMm },
+  };
+  return {
+    tape: of.tape === "mm" ? house.tapeErrorMm : house.tapeErrorInchesMm,
+    cutting: { kind: house.cutErrorKind, mm: of.sealedUnit ? house.cutErrorUnitMm : house.cutErrorMm },
+    perMetre: move[of.material],
+    lies: house.paneLies,
+    costs: { binds: house.costBinds, coverLost: house.costCover },
+    alike: house.oddsAlike,
+    usualDepth: house.usualDepthMm,
+  };
+}
+
+/** @example movedOver({ lo: -1.5, hi: 0.5 }, 600) // from −0.9 to 0.3 mm */
+export const movedOver = (perMetre: Movement, lengthMm: number): Movement => ({
+  lo: (perMetre.lo * lengthMm) / 1000,
+  hi: (perMetre.hi * lengthMm) / 1000,
+});

@@ -1,0 +1,56 @@
+import { SIDES, type Side } from "../geometry/quad.ts";
+import { addNm, type Nm, nm, takeNm } from "../units/length.ts";
+
+/** A single-glazed sash that is to hold a sealed unit. */
+export type RoutInput = {
+  readonly bed: Nm;
+  readonly unit: Nm;
+  readonly faceClearance: Nm;
+  readonly bead: Nm;
+  readonly rebateWidth: Nm;
+  readonly rebateDepth: Nm;
+  /** Depth the unit needs, so that its edge seal is covered: cover + edge gap. */
+  readonly depthNeeded: Nm;
+  /** The sash member: through the glass, and its face in the plane of the glass. A bar has a rebate on both sides. */
+  readonly timber: Nm;
+  readonly faces: Readonly<Partial<Record<Side, Nm>>>;
+  readonly twoSided?: boolean;
+  readonly leastUpstand: Nm;
+  readonly leastWeb: Nm;
+};
+
+export type Rout = {
+  readonly width: { readonly needed: Nm; readonly by: Nm };
+  readonly depth: { readonly needed: Nm; readonly by: Nm };
+  readonly upstandLeft: Nm;
+  readonly upstandHolds: boolean;
+  readonly webs: readonly { readonly side: Side; readonly left: Nm; readonly holds: boolean }[];
+  readonly holds: boolean;
+};
+
+/**
+ * How much wider and deeper a rebate must be routed for a sealed unit, and what timber that leaves. Limits are inclusive.
+ * @example bed 2 + unit 14 + 1 + bead 10 = 27 in timber of 44, rebate 18 // rout 9 wider, 17 of upstand left
+ */
+export function routFor(of: RoutInput): Rout {
+  const width = [of.bed, of.unit, of.faceClearance, of.bead].reduce<Nm>(addNm, nm(0));
+  const missing = (needed: Nm, there: Nm): Nm => nm(Math.max(0, needed - there));
+  const newWidth = nm(Math.max(width, of.rebateWidth));
+  const newDepth = nm(Math.max(of.depthNeeded, of.rebateDepth));
+  const upstandLeft = takeNm(of.timber, newWidth);
+  const webs = SIDES.flatMap((side) => {
+    const face = of.faces[side];
+    if (face === undefined) return [];
+    const left = takeNm(face, nm(newDepth * (of.twoSided ? 2 : 1)));
+    return [{ side, left, holds: left >= of.leastWeb }];
+  });
+  const upstandHolds = upstandLeft >= of.leastUpstand;
+  return {
+    width: { needed: width, by: missing(width, of.rebateWidth) },
+    depth: { needed: of.depthNeeded, by: missing(of.depthNeeded, of.rebateDepth) },
+    upstandLeft,
+    upstandHolds,
+    webs,
+    holds: upstandHolds && webs.every((w) => w.holds),
+  };
+}
