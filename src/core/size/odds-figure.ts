@@ -10,9 +10,10 @@ import {
   type Form,
   type Forms,
   type GlassMm,
+  MOVED_HEIGHT,
+  MOVED_WIDTH,
   OFF_HEIGHT,
   OFF_WIDTH,
-  SHARE,
 } from "./forms.ts";
 import type { Cutting, Line, Movement } from "./odds-line.ts";
 
@@ -60,7 +61,8 @@ export function formsOf(of: Doubtful, base: GlassMm): Forms | undefined {
     });
     form[1 + CUT_WIDTH] = c.width * of.cutting.mm;
     form[1 + CUT_HEIGHT] = c.height * of.cutting.mm;
-    form[1 + SHARE] = follows(grows.range);
+    form[1 + MOVED_WIDTH] = follows(grows.wider);
+    form[1 + MOVED_HEIGHT] = follows(grows.taller);
     form[OFF_WIDTH] = -c.width;
     form[OFF_HEIGHT] = -c.height;
     return form;
@@ -68,20 +70,25 @@ export function formsOf(of: Doubtful, base: GlassMm): Forms | undefined {
   const { depth } = of;
   const gaps: Form[] = [];
   const covers: Form[] = [];
+  const held: Form[] = [];
   for (const shares of holdsOn(corners))
     for (const way of [1, -1] as const) {
       const signed = shares.map((v) => v * way);
+      const outward = signed.some((v) => v < 0);
+      if (outward && depth === null) continue;
       const form = shared(each, signed);
-      if (signed.every((v) => v >= 0)) gaps.push(form);
-      else if (depth !== null) {
-        // Corners with a minus must not stand farther off than their rebate covers.
-        for (const [i, c] of corners.entries())
+      // Corners with a minus must not stand farther off than their rebate covers.
+      corners.forEach((c, i) => {
+        if (depth !== null)
           form[0] = (form[0] as number) + Math.max(0, -(signed[i] ?? 0)) * (depth[c.side] - of.leastCover);
-        covers.push(form);
-      }
+      });
+      if (!outward) gaps.push(form);
+      else if (signed.every((v) => v <= 0)) covers.push(form);
+      else held.push(form);
     }
-  if (depth === null) return { base, gaps, covers: null };
-  return { base, gaps, covers: of.lies === "pushed" ? pushed(of, depth, base) : covers };
+  const rest = { base, cutting: of.cutting.kind, gaps };
+  if (depth === null) return { ...rest, covers: null, held: [] };
+  return of.lies === "pushed" ? { ...rest, covers: pushed(of, depth, base), held: [] } : { ...rest, covers, held };
 }
 
 function shared(each: readonly Form[], shares: readonly number[]): Form {
@@ -93,7 +100,7 @@ function shared(each: readonly Form[], shares: readonly number[]): Form {
   return form;
 }
 
-/** How the corners move with the movement: at its least, and from its least to its most. */
+/** How the corners move with the movement: at its least, and from its least to its most each way. */
 function growing(q: Quad, movement: Doubtful["movement"]) {
   const width = q.br.x;
   const height = (q.tl.y + q.tr.y) / 2;
@@ -103,7 +110,8 @@ function growing(q: Quad, movement: Doubtful["movement"]) {
   };
   return {
     least: by(movement.width.lo, movement.height.lo),
-    range: by(movement.width.hi - movement.width.lo, movement.height.hi - movement.height.lo),
+    wider: by(movement.width.hi - movement.width.lo, 0),
+    taller: by(0, movement.height.hi - movement.height.lo),
   };
 }
 
@@ -119,7 +127,7 @@ function pushed(of: Doubtful, depth: Readonly<Record<Side, number>>, base: Glass
     form[0] = sides[axis] - of.leastCover - (read + lo - base[axis]);
     form[1 + i] = of.tape;
     form[1 + (axis === "width" ? CUT_WIDTH : CUT_HEIGHT)] = of.cutting.mm;
-    form[1 + SHARE] = -(hi - lo);
+    form[1 + (axis === "width" ? MOVED_WIDTH : MOVED_HEIGHT)] = -(hi - lo);
     form[axis === "width" ? OFF_WIDTH : OFF_HEIGHT] = -1;
     return [form];
   });

@@ -7,9 +7,10 @@ import {
   type Form,
   type Forms,
   type GlassMm,
+  MOVED_HEIGHT,
+  MOVED_WIDTH,
   OFF_HEIGHT,
   OFF_WIDTH,
-  SHARE,
 } from "./forms.ts";
 import type { Line } from "./odds-line.ts";
 
@@ -22,12 +23,13 @@ export type PlacedLine = Line & { readonly places: readonly OpeningPlace[] };
  */
 export function formsOfLines(width: PlacedLine, height: PlacedLine, base: GlassMm): Forms {
   const gaps = [...gapsOf(width, base.width, "width"), ...gapsOf(height, base.height, "height")];
-  if (width.depth === null || height.depth === null) return { base, gaps, covers: null };
+  const rest = { base, cutting: width.cutting.kind, gaps, held: [] };
+  if (width.depth === null || height.depth === null) return { ...rest, covers: null };
   const covers = [
     ...coversOf(width, base.width, "width", width.depth),
     ...coversOf(height, base.height, "height", height.depth),
   ];
-  return { base, gaps, covers };
+  return { ...rest, covers };
 }
 
 const column = (place: OpeningPlace): number =>
@@ -40,7 +42,7 @@ function gapsOf(line: PlacedLine, glass: number, axis: "width" | "height"): read
     form[0] = ((line.readings[i] ?? 0) + line.movement.lo - glass) / 2;
     form[1 + column(place)] = -line.tape / 2;
     form[1 + (axis === "width" ? CUT_WIDTH : CUT_HEIGHT)] = -line.cutting.mm / 2;
-    form[1 + SHARE] = (line.movement.hi - line.movement.lo) / 2;
+    form[1 + (axis === "width" ? MOVED_WIDTH : MOVED_HEIGHT)] = (line.movement.hi - line.movement.lo) / 2;
     form[axis === "width" ? OFF_WIDTH : OFF_HEIGHT] = 0.5;
     return form;
   });

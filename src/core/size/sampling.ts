@@ -1,4 +1,4 @@
-import { addedBy, type Draws, type Form, type Forms, type GlassMm, offOf, pruned } from "./forms.ts";
+import { addedBy, type Draws, type Far, type Form, type Forms, type GlassMm, offOf, pruned } from "./forms.ts";
 import type { Chances } from "./odds-line.ts";
 
 /** Draws are taken in blocks that stay in the processor's nearest memory. */
@@ -6,8 +6,8 @@ const BLOCK = 1024;
 
 /** The values of a form at some draws, with nothing taken off the base. One pass: this is where the time goes. */
 function valuesAt(form: Form, draws: Draws, from: number, count: number, out: Float64Array): void {
-  const [constant, a, b, c, d, e, f, g, h, i, j, l] = form as unknown as Twelve;
-  const [A, B, C, D, E, F, G, H, I, J, L] = draws.columns as unknown as Eleven;
+  const [constant, a, b, c, d, e, f, g, h, i, j, l, m] = form as unknown as Thirteen;
+  const [A, B, C, D, E, F, G, H, I, J, L, M] = draws.columns as unknown as Twelve;
   for (let k = 0, at = from; k < count; k++, at++)
     out[k] =
       constant +
@@ -21,44 +21,41 @@ function valuesAt(form: Form, draws: Draws, from: number, count: number, out: Fl
       h * (H[at] as number) +
       i * (I[at] as number) +
       j * (J[at] as number) +
-      l * (L[at] as number);
+      l * (L[at] as number) +
+      m * (M[at] as number);
 }
 
 type N = number;
-type Twelve = readonly [N, N, N, N, N, N, N, N, N, N, N, N];
+type Thirteen = readonly [N, N, N, N, N, N, N, N, N, N, N, N, N];
 type C = Float64Array;
-type Eleven = readonly [C, C, C, C, C, C, C, C, C, C, C];
+type Twelve = readonly [C, C, C, C, C, C, C, C, C, C, C, C];
 
 /** How many draws bind, lose cover, or either, with glass of each of these sizes near the base. */
 export function chancesAt(forms: Forms, draws: Draws, sizes: readonly GlassMm[]): readonly Chances[] {
-  const values = new Float64Array(BLOCK);
-  const gaps = sizes.map(() => new Float64Array(BLOCK));
-  const covers = sizes.map(() => new Float64Array(BLOCK));
-  const spreads = spreadsIn(draws);
   const offs = sizes.map((s) => offOf(forms.base, s));
-  const gapForms = pruned(forms.gaps, offs, spreads);
-  const coverForms = pruned(forms.covers ?? [], offs, spreads);
+  const far = farIn(forms, draws);
+  const kinds = [forms.gaps, forms.covers ?? [], forms.held].map((list) => ({
+    forms: pruned(list, offs, far),
+    least: sizes.map(() => new Float64Array(BLOCK)),
+  }));
+  const values = new Float64Array(BLOCK);
   const counts = sizes.map(() => ({ binds: 0, lost: 0, trouble: 0 }));
   for (let from = 0; from < draws.count; from += BLOCK) {
     const count = Math.min(BLOCK, draws.count - from);
-    for (const [list, least] of [
-      [gapForms, gaps],
-      [coverForms, covers],
-    ] as const) {
-      for (const l of least) l.fill(Number.POSITIVE_INFINITY);
-      for (const form of list) {
+    for (const kind of kinds) {
+      for (const l of kind.least) l.fill(Number.POSITIVE_INFINITY);
+      for (const form of kind.forms) {
         valuesAt(form, draws, from, count, values);
-        least.forEach((l, s) => {
+        kind.least.forEach((l, s) => {
           lower(l, values, addedBy(form, offs[s] as GlassMm), count);
         });
       }
     }
     counts.forEach((n, s) => {
-      const gap = gaps[s] as Float64Array;
-      const cover = covers[s] as Float64Array;
+      const [gap, cover, held] = kinds.map((kind) => kind.least[s] as Float64Array) as [C, C, C];
       for (let k = 0; k < count; k++) {
         const bound = (gap[k] as number) <= 0;
-        const bare = (cover[k] as number) < 0;
+        const bare = (cover[k] as number) < 0 || (!bound && (held[k] as number) < 0);
         if (bound) n.binds++;
         if (bare) n.lost++;
         if (bound || bare) n.trouble++;
@@ -71,6 +68,12 @@ export function chancesAt(forms: Forms, draws: Draws, sizes: readonly GlassMm[])
     trouble: n.trouble / draws.count,
   }));
 }
+
+/** As far out as this many draws go, and a little farther. @example a thousand // 4.1; a hundred thousand // 5.2 */
+const farIn = (forms: Forms, draws: Draws): Far => ({
+  spreads: Math.sqrt(2 * Math.log(draws.count)) + 0.4,
+  cutting: forms.cutting,
+});
 
 function lower(least: Float64Array, values: Float64Array, add: number, count: number): void {
   for (let k = 0; k < count; k++) {
@@ -92,40 +95,34 @@ export function chanceRuns(
   by: { readonly runs: readonly Run[]; readonly steps: number },
 ): readonly (readonly Chances[])[] {
   const { runs, steps } = by;
-  const spreads = spreadsIn(draws);
   const ends = runs.flatMap((run) => [run.off, stepped(run, steps - 1)]);
-  const gapForms = pruned(forms.gaps, ends, spreads);
-  const coverForms = pruned(forms.covers ?? [], ends, spreads);
+  const far = farIn(forms, draws);
+  const [gaps, covers, held] = [forms.gaps, forms.covers ?? [], forms.held].map((l) => pruned(l, ends, far));
   const values = new Float64Array(BLOCK);
-  const tallies = runs.map((run) => ({
-    run,
-    upTo: new Float64Array(BLOCK),
-    bareTo: new Float64Array(BLOCK),
-    past: new Float64Array(BLOCK),
-    tally: new Tally(steps),
-  }));
+  const tallies = runs.map((run) => ({ run, limits: new Limits(), tally: new Tally(steps) }));
   for (let from = 0; from < draws.count; from += BLOCK) {
     const count = Math.min(BLOCK, draws.count - from);
-    for (const t of tallies) {
-      t.upTo.fill(Number.NEGATIVE_INFINITY);
-      t.bareTo.fill(Number.NEGATIVE_INFINITY);
-      t.past.fill(Number.POSITIVE_INFINITY);
-    }
-    for (const form of gapForms) {
+    for (const { limits } of tallies) limits.clear();
+    for (const form of gaps ?? []) {
       valuesAt(form, draws, from, count, values);
-      for (const { run, upTo } of tallies)
-        bindsUpTo(upTo, values, addedBy(form, run.off), addedBy(form, run.step), count);
+      for (const { run, limits } of tallies)
+        nilUpTo(limits.bindsTo, values, addedBy(form, run.off), addedBy(form, run.step), count);
     }
-    for (const form of coverForms) {
+    for (const form of covers ?? []) {
       valuesAt(form, draws, from, count, values);
-      for (const { run, bareTo, past } of tallies) {
+      for (const { run, limits } of tallies)
+        nilPast(limits.barePast, values, addedBy(form, run.off), -addedBy(form, run.step), count);
+    }
+    for (const form of held ?? []) {
+      valuesAt(form, draws, from, count, values);
+      for (const { run, limits } of tallies) {
         const slope = addedBy(form, run.step);
-        // A smaller pane is covered less; but one that must be turned to go in is covered the better the looser it is.
-        if (slope > NEVER) bindsUpTo(bareTo, values, addedBy(form, run.off), slope, count);
-        else bareFrom(past, values, addedBy(form, run.off), -slope, count);
+        // One that must be turned to go in is covered the better the looser it is; or else the tighter.
+        if (slope > NEVER) nilUpTo(limits.heldTo, values, addedBy(form, run.off), slope, count);
+        else nilPast(limits.heldPast, values, addedBy(form, run.off), -slope, count);
       }
     }
-    for (const { tally, upTo, bareTo, past } of tallies) tally.add(upTo, bareTo, past, count);
+    for (const { tally, limits } of tallies) tally.add(limits, count);
   }
   return tallies.map((t) => t.tally.chances(draws.count, forms.covers !== null));
 }
@@ -135,13 +132,25 @@ const stepped = (run: Run, i: number): GlassMm => ({
   height: run.off.height + i * run.step.height,
 });
 
-/** As far out as this many draws go, and a little farther. @example a thousand // 4.1; a hundred thousand // 5.1 */
-const spreadsIn = (draws: Draws): number => Math.sqrt(2 * Math.log(draws.count)) + 0.4;
-
 const NEVER = 1e-12;
 
-/** The last step of a run at which each draw still binds. */
-function bindsUpTo(upTo: Float64Array, values: Float64Array, add: number, slope: number, count: number): void {
+/** For each draw of a block, the steps of a run at which something begins or ends. */
+class Limits {
+  readonly bindsTo = new Float64Array(BLOCK);
+  readonly barePast = new Float64Array(BLOCK);
+  readonly heldTo = new Float64Array(BLOCK);
+  readonly heldPast = new Float64Array(BLOCK);
+
+  clear(): void {
+    this.bindsTo.fill(Number.NEGATIVE_INFINITY);
+    this.heldTo.fill(Number.NEGATIVE_INFINITY);
+    this.barePast.fill(Number.POSITIVE_INFINITY);
+    this.heldPast.fill(Number.POSITIVE_INFINITY);
+  }
+}
+
+/** The last step of a run up to which a form that grows with it is nil or less. */
+function nilUpTo(upTo: Float64Array, values: Float64Array, add: number, slope: number, count: number): void {
   for (let k = 0; k < count; k++) {
     const v = (values[k] as number) + add;
     const last = slope > NEVER ? -v / slope : v <= 0 ? Number.POSITIVE_INFINITY : Number.NEGATIVE_INFINITY;
@@ -149,8 +158,8 @@ function bindsUpTo(upTo: Float64Array, values: Float64Array, add: number, slope:
   }
 }
 
-/** The step of a run past which each draw is covered too little. */
-function bareFrom(past: Float64Array, values: Float64Array, add: number, slope: number, count: number): void {
+/** The step of a run past which a form that shrinks with it is less than nil. */
+function nilPast(past: Float64Array, values: Float64Array, add: number, slope: number, count: number): void {
   for (let k = 0; k < count; k++) {
     const v = (values[k] as number) + add;
     const first = slope > NEVER ? v / slope : v < 0 ? Number.NEGATIVE_INFINITY : Number.POSITIVE_INFINITY;
@@ -158,44 +167,53 @@ function bareFrom(past: Float64Array, values: Float64Array, add: number, slope: 
   }
 }
 
-/** Counts, for each whole step, the draws that bind, that are covered, and that are fine. Held as changes a step. */
+/** Counts, for each whole step, the draws that bind, that are fine, and that bind and are bare at once. */
 class Tally {
   readonly #binds: Float64Array;
-  readonly #covered: Float64Array;
   readonly #fine: Float64Array;
+  readonly #both: Float64Array;
   readonly #steps: number;
 
   constructor(steps: number) {
     this.#steps = steps;
     this.#binds = new Float64Array(steps + 1);
-    this.#covered = new Float64Array(steps + 1);
     this.#fine = new Float64Array(steps + 1);
+    this.#both = new Float64Array(steps + 1);
   }
 
-  add(upTo: Float64Array, bareTo: Float64Array, past: Float64Array, count: number): void {
+  add(l: Limits, count: number): void {
     const top = this.#steps;
     for (let k = 0; k < count; k++) {
-      // Steps 0..free−1 bind; those under covered, and from bare on, are covered too little.
-      const free = clamp(Math.floor(upTo[k] as number) + 1, top);
-      const covered = clamp(Math.floor(bareTo[k] as number) + 1, top);
-      const bare = Math.max(covered, clamp(Math.floor(past[k] as number) + 1, top));
-      this.#binds[free] = (this.#binds[free] as number) + 1;
-      between(this.#covered, covered, bare);
-      between(this.#fine, Math.max(free, covered), bare);
+      // Steps 0..free−1 bind, from bare on cover is short; a draw that goes in is fine from held on, and before let.
+      const free = stepAfter(l.bindsTo[k] as number, top);
+      const bare = stepAfter(l.barePast[k] as number, top);
+      const held = stepAfter(l.heldTo[k] as number, top);
+      const upto = stepAfter(l.heldPast[k] as number, top);
+      between(this.#binds, 0, free);
+      between(this.#both, bare, free);
+      between(this.#fine, Math.max(free, held), Math.min(bare, upto));
     }
   }
 
   chances(draws: number, known: boolean): readonly Chances[] {
-    let [free, covered, fine] = [0, 0, 0];
+    let [binds, both, fine] = [0, 0, 0];
     return Array.from({ length: this.#steps }, (_, i) => {
-      free += this.#binds[i] as number;
-      covered += this.#covered[i] as number;
+      binds += this.#binds[i] as number;
+      both += this.#both[i] as number;
       fine += this.#fine[i] as number;
-      return { binds: 1 - free / draws, coverLost: known ? 1 - covered / draws : null, trouble: 1 - fine / draws };
+      const trouble = draws - fine;
+      return {
+        binds: binds / draws,
+        coverLost: known ? (trouble - binds + both) / draws : null,
+        trouble: trouble / draws,
+      };
     });
   }
 }
 
+const stepAfter = (limit: number, top: number): number => clamp(Math.floor(limit) + 1, top);
+
+/** Steps are held as changes: one more from the first, one less from the last on. */
 function between(changes: Float64Array, from: number, to: number): void {
   if (from >= to) return;
   changes[from] = (changes[from] as number) + 1;
