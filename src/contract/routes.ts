@@ -1,8 +1,13 @@
 import { z } from "zod";
+import { CalcDepth } from "./calc-depth.ts";
+import { CalcFit } from "./calc-fit.ts";
+import { CalcOdds } from "./calc-odds.ts";
+import { CalcOpening } from "./calc-opening.ts";
 import { CalcPaintWindow } from "./calc-paint-window.ts";
 import { CalcPutty } from "./calc-putty.ts";
 import { CalcSize } from "./calc-size.ts";
 import { CalcTape } from "./calc-tape.ts";
+import { CalcThickness } from "./calc-thickness.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
 import { type Route, route } from "./route.ts";
 
@@ -21,6 +26,11 @@ export const GetHealth = route({
 /** Every endpoint that speaks JSON, in the order of the page. */
 export const ROUTES: readonly Route[] = [
   CalcTape,
+  CalcOpening,
+  CalcFit,
+  CalcOdds,
+  CalcThickness,
+  CalcDepth,
   CalcSize,
   CalcPutty,
   CalcPaintWindow,

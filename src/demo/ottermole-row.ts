@@ -219,7 +219,7 @@ function tellRacked(story: Story, p: ToldPane): void {
     h: ["35 7/16", "35 1/2", "35 1/2+"],
     up: "42 15/16",
     down: "42 5/16",
-    depth: "3/8",
+    depth: "9/32",
     width: "11/16",
     sill: "44",
     door: "7'",

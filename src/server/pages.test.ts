@@ -42,7 +42,7 @@ describe("the round's page", () => {
       "choose-safety",
       "read-size",
       "read-again",
-      "pane-will-not-fit",
+      "no-rectangle",
       "order-again",
       "sign-off",
       "signed-off",

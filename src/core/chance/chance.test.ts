@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { evenPoints } from "./even-points.ts";
 import { normalBelow, normalInverse } from "./normal.ts";
 import { integrate } from "./quadrature.ts";
 import { seeded } from "./seeded.ts";
@@ -58,6 +59,28 @@ describe("integration", () => {
     ["nothing", () => 1, 2, 2, [], 0],
   ] as const)("of %s", (_, f, from, to, cuts, answer) => {
     expect(integrate(f, from, to, cuts)).toBeCloseTo(answer, 9);
+  });
+});
+
+describe("even points", () => {
+  it("fills every axis without a gap, and no two axes alike", () => {
+    const points = evenPoints(64, 12);
+    expect(points).toHaveLength(12);
+    for (const column of points)
+      expect([...column].map((u) => Math.floor(u * 64)).sort((a, b) => a - b)).toEqual(
+        Array.from({ length: 64 }, (_, i) => i),
+      );
+    expect(new Set(points.map((c) => c.join()))).toHaveProperty("size", 12);
+  });
+  it("integrates better than chance: the share of a cube's corner", () => {
+    for (const n of [512, 1024]) {
+      const points = evenPoints(n, 6);
+      let inside = 0;
+      for (let i = 0; i < n; i++) if (points.reduce((s, c) => s + (c[i] ?? 0), 0) < 3) inside++;
+      expect(inside / n).toBeCloseTo(0.5, 1.7);
+    }
+    expect(() => evenPoints(4, 13)).toThrow(RangeError);
+    expect([...(evenPoints(4, 1)[0] ?? [])]).toEqual([0.125, 0.625, 0.875, 0.375]);
   });
 });
 

@@ -5,7 +5,14 @@ import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, WIDTHS } from "./places
 import type { Shape } from "./ways.ts";
 
 /** What a person does to a reading between tape and paper. */
-export type SlipKind = "whole-inch" | "ten-mm" | "hundred-mm" | "digits-swapped" | "width-for-height" | "misread";
+export type SlipKind =
+  | "whole-inch"
+  | "ten-mm"
+  | "hundred-mm"
+  | "digits-swapped"
+  | "width-for-height"
+  | "widths-for-heights"
+  | "misread";
 
 /** A reading that the others contradict, the likeliest slip, and what it would have been. */
 export type Slip = {
@@ -14,8 +21,8 @@ export type Slip = {
   readonly meant: Nm;
   /** Two readings in each other's place: the other one. */
   readonly with?: OpeningPlace;
-  /** How many times likelier than an opening so odd. */
-  readonly odds: number;
+  /** Logarithm of how many times likelier than an opening so odd. */
+  readonly logOdds: number;
 };
 
 export type SlipInput = {
@@ -37,8 +44,8 @@ export type SlipInput = {
 const STRAY = { taper: 2.5, bow: 1.2, lean: 7 } as const;
 /** One reading in so many is a slip of any kind. */
 const ONE_IN = 60;
-/** A slip is said when it is so many times likelier than an opening so odd. */
-const SAID_ABOVE = 8;
+/** A slip is said when it is eight times likelier than an opening so odd. */
+const SAID_ABOVE = Math.log(8);
 
 /**
  * Readings that contradict the others, worst first. Every reading is a true width, height or corner distance of an opening
@@ -69,18 +76,19 @@ const MOST_SLIPS = 2;
 function likeliest(of: SlipInput, already: readonly Slip[]): Slip | undefined {
   const plain = oddness(of.readings, of.tapeMm);
   // Nothing put right can gain more than all the oddness there is.
-  if (plain === undefined || (Math.exp(plain / 2) * LIKELIEST_SHARE) / ONE_IN < SAID_ABOVE) return undefined;
+  if (plain === undefined || logOddsOf(plain, 0, LIKELIEST_SHARE) < SAID_ABOVE) return undefined;
   let best: Slip | undefined;
   for (const t of slipsToTry(of)) {
     if (already.some((s) => s.place === t.place) || of.trusted?.includes(t.place)) continue;
     const put = { ...of.readings, [t.place]: t.meant, ...(t.with ? { [t.with]: of.readings[t.place] } : {}) };
     const mended = oddness(put, of.tapeMm);
     if (mended === undefined) continue;
-    const odds = (Math.exp(Math.min(60, (plain - mended) / 2)) * t.share) / ONE_IN;
-    if (odds > (best?.odds ?? SAID_ABOVE))
-      best = { place: t.place, kind: t.kind, meant: t.meant, odds, ...(t.with ? { with: t.with } : {}) };
+    const logOdds = logOddsOf(plain, mended, t.share);
+    if (logOdds > (best?.logOdds ?? SAID_ABOVE))
+      best = { place: t.place, kind: t.kind, meant: t.meant, logOdds, ...(t.with ? { with: t.with } : {}) };
   }
-  return best ?? misread(of, plain, already);
+  const other = misread(of, plain, already);
+  return other && other.logOdds > (best?.logOdds ?? SAID_ABOVE) ? other : best;
 }
 
 const LIKELIEST_SHARE = 1 / 40;
@@ -143,15 +151,19 @@ function misread(of: SlipInput, plain: number, already: readonly Slip[]): Slip |
     const meant = expected(others, place, of.tapeMm);
     if (without === undefined || meant === undefined) continue;
     const off = Math.abs(toMm(reading) - meant);
-    // Anything within half a metre might be typed: a thousand half millimetres.
-    const odds = (Math.exp(Math.min(60, (plain - without) / 2)) * (1 / 8) * (1 / 1000)) / ONE_IN;
-    if (off > MISREAD_MM && odds > (best?.odds ?? SAID_ABOVE))
-      best = { place, kind: "misread", meant: mm(meant), odds };
+    // Anything within half a metre might be typed: a thousand half millimetres, at one of eight places.
+    const logOdds = logOddsOf(plain, without, 1 / 8000);
+    if (off > MISREAD_MM && logOdds > (best?.logOdds ?? SAID_ABOVE))
+      best = { place, kind: "misread", meant: mm(meant), logOdds };
   }
   return best;
 }
 
 const MISREAD_MM = 4;
+
+/** How likely a slip of this share is, that leaves the readings so odd, against no slip. */
+const logOddsOf = (plain: number, mended: number, share: number): number =>
+  (plain - mended) / 2 + Math.log(share / ONE_IN);
 
 /** All widths typed as heights: only the eye, or the old pane, can tell. */
 function wholeSwap(of: SlipInput): readonly Slip[] {
@@ -161,7 +173,7 @@ function wholeSwap(of: SlipInput): readonly Slip[] {
   const place: OpeningPlace = WIDTHS.find((p) => of.readings[p] !== undefined) ?? "width-top";
   const other: OpeningPlace = HEIGHTS.find((p) => of.readings[p] !== undefined) ?? "height-left";
   if (of.trusted?.includes(place)) return [];
-  const swapped: Slip = { place, kind: "width-for-height", meant: mm(height), with: other, odds: 100 };
+  const swapped: Slip = { place, kind: "widths-for-heights", meant: mm(height), with: other, logOdds: SURE };
   const clear = Math.abs(width - height) > NEAR_SQUARE * Math.max(width, height);
   if (of.shape && of.shape !== "square" && clear && (of.shape === "upright") !== height > width) return [swapped];
   if (of.old) {
@@ -172,6 +184,7 @@ function wholeSwap(of: SlipInput): readonly Slip[] {
   return [];
 }
 
+const SURE = 10;
 /** By eye, an opening within a twentieth of square is called square. */
 const NEAR_SQUARE = 0.05;
 const OLD_PANE_MM = 25;

@@ -33,6 +33,8 @@ export type Reckoning = {
   readonly slips: readonly Slip[];
   readonly odds: OddsInput;
   readonly best: Best | null;
+  /** Even the best rectangle is likely to bind or to be covered too little: ease, shape, or read again. */
+  readonly poor: boolean;
   readonly unread: readonly Place[];
   readonly rule: { readonly school: School; readonly grid: Grid };
   readonly glass: Glass;
@@ -121,6 +123,12 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     }),
     odds,
     best,
+    poor:
+      best !== null &&
+      school === "best-odds" &&
+      opening.copied === null &&
+      odds.depths !== undefined &&
+      best.chances.trouble > house.troubleShare,
     unread,
     rule: { school, grid },
     glass,

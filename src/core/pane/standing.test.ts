@@ -29,6 +29,10 @@ const looked = (t = new Teller().added()) => {
   t.tell("look.damage", { damage: ["cracked"] });
   return t;
 };
+const byHand = (school: "easy" | "snug", t: Teller) => {
+  t.tell("size.rule", { school, off: null, grid: "1 mm" });
+  return t;
+};
 const read = (t = looked()) => t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" });
 const ordered = (t = read()) => {
   const { book, r } = at(t);
@@ -92,14 +96,21 @@ describe("the next thing to do", () => {
       "readings that disagree",
       () => looked().read({ ...LEANING, "diagonal-up": "1115" }),
       "measure",
-      "readings-disagree",
+      "slip",
     ],
     [
       "racked",
-      () => looked().read({ ...LEANING, "diagonal-up": "1082.5", "diagonal-down": "1098" }),
+      () => byHand("easy", looked().read({ ...LEANING, "diagonal-up": "1082.5", "diagonal-down": "1098" })),
       "measure",
       "pane-will-not-fit",
     ],
+    [
+      "racked, and a shallow rebate",
+      () => looked().read({ ...LEANING, "diagonal-up": "1079", "diagonal-down": "1101", "rebate-depth": "6" }),
+      "measure",
+      "no-rectangle",
+    ],
+    ["a slip", () => looked().read({ ...LEANING, "width-top": "622" }), "measure", "slip"],
     ["all read", () => read(), "order", "put-on-order"],
     ["low down in ordinary glass", () => read().read({ "sill-height": "300" }), "specify", "choose-safety"],
     ["on an order", () => ordered(), "order", "send-order"],

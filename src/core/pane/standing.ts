@@ -1,6 +1,6 @@
 import { finishSteps } from "../finish/steps.ts";
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
-import { DIAGONALS, HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
+import { DIAGONALS, HEIGHTS, OPENING, type Place, WIDTHS } from "../measure/places.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
@@ -45,6 +45,8 @@ export type Next = {
     | "read-rest"
     | "pane-will-not-fit"
     | "readings-disagree"
+    | "slip"
+    | "no-rectangle"
     | "choose-safety"
     | "put-on-order"
     | "send-order"
@@ -61,6 +63,7 @@ export type Next = {
     | "signed-off";
   readonly day?: Day;
   readonly count?: number;
+  readonly place?: Place;
 };
 
 export const stepFacts = (book: PaneBook): StepFacts => ({
@@ -201,11 +204,15 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
 function toOrdering(r: Reckoning): Next {
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size" };
+  const [slip] = r.slips;
+  if (slip) return { station: "measure", kind: "slip", place: slip.place };
   if (r.cut.value.opening.ok && disagreement(r.cut.value.opening.value.figure) > DISAGREE_MM)
     return { station: "measure", kind: "readings-disagree" };
-  const corners = DIAGONALS.filter((p) => r.readings[p] === undefined).length;
+  const copied = r.opening.copied !== null || r.opening.guessed !== null;
+  const corners = copied ? 0 : DIAGONALS.filter((p) => r.readings[p] === undefined).length;
   if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
-  const rest = [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
+  const rest = copied ? 0 : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
+  if (r.poor) return { station: "measure", kind: "no-rectangle" };
   if (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0)
     return { station: "measure", kind: "pane-will-not-fit" };
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };

@@ -49,7 +49,7 @@ export function oddsModel(of: OddsInput, about?: { readonly width: Nm; readonly 
   if (base.width <= 0 || base.height <= 0) return undefined;
   const { errors } = of;
   const depth = depthsMm(of);
-  const movement = {
+  const movement = errors.movement ?? {
     width: movedOver(errors.perMetre, toMm(width.length)),
     height: movedOver(errors.perMetre, toMm(height.length)),
   };

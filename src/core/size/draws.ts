@@ -1,3 +1,4 @@
+import { evenPoints } from "../chance/even-points.ts";
 import { normalInverse } from "../chance/normal.ts";
 import { seeded } from "../chance/seeded.ts";
 import { CUT_WIDTH, type Draws, ERRORS, MOVED_HEIGHT, MOVED_WIDTH } from "./forms.ts";
@@ -28,20 +29,13 @@ const shared = (columns: readonly Float64Array[]): readonly Float64Array[] =>
   columns.length > MOVED_HEIGHT ? columns : [...columns, ...columns.slice(MOVED_WIDTH)];
 
 /**
- * Draws spread as evenly as can be rather than by chance: Roberts's additive recurrence on the root of x^12 = x + 1. A
- * thousand of them settle a chance to about five in a thousand, every time the same, so that a size chosen by them is
- * the same on the phone, in the office and on the order.
+ * Draws spread as evenly as can be rather than by chance. Five hundred of them settle a chance to about one in a hundred,
+ * every time the same, so that a size chosen by them is the same on the phone, in the office and on the order.
  */
 export function evenDraws(samples: number, cutting: Cutting["kind"]): Draws {
-  let root = 1.1;
-  for (let i = 0; i < 60; i++) root = (1 + root) ** (1 / (MOVED_HEIGHT + 1));
-  const columns = Array.from({ length: MOVED_HEIGHT }, (_, k) => {
-    const step = root ** -(k + 1);
-    const normal = k < ERRORS || (k < MOVED_WIDTH && cutting === "spread");
-    return Float64Array.from({ length: samples }, (_, row) => {
-      const u = (0.5 + (row + 1) * step) % 1;
-      return normal ? normalInverse(Math.min(1 - 1e-9, Math.max(1e-9, u))) : k < MOVED_WIDTH ? 2 * u - 1 : u;
-    });
+  const columns = evenPoints(samples, MOVED_HEIGHT).map((column, k) => {
+    if (k < ERRORS || (k < MOVED_WIDTH && cutting === "spread")) return column.map(normalInverse);
+    return k < MOVED_WIDTH ? column.map((u) => 2 * u - 1) : column;
   });
   return { count: samples, columns: shared(columns) };
 }

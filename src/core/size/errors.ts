@@ -12,6 +12,8 @@ export type SizeErrors = {
   readonly cutting: Cutting;
   /** What an opening may grow or shrink, mm a metre of it. */
   readonly perMetre: Movement;
+  /** Movement of each dimension in mm, where it is known otherwise than by the metre. */
+  readonly movement?: { readonly width: Movement; readonly height: Movement } | undefined;
   readonly lies: Line["lies"];
   /** What a pane costs that binds, and one that is covered too little: only their ratio matters. */
   readonly costs: { readonly binds: number; readonly coverLost: number };

@@ -77,8 +77,10 @@ function atMost(reading: number, limit: number, spread: number): number {
  * trapezium, a normal and an even a rounded one, and where one of them is nil the other is left.
  */
 function averagerOf(line: Line, glass: number, moves: Movement): (f: (s: number) => number) => number {
-  const { kind, mm: cut } = line.cutting;
-  const [lo, hi] = [glass - moves.hi, glass - moves.lo];
+  const { kind } = line.cutting;
+  const cut = line.cutting.mm < NIL_MM ? 0 : line.cutting.mm;
+  const lo = glass - moves.hi;
+  const hi = moves.hi - moves.lo < NIL_MM ? lo : glass - moves.lo;
   const even = hi - lo;
   if (cut <= 0 && even <= 0) return (f) => f(lo);
   const ends = kind === "within" ? [lo - cut, lo + cut, hi - cut, hi + cut] : [lo, hi].flatMap((e) => around(e, cut));
@@ -86,6 +88,9 @@ function averagerOf(line: Line, glass: number, moves: Movement): (f: (s: number)
   const cuts = [...ends, ...stepsOf(line)];
   return (f) => integrate((s) => f(s) * density(s), Math.min(...ends), Math.max(...ends), cuts);
 }
+
+/** Ranges shorter than this are nil: dividing by them would leave noise. */
+const NIL_MM = 1e-6;
 
 function densityOf(kind: Cutting["kind"], cut: number, lo: number, hi: number): (s: number) => number {
   const even = hi - lo;

@@ -37,7 +37,7 @@ export function shapedPane(q: Quad, clearance: Clearance): Quad | undefined {
 export function templatePoints(shape: Quad): readonly Point[] {
   const middle = { x: (shape.bl.x + shape.tr.x) / 2, y: (shape.bl.y + shape.tr.y) / 2 };
   const inward = (v: number, centre: number): number =>
-    (v < centre ? Math.ceil(v * 2 - 1e-9) : Math.floor(v * 2 + 1e-9)) / 2;
+    (v < centre ? Math.ceil(v * 2 - 1e-9) : Math.floor(v * 2 + 1e-9)) / 2 + 0;
   return [shape.bl, shape.br, shape.tr, shape.tl].map((p) => ({ x: inward(p.x, middle.x), y: inward(p.y, middle.y) }));
 }
 

@@ -3,6 +3,7 @@ import { GLASS_NAMES, type Glass } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { PLACE_NAMES } from "./places.ts";
 
 /** How a station stands, in about three words, for the station tape. */
 export function standingWords(says: Says, glass: Glass, dialect: Dialect): string {
@@ -72,6 +73,10 @@ function nextSentence(next: Next): string {
       return "Take more off: it leans";
     case "readings-disagree":
       return "Read again: they disagree";
+    case "slip":
+      return next.place ? `Read again: ${PLACE_NAMES[next.place]}` : "Read again: a slip";
+    case "no-rectangle":
+      return "Ease, or shape: no true rectangle";
     case "choose-safety":
       return "Choose safety glass";
     case "put-on-order":

@@ -5,6 +5,7 @@ import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
 import { type LengthUnit, mm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { slipWords } from "./opening.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
 
 /** What the readings come to: plain words first, then the figure, then the reason. */
@@ -14,6 +15,10 @@ export type Verdict = {
   /** What is still taken for granted, or what to do about trouble. */
   readonly more: string | null;
 };
+
+/** @example percent(0.0042) // "0.4%"; percent(0.3) // "30%" */
+export const percent = (share: number): string =>
+  share > 0 && share < 0.0005 ? "under 0.1%" : `${(100 * share).toFixed(share < 0.095 ? 1 : 0)}%`;
 
 /** Differences smaller than this are called square: no tape shows them. */
 const SQUARE_MM = 0.5;
@@ -33,6 +38,13 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
   const lying = r.cut.value.opening.value;
   const text = (lengthMm: number): string => writeLength(mm(Math.abs(lengthMm)), by.unit, { places: 1, ticks: 32 });
   const cornersRead = DIAGONALS.filter((p) => r.readings[p] !== undefined).length;
+  const [slip] = r.slips;
+  if (slip)
+    return {
+      tone: "trouble",
+      says: slipWords(slip, by.unit),
+      more: "Read it again. If it stands, say so beside it, and it is believed.",
+    };
   const apart = disagreement(lying.figure);
   if (apart > DISAGREE_MM)
     return {
@@ -41,6 +53,12 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
       more: "Read both corners again, then the widths and heights: look for a slip of an inch, or of ten.",
     };
   const shape = shapeWords(lying, cornersRead, text);
+  if (r.poor && r.best)
+    return {
+      tone: "trouble",
+      says: `${shape} No true rectangle is likely to do: at the best, ${percent(r.best.chances.trouble)} would bind or lose cover.`,
+      more: "Ease the {rebate} where it is drawn, cut a shaped {pane}, or take a smaller one with a wider {bead}.",
+    };
   if (lying.tooBigBy > 0)
     return {
       tone: "trouble",

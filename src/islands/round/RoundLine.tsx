@@ -35,6 +35,8 @@ export function RoundLine({ row, on, prefs, axis, choose }: RowProps) {
     "read-again",
     "pane-will-not-fit",
     "readings-disagree",
+    "slip",
+    "no-rectangle",
   ].includes(row.next.kind);
   return (
     <li

@@ -70,7 +70,13 @@ async function posting<In extends z.ZodType, Out extends z.ZodType>(
       message: `Send at most ${MOST_CASES} cases at once; this was ${body.value.length}.`,
     });
   const all: unknown[] = [];
+  let since = performance.now();
   for (const item of body.value) {
+    // A long batch lets other requests in between.
+    if (performance.now() - since > LET_IN_MS) {
+      await new Promise((on) => setImmediate(on));
+      since = performance.now();
+    }
     const one = await oneCase(route, run, item);
     all.push(one.ok ? one.value : { error: withoutStatus(one.error) });
   }
@@ -87,10 +93,30 @@ async function oneCase<In extends z.ZodType, Out extends z.ZodType>(
   return run(parsed?.data as z.output<In>);
 }
 
+const LET_IN_MS = 30;
+
+/** Of a union, what is wrong with the form that was most nearly meant. */
+function flattened(issues: readonly z.core.$ZodIssue[]): readonly z.core.$ZodIssue[] {
+  return issues.flatMap((issue) => {
+    if (issue.code !== "invalid_union" || issue.errors.length === 0) return [issue];
+    const [nearest = []] = [...issue.errors].sort((a, b) => misfit(a) - misfit(b));
+    return flattened(nearest.map((i) => ({ ...i, path: [...issue.path, ...i.path] })));
+  });
+}
+
+/** A form with keys it does not know, or of another type altogether, was not meant. */
+const misfit = (issues: readonly z.core.$ZodIssue[]): number =>
+  issues.reduce(
+    (n, i) =>
+      n +
+      (i.code === "unrecognized_keys" ? 10 * i.keys.length : i.code === "invalid_type" && i.path.length === 0 ? 20 : 1),
+    0,
+  );
+
 const sentence = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`);
 
 function invalid(error: z.ZodError): Refusal {
-  const problems = error.issues
+  const problems = flattened(error.issues)
     .slice(0, 20)
     .map((i) => ({ path: i.path.map(String).join("."), message: sentence(i.message) }));
   const first = problems[0];

@@ -1,0 +1,115 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { inches, mm, toMm } from "../units/length.ts";
+import { OPENING, type OpeningPlace } from "./places.ts";
+import { type SlipInput, slipsIn, touched } from "./slips.ts";
+
+const TRUE: Readonly<Record<OpeningPlace, number>> = {
+  "width-top": 612,
+  "width-middle": 611.5,
+  "width-bottom": 613,
+  "height-left": 904,
+  "height-middle": 904.5,
+  "height-right": 903,
+  "diagonal-up": 1089,
+  "diagonal-down": 1091.5,
+};
+const given = (over: Partial<Record<OpeningPlace, number>>, more: Partial<SlipInput> = {}): SlipInput => ({
+  readings: Object.fromEntries(OPENING.map((p) => [p, mm(over[p] ?? TRUE[p])])),
+  unit: "mm",
+  tapeMm: 0.5,
+  ...more,
+});
+
+describe("a slip in eight readings", () => {
+  it.each([
+    ["ten too long", { "width-top": 622 }, "width-top", "ten-mm", 612],
+    ["ten too short", { "height-right": 893 }, "height-right", "ten-mm", 903],
+    ["a corner ten too long", { "diagonal-down": 1101.5 }, "diagonal-down", "ten-mm", 1091.5],
+    ["an inch off a tape with both scales", { "width-middle": 636.9 }, "width-middle", "whole-inch", 611.5],
+    ["613 written 631", { "width-bottom": 631 }, "width-bottom", "digits-swapped", 613],
+    ["904 written 940", { "height-left": 940 }, "height-left", "digits-swapped", 904],
+    ["1089 written 1098", { "diagonal-up": 1098 }, "diagonal-up", "digits-swapped", 1089],
+    ["a hundred too long", { "height-left": 1004 }, "height-left", "hundred-mm", 904],
+  ] as const)("%s", (_, over, place, kind, meant) => {
+    const [slip, ...more] = slipsIn(given(over));
+    expect(slip).toMatchObject({ place, kind });
+    expect(toMm(slip?.meant ?? mm(0))).toBeCloseTo(meant, 6);
+    expect(more).toEqual([]);
+  });
+
+  it("a width and a height in each other's place", () => {
+    const [slip] = slipsIn(given({ "width-top": 904, "height-left": 612 }));
+    expect(slip?.kind).toBe("width-for-height");
+    expect(slip && touched(slip)).toEqual(["width-top", "height-left"]);
+  });
+
+  it("a whole inch on an inch tape", () => {
+    const readings = {
+      "width-top": inches(23, 11, 16),
+      "width-middle": inches(24, 5, 8),
+      "width-bottom": inches(23, 11, 16),
+      "height-left": inches(35, 1, 2),
+      "height-right": inches(35, 1, 2),
+    };
+    const [slip] = slipsIn({ readings, unit: "in", tapeMm: 0.4 });
+    expect(slip).toMatchObject({ place: "width-middle", kind: "whole-inch", meant: inches(23, 5, 8) });
+  });
+
+  it("something else altogether is asked for again", () => {
+    expect(slipsIn(given({ "width-middle": 578 }))[0]).toMatchObject({ place: "width-middle", kind: "misread" });
+  });
+
+  it("two slips are both pointed at", () => {
+    const found = slipsIn(given({ "width-top": 622, "height-right": 930 }));
+    expect(found.map((s) => s.place).sort()).toEqual(["height-right", "width-top"]);
+  });
+
+  it("a reading that somebody stood by is left alone", () => {
+    expect(slipsIn(given({ "width-top": 622 }, { trusted: ["width-top"] })).map((s) => s.place)).not.toContain(
+      "width-top",
+    );
+  });
+});
+
+describe("all widths typed as heights", () => {
+  const turned = given({
+    "width-top": 904,
+    "width-middle": 904.5,
+    "width-bottom": 903,
+    "height-left": 612,
+    "height-middle": 611.5,
+    "height-right": 613,
+  });
+  it("cannot be told from the readings, but from the eye", () => {
+    expect(slipsIn(turned)).toEqual([]);
+    expect(slipsIn({ ...turned, shape: "upright" })[0]?.kind).toBe("widths-for-heights");
+    expect(slipsIn({ ...turned, shape: "lying" })).toEqual([]);
+  });
+  it("and from the old pane", () => {
+    expect(slipsIn({ ...turned, old: { width: mm(609), height: mm(900) } })[0]?.kind).toBe("widths-for-heights");
+  });
+});
+
+describe("no slip", () => {
+  it.each([
+    ["the true set", {}],
+    ["a lean of a finger's breadth", { "diagonal-up": 1080, "diagonal-down": 1100.5 }],
+    ["a taper of 4", { "width-top": 609, "width-middle": 611 }],
+    ["a bow of 3", { "width-middle": 609.5 }],
+  ] as const)("%s", (_, over) => expect(slipsIn(given(over))).toEqual([]));
+
+  it("one or two readings contradict nothing", () => {
+    expect(slipsIn({ readings: { "width-top": mm(612), "height-left": mm(94) }, unit: "mm", tapeMm: 0.5 })).toEqual([]);
+  });
+
+  it("honest tapes raise no alarm", () => {
+    const off = fc.double({ min: -1, max: 1, noNaN: true });
+    fc.assert(
+      fc.property(fc.tuple(...OPENING.map(() => off)), (errors) => {
+        const over = Object.fromEntries(OPENING.map((p, i) => [p, TRUE[p] + (errors[i] ?? 0)]));
+        expect(slipsIn(given(over))).toEqual([]);
+      }),
+    );
+  });
+});

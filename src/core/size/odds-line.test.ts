@@ -1,0 +1,141 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { normalBelow } from "../chance/normal.ts";
+import { seeded } from "../chance/seeded.ts";
+import { chancesOnBoth, chancesOnLine, type Line } from "./odds-line.ts";
+
+const still: Line = {
+  readings: [600],
+  tape: 0.5,
+  cutting: { kind: "within", mm: 0 },
+  movement: { lo: 0, hi: 0 },
+  depth: null,
+  leastCover: 3,
+  lies: "centred",
+};
+
+describe("one reading, one doubt at a time", () => {
+  it.each([
+    ["glass as large as the reading, no doubt at all", { tape: 0 }, 600, 1],
+    ["a hair less, no doubt at all", { tape: 0 }, 599.999, 0],
+    ["one spread less", {}, 599.5, normalBelow(-1)],
+    ["as large as the reading: even chances", {}, 600, 0.5],
+    [
+      "cut within 1 mm, no tape error, 0.5 less: one in four",
+      { tape: 0, cutting: { kind: "within", mm: 1 } },
+      599.5,
+      0.25,
+    ],
+    ["closing by up to 2 mm, 0.5 less: three in four", { tape: 0, movement: { lo: -2, hi: 0 } }, 599.5, 0.75],
+    [
+      "cut with a spread of 0.5, as the tape's",
+      { tape: 0, cutting: { kind: "spread", mm: 0.5 } },
+      599.5,
+      normalBelow(-1),
+    ],
+    ["both spreads: they add as squares", { tape: 0.3, cutting: { kind: "spread", mm: 0.4 } }, 599.5, normalBelow(-1)],
+    // Cut and movement even, ±1 and −1..1: their difference is a triangle on ±2, an eighth of it past 1.
+    [
+      "two evens make a triangle",
+      { tape: 0, cutting: { kind: "within", mm: 1 }, movement: { lo: -1, hi: 1 } },
+      599,
+      0.125,
+    ],
+  ] as const)("%s", (_, over, glass, binds) => {
+    expect(chancesOnLine({ ...still, ...over } as Line, glass).binds).toBeCloseTo(binds, 9);
+  });
+
+  it.each([
+    // Rebate 8, cover 3: the opening may exceed the pane by 10 when centred, by 5 when pushed.
+    ["centred, 9.9 smaller", "centred", 590.1, 0],
+    ["centred, 10.1 smaller", "centred", 589.9, 1],
+    ["pushed, 4.9 smaller", "pushed", 595.1, 0],
+    ["pushed, 5.1 smaller", "pushed", 594.9, 1],
+  ] as const)("cover, %s", (_, lies, glass, lost) => {
+    const c = chancesOnLine({ ...still, tape: 0, depth: 8, lies }, glass);
+    expect(c.coverLost).toBe(lost);
+  });
+
+  it("a rebate shallower than the least cover is always trouble", () => {
+    expect(chancesOnLine({ ...still, depth: 2 }, 599).trouble).toBeCloseTo(1, 9);
+  });
+});
+
+const anyLine = fc.record({
+  readings: fc.array(fc.double({ min: 598, max: 602, noNaN: true }), { minLength: 1, maxLength: 3 }),
+  tape: fc.constantFrom(0, 0.2, 0.5, 1),
+  cutting: fc.record({
+    kind: fc.constantFrom("within" as const, "spread" as const),
+    mm: fc.constantFrom(0, 0.5, 1, 2),
+  }),
+  movement: fc
+    .tuple(fc.double({ min: -3, max: 0, noNaN: true }), fc.double({ min: 0, max: 2, noNaN: true }))
+    .map(([lo, hi]) => ({ lo, hi })),
+  depth: fc.double({ min: 4, max: 10, noNaN: true }),
+  leastCover: fc.constant(3),
+  lies: fc.constantFrom("centred" as const, "pushed" as const),
+});
+
+/** The same by drawing, one way and the other. */
+function drawn(lines: readonly Line[], glass: readonly number[], n: number): readonly [number, number, number] {
+  const c = seeded(11);
+  let [binds, lost, trouble] = [0, 0, 0];
+  for (let i = 0; i < n; i++) {
+    const share = c.uniform();
+    let [bound, bare] = [false, false];
+    lines.forEach((l, k) => {
+      const moved = l.movement.lo + share * (l.movement.hi - l.movement.lo);
+      const cut = (l.cutting.kind === "within" ? 2 * c.uniform() - 1 : c.normal()) * l.cutting.mm;
+      const play = l.readings.map((m) => m - l.tape * c.normal() + moved - (glass[k] ?? 0) - cut);
+      if (Math.min(...play) <= 0) bound = true;
+      if ((l.depth ?? 99) - Math.max(...play) / (l.lies === "centred" ? 2 : 1) < l.leastCover) bare = true;
+    });
+    binds += bound ? 1 : 0;
+    lost += bare ? 1 : 0;
+    trouble += bound || bare ? 1 : 0;
+  }
+  return [binds / n, lost / n, trouble / n];
+}
+
+describe("against drawing it out", () => {
+  const N = 20_000;
+  const near = (p: number, q: number) => expect(Math.abs(p - q)).toBeLessThan(5 * Math.sqrt((p * (1 - p) + 1e-4) / N));
+  it("one dimension", () => {
+    fc.assert(
+      fc.property(anyLine, fc.double({ min: 590, max: 600, noNaN: true }), (line, glass) => {
+        const exact = chancesOnLine(line, glass);
+        const [b, l, t] = drawn([line], [glass], N);
+        near(exact.binds, b);
+        near(exact.coverLost ?? 0, l);
+        near(exact.trouble, t);
+      }),
+      { numRuns: 25 },
+    );
+  });
+  it("both dimensions, sharing their movement", () => {
+    fc.assert(
+      fc.property(anyLine, anyLine, (width, height) => {
+        const exact = chancesOnBoth({ line: width, glass: 596 }, { line: height, glass: 597 });
+        const [b, l, t] = drawn([width, height], [596, 597], N);
+        near(exact.binds, b);
+        near(exact.coverLost ?? 0, l);
+        near(exact.trouble, t);
+      }),
+      { numRuns: 12 },
+    );
+  });
+});
+
+describe("laws", () => {
+  it("a smaller pane binds less and is covered less; trouble is at least either and at most both", () => {
+    fc.assert(
+      fc.property(anyLine, fc.double({ min: 590, max: 600, noNaN: true }), (line, glass) => {
+        const [large, small] = [chancesOnLine(line, glass), chancesOnLine(line, glass - 0.5)];
+        expect(small.binds).toBeLessThanOrEqual(large.binds + 1e-9);
+        expect(small.coverLost ?? 0).toBeGreaterThanOrEqual((large.coverLost ?? 0) - 1e-9);
+        expect(large.trouble).toBeGreaterThanOrEqual(Math.max(large.binds, large.coverLost ?? 0) - 1e-9);
+        expect(large.trouble).toBeLessThanOrEqual(large.binds + (large.coverLost ?? 0) + 1e-9);
+      }),
+    );
+  });
+});
