@@ -92,12 +92,7 @@ describe("the next thing to do", () => {
       "read-rest",
     ],
     ["a reading nobody can read", () => looked().read({ ...LEANING, "width-top": "61x" }), "measure", "read-again"],
-    [
-      "readings that disagree",
-      () => looked().read({ ...LEANING, "diagonal-up": "1115" }),
-      "measure",
-      "slip",
-    ],
+    ["readings that disagree", () => looked().read({ ...LEANING, "diagonal-up": "1115" }), "measure", "slip"],
     [
       "racked",
       () => byHand("easy", looked().read({ ...LEANING, "diagonal-up": "1082.5", "diagonal-down": "1098" })),
@@ -188,7 +183,7 @@ describe("the same glass whoever looks", () => {
     const { book, r } = at(read());
     expect(orderLineOf(book, r)).toMatchObject({
       widthNm: 608e6,
-      heightNm: 900e6,
+      heightNm: 899e6,
       thicknessNm: 4e6,
       label: "No. 5, back bedroom, lower sash",
     });

@@ -159,3 +159,17 @@ function either(a: Chances, b: Chances): Chances {
     trouble: one(a.trouble, b.trouble),
   };
 }
+
+/** Lists of chances from equal numbers of draws, averaged place by place. */
+export function averageChances(lists: readonly (readonly Chances[])[]): readonly Chances[] {
+  const [first = []] = lists;
+  return first.map((_, i) => {
+    const mean = (pick: (c: Chances) => number): number =>
+      lists.reduce((s, list) => s + (list[i] ? pick(list[i]) : 0), 0) / lists.length;
+    return {
+      binds: mean((c) => c.binds),
+      coverLost: first[i]?.coverLost === null ? null : mean((c) => c.coverLost ?? 0),
+      trouble: mean((c) => c.trouble),
+    };
+  });
+}

@@ -6,6 +6,7 @@ import { writeLength } from "../tape/write.ts";
 import { type LengthUnit, mm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { slipWords } from "./opening.ts";
+import { percent } from "./percent.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
 
 /** What the readings come to: plain words first, then the figure, then the reason. */
@@ -15,10 +16,6 @@ export type Verdict = {
   /** What is still taken for granted, or what to do about trouble. */
   readonly more: string | null;
 };
-
-/** @example percent(0.0042) // "0.4%"; percent(0.3) // "30%" */
-export const percent = (share: number): string =>
-  share > 0 && share < 0.0005 ? "under 0.1%" : `${(100 * share).toFixed(share < 0.095 ? 1 : 0)}%`;
 
 /** Differences smaller than this are called square: no tape shows them. */
 const SQUARE_MM = 0.5;

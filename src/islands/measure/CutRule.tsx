@@ -3,21 +3,34 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { type Cut, cutSize } from "../../core/size/cut.ts";
 import { SCHOOL_FACTS, SCHOOLS, type School } from "../../core/size/school.ts";
 import { readTape } from "../../core/tape/read.ts";
-import { GRIDS, nm } from "../../core/units/length.ts";
+import { GRIDS, mm, nm } from "../../core/units/length.ts";
+import { percent } from "../../core/words/percent.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Size } from "../parts/Size.tsx";
+import { Basis } from "./Basis.tsx";
+import { OddsChart } from "./OddsChart.tsx";
 import { Overrule } from "./Overrule.tsx";
+import { useOdds } from "./use-odds.ts";
+import { Why } from "./Why.tsx";
 
-/** What comes off the opening: every school's answer side by side, and the one in use. */
+/** What comes off the opening: the odds of every deduction, every school's answer, and the one in use. */
 export function CutRule() {
   const { book, reckoning: r, say, write } = usePane();
   const rule: Payloads["size.rule"] = book.rule ?? { ...r.rule, off: null };
   const change = (to: Partial<Payloads["size.rule"]>) => write("size.rule", { ...rule, ...to });
-
+  const tried = SCHOOLS.map((school) => ({ school, cut: cutSize({ ...r.cutInput, school, overrule: undefined }) }));
+  const sized = tried.flatMap(({ school, cut }) =>
+    cut.ok ? [{ school, name: SCHOOL_FACTS[school].name, glass: cut.value.glass, inUse: school === rule.school }] : [],
+  );
+  const odds = useOdds(
+    r.odds,
+    sized.map((s) => s.glass),
+  );
+  const chances = (school: School) => odds.done?.sizes[sized.findIndex((s) => s.school === school)];
   return (
     <Part
       title="How much to take off"
@@ -36,6 +49,8 @@ export function CutRule() {
         </label>
       }
     >
+      {odds.done && <OddsChart done={odds.done} marked={sized} />}
+      <OddsSaid odds={odds} />
       <table className="w-full border-collapse text-[14px]">
         <thead className="text-left text-[12px] text-mute">
           <tr>
@@ -43,11 +58,19 @@ export function CutRule() {
             <th className="text-right font-normal">takes off</th>
             <th className="text-right font-normal">glass size</th>
             <th className="text-right font-normal">to spare</th>
+            <th className="pr-1 text-right font-normal">trouble</th>
           </tr>
         </thead>
         <tbody>
-          {SCHOOLS.map((school) => (
-            <SchoolRow key={school} school={school} inUse={rule.school === school} choose={() => change({ school })} />
+          {tried.map(({ school, cut }) => (
+            <SchoolRow
+              key={school}
+              school={school}
+              cut={cut}
+              trouble={chances(school)?.trouble ?? null}
+              inUse={rule.school === school}
+              choose={() => change({ school })}
+            />
           ))}
         </tbody>
       </table>
@@ -56,19 +79,50 @@ export function CutRule() {
       </p>
       {rule.school === "own" && <OwnFigure rule={rule} change={change} />}
       {rule.school === "like-for-like" && (
-        <p className="text-[13px]">{say("Give the old {pane}'s own width and height under Specify.")}</p>
+        <p className="text-[13px]">{say("Give the old {pane}'s own width and height, edge to edge.")}</p>
       )}
+      <Why />
       <Overrule />
+      <Basis />
     </Part>
   );
 }
 
-type RowProps = { readonly school: School; readonly inUse: boolean; readonly choose: () => void };
+/** By how many draws, how sure, and what was taken for granted. */
+function OddsSaid({ odds }: { readonly odds: ReturnType<typeof useOdds> }) {
+  const { reckoning: r, prefs, say } = usePane();
+  if (!r.best) return null;
+  const said = odds.done
+    ? [
+        `${odds.done.samples.toLocaleString("en")} draws, seed ${odds.done.seed}, sure to ±${percent(2 * odds.done.standardError)}.`,
+        odds.done.from === "lines" ? "No corner read: lean is not in these odds." : "",
+        r.best.assumedDepth === null ? "" : "{Rebate} depth not read: a usual one is taken.",
+        r.opening.guessed ? "Cover is guessed: its doubt is in these odds." : "",
+      ]
+    : [odds.share > 0 ? `Drawing: ${Math.round(100 * odds.share)}%` : "Drawing the odds"];
+  return (
+    <p className="text-[12px] text-mute" aria-live="polite">
+      {say(said.filter(Boolean).join(" "))}
+      {r.best.assumedDepth !== null && (
+        <>
+          {" "}
+          <Length nm={mm(r.best.assumedDepth)} unit={prefs.unit} withUnit />
+        </>
+      )}
+    </p>
+  );
+}
 
-function SchoolRow({ school, inUse, choose }: RowProps) {
+type RowProps = {
+  readonly school: School;
+  readonly cut: ReturnType<typeof cutSize>;
+  readonly trouble: number | null;
+  readonly inUse: boolean;
+  readonly choose: () => void;
+};
+
+function SchoolRow({ school, cut, trouble, inUse, choose }: RowProps) {
   const { reckoning: r, say } = usePane();
-  const cut = cutSize({ ...r.cutInput, school, overrule: undefined });
-  const spare = cut.ok && cut.value.opening.ok ? cut.value.opening.value.spare : null;
   return (
     <tr className={`border-t border-line ${inUse ? "bg-tint" : ""}`}>
       <td>
@@ -78,9 +132,9 @@ function SchoolRow({ school, inUse, choose }: RowProps) {
         </label>
       </td>
       {cut.ok ? (
-        <SizeCells cut={cut.value} spare={spare} />
+        <SizeCells cut={cut.value} trouble={trouble} />
       ) : (
-        <td colSpan={3} className="pr-1 text-right text-[12px] text-mute">
+        <td colSpan={4} className="pr-1 text-right text-[12px] text-mute">
           {r.cut.ok || cut.error.kind === "nothing-left" ? say(cutErrorSentence(cut.error)) : ""}
         </td>
       )}
@@ -88,9 +142,10 @@ function SchoolRow({ school, inUse, choose }: RowProps) {
   );
 }
 
-function SizeCells({ cut, spare }: { readonly cut: Cut; readonly spare: number | null }) {
-  const { prefs } = usePane();
+function SizeCells({ cut, trouble }: { readonly cut: Cut; readonly trouble: number | null }) {
+  const { prefs, firm } = usePane();
   const { width, height } = cut.deduction;
+  const spare = cut.opening.ok ? cut.opening.value.spare : null;
   return (
     <>
       <td className="text-right">
@@ -104,8 +159,11 @@ function SizeCells({ cut, spare }: { readonly cut: Cut; readonly spare: number |
       <td className="text-right font-medium whitespace-nowrap">
         <Size {...cut.glass} unit={prefs.unit} />
       </td>
-      <td className={`pr-1 text-right ${spare !== null && spare < 0 ? "trouble" : ""}`}>
+      <td className={`text-right ${spare !== null && spare < 0 ? "trouble" : ""}`}>
         {spare === null ? "–" : spare < 0 ? "binds" : <Length nm={nm(Math.round(spare * 1e6))} unit={prefs.unit} />}
+      </td>
+      <td className={`tight pr-1 text-right ${trouble !== null && trouble > firm.house.troubleShare ? "trouble" : ""}`}>
+        {trouble === null ? "…" : percent(trouble).replace("under ", "<")}
       </td>
     </>
   );

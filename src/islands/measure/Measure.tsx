@@ -1,12 +1,5 @@
-import {
-  DIAGONALS,
-  HEIGHTS,
-  OPENING,
-  type OpeningPlace,
-  type Place,
-  REBATE,
-  WIDTHS,
-} from "../../core/measure/places.ts";
+import { useState } from "react";
+import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
 import { nm } from "../../core/units/length.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { MISSING_TELLS } from "../../core/words/size.ts";
@@ -15,13 +8,28 @@ import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { BlindSheet, Spreads } from "./BlindSheet.tsx";
+import { Cures } from "./Cures.tsx";
 import { CutRule } from "./CutRule.tsx";
+import { FoundPart } from "./FoundPart.tsx";
+import { MeasureHow } from "./MeasureHow.tsx";
+import { OtherFace } from "./OtherFace.tsx";
+import { RebatePart } from "./RebatePart.tsx";
+import { SlipNotes } from "./SlipNote.tsx";
+import { ThicknessPart } from "./ThicknessPart.tsx";
+import { WayFields } from "./WayFields.tsx";
 
 type Props = { readonly asked: Place | null; readonly ask: (place: Place) => void; readonly openTapeLine: () => void };
 
 /** Readings where the tape was, the opening they make, and what comes off. */
 export function Measure({ asked, ask, openTapeLine }: Props) {
-  const { reckoning: r, firm, prefs, say } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
+  const [blind, setBlind] = useState(false);
+  const goTo = (place: OpeningPlace) => {
+    ask(place);
+    const field = document.getElementById(`r-${place}`);
+    field?.focus();
+  };
   const verdict = verdictOf(r, { ...prefs, leastCoverMm: firm.house.leastCoverMm });
   const governs = r.cut.ok ? [r.cut.value.governs.width.place, r.cut.value.governs.height.place] : [];
   const missing = OPENING.filter((p) => r.readings[p] === undefined && !r.unread.includes(p));
@@ -31,12 +39,24 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   return (
     <div className="space-y-4">
+      <MeasureHow />
+      <WayFields ask={ask} />
       <Part
         title="{Rebate}, edge to edge"
         more={
-          <button type="button" className="underline" onClick={openTapeLine}>
-            <kbd className="key">/</kbd> type them in one line
-          </button>
+          <span className="inline-flex flex-wrap gap-x-3">
+            <button type="button" className="underline" onClick={openTapeLine}>
+              <kbd className="key">/</kbd> type them in one line
+            </button>
+            <button
+              type="button"
+              className="underline disabled:no-underline disabled:opacity-60"
+              disabled={!OPENING.some((p) => book.readings[p])}
+              onClick={() => setBlind(true)}
+            >
+              read a second time, blind
+            </button>
+          </span>
         }
       >
         <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
@@ -83,15 +103,15 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
           </details>
         )}
       </div>
+      <SlipNotes goTo={goTo} />
+      <Spreads />
+      <Cures />
       <CutRule />
-      <Part title="The {rebate} itself" more="feeds cover, putty and the section">
-        <div className="grid grid-cols-2 gap-2">
-          {REBATE.map((p) => (
-            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />
-          ))}
-        </div>
-        <ReadingTrouble places={REBATE} />
-      </Part>
+      <RebatePart ask={ask} />
+      <ThicknessPart ask={ask} />
+      <OtherFace ask={ask} />
+      <FoundPart ask={ask} />
+      {blind && <BlindSheet close={() => setBlind(false)} />}
     </div>
   );
 }

@@ -75,7 +75,16 @@ export default function PanePage(props: PanePageProps) {
       const said = text ?? now.current.typing[place];
       if (said === undefined) return;
       if (said !== (now.current.kept?.readings[place]?.text ?? ""))
-        store.write("measure.reading", { pane: props.pane }, { place, text: said, unit: now.current.prefs.unit });
+        store.write(
+          "measure.reading",
+          { pane: props.pane },
+          {
+            place,
+            text: said,
+            unit: now.current.prefs.unit,
+            ...(now.current.kept?.circumstance ? { sure: now.current.kept.circumstance } : {}),
+          },
+        );
       send({ kind: "kept", place });
     },
     [store, props.pane],

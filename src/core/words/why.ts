@@ -1,0 +1,89 @@
+import type { Reckoning } from "../pane/reckoning.ts";
+import { writeLength } from "../tape/write.ts";
+import { gridUnit, type LengthUnit, mm, type Nm, nm, takeNm, toMm } from "../units/length.ts";
+import { percent } from "./percent.ts";
+import { PLACE_NAMES } from "./places.ts";
+
+/** One sum behind a result: what it is, the sum with its numbers, the rule and where that is from. */
+export type Sum = { readonly of: string; readonly sum: string; readonly rule: string; readonly source: string };
+
+/** The sums that made the size, its gaps, its cover and its odds, in the reader's unit. */
+export function whySize(r: Reckoning, unit: LengthUnit): readonly Sum[] {
+  if (!r.cut.ok) return [];
+  const cut = r.cut.value;
+  const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
+  const exact = (length: Nm): string => writeLength(length, gridUnit(r.rule.grid), { places: 1, ticks: 32 });
+  const axis = (of: "width" | "height"): Sum => ({
+    of: `Glass ${of}`,
+    sum: cut.overruled
+      ? `${exact(cut.glass[of])}: overruled; the sum gave ${exact(cut.reckoned[of])}`
+      : `${text(cut.governs[of].length)} (${PLACE_NAMES[cut.governs[of].place]}) − ${text(cut.deduction[of])} = ${text(cut.reckoned[of])}, down to ${exact(cut.glass[of])}`,
+    rule: `smallest reading less the deduction, rounded down to ${r.rule.grid}`,
+    source: cut.deduction.source,
+  });
+  const sums: Sum[] = [axis("width"), axis("height")];
+  sums.push({
+    of: "Edge gap",
+    sum: `(${text(cut.governs.width.length)} − ${text(cut.glass.width)}) / 2 = ${text(cut.edgeGap.width)} wide; (${text(cut.governs.height.length)} − ${text(cut.glass.height)}) / 2 = ${text(cut.edgeGap.height)} high`,
+    rule: "half of what is left, when the {pane} is centred",
+    source: "plane geometry",
+  });
+  if (cut.opening.ok) sums.push(...whyLying(r, cut.opening.value, unit));
+  if (r.best && r.rule.school === "best-odds") sums.push(whyOdds(r, text));
+  return sums;
+}
+
+type Opening = Extract<Extract<Reckoning["cut"], { ok: true }>["value"]["opening"], { ok: true }>["value"];
+
+function whyLying(r: Reckoning, lying: Opening, unit: LengthUnit): readonly Sum[] {
+  const text = (length: number): string => writeLength(mm(Math.abs(length)), unit, { places: 1, ticks: 32 });
+  const out: Sum[] = [
+    {
+      of: "To spare",
+      sum: `${text(lying.spare)}${lying.spare < 0 ? " too big" : ""} at the tightest, turned ${((lying.placed.turn * 180) / Math.PI).toFixed(2)}°; ${text(lying.spareAtSill)}${lying.spareAtSill < 0 ? " too big" : ""} held to the {sill}; binds first at the ${lying.bindsFirst}`,
+      rule: "the best smallest gap of the four sides, over every turn up to 5° and every place",
+      source: "the four-sided figure nearest to the readings, by least squares",
+    },
+  ];
+  const { depths } = r.odds;
+  if (lying.leastCover && depths) {
+    const { side } = lying.leastCover;
+    out.push({
+      of: "Least cover",
+      sum: `${writeLength(depths[side], unit, { places: 1, ticks: 32 })} deep − ${text(lying.gaps[side].most)} gap = ${text(lying.leastCover.length)}, at the ${side}; ${writeLength(r.odds.leastCover, unit, { places: 1, ticks: 32 })} is needed`,
+      rule: "{rebate} depth less the largest gap on that side",
+      source: r.readings.lip === undefined ? "house rule" : "the lip as read",
+    });
+  }
+  return out;
+}
+
+function whyOdds(r: Reckoning, text: (length: Nm) => string): Sum {
+  const best = r.best;
+  if (!best) throw new Error("asked for odds that nobody reckoned");
+  const { errors } = r.odds;
+  const c = best.chances;
+  const cover = c.coverLost === null ? "" : `, ${percent(c.coverLost)} lose cover`;
+  return {
+    of: "Best odds",
+    sum: `${percent(c.binds)} bind${cover}; tape ±${text(mm(errors.tape))} spread, cutter ${errors.cutting.kind === "within" ? "within" : "spread"} ${text(mm(errors.cutting.mm))}, frame ${errors.perMetre.lo} to +${errors.perMetre.hi} mm a metre, costs ${errors.costs.binds} to ${errors.costs.coverLost}`,
+    rule: "the deduction with the least expected cost, width and height each from 0 to 20 mm",
+    source:
+      best.from === "figure"
+        ? "512 even draws of the whole figure"
+        : "512 even draws of each dimension: no corner read",
+  };
+}
+
+/** Glass is never above the smallest opening less the least gap on both sides. */
+export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" | null {
+  if (!r.cut.ok || r.opening.copied !== null) return null;
+  const { governs, glass } = r.cut.value;
+  const least = nm(Math.round(2 * leastGapMm * 1e6));
+  if (takeNm(governs.width.length, glass.width) < least) return "width";
+  return takeNm(governs.height.length, glass.height) < least ? "height" : null;
+}
+
+/** Millimetres in words for a gap rule. @example gapText(0.5) // "0.5 mm" */
+export const gapText = (length: number, unit: LengthUnit): string =>
+  writeLength(mm(toMm(mm(length))), unit, { places: 1, ticks: 64 });

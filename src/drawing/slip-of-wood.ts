@@ -1,0 +1,56 @@
+import { rectangle, type Xy } from "./path.ts";
+
+/** A slip of wood stood on the upstand beside a unit, in mm; nulls are not yet read. */
+export type SlipInput = {
+  readonly bed: number;
+  readonly far: number | null;
+  readonly near: number | null;
+  readonly stop: number | null;
+  readonly box: { readonly width: number; readonly height: number };
+};
+
+export type SlipMark = { readonly name: "bed" | "near" | "far" | "stop"; readonly x: number; readonly known: boolean };
+
+export type SlipDrawing = {
+  readonly upstand: string;
+  readonly bed: string;
+  readonly panes: readonly string[];
+  readonly spacer: string;
+  readonly slip: string;
+  readonly stop: string;
+  readonly marks: readonly SlipMark[];
+  readonly scaleBar: { readonly from: Xy; readonly to: Xy };
+};
+
+const USUAL = { unit: 20, pane: 4, stop: 12 };
+
+/**
+ * Lying on its side, upstand on the left: bed, far pane, cavity, near pane, stop; and the slip of wood along them with its
+ * marks. To scale.
+ */
+export function slipOfWood(of: SlipInput): SlipDrawing {
+  const far = of.far ?? of.bed + USUAL.unit;
+  const near = of.near !== null && of.near < far ? of.near : Math.max(of.bed + 1, far - USUAL.pane);
+  const pane = far - near;
+  const stop = of.stop !== null && of.stop > far ? of.stop : far + USUAL.stop;
+  const left = 34;
+  const scale = (of.box.width - left - 40) / Math.max(stop + 6, 1);
+  const x = (mm: number): number => left + mm * scale;
+  const box = (a: number, b: number, y: number, h: number): string =>
+    rectangle(x(a), y, Math.max(0, (b - a) * scale), h);
+  const [top, tall] = [20, 52];
+  return {
+    upstand: rectangle(left - 26, top - 8, 26, tall + 40),
+    bed: box(0, of.bed, top, tall),
+    panes: [box(of.bed, Math.min(of.bed + pane, near), top, tall), box(near, far, top, tall)],
+    spacer: box(Math.min(of.bed + pane, near), near, top + tall - 14, 14),
+    stop: box(far, stop, top + 8, tall - 8),
+    slip: box(0, stop + 6, top + tall + 6, 14),
+    marks: [
+      { name: "near", x: x(near), known: of.near !== null },
+      { name: "far", x: x(far), known: of.far !== null },
+      { name: "stop", x: x(stop), known: of.stop !== null },
+    ],
+    scaleBar: { from: { x: left, y: of.box.height - 6 }, to: { x: x(10), y: of.box.height - 6 } },
+  };
+}

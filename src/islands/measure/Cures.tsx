@@ -1,0 +1,90 @@
+import { SIDES } from "../../core/geometry/quad.ts";
+import { easingFor } from "../../core/size/ease.ts";
+import { bowSetback } from "../../core/size/lay.ts";
+import { shapedPane, templateDxf, templatePoints, templateSvg } from "../../core/size/shaped.ts";
+import { mm } from "../../core/units/length.ts";
+import { Length } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** What can be done where the pane of this size does not go in, or no true rectangle is likely to do. */
+export function Cures() {
+  const { book, reckoning: r, prefs, firm, say } = usePane();
+  const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
+  const short = lying?.leastCover && !lying.leastCover.enough ? r.odds.leastCover / 1e6 - lying.leastCover.length : 0;
+  if (!lying || r.slips.length > 0 || (!r.poor && lying.tooBigBy === 0 && short === 0)) return null;
+  const setback = bowSetback(lying.figure);
+  const eased = easingFor(lying, firm.house.leastGapMm, setback);
+  const free = Object.fromEntries(SIDES.map((s) => [s, firm.house.leastGapMm + 1 + (setback[s] ?? 0)])) as Record<
+    (typeof SIDES)[number],
+    number
+  >;
+  const shape = shapedPane(lying.figure.quad, free);
+  const points = shape && templatePoints(shape);
+  const name = [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
+  const file = (text: string, type: string): string => `data:${type};charset=utf-8,${encodeURIComponent(text)}`;
+  const length = (v: number) => <Length nm={mm(v)} unit={prefs.unit} withUnit />;
+  return (
+    <Part title="What will do instead">
+      <ul className="rows">
+        <li className="py-2">
+          <p className="font-medium">{say("Ease the {rebate}, then this {pane} goes in")}</p>
+          {eased.length === 0 ? (
+            <p>Nothing to ease: it goes in, and only cover is short.</p>
+          ) : (
+            <ul>
+              {eased.map((e) => (
+                <li key={e.side} className="first-letter:uppercase">
+                  {e.side}: {length(e.from)} at the {END[e.side][0]}, {length(e.to)} at the {END[e.side][1]}
+                </li>
+              ))}
+            </ul>
+          )}
+          {book.added.system === "timber-putty" && eased.length > 0 && (
+            <p className="text-[13px] text-mute">
+              Before any primer or paint. Old paint may hold lead: wet, by hand, no dry sanding.
+            </p>
+          )}
+        </li>
+        {points && (
+          <li className="py-2">
+            <p className="font-medium">{say("A shaped {pane} from a template, full size")}</p>
+            <p className="tight text-[13px]">{points.map((p) => `${p.x}, ${p.y}`).join(" · ")} mm</p>
+            <p className="text-[13px] text-mute">
+              Corners from the bottom left: bottom left, bottom right, top right, top left. Not for toughened glass once
+              made.
+            </p>
+            <p className="flex gap-3 pt-1">
+              <a
+                className="btn btn-small"
+                download={`${name}.svg`}
+                href={file(templateSvg(points, name), "image/svg+xml")}
+              >
+                SVG
+              </a>
+              <a className="btn btn-small" download={`${name}.dxf`} href={file(templateDxf(points), "image/vnd.dxf")}>
+                DXF
+              </a>
+            </p>
+          </li>
+        )}
+        {short > 0 && lying.leastCover && (
+          <li className="py-2">
+            <p className="font-medium">{say("A wider {bead}")}</p>
+            <p>
+              {say(`{bead}`).replace(/^./, (c) => c.toUpperCase())} or {say("{putty}")} {length(short)} wider at the{" "}
+              {lying.leastCover.side} covers what the {say("{rebate}")} does not.
+            </p>
+          </li>
+        )}
+      </ul>
+    </Part>
+  );
+}
+
+const END = {
+  left: ["bottom", "top"],
+  right: ["bottom", "top"],
+  bottom: ["left", "right"],
+  top: ["left", "right"],
+} as const;

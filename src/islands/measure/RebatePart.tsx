@@ -1,0 +1,122 @@
+import type { ReactNode } from "react";
+import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
+import { thicknessFrom } from "../../core/measure/thickness.ts";
+import { routFor } from "../../core/size/rout.ts";
+import { throughThickness } from "../../core/size/through.ts";
+import { mm, nm, toMm } from "../../core/units/length.ts";
+import { PLACE_NAMES } from "../../core/words/places.ts";
+import { routWords, throughWords } from "../../core/words/through.ts";
+import { Length } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+
+const SHOWN: readonly Place[] = [...REBATE, ...BEAD, ...LIP];
+
+/** The rebate: depth and width, side by side where they differ; and whether all finds room through the thickness. */
+export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
+  const { say } = usePane();
+  const field = (p: Place) => <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />;
+  return (
+    <Part title="The {rebate} itself" more="feeds cover, odds and the section">
+      <div className="grid grid-cols-2 gap-2">{SHOWN.map(field)}</div>
+      <ReadingTrouble places={SHOWN} />
+      <details>
+        <summary className="cursor-pointer text-[13px] underline">One side is deeper or shallower</summary>
+        <div className="grid grid-cols-4 gap-2 pt-1 max-sm:grid-cols-2">
+          {REBATE_SIDES.map((p) => (
+            <ReadingField key={p} place={p} label={p.replace("depth-", "")} onFocus={ask} />
+          ))}
+        </div>
+        <ReadingTrouble places={REBATE_SIDES} />
+      </details>
+      <Through />
+      <Rout field={field} />
+    </Part>
+  );
+}
+
+function Through() {
+  const { book, reckoning: r, firm, prefs, say } = usePane();
+  const width = r.readings["rebate-width"];
+  if (width === undefined) return null;
+  const putty = book.added.system === "timber-putty";
+  const bead = r.readings["bead-width"];
+  const bed = r.readings["bed-under"] ?? mm(firm.house.bedMm);
+  const through = throughThickness({
+    rebateWidth: width,
+    bed,
+    glass: r.glass.thickness,
+    faceClearance: nm(0),
+    bead: bead ?? nm(0),
+  });
+  return (
+    <div className={through.cures ? "note-wax" : "note-glass"}>
+      <p className="tight text-[13px]">
+        <Length nm={bed} unit={prefs.unit} /> bed + <Length nm={r.glass.thickness} unit={prefs.unit} /> glass
+        {bead !== undefined && (
+          <>
+            {" "}
+            + <Length nm={bead} unit={prefs.unit} /> {say("{bead}")}
+          </>
+        )}{" "}
+        = <Length nm={through.needed} unit={prefs.unit} /> in <Length nm={width} unit={prefs.unit} withUnit />
+      </p>
+      <p>
+        {bead === undefined && through.spare >= 0
+          ? say(`${putty ? "Face {putty}" : "A {bead}"} has ${toMm(through.front)} mm of room.`)
+          : say(throughWords(through, prefs.unit, putty && bead === undefined ? "putty" : "bead"))}
+      </p>
+    </div>
+  );
+}
+
+/** Turning a single-glazed sash into a sealed one: what to rout, and what timber that leaves. */
+function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
+  const { reckoning: r, firm, prefs, say } = usePane();
+  const unit = thicknessFrom(r.readings).overall;
+  const [width, depth, timber, face] = [
+    r.readings["rebate-width"],
+    r.readings["rebate-depth"],
+    r.readings["timber-thickness"],
+    r.readings["member-face"],
+  ];
+  const rout =
+    unit !== null && width !== undefined && depth !== undefined && timber !== undefined
+      ? routFor({
+          bed: r.readings["bed-under"] ?? mm(firm.house.bedMm),
+          unit,
+          faceClearance: mm(1),
+          bead: r.readings["bead-width"] ?? mm(10),
+          rebateWidth: width,
+          rebateDepth: depth,
+          depthNeeded: mm(UNIT_COVER_MM + UNIT_GAP_MM),
+          timber,
+          faces: face === undefined ? {} : { bottom: face },
+          leastUpstand: mm(firm.house.upstandLeftMm),
+          leastWeb: mm(firm.house.webLeftMm),
+        })
+      : null;
+  return (
+    <details>
+      <summary className="cursor-pointer text-[13px] underline">
+        {say("From single glass to a {unit}: routing")}
+      </summary>
+      <div className="space-y-2 pt-1">
+        <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>
+        <ReadingTrouble places={TIMBER} />
+        <p className={rout && !rout.holds ? "note-wax" : "note-glass"}>
+          {rout
+            ? say(routWords(rout, prefs.unit))
+            : say(
+                "Give {rebate} depth and width, the {unit}'s overall thickness under Thickness, and the timber. The edge seal needs 12 mm of cover and 3 mm of gap.",
+              )}
+        </p>
+      </div>
+    </details>
+  );
+}
+
+/** The edge seal out of the sun, and its gap: by the book for sealed units. */
+const UNIT_COVER_MM = 12;
+const UNIT_GAP_MM = 3;
