@@ -7,6 +7,8 @@ export type ElevationInput = {
   /** The opening in mm, bottom left at (0,0), y up; null while it is not known. */
   readonly quad: Quad | null;
   readonly placed: Placed | null;
+  /** Corners of the pane where the rebate must be eased, mm, and by how much. */
+  readonly eased?: readonly { readonly at: Xy; readonly by: number }[];
   /** Stand-in size while the opening is not known, mm. */
   readonly about: { readonly width: number; readonly height: number };
   /** The drawing's box in its own unit. */
@@ -31,6 +33,7 @@ export type Elevation = {
   readonly corners: readonly [Xy, Xy, Xy, Xy];
   readonly pane: string | null;
   readonly middle: Xy;
+  readonly eased: readonly { readonly at: Xy; readonly label: Xy; readonly by: number }[];
   readonly spans: readonly Span[];
   /** Deviations from square, and the gaps, are drawn so many times too large. */
   readonly exaggeration: number;
@@ -65,6 +68,12 @@ export function elevationOf(of: ElevationInput): Elevation {
     corners: openingAt,
     pane: pane && polygon(swell(pane).map(toBox)),
     middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
+    eased: (of.eased ?? []).map(({ at, by }) => {
+      const near = nearest(at, base);
+      const point = toBox(away(at, base[near] ?? at, exaggeration));
+      const inward = openingAt[(near + 2) % 4] ?? point;
+      return { at: point, label: mid(point, inward, 0.07), by };
+    }),
     spans: spansOf(openingAt, frameAt),
     exaggeration,
     known: of.quad !== null,
@@ -103,6 +112,12 @@ const away = (p: Xy, from: Xy, times: number): Xy => ({
   x: from.x + (p.x - from.x) * times,
   y: from.y + (p.y - from.y) * times,
 });
+
+/** Which corner of a figure a point is nearest to. */
+function nearest(p: Xy, corners: Corners): number {
+  const far = corners.map((c) => Math.hypot(c.x - p.x, c.y - p.y));
+  return far.indexOf(Math.min(...far));
+}
 
 function fitTo(corners: Corners, of: ElevationInput): (p: Xy) => Xy {
   const xs = corners.map((c) => c.x);

@@ -1,5 +1,5 @@
 import { scaleLinear } from "d3-scale";
-import { line } from "d3-shape";
+import { curveMonotoneX, line } from "d3-shape";
 import { stackLabels } from "./stack-labels.ts";
 
 export type OddsPoint = { readonly off: number; readonly binds: number; readonly coverLost: number | null };
@@ -41,7 +41,7 @@ type Place = { readonly x: number; readonly y: number };
 
 /** Chances above this are drawn at the top: past two in five nobody asks how much. */
 export const TOP_SHARE = 0.4;
-const ROOM = { left: 40, right: 14, top: 30, foot: 26 };
+const ROOM = { left: 40, right: 14, top: 30, foot: 36 };
 const NAME_APART = 62;
 
 /**
@@ -59,7 +59,7 @@ export function oddsChart(of: OddsChartInput): OddsChart {
     line<OddsPoint>(
       (p) => round(x(p.off)),
       (p) => round(y(pick(p))),
-    )(shown) ?? "";
+    ).curve(curveMonotoneX)(shown) ?? "";
   const known = shown.some((p) => p.coverLost !== null);
   const slope = (points: readonly OddsPoint[], pick: (p: OddsPoint) => number): Place | null => {
     const p = points.find((q) => pick(q) <= 0.3);

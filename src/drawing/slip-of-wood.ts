@@ -1,4 +1,5 @@
 import { rectangle, type Xy } from "./path.ts";
+import { stackLabels } from "./stack-labels.ts";
 
 /** A slip of wood stood on the upstand beside a unit, in mm; nulls are not yet read. */
 export type SlipInput = {
@@ -9,7 +10,12 @@ export type SlipInput = {
   readonly box: { readonly width: number; readonly height: number };
 };
 
-export type SlipMark = { readonly name: "bed" | "near" | "far" | "stop"; readonly x: number; readonly known: boolean };
+export type SlipMark = {
+  readonly name: "near" | "far" | "stop";
+  readonly x: number;
+  readonly label: number;
+  readonly known: boolean;
+};
 
 export type SlipDrawing = {
   readonly upstand: string;
@@ -22,6 +28,7 @@ export type SlipDrawing = {
   readonly scaleBar: { readonly from: Xy; readonly to: Xy };
 };
 
+const LABEL_APART = 64;
 const USUAL = { unit: 20, pane: 4, stop: 12 };
 
 /**
@@ -39,6 +46,7 @@ export function slipOfWood(of: SlipInput): SlipDrawing {
   const box = (a: number, b: number, y: number, h: number): string =>
     rectangle(x(a), y, Math.max(0, (b - a) * scale), h);
   const [top, tall] = [20, 52];
+  const at = stackLabels([x(near), x(far), x(stop)], LABEL_APART, { from: left, to: of.box.width });
   return {
     upstand: rectangle(left - 26, top - 8, 26, tall + 40),
     bed: box(0, of.bed, top, tall),
@@ -47,9 +55,9 @@ export function slipOfWood(of: SlipInput): SlipDrawing {
     stop: box(far, stop, top + 8, tall - 8),
     slip: box(0, stop + 6, top + tall + 6, 14),
     marks: [
-      { name: "near", x: x(near), known: of.near !== null },
-      { name: "far", x: x(far), known: of.far !== null },
-      { name: "stop", x: x(stop), known: of.stop !== null },
+      { name: "near", x: x(near), label: at[0] ?? x(near), known: of.near !== null },
+      { name: "far", x: x(far), label: at[1] ?? x(far), known: of.far !== null },
+      { name: "stop", x: x(stop), label: at[2] ?? x(stop), known: of.stop !== null },
     ],
     scaleBar: { from: { x: left, y: of.box.height - 6 }, to: { x: x(10), y: of.box.height - 6 } },
   };

@@ -1,5 +1,6 @@
 import Papa from "papaparse";
 import { type OrderBook, standingLines } from "../core/pane/order-book.ts";
+import { statedSize } from "../core/pane/order-line.ts";
 import { GLASS_NAMES, massOf } from "../core/specify/glass.ts";
 import { writeNumber } from "../core/tape/write.ts";
 import { nm, toMm } from "../core/units/length.ts";
@@ -19,13 +20,15 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       off: 1,
       [`width ${prefs.unit}`]: words.width,
       [`height ${prefs.unit}`]: words.height,
-      "width mm": toMm(nm(l.widthNm)),
-      "height mm": toMm(nm(l.heightNm)),
+      "width mm": toMm(statedSize(l).width),
+      "height mm": toMm(statedSize(l).height),
+      "take off width mm": toMm(statedSize(l).allowance.width),
+      "take off height mm": toMm(statedSize(l).allowance.height),
       "thickness mm": writeNumber(l.thicknessNm, "mm"),
       glass: say(GLASS_NAMES[l.glass], prefs.dialect),
       pattern: plain(l.pattern),
       edges: l.edges,
-      basis: "glass size",
+      basis: `${statedSize(l).basis} size`,
       label: plain(l.label),
       state: l.state,
     };
@@ -40,7 +43,8 @@ export const orderJson = (order: OrderBook) => ({
   reference: order.reference,
   sent: order.sent,
   arrived: order.arrived,
-  basis: "glass size, width × height; nothing more comes off",
+  basis:
+    "width × height; widthNm and heightNm are glass sizes. A line whose basis is opening states glass and allowance together.",
   lines: standingLines(order).map((l) => ({
     line: l.line,
     pane: l.pane,
@@ -49,6 +53,9 @@ export const orderJson = (order: OrderBook) => ({
     widthNm: l.widthNm,
     heightNm: l.heightNm,
     thicknessNm: l.thicknessNm,
+    basis: statedSize(l).basis,
+    stated: { widthNm: statedSize(l).width, heightNm: statedSize(l).height },
+    takeOff: { widthNm: statedSize(l).allowance.width, heightNm: statedSize(l).allowance.height },
     cutTo: l.grid,
     glass: l.glass,
     pattern: l.pattern,

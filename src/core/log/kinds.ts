@@ -97,7 +97,10 @@ export type Payloads = {
     readonly pattern: string;
     readonly label: string;
     readonly grid: Grid;
-    /** Sizes are the opening's, and the cutter takes the allowance off. Left out: sizes are the glass's own. */
+    /**
+     * Sizes above are the glass's own, always. Where the order states the opening, it states glass and allowance together,
+     * and the cutter takes the allowance off again, once.
+     */
     readonly basis?: "opening" | undefined;
     readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
   };

@@ -1,4 +1,6 @@
 import type { Payloads } from "../log/kinds.ts";
+import type { Cut } from "../size/cut.ts";
+import { type Nm, nm, takeNm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 
@@ -6,7 +8,24 @@ import type { Reckoning } from "./reckoning.ts";
 export const labelOf = (book: PaneBook): string =>
   [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
 
-/** What goes on an order for a pane as it is reckoned now: glass size, nothing more to come off. */
+/** What the cutter takes off the opening to come to the glass: opening less glass, rounding and all. */
+export const allowanceOf = (cut: Cut): { readonly width: Nm; readonly height: Nm } => ({
+  width: takeNm(cut.governs.width.length, cut.glass.width),
+  height: takeNm(cut.governs.height.length, cut.glass.height),
+});
+
+/** The size an order line states, and what the cutter still takes off it. */
+export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "basis" | "allowanceNm">) {
+  const allowance = line.basis === "opening" ? line.allowanceNm : undefined;
+  return {
+    basis: allowance ? ("opening" as const) : ("glass" as const),
+    width: nm(line.widthNm + (allowance?.width ?? 0)),
+    height: nm(line.heightNm + (allowance?.height ?? 0)),
+    allowance: { width: nm(allowance?.width ?? 0), height: nm(allowance?.height ?? 0) },
+  };
+}
+
+/** What goes on an order for a pane as it is reckoned now. */
 export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.line"], "line"> | null =>
   r.cut.ok
     ? {
@@ -18,5 +37,6 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         pattern: r.glass.pattern ?? "",
         label: labelOf(book),
         grid: r.rule.grid,
+        ...(book.basis === "opening" ? { basis: "opening" as const, allowanceNm: allowanceOf(r.cut.value) } : {}),
       }
     : null;

@@ -188,6 +188,7 @@ function oddsFor(
     grid: of.grid,
     depths: depthsOf(of.readings),
     leastCover: of.readings.lip ?? mm(house.leastCoverMm),
+    leastOff: mm(2 * house.leastGapMm),
     errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
   };
 }

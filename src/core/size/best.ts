@@ -19,6 +19,8 @@ export type OddsInput = {
   readonly depths: Depths | undefined;
   readonly leastCover: Nm;
   readonly errors: SizeErrors;
+  /** Least that comes off each way, whatever the odds: glass never touches the rebate. */
+  readonly leastOff?: Nm | undefined;
 };
 
 /** The opening and all that may be off, about one size of glass; and what it was reckoned from. */
@@ -100,6 +102,7 @@ export type Best = Pick<OddsModel, "smallest" | "full" | "from" | "assumedDepth"
 export function bestOff(model: OddsModel, of: OddsInput, draws: Draws = evenly(of.errors.cutting.kind)): Best {
   const step = toMm(gridStep(of.grid));
   const steps = Math.floor(MOST_OFF_MM / step + 1e-9) + 1;
+  const least = Math.ceil((of.leastOff ?? 0) / gridStep(of.grid) - 1e-9);
   const start = {
     width: model.forms.base.width - toMm(model.full.width),
     height: model.forms.base.height - toMm(model.full.height),
@@ -107,12 +110,11 @@ export function bestOff(model: OddsModel, of: OddsInput, draws: Draws = evenly(o
   const at = (i: number, k: number): GlassMm => ({ width: start.width + i * step, height: start.height + k * step });
   const alike: Run = { off: at(0, 0), step: { width: step, height: step } };
   const [diagonal = []] = chanceRuns(model.forms, some(draws, ROUGHLY), { runs: [alike], steps });
-  const middle = cheapest(
-    diagonal.map((chances, i) => ({ i, k: i, chances })),
-    of.errors,
-  ).i;
+  const middle = cheapest(diagonal.map((chances, i) => ({ i, k: i, chances })).slice(least), of.errors).i;
   const reach = Math.ceil(AROUND_MM / step);
-  const near = Array.from({ length: 2 * reach + 1 }, (_, n) => middle - reach + n).filter((i) => i >= 0 && i < steps);
+  const near = Array.from({ length: 2 * reach + 1 }, (_, n) => middle - reach + n).filter(
+    (i) => i >= least && i < steps,
+  );
   const first = near[0] ?? 0;
   const runs = near.map((i): Run => ({ off: at(i, first), step: { width: 0, height: step } }));
   const all = chanceRuns(model.forms, draws, { runs, steps: near.length }).flatMap((column, c) =>

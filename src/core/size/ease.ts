@@ -49,3 +49,17 @@ export function easingFor(
 /** The largest easing of a list, mm. */
 export const mostEased = (easings: readonly Easing[]): number =>
   Math.max(0, ...easings.map((e) => Math.max(e.from, e.to)));
+
+/** The corners to ease, each once with the larger of what its two sides need, mm. */
+export function easedCorners(easings: readonly Easing[]): readonly { readonly at: Point; readonly by: number }[] {
+  const corners = new Map<string, { readonly at: Point; readonly by: number }>();
+  for (const e of easings)
+    for (const [at, by] of [
+      [e.at[0], e.from],
+      [e.at[1], e.to],
+    ] as const) {
+      const key = `${at.x} ${at.y}`;
+      if (by >= LEAST_MM && by > (corners.get(key)?.by ?? 0)) corners.set(key, { at, by });
+    }
+  return [...corners.values()];
+}

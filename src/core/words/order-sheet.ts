@@ -1,4 +1,5 @@
 import type { OrderLine } from "../pane/order-book.ts";
+import { statedSize } from "../pane/order-line.ts";
 import { GLASS_NAMES, massOf } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
@@ -8,10 +9,12 @@ import { edgesText, massText, sizeText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */
 export type OrderLineWords = {
+  /** The size as it is stated: the glass, or the opening where the cutter takes the allowance off. */
   readonly width: string;
   readonly height: string;
   /** The cutter's own size, when the reader's unit is another. */
   readonly cutterSize: string | null;
+  readonly basis: string;
   readonly glass: string;
   readonly edges: string;
   readonly massKg: number;
@@ -25,13 +28,18 @@ export function orderLineWords(
   by: { readonly unit: LengthUnit; readonly dialect: Dialect },
 ): OrderLineWords {
   const [width, height, thickness] = [nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm)];
+  const stated = statedSize(line);
   const cutter = gridUnit(line.grid);
   const massKg = massOf(width, height, thickness);
   const check = line.check?.payload;
   return {
-    width: sizeText(width, by.unit),
-    height: sizeText(height, by.unit),
-    cutterSize: cutter === by.unit ? null : `${writeNumber(width, cutter)} × ${writeNumber(height, cutter)} ${cutter}`,
+    width: sizeText(stated.width, by.unit),
+    height: sizeText(stated.height, by.unit),
+    basis: basisText(stated, by.unit),
+    cutterSize:
+      cutter === by.unit && stated.basis === "glass"
+        ? null
+        : `${writeNumber(width, cutter)} × ${writeNumber(height, cutter)} ${cutter}`,
     glass: [`${writeNumber(thickness, "mm")} mm ${say(GLASS_NAMES[line.glass], by.dialect)}`, line.pattern]
       .filter(Boolean)
       .join(", "),
@@ -42,6 +50,12 @@ export function orderLineWords(
     came: check ? `${check.width.text} × ${check.height.text}, ${VERDICT_WORDS[check.verdict]}` : null,
   };
 }
+
+/** Who takes the allowance off, said so that it is done once. @example "opening size: take off 3.5 and 4 mm, once" */
+export const basisText = (stated: ReturnType<typeof statedSize>, unit: LengthUnit): string =>
+  stated.basis === "glass"
+    ? "glass size: take nothing more off"
+    : `opening size: take off ${writeNumber(stated.allowance.width, unit, { places: 1, ticks: 32 })} and ${writeNumber(stated.allowance.height, unit, { places: 1, ticks: 32 })} ${unit}, once`;
 
 /** What the lines weigh together. */
 export const massTogether = (lines: readonly OrderLineWords[], unit: LengthUnit): string =>

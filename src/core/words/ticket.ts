@@ -1,6 +1,7 @@
 import type { PaneBook } from "../pane/book.ts";
-import { labelOf } from "../pane/order-line.ts";
+import { allowanceOf, labelOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
+import type { Cut } from "../size/cut.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
@@ -52,14 +53,29 @@ export function ticketOf(
   const cutterUnit = gridUnit(r.rule.grid);
   const mass = r.massKg === null ? "" : massText(r.massKg, unit);
   const what = `1 off, ${glass}, ${mass}`;
-  const trouble = r.unsafe || (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0);
-  const why = `Width × height. ${troubleText(r, unit) ?? safetyText(r.safety, book, unit, dialect)}`;
+  const trouble = r.unsafe || r.poor || (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0);
+  const why = `Width × height. ${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   const cutterSize =
     cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
   const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
-  const spoken = `${size.width} × ${size.height} ${unit} (width × height)${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
-  return { size, cutterSize, what, why, trouble, spoken };
+  const stated = book.basis === "opening" ? openingText(r.cut.value, unit) : null;
+  const copied = r.opening.copied === null ? "" : ` ${COPIED_WORDS[r.opening.copied]}`;
+  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
+  return { size, cutterSize, what, why: stated ? `Order states the ${stated}. ${why}` : why, trouble, spoken };
 }
+
+/** The opening and what the cutter takes off it. @example "opening 611.5 × 903 mm, take off 3.5 and 4 mm once" */
+function openingText(cut: Cut, unit: LengthUnit): string {
+  const text = (length: Nm): string => writeNumber(length, unit, { places: 1, ticks: 32 });
+  const off = allowanceOf(cut);
+  return `opening ${text(cut.governs.width.length)} × ${text(cut.governs.height.length)} ${unit}, take off ${text(off.width)} and ${text(off.height)} ${unit} once`;
+}
+
+const COPIED_WORDS = {
+  "old-unit": "copied from the old one, nothing taken off",
+  "insert-outside": "insert, over its frame outside to outside",
+  "insert-inside": "insert, its seen opening inside to inside",
+} as const;
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
 
@@ -69,6 +85,7 @@ export const massText = (kg: number, unit: LengthUnit): string =>
 
 function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
+  if (r.poor) return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
   const by = r.cut.value.opening.value.tooBigBy;
   return by > 0
     ? `It will not go in: the opening leans. Take off ${writeLength(nm(Math.ceil(by * 1e6)), unit, { places: 1, ticks: 32 })} more.`

@@ -1,18 +1,41 @@
-import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, SHAPES, WAY_FACTS, WAYS } from "../../core/measure/ways.ts";
+import {
+  CIRCUMSTANCE_FACTS,
+  CIRCUMSTANCES,
+  type Circumstance,
+  SHAPES,
+  WAY_FACTS,
+  WAYS,
+} from "../../core/measure/ways.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
 export function MeasureHow() {
   const { book, say, write } = usePane();
   return (
-    <div className="space-y-2">
-      <div className="grid grid-cols-[1fr_auto] gap-2 max-sm:grid-cols-1">
+    <div className="space-y-1">
+      <div className="grid grid-cols-[1.25fr_1fr_0.8fr] gap-2 max-sm:grid-cols-1">
         <label>
           <span className="text-[13px] text-mute">Measured</span>
           <select value={book.way} onChange={(e) => write("measure.way", { way: e.target.value as typeof book.way })}>
             {WAYS.map((way) => (
               <option key={way} value={way}>
                 {say(WAY_FACTS[way].name)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="text-[13px] text-mute">Read from</span>
+          <select
+            value={book.circumstance ?? ""}
+            onChange={(e) => write("measure.circumstance", { state: e.target.value as Circumstance })}
+          >
+            <option value="" disabled>
+              not said
+            </option>
+            {CIRCUMSTANCES.map((state) => (
+              <option key={state} value={state}>
+                {say(CIRCUMSTANCE_FACTS[state].name)}
               </option>
             ))}
           </select>
@@ -32,23 +55,10 @@ export function MeasureHow() {
           </select>
         </label>
       </div>
-      {book.way !== "rebate" && <p className="text-[13px] text-mute">{say(WAY_FACTS[book.way].says)}</p>}
-      <fieldset>
-        <legend className="text-[13px] text-mute">Read from</legend>
-        <div className="flex flex-wrap gap-1.5 pt-0.5">
-          {CIRCUMSTANCES.map((state) => (
-            <label key={state} className="chip" title={say(CIRCUMSTANCE_FACTS[state].says)}>
-              <input
-                type="radio"
-                name="circumstance"
-                checked={book.circumstance === state}
-                onChange={() => write("measure.circumstance", { state })}
-              />
-              {say(CIRCUMSTANCE_FACTS[state].name)}
-            </label>
-          ))}
-        </div>
-      </fieldset>
+      <p className="text-[13px] text-mute">
+        {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}
+        {book.circumstance && book.circumstance !== "cleared" && say(CIRCUMSTANCE_FACTS[book.circumstance].says)}
+      </p>
     </div>
   );
 }

@@ -120,7 +120,7 @@ function SlipDrawing() {
       {d.marks.map((m) => (
         <g key={m.name} opacity={m.known ? 1 : 0.45}>
           <path d={`M${m.x} 74V94`} className="d-asked" />
-          <text x={m.x} y={110} textAnchor="middle" className="d-text !text-[12px]">
+          <text x={m.label} y={110} textAnchor="middle" className="d-text !text-[12px]">
             {m.name === "near" ? "inner face" : m.name === "far" ? "outer face" : "stop"}
           </text>
         </g>

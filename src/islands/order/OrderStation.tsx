@@ -14,6 +14,7 @@ import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SendForm } from "../parts/SendForm.tsx";
 import { Size } from "../parts/Size.tsx";
+import { BeforeOrder, useOrderHeld } from "./BeforeOrder.tsx";
 
 export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
 
@@ -32,13 +33,21 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
   const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
+  const held = useOrderHeld();
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
   const putOn = (order: string) => writeOrder(order, "order.line", { line: uuidv7(), ...line }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return (
-    <Part title={again ? "Order it again" : "Put it on an order"} more="goes as glass size: nothing more comes off">
+    <Part
+      title={again ? "Order it again" : "Put it on an order"}
+      more={
+        book.basis === "glass"
+          ? "goes as glass size: nothing more comes off"
+          : "goes as the opening: the cutter takes it off"
+      }
+    >
       <p className="text-[17px] font-medium">{ticket.spoken}</p>
       {ticket.trouble && (
         <p className="note-wax">
@@ -47,56 +56,61 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
             : "This size will not go in as the opening stands. Look at Measure first."}
         </p>
       )}
-      <ul className="space-y-2">
-        {open.map((o) => (
-          <li key={o.id}>
-            <button type="button" className="btn w-full justify-between" onClick={() => putOn(o.id)}>
-              <span>
-                Add to {o.reference || "the open order"}, {o.supplier}
-              </span>
-              <span aria-hidden="true">+</span>
-            </button>
-          </li>
-        ))}
-      </ul>
-      <form
-        className="grid grid-cols-[1fr_auto] items-end gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          const form = new FormData(e.currentTarget);
-          const order = uuidv7();
-          writeOrder(order, "order.opened", {
-            supplier: String(form.get("supplier")),
-            reference: String(form.get("reference") ?? ""),
-          });
-          putOn(order);
-        }}
-      >
-        <label>
-          <span className="text-[13px] text-mute">New order to</span>
-          <input
-            name="supplier"
-            required
-            maxLength={120}
-            list="suppliers"
-            defaultValue={firm.suppliers[0]?.name ?? ""}
-          />
-        </label>
-        <datalist id="suppliers">
-          {firm.suppliers.map((s) => (
-            <option key={s.name} value={s.name}>
-              {s.cuts}
-            </option>
+      <BeforeOrder />
+      {held === null && (
+        <ul className="space-y-2">
+          {open.map((o) => (
+            <li key={o.id}>
+              <button type="button" className="btn w-full justify-between" onClick={() => putOn(o.id)}>
+                <span>
+                  Add to {o.reference || "the open order"}, {o.supplier}
+                </span>
+                <span aria-hidden="true">+</span>
+              </button>
+            </li>
           ))}
-        </datalist>
-        <label>
-          <span className="text-[13px] text-mute">Our reference</span>
-          <input name="reference" maxLength={200} size={8} />
-        </label>
-        <button type="submit" className={`btn col-span-2 ${ticket.trouble ? "" : "btn-main"}`}>
-          {ticket.trouble ? "Open an order and put it on anyway" : "Open an order and put it on"}
-        </button>
-      </form>
+        </ul>
+      )}
+      {held === null && (
+        <form
+          className="grid grid-cols-[1fr_auto] items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const form = new FormData(e.currentTarget);
+            const order = uuidv7();
+            writeOrder(order, "order.opened", {
+              supplier: String(form.get("supplier")),
+              reference: String(form.get("reference") ?? ""),
+            });
+            putOn(order);
+          }}
+        >
+          <label>
+            <span className="text-[13px] text-mute">New order to</span>
+            <input
+              name="supplier"
+              required
+              maxLength={120}
+              list="suppliers"
+              defaultValue={firm.suppliers[0]?.name ?? ""}
+            />
+          </label>
+          <datalist id="suppliers">
+            {firm.suppliers.map((s) => (
+              <option key={s.name} value={s.name}>
+                {s.cuts}
+              </option>
+            ))}
+          </datalist>
+          <label>
+            <span className="text-[13px] text-mute">Our reference</span>
+            <input name="reference" maxLength={200} size={8} />
+          </label>
+          <button type="submit" className={`btn col-span-2 ${ticket.trouble ? "" : "btn-main"}`}>
+            {ticket.trouble ? "Open an order and put it on anyway" : "Open an order and put it on"}
+          </button>
+        </form>
+      )}
     </Part>
   );
 }

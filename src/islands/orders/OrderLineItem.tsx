@@ -1,10 +1,12 @@
 import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
+import { statedSize } from "../../core/pane/order-line.ts";
 import { GLASS_NAMES, massOf } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
+import { basisText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
@@ -19,6 +21,8 @@ type Props = {
   readonly drop: () => void;
 };
 
+const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
+
 /** One pane on an order, and what came of it. */
 export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
   const cutter = gridUnit(line.grid);
@@ -26,7 +30,7 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
     <li className="space-y-3 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="text-[24px] font-bold">
-          <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />
+          <Size {...statedSize(line)} unit={prefs.unit} />
           <span className="pl-1 text-[14px] font-normal text-mute"> {prefs.unit}, width × height</span>
         </p>
         <p className="font-medium">
@@ -39,7 +43,7 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
         {massText(massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm)), prefs.unit)}
         {cutter !== prefs.unit &&
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
-        . Glass size: nothing more comes off.
+        . {sentence(basisText(statedSize(line), prefs.unit))}
       </p>
       {line.state === "open" && (
         <button type="button" className="btn btn-small" onClick={drop}>

@@ -1,4 +1,6 @@
 import { OPENING, type Place } from "../../core/measure/places.ts";
+import { easedCorners, easingFor } from "../../core/size/ease.ts";
+import { bowSetback } from "../../core/size/lay.ts";
 import { mm } from "../../core/units/length.ts";
 import { sizeShown } from "../../core/words/ticket.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
@@ -12,12 +14,16 @@ type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) 
 
 /** The opening as it is, seen from the side the pane goes in. A tap on a dimension goes to its field. */
 export function Elevation({ asked, onPlace, bare = false }: Props) {
-  const { book, reckoning: r, prefs, say } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   const tooBig = (lying?.tooBigBy ?? 0) > 0;
   const drawn = elevationOf({
     quad: lying?.figure.quad ?? null,
     placed: lying?.placed ?? null,
+    eased:
+      bare || !lying || !(tooBig || r.poor)
+        ? []
+        : easedCorners(easingFor(lying, firm.house.leastGapMm, bowSetback(lying.figure))),
     about: { width: 600, height: 780 },
     box: BOX,
     margin: 64,
@@ -55,6 +61,19 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         ) : (
           drawn.spans.map((s) => <SpanLine key={s.place} span={s} asked={asked === s.place} onPlace={onPlace} />)
         )}
+        {drawn.eased.map((e) => (
+          <g key={`${e.at.x} ${e.at.y}`}>
+            <circle cx={e.at.x} cy={e.at.y} r={5} className="d-ease" />
+            <text
+              x={e.label.x}
+              y={e.label.y + 4}
+              textAnchor="middle"
+              className="d-halo d-text d-wax-text font-semibold"
+            >
+              ease <LengthInSvg nm={mm(e.by)} unit={prefs.unit} />
+            </text>
+          </g>
+        ))}
         {size && !bare && (
           <g textAnchor="middle">
             <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">

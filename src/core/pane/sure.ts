@@ -1,0 +1,17 @@
+import { OPENING, type Place } from "../measure/places.ts";
+import { leastSure, type Sureness } from "../measure/sureness.ts";
+import { WAY_FACTS } from "../measure/ways.ts";
+import type { PaneBook } from "./book.ts";
+
+/**
+ * How sure the readings are that the size rests on. Sight size and a guessed cover are never better than a guess; the
+ * pane itself, edge to edge, is as sure as a cleared rebate.
+ */
+export function sureOf(book: PaneBook): Sureness {
+  const of = (places: readonly Place[]) => places.flatMap((p) => (book.readings[p] ? [book.readings[p].sure] : []));
+  const own = of(OPENING);
+  if (own.length > 0) return leastSure(own);
+  const other = of(WAY_FACTS[book.way].places);
+  if (book.way === "through-glass") return "guess";
+  return leastSure(other);
+}

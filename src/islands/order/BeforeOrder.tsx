@@ -1,0 +1,68 @@
+import { isSurest } from "../../core/measure/sureness.ts";
+import { CIRCUMSTANCE_FACTS } from "../../core/measure/ways.ts";
+import { sureOf } from "../../core/pane/sure.ts";
+import { gapText, tooTight } from "../../core/words/why.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** Whether anything holds the order: readings that are not the surest want an explicit yes, which is kept. */
+export function useOrderHeld(): "risk" | "coating" | null {
+  const { book } = usePane();
+  if (book.coating?.coated === "unsure") return "coating";
+  const sure = sureOf(book);
+  return isSurest(sure) || book.risk?.state === sure ? null : "risk";
+}
+
+/** What to know, or to say yes to, before a pane goes on an order. */
+export function BeforeOrder() {
+  const { book, reckoning: r, firm, prefs, say, write } = usePane();
+  const held = useOrderHeld();
+  const sure = sureOf(book);
+  const tight = tooTight(r, firm.house.leastGapMm);
+  return (
+    <>
+      {tight && (
+        <p className="note-wax">
+          {say(
+            `The ${tight} leaves less than ${gapText(firm.house.leastGapMm, prefs.unit)} on each side: the {pane} may touch the {rebate}. Take 1 mm, 1/16 in or 1/8 in off, or know why not.`,
+          )}
+        </p>
+      )}
+      {held === "coating" && (
+        <p className="note-wax">
+          Coated or not is unsure, and a wrong guess comes back. Look again under Measure; the order waits for it.
+        </p>
+      )}
+      {held === "risk" && (
+        <form
+          className="note-wax space-y-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const reason = String(new FormData(e.currentTarget).get("reason") ?? "");
+            write("size.risk-taken", { state: sure, reason });
+          }}
+        >
+          <p className="font-medium">
+            {sure === "not-said"
+              ? say("Nobody said in what state these were read: a first visit, {beads} off, or a cleared {rebate}.")
+              : say(`Read from ${CIRCUMSTANCE_FACTS[sure].name}: not the surest.`)}
+          </p>
+          <p>
+            {say(
+              "Say it under Measure, or read again from the cleared {rebate}. Or take the risk: it is kept in the logbook.",
+            )}
+          </p>
+          <label className="block">
+            <span className="text-[13px]">Why it is ordered now</span>
+            <input name="reason" required maxLength={200} />
+          </label>
+          <button type="submit" className="btn">
+            Yes, order from these readings
+          </button>
+        </form>
+      )}
+      {book.risk && held === null && !isSurest(sure) && (
+        <p className="text-[13px]">Ordered at a risk that was accepted: {book.risk.reason}</p>
+      )}
+    </>
+  );
+}
