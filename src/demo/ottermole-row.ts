@@ -85,7 +85,8 @@ function tellLeaning(story: Story, p: ToldPane): void {
 function tellLate(story: Story, p: ToldPane): void {
   story.on(-11, 10, "Bram Tolley");
   p.looked(["holed"], "hail", "open-hole", 1);
-  p.read({ w: ["548"], h: ["1196"], sill: "880", door: "1450" })
+  p.from("first-visit")
+    .read({ w: ["548"], h: ["1196"], sill: "880", door: "1450" })
     .at({ stairs: true })
     .glass("toughened", "4");
   story.on(-9, 16, "Bram Tolley");
@@ -187,7 +188,9 @@ function tellDropped(story: Story, p: ToldPane): void {
 function tellUnsafe(story: Story, p: ToldPane): void {
   story.on(-3, 9, "Bram Tolley");
   p.looked(["cracked"], "impact", "this-week", 0);
-  p.read({
+  p.from("beads-off").read({
+    unitT: "24",
+    paneT: "4",
     w: ["480", "480", "480.5"],
     h: ["1010", "1010", "1010"],
     up: "1118",

@@ -1,5 +1,6 @@
 import type { Payloads } from "../core/log/kinds.ts";
 import type { Place } from "../core/measure/places.ts";
+import type { Circumstance, Way } from "../core/measure/ways.ts";
 import type { Station } from "../core/plan/stations.ts";
 import type { LengthUnit } from "../core/units/length.ts";
 import type { Story } from "./story.ts";
@@ -16,6 +17,11 @@ const PLACE_OF = {
   oldW: ["old-width"],
   oldH: ["old-height"],
   oldT: ["old-thickness"],
+  insertW: ["insert-outside-width"],
+  insertH: ["insert-outside-height"],
+  doorT: ["door-thickness"],
+  unitT: ["unit-thickness"],
+  paneT: ["pane-thickness"],
 } as const satisfies Record<string, readonly Place[]>;
 
 export type Readings = { readonly [K in keyof typeof PLACE_OF]?: readonly string[] | string };
@@ -25,6 +31,7 @@ export class ToldPane {
   readonly id: string;
   readonly #story: Story;
   readonly #unit: LengthUnit;
+  #sure: Circumstance | null = null;
 
   constructor(story: Story, unit: LengthUnit, added: Payloads["pane.added"]) {
     this.#story = story;
@@ -50,12 +57,31 @@ export class ToldPane {
     return this;
   }
 
+  /** In what state of the frame the readings that follow are taken. */
+  from(state: Circumstance): this {
+    this.#sure = state;
+    this.#story.tell("measure.circumstance", this.about, { state });
+    return this;
+  }
+
+  by(way: Way): this {
+    this.#story.tell("measure.way", this.about, { way });
+    return this;
+  }
+
   read(readings: Readings): this {
+    if (this.#sure === null) this.from("cleared");
     for (const [key, given] of Object.entries(readings) as [keyof Readings, readonly string[] | string][]) {
       const texts = typeof given === "string" ? [given] : given;
       texts.forEach((text, i) => {
         const place = PLACE_OF[key][i];
-        if (place) this.#story.tell("measure.reading", this.about, { place, text, unit: this.#unit });
+        if (place)
+          this.#story.tell("measure.reading", this.about, {
+            place,
+            text,
+            unit: this.#unit,
+            sure: this.#sure ?? undefined,
+          });
       });
     }
     return this;
