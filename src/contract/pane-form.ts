@@ -11,4 +11,15 @@ export const PaneForm = z.strictObject({
   light: z.string().trim().max(200, "Make it shorter: 200 letters at most."),
   system: z.enum(SYSTEMS),
   side: z.enum(["inside", "outside"]),
+  /** A sash of like panes: each is added, numbered by row from the top and column from the left. */
+  rows: z.coerce
+    .number("Give the rows as a number.")
+    .int("Give whole rows.")
+    .min(1, "At least one row.")
+    .max(12, "At most 12 rows."),
+  columns: z.coerce
+    .number("Give the columns as a number.")
+    .int("Give whole columns.")
+    .min(1, "At least one column.")
+    .max(12, "At most 12 columns."),
 });

@@ -30,12 +30,16 @@ export type PanePageData = {
   readonly before: string | null;
   readonly after: string | null;
   readonly openOrders: readonly OpenOrder[];
+  /** Other panes of the same opening, numbered like this one. */
+  readonly alike: readonly { readonly id: string; readonly light: string }[];
 };
 
 export type PanePageAnswer =
   | { readonly kind: "page"; readonly data: PanePageData }
   | { readonly kind: "go-to"; readonly path: string }
   | { readonly kind: "unknown" };
+
+const NUMBERED = /row \d+, column \d+$/;
 
 /** All that one pane's page shows. Without a view it opens where the pane stands. */
 export function panePage(id: string, view: string | undefined): PanePageAnswer {
@@ -50,7 +54,8 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
     return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
   }
   if (!isStation(view) && view !== "logbook") return { kind: "unknown" };
-  const walk = panesOfRound(db, row.round).map((p) => p.id);
+  const panes = panesOfRound(db, row.round);
+  const walk = panes.map((p) => p.id);
   const at = walk.indexOf(id);
   const round = roundById(db, row.round);
   return {
@@ -69,6 +74,9 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
       openOrders: listOrders(db)
         .filter((o) => o.stage === "open")
         .map(({ id, supplier, reference, lines }) => ({ id, supplier, reference, lines })),
+      alike: panes
+        .filter((p) => p.id !== id && p.address === row.address && p.opening === row.opening && NUMBERED.test(p.light))
+        .map(({ id, light }) => ({ id, light })),
     },
   };
 }

@@ -8,6 +8,7 @@ import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { Alike } from "./Alike.tsx";
 import { BlindSheet, Spreads } from "./BlindSheet.tsx";
 import { Cures } from "./Cures.tsx";
 import { CutRule } from "./CutRule.tsx";
@@ -111,6 +112,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
       <ThicknessPart ask={ask} />
       <OtherFace ask={ask} />
       <FoundPart ask={ask} />
+      <Alike />
       {blind && <BlindSheet close={() => setBlind(false)} />}
     </div>
   );

@@ -37,6 +37,7 @@ export type PanePageProps = {
   readonly before: string | null;
   readonly after: string | null;
   readonly openOrders: readonly OpenOrder[];
+  readonly alike: PaneScreen["alike"];
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;
@@ -158,9 +159,11 @@ export default function PanePage(props: PanePageProps) {
             writeOrder: (order, kind, payload, pane = false) =>
               void store.write(kind, pane ? { order, pane: props.pane } : { order }, payload),
             keep,
+            alike: props.alike,
+            writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
           }
         : null,
-    [book, reckoning, firm, prefs, props.today, props.pane, store, keep],
+    [book, reckoning, firm, prefs, props.today, props.pane, props.alike, store, keep],
   );
   if (!context)
     return (

@@ -21,6 +21,9 @@ export type PaneScreen = {
   readonly writeOrder: <K extends Kind>(order: string, kind: K, payload: Payloads[K], pane?: boolean) => void;
   /** Keeps what is typed for a place, or the text given: an entry is written where it says something new. */
   readonly keep: (place: Place, text?: string) => void;
+  /** Other panes of the same opening, numbered by row and column. */
+  readonly alike: readonly { readonly id: string; readonly light: string }[];
+  readonly writePane: <K extends Kind>(pane: string, kind: K, payload: Payloads[K]) => void;
 };
 
 /** What is typed and not yet kept, by place. Apart from the rest, so that a key redraws one field at once. */

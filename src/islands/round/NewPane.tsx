@@ -19,21 +19,33 @@ export default function NewPane({ prefs: initial, round, addresses }: Props) {
   const [wrong, setWrong] = useState<string | null>(null);
   const form = useForm<z.input<typeof PaneForm>, unknown, z.output<typeof PaneForm>>({
     resolver: zodResolver(PaneForm),
-    defaultValues: { address: "", opening: "", light: "", system: "timber-putty", side: "outside" },
+    defaultValues: {
+      address: "",
+      opening: "",
+      light: "",
+      system: "timber-putty",
+      side: "outside",
+      rows: 1,
+      columns: 1,
+    },
   });
   const { errors, isSubmitting } = form.formState;
   const system = form.watch("system");
   const add = form.handleSubmit(async (values) => {
-    const pane = uuidv7();
-    const entry: EntryOf<"pane.added"> = {
-      id: uuidv7(),
-      at: new Date().toISOString(),
-      who: prefs.who,
-      about: { pane },
-      kind: "pane.added",
-      payload: { round, ...values },
-    };
-    const sent = await sendEntries([entry]);
+    const { rows, columns, ...added } = values;
+    const base = Date.now();
+    const entries = lightsOf(added.light, rows, columns).map(
+      (light, i): EntryOf<"pane.added"> => ({
+        id: uuidv7(),
+        at: new Date(base + i).toISOString(),
+        who: prefs.who,
+        about: { pane: uuidv7() },
+        kind: "pane.added",
+        payload: { round, ...added, light },
+      }),
+    );
+    const pane = entries[0]?.about.pane ?? "";
+    const sent = await sendEntries(entries);
     if (sent.kind === "stored") location.assign(`/panes/${pane}/look`);
     else
       setWrong(
@@ -68,6 +80,28 @@ export default function NewPane({ prefs: initial, round, addresses }: Props) {
       </datalist>
       {field("opening", "Which opening", "back bedroom")}
       {field("light", say("Which sash or {pane} of it", prefs.dialect), "lower sash")}
+      <div className="grid grid-cols-2 gap-2">
+        {(["rows", "columns"] as const).map((name) => (
+          <label key={name} className="block">
+            <span className="text-[13px] text-mute">
+              {name === "rows" ? say("Rows of like {panes}", prefs.dialect) : "Columns of them"}
+            </span>
+            <input
+              {...form.register(name)}
+              type="number"
+              min={1}
+              max={12}
+              className={errors[name] ? "bad" : ""}
+              aria-invalid={errors[name] !== undefined}
+            />
+            {errors[name] && (
+              <span className="trouble" role="alert">
+                {errors[name].message}
+              </span>
+            )}
+          </label>
+        ))}
+      </div>
       <label className="block">
         <span className="text-[13px] text-mute">How the glass is held</span>
         <select {...form.register("system")}>
@@ -98,5 +132,13 @@ export default function NewPane({ prefs: initial, round, addresses }: Props) {
         Add it, and look
       </button>
     </form>
+  );
+}
+
+/** Names for like panes: rows from the top, columns from the left. One alone keeps its name. */
+export function lightsOf(light: string, rows: number, columns: number): readonly string[] {
+  if (rows * columns === 1) return [light];
+  return Array.from({ length: rows * columns }, (_, i) =>
+    [light, `row ${Math.floor(i / columns) + 1}, column ${(i % columns) + 1}`].filter(Boolean).join(", "),
   );
 }

@@ -1,0 +1,3 @@
+import { openingsDownload } from "../../../server/http/openings-download.ts";
+
+export const GET = openingsDownload;

@@ -1,0 +1,60 @@
+import Papa from "papaparse";
+import type { Place } from "../core/measure/places.ts";
+import { foldPane, type PaneBook } from "../core/pane/book.ts";
+import { tableOf } from "../core/round/openings-table.ts";
+import { entriesOfPanes } from "../db/entry-log.ts";
+import { panesOfRound, roundById } from "../db/lists.ts";
+import { theDatabase } from "./the-database.ts";
+
+export type KnownPane = {
+  readonly id: string;
+  readonly added: PaneBook["added"];
+  readonly readings: Readonly<Partial<Record<Place, string>>>;
+};
+
+/** The panes of one round as they are measured; undefined for a round that is not there. */
+export function roundOpenings(id: string): { readonly name: string; readonly books: readonly PaneBook[] } | undefined {
+  const db = theDatabase();
+  const round = roundById(db, id);
+  if (!round) return undefined;
+  const panes = panesOfRound(db, id);
+  const entries = entriesOfPanes(
+    db,
+    panes.map((p) => p.id),
+  );
+  return {
+    name: round.name,
+    books: panes.flatMap(
+      (p) =>
+        foldPane(
+          p.id,
+          entries.filter((e) => e.about.pane === p.id || e.kind === "struck"),
+        ) ?? [],
+    ),
+  };
+}
+
+export function openingsPage(id: string) {
+  const round = roundOpenings(id);
+  if (!round) return undefined;
+  const known = round.books.map(
+    (b): KnownPane => ({
+      id: b.id,
+      added: b.added,
+      readings: Object.fromEntries(Object.entries(b.readings).map(([p, r]) => [p, r?.text ?? ""])),
+    }),
+  );
+  return { id, name: round.name, known };
+}
+
+/** A cell that a spreadsheet would run as a formula is made text. The import takes the mark off again. */
+const plain = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
+
+/** All openings of a round as CSV: what comes out can be read in again without loss. */
+export function openingsCsv(id: string): string | undefined {
+  const round = roundOpenings(id);
+  if (!round) return undefined;
+  const { headings, rows } = tableOf(round.books);
+  const data = rows.map((row) => row.map(plain));
+  return `${Papa.unparse({ fields: [...headings], data }, { newline: "\r\n" })}\r\n`;
+}
