@@ -16,10 +16,10 @@ module.exports = {
       to: { path: "^src/core/", pathNot: "^src/core/(units/|result)" },
     },
     {
-      name: "core-geometry-knows-no-trade",
+      name: "core-geometry-and-chance-know-no-trade",
       severity: "error",
-      from: { path: "^src/core/geometry/", pathNot: test },
-      to: { path: "^src/core/", pathNot: "^src/core/(geometry/|result)" },
+      from: { path: "^src/core/(geometry|chance)/", pathNot: test },
+      to: { path: "^src/core/", pathNot: "^src/core/(geometry/|chance/|result)" },
     },
     {
       name: "core-stations-know-no-log",
@@ -54,7 +54,7 @@ module.exports = {
     {
       name: "browser-code-never-reaches-server",
       severity: "error",
-      from: { path: "^src/(islands|drawing|workers|contract)/", pathNot: test },
+      from: { path: "^src/(islands|drawing|workers|contract|standins)/", pathNot: test },
       to: { path: "^src/(server|db)/|node_modules/(drizzle-orm|better-sqlite3)/", reachable: true },
     },
     {
@@ -62,6 +62,18 @@ module.exports = {
       severity: "error",
       from: { path: "^src/(core|contract|drawing|islands|workers)/", pathNot: test },
       to: { dependencyTypes: ["core"] },
+    },
+    {
+      name: "workers-run-core",
+      severity: "error",
+      from: { path: "^src/workers/", pathNot: test },
+      to: { pathNot: "^(src/(workers|core|contract)/|node_modules/zod/)" },
+    },
+    {
+      name: "standins-know-core-only",
+      severity: "error",
+      from: { path: "^src/standins/", pathNot: test },
+      to: { pathNot: "^src/(standins|core)/" },
     },
     {
       name: "drawing-knows-no-ui",

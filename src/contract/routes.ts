@@ -9,6 +9,7 @@ import { CalcSize } from "./calc-size.ts";
 import { CalcTape } from "./calc-tape.ts";
 import { CalcThickness } from "./calc-thickness.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
+import { PostInstrument } from "./instruments.ts";
 import { type Route, route } from "./route.ts";
 
 export const Health = z
@@ -36,5 +37,6 @@ export const ROUTES: readonly Route[] = [
   CalcPaintWindow,
   PostEntries,
   GetEntries,
+  PostInstrument,
   GetHealth,
 ] as unknown as readonly Route[];

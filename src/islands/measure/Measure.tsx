@@ -13,6 +13,7 @@ import { BlindSheet, Spreads } from "./BlindSheet.tsx";
 import { Cures } from "./Cures.tsx";
 import { CutRule } from "./CutRule.tsx";
 import { FoundPart } from "./FoundPart.tsx";
+import { Instruments } from "./Instruments.tsx";
 import { MeasureHow } from "./MeasureHow.tsx";
 import { OtherFace } from "./OtherFace.tsx";
 import { RebatePart } from "./RebatePart.tsx";
@@ -26,6 +27,7 @@ type Props = { readonly asked: Place | null; readonly ask: (place: Place) => voi
 export function Measure({ asked, ask, openTapeLine }: Props) {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   const [blind, setBlind] = useState(false);
+  const [instruments, setInstruments] = useState(false);
   const goTo = (place: OpeningPlace) => {
     ask(place);
     const field = document.getElementById(`r-${place}`);
@@ -56,6 +58,9 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
               onClick={() => setBlind(true)}
             >
               read a second time, blind
+            </button>
+            <button type="button" className="underline" onClick={() => setInstruments(!instruments)}>
+              instruments
             </button>
           </span>
         }
@@ -113,6 +118,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
       <OtherFace ask={ask} />
       <FoundPart ask={ask} />
       <Alike />
+      {instruments && <Instruments asked={asked} close={() => setInstruments(false)} />}
       {blind && <BlindSheet close={() => setBlind(false)} />}
     </div>
   );

@@ -1,0 +1,3 @@
+import { instrumentStream } from "../../../server/http/instrument-stream.ts";
+
+export const GET = instrumentStream;
