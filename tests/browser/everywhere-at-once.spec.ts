@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, fromCleared, openStation, ready, type } from "./pane-of-ones-own.ts";
 
 test("unit and trade words change everywhere at once, the printed sheet and a second tab included", async ({
   page,
@@ -7,6 +7,7 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
 }) => {
   const { path } = await addPane(page);
   await openStation(page, "Measure");
+  await fromCleared(page);
   await type(page, EIGHT);
   await openStation(page, "Order");
   await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
@@ -27,7 +28,7 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
   await page.getByRole("link", { name: "open the order" }).click();
   await page.getByRole("link", { name: "Order sheet" }).click();
   await expect(page.getByRole("columnheader", { name: "Width × height, in" })).toBeVisible();
-  await expect(page.getByText("cut to 608 × 900 mm")).toBeVisible();
+  await expect(page.getByText("cut to 608 × 899 mm")).toBeVisible();
   await page.reload();
   await expect(page.getByRole("columnheader", { name: "Width × height, in" })).toBeVisible();
 });

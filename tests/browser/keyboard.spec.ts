@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, fromCleared, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 test("the round by keyboard alone", async ({ page }) => {
   await page.goto(await roundPath(page));
@@ -47,6 +47,7 @@ test("a pane by keyboard alone: stations, neighbours, keys, eight readings", asy
 test("panes are gathered into one order from the round", async ({ page }) => {
   const { address } = await addPane(page);
   await page.keyboard.press("3");
+  await fromCleared(page);
   await type(page, EIGHT);
   await allSent(page);
   await page.goto(await roundPath(page));

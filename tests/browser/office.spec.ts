@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 /* Journeys share one firm: this one changes a rule that no other looks at. */
 test("a house rule is changed within its ends, stays, and is undone with one key", async ({ page }) => {
@@ -68,6 +68,7 @@ test("a tap on a trade word says what it means, in the reader's dialect", async 
 test("what came the wrong way about is sent back with its reason, and ordered again", async ({ page }) => {
   await addPane(page);
   await openStation(page, "Measure");
+  await fromCleared(page);
   await type(page, EIGHT);
   await openStation(page, "Order");
   await page.getByRole("button", { name: /Open an order/ }).click();

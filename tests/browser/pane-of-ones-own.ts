@@ -50,6 +50,11 @@ export async function type(page: Page, readings: Readonly<Record<string, string>
   await page.keyboard.press("Tab");
 }
 
+/** Says on Measure that what is read next is read from the cleared rebate: nothing then holds the order. */
+export async function fromCleared(page: Page): Promise<void> {
+  await page.getByLabel("Read from").selectOption("cleared");
+}
+
 /** All written entries have reached the server. */
 export async function allSent(page: Page): Promise<void> {
   await expect

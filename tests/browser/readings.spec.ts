@@ -82,6 +82,7 @@ test("a pane that will not go in says so, and by how much", async ({ page }) => 
     "diagonal, bottom left to top right": "1090",
     "diagonal, top left to bottom right": "1075",
   });
+  await page.getByRole("radio", { name: "easy" }).check();
   await expect(page.getByText(/will not go in: it binds by/)).toBeVisible();
   await page.getByRole("radio", { name: "by the book" }).check();
   await expect(page.getByText(/goes in with .* to spare/)).toBeVisible();

@@ -50,6 +50,9 @@ export const OUTER = [
 ] as const;
 export type Outer = (typeof OUTER)[number];
 
+/** No opening is read smaller, mm. */
+const LEAST_MM = 1;
+
 /** Pull toward right angles and equal opposite sides where readings leave the figure free: too weak to move a reading. */
 const PULL = 1e-3;
 
@@ -64,6 +67,8 @@ export function figureOf(readings: OpeningReadings): Result<Figure, FigureError>
   const height = meanOf([given["height-left"], given["height-right"]]);
   if (width === undefined) return fail({ kind: "needs-width" });
   if (height === undefined) return fail({ kind: "needs-height" });
+  const nil = OUTER.find((p) => (given[p] ?? LEAST_MM) < LEAST_MM);
+  if (nil) return fail({ kind: "no-such-figure", worst: nil });
 
   const known = OUTER.filter((p) => given[p] !== undefined);
   const residualsAt = (x: readonly number[]): number[] => {

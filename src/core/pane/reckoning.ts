@@ -106,6 +106,14 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       height: size.glass.height,
     });
   const compound = compoundById(book.set?.compound ?? usualCompound(book.added.system)) ?? (COMPOUNDS[0] as Compound);
+  const slips = slipsIn({
+    readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
+    unit: tapeUnit(book),
+    tapeMm: odds.errors.tape,
+    shape: book.shape ?? undefined,
+    old: cutInput.oldPane,
+    trusted: OPENING.filter((p) => book.stoodBy.get(p) === book.readings[p]?.text),
+  });
   // Quantities are worked out for the one system whose section is known.
   const isPutty = book.added.system === "timber-putty";
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
@@ -113,18 +121,12 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     readings,
     opening,
     twist: twistOf(readings),
-    slips: slipsIn({
-      readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
-      unit: tapeUnit(book),
-      tapeMm: odds.errors.tape,
-      shape: book.shape ?? undefined,
-      old: cutInput.oldPane,
-      trusted: OPENING.filter((p) => book.stoodBy.get(p) === book.readings[p]?.text),
-    }),
+    slips,
     odds,
     best,
     poor:
       best !== null &&
+      slips.length === 0 &&
       school === "best-odds" &&
       opening.copied === null &&
       odds.depths !== undefined &&
@@ -202,7 +204,8 @@ function depthsOf(r: Readings): Depths | undefined {
     r["depth-bottom"] ?? all,
     r["depth-top"] ?? all,
   ];
-  return left && right && bottom && top ? { left, right, bottom, top } : undefined;
+  if (left === undefined || right === undefined || bottom === undefined || top === undefined) return undefined;
+  return { left, right, bottom, top };
 }
 
 /**

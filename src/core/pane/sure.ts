@@ -1,5 +1,5 @@
 import { OPENING, type Place } from "../measure/places.ts";
-import { leastSure, type Sureness } from "../measure/sureness.ts";
+import { isSurest, leastSure, type Sureness } from "../measure/sureness.ts";
 import { WAY_FACTS } from "../measure/ways.ts";
 import type { PaneBook } from "./book.ts";
 
@@ -14,4 +14,11 @@ export function sureOf(book: PaneBook): Sureness {
   const other = of(WAY_FACTS[book.way].places);
   if (book.way === "through-glass") return "guess";
   return leastSure(other);
+}
+
+/** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of. */
+export function orderHeld(book: PaneBook): "risk" | "coating" | null {
+  if (book.coating?.coated === "unsure") return "coating";
+  const sure = sureOf(book);
+  return isSurest(sure) || book.risk?.state === sure ? null : "risk";
 }

@@ -4,6 +4,7 @@ import type { PaneBook } from "../pane/book.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Next, nextFor, type Standing, standings } from "../pane/standing.ts";
+import { orderHeld } from "../pane/sure.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -23,6 +24,8 @@ export type RoundRow = {
   readonly openHole: boolean;
   /** On no order yet, and sized: it can be gathered into one. */
   readonly canOrder: boolean;
+  /** What must be said yes to, on the pane's own page, before it can be. */
+  readonly held: ReturnType<typeof orderHeld>;
   /** What would go on the order; null while nothing is sized. */
   readonly line: Omit<Payloads["order.line"], "line"> | null;
 };
@@ -41,6 +44,7 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     waits: waitsOf(book, r, today),
     closedDays: book.closed && !book.set ? today - dayOf(book.closed.since) : null,
     openHole: book.urgency === "open-hole" && !book.closed && !book.set,
+    held: orderHeld(book),
     line: orderLineOf(book, r),
     canOrder: r.cut.ok && (book.line === null || book.line.line.state === "sent-back") && !book.set,
   };

@@ -41,7 +41,7 @@ export function layIn(
   const setback = bowSetback(figure);
   const best = bestTurn(figure.quad, size, setback);
   const placed = centred(figure.quad, { ...size, turn: best.turn }, setback);
-  if (!placed) return undefined;
+  if (!placed || !Number.isFinite(best.gap)) return undefined;
   const gaps = gapsOf(figure.quad, placed, setback);
   const cover = depths === undefined ? null : coverOf(gaps, depths);
   return {

@@ -53,7 +53,8 @@ export function ticketOf(
   const cutterUnit = gridUnit(r.rule.grid);
   const mass = r.massKg === null ? "" : massText(r.massKg, unit);
   const what = `1 off, ${glass}, ${mass}`;
-  const trouble = r.unsafe || r.poor || (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0);
+  const trouble =
+    r.unsafe || r.poor || r.slips.length > 0 || (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0);
   const why = `Width × height. ${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   const cutterSize =
     cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
@@ -85,6 +86,7 @@ export const massText = (kg: number, unit: LengthUnit): string =>
 
 function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
+  if (r.slips.length > 0) return "Not to order yet: a reading contradicts the others. Read it again.";
   if (r.poor) return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
   const by = r.cut.value.opening.value.tooBigBy;
   return by > 0

@@ -31,7 +31,7 @@ export function BlindSheet({ close }: { readonly close: () => void }) {
     setAt(at + 1);
   };
   return (
-    <Sheet title="Second reading" close={close}>
+    <Sheet title="Second reading" close={close} hides>
       <form
         key={place}
         className="space-y-3"

@@ -43,7 +43,7 @@ export function Instruments({ asked, close }: Props) {
   return (
     <aside
       aria-label="Instruments"
-      className="no-print fixed right-3 bottom-24 z-10 w-72 space-y-2 rounded-lg border border-line bg-sheet p-3 shadow-lg"
+      className="no-print fixed right-3 bottom-24 z-10 w-80 space-y-2 rounded-lg border border-line bg-sheet p-3 shadow-lg"
     >
       <div className="flex items-center justify-between gap-2">
         <h2>Instruments</h2>

@@ -91,8 +91,14 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
         <ReadingTrouble places={OPENING} />
       </Part>
       <div className={verdict.tone === "trouble" ? "note-wax" : "note-glass"} aria-live="polite">
-        <p className="font-medium">{verdict.says}</p>
-        {verdict.more && <p>{verdict.more}</p>}
+        {r.slips.length > 0 ? (
+          <p className="font-medium">
+            {r.slips.length === 1 ? "A reading contradicts" : `${r.slips.length} readings contradict`} the others:
+          </p>
+        ) : (
+          <p className="font-medium">{verdict.says}</p>
+        )}
+        {r.slips.length === 0 && verdict.more && <p>{verdict.more}</p>}
         {missing.length > 0 && r.cut.ok && (
           <details className="pt-1">
             <summary className="cursor-pointer underline">

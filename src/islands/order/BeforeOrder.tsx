@@ -1,21 +1,13 @@
 import { isSurest } from "../../core/measure/sureness.ts";
 import { CIRCUMSTANCE_FACTS } from "../../core/measure/ways.ts";
-import { sureOf } from "../../core/pane/sure.ts";
+import { orderHeld, sureOf } from "../../core/pane/sure.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../parts/pane-context.ts";
-
-/** Whether anything holds the order: readings that are not the surest want an explicit yes, which is kept. */
-export function useOrderHeld(): "risk" | "coating" | null {
-  const { book } = usePane();
-  if (book.coating?.coated === "unsure") return "coating";
-  const sure = sureOf(book);
-  return isSurest(sure) || book.risk?.state === sure ? null : "risk";
-}
 
 /** What to know, or to say yes to, before a pane goes on an order. */
 export function BeforeOrder() {
   const { book, reckoning: r, firm, prefs, say, write } = usePane();
-  const held = useOrderHeld();
+  const held = orderHeld(book);
   const sure = sureOf(book);
   const tight = tooTight(r, firm.house.leastGapMm);
   return (

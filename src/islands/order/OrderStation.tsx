@@ -1,6 +1,7 @@
 import { v7 as uuidv7 } from "uuid";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
+import { orderHeld } from "../../core/pane/sure.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
@@ -14,7 +15,7 @@ import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SendForm } from "../parts/SendForm.tsx";
 import { Size } from "../parts/Size.tsx";
-import { BeforeOrder, useOrderHeld } from "./BeforeOrder.tsx";
+import { BeforeOrder } from "./BeforeOrder.tsx";
 
 export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
 
@@ -33,7 +34,7 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
   const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
-  const held = useOrderHeld();
+  const held = orderHeld(book);
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
@@ -53,7 +54,9 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         <p className="note-wax">
           {r.unsafe
             ? "Safety glass is called for here and this is not it. Choose it under Specify, or know why not."
-            : "This size will not go in as the opening stands. Look at Measure first."}
+            : r.slips.length > 0
+              ? "A reading contradicts the others. Look at Measure first."
+              : "This size will not go in as the opening stands. Look at Measure first."}
         </p>
       )}
       <BeforeOrder />

@@ -21,7 +21,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
     quad: lying?.figure.quad ?? null,
     placed: lying?.placed ?? null,
     eased:
-      bare || !lying || !(tooBig || r.poor)
+      bare || !lying || r.slips.length > 0 || !(tooBig || r.poor)
         ? []
         : easedCorners(easingFor(lying, firm.house.leastGapMm, bowSetback(lying.figure))),
     about: { width: 600, height: 780 },

@@ -1,9 +1,14 @@
 import { type ReactNode, useEffect, useRef } from "react";
 
-type Props = { readonly title: string; readonly close: () => void; readonly children: ReactNode };
+type Props = {
+  readonly title: string;
+  readonly close: () => void;
+  readonly children: ReactNode;
+  readonly hides?: boolean;
+};
 
-/** A sheet laid over the page. Escape, or a tap beside it, takes it off again. */
-export function Sheet({ title, close, children }: Props) {
+/** A sheet laid over the page. Escape, or a tap beside it, takes it off again. It may hide what lies under it. */
+export function Sheet({ title, close, children, hides = false }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
     dialog.current?.showModal();
@@ -15,7 +20,7 @@ export function Sheet({ title, close, children }: Props) {
       aria-label={title}
       onClose={close}
       onClick={(e) => e.target === dialog.current && dialog.current?.close()}
-      className="m-auto w-[min(40rem,calc(100vw-2rem))] rounded-lg border border-line bg-sheet p-0 text-ink shadow-xl backdrop:bg-black/45"
+      className={`m-auto w-[min(40rem,calc(100vw-2rem))] rounded-lg border border-line bg-sheet p-0 text-ink shadow-xl ${hides ? "backdrop:bg-paper" : "backdrop:bg-black/45"}`}
     >
       <div className="space-y-3 p-5">
         <div className="flex items-center justify-between gap-4">

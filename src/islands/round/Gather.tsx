@@ -66,11 +66,21 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
                   <input
                     type="checkbox"
                     name={r.id}
-                    defaultChecked={r.next.kind === "put-on-order" || r.next.kind === "order-again"}
+                    disabled={r.held !== null}
+                    defaultChecked={
+                      r.held === null && (r.next.kind === "put-on-order" || r.next.kind === "order-again")
+                    }
                   />
                   <span className="min-w-0 flex-1">
                     {[r.address, r.opening, r.light].filter(Boolean).join(", ")}
-                    {r.next.station !== "order" && (
+                    {r.held !== null && (
+                      <a className="block text-[12px] text-wax" href={`/panes/${r.id}/order`}>
+                        {r.held === "risk"
+                          ? "readings are not the surest: say yes there first"
+                          : "coated or not is unsure"}
+                      </a>
+                    )}
+                    {r.held === null && r.next.station !== "order" && (
                       <span className="block text-[12px] text-wax">not settled yet: see {r.next.station}</span>
                     )}
                   </span>

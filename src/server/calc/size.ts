@@ -7,7 +7,7 @@ import { fail, ok } from "../../core/result.ts";
 import { bestDeduction, findBest, type OddsInput } from "../../core/size/best.ts";
 import { type Cut, cutSize } from "../../core/size/cut.ts";
 import { errorsFor } from "../../core/size/errors.ts";
-import type { Lying } from "../../core/size/lay.ts";
+import type { Depths, Lying } from "../../core/size/lay.ts";
 import type { Deduction } from "../../core/size/school.ts";
 import { massOf } from "../../core/specify/glass.ts";
 import type { Grid, LengthUnit, Nm } from "../../core/units/length.ts";
@@ -41,7 +41,7 @@ export function calcSize(of: SizeCase): Outcome<z.output<typeof SizeAnswer>> {
     overrule: overrule.value,
     leastCover: leastCover.value,
     off: rest.value.off,
-    depths: depth && { left: depth, right: depth, bottom: depth, top: depth },
+    depths: allRound(depth),
     best: of.school !== "best-odds" ? undefined : bestFor(readings.value, of.grid, unit, depth, leastCover.value),
   });
   if (!cut.ok) return fail({ code: cut.error.kind, message: say(cutErrorSentence(cut.error), "a") });
@@ -60,13 +60,16 @@ function bestFor(
     readings,
     figure: figureOf(readings),
     grid,
-    depths: depth && { left: depth, right: depth, bottom: depth, top: depth },
+    depths: allRound(depth),
     leastCover,
     errors: errorsFor(HOUSE_DEFAULTS, { material: "timber", tape, sealedUnit: false }),
   };
   const best = findBest(odds);
   return best ? bestDeduction(best) : undefined;
 }
+
+const allRound = (depth: Nm | undefined): Depths | undefined =>
+  depth === undefined ? undefined : { left: depth, right: depth, bottom: depth, top: depth };
 
 function pairIn(
   pair: { readonly width: LengthIn; readonly height: LengthIn } | undefined,
