@@ -101,7 +101,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
     await openStation(page, "Set");
     const hand = page.locator("dl").filter({ hasText: "Bed left" });
-    await expect(hand).toContainText("1.5 mm");
+    await expect(hand).toContainText("two stacks of 2 mm");
     await expect(hand).toContainText("0.58 kg");
     await expect(hand).toContainText("75, 228, 380, 533");
     for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();

@@ -1,14 +1,16 @@
 import type { Grid } from "../units/length.ts";
+import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
 
 /**
  * What the firm has decided once. Every figure is a default with its source, and can be changed by the firm; a label,
  * the maker's instructions and local codes come first.
  */
-export type HouseRules = {
+export type HouseRules = SizingRules & {
   readonly school: "best-odds" | "snug" | "easy" | "by-the-book";
   readonly gridMm: Grid;
   readonly gridIn: Grid;
   readonly leastCoverMm: number;
+  readonly unitCoverMm: number;
   readonly bedMm: number;
   readonly glassMm: number;
   readonly noseMm: number;
@@ -29,38 +31,10 @@ export type HouseRules = {
   readonly twoLiftKg: number;
   readonly leadYear: number;
   readonly safetySet: "M" | "F";
-  readonly tapeErrorMm: number;
-  readonly tapeErrorInchesMm: number;
-  readonly cutErrorKind: "within" | "spread";
-  readonly cutErrorMm: number;
-  readonly cutErrorUnitMm: number;
-  readonly timberShrinkMm: number;
-  readonly timberGrowMm: number;
-  readonly plasticShrinkMm: number;
-  readonly plasticGrowMm: number;
-  readonly metalShrinkMm: number;
-  readonly metalGrowMm: number;
-  readonly paneLies: "centred" | "pushed";
-  readonly costBinds: number;
-  readonly costCover: number;
-  readonly oddsAlike: number;
-  readonly troubleShare: number;
-  readonly usualDepthMm: number;
-  readonly leastGapMm: number;
-  readonly upstandLeftMm: number;
-  readonly webLeftMm: number;
 };
 export type HouseRule = keyof HouseRules;
 
-type Fact<K extends HouseRule> = {
-  readonly value: HouseRules[K];
-  readonly says: string;
-  readonly unit: string;
-  readonly source: string;
-  readonly from?: number;
-  readonly to?: number;
-  readonly choices?: readonly string[];
-};
+type Fact<K extends HouseRule> = RuleFact<HouseRules[K]>;
 
 const TRADE = "trade practice";
 
@@ -93,6 +67,14 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     source: "about 1/8 in, timber lips",
     from: 0,
     to: 30,
+  },
+  unitCoverMm: {
+    value: 12,
+    says: "Least cover of a {unit}: its edge seal stays out of the sun",
+    unit: "mm",
+    source: "BS 6262 family",
+    from: 0,
+    to: 40,
   },
   bedMm: { value: 2, says: "Bed left when the pane is pressed home", unit: "mm", source: TRADE, from: 0, to: 10 },
   glassMm: {
@@ -232,164 +214,7 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     source: "M by height and door edge; F by area, walkway and wet room",
     choices: ["M", "F"],
   },
-  tapeErrorMm: {
-    value: 0.5,
-    says: "Spread of a reading, metric tape",
-    unit: "mm",
-    source: "tape and eye, two readings in three within it",
-    from: 0,
-    to: 5,
-  },
-  tapeErrorInchesMm: {
-    value: 0.4,
-    says: "Spread of a reading, inch tape",
-    unit: "mm",
-    source: "marks of 1/32 in",
-    from: 0,
-    to: 5,
-  },
-  cutErrorKind: {
-    value: "within",
-    says: "The cutter is off anywhere within that, or by a spread",
-    unit: "",
-    source: "a shop's tolerance is a limit: within",
-    choices: ["within", "spread"],
-  },
-  cutErrorMm: {
-    value: 1,
-    says: "The cutter is off by, single glass",
-    unit: "mm",
-    source: "shop-cut float up to 1.5 m",
-    from: 0,
-    to: 10,
-  },
-  cutErrorUnitMm: {
-    value: 2,
-    says: "The maker is off by, sealed units",
-    unit: "mm",
-    source: "usual tolerance of units",
-    from: 0,
-    to: 10,
-  },
-  timberShrinkMm: {
-    value: -1.5,
-    says: "A timber opening closes by, a metre",
-    unit: "mm",
-    source: "swelling across the grain in damp weather",
-    from: -20,
-    to: 0,
-  },
-  timberGrowMm: {
-    value: 0.5,
-    says: "A timber opening widens by, a metre",
-    unit: "mm",
-    source: "drying",
-    from: 0,
-    to: 20,
-  },
-  plasticShrinkMm: {
-    value: -1,
-    says: "A plastic opening closes by, a metre",
-    unit: "mm",
-    source: "0.07 mm a metre a degree",
-    from: -20,
-    to: 0,
-  },
-  plasticGrowMm: {
-    value: 1,
-    says: "A plastic opening widens by, a metre",
-    unit: "mm",
-    source: "0.07 mm a metre a degree",
-    from: 0,
-    to: 20,
-  },
-  metalShrinkMm: {
-    value: -0.3,
-    says: "A metal opening closes by, a metre",
-    unit: "mm",
-    source: "heat",
-    from: -20,
-    to: 0,
-  },
-  metalGrowMm: {
-    value: 0.3,
-    says: "A metal opening widens by, a metre",
-    unit: "mm",
-    source: "heat",
-    from: 0,
-    to: 20,
-  },
-  paneLies: {
-    value: "centred",
-    says: "Cover is judged with the {pane}",
-    unit: "",
-    source: "centred by {packers}, or pushed to one side where nothing holds it",
-    choices: ["centred", "pushed"],
-  },
-  costBinds: {
-    value: 1,
-    says: "Cost of a {pane} that is too big, against the other",
-    unit: "",
-    source: "equal until the firm says otherwise",
-    from: 0,
-    to: 1000,
-  },
-  costCover: {
-    value: 1,
-    says: "Cost of a {pane} that is too small, against the other",
-    unit: "",
-    source: "equal until the firm says otherwise",
-    from: 0,
-    to: 1000,
-  },
-  oddsAlike: {
-    value: 0.0005,
-    says: "Chances nearer than this count as alike: the larger {pane} is taken",
-    unit: "",
-    source: "one in two thousand: less than any tape can tell",
-    from: 0,
-    to: 0.05,
-  },
-  troubleShare: {
-    value: 0.2,
-    says: "Ease, shape or read again when the chance of trouble is over",
-    unit: "",
-    source: "one in five",
-    from: 0.001,
-    to: 1,
-  },
-  usualDepthMm: {
-    value: 9,
-    says: "{Rebate} depth taken until it is read",
-    unit: "mm",
-    source: "3/8 in, common in timber sashes",
-    from: 2,
-    to: 40,
-  },
-  leastGapMm: {
-    value: 0.5,
-    says: "Least gap left on each side, whatever the school",
-    unit: "mm",
-    source: "glass never touches the {rebate}",
-    from: 0,
-    to: 5,
-  },
-  upstandLeftMm: {
-    value: 6,
-    says: "Least upstand left when a {rebate} is routed wider",
-    unit: "mm",
-    source: TRADE,
-    from: 0,
-    to: 30,
-  },
-  webLeftMm: {
-    value: 12,
-    says: "Least timber left between two {rebates} or beside one",
-    unit: "mm",
-    source: TRADE,
-    from: 0,
-    to: 60,
-  },
+  ...SIZING_RULES,
 };
 
 export const HOUSE_DEFAULTS: HouseRules = Object.fromEntries(

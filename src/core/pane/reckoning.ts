@@ -6,6 +6,7 @@ import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
 import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
+import { thicknessFrom } from "../measure/thickness.ts";
 import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
@@ -14,6 +15,7 @@ import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
 import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
+import { type Eased, easeFor } from "../size/ease.ts";
 import { errorsFor } from "../size/errors.ts";
 import type { Depths } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
@@ -35,6 +37,8 @@ export type Reckoning = {
   readonly best: Best | null;
   /** Even the best rectangle is likely to bind or to be covered too little: ease, shape, or read again. */
   readonly poor: boolean;
+  /** Where no true rectangle is likely to do, or this one does not go in: the pane to order, and what to ease for it. */
+  readonly eased: Eased | null;
   readonly unread: readonly Place[];
   readonly rule: { readonly school: School; readonly grid: Grid };
   readonly glass: Glass;
@@ -83,6 +87,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     figure,
     best: best ? bestDeduction(best) : undefined,
     copied: opening.copied !== null,
+    sealed: isSealed(book, readings),
     school,
     grid,
     off: book.rule?.off ? exactOf(book.rule.off) : undefined,
@@ -114,6 +119,15 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     old: cutInput.oldPane,
     trusted: OPENING.filter((p) => book.stoodBy.get(p) === book.readings[p]?.text),
   });
+  const poor =
+    best !== null &&
+    slips.length === 0 &&
+    cutInput.overrule === undefined &&
+    school === "best-odds" &&
+    opening.copied === null &&
+    odds.depths !== undefined &&
+    best.chances.trouble > house.troubleShare;
+  const tooBig = cut.ok && cut.value.opening.ok && cut.value.opening.value.tooBigBy > 0;
   // Quantities are worked out for the one system whose section is known.
   const isPutty = book.added.system === "timber-putty";
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
@@ -124,13 +138,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     slips,
     odds,
     best,
-    poor:
-      best !== null &&
-      slips.length === 0 &&
-      school === "best-odds" &&
-      opening.copied === null &&
-      odds.depths !== undefined &&
-      best.chances.trouble > house.troubleShare,
+    poor,
+    eased: poor || tooBig ? easedFor(cut, odds, house) : null,
     unread,
     rule: { school, grid },
     glass,
@@ -174,25 +183,47 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   };
 }
 
+/** Thinner than this nothing is sealed: two panes of 3 and a spacer of 6. */
+const THINNEST_UNIT = mm(11);
+
+/** A sealed unit: as thick as one, or in a system that mostly holds them. */
+function isSealed(book: PaneBook, r: Readings): boolean {
+  const thick = thicknessFrom(r).overall ?? r["old-thickness"];
+  return thick === undefined || thick === null ? holdsUnits(book.added.system) : thick >= THINNEST_UNIT;
+}
+
 function oddsFor(
   book: PaneBook,
   house: HouseRules,
   of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
 ): OddsInput {
+  const sealed = isSealed(book, of.readings);
   const errors = errorsFor(house, {
     material: materialOf(book.added.system),
     tape: tapeUnit(book),
-    sealedUnit: holdsUnits(book.added.system),
+    sealedUnit: sealed,
   });
   return {
     readings: of.opening.readings,
     figure: of.figure,
     grid: of.grid,
     depths: depthsOf(of.readings),
-    leastCover: of.readings.lip ?? mm(house.leastCoverMm),
+    leastCover: of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm),
     leastOff: mm(2 * house.leastGapMm),
     errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
   };
+}
+
+function easedFor(cut: Result<Cut, CutError>, odds: OddsInput, house: HouseRules): Eased | null {
+  if (!cut.ok || !odds.figure.ok) return null;
+  return easeFor({
+    figure: odds.figure.value,
+    glass: cut.value.glass,
+    depths: odds.depths,
+    leastCover: odds.leastCover,
+    grid: odds.grid,
+    clearance: house.leastGapMm,
+  });
 }
 
 /** Each side's own depth, or that of the rebate all round; undefined until all four are known. */

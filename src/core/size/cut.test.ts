@@ -173,4 +173,13 @@ describe("for any readings", () => {
       }),
     );
   });
+
+  it.each([
+    [1990, 6],
+    [2010, 10],
+  ])("by the book a sealed unit of %d mm gives up %d mm", (width, off) => {
+    const of = { school: "by-the-book", unit: "mm", width: mm(width), height: mm(900), sealed: true } as const;
+    expect(toMm(deductionOf(of).width)).toBe(off);
+    expect(toMm(deductionOf(of).height)).toBe(6);
+  });
 });

@@ -15,6 +15,8 @@ export type CutInput = {
   /** The opening these readings make, where it has been worked out already. */
   readonly figure?: Result<Figure, FigureError> | undefined;
   readonly depths?: Depths | undefined;
+  /** A sealed unit: the book gives it its own clearance. */
+  readonly sealed?: boolean | undefined;
   /** The readings are a pane's own size, edge to edge: nothing comes off it. */
   readonly copied?: boolean | undefined;
   /** School `best-odds`: the deduction with the least trouble, where it can be told. */
@@ -90,7 +92,9 @@ function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deducti
         });
   if (input.school === "best-odds")
     return input.best ? ok(input.best) : ok(deductionOf({ school: "easy", unit: gridUnit(input.grid), width, height }));
-  return ok(deductionOf({ school: input.school, unit: gridUnit(input.grid), width, height }));
+  return ok(
+    deductionOf({ school: input.school, unit: gridUnit(input.grid), width, height, sealed: input.sealed ?? false }),
+  );
 }
 
 function layOf(input: CutInput, glass: { readonly width: Nm; readonly height: Nm }): Result<Lying, FigureError> {

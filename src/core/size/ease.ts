@@ -1,7 +1,9 @@
 import { cornersOf } from "../geometry/placing.ts";
 import type { Point } from "../geometry/point.ts";
 import { edgesOf, type Quad, SIDES, type Side } from "../geometry/quad.ts";
-import type { Lying } from "./lay.ts";
+import type { Figure } from "../measure/figure.ts";
+import { addNm, type Grid, gridStep, type Nm } from "../units/length.ts";
+import { bowSetback, type Depths, type Lying, layIn } from "./lay.ts";
 
 /** Wood to take off one side: so much at each end of the pane's edge, none where it is clear already. All in mm. */
 export type Easing = {
@@ -44,6 +46,42 @@ export function easingFor(
     const [from, to] = [short(corners[a]), short(corners[b])];
     return Math.max(from, to) < LEAST_MM ? [] : [{ side, from, to, at: [corners[a], corners[b]] as const }];
   });
+}
+
+/** A pane that the rebate covers, and where the rebate must give for it to go in. */
+export type Eased = {
+  readonly glass: { readonly width: Nm; readonly height: Nm };
+  readonly lying: Lying;
+  readonly easings: readonly Easing[];
+};
+
+export type EaseInput = {
+  readonly figure: Figure;
+  readonly glass: { readonly width: Nm; readonly height: Nm };
+  readonly depths: Depths | undefined;
+  readonly leastCover: Nm;
+  readonly grid: Grid;
+  readonly clearance: number;
+};
+
+/** A pane grows by so many grid steps at most before nobody would ease for it. */
+const MOST_STEPS = 24;
+
+/**
+ * The pane to order where the rebate is to be eased: this one, grown step by step on the side that is covered least until
+ * every side is covered, and the wood to take off so that it goes in. Null when even that is not covered.
+ */
+export function easeFor(of: EaseInput): Eased | null {
+  let { glass } = of;
+  for (let i = 0; i <= MOST_STEPS; i++) {
+    const lying = layIn(of.figure, glass, of.depths, of.leastCover);
+    if (!lying) return null;
+    if (lying.leastCover === null || lying.leastCover.enough)
+      return { glass, lying, easings: easingFor(lying, of.clearance, bowSetback(of.figure)) };
+    const axis = lying.leastCover.side === "left" || lying.leastCover.side === "right" ? "width" : "height";
+    glass = { ...glass, [axis]: addNm(glass[axis], gridStep(of.grid)) };
+  }
+  return null;
 }
 
 /** The largest easing of a list, mm. */

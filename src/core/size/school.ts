@@ -24,7 +24,7 @@ export const SCHOOL_FACTS: Readonly<Record<School, SchoolFact>> = {
   },
   "by-the-book": {
     name: "by the book",
-    why: "3 mm each side up to 2.5 m round the opening, 5 mm above: room for {packers} and drainage.",
+    why: "Single glass 3 mm each side up to 2.5 m round, 5 mm above; a {unit} 3 mm each side up to 2 m of edge: room for {packers} and drainage.",
     risk: "Needs the {rebate} for it.",
   },
   "like-for-like": {
@@ -40,16 +40,21 @@ export type Deduction = { readonly width: Nm; readonly height: Nm; readonly sour
 /** Round the opening, up to which a single pane has the smaller gap. Source: BS 6262 family. */
 export const BOOK_PERIMETER: Nm = mm(2500);
 
+/** Edge of a sealed unit up to which it has the smaller gap. Source: BS 6262 family. */
+export const BOOK_UNIT_EDGE: Nm = mm(2000);
+
 /**
  * What a school takes off each dimension, both sides together.
  * @example deductionOf({ school: "easy", unit: "mm", width: mm(611.5), height: mm(903) }) // 3 mm and 3 mm
  * @example deductionOf({ school: "by-the-book", unit: "mm", width: mm(800), height: mm(900) }) // 10 mm: 3.4 m round
+ * @example the same of a sealed unit // 6 mm and 6 mm: no edge over 2 m
  */
 export function deductionOf(of: {
   readonly school: Exclude<School, "own" | "like-for-like" | "best-odds">;
   readonly unit: LengthUnit;
   readonly width: Nm;
   readonly height: Nm;
+  readonly sealed?: boolean;
 }): Deduction {
   const both = (off: Nm, source: string): Deduction => ({ width: off, height: off, source });
   switch (of.school) {
@@ -58,6 +63,10 @@ export function deductionOf(of: {
     case "easy":
       return both(of.unit === "mm" ? mm(3) : inches(0, 1, 8), "easy school: 3 mm or 1/8 in");
     case "by-the-book": {
+      if (of.sealed) {
+        const off = (length: Nm): Nm => (length <= BOOK_UNIT_EDGE ? mm(6) : mm(10));
+        return { width: off(of.width), height: off(of.height), source: "BS 6262 family, sealed unit" };
+      }
       const perimeter = nm(2 * addNm(of.width, of.height));
       return both(perimeter <= BOOK_PERIMETER ? mm(6) : mm(10), "BS 6262 family, single glass");
     }

@@ -2,6 +2,7 @@ import type { PaneBook } from "../pane/book.ts";
 import { allowanceOf, labelOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { Cut } from "../size/cut.ts";
+import { mostEased } from "../size/ease.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
@@ -89,6 +90,8 @@ function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (r.slips.length > 0) return "Not to order yet: a reading contradicts the others. Read it again.";
   if (r.poor) return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
   const by = r.cut.value.opening.value.tooBigBy;
+  if (by > 0 && r.cut.value.overruled && r.eased)
+    return `Goes in once the {rebate} is eased, by up to ${writeLength(nm(Math.round(mostEased(r.eased.easings) * 1e6)), unit, { places: 1, ticks: 32 })}.`;
   return by > 0
     ? `It will not go in: the opening leans. Take off ${writeLength(nm(Math.ceil(by * 1e6)), unit, { places: 1, ticks: 32 })} more.`
     : null;

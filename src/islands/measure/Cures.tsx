@@ -1,20 +1,21 @@
 import { SIDES } from "../../core/geometry/quad.ts";
-import { easingFor } from "../../core/size/ease.ts";
 import { bowSetback } from "../../core/size/lay.ts";
 import { shapedPane, templateDxf, templatePoints, templateSvg } from "../../core/size/shaped.ts";
-import { mm } from "../../core/units/length.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { gridUnit, mm, type Nm } from "../../core/units/length.ts";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { Size } from "../parts/Size.tsx";
 
 /** What can be done where the pane of this size does not go in, or no true rectangle is likely to do. */
 export function Cures() {
-  const { book, reckoning: r, prefs, firm, say } = usePane();
+  const { book, reckoning: r, prefs, firm, say, write } = usePane();
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   const short = lying?.leastCover && !lying.leastCover.enough ? r.odds.leastCover / 1e6 - lying.leastCover.length : 0;
   if (!lying || r.slips.length > 0 || (!r.poor && lying.tooBigBy === 0 && short === 0)) return null;
   const setback = bowSetback(lying.figure);
-  const eased = easingFor(lying, firm.house.leastGapMm, setback);
+  const eased = r.eased?.easings ?? [];
   const free = Object.fromEntries(SIDES.map((s) => [s, firm.house.leastGapMm + 1 + (setback[s] ?? 0)])) as Record<
     (typeof SIDES)[number],
     number
@@ -28,8 +29,18 @@ export function Cures() {
     <Part title="What will do instead">
       <ul className="rows">
         <li className="py-2">
-          <p className="font-medium">{say("Ease the {rebate}, then this {pane} goes in")}</p>
-          {eased.length === 0 ? (
+          <p className="font-medium">
+            {say("Ease the {rebate}")}
+            {r.eased && eased.length > 0 && (
+              <>
+                {" "}
+                for <Size {...r.eased.glass} unit={prefs.unit} />, and order that
+              </>
+            )}
+          </p>
+          {!r.eased ? (
+            <p>{say("Even a {pane} as large as it can be is covered too little: easing will not do.")}</p>
+          ) : eased.length === 0 ? (
             <p>Nothing to ease: it goes in, and only cover is short.</p>
           ) : (
             <ul>
@@ -39,6 +50,24 @@ export function Cures() {
                 </li>
               ))}
             </ul>
+          )}
+          {r.eased && eased.length > 0 && (
+            <button
+              type="button"
+              className="btn btn-small mt-1"
+              onClick={() => {
+                const written = (length: Nm) => ({ text: writeNumber(length, unit, { places: 1, ticks: 32 }), unit });
+                const unit = gridUnit(r.rule.grid);
+                if (r.eased)
+                  write("size.overruled", {
+                    width: written(r.eased.glass.width),
+                    height: written(r.eased.glass.height),
+                    reason: `rebate eased: ${eased.map((e) => `${e.side} up to ${Math.max(e.from, e.to).toFixed(1)} mm`).join(", ")}`,
+                  });
+              }}
+            >
+              Use this size, and ease
+            </button>
           )}
           {book.added.system === "timber-putty" && eased.length > 0 && (
             <p className="text-[13px] text-mute">

@@ -1,6 +1,5 @@
 import { OPENING, type Place } from "../../core/measure/places.ts";
-import { easedCorners, easingFor } from "../../core/size/ease.ts";
-import { bowSetback } from "../../core/size/lay.ts";
+import { easedCorners } from "../../core/size/ease.ts";
 import { mm } from "../../core/units/length.ts";
 import { sizeShown } from "../../core/words/ticket.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
@@ -14,16 +13,13 @@ type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) 
 
 /** The opening as it is, seen from the side the pane goes in. A tap on a dimension goes to its field. */
 export function Elevation({ asked, onPlace, bare = false }: Props) {
-  const { book, reckoning: r, firm, prefs, say } = usePane();
+  const { book, reckoning: r, prefs, say } = usePane();
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   const tooBig = (lying?.tooBigBy ?? 0) > 0;
   const drawn = elevationOf({
     quad: lying?.figure.quad ?? null,
-    placed: lying?.placed ?? null,
-    eased:
-      bare || !lying || r.slips.length > 0 || !(tooBig || r.poor)
-        ? []
-        : easedCorners(easingFor(lying, firm.house.leastGapMm, bowSetback(lying.figure))),
+    placed: (bare ? null : r.eased?.lying.placed) ?? lying?.placed ?? null,
+    eased: bare || r.slips.length > 0 || !r.eased ? [] : easedCorners(r.eased.easings),
     about: { width: 600, height: 780 },
     box: BOX,
     margin: 64,
