@@ -96,13 +96,19 @@ export const errorsOf = (o: TrueOpening): SizeErrors =>
 
 export const gridOf = (o: TrueOpening): Grid => (o.tape === "mm" ? "1 mm" : "1/16 in");
 
+/**
+ * What the errors truly are, against what the model takes them for: 1 when it is right about tape, cutter and frame, more
+ * when all three are worse than the firm believes.
+ */
+export const worse = { by: 1 };
+
 /** Eight readings with the tape's error, to half a millimetre or a thirty-second of an inch. */
 export function readOnce(c: Chance, o: TrueOpening): OpeningReadings {
   const step = o.tape === "mm" ? NM_PER_MM / 2 : NM_PER_INCH / 32;
   const { tape } = errorsOf(o);
   const sizes = truth(o);
   return Object.fromEntries(
-    OPENING.map((p) => [p, nm(Math.round(mm(sizes[p] + c.normal() * tape) / step) * step)]),
+    OPENING.map((p) => [p, nm(Math.round(mm(sizes[p] + c.normal() * tape * worse.by) / step) * step)]),
   ) as OpeningReadings;
 }
 
@@ -164,7 +170,7 @@ export function moved(o: TrueOpening): Quad {
   const h = o.quad.tl.y;
   const by = (length: number): number => {
     const { lo, hi } = movedOver(perMetre, length);
-    return 1 + (lo + o.season * (hi - lo)) / length;
+    return 1 + (worse.by * (lo + o.season * (hi - lo))) / length;
   };
   const at = (p: { readonly x: number; readonly y: number }) => ({ x: p.x * by(w), y: p.y * by(h) });
   return { bl: at(o.quad.bl), br: at(o.quad.br), tr: at(o.quad.tr), tl: at(o.quad.tl) };

@@ -1,3 +1,7 @@
+/*
+ * A year of openings: npx tsx bench/remakes.ts [seed] [how many] [how much worse all errors are than the model believes].
+ * Prints the tables of docs/remakes.md.
+ */
 import { seeded } from "../src/core/chance/seeded.ts";
 import { largestRectangle } from "../src/core/geometry/largest.ts";
 import { bestTurn, centred, gapsOf, MOST_TURN } from "../src/core/geometry/placing.ts";
@@ -19,6 +23,7 @@ import {
   type SlipMade,
   slipped,
   type TrueOpening,
+  worse,
 } from "./population.ts";
 
 type Size = { readonly width: Nm; readonly height: Nm };
@@ -26,6 +31,7 @@ type Made = "fits" | "binds" | "cover-lost" | "declined-rightly" | "declined-nee
 
 const SEED = Number(process.argv[2] ?? 20260520);
 const COUNT = Number(process.argv[3] ?? 10_000);
+worse.by = Number(process.argv[4] ?? 1);
 const FIXED = ["snug", "easy", "by-the-book"] as const;
 
 /** What becomes of a pane as it came: goes in and is covered, at some turn in the middle. */
@@ -113,7 +119,10 @@ for (let i = 0; i < COUNT; i++) {
   const slip = c.uniform() < SLIP_SHARE ? slipped(c, o, honestReadings) : null;
   const first = slip?.readings ?? honestReadings;
   const errors = errorsOf(o);
-  const cut = { width: (2 * c.uniform() - 1) * errors.cutting.mm, height: (2 * c.uniform() - 1) * errors.cutting.mm };
+  const cut = {
+    width: worse.by * (2 * c.uniform() - 1) * errors.cutting.mm,
+    height: worse.by * (2 * c.uniform() - 1) * errors.cutting.mm,
+  };
   const again = readOnce(c, o);
   const came = (s: Size) => ({ width: toMm(s.width) + cut.width, height: toMm(s.height) + cut.height });
   const could = anyWouldDo(o);
