@@ -5,6 +5,7 @@ import { nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
 import { listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
+import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -50,7 +51,7 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
   if (!row || !book) return { kind: "unknown" };
   const { entries: firmEntries, firm } = loadFirm(db);
   if (view === undefined) {
-    const r = reckon(book, { house: firm.house, calendar: firm.calendar });
+    const r = reckon(book, { house: firm.house, calendar: firm.calendar, findBest: serverFindBest });
     return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
   }
   if (!isStation(view) && view !== "logbook") return { kind: "unknown" };

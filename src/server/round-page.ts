@@ -4,6 +4,7 @@ import { reckon } from "../core/pane/reckoning.ts";
 import { alertsOf, type RoundRow, rowOf } from "../core/round/row.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import { listOrders, listRounds, panesOfRound, type RoundRow as Round } from "../db/lists.ts";
+import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -32,7 +33,7 @@ export function roundPage(asked: string | null): RoundPageData {
     panes.map((p) => p.id),
   );
   const entriesFor = byPane(all);
-  const by = { house: firm.house, calendar: firm.calendar };
+  const by = { house: firm.house, calendar: firm.calendar, findBest: serverFindBest };
   const rows = panes.flatMap((p) => {
     const book = foldPane(p.id, entriesFor(p.id));
     return book ? [rowOf(book, reckon(book, by), now)] : [];

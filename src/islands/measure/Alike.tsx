@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { OPENING, REBATE } from "../../core/measure/places.ts";
+import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
 const COPIED = [...OPENING, ...REBATE];
@@ -14,35 +15,28 @@ export function Alike() {
   });
   if (alike.length === 0) return null;
   return (
-    <details className="border-t border-line pt-2">
-      <summary className="cursor-pointer font-semibold">
-        {say("Like {panes} in this sash")}
-        <span className="pl-2 text-[13px] font-normal text-mute">{alike.length} more</span>
-      </summary>
-      <div className="space-y-2 pt-2">
-        <ul className="flex flex-wrap gap-x-3 gap-y-1 text-[13px]">
-          {alike.map((p) => (
-            <li key={p.id}>
-              <a href={`/panes/${p.id}/measure`}>{p.light}</a>
-            </li>
-          ))}
-        </ul>
-        <button
-          type="button"
-          className="btn"
-          disabled={readings.length === 0 || done}
-          onClick={() => {
-            for (const p of alike)
-              for (const r of readings) writePane(p.id, "measure.reading", { ...r, sure: "guess" });
-            setDone(true);
-          }}
-        >
-          {done ? "Copied" : `Copy these ${readings.length} readings to the ${alike.length} others`}
-        </button>
-        <p className="text-[13px] text-mute">
-          They count as a guess there: read at least one width and one height of each, and correct them.
-        </p>
-      </div>
-    </details>
+    <Fold title={say("Like {panes} in this sash")} more={`${alike.length} more`}>
+      <ul className="flex flex-wrap gap-x-3 gap-y-1 text-[13px]">
+        {alike.map((p) => (
+          <li key={p.id}>
+            <a href={`/panes/${p.id}/measure`}>{p.light}</a>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="btn"
+        disabled={readings.length === 0 || done}
+        onClick={() => {
+          for (const p of alike) for (const r of readings) writePane(p.id, "measure.reading", { ...r, sure: "guess" });
+          setDone(true);
+        }}
+      >
+        {done ? "Copied" : `Copy these ${readings.length} readings to the ${alike.length} others`}
+      </button>
+      <p className="text-[13px] text-mute">
+        They count as a guess there: read at least one width and one height of each, and correct them.
+      </p>
+    </Fold>
   );
 }

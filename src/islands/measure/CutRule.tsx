@@ -1,4 +1,4 @@
-import { useId, useState } from "react";
+import { useId, useMemo, useState } from "react";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { type Cut, cutSize } from "../../core/size/cut.ts";
 import { SCHOOL_FACTS, SCHOOLS, type School } from "../../core/size/school.ts";
@@ -22,7 +22,10 @@ export function CutRule() {
   const { book, reckoning: r, say, write } = usePane();
   const rule: Payloads["size.rule"] = book.rule ?? { ...r.rule, off: null };
   const change = (to: Partial<Payloads["size.rule"]>) => write("size.rule", { ...rule, ...to });
-  const tried = SCHOOLS.map((school) => ({ school, cut: cutSize({ ...r.cutInput, school, overrule: undefined }) }));
+  const tried = useMemo(
+    () => SCHOOLS.map((school) => ({ school, cut: cutSize({ ...r.cutInput, school, overrule: undefined }) })),
+    [r.cutInput],
+  );
   const sized = tried.flatMap(({ school, cut }) =>
     cut.ok ? [{ school, name: SCHOOL_FACTS[school].name, glass: cut.value.glass, inUse: school === rule.school }] : [],
   );

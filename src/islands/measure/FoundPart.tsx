@@ -16,6 +16,7 @@ import { mm, toMm } from "../../core/units/length.ts";
 import { barsText, coatingText, hingeWords } from "../../core/words/found.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { barLines } from "../../drawing/bar-lines.ts";
+import { Fold } from "../parts/Fold.tsx";
 import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
@@ -36,19 +37,11 @@ export function FoundPart({ ask }: { readonly ask: (place: Place) => void }) {
   const { book, say } = usePane();
   const found = [book.bars ? barsText(book.bars) : "", book.coating ? coatingText(book.coating) : ""].filter(Boolean);
   return (
-    <details className="border-t border-line pt-2">
-      <summary className="cursor-pointer font-semibold">
-        Bars, coating, marks, hinges
-        <span className="pl-2 text-[13px] font-normal text-mute">
-          {say(found.join(". ") || "for the stations after")}
-        </span>
-      </summary>
-      <div className="space-y-4 pt-2">
-        <BarsForm />
-        <CoatingForm />
-        <HangForm ask={ask} />
-      </div>
-    </details>
+    <Fold title="Bars, coating, marks, hinges" more={say(found.join(". ") || "for the stations after")}>
+      <BarsForm />
+      <CoatingForm />
+      <HangForm ask={ask} />
+    </Fold>
   );
 }
 

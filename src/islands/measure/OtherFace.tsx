@@ -1,6 +1,7 @@
 import { BACK, type Place } from "../../core/measure/places.ts";
 import { twistWords } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
+import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 
@@ -9,23 +10,15 @@ export function OtherFace({ ask }: { readonly ask: (place: Place) => void }) {
   const { reckoning: r, prefs, say } = usePane();
   const twist = twistWords(r.twist, prefs.unit);
   return (
-    <details className="border-t border-line pt-2">
-      <summary className="cursor-pointer font-semibold">
-        The other face
-        <span className="pl-2 text-[13px] font-normal text-mute">
-          {twist ? say(twist).split(":")[0] : "if the frame may be twisted"}
-        </span>
-      </summary>
-      <div className="space-y-2 pt-2">
-        <div className="grid grid-cols-3 gap-2">
-          {BACK.map((p) => (
-            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p]).replace("other face, ", "")} onFocus={ask} />
-          ))}
-        </div>
-        <ReadingTrouble places={BACK} />
-        <p className="text-[13px] text-mute">Left and right stay those of the first face.</p>
-        {twist && <p className="note-glass">{say(twist)}</p>}
+    <Fold title="The other face" more={twist ? say(twist).split(":")[0] : "if the frame may be twisted"}>
+      <div className="grid grid-cols-3 gap-2">
+        {BACK.map((p) => (
+          <ReadingField key={p} place={p} label={say(PLACE_NAMES[p]).replace("other face, ", "")} onFocus={ask} />
+        ))}
       </div>
-    </details>
+      <ReadingTrouble places={BACK} />
+      <p className="text-[13px] text-mute">Left and right stay those of the first face.</p>
+      {twist && <p className="note-glass">{say(twist)}</p>}
+    </Fold>
   );
 }

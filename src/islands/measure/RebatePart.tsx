@@ -6,6 +6,7 @@ import { throughThickness } from "../../core/size/through.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routWords, throughWords } from "../../core/words/through.ts";
+import { Fold } from "../parts/Fold.tsx";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -21,15 +22,14 @@ export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
     <Part title="The {rebate} itself" more="feeds cover, odds and the section">
       <div className="grid grid-cols-2 gap-2">{SHOWN.map(field)}</div>
       <ReadingTrouble places={SHOWN} />
-      <details>
-        <summary className="cursor-pointer text-[13px] underline">One side is deeper or shallower</summary>
+      <Fold as="small" title="One side is deeper or shallower">
         <div className="grid grid-cols-4 gap-2 pt-1 max-sm:grid-cols-2">
           {REBATE_SIDES.map((p) => (
             <ReadingField key={p} place={p} label={p.replace("depth-", "")} onFocus={ask} />
           ))}
         </div>
         <ReadingTrouble places={REBATE_SIDES} />
-      </details>
+      </Fold>
       <Through />
       <Rout field={field} />
     </Part>
@@ -98,22 +98,17 @@ function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
         })
       : null;
   return (
-    <details>
-      <summary className="cursor-pointer text-[13px] underline">
-        {say("From single glass to a {unit}: routing")}
-      </summary>
-      <div className="space-y-2 pt-1">
-        <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>
-        <ReadingTrouble places={TIMBER} />
-        <p className={rout && !rout.holds ? "note-wax" : "note-glass"}>
-          {rout
-            ? say(routWords(rout, prefs.unit))
-            : say(
-                "Give {rebate} depth and width, the {unit}'s overall thickness under Thickness, and the timber. The edge seal needs 12 mm of cover and 3 mm of gap.",
-              )}
-        </p>
-      </div>
-    </details>
+    <Fold as="small" title={say("From single glass to a {unit}: routing")}>
+      <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>
+      <ReadingTrouble places={TIMBER} />
+      <p className={rout && !rout.holds ? "note-wax" : "note-glass"}>
+        {rout
+          ? say(routWords(rout, prefs.unit))
+          : say(
+              "Give {rebate} depth and width, the {unit}'s overall thickness under Thickness, and the timber. The edge seal needs 12 mm of cover and 3 mm of gap.",
+            )}
+      </p>
+    </Fold>
   );
 }
 

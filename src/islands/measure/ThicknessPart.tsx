@@ -5,6 +5,7 @@ import { mm, toMm } from "../../core/units/length.ts";
 import { conflictWords, stackText } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { slipOfWood } from "../../drawing/slip-of-wood.ts";
+import { Fold } from "../parts/Fold.tsx";
 import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
@@ -28,63 +29,60 @@ export function ThicknessPart({ ask }: { readonly ask: (place: Place) => void })
           paneError: mm(t.by === "slip" ? 0.6 : STACK_ERRORS.paneMm),
         });
   return (
-    <details className="border-t border-line pt-2">
-      <summary className="cursor-pointer font-semibold">
-        Thickness
-        <span className="pl-2 text-[13px] font-normal text-mute">
-          {t.overall === null ? (
-            "caliper, or a slip of wood"
-          ) : (
+    <Fold
+      title="Thickness"
+      more={
+        t.overall === null ? (
+          "caliper, or a slip of wood"
+        ) : (
+          <>
+            <Length nm={t.overall} unit={prefs.unit} withUnit /> by {t.by === "slip" ? "slip of wood" : "caliper"}
+          </>
+        )
+      }
+    >
+      <div className="grid grid-cols-3 gap-2">{CALIPER.map(field)}</div>
+      <p className="text-[13px]">
+        {say(
+          "No caliper: stand a straight slip of wood on the upstand beside the edge. Mark it at the stop's face and at both faces of the nearer {pane}. Draw it out and measure the marks from that end.",
+        )}
+      </p>
+      <SlipDrawing />
+      <div className="grid grid-cols-2 gap-2">{[...SLIP, ...BED].map(field)}</div>
+      <ReadingTrouble places={PLACES} />
+      {t.bySlip !== null && r.readings["slip-far"] !== undefined && (
+        <p className="text-[13px]">
+          <Length nm={r.readings["slip-far"]} unit={prefs.unit} /> −{" "}
+          <Length nm={t.bed.length} unit={prefs.unit} withUnit /> bed{t.bed.read ? "" : " (the usual)"} ={" "}
+          <Length nm={t.bySlip} unit={prefs.unit} withUnit /> overall, a pencil line either way.
+          {r.readings["slip-near"] !== undefined && t.panes[0] !== undefined && (
             <>
-              <Length nm={t.overall} unit={prefs.unit} withUnit /> by {t.by === "slip" ? "slip of wood" : "caliper"}
+              {" "}
+              {say("{Pane}")}: <Length nm={t.panes[0]} unit={prefs.unit} withUnit />; there the bed cancels.
             </>
           )}
-        </span>
-      </summary>
-      <div className="space-y-2 pt-2">
-        <div className="grid grid-cols-3 gap-2">{CALIPER.map(field)}</div>
-        <p className="text-[13px]">
-          {say(
-            "No caliper: stand a straight slip of wood on the upstand beside the edge. Mark it at the stop's face and at both faces of the nearer {pane}. Draw it out and measure the marks from that end.",
-          )}
         </p>
-        <SlipDrawing />
-        <div className="grid grid-cols-2 gap-2">{[...SLIP, ...BED].map(field)}</div>
-        <ReadingTrouble places={PLACES} />
-        {t.bySlip !== null && r.readings["slip-far"] !== undefined && (
-          <p className="text-[13px]">
-            <Length nm={r.readings["slip-far"]} unit={prefs.unit} /> −{" "}
-            <Length nm={t.bed.length} unit={prefs.unit} withUnit /> bed{t.bed.read ? "" : " (the usual)"} ={" "}
-            <Length nm={t.bySlip} unit={prefs.unit} withUnit /> overall, a pencil line either way.
-            {r.readings["slip-near"] !== undefined && t.panes[0] !== undefined && (
-              <>
-                {" "}
-                {say("{Pane}")}: <Length nm={t.panes[0]} unit={prefs.unit} withUnit />; there the bed cancels.
-              </>
-            )}
-          </p>
-        )}
-        {t.conflicts.map((c) => (
-          <p key={c.kind} className="note-wax" role="alert">
-            {say(conflictWords(c, prefs.unit))}
-          </p>
-        ))}
-        {t.overall !== null && t.conflicts.length === 0 && (
-          <p className="note-glass">
-            {stacks.length > 0
-              ? say(
-                  `Can be ${stacks
-                    .slice(0, 3)
-                    .map((s) => stackText(s))
-                    .join(", ")}${stacks.length > 3 ? ` or ${stacks.length - 3} more` : ""}.`,
-                )
-              : toMm(t.overall) < 7
-                ? say("One {pane}: no {unit} is so thin.")
-                : say("No {unit} that is made has this thickness. Feel it a second time.")}
-          </p>
-        )}
-      </div>
-    </details>
+      )}
+      {t.conflicts.map((c) => (
+        <p key={c.kind} className="note-wax" role="alert">
+          {say(conflictWords(c, prefs.unit))}
+        </p>
+      ))}
+      {t.overall !== null && t.conflicts.length === 0 && (
+        <p className="note-glass">
+          {stacks.length > 0
+            ? say(
+                `Can be ${stacks
+                  .slice(0, 3)
+                  .map((s) => stackText(s))
+                  .join(", ")}${stacks.length > 3 ? ` or ${stacks.length - 3} more` : ""}.`,
+              )
+            : toMm(t.overall) < 7
+              ? say("One {pane}: no {unit} is so thin.")
+              : say("No {unit} that is made has this thickness. Feel it a second time.")}
+        </p>
+      )}
+    </Fold>
   );
 }
 

@@ -10,6 +10,8 @@ export type Odds = { readonly done: OddsDone | null; readonly share: number };
 const SEED = 20;
 const SAMPLES = 100_000;
 const MOST_OFF = mm(12);
+/** Between two keys of one reading nothing is drawn: it would be dropped, ms. */
+const PAUSE_MS = 150;
 
 /**
  * Chances for every deduction and for some sizes, drawn in a worker. What was last drawn stays until the new is there; the
@@ -34,14 +36,21 @@ export function useOdds(input: OddsInput, sizes: readonly { readonly width: Nm; 
     client.current = oddsClient();
     return () => client.current?.end();
   }, []);
-  useEffect(
-    () =>
-      client.current?.ask(JSON.parse(job), (reply: OddsReply) => {
-        if (reply.kind === "done") setOdds({ done: reply, share: 1 });
-        else if (reply.kind === "progress") setOdds((now) => ({ ...now, share: reply.share }));
-        else setOdds({ done: null, share: 1 });
-      }),
-    [job],
-  );
+  useEffect(() => {
+    let drop = () => {};
+    // Progress is only shown while there is nothing else: a chart that stands is not drawn again for it.
+    const told = (reply: OddsReply) => {
+      if (reply.kind === "done") setOdds({ done: reply, share: 1 });
+      else if (reply.kind === "progress") setOdds((now) => (now.done ? now : { ...now, share: reply.share }));
+      else setOdds({ done: null, share: 1 });
+    };
+    const pause = setTimeout(() => {
+      drop = client.current?.ask(JSON.parse(job), told) ?? drop;
+    }, PAUSE_MS);
+    return () => {
+      clearTimeout(pause);
+      drop();
+    };
+  }, [job]);
   return odds;
 }

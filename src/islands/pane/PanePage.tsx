@@ -4,6 +4,7 @@ import type { Place } from "../../core/measure/places.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { foldFirm } from "../../core/round/book.ts";
+import { rememberBest } from "../../core/size/best.ts";
 import { day } from "../../core/units/day.ts";
 import { say } from "../../core/words/dialect.ts";
 import { entryWords } from "../../core/words/entry.ts";
@@ -63,9 +64,14 @@ export default function PanePage(props: PanePageProps) {
     const strikes = entries.filter((e) => e.kind === "struck");
     return foldFirm([...props.firmEntries, ...entries.filter(isAboutFirm), ...strikes]);
   }, [props.firmEntries, entries]);
+  // Most entries leave the opening as it is: its best is not looked for again.
+  const [findBest] = useState(() => rememberBest(20));
   const typed = useAfterPaint(screen.typing);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
-  const reckoning = useMemo(() => book && reckon(book, { house: firm.house, calendar: firm.calendar }), [book, firm]);
+  const reckoning = useMemo(
+    () => book && reckon(book, { house: firm.house, calendar: firm.calendar, findBest }),
+    [book, firm, findBest],
+  );
 
   // What the stable callbacks below read when they are called.
   const now = useRef({ kept, typing: screen.typing, prefs, book, reckoning });

@@ -1,5 +1,7 @@
+import { memo } from "react";
 import type { Place } from "../../core/measure/places.ts";
 import { readTape } from "../../core/tape/read.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "./Length.tsx";
@@ -17,35 +19,64 @@ export function ReadingField({ place, label, governs = false, onFocus }: Props) 
   const { book, keep, prefs, say } = usePane();
   const { typing, type } = useTyping();
   const kept = book.readings[place];
-  const text = typing[place] ?? kept?.text ?? "";
-  const unit = typing[place] === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit;
+  return (
+    <Field
+      place={place}
+      label={label ?? null}
+      name={say(PLACE_NAMES[place])}
+      governs={governs}
+      text={typing[place] ?? kept?.text ?? ""}
+      unit={typing[place] === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit}
+      shownIn={prefs.unit}
+      keep={keep}
+      type={type}
+      onFocus={onFocus}
+    />
+  );
+}
+
+type FieldProps = {
+  readonly place: Place;
+  readonly label: string | null;
+  readonly name: string;
+  readonly governs: boolean;
+  readonly text: string;
+  readonly unit: LengthUnit;
+  readonly shownIn: LengthUnit;
+  readonly keep: (place: Place) => void;
+  readonly type: (place: Place, text: string) => void;
+  readonly onFocus: ((place: Place) => void) | undefined;
+};
+
+/* A key changes one field: the rest are left as they are drawn. */
+const Field = memo(function Field({ place, label, name, governs, text, unit, shownIn, ...on }: FieldProps) {
   const read = text.trim() === "" ? null : readTape(text, unit);
   const bad = read !== null && !read.ok;
-  const other = read?.ok && (read.value.unit !== prefs.unit || read.value.hair !== null);
+  const other = read?.ok && (read.value.unit !== shownIn || read.value.hair !== null);
   return (
     <div className="min-w-0">
       <label className="block">
-        <span className={label ? "block truncate text-[13px] text-mute" : "sr-only"}>
-          {label ?? say(PLACE_NAMES[place])}
+        <span className={label !== null ? "block truncate text-[13px] text-mute" : "sr-only"}>
+          {label ?? name}
           {governs && <span className="text-glass"> · governs</span>}
         </span>
         <input
           id={`r-${place}`}
-          className={`tight !text-[17px] ${label === undefined ? "" : "mt-0.5"} text-right font-medium ${bad ? "bad" : governs ? "governs" : ""}`}
+          className={`tight !text-[17px] ${label === null ? "" : "mt-0.5"} text-right font-medium ${bad ? "bad" : governs ? "governs" : ""}`}
           inputMode="text"
           autoComplete="off"
           spellCheck={false}
           maxLength={60}
           value={text}
-          aria-label={say(PLACE_NAMES[place])}
+          aria-label={name}
           aria-invalid={bad}
           aria-describedby={bad ? `e-${place}` : undefined}
-          onChange={(e) => type(place, e.target.value)}
-          onFocus={onFocus && (() => onFocus(place))}
-          onBlur={() => keep(place)}
+          onChange={(e) => on.type(place, e.target.value)}
+          onFocus={() => on.onFocus?.(place)}
+          onBlur={() => on.keep(place)}
           onKeyDown={(e) => {
             if (e.key === "Enter") {
-              keep(place);
+              on.keep(place);
               nextField(e.currentTarget)?.focus();
             }
           }}
@@ -54,12 +85,12 @@ export function ReadingField({ place, label, governs = false, onFocus }: Props) 
       {other && read.ok && (
         <span className="block pt-0.5 text-right text-[12px] text-mute">
           {read.value.hair === "light" ? "hair under, " : read.value.hair === "heavy" ? "hair over, " : ""}
-          <Length nm={read.value.adjusted} unit={prefs.unit} places={2} ticks={64} withUnit />
+          <Length nm={read.value.adjusted} unit={shownIn} places={2} ticks={64} withUnit />
         </span>
       )}
     </div>
   );
-}
+});
 
 /** The sentence about a reading that cannot be read, with the place in it marked. */
 export function ReadingTrouble({ places }: { readonly places: readonly Place[] }) {

@@ -61,9 +61,9 @@ describe("opening", () => {
 });
 
 describe("fit", () => {
-  const fit = (c: object) => value(calcFit(FitCase.parse(c)));
+  const fitOf = (c: object) => value(calcFit(FitCase.parse(c)));
   it("a true opening: three ways, one rectangle", () => {
-    const a = fit({ readings: SQUARE, rebateDepth: "8" });
+    const a = fitOf({ readings: SQUARE, rebateDepth: "8" });
     for (const r of [a.sill, a.best, a.mostGlass, a.mostCovered]) {
       expect(r?.widthMm).toBeCloseTo(597, 6);
       expect(r?.heightMm).toBeCloseTo(897, 6);
@@ -75,12 +75,12 @@ describe("fit", () => {
     ["exactly the clearance left", "597", "897", true],
     ["a hair more glass", "597.1", "897", false],
   ])("a given pane, %s", (_, width, height, fits) => {
-    const { given } = fit({ readings: SQUARE, glass: { width, height } });
+    const { given } = fitOf({ readings: SQUARE, glass: { width, height } });
     expect(given?.fits).toBe(fits);
     expect(given?.fitsAtSill).toBe(fits);
   });
   it("leaning: turned it is larger than held to the sill, and lies more evenly", () => {
-    const a = fit({ readings: { ...SQUARE, "diagonal-up": "1088", "diagonal-down": "1075.3" } });
+    const a = fitOf({ readings: { ...SQUARE, "diagonal-up": "1088", "diagonal-down": "1075.3" } });
     const area = (r: typeof a.sill) => (r ? r.widthMm * r.heightMm : 0);
     expect(area(a.mostGlass)).toBeGreaterThan(area(a.sill));
     expect(a.best?.largestGapMm).toBeLessThan(a.sill?.largestGapMm ?? 0);
@@ -88,18 +88,18 @@ describe("fit", () => {
     expect(a.given).toBeNull();
   });
   it("inward bow takes half of itself from both sides", () => {
-    const a = fit({ readings: { ...SQUARE, "width-middle": "598" } });
+    const a = fitOf({ readings: { ...SQUARE, "width-middle": "598" } });
     expect(a.sill?.widthMm).toBeCloseTo(595, 6);
   });
   it("each side may have its own clearance and depth", () => {
     const clearance = { left: "1", right: "2", bottom: "4", top: "1" };
     const rebateDepth = { left: "8", right: "8", bottom: "12", top: "6" };
-    const a = fit({ readings: SQUARE, clearance, rebateDepth });
+    const a = fitOf({ readings: SQUARE, clearance, rebateDepth });
     expect([a.sill?.widthMm, a.sill?.heightMm]).toEqual([expect.closeTo(597, 6), expect.closeTo(895, 6)]);
     expect(a.sill?.leastCover).toMatchObject({ side: "top", mm: expect.closeTo(5, 6), enough: true });
   });
   it("a pane too large says where to ease", () => {
-    const { given } = fit({ readings: SQUARE, clearance: "1", glass: { width: "602", height: "890" } });
+    const { given } = fitOf({ readings: SQUARE, clearance: "1", glass: { width: "602", height: "890" } });
     expect(given?.easing).toEqual([
       { side: "left", fromMm: expect.closeTo(2, 6), toMm: expect.closeTo(2, 6) },
       { side: "right", fromMm: expect.closeTo(2, 6), toMm: expect.closeTo(2, 6) },
