@@ -20,7 +20,8 @@ const clear = () => {
 clear();
 const db = createDatabase(file);
 appendEntries(db, ottermoleRow(dayOf(TODAY)));
-const panes = panesOfRound(db, listRounds(db)[0]?.id ?? "");
+const round = listRounds(db)[0]?.id ?? "";
+const panes = panesOfRound(db, round);
 const pane = (address: string, opening: string, light = "") =>
   panes.find((p) => p.address === address && p.opening === opening && p.light.includes(light))?.id ?? "";
 const order = listOrders(db).find((o) => o.reference === "OR-2")?.id ?? "";
@@ -41,6 +42,17 @@ type Shot = {
 const SHOTS: readonly Shot[] = [
   { name: "round", path: "/", size: DESK },
   { name: "pane-measure", path: `/panes/${leaning}/measure`, size: DESK },
+  {
+    name: "pane-odds",
+    path: `/panes/${leaning}/measure`,
+    size: DESK,
+    first: async (page) => {
+      await page.getByText(/100,000 draws/).waitFor({ timeout: 20_000 });
+      await page.getByRole("heading", { name: "How much to take off" }).evaluate((e) => {
+        e.scrollIntoView({ block: "start" });
+      });
+    },
+  },
   { name: "pane-racked", path: `/panes/${pane("No. 3", "box room", "upper")}/measure`, size: DESK, inches: true },
   { name: "pane-look", path: `/panes/${pane("No. 5", "back bedroom")}/look`, size: DESK },
   { name: "pane-set", path: `/panes/${leaning}/set`, size: DESK },
@@ -49,6 +61,8 @@ const SHOTS: readonly Shot[] = [
   { name: "logbook", path: `/panes/${leaning}/logbook`, size: DESK },
   { name: "order", path: `/orders/${order}`, size: DESK },
   { name: "order-sheet", path: `/orders/${order}/sheet`, size: DESK },
+  { name: "openings", path: `/rounds/${round}/openings`, size: DESK },
+  { name: "measuring-sheet", path: "/sheets/measuring", size: DESK },
   { name: "house-rules", path: "/house", size: DESK },
   { name: "phone-round", path: "/", size: PHONE },
   {

@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import type { Place } from "../core/measure/places.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { tableOf } from "../core/round/openings-table.ts";
+import type { Written } from "../core/tape/written.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";
 import { theDatabase } from "./the-database.ts";
@@ -9,7 +10,7 @@ import { theDatabase } from "./the-database.ts";
 export type KnownPane = {
   readonly id: string;
   readonly added: PaneBook["added"];
-  readonly readings: Readonly<Partial<Record<Place, string>>>;
+  readonly readings: Readonly<Partial<Record<Place, Written>>>;
 };
 
 /** The panes of one round as they are measured; undefined for a round that is not there. */
@@ -41,7 +42,9 @@ export function openingsPage(id: string) {
     (b): KnownPane => ({
       id: b.id,
       added: b.added,
-      readings: Object.fromEntries(Object.entries(b.readings).map(([p, r]) => [p, r?.text ?? ""])),
+      readings: Object.fromEntries(
+        Object.entries(b.readings).flatMap(([p, r]) => (r ? [[p, { text: r.text, unit: r.unit }]] : [])),
+      ),
     }),
   );
   return { id, name: round.name, known };

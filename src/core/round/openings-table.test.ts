@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { LEANING, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import { foldPane, type PaneBook } from "../pane/book.ts";
 import { rowProblemSentence } from "../words/openings-table.ts";
-import { type PaneRow, panesFrom, tableOf } from "./openings-table.ts";
+import { type PaneRow, panesFrom, saysElse, tableOf } from "./openings-table.ts";
 
 const book = (t: Teller, pane = PANE): PaneBook => {
   const found = foldPane(pane, t.entries);
@@ -58,6 +58,18 @@ describe("rows with something wrong", () => {
     expect(from("", "", "", "", "").panes).toEqual([]);
     expect(panesFrom({ headings: ["x", "y"], rows: [["1", "2"]] }).problems).toEqual([{ kind: "no-headings" }]);
   });
+});
+
+describe("what a cell says against what stands", () => {
+  const w = (text: string, unit: "mm" | "in" = "mm") => ({ text, unit });
+  it.each([
+    ["the same", w("612"), w("612"), false],
+    ["the same value in another unit", w("24 in"), w("24", "in"), false],
+    ["another value", w("613"), w("612"), true],
+    ["nothing stood there", w("612"), undefined, true],
+    ["the same that nobody can read", w("61?x"), w("61?x"), false],
+    ["what could not be read, put right", w("612"), w("61?x"), true],
+  ] as const)("%s", (_, cell, standing, differs) => expect(saysElse(cell, standing)).toBe(differs));
 });
 
 describe("out and in again", () => {

@@ -247,3 +247,11 @@ function headingOf(heading: string): Heading {
     PLACES.find((p) => p.replaceAll("-", "") === name.replaceAll("-", ""));
   return column ? { column, unit: of } : null;
 }
+
+/** Whether a reading from a table says anything else than the one that stands: another value, or another unreadable text. */
+export function saysElse(cell: Written, standing: Written | undefined): boolean {
+  if (!standing) return true;
+  const [a, b] = [readTape(cell.text, cell.unit), readTape(standing.text, standing.unit)];
+  if (a.ok && b.ok) return a.value.adjusted !== b.value.adjusted;
+  return a.ok !== b.ok || (cell.text !== standing.text && cell.text !== cellOf(standing, cell.unit));
+}

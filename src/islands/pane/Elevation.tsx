@@ -1,5 +1,6 @@
 import { OPENING, type Place } from "../../core/measure/places.ts";
 import { easedCorners } from "../../core/size/ease.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { mm } from "../../core/units/length.ts";
 import { sizeShown } from "../../core/words/ticket.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
@@ -24,7 +25,8 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
     box: BOX,
     margin: 64,
   });
-  const size = r.cut.ok ? r.cut.value.glass : null;
+  const ifEased = !bare && r.poor && r.eased ? r.eased.glass : null;
+  const size = ifEased ?? (r.cut.ok ? r.cut.value.glass : null);
   return (
     <figure className="flex h-full min-h-0 flex-col">
       {!bare && (
@@ -66,7 +68,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
               textAnchor="middle"
               className="d-halo d-text d-wax-text font-semibold"
             >
-              ease <LengthInSvg nm={mm(e.by)} unit={prefs.unit} />
+              ease {writeLength(mm(e.by), prefs.unit, { places: 1, ticks: 32 })}
             </text>
           </g>
         ))}
@@ -77,7 +79,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
               <LengthInSvg nm={sizeShown(size.height, prefs.unit)} unit={prefs.unit} />
             </text>
             <text x={drawn.middle.x} y={drawn.middle.y + 67} className="d-halo d-text d-glass-text">
-              {r.cut.ok && r.cut.value.overruled ? "overruled size" : "cut size"}
+              {ifEased ? "if it is eased" : r.cut.ok && r.cut.value.overruled ? "overruled size" : "cut size"}
             </text>
           </g>
         )}

@@ -3,7 +3,8 @@ import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
-import { COLUMNS, type PaneRow, panesFrom } from "../../core/round/openings-table.ts";
+import { COLUMNS, type PaneRow, panesFrom, saysElse } from "../../core/round/openings-table.ts";
+import type { Written } from "../../core/tape/written.ts";
 import { say } from "../../core/words/dialect.ts";
 import { rowProblemSentence } from "../../core/words/openings-table.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
@@ -14,7 +15,7 @@ import { sendEntries } from "../parts/send.ts";
 type Known = {
   readonly id: string;
   readonly added: Payloads["pane.added"];
-  readonly readings: Readonly<Partial<Record<Place, string>>>;
+  readonly readings: Readonly<Partial<Record<Place, Written>>>;
 };
 type Props = { readonly prefs: Prefs; readonly round: string; readonly known: readonly Known[] };
 
@@ -134,7 +135,7 @@ const Column = ({ name, says }: { readonly name: string; readonly says: string }
 );
 
 const changesOf = (row: PaneRow, known: Known | undefined) =>
-  row.readings.filter((r) => known?.readings[r.place] !== r.text);
+  row.readings.filter((r) => saysElse(r, known?.readings[r.place]));
 
 /** What a row adds: a pane with its readings, or only the readings that differ. */
 function entriesFor(row: PaneRow, known: Known | undefined, round: string, who: string): readonly Entry[] {
