@@ -1,11 +1,11 @@
 import { cpus } from "node:os";
 import { benchPage } from "./page.ts";
-import { benchPane } from "./pane.ts";
+import { benchOdds, benchPane } from "./pane.ts";
 import { benchServer } from "./server.ts";
 import { ms } from "./timed.ts";
 
 /** Prints the figures that docs/performance.md records. Needs a build and Chromium. */
-const rows = [...benchPane(), ...benchServer()];
+const rows = [...benchPane(), ...benchOdds(), ...benchServer()];
 const page = await benchPage();
 console.log(`Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? "unknown"}\n`);
 console.log("| what | median | 95 of 100 within |\n| --- | --: | --: |");

@@ -4,7 +4,7 @@ import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { figureOf } from "../measure/figure.ts";
 import { type Grid, mm, toMm } from "../units/length.ts";
 import { bestDeduction, findBest, type OddsInput, rememberBest } from "./best.ts";
-import { easingFor, mostEased } from "./ease.ts";
+import { easedCorners, easeFor, easingFor, mostEased } from "./ease.ts";
 import { errorsFor } from "./errors.ts";
 import { layIn } from "./lay.ts";
 import { shapedPane, templateDxf, templatePoints, templateSvg } from "./shaped.ts";
@@ -137,5 +137,31 @@ describe("the best odds", () => {
     find(odds({ depths: allRound(5) }));
     expect(find(odds())).not.toBe(first);
     expect(find(odds())).toEqual(first);
+  });
+});
+
+describe("the pane to order where the rebate is eased", () => {
+  const figure = figureOf(readings(600, 600, 900, Math.hypot(612, 900), Math.hypot(588, 900)));
+  if (!figure.ok) throw new Error(figure.error.kind);
+  const of = {
+    figure: figure.value,
+    glass: { width: mm(590), height: mm(890) },
+    leastCover: mm(3),
+    grid: "1 mm" as Grid,
+  };
+  it("grows until every side is covered, and says where the wood must go", () => {
+    const eased = easeFor({ ...of, depths: allRound(7), clearance: 0.5 });
+    expect(eased?.lying.leastCover?.enough).toBe(true);
+    expect(eased?.glass.width).toBeGreaterThan(mm(590));
+    expect(mostEased(eased?.easings ?? [])).toBeGreaterThan(1);
+    const corners = easedCorners(eased?.easings ?? []);
+    expect(corners.length).toBeGreaterThan(0);
+    expect(Math.max(...corners.map((c) => c.by))).toBeCloseTo(mostEased(eased?.easings ?? []), 9);
+  });
+  it("is the pane itself where it is covered already", () => {
+    expect(easeFor({ ...of, depths: allRound(20), clearance: 0.5 })?.glass).toEqual(of.glass);
+  });
+  it("is none where the rebate is shallower than what must be covered", () => {
+    expect(easeFor({ ...of, depths: allRound(2), clearance: 0.5 })).toBeNull();
   });
 });

@@ -1,6 +1,10 @@
+import { largestAt, largestRectangle } from "../geometry/largest.ts";
+import type { Placed } from "../geometry/placing.ts";
+import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
+import { bowSetback } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
-import { gridUnit, type LengthUnit, mm, type Nm, nm, takeNm, toMm } from "../units/length.ts";
+import { floorTo, gridUnit, type LengthUnit, mm, type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import { percent } from "./percent.ts";
 import { PLACE_NAMES } from "./places.ts";
 
@@ -8,7 +12,7 @@ import { PLACE_NAMES } from "./places.ts";
 export type Sum = { readonly of: string; readonly sum: string; readonly rule: string; readonly source: string };
 
 /** The sums that made the size, its gaps, its cover and its odds, in the reader's unit. */
-export function whySize(r: Reckoning, unit: LengthUnit): readonly Sum[] {
+export function whySize(r: Reckoning, unit: LengthUnit, leastGapMm: number): readonly Sum[] {
   if (!r.cut.ok) return [];
   const cut = r.cut.value;
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
@@ -30,7 +34,26 @@ export function whySize(r: Reckoning, unit: LengthUnit): readonly Sum[] {
   });
   if (cut.opening.ok) sums.push(...whyLying(r, cut.opening.value, unit));
   if (r.best && r.rule.school === "best-odds") sums.push(whyOdds(r, text));
+  if (cut.opening.ok) sums.push(whyLargest(r, cut.opening.value, leastGapMm, text));
   return sums;
+}
+
+/** The largest true rectangles that leave the least gap on every side: held to the sill, most even, most glass. */
+function whyLargest(r: Reckoning, lying: Opening, leastGapMm: number, text: (length: Nm) => string): Sum {
+  const { quad } = lying.figure;
+  const bow = bowSetback(lying.figure);
+  const free = Object.fromEntries(SIDES.map((s) => [s, leastGapMm + (bow[s] ?? 0)])) as Record<Side, number>;
+  const size = (p: Placed | undefined): string =>
+    p ? `${text(floorTo(mm(p.width), r.rule.grid))} × ${text(floorTo(mm(p.height), r.rule.grid))}` : "none";
+  const turned = (p: Placed | undefined): string => (p ? `, turned ${((p.turn * 180) / Math.PI).toFixed(2)}°` : "");
+  const even = largestRectangle(quad, free, "even");
+  const most = largestRectangle(quad, free, "area");
+  return {
+    of: "Largest true rectangles",
+    sum: `held to the {sill} ${size(largestAt(quad, 0, free))}; most even ${size(even)}${turned(even)}; most glass ${size(most)}${turned(most)}`,
+    rule: `${text(mm(leastGapMm))} left on every side, half of an inward bow more, down to ${r.rule.grid}`,
+    source: "plane geometry",
+  };
 }
 
 type Opening = Extract<Extract<Reckoning["cut"], { ok: true }>["value"]["opening"], { ok: true }>["value"];

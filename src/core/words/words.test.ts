@@ -21,6 +21,7 @@ import { nextWords } from "./standing.ts";
 import { tapeErrorSentence } from "./tape-error.ts";
 import { massText, safetyText, sizeShown, ticketOf } from "./ticket.ts";
 import { verdictOf } from "./verdict.ts";
+import { whySize } from "./why.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,
@@ -152,6 +153,31 @@ describe("the verdict on readings", () => {
     expect(found.says).toMatch(says);
     expect(found.says + (found.more ?? "")).not.toMatch(/NaN|Infinity|undefined|[{}]/);
   });
+});
+
+describe("why this size", () => {
+  it.each(["mm", "in"] as const)("every sum has its numbers, rule and source, in %s", (unit) => {
+    const sums = whySize(at(fresh().read(LEANING).read({ "rebate-depth": "10" })).r, unit, 0.5);
+    expect(sums.map((s) => s.of)).toEqual([
+      "Glass width",
+      "Glass height",
+      "Edge gap",
+      "To spare",
+      "Least cover",
+      "Best odds",
+      "Largest true rectangles",
+    ]);
+    for (const s of sums) {
+      expect(s.sum).toMatch(/\d/);
+      expect(`${s.sum} ${s.rule} ${s.source}`).not.toMatch(/NaN|Infinity|undefined/);
+    }
+  });
+  it("the width by hand: 611.5 less 3.5 is 608", () => {
+    expect(whySize(at(fresh().read(LEANING)).r, "mm", 0.5)[0]?.sum).toBe(
+      "611.5 mm (width, middle) − 3.5 mm = 608 mm, down to 608 mm",
+    );
+  });
+  it("nothing sized has no sums", () => expect(whySize(at(fresh()).r, "mm", 0.5)).toEqual([]));
 });
 
 describe("safety in words", () => {

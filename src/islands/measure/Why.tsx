@@ -14,10 +14,10 @@ export function Why() {
 }
 
 function Sums() {
-  const { reckoning: r, prefs } = usePane();
+  const { reckoning: r, prefs, firm } = usePane();
   return (
     <dl className="space-y-2 text-[13px]">
-      {whySize(r, prefs.unit).map((s) => (
+      {whySize(r, prefs.unit, firm.house.leastGapMm).map((s) => (
         <div key={s.of}>
           <dt className="font-semibold">
             <Said>{s.of}</Said>
