@@ -29,6 +29,7 @@ for (const colorScheme of ["light", "dark"] as const)
           .getByRole("link")
           .getAttribute("href")
       )?.split("/")[2];
+      const round = new URL(await roundPath(page), "http://round").searchParams.get("round");
       await page.goto("/orders");
       const order = await page.getByRole("main").getByRole("link").first().getAttribute("href");
       const paths = [
@@ -39,6 +40,8 @@ for (const colorScheme of ["light", "dark"] as const)
         order ?? "",
         `${order}/sheet`,
         "/house",
+        `/rounds/${round}/openings`,
+        `/sheets/measuring?round=${round}`,
         "/api",
         "/words",
         ...STATIONS.map((s) => `/panes/${pane}/${s}`),
@@ -47,6 +50,10 @@ for (const colorScheme of ["light", "dark"] as const)
       for (const path of paths) {
         await page.goto(path);
         await ready(page);
+        // What is folded up on Measure is looked at unfolded.
+        if (path.endsWith("/measure"))
+          for (const fold of await page.locator("details > summary").all())
+            if (await fold.isVisible()) await fold.click();
         const { violations } = await new AxeBuilder({ page })
           .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"])
           .analyze();

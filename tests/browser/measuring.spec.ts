@@ -1,5 +1,6 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
+import { v7 as uuidv7 } from "uuid";
 import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 test("a slip is pointed at, put right with one tap, and stood by where it is right", async ({ page }) => {
@@ -193,7 +194,32 @@ test("a sash of like panes, and readings copied as a guess", async ({ page }) =>
 });
 
 test("a round's openings go out as CSV and come in again; wrong rows are said", async ({ page }) => {
-  const round = new URL(await roundPath(page), "http://x").searchParams.get("round");
+  // A round of its own: other journeys add panes to the demo round meanwhile.
+  const [round, pane] = [uuidv7(), uuidv7()];
+  const entry = (kind: string, about: object, payload: object) => ({
+    id: uuidv7(),
+    at: new Date().toISOString(),
+    who: "Ida Rule",
+    about,
+    kind,
+    payload,
+  });
+  const stored = await page.request.post("/api/entries", {
+    data: {
+      entries: [
+        entry("round.opened", { round }, { name: "Out and in", place: "" }),
+        entry(
+          "pane.added",
+          { pane },
+          { round, address: "No. 12", opening: "hatch", light: "", system: "timber-putty", side: "outside" },
+        ),
+        entry("measure.reading", { pane }, { place: "width-top", text: "23 11/16-", unit: "in" }),
+        entry("measure.reading", { pane }, { place: "height-left", text: "904", unit: "mm" }),
+        entry("measure.reading", { pane }, { place: "rebate-depth", text: "1,200", unit: "mm" }),
+      ],
+    },
+  });
+  expect(stored.ok()).toBe(true);
   await page.goto(`/rounds/${round}/openings`);
   await ready(page);
   const download = page.waitForEvent("download");
@@ -207,6 +233,9 @@ test("a round's openings go out as CSV and come in again; wrong rows are said", 
   await expect(page.getByText("1 new pane, 0 changed readings")).toBeVisible();
   await expect(page.getByText("Column 4: “colour” is not a heading")).toBeVisible();
   await expect(page.getByText("Row 3: give the opening.")).toBeVisible();
+  await page.getByRole("button", { name: "Take 1 pane into the round" }).click();
+  await page.waitForURL(/round=/);
+  await expect(page.getByText("2 panes in 2 openings")).toBeVisible();
   await page.goto(`/sheets/measuring?round=${round}`);
-  await expect(page.getByText("No. 5, back bedroom, lower sash")).toBeVisible();
+  await expect(page.getByText("No. 12, hatch")).toBeVisible();
 });

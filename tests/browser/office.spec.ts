@@ -2,7 +2,13 @@ import { expect, test } from "@playwright/test";
 import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 /* Journeys share one firm: this one changes a rule that no other looks at. */
-test("a house rule is changed within its ends, stays, and is undone with one key", async ({ page }) => {
+test("a house rule is changed within its ends, stays, and is undone with one key", async ({
+  page,
+  context,
+  baseURL,
+}) => {
+  // Undo takes back the newest of one's own: under a name of its own, what other journeys write is not.
+  await context.addCookies([{ name: "who", value: "Ida%20Rule", url: baseURL ?? "" }]);
   await page.goto("/house");
   await ready(page);
   const lap = page.getByRole("textbox", { name: "Paint laps on to the glass" });
