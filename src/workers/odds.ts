@@ -9,6 +9,8 @@ import { gridStep, toMm } from "../core/units/length.ts";
 
 /* One job at a time, in slices: between two of them a newer job is heard, and the older is dropped. */
 const SLICE = 10_000;
+/** The curves are lines on a chart: a fifth of the draws shows them as well. */
+const CURVE_SLICES = 2;
 let newest = 0;
 /** Draws depend on the seed alone, so that every key after the first finds them made. */
 const made = new Map<string, Draws>();
@@ -45,11 +47,13 @@ async function run(job: OddsJob): Promise<void> {
   const slices = Math.ceil(job.samples / SLICE);
   for (let i = 0; i < slices; i++) {
     const draws = slice(job.seed + i, Math.min(SLICE, job.samples - i * SLICE), job.errors.cutting.kind);
-    const [curve = []] = chanceRuns(model.forms, draws, {
-      runs: [{ off, step: { width: step, height: step } }],
-      steps: job.steps,
-    });
-    curves.push(curve);
+    if (i < CURVE_SLICES) {
+      const [curve = []] = chanceRuns(model.forms, draws, {
+        runs: [{ off, step: { width: step, height: step } }],
+        steps: job.steps,
+      });
+      curves.push(curve);
+    }
     asked.push(sizes.flatMap((s) => chancesAt(s.forms, draws, [s.size])));
     reply({ kind: "progress", id: job.id, share: (i + 1) / slices });
     await new Promise((on) => setTimeout(on));

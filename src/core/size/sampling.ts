@@ -1,6 +1,7 @@
 import { addedBy, type Draws, type Far, type Form, type Forms, type GlassMm, offOf, pruned } from "./forms.ts";
 import type { Chances } from "./odds-line.ts";
 
+const MOST_SPREADS = 4;
 /** Draws are taken in blocks that stay in the processor's nearest memory. */
 const BLOCK = 1024;
 
@@ -69,9 +70,12 @@ export function chancesAt(forms: Forms, draws: Draws, sizes: readonly GlassMm[])
   }));
 }
 
-/** As far out as this many draws go, and a little farther. @example a thousand // 4.1; a hundred thousand // 5.2 */
+/**
+ * As far out as draws are looked for, at the same time as cut and movement stand at their worst: together rarer than one in
+ * a million, whatever the number of draws.
+ */
 const farIn = (forms: Forms, draws: Draws): Far => ({
-  spreads: Math.sqrt(2 * Math.log(draws.count)) + 0.4,
+  spreads: Math.min(MOST_SPREADS, Math.sqrt(2 * Math.log(draws.count)) + 0.4),
   cutting: forms.cutting,
 });
 

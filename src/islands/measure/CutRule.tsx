@@ -97,7 +97,7 @@ function OddsSaid({ odds }: { readonly odds: ReturnType<typeof useOdds> }) {
   if (!r.best) return null;
   const said = odds.done
     ? [
-        `${odds.done.samples.toLocaleString("en")} draws, seed ${odds.done.seed}, sure to ±${percent(2 * odds.done.standardError)}.`,
+        `${odds.done.samples.toLocaleString("en")} draws, seed ${odds.done.seed}, sure to ±${percent(2 * odds.done.standardError)}; the curves by the first 20,000.`,
         odds.done.from === "lines" ? "No corner read: lean is not in these odds." : "",
         r.best.assumedDepth === null ? "" : "{Rebate} depth not read: a usual one is taken.",
         r.opening.guessed ? "Cover is guessed: its doubt is in these odds." : "",
