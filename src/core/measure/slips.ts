@@ -1,7 +1,7 @@
 import { solveLinear } from "../geometry/linear.ts";
 import { type LengthUnit, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm, toMm } from "../units/length.ts";
 import type { OpeningReadings } from "./figure.ts";
-import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, WIDTHS } from "./places.ts";
+import { HEIGHTS, OPENING, type OpeningPlace, WIDTHS } from "./places.ts";
 import type { Shape } from "./ways.ts";
 
 /** What a person does to a reading between tape and paper. */
@@ -287,5 +287,3 @@ function median(places: readonly OpeningPlace[], readings: OpeningReadings): num
 
 /** All places that a slip touches. */
 export const touched = (s: Slip): readonly OpeningPlace[] => (s.with ? [s.place, s.with] : [s.place]);
-
-export const isDiagonal = (place: OpeningPlace): boolean => (DIAGONALS as readonly string[]).includes(place);

@@ -9,7 +9,7 @@ import { bowSetback, type Depths } from "./lay.ts";
 import { formsOf } from "./odds-figure.ts";
 import type { Chances } from "./odds-line.ts";
 import { formsOfLines, type PlacedLine } from "./odds-lines.ts";
-import { chanceRuns, chancesAt, type Run } from "./sampling.ts";
+import { chanceRuns, type Run } from "./sampling.ts";
 import type { Deduction } from "./school.ts";
 
 export type OddsInput = {
@@ -151,17 +151,6 @@ function cheapest(tried: readonly Tried[], errors: SizeErrors): Tried {
     if (!best || t.i + t.k < best.i + best.k || (t.i + t.k === best.i + best.k && t.i < best.i)) best = t;
   });
   return best ?? { i: 0, k: 0, chances: { binds: 1, coverLost: 1, trouble: 1 } };
-}
-
-/** Chances of one size by the same even draws. */
-export function chancesOf(
-  of: OddsInput,
-  glass: { readonly width: Nm; readonly height: Nm },
-  draws: Draws = evenly(of.errors.cutting.kind),
-): Chances | undefined {
-  const model = oddsModel(of, glass);
-  const size = { width: toMm(glass.width), height: toMm(glass.height) };
-  return model && chancesAt(model.forms, draws, [size])[0];
 }
 
 const EVEN_DRAWS = 512;

@@ -5,7 +5,7 @@ import type { Conflict } from "../measure/thickness.ts";
 import type { Twist } from "../measure/twist.ts";
 import type { Stack } from "../specify/stack.ts";
 import { writeLength } from "../tape/write.ts";
-import { type LengthUnit, mm, nm, takeNm, toMm } from "../units/length.ts";
+import { type LengthUnit, mm, toMm } from "../units/length.ts";
 import { PLACE_NAMES } from "./places.ts";
 import { MISSING_TELLS } from "./size.ts";
 
@@ -79,7 +79,3 @@ export function stackText(s: Pick<Stack, "make" | "panes" | "spacers">): string 
     .map((p) => (s.make === "metric" ? String(toMm(p)) : writeLength(p, "in").replace('"', "")))
     .join(s.make === "metric" ? "-" : " - ");
 }
-
-/** How far a reading is from another, said. */
-export const apartText = (a: number, b: number, unit: LengthUnit): string =>
-  writeLength(nm(Math.abs(takeNm(nm(a), nm(b)))), unit, { places: 1, ticks: 32 });

@@ -4,7 +4,7 @@ import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { bowSetback } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
-import { floorTo, gridUnit, type LengthUnit, mm, type Nm, nm, takeNm, toMm } from "../units/length.ts";
+import { floorTo, gridUnit, type LengthUnit, mm, type Nm, nm, takeNm } from "../units/length.ts";
 import { percent } from "./percent.ts";
 import { PLACE_NAMES } from "./places.ts";
 
@@ -109,4 +109,4 @@ export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" |
 
 /** Millimetres in words for a gap rule. @example gapText(0.5) // "0.5 mm" */
 export const gapText = (length: number, unit: LengthUnit): string =>
-  writeLength(mm(toMm(mm(length))), unit, { places: 1, ticks: 64 });
+  writeLength(mm(length), unit, { places: 1, ticks: 64 });

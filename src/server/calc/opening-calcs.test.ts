@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { LEANING } from "../../../tests/support/told.ts";
 import { DepthCase } from "../../contract/calc-depth.ts";
 import { FitCase } from "../../contract/calc-fit.ts";
 import { OddsCase } from "../../contract/calc-odds.ts";
@@ -17,16 +18,6 @@ const value = <T>(outcome: Outcome<T>): T => {
 };
 const refused = (outcome: Outcome<unknown>) => (outcome.ok ? null : outcome.error);
 
-const LEANING = {
-  "width-top": "612",
-  "width-middle": "611.5",
-  "width-bottom": "613",
-  "height-left": "904",
-  "height-middle": "904.5",
-  "height-right": "903",
-  "diagonal-up": "1089",
-  "diagonal-down": "1091.5",
-};
 const SQUARE = { "width-top": "600", "width-bottom": "600", "height-left": "900", "height-right": "900" };
 
 describe("opening", () => {
