@@ -12,7 +12,8 @@ import type { Prefs } from "../../core/words/prefs.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
 import { KeyMap } from "../parts/KeyMap.tsx";
-import { PaneContext, type PaneScreen, TypingContext } from "../parts/pane-context.ts";
+import { PaneContext, type PaneScreen } from "../parts/pane-context.ts";
+import { createTyping, TypingContext } from "../parts/typing.ts";
 import { useAfterPaint } from "../parts/use-after-paint.ts";
 import { useLog } from "../parts/use-log.ts";
 import { Drawings } from "./Drawings.tsx";
@@ -66,7 +67,8 @@ export default function PanePage(props: PanePageProps) {
   }, [props.firmEntries, entries]);
   // Most entries leave the opening as it is: its best is not looked for again.
   const [findBest] = useState(() => rememberBest(20));
-  const typed = useAfterPaint(screen.typing);
+  const [typing] = useState(createTyping);
+  const typed = useAfterPaint(typing);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
   const reckoning = useMemo(
     () => book && reckon(book, { house: firm.house, calendar: firm.calendar, findBest }),
@@ -74,12 +76,12 @@ export default function PanePage(props: PanePageProps) {
   );
 
   // What the stable callbacks below read when they are called.
-  const now = useRef({ kept, typing: screen.typing, prefs, book, reckoning });
-  now.current = { kept, typing: screen.typing, prefs, book, reckoning };
+  const now = useRef({ kept, prefs, book, reckoning });
+  now.current = { kept, prefs, book, reckoning };
 
   const keep = useCallback(
     (place: Place, text?: string) => {
-      const said = text ?? now.current.typing[place];
+      const said = text ?? typing.get()[place];
       if (said === undefined) return;
       if (said !== (now.current.kept?.readings[place]?.text ?? ""))
         store.write(
@@ -92,13 +94,13 @@ export default function PanePage(props: PanePageProps) {
             ...(now.current.kept?.circumstance ? { sure: now.current.kept.circumstance } : {}),
           },
         );
-      send({ kind: "kept", place });
+      typing.setKey(place, undefined);
     },
-    [store, props.pane],
+    [store, typing, props.pane],
   );
   const keepAll = useCallback(() => {
-    for (const place of Object.keys(now.current.typing) as Place[]) keep(place);
-  }, [keep]);
+    for (const place of Object.keys(typing.get()) as Place[]) keep(place);
+  }, [keep, typing]);
   useEffect(() => {
     window.addEventListener("pagehide", keepAll);
     return () => window.removeEventListener("pagehide", keepAll);
@@ -148,8 +150,6 @@ export default function PanePage(props: PanePageProps) {
     [open],
   );
 
-  const type = useCallback((place: Place, text: string) => send({ kind: "type", place, text }), []);
-  const typing = useMemo(() => ({ typing: screen.typing, type }), [screen.typing, type]);
   const context = useMemo<PaneScreen | null>(
     () =>
       book && reckoning

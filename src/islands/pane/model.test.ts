@@ -1,15 +1,18 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldPane } from "../../core/pane/book.ts";
+import { createTyping } from "../parts/typing.ts";
 import { nextScreen, screenAt, withTyping } from "./model.ts";
 
 describe("the screen", () => {
-  it("keeps what is typed until it is kept, through a change of station", () => {
-    let s = screenAt("measure");
-    s = nextScreen(s, { kind: "type", place: "width-top", text: "61" });
-    s = nextScreen(s, { kind: "open", view: "look" });
-    expect(s).toMatchObject({ view: "look", typing: { "width-top": "61" } });
-    expect(nextScreen(s, { kind: "kept", place: "width-top" }).typing).toEqual({});
+  it("keeps what is typed apart, one place from another, until it is kept", () => {
+    const typing = createTyping();
+    typing.setKey("width-top", "61");
+    typing.setKey("height-left", "9");
+    typing.setKey("width-top", "612");
+    expect(typing.get()).toEqual({ "width-top": "612", "height-left": "9" });
+    typing.setKey("width-top", undefined);
+    expect(typing.get()).toEqual({ "height-left": "9" });
   });
   it("a sheet goes when a station opens", () => {
     const s = nextScreen(screenAt("look"), { kind: "sheet", sheet: "keys" });

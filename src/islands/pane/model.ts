@@ -3,37 +3,29 @@ import type { PaneBook } from "../../core/pane/book.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
+import type { Typed } from "../parts/typing.ts";
 
 export type View = Station | "logbook";
 export type Sheet = "keys" | "tape-line" | null;
 
-/** What the screen itself knows: where it is open, what is typed and not yet kept, which sheet lies on top. */
+/** What the screen itself knows: where it is open, which sheet lies on top, what it said last. */
 export type ScreenState = {
   readonly view: View;
-  readonly typing: Readonly<Partial<Record<Place, string>>>;
   readonly sheet: Sheet;
   readonly said: string;
 };
 
 export type ScreenEvent =
   | { readonly kind: "open"; readonly view: View }
-  | { readonly kind: "type"; readonly place: Place; readonly text: string }
-  | { readonly kind: "kept"; readonly place: Place }
   | { readonly kind: "sheet"; readonly sheet: Sheet }
   | { readonly kind: "say"; readonly text: string };
 
-export const screenAt = (view: View): ScreenState => ({ view, typing: {}, sheet: null, said: "" });
+export const screenAt = (view: View): ScreenState => ({ view, sheet: null, said: "" });
 
 export function nextScreen(state: ScreenState, event: ScreenEvent): ScreenState {
   switch (event.kind) {
     case "open":
       return { ...state, view: event.view, sheet: null };
-    case "type":
-      return { ...state, typing: { ...state.typing, [event.place]: event.text } };
-    case "kept": {
-      const { [event.place]: _, ...typing } = state.typing;
-      return { ...state, typing };
-    }
     case "sheet":
       return { ...state, sheet: event.sheet };
     case "say":
@@ -42,7 +34,7 @@ export function nextScreen(state: ScreenState, event: ScreenEvent): ScreenState 
 }
 
 /** The book as it would be if what is typed were kept: this is what the drawings follow, key by key. */
-export function withTyping(book: PaneBook, typing: ScreenState["typing"], unit: LengthUnit): PaneBook {
+export function withTyping(book: PaneBook, typing: Typed, unit: LengthUnit): PaneBook {
   const places = Object.keys(typing) as Place[];
   if (places.length === 0) return book;
   const readings = { ...book.readings };

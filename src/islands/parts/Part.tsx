@@ -5,7 +5,7 @@ type Props = { readonly title: string; readonly more?: ReactNode; readonly child
 
 /** One matter of a station: its name, a word about it, and what there is to do. */
 export const Part = ({ title, more, children }: Props) => (
-  <section className="space-y-2">
+  <section className="apart space-y-2">
     <h2 className="flex flex-wrap items-baseline gap-x-2">
       <span>
         <Said>{title}</Said>

@@ -5,7 +5,8 @@ import type { LengthUnit } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "./Length.tsx";
-import { usePane, useTyping } from "./pane-context.ts";
+import { usePane } from "./pane-context.ts";
+import { useTyping } from "./typing.ts";
 
 type Props = {
   readonly place: Place;
@@ -17,7 +18,7 @@ type Props = {
 /** A reading as the tape shows it. What is typed stays, even when it cannot be read. */
 export function ReadingField({ place, label, governs = false, onFocus }: Props) {
   const { book, keep, prefs, say } = usePane();
-  const { typing, type } = useTyping();
+  const { typed, type } = useTyping(place);
   const kept = book.readings[place];
   return (
     <Field
@@ -25,8 +26,8 @@ export function ReadingField({ place, label, governs = false, onFocus }: Props) 
       label={label ?? null}
       name={say(PLACE_NAMES[place])}
       governs={governs}
-      text={typing[place] ?? kept?.text ?? ""}
-      unit={typing[place] === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit}
+      text={typed ?? kept?.text ?? ""}
+      unit={typed === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit}
       shownIn={prefs.unit}
       keep={keep}
       type={type}

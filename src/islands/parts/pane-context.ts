@@ -26,16 +26,7 @@ export type PaneScreen = {
   readonly writePane: <K extends Kind>(pane: string, kind: K, payload: Payloads[K]) => void;
 };
 
-/** What is typed and not yet kept, by place. Apart from the rest, so that a key redraws one field at once. */
-export type Typing = {
-  readonly typing: Readonly<Partial<Record<Place, string>>>;
-  readonly type: (place: Place, text: string) => void;
-};
-
 export const PaneContext = createContext<PaneScreen | null>(null);
-
-export const TypingContext = createContext<Typing>({ typing: {}, type: () => {} });
-export const useTyping = (): Typing => useContext(TypingContext);
 
 export function usePane(): PaneScreen {
   const screen = useContext(PaneContext);
