@@ -7,6 +7,7 @@ import { OPENING, PLACES } from "../core/measure/places.ts";
 import { CIRCUMSTANCES, SHAPES, SITS, WAYS } from "../core/measure/ways.ts";
 import { STATIONS } from "../core/plan/stations.ts";
 import { BASES } from "../core/size/basis.ts";
+import { HOLDS } from "../core/size/lay.ts";
 import { SCHOOLS } from "../core/size/school.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
@@ -18,6 +19,7 @@ const Short = z.string().max(200);
 /** As typed, even when it cannot be read: nothing typed is lost. */
 const Written = z.strictObject({ text: z.string().max(60), unit: LengthUnit });
 const Nanometres = z.int().min(1).max(100_000_000_000);
+const Corner = z.strictObject({ x: z.int().min(-1e11).max(1e11), y: z.int().min(-1e11).max(1e11) });
 const Side = z.enum(["inside", "outside"]);
 
 /** One schema for each kind of entry. The types it yields are those of `core/log/kinds`. */
@@ -27,6 +29,24 @@ export const PAYLOADS = {
   "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),
   "house.rule": z.strictObject({ rule: Name, value: z.union([z.string().max(60), z.number()]) }),
   "supplier.added": z.strictObject({ name: Name, cuts: Short, unit: LengthUnit, leadDays: z.int().min(0).max(365) }),
+  "stock.pane": z.strictObject({
+    name: Name,
+    widthNm: Nanometres,
+    heightNm: Nanometres,
+    thicknessNm: Nanometres,
+    glass: z.enum(GLASS_KINDS),
+    gone: z.boolean().optional(),
+  }),
+  "stock.insert": z.strictObject({
+    family: Name,
+    outsideWidthNm: Nanometres,
+    outsideHeightNm: Nanometres,
+    seenWidthNm: Nanometres,
+    seenHeightNm: Nanometres,
+    doorFromNm: Nanometres,
+    doorToNm: Nanometres,
+    gone: z.boolean().optional(),
+  }),
   "pane.added": z.strictObject({
     round: Id,
     address: Name,
@@ -91,7 +111,15 @@ export const PAYLOADS = {
     spacerDate: Short,
     held: z.enum(HELD),
   }),
-  "size.rule": z.strictObject({ school: z.enum(SCHOOLS), off: Written.nullable(), grid: GridName }),
+  "size.rule": z.strictObject({
+    school: z.enum(SCHOOLS),
+    off: Written.nullable(),
+    offHeight: Written.nullable().optional(),
+    grid: GridName,
+    hold: z.enum(HOLDS).optional(),
+  }),
+  "size.shaped": z.strictObject({ corners: z.array(Corner).length(4), reason: Text.min(1) }),
+  "size.shaped-dropped": z.strictObject({}),
   "size.overruled": z.strictObject({ width: Written, height: Written, reason: Text.min(1) }),
   "size.overrule-dropped": z.strictObject({}),
   "size.basis": z.strictObject({ basis: z.enum(BASES) }),
@@ -120,6 +148,7 @@ export const PAYLOADS = {
     label: Short,
     grid: GridName,
     basis: z.literal("opening").optional(),
+    corners: z.array(Corner).length(4).optional(),
     allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
   }),
   "order.line-dropped": z.strictObject({ line: Id, reason: Short }),

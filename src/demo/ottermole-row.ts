@@ -3,6 +3,7 @@ import type { System } from "../core/look/systems.ts";
 import { inspectionOf } from "../core/signoff/inspection.ts";
 import type { Day } from "../core/units/day.ts";
 import type { LengthUnit } from "../core/units/length.ts";
+import { tellLists } from "./firm-lists.ts";
 import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
 import { Story } from "./story.ts";
 import { ToldPane } from "./told-pane.ts";
@@ -29,6 +30,7 @@ export function ottermoleRow(today: Day): readonly Entry[] {
   const round = story.id();
   story.tell("round.opened", { round }, { name: "Ottermole Row, after the hail", place: "Ottermole Row almshouses" });
   tellSuppliers(story);
+  tellLists(story);
   story.tell("round.weather", {}, { day: story.day(3), wet: true, lowC: 8 });
   story.tell("round.weather", {}, { day: story.day(-3), wet: false, lowC: 3 });
 

@@ -7,6 +7,8 @@ export type ElevationInput = {
   /** The opening in mm, bottom left at (0,0), y up; null while it is not known. */
   readonly quad: Quad | null;
   readonly placed: Placed | null;
+  /** A pane of the opening's own shape, mm, instead of the placed rectangle. */
+  readonly shape?: Quad | undefined;
   /** Corners of the pane where the rebate must be eased, mm, and by how much. */
   readonly eased?: readonly { readonly at: Xy; readonly by: number }[];
   /** Stand-in size while the opening is not known, mm. */
@@ -54,7 +56,7 @@ export function elevationOf(of: ElevationInput): Elevation {
   const quad = of.quad ?? squareQuad(of.about.width, of.about.height);
   const corners: Corners = [quad.bl, quad.br, quad.tr, quad.tl];
   const base = baseOf(corners);
-  const p = of.placed && cornersOf(of.placed);
+  const p = of.shape ?? (of.placed && cornersOf(of.placed));
   const pane: Corners | null = p && [p.bl, p.br, p.tr, p.tl];
   const exaggeration = of.quad ? factorFor(corners, base) : 1;
   const swell = (points: Corners): Corners => points.map((pt, i) => away(pt, base[i] ?? pt, exaggeration)) as never;

@@ -51,7 +51,7 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
   if (!row || !book) return { kind: "unknown" };
   const { entries: firmEntries, firm } = loadFirm(db);
   if (view === undefined) {
-    const r = reckon(book, { house: firm.house, calendar: firm.calendar, findBest: serverFindBest });
+    const r = reckon(book, { house: firm.house, calendar: firm.calendar, findBest: serverFindBest, stock: firm.stock });
     return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
   }
   if (!isStation(view) && view !== "logbook") return { kind: "unknown" };

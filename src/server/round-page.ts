@@ -33,7 +33,7 @@ export function roundPage(asked: string | null): RoundPageData {
     panes.map((p) => p.id),
   );
   const entriesFor = byPane(all);
-  const by = { house: firm.house, calendar: firm.calendar, findBest: serverFindBest };
+  const by = { house: firm.house, calendar: firm.calendar, findBest: serverFindBest, stock: firm.stock };
   const rows = panes.flatMap((p) => {
     const book = foldPane(p.id, entriesFor(p.id));
     return book ? [rowOf(book, reckon(book, by), now)] : [];

@@ -1,12 +1,20 @@
+import { materialOf, type System } from "../look/systems.ts";
 import type { Grid } from "../units/length.ts";
 import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
+
+/** Schools that a firm can settle on for all its panes. */
+export const HOUSE_SCHOOLS = ["best-odds", "snug", "easy", "by-the-book"] as const;
+export type HouseSchool = (typeof HOUSE_SCHOOLS)[number];
 
 /**
  * What the firm has decided once. Every figure is a default with its source, and can be changed by the firm; a label,
  * the maker's instructions and local codes come first.
  */
 export type HouseRules = SizingRules & {
-  readonly school: "best-odds" | "snug" | "easy" | "by-the-book";
+  readonly school: HouseSchool;
+  readonly schoolTimber: HouseSchool | "as above";
+  readonly schoolPlastic: HouseSchool | "as above";
+  readonly schoolMetal: HouseSchool | "as above";
   readonly gridMm: Grid;
   readonly gridIn: Grid;
   readonly leastCoverMm: number;
@@ -38,14 +46,26 @@ type Fact<K extends HouseRule> = RuleFact<HouseRules[K]>;
 
 const TRADE = "trade practice";
 
+/** A school of its own for one kind of frame. */
+const frameSchool = (frame: string): RuleFact<HouseSchool | "as above"> => ({
+  value: "as above",
+  says: `The same, ${frame} frames`,
+  unit: "",
+  source: "the firm's own habit with them",
+  choices: ["as above", ...HOUSE_SCHOOLS],
+});
+
 export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
   school: {
     value: "best-odds",
     says: "What comes off the opening",
     unit: "",
     source: "the least trouble for the readings, the rebate, the cutter and the frame",
-    choices: ["best-odds", "snug", "easy", "by-the-book"],
+    choices: HOUSE_SCHOOLS,
   },
+  schoolTimber: frameSchool("timber"),
+  schoolPlastic: frameSchool("plastic"),
+  schoolMetal: frameSchool("metal"),
   gridMm: {
     value: "1 mm",
     says: "Cutter's grid, metric",
@@ -220,6 +240,14 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
 export const HOUSE_DEFAULTS: HouseRules = Object.fromEntries(
   Object.entries(HOUSE_RULES).map(([rule, fact]) => [rule, fact.value]),
 ) as HouseRules;
+
+/** What comes off, by the kind of frame. @example schoolOf({ ...HOUSE_DEFAULTS, schoolMetal: "easy" }, "metal-frame") // "easy" */
+export function schoolOf(house: HouseRules, system: System): HouseSchool {
+  const own = { timber: house.schoolTimber, plastic: house.schoolPlastic, metal: house.schoolMetal }[
+    materialOf(system)
+  ];
+  return own === "as above" ? house.school : own;
+}
 
 export const isHouseRule = (text: string): text is HouseRule => Object.hasOwn(HOUSE_RULES, text);
 

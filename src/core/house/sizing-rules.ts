@@ -28,6 +28,7 @@ export type SizingRules = {
   readonly oddsAlike: number;
   readonly troubleShare: number;
   readonly usualDepthMm: number;
+  readonly leastStripMm: number;
   readonly leastGapMm: number;
   readonly upstandLeftMm: number;
   readonly webLeftMm: number;
@@ -169,6 +170,14 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     source: "3/8 in, common in timber sashes",
     from: 2,
     to: 40,
+  },
+  leastStripMm: {
+    value: 10,
+    says: "Narrowest strip that breaks off clean when a stock {pane} is cut down",
+    unit: "mm",
+    source: "about twice the glass and a finger's hold: trade practice",
+    from: 3,
+    to: 100,
   },
   leastGapMm: {
     value: 0.5,

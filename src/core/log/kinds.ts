@@ -1,3 +1,4 @@
+import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { Cause, Damage, Urgency } from "../look/damage.ts";
 import type { System } from "../look/systems.ts";
 import type { Bars, Coating, Found } from "../measure/found.ts";
@@ -5,10 +6,14 @@ import type { OpeningPlace, Place } from "../measure/places.ts";
 import type { Circumstance, Shape, Sits, Way } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { Basis } from "../size/basis.ts";
+import type { Hold } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import type { Edges, GlassKind } from "../specify/glass.ts";
 import type { Written } from "../tape/written.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
+
+/** A corner of a shaped pane, in nm. */
+export type Corner = { readonly x: number; readonly y: number };
 
 /** What each kind of entry carries. Days are `yyyy-mm-dd`; ids are UUIDs; lengths are as written. */
 export type Payloads = {
@@ -22,6 +27,9 @@ export type Payloads = {
     readonly unit: LengthUnit;
     readonly leadDays: number;
   };
+  /** A size on the firm's shelf, or an insert on its list; one of the same name replaces it, `gone` takes it off. */
+  "stock.pane": StockPane & { readonly gone?: boolean | undefined };
+  "stock.insert": StockInsert & { readonly gone?: boolean | undefined };
 
   "pane.added": {
     readonly round: string;
@@ -67,9 +75,20 @@ export type Payloads = {
   "measure.coating": Coating;
   "measure.found": Found;
 
-  "size.rule": { readonly school: School; readonly off: Written | null; readonly grid: Grid };
+  "size.rule": {
+    readonly school: School;
+    readonly off: Written | null;
+    /** The height's own figure, where it is another. */
+    readonly offHeight?: Written | null | undefined;
+    readonly grid: Grid;
+    /** The pane may turn a little to lie best, or is held parallel to the sill. */
+    readonly hold?: Hold | undefined;
+  };
   "size.overruled": { readonly width: Written; readonly height: Written; readonly reason: string };
   "size.overrule-dropped": Record<string, never>;
+  /** Cut to the opening's own shape: corners in nm from the bottom left, bottom edge along x, anticlockwise. */
+  "size.shaped": { readonly corners: readonly Corner[]; readonly reason: string };
+  "size.shaped-dropped": Record<string, never>;
   "size.basis": { readonly basis: Basis };
   "size.risk-taken": { readonly state: Circumstance | "not-said"; readonly reason: string };
 
@@ -103,6 +122,8 @@ export type Payloads = {
      */
     readonly basis?: "opening" | undefined;
     readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
+    /** A shaped pane: the sizes above are the rectangle round it. */
+    readonly corners?: readonly Corner[] | undefined;
   };
   "order.line-dropped": { readonly line: string; readonly reason: string };
   "order.sent": { readonly day: string; readonly due: string };

@@ -19,11 +19,16 @@ export const SPACINGS = ["even", "given"] as const;
 export type Coating = { readonly coated: "yes" | "no" | "unsure"; readonly face: number | null; readonly how: string };
 export const COATED = ["yes", "no", "unsure"] as const;
 
+export type CoatingWay = "reflections" | "neighbour" | "paper";
+
 /** Ways to tell a coating, the surest first. */
-export const COATING_WAYS: readonly string[] = [
-  "Hold a flame or a phone's light to the glass: two reflections a face; one of another colour is the coated one.",
-  "Compare the upper with the lower sash, or with a neighbour of the same date.",
-  "Hold white paper behind: a blue or dark cast beside bare air.",
+export const COATING_WAYS: readonly { readonly way: CoatingWay; readonly says: string }[] = [
+  {
+    way: "reflections",
+    says: "Hold a flame or a phone's light to the glass: two reflections a face; one of another colour is the coated one.",
+  },
+  { way: "neighbour", says: "Compare the upper with the lower sash, or with a neighbour of the same date." },
+  { way: "paper", says: "Hold white paper behind: a blue or dark cast beside bare air." },
 ];
 
 /** What else is found while measuring, for the stations after it. */

@@ -51,6 +51,8 @@ export type PaneBook = {
   readonly risk: Payloads["size.risk-taken"] | null;
   readonly rule: Payloads["size.rule"] | null;
   readonly overrule: Payloads["size.overruled"] | null;
+  /** Cut to the opening's own shape, until that is dropped. */
+  readonly shaped: Payloads["size.shaped"] | null;
   readonly glass: Payloads["specify.glass"] | null;
   readonly location: Payloads["specify.location"] | null;
   readonly orders: readonly OrderBook[];
@@ -116,6 +118,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const openedBy = latest.get("look.opened");
   const overruled = latest.get("size.overruled");
   const dropped = latest.get("size.overrule-dropped");
+  const shaped = latest.get("size.shaped");
+  const unshaped = latest.get("size.shaped-dropped");
   const signed = latest.get("signoff.signed");
   return {
     id,
@@ -151,6 +155,10 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     overrule:
       overruled?.kind === "size.overruled" && !(dropped && own.indexOf(dropped) > own.indexOf(overruled))
         ? overruled.payload
+        : null,
+    shaped:
+      shaped?.kind === "size.shaped" && !(unshaped && own.indexOf(unshaped) > own.indexOf(shaped))
+        ? shaped.payload
         : null,
     glass: last("specify.glass"),
     location: last("specify.location"),

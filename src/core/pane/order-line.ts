@@ -37,6 +37,9 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         pattern: r.glass.pattern ?? "",
         label: labelOf(book),
         grid: r.rule.grid,
-        ...(book.basis === "opening" ? { basis: "opening" as const, allowanceNm: allowanceOf(r.cut.value) } : {}),
+        ...(r.shaped ? { corners: r.shaped.corners } : {}),
+        ...(book.basis === "opening" && !r.shaped
+          ? { basis: "opening" as const, allowanceNm: allowanceOf(r.cut.value) }
+          : {}),
       }
     : null;

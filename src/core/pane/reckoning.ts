@@ -1,6 +1,8 @@
 import { COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
-import type { HouseRules } from "../house/rules.ts";
+import { type HouseRules, schoolOf } from "../house/rules.ts";
+import type { StockPane } from "../house/stock.ts";
+import type { Corner } from "../log/kinds.ts";
 import { holdsUnits, materialOf } from "../look/systems.ts";
 import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
@@ -17,6 +19,7 @@ import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } fro
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { type Eased, easeFor } from "../size/ease.ts";
 import { errorsFor } from "../size/errors.ts";
+import { nextSizeDown, type StockChoice } from "../size/from-stock.ts";
 import type { Depths } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
@@ -25,6 +28,8 @@ import { readTape } from "../tape/read.ts";
 import { dayOf } from "../units/day.ts";
 import { type Grid, type LengthUnit, mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { stockFor } from "./from-stock.ts";
+import { roundOf, shapeIsStale } from "./shaped.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = {
@@ -37,6 +42,8 @@ export type Reckoning = {
   readonly best: Best | null;
   /** Even the best rectangle is likely to bind or to be covered too little: ease, shape, or read again. */
   readonly poor: boolean;
+  /** By how much each way the pane must shrink before it goes in, mm; 0 when it does, or is cut to the opening's shape. */
+  readonly tooBigBy: number;
   /** Where no true rectangle is likely to do, or this one does not go in: the pane to order, and what to ease for it. */
   readonly eased: Eased | null;
   readonly unread: readonly Place[];
@@ -45,6 +52,10 @@ export type Reckoning = {
   /** What the cut was reckoned from: another school can be tried on the same. */
   readonly cutInput: CutInput;
   readonly cut: Result<Cut, CutError>;
+  /** Panes of the firm's stock that would do, the fewest cuts first. */
+  readonly stock: readonly StockChoice[];
+  /** Cut to the opening's own shape; stale when the readings have moved on since. */
+  readonly shaped: { readonly corners: readonly Corner[]; readonly stale: boolean } | null;
   readonly massKg: number | null;
   readonly safety: SafetyVerdict | null;
   /** Safety glass is needed here and this is not it. */
@@ -64,6 +75,8 @@ export type ReckonWith = {
   readonly calendar: WorkCalendar;
   /** How the best odds are found: a caller with many panes passes one that remembers. */
   readonly findBest?: FindBest | undefined;
+  /** The firm's stock of panes. */
+  readonly stock?: readonly StockPane[] | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -75,14 +88,14 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     else unread.push(place);
   }
   const grid = book.rule?.grid ?? (tapeUnit(book) === "mm" ? house.gridMm : house.gridIn);
-  const school = book.rule?.school ?? house.school;
+  const school = book.rule?.school ?? schoolOf(house, book.added.system);
   const glass = glassOf(book, house);
   const depth = readings["rebate-depth"];
   const opening = openingBy(book.way, throughBoth(readings));
   const figure = figureOf(opening.readings);
   const odds = oddsFor(book, house, { readings, opening, figure, grid });
   const best = (by.findBest ?? findBest)(odds);
-  const cutInput: CutInput = {
+  const cutFrom: CutInput = {
     readings: opening.readings,
     figure,
     best: best ? bestDeduction(best) : undefined,
@@ -91,14 +104,18 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     school,
     grid,
     off: book.rule?.off ? exactOf(book.rule.off) : undefined,
+    offHeight: book.rule?.offHeight ? exactOf(book.rule.offHeight) : undefined,
+    hold: book.rule?.hold,
     oldPane:
       readings["old-width"] !== undefined && readings["old-height"] !== undefined
         ? { width: readings["old-width"], height: readings["old-height"] }
         : undefined,
     depths: odds.depths,
     leastCover: odds.leastCover,
-    overrule: overruleOf(book),
+    overrule: book.shaped ? roundOf(book.shaped.corners) : overruleOf(book),
   };
+  const stock = stockFor({ stock: by.stock ?? [], cutInput: cutFrom, odds, glass, house });
+  const cutInput: CutInput = { ...cutFrom, stock: nextSizeDown(stock)?.glass };
   const cut = cutSize(cutInput);
   const size = cut.ok ? cut.value : null;
   const safety =
@@ -127,7 +144,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     opening.copied === null &&
     odds.depths !== undefined &&
     best.chances.trouble > house.troubleShare;
-  const tooBig = cut.ok && cut.value.opening.ok && cut.value.opening.value.tooBigBy > 0;
+  const tooBigBy = !book.shaped && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
   // Quantities are worked out for the one system whose section is known.
   const isPutty = book.added.system === "timber-putty";
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
@@ -139,12 +156,18 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     odds,
     best,
     poor,
-    eased: poor || tooBig ? easedFor(cut, odds, house) : null,
+    tooBigBy,
+    eased: poor || tooBigBy > 0 ? easedFor(cut, odds, house) : null,
     unread,
     rule: { school, grid },
     glass,
     cutInput,
     cut,
+    stock,
+    shaped: book.shaped && {
+      corners: book.shaped.corners,
+      stale: !figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm),
+    },
     massKg: size && massOf(size.glass.width, size.glass.height, glass.thickness),
     safety,
     unsafe:

@@ -213,8 +213,7 @@ function toOrdering(r: Reckoning): Next {
   if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
   const rest = copied ? 0 : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
   if (r.poor) return { station: "measure", kind: "no-rectangle" };
-  if (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0)
-    return { station: "measure", kind: "pane-will-not-fit" };
+  if (r.tooBigBy > 0 || r.shaped?.stale) return { station: "measure", kind: "pane-will-not-fit" };
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
   if (r.unsafe) return { station: "specify", kind: "choose-safety" };
   return { station: "order", kind: "put-on-order" };

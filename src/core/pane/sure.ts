@@ -16,9 +16,10 @@ export function sureOf(book: PaneBook): Sureness {
   return leastSure(other);
 }
 
-/** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of. */
-export function orderHeld(book: PaneBook): "risk" | "coating" | null {
+/** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of; a door whose thickness nobody read. */
+export function orderHeld(book: PaneBook): "risk" | "coating" | "door" | null {
   if (book.coating?.coated === "unsure") return "coating";
+  if (book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok) return "door";
   const sure = sureOf(book);
   return isSurest(sure) || book.risk?.state === sure ? null : "risk";
 }

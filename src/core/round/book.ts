@@ -1,4 +1,5 @@
 import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
+import { insertKey, type StockInsert, type StockPane } from "../house/stock.ts";
 import type { Entry, Payloads } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
@@ -11,12 +12,16 @@ export type Firm = {
   readonly house: HouseRules;
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
+  readonly stock: readonly StockPane[];
+  readonly inserts: readonly StockInsert[];
 };
 
 /** Folds the entries that are about no pane: house rules, suppliers, weather and days off. */
 export function foldFirm(entries: readonly Entry[]): Firm {
   let house: HouseRules = HOUSE_DEFAULTS;
   const suppliers = new Map<string, Supplier>();
+  const stock = new Map<string, StockPane>();
+  const inserts = new Map<string, StockInsert>();
   const daysOff = new Set<Day>();
   const wet = new Set<Day>();
   const lowC = new Map<Day, number>();
@@ -28,6 +33,14 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         break;
       case "supplier.added":
         suppliers.set(e.payload.name, { ...e.payload, entry: e.id });
+        break;
+      case "stock.pane":
+        if (e.payload.gone) stock.delete(e.payload.name);
+        else stock.set(e.payload.name, e.payload);
+        break;
+      case "stock.insert":
+        if (e.payload.gone) inserts.delete(insertKey(e.payload));
+        else inserts.set(insertKey(e.payload), e.payload);
         break;
       case "round.weather": {
         const d = dayOf(e.payload.day);
@@ -46,6 +59,8 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   return {
     house,
     suppliers: [...suppliers.values()],
+    stock: [...stock.values()],
+    inserts: [...inserts.values()],
     calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff, wet, lowC },
   };
 }

@@ -2,7 +2,7 @@ import { type Figure, type FigureError, figureOf, governing, type OpeningReading
 import type { OpeningPlace } from "../measure/places.ts";
 import { fail, ok, type Result } from "../result.ts";
 import { floorTo, type Grid, gridUnit, type Nm, nm, takeNm } from "../units/length.ts";
-import { type Depths, type Lying, layIn } from "./lay.ts";
+import { type Depths, type Hold, type Lying, layIn } from "./lay.ts";
 import { type Deduction, deductionOf, type School } from "./school.ts";
 
 export type CutInput = {
@@ -10,6 +10,11 @@ export type CutInput = {
   readonly school: School;
   /** What comes off each dimension, both sides together, when the school is the user's own. */
   readonly off?: Nm | undefined;
+  /** The height's own figure, where it is another. */
+  readonly offHeight?: Nm | undefined;
+  /** School `next-size-down`: the stock pane that goes in as it is sold. */
+  readonly stock?: { readonly width: Nm; readonly height: Nm } | undefined;
+  readonly hold?: Hold | undefined;
   readonly oldPane?: { readonly width: Nm; readonly height: Nm } | undefined;
   readonly grid: Grid;
   /** The opening these readings make, where it has been worked out already. */
@@ -27,7 +32,7 @@ export type CutInput = {
 };
 
 export type CutError =
-  | { readonly kind: "needs-width" | "needs-height" | "needs-old-pane" | "needs-own-figure" }
+  | { readonly kind: "needs-width" | "needs-height" | "needs-old-pane" | "needs-own-figure" | "no-stock-size" }
   | { readonly kind: "nothing-left"; readonly axis: "width" | "height" };
 
 export type Cut = {
@@ -59,10 +64,11 @@ export function cutSize(input: CutInput): Result<Cut, CutError> {
     width: takeNm(width.length, deduction.value.width),
     height: takeNm(height.length, deduction.value.height),
   };
-  const glass = input.overrule ?? {
-    width: floorTo(reckoned.width, input.grid),
-    height: floorTo(reckoned.height, input.grid),
-  };
+  const glass = input.overrule ??
+    (input.school === "next-size-down" && !input.copied ? input.stock : undefined) ?? {
+      width: floorTo(reckoned.width, input.grid),
+      height: floorTo(reckoned.height, input.grid),
+    };
   if (glass.width <= 0) return fail({ kind: "nothing-left", axis: "width" });
   if (glass.height <= 0) return fail({ kind: "nothing-left", axis: "height" });
   return ok({
@@ -81,7 +87,15 @@ function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deducti
   if (input.school === "own")
     return input.off === undefined
       ? fail({ kind: "needs-own-figure" })
-      : ok({ width: input.off, height: input.off, source: "the figure you gave" });
+      : ok({ width: input.off, height: input.offHeight ?? input.off, source: "the figure you gave" });
+  if (input.school === "next-size-down")
+    return input.stock === undefined
+      ? fail({ kind: "no-stock-size" })
+      : ok({
+          width: takeNm(width, input.stock.width),
+          height: takeNm(height, input.stock.height),
+          source: "the stock list, as sold",
+        });
   if (input.school === "like-for-like")
     return input.oldPane === undefined
       ? fail({ kind: "needs-old-pane" })
@@ -100,7 +114,7 @@ function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deducti
 function layOf(input: CutInput, glass: { readonly width: Nm; readonly height: Nm }): Result<Lying, FigureError> {
   const found = input.figure ?? figureOf(input.readings);
   if (!found.ok) return found;
-  const lying = layIn(found.value, glass, input.depths, input.leastCover);
+  const lying = layIn(found.value, glass, input.depths, input.leastCover, input.hold);
   return lying ? ok(lying) : fail({ kind: "no-such-figure", worst: "diagonal-up" });
 }
 

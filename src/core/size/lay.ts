@@ -3,6 +3,10 @@ import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Figure } from "../measure/figure.ts";
 import { type Nm, toMm } from "../units/length.ts";
 
+/** A pane may turn a little so that it lies best, or is held parallel to the sill. */
+export const HOLDS = ["turned", "sill"] as const;
+export type Hold = (typeof HOLDS)[number];
+
 /** Sight line to rebate wall on each side, in the plane of the glass. */
 export type Depths = Readonly<Record<Side, Nm>>;
 
@@ -36,10 +40,12 @@ export function layIn(
   glass: { readonly width: Nm; readonly height: Nm },
   depths: Depths | undefined,
   leastCover: Nm,
+  hold: Hold = "turned",
 ): Lying | undefined {
   const size = { width: toMm(glass.width), height: toMm(glass.height) };
   const setback = bowSetback(figure);
-  const best = bestTurn(figure.quad, size, setback);
+  const spareAtSill = bestGapAt(figure.quad, { ...size, turn: 0 }, setback);
+  const best = hold === "sill" ? { turn: 0, gap: spareAtSill } : bestTurn(figure.quad, size, setback);
   const placed = centred(figure.quad, { ...size, turn: best.turn }, setback);
   if (!placed || !Number.isFinite(best.gap)) return undefined;
   const gaps = gapsOf(figure.quad, placed, setback);
@@ -49,7 +55,7 @@ export function layIn(
     placed,
     gaps,
     spare: best.gap,
-    spareAtSill: bestGapAt(figure.quad, { ...size, turn: 0 }, setback),
+    spareAtSill,
     tooBigBy: best.gap < -TOUCH_MM ? -2 * best.gap : 0,
     cover,
     leastCover: cover && leastOf(cover, toMm(leastCover)),

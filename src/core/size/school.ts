@@ -1,7 +1,7 @@
 import { addNm, inches, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 
 /** How much comes off the opening. */
-export const SCHOOLS = ["best-odds", "snug", "easy", "by-the-book", "like-for-like", "own"] as const;
+export const SCHOOLS = ["best-odds", "snug", "easy", "by-the-book", "like-for-like", "next-size-down", "own"] as const;
 export type School = (typeof SCHOOLS)[number];
 
 export type SchoolFact = { readonly name: string; readonly why: string; readonly risk: string };
@@ -32,6 +32,11 @@ export const SCHOOL_FACTS: Readonly<Record<School, SchoolFact>> = {
     why: "The old pane's own size: it went in.",
     risk: "It may be why it failed.",
   },
+  "next-size-down": {
+    name: "next size down",
+    why: "The largest size in stock that goes in as it is sold: no cutting, four factory edges.",
+    risk: "Cover: whatever the stock size leaves.",
+  },
   own: { name: "own figure", why: "You chose what comes off.", risk: "Nothing checks it but the drawing." },
 };
 
@@ -50,7 +55,7 @@ export const BOOK_UNIT_EDGE: Nm = mm(2000);
  * @example the same of a sealed unit // 6 mm and 6 mm: no edge over 2 m
  */
 export function deductionOf(of: {
-  readonly school: Exclude<School, "own" | "like-for-like" | "best-odds">;
+  readonly school: Exclude<School, "own" | "like-for-like" | "best-odds" | "next-size-down">;
   readonly unit: LengthUnit;
   readonly width: Nm;
   readonly height: Nm;

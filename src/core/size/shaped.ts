@@ -2,12 +2,8 @@ import type { Clearance } from "../geometry/largest.ts";
 import type { Point } from "../geometry/point.ts";
 import { edgesOf, isSound, type Quad } from "../geometry/quad.ts";
 
-/**
- * A pane of the opening's own shape: the figure with its clearance taken off each side. Corner points in mm from its own
- * bottom left, bottom edge along x. Undefined when nothing is left.
- * @example a true 600 × 900 with 1.5 all round // 597 × 897
- */
-export function shapedPane(q: Quad, clearance: Clearance): Quad | undefined {
+/** The figure with its clearance taken off each side, where it lies. Undefined when nothing is left. */
+export function shapeWithin(q: Quad, clearance: Clearance): Quad | undefined {
   const edges = edgesOf(q);
   const line = (side: keyof Clearance): { readonly n: Point; readonly at: number } => {
     const { inward: n, from } = edges[side];
@@ -24,7 +20,17 @@ export function shapedPane(q: Quad, clearance: Clearance): Quad | undefined {
     tr: meet("right", "top"),
     tl: meet("left", "top"),
   };
-  if (!isSound(inner)) return undefined;
+  return isSound(inner) ? inner : undefined;
+}
+
+/**
+ * A pane of the opening's own shape: the figure with its clearance taken off each side. Corner points in mm from its own
+ * bottom left, bottom edge along x. Undefined when nothing is left.
+ * @example a true 600 × 900 with 1.5 all round // 597 × 897
+ */
+export function shapedPane(q: Quad, clearance: Clearance): Quad | undefined {
+  const inner = shapeWithin(q, clearance);
+  if (!inner) return undefined;
   const turn = Math.atan2(inner.br.y - inner.bl.y, inner.br.x - inner.bl.x);
   const home = (p: Point): Point => {
     const [x, y] = [p.x - inner.bl.x, p.y - inner.bl.y];

@@ -1,4 +1,16 @@
-import { addNm, type Nm, nm, takeNm } from "../units/length.ts";
+import { type PackerStack, packerStack } from "../set/packers.ts";
+import { addNm, mm, type Nm, nm, takeNm } from "../units/length.ts";
+
+/** Thicknesses that glazing tape and packing strip are mostly made in. Source: trade practice. */
+export const TAPES: readonly Nm[] = [mm(1), mm(1.6), mm(2), mm(3), mm(4), mm(5), mm(6)];
+
+/**
+ * How a bed of so much is made up: one tape that is it, within a quarter of a millimetre; or else tape first and packing
+ * behind it. Undefined when the strips there are cannot do it.
+ * @example bedOf(mm(3)) // a tape of 3
+ * @example bedOf(mm(8)) // 6 and 2
+ */
+export const bedOf = (bed: Nm): PackerStack | undefined => packerStack(bed, TAPES, mm(0.25));
 
 /** Everything that must find room through the thickness, from upstand to outer face. */
 export type ThroughInput = {

@@ -39,6 +39,10 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return `House rule: ${isHouseRule(e.payload.rule) ? HOUSE_RULES[e.payload.rule].says : e.payload.rule}: ${e.payload.value}`;
     case "supplier.added":
       return `Supplier: ${e.payload.name}`;
+    case "stock.pane":
+      return `${e.payload.gone ? "No longer in stock" : "In stock"}: ${e.payload.name}`;
+    case "stock.insert":
+      return `${e.payload.gone ? "Insert off the list" : "Insert on the list"}: ${e.payload.family}`;
     case "pane.added":
       return `{Pane} added: ${SYSTEM_FACTS[e.payload.system].name}, seen from ${e.payload.side}`;
     case "pane.corrected":
@@ -91,6 +95,10 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return `Size overruled: ${asWritten(e.payload.width)} × ${asWritten(e.payload.height)}, because ${e.payload.reason}`;
     case "size.overrule-dropped":
       return "Back to the size as reckoned";
+    case "size.shaped":
+      return `Cut to shape by its corners, because ${e.payload.reason}`;
+    case "size.shaped-dropped":
+      return "Back to a true rectangle";
     case "size.basis":
       return e.payload.basis === "glass"
         ? "The order states the glass size"

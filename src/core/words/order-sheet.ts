@@ -5,7 +5,7 @@ import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry.ts";
-import { edgesText, massText, sizeText } from "./ticket.ts";
+import { edgesText, massText, shapedText, sizeText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */
 export type OrderLineWords = {
@@ -15,6 +15,8 @@ export type OrderLineWords = {
   /** The cutter's own size, when the reader's unit is another. */
   readonly cutterSize: string | null;
   readonly basis: string;
+  /** Corner points, where it is cut to shape. */
+  readonly shape: string | null;
   readonly glass: string;
   readonly edges: string;
   readonly massKg: number;
@@ -36,6 +38,7 @@ export function orderLineWords(
     width: sizeText(stated.width, by.unit),
     height: sizeText(stated.height, by.unit),
     basis: basisText(stated, by.unit),
+    shape: line.corners ? shapedText(line.corners) : null,
     cutterSize:
       cutter === by.unit && stated.basis === "glass"
         ? null

@@ -26,6 +26,8 @@ export function cutErrorSentence(error: CutError): string {
       return "Like for like needs the old {pane}'s own width and height.";
     case "needs-own-figure":
       return "Type how much comes off each way, both sides together.";
+    case "no-stock-size":
+      return "Nothing in stock goes in as it is sold. The list is on the house page.";
     case "nothing-left":
       return `Nothing is left of the ${error.axis} when that much comes off. Check the reading or the figure.`;
   }

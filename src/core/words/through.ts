@@ -1,5 +1,5 @@
 import type { Rout } from "../size/rout.ts";
-import type { Through } from "../size/through.ts";
+import { bedOf, type Through } from "../size/through.ts";
 import { writeLength } from "../tape/write.ts";
 import type { LengthUnit, Nm } from "../units/length.ts";
 
@@ -10,7 +10,7 @@ export function throughWords(t: Through, unit: LengthUnit, front: "bead" | "putt
   if (t.cures === null)
     return t.spare === 0
       ? `Bed, glass and ${bead} fill the {rebate}: flush.`
-      : `${text(t.spare)} to spare through the thickness: the ${bead} would stand back by that, unless the bed is ${t.bedToFlush ? text(t.bedToFlush) : "thicker"}.`;
+      : `${text(t.spare)} to spare through the thickness: the ${bead} would stand back by that, unless the bed is ${t.bedToFlush ? `${text(t.bedToFlush)}${madeUp(t.bedToFlush, text)}` : "thicker"}.`;
   const cures = [
     t.cures.slimmerBead ? `a ${bead} of ${text(t.cures.slimmerBead)}` : null,
     t.cures.thinnerGlass ? `glass of ${text(t.cures.thinnerGlass)}` : null,
@@ -18,6 +18,14 @@ export function throughWords(t: Through, unit: LengthUnit, front: "bead" | "putt
     `a {rebate} ${text(t.cures.widerRebate)} wide`,
   ].filter((c) => c !== null);
   return `The ${bead} would stand ${text(t.proud)} proud. Any one cures it: ${cures.join(", ")}.`;
+}
+
+/** Of what strips such a bed is made up. */
+function madeUp(bed: Nm, text: (length: Nm) => string): string {
+  const made = bedOf(bed);
+  if (!made || made.pieces.length === 0) return "";
+  const [first, ...rest] = made.pieces.map(text);
+  return rest.length === 0 ? `: tape of ${first}` : `: tape of ${first} on packing of ${rest.join(" and ")}`;
 }
 
 export function routWords(r: Rout, unit: LengthUnit): string {

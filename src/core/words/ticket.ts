@@ -1,3 +1,4 @@
+import type { Corner } from "../log/kinds.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { allowanceOf, labelOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
@@ -6,7 +7,7 @@ import { mostEased } from "../size/ease.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
-import { gridUnit, type LengthUnit, NM_PER_64TH, type Nm, nm } from "../units/length.ts";
+import { gridUnit, type LengthUnit, NM_PER_64TH, type Nm, nm, toMm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { cutErrorSentence } from "./size.ts";
 
@@ -54,17 +55,28 @@ export function ticketOf(
   const cutterUnit = gridUnit(r.rule.grid);
   const mass = r.massKg === null ? "" : massText(r.massKg, unit);
   const what = `1 off, ${glass}, ${mass}`;
-  const trouble =
-    r.unsafe || r.poor || r.slips.length > 0 || (r.cut.value.opening.ok && r.cut.value.opening.value.tooBigBy > 0);
+  const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
   const why = `Width × height. ${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   const cutterSize =
     cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
   const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
-  const stated = book.basis === "opening" ? openingText(r.cut.value, unit) : null;
+  const stated = book.basis === "opening" && !r.shaped ? openingText(r.cut.value, unit) : null;
   const copied = r.opening.copied === null ? "" : ` ${COPIED_WORDS[r.opening.copied]}`;
-  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
-  return { size, cutterSize, what, why: stated ? `Order states the ${stated}. ${why}` : why, trouble, spoken };
+  const shape = r.shaped ? `${shapedText(r.shaped.corners)}. ` : "";
+  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
+  return {
+    size,
+    cutterSize,
+    what,
+    why: r.shaped ? `${shape}${why}` : stated ? `Order states the ${stated}. ${why}` : why,
+    trouble,
+    spoken,
+  };
 }
+
+/** Corner points of a shaped pane, as a cutter draws them. @example "cut to shape: corners 0, 0 · 602, 0 · 608.5, 897 · 3, 899 mm from bottom left" */
+export const shapedText = (corners: readonly Corner[]): string =>
+  `Cut to shape within that size: corners ${corners.map((c) => `${toMm(nm(c.x))}, ${toMm(nm(c.y))}`).join(" · ")} mm from the bottom left, seen from the side it goes in`;
 
 /** The opening and what the cutter takes off it. @example "opening 611.5 × 903 mm, take off 3.5 and 4 mm once" */
 function openingText(cut: Cut, unit: LengthUnit): string {
@@ -89,7 +101,8 @@ function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
   if (r.slips.length > 0) return "Not to order yet: a reading contradicts the others. Read it again.";
   if (r.poor) return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
-  const by = r.cut.value.opening.value.tooBigBy;
+  if (r.shaped?.stale) return "The readings have changed since its shape was taken: take it again.";
+  const by = r.tooBigBy;
   if (by > 0 && r.cut.value.overruled && r.eased)
     return `Goes in once the {rebate} is eased, by up to ${writeLength(nm(Math.round(mostEased(r.eased.easings) * 1e6)), unit, { places: 1, ticks: 32 })}.`;
   return by > 0

@@ -50,17 +50,29 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
       more: "Read both corners again, then the widths and heights: look for a slip of an inch, or of ten.",
     };
   const shape = shapeWords(lying, cornersRead, text);
+  if (r.shaped)
+    return r.shaped.stale
+      ? {
+          tone: "trouble",
+          says: `${shape} The readings have changed since its shape was taken.`,
+          more: "Take the shape again under “What will do instead”, or go back to a true rectangle.",
+        }
+      : {
+          tone: "good",
+          says: `${shape} Cut to the opening's own shape: it follows every side.`,
+          more: "Say which face is out: a shaped {pane} goes in one way only.",
+        };
   if (r.poor && r.best)
     return {
       tone: "trouble",
       says: `${shape} No true rectangle is likely to do: at the best, ${percent(r.best.chances.trouble)} would bind or lose cover.`,
       more: "Ease the {rebate} where it is drawn, cut a shaped {pane}, or take a smaller one with a wider {bead}.",
     };
-  if (lying.tooBigBy > 0)
+  if (r.tooBigBy > 0)
     return {
       tone: "trouble",
-      says: `${shape} A square {pane} of this size will not go in: it binds by ${text(lying.tooBigBy)}.`,
-      more: `Take ${text(lying.tooBigBy)} more off each way, or ease the {rebate} where it binds.`,
+      says: `${shape} A square {pane} of this size will not go in: it binds by ${text(r.tooBigBy)}.`,
+      more: `Take ${text(r.tooBigBy)} more off each way, or ease the {rebate} where it binds.`,
     };
   if (lying.leastCover && !lying.leastCover.enough)
     return {

@@ -100,7 +100,7 @@ function whyOdds(r: Reckoning, text: (length: Nm) => string): Sum {
 
 /** Glass is never above the smallest opening less the least gap on both sides. */
 export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" | null {
-  if (!r.cut.ok || r.opening.copied !== null) return null;
+  if (!r.cut.ok || r.opening.copied !== null || r.shaped) return null;
   const { governs, glass } = r.cut.value;
   const least = nm(Math.round(2 * leastGapMm * 1e6));
   if (takeNm(governs.width.length, glass.width) < least) return "width";

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { HOUSE_RULES, type HouseRule, houseValueFits } from "../../core/house/rules.ts";
+import { RULE_SECTIONS } from "../../core/house/sections.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -7,6 +8,8 @@ import type { Prefs } from "../../core/words/prefs.ts";
 import { KeepingLine } from "../parts/KeepingLine.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
+import { StockInserts } from "./StockInserts.tsx";
+import { StockPanes } from "./StockPanes.tsx";
 import { Suppliers } from "./Suppliers.tsx";
 
 type Props = { readonly prefs: Prefs; readonly entries: readonly Entry[]; readonly through: number };
@@ -23,24 +26,44 @@ export default function HousePage(props: Props) {
         <p className="text-mute">
           Defaults that you can change. A label, the maker's instructions and local codes come before them.
         </p>
+        <nav aria-label="Sections" className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
+          {[...RULE_SECTIONS, ...LISTS].map((s) => (
+            <a key={s.id} href={`#${s.id}`}>
+              {s.name}
+            </a>
+          ))}
+        </nav>
         <PageKeys store={store} />
         <KeepingLine store={store} prefs={prefs} />
       </header>
-      <ul className="rows bg-sheet px-4">
-        {(Object.keys(HOUSE_RULES) as HouseRule[]).map((rule) => (
-          <RuleLine
-            key={rule}
-            rule={rule}
-            value={firm.house[rule]}
-            prefs={prefs}
-            change={(value) => write("house.rule", { rule, value })}
-          />
-        ))}
-      </ul>
+      {RULE_SECTIONS.map((section) => (
+        <section key={section.id} id={section.id} className="space-y-2">
+          <h2>{section.name}</h2>
+          <ul className="rows bg-sheet px-4">
+            {section.rules.map((rule) => (
+              <RuleLine
+                key={rule}
+                rule={rule}
+                value={firm.house[rule]}
+                prefs={prefs}
+                change={(value) => write("house.rule", { rule, value })}
+              />
+            ))}
+          </ul>
+        </section>
+      ))}
+      <StockPanes stock={firm.stock} prefs={prefs} write={(p) => write("stock.pane", p)} />
+      <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />
       <Suppliers suppliers={firm.suppliers} add={(s) => write("supplier.added", s)} />
     </div>
   );
 }
+
+const LISTS = [
+  { id: "stock", name: "Glass in stock" },
+  { id: "inserts", name: "Door inserts" },
+  { id: "suppliers", name: "Suppliers" },
+];
 
 type LineProps = {
   readonly rule: HouseRule;

@@ -5,7 +5,7 @@ type Props = { readonly suppliers: readonly Supplier[]; readonly add: (s: Payloa
 
 /** Whom the firm buys from, in which unit they cut, and how long they take. A name given again replaces the old. */
 export const Suppliers = ({ suppliers, add }: Props) => (
-  <section className="space-y-3">
+  <section id="suppliers" className="space-y-3">
     <h2>Suppliers</h2>
     <ul className="rows bg-sheet px-4">
       {suppliers.map((s) => (

@@ -1,8 +1,7 @@
-import { SIDES } from "../../core/geometry/quad.ts";
-import { bowSetback } from "../../core/size/lay.ts";
-import { shapedPane, templateDxf, templatePoints, templateSvg } from "../../core/size/shaped.ts";
+import { shapeFor } from "../../core/pane/shaped.ts";
+import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { gridUnit, mm, type Nm } from "../../core/units/length.ts";
+import { gridUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -13,15 +12,10 @@ export function Cures() {
   const { book, reckoning: r, prefs, firm, say, write } = usePane();
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   const short = lying?.leastCover && !lying.leastCover.enough ? r.odds.leastCover / 1e6 - lying.leastCover.length : 0;
-  if (!lying || r.slips.length > 0 || (!r.poor && lying.tooBigBy === 0 && short === 0)) return null;
-  const setback = bowSetback(lying.figure);
+  if (!lying || r.slips.length > 0 || (!r.poor && r.tooBigBy === 0 && short === 0 && !r.shaped)) return null;
   const eased = r.eased?.easings ?? [];
-  const free = Object.fromEntries(SIDES.map((s) => [s, firm.house.leastGapMm + 1 + (setback[s] ?? 0)])) as Record<
-    (typeof SIDES)[number],
-    number
-  >;
-  const shape = shapedPane(lying.figure.quad, free);
-  const points = shape && templatePoints(shape);
+  const corners = shapeFor(lying.figure, firm.house.leastGapMm);
+  const points = corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) }));
   const name = [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
   const file = (text: string, type: string): string => `data:${type};charset=utf-8,${encodeURIComponent(text)}`;
   const length = (v: number) => <Length nm={mm(v)} unit={prefs.unit} withUnit />;
@@ -83,7 +77,21 @@ export function Cures() {
               Corners from the bottom left: bottom left, bottom right, top right, top left. Not for toughened glass once
               made.
             </p>
-            <p className="flex gap-3 pt-1">
+            <p className="flex flex-wrap gap-3 pt-1">
+              {corners && (!r.shaped || r.shaped.stale) && (
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => write("size.shaped", { corners, reason: "no true rectangle does here" })}
+                >
+                  {r.shaped ? "Take this shape now" : "Order this shape"}
+                </button>
+              )}
+              {r.shaped && (
+                <button type="button" className="btn btn-small" onClick={() => write("size.shaped-dropped", {})}>
+                  Back to a true rectangle
+                </button>
+              )}
               <a
                 className="btn btn-small"
                 download={`${name}.svg`}

@@ -1,19 +1,21 @@
-import { useId, useMemo, useState } from "react";
+import { useMemo } from "react";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { type Cut, cutSize } from "../../core/size/cut.ts";
+import type { Hold } from "../../core/size/lay.ts";
 import { SCHOOL_FACTS, SCHOOLS, type School } from "../../core/size/school.ts";
-import { readTape } from "../../core/tape/read.ts";
 import { GRIDS, mm, nm } from "../../core/units/length.ts";
 import { percent } from "../../core/words/percent.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
-import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Size } from "../parts/Size.tsx";
 import { Basis } from "./Basis.tsx";
+import { FourSides } from "./FourSides.tsx";
+import { FromStock } from "./FromStock.tsx";
 import { OddsChart } from "./OddsChart.tsx";
 import { Overrule } from "./Overrule.tsx";
+import { OwnFigure } from "./OwnFigure.tsx";
 import { useOdds } from "./use-odds.ts";
 import { Why } from "./Why.tsx";
 
@@ -38,18 +40,31 @@ export function CutRule() {
     <Part
       title="How much to take off"
       more={
-        <label className="inline-flex items-center gap-1.5">
-          cut down to
-          <select
-            className="!min-h-8 !w-auto !py-0"
-            value={rule.grid}
-            onChange={(e) => change({ grid: e.target.value as typeof rule.grid })}
-          >
-            {GRIDS.map((g) => (
-              <option key={g}>{g}</option>
-            ))}
-          </select>
-        </label>
+        <span className="inline-flex flex-wrap items-center gap-x-3">
+          <label className="inline-flex items-center gap-1.5">
+            it may
+            <select
+              className="!min-h-8 !w-auto !py-0"
+              value={rule.hold ?? "turned"}
+              onChange={(e) => change({ hold: e.target.value as Hold })}
+            >
+              <option value="turned">turn a little</option>
+              <option value="sill">{say("not turn: held to the {sill}")}</option>
+            </select>
+          </label>
+          <label className="inline-flex items-center gap-1.5">
+            cut down to
+            <select
+              className="!min-h-8 !w-auto !py-0"
+              value={rule.grid}
+              onChange={(e) => change({ grid: e.target.value as typeof rule.grid })}
+            >
+              {GRIDS.map((g) => (
+                <option key={g}>{g}</option>
+              ))}
+            </select>
+          </label>
+        </span>
       }
     >
       {odds.done && <OddsChart done={odds.done} marked={sized} />}
@@ -84,6 +99,8 @@ export function CutRule() {
       {rule.school === "like-for-like" && (
         <p className="text-[13px]">{say("Give the old {pane}'s own width and height, edge to edge.")}</p>
       )}
+      <FromStock />
+      <FourSides />
       <Why />
       <Overrule />
       <Basis />
@@ -100,6 +117,7 @@ function OddsSaid({ odds }: { readonly odds: ReturnType<typeof useOdds> }) {
         `${odds.done.samples.toLocaleString("en")} draws, seed ${odds.done.seed}, sure to ±${percent(2 * odds.done.standardError)}; the curves by the first 20,000.`,
         odds.done.from === "lines" ? "No corner read: lean is not in these odds." : "",
         r.best.assumedDepth === null ? "" : "{Rebate} depth not read: a usual one is taken.",
+        r.cutInput.hold === "sill" ? "These odds let it turn: held to the {sill} they are no better." : "",
         r.opening.guessed ? "Cover is guessed: its doubt is in these odds." : "",
       ]
     : [odds.share > 0 ? `Drawing: ${Math.round(100 * odds.share)}%` : "Drawing the odds"];
@@ -169,30 +187,5 @@ function SizeCells({ cut, trouble }: { readonly cut: Cut; readonly trouble: numb
         {trouble === null ? "…" : percent(trouble).replace("under ", "<")}
       </td>
     </>
-  );
-}
-
-type OwnProps = { readonly rule: Payloads["size.rule"]; readonly change: (to: Partial<Payloads["size.rule"]>) => void };
-
-function OwnFigure({ rule, change }: OwnProps) {
-  const { prefs } = usePane();
-  const id = useId();
-  const [text, setText] = useState(rule.off?.text ?? "");
-  const read = text.trim() === "" ? null : readTape(text, prefs.unit);
-  return (
-    <div>
-      <label htmlFor={id} className="text-[13px]">
-        Off each way, both sides together
-      </label>
-      <input
-        id={id}
-        className={`tight ${read && !read.ok ? "bad" : ""}`}
-        value={text}
-        maxLength={60}
-        onChange={(e) => setText(e.target.value)}
-        onBlur={() => change({ off: text.trim() === "" ? null : { text, unit: prefs.unit } })}
-      />
-      {read && !read.ok && <p className="trouble">{tapeErrorSentence(read.error)}</p>}
-    </div>
   );
 }

@@ -4,6 +4,7 @@ import { PLACE_NAMES } from "../../core/words/places.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { InsertNear } from "./InsertNear.tsx";
 
 /** The fields of a way that is not the rebate itself. */
 export function WayFields({ ask }: { readonly ask: (place: Place) => void }) {
@@ -24,6 +25,7 @@ export function WayFields({ ask }: { readonly ask: (place: Place) => void }) {
         ))}
       </div>
       <ReadingTrouble places={places} />
+      <InsertNear />
       {told && <p className="note-glass">{say(told)}</p>}
       {book.way === "old-unit" && (
         <fieldset>

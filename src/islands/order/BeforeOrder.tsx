@@ -24,6 +24,12 @@ export function BeforeOrder() {
           Coated or not is unsure, and a wrong guess comes back. Look again under Measure; the order waits for it.
         </p>
       )}
+      {held === "door" && (
+        <p className="note-wax">
+          An insert closes on one thickness of door only. Read the door's thickness under Measure; the order waits for
+          it.
+        </p>
+      )}
       {held === "risk" && (
         <form
           className="note-wax space-y-2"

@@ -8,7 +8,7 @@ import { gridUnit, nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { basisText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { edgesText, massText } from "../../core/words/ticket.ts";
+import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
 import { CheckInForm } from "../parts/CheckInForm.tsx";
 import { Size } from "../parts/Size.tsx";
@@ -45,6 +45,7 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
         . {sentence(basisText(statedSize(line), prefs.unit))}
       </p>
+      {line.corners && <p>{shapedText(line.corners)}.</p>}
       {line.state === "open" && (
         <button type="button" className="btn btn-small" onClick={drop}>
           Take it off

@@ -1,4 +1,5 @@
 import { OPENING, type Place } from "../../core/measure/places.ts";
+import { shapeLying } from "../../core/pane/shaped.ts";
 import { easedCorners } from "../../core/size/ease.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm } from "../../core/units/length.ts";
@@ -14,13 +15,14 @@ type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) 
 
 /** The opening as it is, seen from the side the pane goes in. A tap on a dimension goes to its field. */
 export function Elevation({ asked, onPlace, bare = false }: Props) {
-  const { book, reckoning: r, prefs, say } = usePane();
+  const { book, reckoning: r, prefs, firm, say } = usePane();
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
-  const tooBig = (lying?.tooBigBy ?? 0) > 0;
+  const tooBig = r.tooBigBy > 0;
   const drawn = elevationOf({
     quad: lying?.figure.quad ?? null,
     placed: (bare ? null : r.eased?.lying.placed) ?? lying?.placed ?? null,
     eased: bare || r.slips.length > 0 || !r.eased ? [] : easedCorners(r.eased.easings),
+    shape: r.shaped && lying ? shapeLying(lying.figure, firm.house.leastGapMm) : undefined,
     about: { width: 600, height: 780 },
     box: BOX,
     margin: 64,
@@ -79,7 +81,13 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
               <LengthInSvg nm={sizeShown(size.height, prefs.unit)} unit={prefs.unit} />
             </text>
             <text x={drawn.middle.x} y={drawn.middle.y + 67} className="d-halo d-text d-glass-text">
-              {ifEased ? "if it is eased" : r.cut.ok && r.cut.value.overruled ? "overruled size" : "cut size"}
+              {r.shaped
+                ? "round its corners"
+                : ifEased
+                  ? "if it is eased"
+                  : r.cut.ok && r.cut.value.overruled
+                    ? "overruled size"
+                    : "cut size"}
             </text>
           </g>
         )}

@@ -71,7 +71,7 @@ export default function PanePage(props: PanePageProps) {
   const typed = useAfterPaint(typing);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
   const reckoning = useMemo(
-    () => book && reckon(book, { house: firm.house, calendar: firm.calendar, findBest }),
+    () => book && reckon(book, { house: firm.house, calendar: firm.calendar, findBest, stock: firm.stock }),
     [book, firm, findBest],
   );
 

@@ -1,5 +1,5 @@
 import type { Payloads } from "../../core/log/kinds.ts";
-import { OLD_PANE, SITE } from "../../core/measure/places.ts";
+import { OLD_PANE } from "../../core/measure/places.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
@@ -7,6 +7,7 @@ import { safetyText } from "../../core/words/ticket.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { SiteForm } from "../parts/SiteForm.tsx";
 
 const WHERE = [
   ["inDoor", "in a door"],
@@ -31,12 +32,7 @@ export function Specify() {
   return (
     <div className="space-y-5">
       <Part title="Where it is" more="decides whether safety glass is called for">
-        <div className="grid grid-cols-2 gap-2">
-          {SITE.map((p) => (
-            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} />
-          ))}
-        </div>
-        <ReadingTrouble places={SITE} />
+        <SiteForm />
         <div className="flex flex-wrap gap-2">
           {WHERE.map(([key, name]) => (
             <label key={key} className="chip">

@@ -1,0 +1,48 @@
+import { HOUSE_RULES, type HouseRule } from "./rules.ts";
+import { SIZING_RULES } from "./sizing-rules.ts";
+
+export type RuleSection = { readonly id: string; readonly name: string; readonly rules: readonly HouseRule[] };
+
+const NAMED: readonly RuleSection[] = [
+  {
+    id: "size",
+    name: "Size and cover",
+    rules: [
+      "school",
+      "schoolTimber",
+      "schoolPlastic",
+      "schoolMetal",
+      "gridMm",
+      "gridIn",
+      "leastCoverMm",
+      "unitCoverMm",
+    ],
+  },
+  { id: "odds", name: "What may be off, and what it costs", rules: Object.keys(SIZING_RULES) as HouseRule[] },
+  {
+    id: "glass",
+    name: "Glass, lifting and safety",
+    rules: [
+      "glassMm",
+      "toleranceSmallMm",
+      "toleranceLargeMm",
+      "toleranceLimitMm",
+      "oneLiftsKg",
+      "oneLiftsM2",
+      "twoLiftKg",
+      "leadYear",
+      "safetySet",
+    ],
+  },
+];
+const named = new Set(NAMED.flatMap((s) => s.rules));
+
+/** The house rules as they are looked for: by what one is doing. What no section names is about setting and finishing. */
+export const RULE_SECTIONS: readonly RuleSection[] = [
+  ...NAMED,
+  {
+    id: "setting",
+    name: "Setting and finishing",
+    rules: (Object.keys(HOUSE_RULES) as HouseRule[]).filter((r) => !named.has(r)),
+  },
+];

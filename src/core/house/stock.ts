@@ -1,0 +1,67 @@
+import type { GlassKind } from "../specify/glass.ts";
+import type { Nm } from "../units/length.ts";
+
+/** A pane as it can be had without cutting: a size on the shelf, or one that the shop sells. */
+export type StockPane = {
+  readonly name: string;
+  readonly widthNm: number;
+  readonly heightNm: number;
+  readonly thicknessNm: number;
+  readonly glass: GlassKind;
+};
+
+/** A door insert that is made: its frame over all, the glass that is seen in it, and the doors it closes on. */
+export type StockInsert = {
+  readonly family: string;
+  readonly outsideWidthNm: number;
+  readonly outsideHeightNm: number;
+  readonly seenWidthNm: number;
+  readonly seenHeightNm: number;
+  readonly doorFromNm: number;
+  readonly doorToNm: number;
+};
+
+/** One name for an insert: families hold several sizes. */
+export const insertKey = (i: StockInsert): string => `${i.family}/${i.outsideWidthNm}×${i.outsideHeightNm}`;
+
+export type InsertMatch = {
+  readonly insert: StockInsert;
+  /** Read less listed, in nm. */
+  readonly off: { readonly width: number; readonly height: number };
+  /** Whether it closes on a door of this thickness; null until that is read. */
+  readonly closes: boolean | null;
+};
+
+/** An insert read with a tape is taken for a listed one up to this far off each way, nm: a moulded flange is not sharp. */
+export const INSERT_REACH_NM = 8_000_000;
+
+/**
+ * Listed inserts that a reading may be of, the nearest first; those that do not close on the door stand last.
+ * @example outside 457 × 914 read, 458 × 914 listed for doors of 44 to 45 // off −1 and 0, closes on a door of 44.5
+ */
+export function insertsNear(
+  list: readonly StockInsert[],
+  of: {
+    readonly way: "insert-outside" | "insert-inside";
+    readonly width: Nm;
+    readonly height: Nm;
+    readonly door?: Nm | undefined;
+  },
+): readonly InsertMatch[] {
+  return list
+    .map((insert): InsertMatch => {
+      const [width, height] =
+        of.way === "insert-outside"
+          ? [insert.outsideWidthNm, insert.outsideHeightNm]
+          : [insert.seenWidthNm, insert.seenHeightNm];
+      return {
+        insert,
+        off: { width: of.width - width, height: of.height - height },
+        closes: of.door === undefined ? null : of.door >= insert.doorFromNm && of.door <= insert.doorToNm,
+      };
+    })
+    .filter((m) => Math.abs(m.off.width) <= INSERT_REACH_NM && Math.abs(m.off.height) <= INSERT_REACH_NM)
+    .sort((a, b) => Number(a.closes === false) - Number(b.closes === false) || farOff(a) - farOff(b));
+}
+
+const farOff = (m: InsertMatch): number => Math.abs(m.off.width) + Math.abs(m.off.height);

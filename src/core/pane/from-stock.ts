@@ -1,0 +1,35 @@
+import type { HouseRules } from "../house/rules.ts";
+import type { StockPane } from "../house/stock.ts";
+import type { Result } from "../result.ts";
+import type { OddsInput } from "../size/best.ts";
+import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
+import { fromStock, type StockChoice } from "../size/from-stock.ts";
+import type { Glass } from "../specify/glass.ts";
+import { addNm, mm, type Nm, nm } from "../units/length.ts";
+
+/** Stock panes that give this pane, as sold or cut down to what best odds would cut; the fewest cuts first. */
+export function stockFor(of: {
+  readonly stock: readonly StockPane[];
+  readonly cutInput: CutInput;
+  readonly odds: OddsInput;
+  readonly glass: Glass;
+  readonly house: HouseRules;
+}): readonly StockChoice[] {
+  if (of.stock.length === 0) return [];
+  const wanted: Result<Cut, CutError> = cutSize({ ...of.cutInput, school: "best-odds", overrule: undefined });
+  if (!wanted.ok) return [];
+  const { governs, glass } = wanted.value;
+  const usual = mm(of.odds.errors.usualDepth);
+  const depth = of.odds.depths ?? { left: usual, right: usual, bottom: usual, top: usual };
+  // Half of the play on each side: at more than the depth it is not covered at all.
+  const twice = (a: Nm, b: Nm): Nm => nm(2 * Math.min(a, b));
+  return fromStock(of.stock, {
+    tight: { width: governs.width.length, height: governs.height.length },
+    wanted: glass,
+    leastOff: addNm(mm(of.house.leastGapMm), mm(of.house.leastGapMm)),
+    mostOff: { width: twice(depth.left, depth.right), height: twice(depth.bottom, depth.top) },
+    thickness: of.glass.thickness,
+    kind: of.glass.kind,
+    leastStrip: mm(of.house.leastStripMm),
+  });
+}

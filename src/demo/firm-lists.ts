@@ -1,0 +1,31 @@
+import type { GlassKind } from "../core/specify/glass.ts";
+import { inches, mm } from "../core/units/length.ts";
+import type { Story } from "./story.ts";
+
+/** What the made-up firm has on its shelf, and the inserts it buys. */
+export function tellLists(story: Story): void {
+  const pane = (name: string, width: number, height: number, thickness = 4, glass: GlassKind = "float") =>
+    story.tell("stock.pane", {}, { name, widthNm: mm(width), heightNm: mm(height), thicknessNm: mm(thickness), glass });
+  pane("Rack A, 610 by 915", 610, 915);
+  pane("Rack A, 450 by 600", 450, 600);
+  pane("Rack B, sheet 1200 by 900", 1200, 900);
+  pane("Rack C, 6.4 laminated 900 by 600", 900, 600, 6.4, "laminated");
+  const insert = (family: string, outside: readonly [number, number], seen: readonly [number, number]) =>
+    story.tell(
+      "stock.insert",
+      {},
+      {
+        family,
+        outsideWidthNm: inches(outside[0]),
+        outsideHeightNm: inches(outside[1]),
+        seenWidthNm: inches(seen[0]),
+        seenHeightNm: inches(seen[1]),
+        doorFromNm: inches(1, 11, 16),
+        doorToNm: inches(1, 13, 16),
+      },
+    );
+  insert("Heronsgate", [22, 36], [20, 34]);
+  insert("Heronsgate", [22, 48], [20, 46]);
+  insert("Tern Quay", [24, 38], [22, 36]);
+  insert("Tern Quay slim", [9, 66], [7, 64]);
+}

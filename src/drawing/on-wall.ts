@@ -1,0 +1,48 @@
+import { polygon } from "./path.ts";
+
+export type OnWallInput = {
+  /** Floor to the lower edge of the glass, and glass edge to door edge, mm; null while not read. */
+  readonly sill: number | null;
+  readonly door: number | null;
+  readonly pane: { readonly width: number; readonly height: number } | null;
+  readonly box: { readonly width: number; readonly height: number };
+};
+
+export type OnWall = {
+  readonly floor: string;
+  readonly door: string;
+  readonly pane: string;
+  readonly rise: string;
+  readonly away: string;
+  readonly known: { readonly sill: boolean; readonly door: boolean };
+};
+
+/** A door as doors mostly are, mm; and what stands in for a reading until it is taken. */
+const DOOR = { width: 800, height: 2000 };
+const USUAL = { sill: 900, door: 600, pane: { width: 600, height: 900 } };
+const EDGE = 8;
+
+/** A pane on its wall with the floor below and a door to its right, all at one scale. */
+export function onWall(of: OnWallInput): OnWall {
+  const sill = Math.max(0, of.sill ?? USUAL.sill);
+  const gap = Math.max(0, of.door ?? USUAL.door);
+  const pane = of.pane ?? USUAL.pane;
+  const across = pane.width + gap + DOOR.width;
+  const up = Math.max(DOOR.height, sill + pane.height);
+  const scale = Math.min((of.box.width - 2 * EDGE) / across, (of.box.height - 2 * EDGE) / up);
+  const ground = of.box.height - EDGE;
+  const at = (x: number, y: number) => ({ x: EDGE + x * scale, y: ground - y * scale });
+  const rect = (x: number, y: number, w: number, h: number): string =>
+    polygon([at(x, y), at(x + w, y), at(x + w, y + h), at(x, y + h)]);
+  const line = (x0: number, y0: number, x1: number, y1: number): string =>
+    `M${at(x0, y0).x} ${at(x0, y0).y}L${at(x1, y1).x} ${at(x1, y1).y}`;
+  const middle = sill + pane.height / 2;
+  return {
+    floor: `M0 ${ground}H${of.box.width}`,
+    door: rect(pane.width + gap, 0, DOOR.width, DOOR.height),
+    pane: rect(0, sill, pane.width, pane.height),
+    rise: line(pane.width / 2, 0, pane.width / 2, sill),
+    away: line(pane.width, middle, pane.width + gap, middle),
+    known: { sill: of.sill !== null, door: of.door !== null },
+  };
+}

@@ -1,0 +1,113 @@
+import { useState } from "react";
+import type { StockPane } from "../../core/house/stock.ts";
+import type { Payloads } from "../../core/log/kinds.ts";
+import { GLASS_KINDS, GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
+import { nm, toMm } from "../../core/units/length.ts";
+import { say } from "../../core/words/dialect.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { Size } from "../parts/Size.tsx";
+import { lengthIn, ReadLength } from "./ReadLength.tsx";
+
+type Props = {
+  readonly stock: readonly StockPane[];
+  readonly prefs: Prefs;
+  readonly write: (p: Payloads["stock.pane"]) => void;
+};
+
+const EMPTY = { name: "", width: "", height: "", thickness: "4", glass: "float" as GlassKind };
+
+/** Sizes that can be had without cutting. */
+export function StockPanes({ stock, prefs, write }: Props) {
+  const [form, setForm] = useState(EMPTY);
+  const change = (to: Partial<typeof EMPTY>) => setForm({ ...form, ...to });
+  const [width, height, thickness] = [
+    lengthIn(form.width, prefs.unit),
+    lengthIn(form.height, prefs.unit),
+    lengthIn(form.thickness, "mm"),
+  ];
+  const ready = width !== undefined && height !== undefined && thickness !== undefined && form.name.trim() !== "";
+  return (
+    <section id="stock" className="space-y-3">
+      <h2>Glass in stock</h2>
+      <p className="text-mute">Sizes on the shelf, or sold as they are: Measure looks here for the fewest cuts.</p>
+      <ul className="rows bg-sheet px-4">
+        {stock.length === 0 && <li className="py-2 text-mute">Nothing is listed.</li>}
+        {stock.map((p) => (
+          <li key={p.name} className="flex flex-wrap items-center justify-between gap-x-4 py-2">
+            <span>
+              <strong className="font-semibold">{p.name}</strong>, {toMm(nm(p.thicknessNm))} mm{" "}
+              {say(GLASS_NAMES[p.glass], prefs.dialect)}
+            </span>
+            <span className="inline-flex items-center gap-3">
+              <span>
+                <Size width={nm(p.widthNm)} height={nm(p.heightNm)} unit={prefs.unit} /> {prefs.unit}
+              </span>
+              <button
+                type="button"
+                className="btn btn-small"
+                aria-label={`Take ${p.name} off the list`}
+                onClick={() => write({ ...p, gone: true })}
+              >
+                Off
+              </button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      <form
+        className="grid grid-cols-2 items-end gap-2 sm:grid-cols-[2fr_1fr_1fr_5rem_1.4fr_auto]"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (width === undefined || height === undefined || thickness === undefined) return;
+          write({
+            name: form.name.trim(),
+            widthNm: width,
+            heightNm: height,
+            thicknessNm: thickness,
+            glass: form.glass,
+          });
+          setForm(EMPTY);
+        }}
+      >
+        <label>
+          <span className="text-[13px] text-mute">Name on the shelf</span>
+          <input required maxLength={120} value={form.name} onChange={(e) => change({ name: e.target.value })} />
+        </label>
+        <ReadLength
+          name="width"
+          label={`Width, ${prefs.unit}`}
+          text={form.width}
+          unit={prefs.unit}
+          type={(width) => change({ width })}
+        />
+        <ReadLength
+          name="height"
+          label={`Height, ${prefs.unit}`}
+          text={form.height}
+          unit={prefs.unit}
+          type={(height) => change({ height })}
+        />
+        <ReadLength
+          name="thickness"
+          label="mm thick"
+          text={form.thickness}
+          unit="mm"
+          type={(thickness) => change({ thickness })}
+        />
+        <label>
+          <span className="text-[13px] text-mute">Kind</span>
+          <select value={form.glass} onChange={(e) => change({ glass: e.target.value as GlassKind })}>
+            {GLASS_KINDS.map((k) => (
+              <option key={k} value={k}>
+                {say(GLASS_NAMES[k], prefs.dialect)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <button type="submit" className="btn" disabled={!ready}>
+          Add to stock
+        </button>
+      </form>
+    </section>
+  );
+}

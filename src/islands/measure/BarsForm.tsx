@@ -1,0 +1,109 @@
+import { BAR_KINDS, type Bars, evenSpaces, SPACINGS } from "../../core/measure/found.ts";
+import { readTape } from "../../core/tape/read.ts";
+import { mm, toMm } from "../../core/units/length.ts";
+import { barsText } from "../../core/words/found.ts";
+import { barLines } from "../../drawing/bar-lines.ts";
+import { Length } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Choice } from "./Choice.tsx";
+
+const NO_BARS: Bars = {
+  uprights: 0,
+  crosses: 0,
+  width: null,
+  colour: "white",
+  kind: "flat",
+  spacing: "even",
+  given: "",
+};
+
+/** Bars inside the unit or between lights, counted and drawn back. */
+export function BarsForm() {
+  const { book, reckoning: r, prefs, say, write } = usePane();
+  const bars = book.bars ?? NO_BARS;
+  const change = (to: Partial<Bars>) => write("measure.bars", { ...bars, ...to });
+  const size = r.cut.ok ? r.cut.value.glass : { width: mm(600), height: mm(800) };
+  const read = bars.width && readTape(bars.width.text, bars.width.unit);
+  const barWidth = read?.ok ? toMm(read.value.adjusted) : 18;
+  const drawn = barLines({
+    width: toMm(size.width),
+    height: toMm(size.height),
+    uprights: bars.uprights,
+    crosses: bars.crosses,
+    bar: barWidth,
+    box: { width: 96, height: 120 },
+  });
+  const count = (key: "uprights" | "crosses", name: string) => (
+    <label>
+      <span className="text-[13px] text-mute">{name}</span>
+      <input
+        type="number"
+        min={0}
+        max={40}
+        className="tight"
+        value={bars[key]}
+        onChange={(e) => change({ [key]: Math.min(40, Math.max(0, Math.trunc(Number(e.target.value) || 0))) })}
+      />
+    </label>
+  );
+  return (
+    <section className="grid grid-cols-[1fr_96px] gap-3">
+      <div className="space-y-2">
+        <p className="text-[13px]">
+          {say("Count the bars in the {unit} as they stand before you; measure one across.")}
+        </p>
+        <div className="grid grid-cols-3 gap-2">
+          {count("uprights", "uprights")}
+          {count("crosses", "crosses")}
+          <label>
+            <span className="text-[13px] text-mute">width</span>
+            <input
+              key={bars.width?.text}
+              className={`tight ${read && !read.ok ? "bad" : ""}`}
+              maxLength={60}
+              defaultValue={bars.width?.text ?? ""}
+              onBlur={(e) =>
+                change({ width: e.target.value.trim() === "" ? null : { text: e.target.value, unit: prefs.unit } })
+              }
+            />
+          </label>
+          <label>
+            <span className="text-[13px] text-mute">colour</span>
+            <input
+              key={bars.colour}
+              maxLength={60}
+              defaultValue={bars.colour}
+              onBlur={(e) => e.target.value !== bars.colour && change({ colour: e.target.value })}
+            />
+          </label>
+          <Choice name="made" value={bars.kind} of={BAR_KINDS} change={(kind) => change({ kind })} />
+          <Choice name="spaced" value={bars.spacing} of={SPACINGS} change={(spacing) => change({ spacing })} />
+        </div>
+        {bars.spacing === "given" && (
+          <label>
+            <span className="text-[13px] text-mute">Clear spaces, left to right, then bottom to top</span>
+            <input
+              className="tight"
+              maxLength={200}
+              defaultValue={bars.given}
+              onBlur={(e) => change({ given: e.target.value })}
+            />
+          </label>
+        )}
+        {book.bars && <p className="note-glass">{barsText(book.bars)}</p>}
+        {bars.spacing === "even" && bars.uprights > 0 && r.cut.ok && (
+          <p className="text-[13px]">
+            Clear between uprights:{" "}
+            <Length nm={mm(evenSpaces(toMm(size.width), bars.uprights, barWidth))} unit={prefs.unit} withUnit />
+          </p>
+        )}
+      </div>
+      <svg viewBox="0 0 96 120" className="self-start bg-sheet" role="img" aria-label={barsText(bars)}>
+        <path d={drawn.pane} className="d-pane" />
+        {drawn.bars.map((b) => (
+          <path key={b} d={b} className="d-frame" />
+        ))}
+      </svg>
+    </section>
+  );
+}
