@@ -239,3 +239,75 @@ test("a round's openings go out as CSV and come in again; wrong rows are said", 
   await page.goto(`/sheets/measuring?round=${round}`);
   await expect(page.getByText("No. 12, hatch")).toBeVisible();
 });
+
+test("a racked opening is ordered by its corner points, and the sheet and the files carry them", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await type(page, {
+    "width, top": "600",
+    "width, middle": "600",
+    "width, bottom": "600",
+    "height, left": "900",
+    "height, middle": "900",
+    "height, right": "900",
+    "diagonal, bottom left to top right": "1095",
+    "diagonal, top left to bottom right": "1068.4",
+    "rebate depth": "6",
+  });
+  await page.getByRole("button", { name: "Order this shape" }).click();
+  await expect(page.getByText("it follows every side")).toBeVisible();
+  await openStation(page, "Order");
+  await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
+  await page.getByRole("button", { name: "Open an order and put it on" }).click();
+  await page.getByRole("link", { name: "open the order" }).click();
+  await expect(page.getByText(/Cut to shape within that size: corners 0, 0 · 596.5, 0/)).toBeVisible();
+  const order = new URL(page.url()).pathname;
+  const json = (await (await page.request.get(`${order}/lines.json`)).json()) as { lines: { corners: unknown[] }[] };
+  expect(json.lines[0]?.corners).toHaveLength(4);
+  expect(await (await page.request.get(`${order}/lines.csv`)).text()).toContain("0 0; 596.5 0");
+});
+
+test("a size from stock is offered with its cuts, used, and a new insert on the list is found from its frame", async ({
+  page,
+}) => {
+  await page.goto("/house");
+  await ready(page);
+  const stock = page.locator("#stock");
+  await stock.getByLabel("Name on the shelf").fill("Loft, 611 by 901");
+  await stock.getByLabel("Width").fill("611x");
+  await expect(stock.getByText("is not a unit")).toBeVisible();
+  await expect(stock.getByRole("button", { name: "Add to stock" })).toBeDisabled();
+  await stock.getByLabel("Width").fill("610.5");
+  await stock.getByLabel("Height").fill("901");
+  await stock.getByRole("button", { name: "Add to stock" }).click();
+  const inserts = page.locator("#inserts");
+  await inserts.getByLabel("Family").fill("Kestrel Yard");
+  for (const [label, text] of [
+    ["Outside width", "500"],
+    ["Outside height", "1000"],
+    ["Seen width", "510"],
+    ["Seen height", "950"],
+    ["Doors from", "44"],
+    ["Doors to", "45"],
+  ] as const)
+    await inserts.getByLabel(label).fill(text);
+  await expect(inserts.getByText("look which figure is which")).toBeVisible();
+  await inserts.getByLabel("Seen width").fill("450");
+  await inserts.getByRole("button", { name: "Add insert" }).click();
+  await expect(inserts.getByText("Kestrel Yard")).toBeVisible();
+  await allSent(page);
+
+  await addPane(page);
+  await openStation(page, "Measure");
+  await type(page, { ...EIGHT, "rebate depth": "10" });
+  await page.getByText("From stock: Loft, 611 by 901 goes in as sold").click();
+  await page.getByRole("button", { name: "Use" }).first().click();
+  await expect(page.getByRole("contentinfo")).toContainText("610.5");
+  await expect(page.getByRole("radio", { name: "next size down" })).toBeChecked();
+
+  await page.getByLabel("Measured").selectOption("insert-outside");
+  await type(page, { "insert outside, width": "501", "insert outside, height": "1000", "door thickness": "40" });
+  await expect(page.getByText("Kestrel Yard")).toBeVisible();
+  await expect(page.getByText("it will not close on this one")).toBeVisible();
+});

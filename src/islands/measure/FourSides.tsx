@@ -34,8 +34,8 @@ function Sides() {
         <thead className="text-left text-mute">
           <tr>
             <th className="font-normal">side</th>
-            <th className="text-right font-normal">gap as set</th>
-            <th className="text-right font-normal">cover then</th>
+            <th className="text-right font-normal">gap, set</th>
+            <th className="text-right font-normal">cover</th>
             <th className="text-right font-normal">cover, slid away</th>
           </tr>
         </thead>

@@ -1,6 +1,5 @@
 import { type Place, SITE } from "../../core/measure/places.ts";
 import { toMm } from "../../core/units/length.ts";
-import { PLACE_NAMES } from "../../core/words/places.ts";
 import { onWall } from "../../drawing/on-wall.ts";
 import { usePane } from "./pane-context.ts";
 import { ReadingField, ReadingTrouble } from "./ReadingField.tsx";
@@ -22,14 +21,19 @@ export function SiteForm({ ask }: { readonly ask?: (place: Place) => void }) {
     box: BOX,
   });
   return (
-    <section className="grid grid-cols-[1fr_220px] gap-3 max-sm:grid-cols-1">
+    <section className="grid grid-cols-[1fr_170px] gap-3 max-sm:grid-cols-1">
       <div className="space-y-2">
         <p className="text-[13px]">
           {say("Hold the tape from the finished floor up to the glass, and along the wall to the nearest door's edge.")}
         </p>
         <div className="grid grid-cols-2 gap-2">
           {SITE.map((p) => (
-            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} {...(ask ? { onFocus: ask } : {})} />
+            <ReadingField
+              key={p}
+              place={p}
+              label={p === "sill-height" ? "above the floor" : "to a door"}
+              {...(ask ? { onFocus: ask } : {})}
+            />
           ))}
         </div>
         <ReadingTrouble places={SITE} />
