@@ -11,19 +11,15 @@ import { HOLDS } from "../core/size/lay.ts";
 import { SCHOOLS } from "../core/size/school.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
+import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
+import { BEFORE_PAYLOADS } from "./payloads-before.ts";
 
-const Id = z.uuid();
-const Name = z.string().trim().min(1).max(120);
-const Text = z.string().max(2000);
-const Short = z.string().max(200);
-/** As typed, even when it cannot be read: nothing typed is lost. */
-const Written = z.strictObject({ text: z.string().max(60), unit: LengthUnit });
-const Nanometres = z.int().min(1).max(100_000_000_000);
 const Corner = z.strictObject({ x: z.int().min(-1e11).max(1e11), y: z.int().min(-1e11).max(1e11) });
 const Side = z.enum(["inside", "outside"]);
 
 /** One schema for each kind of entry. The types it yields are those of `core/log/kinds`. */
 export const PAYLOADS = {
+  ...BEFORE_PAYLOADS,
   "round.opened": z.strictObject({ name: Name, place: Short }),
   "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
   "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),

@@ -17,6 +17,7 @@ const TAKEN_OUT = [
   "sprigs",
   "lift-out",
   "bed-putty",
+  "water",
   "bag",
 ];
 const SET = ["warm", "bed", "pack", "face-check", "press", "sprigs", "face", "trim"];
@@ -70,7 +71,7 @@ function tellLeaning(story: Story, p: ToldPane): void {
   p.looked(["cracked", "putty-falling"], "hail", "this-week", 1);
   p.did("takeout", "sheet", "clear-below", "tape-glass", "mark");
   story.tell("takeout.marks", p.about, { insideFace: "wax cross, low right", topEdge: "arrow" });
-  p.did("takeout", "score-paint", "loose-putty", "face-putty", "sprigs", "lift-out", "bed-putty", "bag");
+  p.did("takeout", "score-paint", "loose-putty", "face-putty", "sprigs", "lift-out", "bed-putty", "water", "bag");
   story.tell("takeout.sprigs", p.about, { found: 9 });
   p.read({
     w: ["612", "611.5", "613"],
@@ -243,6 +244,7 @@ function tellWrong(story: Story, p: ToldPane): void {
     "sprigs",
     "shards",
     "bed-putty",
+    "water",
     "bag",
   );
   story.tell("look.closed", p.about, {

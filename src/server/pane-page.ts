@@ -3,6 +3,7 @@ import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
+import { withFirm } from "../core/round/book.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
 import { listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
@@ -51,7 +52,7 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
   if (!row || !book) return { kind: "unknown" };
   const { entries: firmEntries, firm } = loadFirm(db);
   if (view === undefined) {
-    const r = reckon(book, { house: firm.house, calendar: firm.calendar, findBest: serverFindBest, stock: firm.stock });
+    const r = reckon(book, withFirm(firm, serverFindBest));
     return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
   }
   if (!isStation(view) && view !== "logbook") return { kind: "unknown" };

@@ -1,6 +1,7 @@
 import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
+import { withFirm } from "../core/round/book.ts";
 import { alertsOf, type RoundRow, rowOf } from "../core/round/row.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import { listOrders, listRounds, panesOfRound, type RoundRow as Round } from "../db/lists.ts";
@@ -33,7 +34,7 @@ export function roundPage(asked: string | null): RoundPageData {
     panes.map((p) => p.id),
   );
   const entriesFor = byPane(all);
-  const by = { house: firm.house, calendar: firm.calendar, findBest: serverFindBest, stock: firm.stock };
+  const by = withFirm(firm, serverFindBest);
   const rows = panes.flatMap((p) => {
     const book = foldPane(p.id, entriesFor(p.id));
     return book ? [rowOf(book, reckon(book, by), now)] : [];

@@ -1,5 +1,6 @@
 import { materialOf, type System } from "../look/systems.ts";
 import type { Grid } from "../units/length.ts";
+import { PRICE_RULES, type PriceRules } from "./price-rules.ts";
 import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
 
 /** Schools that a firm can settle on for all its panes. */
@@ -10,36 +11,37 @@ export type HouseSchool = (typeof HOUSE_SCHOOLS)[number];
  * What the firm has decided once. Every figure is a default with its source, and can be changed by the firm; a label,
  * the maker's instructions and local codes come first.
  */
-export type HouseRules = SizingRules & {
-  readonly school: HouseSchool;
-  readonly schoolTimber: HouseSchool | "as above";
-  readonly schoolPlastic: HouseSchool | "as above";
-  readonly schoolMetal: HouseSchool | "as above";
-  readonly gridMm: Grid;
-  readonly gridIn: Grid;
-  readonly leastCoverMm: number;
-  readonly unitCoverMm: number;
-  readonly bedMm: number;
-  readonly glassMm: number;
-  readonly noseMm: number;
-  readonly edgeFillShare: number;
-  readonly puttyDensity: number;
-  readonly waste: number;
-  readonly sprigPitchMm: number;
-  readonly sprigCornerMm: number;
-  readonly packerCornerMm: number;
-  readonly packerLengthMm: number;
-  readonly packerToleranceMm: number;
-  readonly paintLapMm: number;
-  readonly toleranceSmallMm: number;
-  readonly toleranceLargeMm: number;
-  readonly toleranceLimitMm: number;
-  readonly oneLiftsKg: number;
-  readonly oneLiftsM2: number;
-  readonly twoLiftKg: number;
-  readonly leadYear: number;
-  readonly safetySet: "M" | "F";
-};
+export type HouseRules = SizingRules &
+  PriceRules & {
+    readonly school: HouseSchool;
+    readonly schoolTimber: HouseSchool | "as above";
+    readonly schoolPlastic: HouseSchool | "as above";
+    readonly schoolMetal: HouseSchool | "as above";
+    readonly gridMm: Grid;
+    readonly gridIn: Grid;
+    readonly leastCoverMm: number;
+    readonly unitCoverMm: number;
+    readonly bedMm: number;
+    readonly glassMm: number;
+    readonly noseMm: number;
+    readonly edgeFillShare: number;
+    readonly puttyDensity: number;
+    readonly waste: number;
+    readonly sprigPitchMm: number;
+    readonly sprigCornerMm: number;
+    readonly packerCornerMm: number;
+    readonly packerLengthMm: number;
+    readonly packerToleranceMm: number;
+    readonly paintLapMm: number;
+    readonly toleranceSmallMm: number;
+    readonly toleranceLargeMm: number;
+    readonly toleranceLimitMm: number;
+    readonly oneLiftsKg: number;
+    readonly oneLiftsM2: number;
+    readonly twoLiftKg: number;
+    readonly leadYear: number;
+    readonly safetySet: "M" | "F";
+  };
 export type HouseRule = keyof HouseRules;
 
 type Fact<K extends HouseRule> = RuleFact<HouseRules[K]>;
@@ -235,6 +237,7 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     choices: ["M", "F"],
   },
   ...SIZING_RULES,
+  ...PRICE_RULES,
 };
 
 export const HOUSE_DEFAULTS: HouseRules = Object.fromEntries(

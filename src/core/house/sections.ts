@@ -1,3 +1,4 @@
+import { PRICE_RULES } from "./price-rules.ts";
 import { HOUSE_RULES, type HouseRule } from "./rules.ts";
 import { SIZING_RULES } from "./sizing-rules.ts";
 
@@ -34,6 +35,7 @@ const NAMED: readonly RuleSection[] = [
       "safetySet",
     ],
   },
+  { id: "prices", name: "Prices and hours", rules: Object.keys(PRICE_RULES) as HouseRule[] },
 ];
 const named = new Set(NAMED.flatMap((s) => s.rules));
 

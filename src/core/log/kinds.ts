@@ -11,12 +11,13 @@ import type { School } from "../size/school.ts";
 import type { Edges, GlassKind } from "../specify/glass.ts";
 import type { Written } from "../tape/written.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
+import type { BeforePayloads } from "./payloads-before.ts";
 
 /** A corner of a shaped pane, in nm. */
 export type Corner = { readonly x: number; readonly y: number };
 
 /** What each kind of entry carries. Days are `yyyy-mm-dd`; ids are UUIDs; lengths are as written. */
-export type Payloads = {
+export type Payloads = BeforePayloads & {
   "round.opened": { readonly name: string; readonly place: string };
   "round.weather": { readonly day: string; readonly wet: boolean; readonly lowC: number | null };
   "round.day-off": { readonly day: string; readonly off: boolean };

@@ -6,6 +6,7 @@ import type { Station } from "../plan/stations.ts";
 import type { Result } from "../result.ts";
 import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
+import { type BeforeBook, foldBefore } from "./before-book.ts";
 import { foldOrder, type OrderBook, type OrderLine } from "./order-book.ts";
 
 export type ReadingAsRead = Written & {
@@ -26,6 +27,8 @@ export type StepMark = {
 export type PaneBook = {
   readonly id: string;
   readonly log: Log;
+  /** What looking, taking out and making ready have found. */
+  readonly before: BeforeBook;
   readonly added: Payloads["pane.added"];
   readonly damage: Payloads["look.damage"]["damage"];
   readonly cause: Payloads["look.cause"]["cause"] | null;
@@ -124,6 +127,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   return {
     id,
     log,
+    before: foldBefore(own),
     added,
     steps,
     readings: readAll(written),

@@ -33,6 +33,9 @@ import { roundOf, shapeIsStale } from "./shaped.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = {
+  readonly house: HouseRules;
+  /** Lead in this building's paint, as tested once for all its panes. */
+  readonly lead: LeadTest;
   readonly readings: Readings;
   /** What the sizing works with: the rebate's own readings, or what stands in for them. */
   readonly opening: ReckonedOpening;
@@ -67,6 +70,8 @@ export type Reckoning = {
   readonly paint: PaintWindow | null;
 };
 
+export type LeadTest = "none" | "found" | "not-tested";
+
 /** What the firm's box of packers holds. */
 export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
 
@@ -77,6 +82,8 @@ export type ReckonWith = {
   readonly findBest?: FindBest | undefined;
   /** The firm's stock of panes. */
   readonly stock?: readonly StockPane[] | undefined;
+  /** Tests of paint for lead, by address. */
+  readonly leadTests?: ReadonlyMap<string, "none" | "found"> | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -149,6 +156,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const isPutty = book.added.system === "timber-putty";
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
+    house,
+    lead: by.leadTests?.get(book.added.address) ?? "not-tested",
     readings,
     opening,
     twist: twistOf(readings),

@@ -5,10 +5,12 @@ import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
 import { inspectionOf } from "../signoff/inspection.ts";
-import { type Step, type StepFacts, takeoutSteps } from "../takeout/steps.ts";
+import type { Step } from "../steps/step.ts";
+import { takeoutSteps } from "../takeout/steps.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { readyFacts, stepFacts } from "./step-facts.ts";
 
 /** How a station stands. `says` is three words or so for the station tape. */
 export type Standing = { readonly state: "done" | "begun" | "open" | "trouble"; readonly says: Says };
@@ -66,19 +68,13 @@ export type Next = {
   readonly place?: Place;
 };
 
-export const stepFacts = (book: PaneBook): StepFacts => ({
-  system: book.added.system,
-  damage: book.damage,
-  storey: book.building.storey,
-});
-
 export function stepsAt(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
-  const facts = stepFacts(book);
+  const facts = stepFacts(book, reckoning);
   switch (station) {
     case "takeout":
       return takeoutSteps(facts);
     case "ready":
-      return readySteps(facts, reckoning.compound.primeRebate);
+      return readySteps(readyFacts(book, reckoning));
     case "set":
       return setSteps(facts);
     case "finish":

@@ -2,7 +2,9 @@ import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "..
 import { insertKey, type StockInsert, type StockPane } from "../house/stock.ts";
 import type { Entry, Payloads } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
+import type { ReckonWith } from "../pane/reckoning.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
+import type { FindBest } from "../size/best.ts";
 import { type Day, dayOf } from "../units/day.ts";
 
 export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
@@ -14,6 +16,8 @@ export type Firm = {
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
   readonly inserts: readonly StockInsert[];
+  /** Paint tested for lead, by address. */
+  readonly leadTests: ReadonlyMap<string, "none" | "found">;
 };
 
 /** Folds the entries that are about no pane: house rules, suppliers, weather and days off. */
@@ -21,6 +25,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   let house: HouseRules = HOUSE_DEFAULTS;
   const suppliers = new Map<string, Supplier>();
   const stock = new Map<string, StockPane>();
+  const leadTests = new Map<string, "none" | "found">();
   const inserts = new Map<string, StockInsert>();
   const daysOff = new Set<Day>();
   const wet = new Set<Day>();
@@ -33,6 +38,9 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         break;
       case "supplier.added":
         suppliers.set(e.payload.name, { ...e.payload, entry: e.id });
+        break;
+      case "building.lead":
+        leadTests.set(e.payload.address, e.payload.result);
         break;
       case "stock.pane":
         if (e.payload.gone) stock.delete(e.payload.name);
@@ -61,6 +69,16 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     suppliers: [...suppliers.values()],
     stock: [...stock.values()],
     inserts: [...inserts.values()],
+    leadTests,
     calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff, wet, lowC },
   };
 }
+
+/** What reckoning a pane takes from the firm. */
+export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
+  house: firm.house,
+  calendar: firm.calendar,
+  stock: firm.stock,
+  leadTests: firm.leadTests,
+  findBest,
+});

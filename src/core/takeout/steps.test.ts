@@ -1,86 +1,448 @@
 import { describe, expect, it } from "vitest";
 import { finishSteps } from "../finish/steps.ts";
-import { cautionsAt, type Hazards } from "../look/cautions.ts";
-import { SYSTEMS } from "../look/systems.ts";
-import { readySteps } from "../ready/steps.ts";
+import { CAUTION_IDS, cautionsAt, cautionsOf, type Hazards } from "../look/cautions.ts";
+import { SYSTEMS, type System } from "../look/systems.ts";
+import { type ReadyFacts, readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
 import { inspectionOf } from "../signoff/inspection.ts";
-import { type StepFacts, takeoutSteps } from "./steps.ts";
+import { effortOf, type Step } from "../steps/step.ts";
+import { DETAIL_NAMES, DETAILS, type Detail, detailOf } from "./detail.ts";
+import { FRONTS } from "./facts.ts";
+import { takeoutSteps } from "./steps.ts";
 
-const facts = (over: Partial<StepFacts> = {}): StepFacts => ({
-  system: "timber-putty",
-  damage: ["cracked"],
-  storey: 0,
-  ...over,
+type Over = Partial<Omit<ReadyFacts, "detail">> & { readonly detail?: Partial<Detail> };
+
+const BEADS = (["left", "right", "bottom", "top"] as const).map((side) => ({
+  side,
+  start: "middle",
+  why: "both ends are held",
+}));
+
+const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
+  const system = over.system ?? "timber-putty";
+  const whole = detailOf(system, detail);
+  return {
+    system,
+    closed: false,
+    detail: whole,
+    damage: ["cracked"],
+    storey: 0,
+    sealed: false,
+    toughened: false,
+    lift: 1,
+    front: [],
+    side: "outside",
+    hinge: "not-said",
+    beads: null,
+    lead: false,
+    bed: system === "timber-putty" ? "putty" : whole.bond,
+    primeRebate: true,
+    ease: [],
+    oldGlassBack: false,
+    ...over,
+  };
+};
+const out = (over: Over = {}): readonly Step[] => takeoutSteps(facts(over));
+const ready = (over: Over = {}): readonly Step[] => readySteps(facts(over));
+const ids = (steps: readonly Step[]): readonly string[] => steps.map((s) => s.id);
+
+/** Every pair stands in this order. */
+function inOrder(all: readonly string[], wanted: readonly string[]): void {
+  const places = wanted.map((id) => all.indexOf(id));
+  expect([wanted, places.every((p) => p >= 0)]).toEqual([wanted, true]);
+  expect([wanted, [...places].sort((a, b) => a - b)]).toEqual([wanted, places]);
+}
+
+describe("taking out", () => {
+  it.each<[string, Over, readonly string[], readonly string[]]>([
+    // What it is, what must stand there in this order, what must not.
+    [
+      "putty, cracked",
+      {},
+      ["sheet", "tape-glass", "mark", "score-paint", "face-putty", "sprigs", "lift-out", "bed-putty", "water", "bag"],
+      ["shards", "loose-putty", "clear-below", "packers-map", "loosen"],
+    ],
+    ["putty, upstairs", { storey: 1 }, ["sheet", "clear-below", "tape-glass"], []],
+    ["putty, glass gone", { damage: ["gone"] }, ["mark", "sprigs", "shards", "bed-putty"], ["tape-glass", "lift-out"]],
+    ["putty, holed", { damage: ["holed"] }, ["tape-glass", "sprigs", "lift-out", "shards"], []],
+    ["putty, dry and falling", { damage: ["putty-falling"] }, ["score-paint", "loose-putty", "face-putty"], ["shards"]],
+    ["putty, sash to the bench", { detail: { where: "bench" } }, ["mark", "tag", "release", "score-paint"], []],
+    ["putty, where it hangs", {}, ["mark", "score-paint"], ["tag", "release"]],
+    [
+      "putty, storm pane and blind in front",
+      { front: ["storm-pane", "blind"] },
+      ["mark", "front-storm-pane", "front-blind", "score-paint"],
+      ["front-screen"],
+    ],
+    [
+      "beads of timber, pinned, in putty",
+      { system: "timber-bead", beads: BEADS },
+      [
+        "score-paint",
+        "bead-order",
+        "bead-number",
+        "bead-left",
+        "bead-right",
+        "bead-bottom",
+        "bead-top",
+        "bead-nails",
+        "glass-loose",
+        "loosen",
+        "cut-free",
+        "lift-out",
+        "packers-map",
+        "bed-putty",
+      ],
+      ["sprigs", "face-putty", "bead-cut", "bead-lift"],
+    ],
+    [
+      "beads of timber, corners not tapped",
+      { system: "timber-bead" },
+      ["bead-order", "bead-number", "bead-lift", "glass-loose"],
+      ["bead-left"],
+    ],
+    [
+      "beads of timber, cut away",
+      { system: "timber-bead", detail: { keep: "destroy" }, beads: BEADS },
+      ["bead-order", "bead-cut", "glass-loose"],
+      ["bead-number", "bead-left", "bead-nails"],
+    ],
+    [
+      "beads of timber in sealant",
+      { system: "timber-bead", detail: { bond: "silicone" } },
+      ["loosen", "cut-free", "lift-out", "bed-sealant"],
+      ["bed-putty"],
+    ],
+    [
+      "beads of timber on tape",
+      { system: "timber-bead", detail: { bond: "tape" } },
+      ["loosen", "cut-free", "bed-tape"],
+      ["bed-sealant"],
+    ],
+    [
+      "beads of timber, glass gone",
+      { system: "timber-bead", damage: ["gone"] },
+      ["bead-lift", "glass-loose", "shards", "packers-map"],
+      ["loosen", "cut-free", "lift-out", "tape-glass"],
+    ],
+    [
+      "plastic, beads inside, wedge gasket",
+      { system: "plastic-bead-inside", sealed: true, beads: BEADS },
+      ["tape-glass", "wedge-gasket", "bead-order", "bead-left", "bead-top", "glass-loose", "lift-out", "packers-map"],
+      ["outer-gasket", "push-out", "cut-free", "score-paint", "sprigs", "bead-nails", "bed-putty"],
+    ],
+    [
+      "plastic, beads inside, outer gasket first",
+      { system: "plastic-bead-inside", detail: { gasket: "outer" } },
+      ["outer-gasket", "push-out", "bead-lift", "lift-out"],
+      ["wedge-gasket"],
+    ],
+    [
+      "plastic, beads inside, cut away",
+      { system: "plastic-bead-inside", detail: { keep: "destroy" } },
+      ["wedge-gasket", "bead-cut"],
+      ["bead-number"],
+    ],
+    [
+      "plastic, beads outside, tape within",
+      { system: "plastic-bead-outside", sealed: true, beads: BEADS },
+      ["bead-order", "bead-left", "glass-loose", "loosen", "cut-free", "lift-out", "packers-map", "bed-tape"],
+      ["wedge-gasket", "score-paint", "sprigs"],
+    ],
+    [
+      "plastic, beads outside, sealant",
+      { system: "plastic-bead-outside", detail: { bond: "silicone" } },
+      ["loosen", "cut-free", "bed-sealant"],
+      ["bed-tape"],
+    ],
+    [
+      "plastic, beads outside, gasket only",
+      { system: "plastic-bead-outside", detail: { bond: "gasket" } },
+      ["bead-lift", "glass-loose", "lift-out"],
+      ["loosen", "cut-free", "bed-tape"],
+    ],
+    [
+      "plastic, beads outside, on the bench",
+      { system: "plastic-bead-outside", detail: { where: "bench" } },
+      ["tag", "release", "bead-order"],
+      [],
+    ],
+    [
+      "plastic without beads",
+      { system: "plastic-no-bead", sealed: true },
+      ["mark", "tag", "release", "corner-screws", "sash-member", "gasket-off", "lift-out", "packers-map"],
+      ["bead-order", "wedge-gasket", "cut-free", "score-paint"],
+    ],
+    ["plastic, welded", { system: "plastic-no-bead", closed: true }, [], ["sheet", "release", "bag"]],
+    [
+      "clad, pinned stops",
+      { system: "pinned-stop", sealed: true, beads: BEADS },
+      [
+        "channel",
+        "score-paint",
+        "bead-order",
+        "bead-left",
+        "bead-nails",
+        "loosen",
+        "cut-free",
+        "lift-out",
+        "packers-map",
+        "bed-sealant",
+      ],
+      ["sprigs", "wedge-gasket"],
+    ],
+    [
+      "clad, stops nailed from behind",
+      { system: "pinned-stop", detail: { fixing: "behind-nails" } },
+      ["bead-lift", "bead-nails"],
+      [],
+    ],
+    [
+      "clad, stops clipped",
+      { system: "pinned-stop", detail: { fixing: "clipped" } },
+      ["bead-lift", "glass-loose"],
+      ["bead-nails"],
+    ],
+    [
+      "cassette",
+      { system: "cassette", sealed: true },
+      ["plugs", "cassette-screws", "cassette-last", "cassette-half", "loosen", "cut-free", "lift-out", "bed-sealant"],
+      ["bead-order", "release", "packers-map", "sprigs"],
+    ],
+    ["cassette, caulk line before the screws", { system: "cassette" }, ["caulk-line", "cassette-screws"], []],
+    [
+      "cassette, new kind without sealant",
+      { system: "cassette", detail: { bond: "gasket" } },
+      ["cassette-half", "lift-out"],
+      ["loosen", "cut-free", "bed-sealant"],
+    ],
+    [
+      "cassette, glass gone",
+      { system: "cassette", damage: ["gone"] },
+      ["cassette-half", "shards"],
+      ["lift-out", "tape-glass"],
+    ],
+    [
+      "door panel, sprung mouldings",
+      { system: "compression-moulding" },
+      ["moulding-ends", "moulding-sides", "loosen", "cut-free", "lift-out", "bed-tape"],
+      ["bead-order", "plugs", "cassette-screws", "score-paint"],
+    ],
+    [
+      "steel, compound and clips",
+      { system: "metal-frame" },
+      ["score-paint", "face-putty", "clips", "lift-out", "bed-putty"],
+      ["sprigs", "bead-order", "wedge-gasket", "packers-map"],
+    ],
+    [
+      "aluminium, beads and gaskets",
+      { system: "metal-frame", detail: { metal: "beads" }, beads: BEADS },
+      ["wedge-gasket", "bead-order", "bead-left", "lift-out", "packers-map"],
+      ["face-putty", "clips", "score-paint"],
+    ],
+    [
+      "storm pane in front",
+      { system: "in-front" },
+      ["tag", "front-fastenings", "release", "corner-screws", "sash-member", "gasket-off", "lift-out"],
+      ["bead-order", "sprigs", "score-paint", "packers-map"],
+    ],
+  ])("%s", (_, over, has, hasNot) => {
+    const all = ids(out(over));
+    inOrder(all, has);
+    for (const id of hasNot) expect([id, all.includes(id)]).toEqual([id, false]);
+  });
+
+  it.each<[string, Over, string, Partial<Step>]>([
+    ["two for a heavy pane", { lift: 2 }, "lift-out", { people: 2 }],
+    ["one for a light one", {}, "lift-out", {}],
+    ["a machine past what two lift", { lift: "machine" }, "lift-out", { people: 2 }],
+    ["a catcher outside where it is pushed out", { system: "plastic-bead-outside" }, "lift-out", { people: 2 }],
+    ["a hand on each half of a cassette", { system: "cassette" }, "cassette-last", { people: 2 }],
+    [
+      "no heat where there may be lead",
+      { system: "timber-bead", lead: true },
+      "loosen",
+      { never: "No heat where paint may hold lead." },
+    ],
+    [
+      "beads not cut before new ones are here",
+      { system: "timber-bead", detail: { keep: "destroy" } },
+      "bead-cut",
+      { never: "Never before the new ones are checked in: without them the hole cannot be closed." },
+    ],
+    ["gloves on for shards", { damage: ["gone"] }, "shards", { gloves: "on" }],
+  ])("%s", (_, over, id, expected) => {
+    const step = out(over).find((s) => s.id === id);
+    expect(step).toMatchObject(expected);
+    if (id === "lift-out" && Object.keys(expected).length === 0) expect(step?.people).toBeUndefined();
+  });
+
+  it.each<[string, Over, string, readonly string[], readonly string[]]>([
+    ["lead at the paint line", { lead: true }, "score-paint", ["lead", "knives"], []],
+    ["no lead where it was tested", { lead: false }, "score-paint", ["knives"], ["lead"]],
+    ["what can be in old putty", {}, "face-putty", ["asbestos"], []],
+    ["a cracked pane at the cut", { system: "timber-bead" }, "cut-free", ["comes-apart"], []],
+    [
+      "a misted one does not come apart",
+      { system: "timber-bead", damage: ["misted"] },
+      "cut-free",
+      ["knives"],
+      ["comes-apart"],
+    ],
+    ["solvent with silicone", { system: "pinned-stop" }, "loosen", ["solvent"], []],
+    ["none with tape", { system: "compression-moulding" }, "loosen", [], ["solvent"]],
+    ["a parted cassette", { system: "cassette" }, "cassette-screws", ["parted-cassette"], []],
+    ["springs of a sliding sash", { hinge: "slides", detail: { where: "bench" } }, "release", ["spring-balance"], []],
+    ["toughened near nails", { system: "timber-bead", toughened: true }, "bead-nails", ["toughened-edge"], []],
+  ])("raises %s", (_, over, id, has, hasNot) => {
+    const raised = out(over).find((s) => s.id === id)?.hazards ?? [];
+    expect(raised).toEqual(expect.arrayContaining([...has]));
+    for (const h of hasNot) expect(raised).not.toContain(h);
+  });
+
+  it("says the order of the beads as the corners gave it, and holds the pane at the last", () => {
+    const steps = out({ system: "timber-bead", beads: BEADS });
+    expect(steps.find((s) => s.id === "bead-order")?.does).toContain("left, right, bottom, top");
+    expect(steps.find((s) => s.id === "bead-top")?.does).toMatch(/^Last, with a hand on the pane/);
+  });
 });
-const ids = (over: Partial<StepFacts> = {}) => takeoutSteps(facts(over)).map((s) => s.id);
 
-describe("taking a putty-glazed pane out", () => {
-  it("goes from sheet to sweeping, marks before anything moves, sprigs before the lift", () => {
-    const all = ids();
-    for (const [a, b] of [
-      ["sheet", "tape-glass"],
-      ["tape-glass", "mark"],
-      ["mark", "score-paint"],
-      ["face-putty", "sprigs"],
-      ["sprigs", "lift-out"],
-      ["lift-out", "bed-putty"],
-    ])
-      expect(all.indexOf(a as string)).toBeLessThan(all.indexOf(b as string));
-    expect(all.at(-1)).toBe("bag");
+describe("making ready", () => {
+  it.each<[string, Over, readonly string[], readonly string[]]>([
+    [
+      "putty in linseed",
+      {},
+      ["clean", "prime", "dry-fit"],
+      ["prime-label", "mend", "drains", "mask", "wipe", "stickers", "tape-lay", "gasket-look", "rust"],
+    ],
+    [
+      "putty in a compound that needs no primer",
+      { primeRebate: false },
+      ["clean", "prime-label", "dry-fit"],
+      ["prime"],
+    ],
+    ["putty, rotten", { damage: ["rotten"] }, ["clean", "mend", "prime", "dry-fit"], ["mend-frame"]],
+    ["putty, leaning: eased first", { ease: [{ side: "left", mm: 1.5 }] }, ["clean", "ease", "prime", "dry-fit"], []],
+    [
+      "timber beads in silicone",
+      { system: "timber-bead", detail: { bond: "silicone" } },
+      ["clean", "bead-dress", "prime-bare", "wipe", "stickers", "dry-fit", "seal-line", "mask"],
+      ["prime", "tape-lay"],
+    ],
+    [
+      "timber beads on tape",
+      { system: "timber-bead", detail: { bond: "tape" } },
+      ["clean", "bead-dress", "prime-bare", "wipe", "dry-fit", "tape-lay"],
+      ["mask", "seal-line"],
+    ],
+    [
+      "timber beads with a unit: drained",
+      { system: "timber-bead", sealed: true, detail: { bond: "tape" } },
+      ["clean", "drains", "dry-fit"],
+      [],
+    ],
+    [
+      "timber beads thrown away: none to dress",
+      { system: "timber-bead", detail: { keep: "destroy" } },
+      ["clean"],
+      ["bead-dress"],
+    ],
+    [
+      "plastic, beads inside",
+      { system: "plastic-bead-inside", sealed: true },
+      ["clean", "drains", "stickers", "dry-fit", "gasket-look"],
+      ["prime", "prime-bare", "mask", "bead-dress", "mend"],
+    ],
+    [
+      "plastic, beads outside",
+      { system: "plastic-bead-outside", sealed: true },
+      ["clean", "drains", "wipe", "stickers", "dry-fit", "tape-lay"],
+      ["mask", "prime-bare"],
+    ],
+    [
+      "plastic, cracked member",
+      { system: "plastic-bead-inside", damage: ["rotten"] },
+      ["clean", "mend-frame"],
+      ["mend"],
+    ],
+    [
+      "plastic without beads",
+      { system: "plastic-no-bead", sealed: true },
+      ["clean", "drains", "dry-fit", "gasket-look"],
+      ["wipe"],
+    ],
+    [
+      "clad, pinned stops",
+      { system: "pinned-stop", sealed: true },
+      ["clean", "bead-dress", "drains", "prime-bare", "wipe", "dry-fit", "seal-line", "mask"],
+      [],
+    ],
+    [
+      "cassette with sealant",
+      { system: "cassette", sealed: true },
+      ["clean", "drains", "wipe", "stickers", "dry-fit", "mask"],
+      ["bead-dress", "prime"],
+    ],
+    ["door panel on tape", { system: "compression-moulding" }, ["clean", "wipe", "dry-fit", "tape-lay"], ["mask"]],
+    ["steel in compound", { system: "metal-frame", bed: "putty" }, ["clean", "rust", "dry-fit"], ["prime", "drains"]],
+    [
+      "aluminium with beads",
+      { system: "metal-frame", detail: { metal: "beads" } },
+      ["clean", "drains", "dry-fit"],
+      ["rust"],
+    ],
+    ["storm pane", { system: "in-front" }, ["clean", "dry-fit", "gasket-look"], ["drains", "prime"]],
+    [
+      "the old unit goes back",
+      { system: "plastic-bead-inside", oldGlassBack: true },
+      ["clean", "glass-clean", "dry-fit"],
+      ["stickers"],
+    ],
+    ["welded: nothing to make ready", { system: "plastic-no-bead", closed: true }, [], ["clean", "dry-fit"]],
+  ])("%s", (_, over, has, hasNot) => {
+    const all = ids(ready(over));
+    inOrder(all, has);
+    for (const id of hasNot) expect([id, all.includes(id)]).toEqual([id, false]);
   });
-  it.each([
-    ["upstairs", { storey: 1 }, ["clear-below"], []],
-    ["on the ground", { storey: 0 }, [], ["clear-below"]],
-    ["glass gone", { damage: ["gone"] }, ["shards"], ["tape-glass", "lift-out"]],
-    ["holed", { damage: ["holed"] }, ["tape-glass", "lift-out", "shards"], []],
-    ["dry putty", { damage: ["putty-falling"] }, ["loose-putty"], ["shards"]],
-    ["cracked", {}, ["lift-out"], ["shards", "loose-putty"]],
-  ] as const)("%s", (_, over, has, hasNot) => {
-    const all = ids(over as Partial<StepFacts>);
-    expect(all).toEqual(expect.arrayContaining([...has]));
-    for (const id of hasNot) expect(all).not.toContain(id);
-  });
-  it("claims nothing for systems that are not worked out", () => {
-    for (const system of SYSTEMS.filter((s) => s !== "timber-putty")) {
-      const f = facts({ system });
-      expect([takeoutSteps(f), readySteps(f, true), setSteps(f), finishSteps(f)].flat()).toEqual([]);
-    }
+  it("sums the hands-on minutes and the waits apart", () => {
+    const effort = effortOf(ready({ damage: ["rotten"] }));
+    // clean 12, mend 30, prime 8, dry fit 5; mend waits a day, primer 16 hours.
+    expect(effort).toEqual({ minutes: 55, waitHours: 40, people: 1 });
   });
 });
 
-describe("making ready, setting and finishing", () => {
-  it("primes for linseed, mends rot first, tries the pane dry last", () => {
-    expect(readySteps(facts(), true).map((s) => s.id)).toEqual(["clean", "prime", "dry-fit"]);
-    expect(readySteps(facts({ damage: ["rotten"] }), true).map((s) => s.id)).toEqual([
-      "clean",
-      "mend",
-      "prime",
-      "dry-fit",
-    ]);
-    expect(readySteps(facts(), false).map((s) => s.id)).toContain("prime-label");
-  });
+describe("any pane of any system", () => {
+  const every = SYSTEMS.flatMap((system: System): Over[] => [
+    { system },
+    { system, damage: ["gone"], storey: 2, lift: 2, front: [...FRONTS], lead: true },
+    { system, damage: ["rotten", "putty-falling", "holed"], toughened: true, hinge: "slides", beads: BEADS },
+    ...DETAIL_NAMES.flatMap((n) =>
+      Object.keys(DETAILS[n].of).map((v): Over => ({ system, detail: { [n]: v } as Partial<Detail>, beads: BEADS })),
+    ),
+  ]);
+  it.each(every.map((over) => [`${over.system} ${JSON.stringify(over.detail ?? over.damage ?? "")}`, over] as const))(
+    "%s: reasons, no step twice, guard first, sweep last, hazards that are in the table",
+    (_, over) => {
+      const f = facts(over);
+      for (const steps of [takeoutSteps(f), readySteps(f), setSteps(f), finishSteps(f)]) {
+        expect(new Set(ids(steps)).size).toBe(steps.length);
+        for (const s of steps) {
+          expect([s.id, s.why.length > 10, s.minutes > 0]).toEqual([s.id, true, true]);
+          for (const h of s.hazards ?? []) expect(CAUTION_IDS).toContain(h);
+        }
+      }
+      const all = ids(takeoutSteps(f));
+      expect([all[0], all.at(-1)]).toEqual(["sheet", "bag"]);
+      expect(all.indexOf("mark")).toBeLessThan(all.findIndex((id) => id === "lift-out" || id === "shards"));
+      if (f.lead) for (const s of takeoutSteps(f)) expect(s.does).not.toMatch(/heat/i);
+    },
+  );
+});
+
+describe("setting and finishing in putty", () => {
   it("beds before it presses, sprigs before the face putty", () => {
-    const all = setSteps(facts()).map((s) => s.id);
-    for (const [a, b] of [
-      ["bed", "press"],
-      ["pack", "press"],
-      ["face-check", "press"],
-      ["press", "sprigs"],
-      ["sprigs", "face"],
-    ])
-      expect(all.indexOf(a as string)).toBeLessThan(all.indexOf(b as string));
-  });
-  it("every step has its reason, and ids are never used twice at a station", () => {
-    for (const steps of [
-      takeoutSteps(facts({ storey: 2, damage: ["holed", "putty-falling"] })),
-      readySteps(facts({ damage: ["rotten"] }), true),
-      setSteps(facts()),
-      finishSteps(facts()),
-    ]) {
-      expect(new Set(steps.map((s) => s.id)).size).toBe(steps.length);
-      for (const s of steps) expect([s.id, s.why.length > 10]).toEqual([s.id, true]);
-    }
+    const all = ids(setSteps(facts()));
+    inOrder(all, ["bed", "pack", "face-check", "press", "sprigs", "face"]);
   });
   it("looks at putty lines only where there is putty", () => {
     expect(inspectionOf("timber-putty").map((i) => i.id)).toContain("sight-line");
@@ -98,6 +460,10 @@ describe("cautions stand where the hazard is", () => {
     massKg: 5,
     oneLiftsKg: 20,
     twoLiftKg: 50,
+    lead: "not-tested",
+    ruleSet: "M",
+    toughened: false,
+    special: [],
     ...over,
   });
   it.each([
@@ -113,10 +479,27 @@ describe("cautions stand where the hazard is", () => {
     ["set", { massKg: 20.1 }, ["heavy"], ["too-heavy"]],
     ["set", { massKg: 50.1 }, ["too-heavy"], ["heavy"]],
     ["set", { massKg: null }, ["oil"], ["heavy"]],
+    ["takeout", { buildingYear: 1950, lead: "none" }, ["asbestos"], ["lead"]],
+    ["takeout", { buildingYear: 2005, lead: "found" }, ["lead"], []],
+    ["takeout", { toughened: true }, ["toughened-burst"], ["toughened-edge"]],
     ["order", { storey: 3, massKg: 60 }, [], ["ladder", "too-heavy"]],
   ] as const)("%s, %j", (station, over, has, hasNot) => {
     const found = cautionsAt(station, h(over as Partial<Hazards>)).map((c) => c.id);
     expect(found).toEqual(expect.arrayContaining([...has]));
     for (const id of hasNot) expect(found).not.toContain(id);
+  });
+  it("a step's own are said at the step, and not a second time where they stand at the head", () => {
+    const at = (station: "takeout" | "ready") =>
+      cautionsOf(["lead", "knives", "toughened-edge"], station, h({ buildingYear: 1950 })).map((c) => c.id);
+    expect(at("takeout")).toEqual(["knives"]);
+    expect(cautionsOf(["toughened-edge"], "takeout", h({ toughened: true })).map((c) => c.id)).toEqual([
+      "toughened-edge",
+    ]);
+  });
+  it("each rule set has its own source for lead", () => {
+    const source = (ruleSet: "M" | "F") =>
+      cautionsAt("look", h({ buildingYear: null, ruleSet })).find((c) => c.id === "lead")?.source;
+    expect(source("M")).toContain("1992");
+    expect(source("F")).toContain("1978");
   });
 });

@@ -14,6 +14,7 @@ import { dayOf } from "../units/day.ts";
 import { type LengthUnit, nm } from "../units/length.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { sentenceBefore } from "./entry-before.ts";
 import { barsText, coatingText, foundText } from "./found.ts";
 import { PLACE_NAMES } from "./places.ts";
 
@@ -131,6 +132,8 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return `Signed off ${onDay(e.payload.day)}${e.payload.told ? "; customer told" : ""}`;
     case "struck":
       return `Struck through${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
+    default:
+      return sentenceBefore(e);
   }
 }
 

@@ -3,7 +3,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
-import { foldFirm } from "../../core/round/book.ts";
+import { foldFirm, withFirm } from "../../core/round/book.ts";
 import { rememberBest } from "../../core/size/best.ts";
 import { day } from "../../core/units/day.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -70,10 +70,7 @@ export default function PanePage(props: PanePageProps) {
   const [typing] = useState(createTyping);
   const typed = useAfterPaint(typing);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
-  const reckoning = useMemo(
-    () => book && reckon(book, { house: firm.house, calendar: firm.calendar, findBest, stock: firm.stock }),
-    [book, firm, findBest],
-  );
+  const reckoning = useMemo(() => book && reckon(book, withFirm(firm, findBest)), [book, firm, findBest]);
 
   // What the stable callbacks below read when they are called.
   const now = useRef({ kept, prefs, book, reckoning });

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { type Caution, cautionsAt } from "../../core/look/cautions.ts";
+import { hazardsOf } from "../../core/pane/step-facts.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { usePane } from "./pane-context.ts";
 
@@ -7,16 +8,8 @@ const SEEN = "pp-cautions-read";
 
 /** What can hurt at this station: in full the first time, then one line each. Never in the way of the work. */
 export function Cautions({ station }: { readonly station: Station }) {
-  const { book, reckoning, firm } = usePane();
-  const all = cautionsAt(station, {
-    damage: book.damage,
-    buildingYear: book.building.year,
-    leadYear: firm.house.leadYear,
-    storey: book.building.storey,
-    massKg: reckoning.massKg,
-    oneLiftsKg: firm.house.oneLiftsKg,
-    twoLiftKg: firm.house.twoLiftKg,
-  });
+  const { book, reckoning } = usePane();
+  const all = cautionsAt(station, hazardsOf(book, reckoning));
   const [fresh, setFresh] = useState<readonly string[]>([]);
   const ids = all.map((c) => c.id).join(" ");
   useEffect(() => {

@@ -3,7 +3,7 @@ import { NOT_WORKED_OUT } from "../../core/look/systems.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
 import type { Station } from "../../core/plan/stations.ts";
-import type { Step } from "../../core/takeout/steps.ts";
+import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
 

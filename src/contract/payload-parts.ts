@@ -1,0 +1,11 @@
+import { z } from "zod";
+import { LengthUnit } from "./lengths.ts";
+
+/** What payloads of entries are made of. */
+export const Id = z.uuid();
+export const Name = z.string().trim().min(1).max(120);
+export const Text = z.string().max(2000);
+export const Short = z.string().max(200);
+/** As typed, even when it cannot be read: nothing typed is lost. */
+export const Written = z.strictObject({ text: z.string().max(60), unit: LengthUnit });
+export const Nanometres = z.int().min(1).max(100_000_000_000);

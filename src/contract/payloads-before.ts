@@ -1,0 +1,96 @@
+import { z } from "zod";
+import { SIDES } from "../core/geometry/quad.ts";
+import type { BeforePayloads } from "../core/log/payloads-before.ts";
+import { MEMBER_STATES } from "../core/look/condition.ts";
+import { EXAM, EXAM_QUESTIONS, type ExamAnswer } from "../core/look/exam.ts";
+import { OPTION_KINDS } from "../core/look/options.ts";
+import { SPECIALS } from "../core/look/special.ts";
+import { STATIONS } from "../core/plan/stations.ts";
+import { DRY_FITS } from "../core/ready/dry-fit.ts";
+import { BEAD_SCHOOLS, CORNERS } from "../core/takeout/beads.ts";
+import { COUNTED } from "../core/takeout/counts.ts";
+import { DETAIL_NAMES, DETAILS, type Detail } from "../core/takeout/detail.ts";
+import { FRONTS } from "../core/takeout/facts.ts";
+import { THINGS } from "../core/takeout/how-it-was.ts";
+import { DayText } from "./lengths.ts";
+import { Id, Name, Short, Text, Written } from "./payload-parts.ts";
+
+const Answers = z.enum([...new Set(Object.values(EXAM).flat())] as [ExamAnswer, ...ExamAnswer[]]);
+const Share = z.number().min(0).max(1);
+const Joint = z.union([
+  z.strictObject({ kind: z.literal("mitred") }),
+  z.strictObject({ kind: z.enum(["runs", "laps"]), side: z.enum(SIDES) }),
+]);
+const detail = Object.fromEntries(
+  DETAIL_NAMES.map((n) => [n, z.enum(Object.keys(DETAILS[n].of) as [string, ...string[]]).optional()]),
+);
+
+/** Looking, taking out and making ready. */
+export const BEFORE_PAYLOADS = {
+  "building.lead": z.strictObject({ address: Name, result: z.enum(["none", "found"]) }),
+  "look.answer": z
+    .strictObject({ question: z.enum(EXAM_QUESTIONS as [keyof typeof EXAM]), answer: Answers.nullable() })
+    .refine((a) => a.answer === null || (EXAM[a.question] as readonly string[]).includes(a.answer), {
+      error: "That is not an answer to this question.",
+    }),
+  "look.opens": z.strictObject({ opens: z.boolean() }),
+  "look.special": z.strictObject({ special: z.array(z.enum(SPECIALS)).max(SPECIALS.length), licensed: Short }),
+  "look.condition": z.strictObject({ member: z.enum(SIDES), state: z.enum(MEMBER_STATES), note: Short }),
+  "look.option": z.strictObject({ option: z.enum(OPTION_KINDS), reason: Short }),
+  "look.wants": z.strictObject({ by: DayText.nullable(), mustLock: z.boolean(), minds: Text }),
+  "takeout.detail": z.strictObject(detail) as unknown as z.ZodType<Partial<Detail>>,
+  "takeout.front": z.strictObject({
+    front: z
+      .array(z.strictObject({ what: z.enum(FRONTS), kept: Short, fate: z.enum(["back", "thrown"]) }))
+      .max(FRONTS.length),
+  }),
+  "takeout.joints": z.strictObject({
+    joints: z.partialRecord(z.enum(CORNERS), Joint),
+    school: z.enum(BEAD_SCHOOLS),
+  }),
+  "takeout.map": z.strictObject({
+    item: Id,
+    thing: z.enum(THINGS),
+    edge: z.enum(SIDES),
+    share: Share,
+    thickness: Written.nullable(),
+    width: Written.nullable(),
+    material: Short,
+  }),
+  "takeout.map-off": z.strictObject({ item: Id }),
+  "takeout.counted": z.strictObject({
+    what: z.enum(COUNTED),
+    way: z.enum(["out", "back"]),
+    count: z.int().min(0).max(999),
+  }),
+  "step.sides": z.strictObject({
+    station: z.enum(STATIONS),
+    step: Name,
+    done: z.array(z.string().max(20)).max(12),
+  }),
+  "ready.dry-fit": z.strictObject({ fit: z.enum(DRY_FITS), note: Short }),
+  "ready.drains": z.strictObject({ found: z.int().min(0).max(99), clear: z.int().min(0).max(99), note: Short }),
+  "photo.added": z.strictObject({
+    photo: Id,
+    station: z.enum(STATIONS),
+    width: z.int().min(1).max(20000),
+    height: z.int().min(1).max(20000),
+    caption: Short,
+  }),
+  "photo.marked": z.strictObject({
+    photo: Id,
+    arrows: z.array(z.strictObject({ x1: Share, y1: Share, x2: Share, y2: Share })).max(20),
+    caption: Short,
+  }),
+  "photo.off": z.strictObject({ photo: Id }),
+  "refurbish.panes": z.strictObject({ a: Short, b: Short }),
+  "refurbish.unit": z.strictObject({
+    spacerMm: z.number().min(3).max(40),
+    boreMm2: z.number().min(1).max(1000),
+    channelMm: z.number().min(1).max(20),
+    filledSides: z.union([z.literal(2), z.literal(4)]),
+    keyLegMm: z.number().min(0).max(100),
+  }),
+  "refurbish.weighed": z.strictObject({ grams: z.number().min(0).max(20000), minutes: z.int().min(0).max(10000) }),
+  "refurbish.closed": z.strictObject({ day: DayText, sealant: Short, lookAgain: DayText }),
+} satisfies { readonly [K in keyof BeforePayloads]: z.ZodType<BeforePayloads[K]> };

@@ -1,0 +1,67 @@
+import type { Side } from "../geometry/quad.ts";
+import type { MemberState } from "../look/condition.ts";
+import type { ExamAnswer, ExamQuestion } from "../look/exam.ts";
+import type { OptionKind } from "../look/options.ts";
+import type { Special } from "../look/special.ts";
+import type { Station } from "../plan/stations.ts";
+import type { DryFit } from "../ready/dry-fit.ts";
+import type { BeadSchool, Joints } from "../takeout/beads.ts";
+import type { Counted } from "../takeout/counts.ts";
+import type { Detail } from "../takeout/detail.ts";
+import type { Front } from "../takeout/facts.ts";
+import type { MapItem } from "../takeout/how-it-was.ts";
+
+/** Looking, taking out and making ready: what the entries of these stations carry. */
+export type BeforePayloads = {
+  /** A test for lead, kept once for the whole building. */
+  "building.lead": { readonly address: string; readonly result: "none" | "found" };
+
+  "look.answer": { readonly question: ExamQuestion; readonly answer: ExamAnswer | null };
+  /** Whether the sash lets its glass go at all. */
+  "look.opens": { readonly opens: boolean };
+  "look.special": { readonly special: readonly Special[]; readonly licensed: string };
+  "look.condition": { readonly member: Side; readonly state: MemberState; readonly note: string };
+  "look.option": { readonly option: OptionKind; readonly reason: string };
+  "look.wants": { readonly by: string | null; readonly mustLock: boolean; readonly minds: string };
+
+  "takeout.detail": Partial<Detail>;
+  "takeout.front": {
+    readonly front: readonly { readonly what: Front; readonly kept: string; readonly fate: "back" | "thrown" }[];
+  };
+  "takeout.joints": { readonly joints: Joints; readonly school: BeadSchool };
+  "takeout.map": MapItem;
+  "takeout.map-off": { readonly item: string };
+  "takeout.counted": { readonly what: Counted; readonly way: "out" | "back"; readonly count: number };
+  /** Sides, corners or faces ticked at one step. */
+  "step.sides": { readonly station: Station; readonly step: string; readonly done: readonly string[] };
+
+  "ready.dry-fit": { readonly fit: DryFit; readonly note: string };
+  "ready.drains": { readonly found: number; readonly clear: number; readonly note: string };
+
+  "photo.added": {
+    readonly photo: string;
+    readonly station: Station;
+    readonly width: number;
+    readonly height: number;
+    readonly caption: string;
+  };
+  /** Arrows as shares of the picture, from its top left. */
+  "photo.marked": { readonly photo: string; readonly arrows: readonly PhotoArrow[]; readonly caption: string };
+  "photo.off": { readonly photo: string };
+
+  "refurbish.panes": { readonly a: string; readonly b: string };
+  "refurbish.unit": RefurbishUnit;
+  "refurbish.weighed": { readonly grams: number; readonly minutes: number };
+  "refurbish.closed": { readonly day: string; readonly sealant: string; readonly lookAgain: string };
+};
+
+export type PhotoArrow = { readonly x1: number; readonly y1: number; readonly x2: number; readonly y2: number };
+
+/** What the opened unit is made of, mm: enough for its beads and its sealant. */
+export type RefurbishUnit = {
+  readonly spacerMm: number;
+  readonly boreMm2: number;
+  readonly channelMm: number;
+  readonly filledSides: 2 | 4;
+  readonly keyLegMm: number;
+};

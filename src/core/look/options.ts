@@ -1,0 +1,192 @@
+import type { PriceRules } from "../house/price-rules.ts";
+import type { MemberState } from "./condition.ts";
+import type { System } from "./systems.ts";
+
+/** What can be done about a pane, cheapest first as a rule. */
+export const OPTION_KINDS = ["refurbish", "glass", "sash", "insert", "double", "window"] as const;
+export type OptionKind = (typeof OPTION_KINDS)[number];
+
+export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
+  refurbish: "open, dry and reseal the {unit}",
+  glass: "new glass or {unit}, same sash",
+  sash: "new sash",
+  insert: "complete insert",
+  double: "{unit} instead of single glass",
+  window: "whole window",
+};
+
+export type OptionFacts = {
+  readonly system: System;
+  readonly opens: boolean;
+  readonly sealed: boolean;
+  readonly toughened: boolean;
+  readonly coated: boolean | null;
+  /** A sheet of it is broken, or its seal has failed, or neither. */
+  readonly glass: "broken" | "seal-gone" | "sound" | "not-looked";
+  readonly worst: MemberState | null;
+  /** Whether a wider rebate would leave timber enough; null until it is read. */
+  readonly doubleHolds: boolean | null;
+  readonly areaM2: number | null;
+  /** Visits that glass alone takes: a second for paint. */
+  readonly paints: boolean;
+  /** Which of sash, insert and window are to be had; null where nobody asked. */
+  readonly heat: { readonly now: number | null; readonly same: number | null; readonly better: number };
+};
+
+export type Option = {
+  readonly kind: OptionKind;
+  readonly possible: boolean;
+  /** Why not, or what to know. */
+  readonly because: string;
+  /** Whole pence of the firm's currency, tax included. */
+  readonly pence: number;
+  readonly hours: number;
+  /** Working days until it is in. */
+  readonly days: number;
+  readonly visits: number;
+  /** Heat loss at the centre, W/m²K, before and after; null where not known. */
+  readonly heat: { readonly before: number | null; readonly after: number | null };
+  readonly guarantee: string;
+  readonly match: string;
+};
+
+/** Area that a price is reckoned with until the pane is sized, m². */
+export const USUAL_AREA_M2 = 0.5;
+
+/**
+ * All six side by side, each possible or not with the reason, priced by the firm's own figures. Pence are rounded once,
+ * after tax, half up.
+ * @example glass of 0.55 m² at 55 a m², 1.5 h at 45, two visits at 40, materials 12, tax a fifth // (35 + 67.50 + 80 + 12) × 1.2 = 233.40
+ */
+export function optionsFor(f: OptionFacts, p: PriceRules): readonly Option[] {
+  return OPTION_KINDS.map((kind) => {
+    const { possible, because } = judge(kind, f);
+    return { kind, possible, because, ...costOf(kind, f, p), ...promiseOf(kind, f) };
+  });
+}
+
+function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; readonly because: string } {
+  const yes = (because: string) => ({ possible: true, because });
+  const no = (because: string) => ({ possible: false, because });
+  switch (kind) {
+    case "refurbish":
+      if (!f.sealed) return no("One sheet: there is nothing to dry.");
+      if (f.glass === "broken") return no("A sheet of it is broken.");
+      if (f.toughened) return no("{Toughened} panes are not cut free by force: they burst.");
+      if (f.coated === true) return no("A coated face marks when it is cleaned.");
+      if (!f.opens) return no("The sash lets nothing out.");
+      return f.glass === "seal-gone"
+        ? yes("An afternoon and a tube or two. No gas, no guarantee, no test; it may mist again.")
+        : no("Its seal has not failed.");
+    case "glass":
+      if (!f.opens) return no("The sash is welded or closed: nothing comes out of it.");
+      if (f.worst === "not-worth") return no("The sash is not worth new glass.");
+      return yes(f.worst === "mend" ? "The frame is mended first." : "The smallest repair that lasts.");
+    case "sash":
+      if (f.system === "cassette" || f.system === "compression-moulding")
+        return no("A door has no sash: see the insert.");
+      return yes(
+        f.opens
+          ? "Where the sash is tired, or nobody can wait for drying."
+          : "The only way without changing the frame.",
+      );
+    case "insert":
+      return f.system === "cassette" || f.system === "compression-moulding"
+        ? yes("Frame and glass come as one: matched and sealed.")
+        : no("Only doors have inserts.");
+    case "double":
+      if (f.sealed) return no("It is a {unit} already.");
+      if (f.system === "in-front" || !f.opens) return no("Nothing to rout here.");
+      if (f.doubleHolds === false) return no("Too little timber would stay.");
+      return yes(
+        f.doubleHolds === null ? "If the timber allows: read the sash under Measure." : "The sash keeps timber enough.",
+      );
+    case "window":
+      return yes("When frame, sash and glass are all past it.");
+  }
+}
+
+function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
+  const area = f.areaM2 ?? USUAL_AREA_M2;
+  const glass = Math.max(p.leastCharge, area * (f.sealed ? p.unitPerM2 : p.glassPerM2));
+  const unit = Math.max(p.leastCharge, area * p.unitPerM2);
+  const mend = f.worst === "mend" && (kind === "glass" || kind === "double") ? 1 : 0;
+  const parts: Readonly<
+    Record<
+      OptionKind,
+      { readonly goods: number; readonly hours: number; readonly days: number; readonly visits: number }
+    >
+  > = {
+    refurbish: { goods: p.refurbishKit, hours: p.hoursRefurbish, days: 3, visits: 2 },
+    glass: {
+      goods: glass + p.materialsEach,
+      hours: p.hoursGlass + mend,
+      days: f.sealed ? p.daysUnit : p.daysGlass + mend,
+      visits: f.paints ? 2 : 1 + mend,
+    },
+    sash: { goods: p.sashEach, hours: p.hoursSash, days: p.daysMade, visits: 2 },
+    insert: { goods: p.insertEach, hours: p.hoursInsert, days: p.daysMade, visits: 1 },
+    double: { goods: unit + p.materialsEach, hours: p.hoursDouble + mend, days: p.daysUnit, visits: 2 },
+    window: { goods: p.windowEach, hours: p.hoursWindow, days: p.daysMade, visits: 2 },
+  };
+  const { goods, hours, days, visits } = parts[kind];
+  const before = goods + hours * p.hourRate + visits * p.callOut;
+  return { pence: Math.floor(before * (1 + p.taxShare) * 100 + 0.5 + 1e-6), hours, days, visits };
+}
+
+function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "guarantee" | "match"> {
+  const { now, same, better } = f.heat;
+  const old = f.sealed && f.glass !== "sound" && f.glass !== "not-looked" ? now : same;
+  const after: Readonly<Record<OptionKind, number | null>> = {
+    refurbish: same,
+    glass: f.sealed ? better : same,
+    sash: better,
+    insert: better,
+    double: better,
+    window: better,
+  };
+  const guarantee: Readonly<Record<OptionKind, string>> = {
+    refurbish: "none",
+    glass: f.sealed ? "the maker's, on the {unit}" : "on the work",
+    sash: "the maker's",
+    insert: "the maker's",
+    double: "the maker's, on the {unit}; on the work for the sash",
+    window: "the maker's",
+  };
+  const match: Readonly<Record<OptionKind, string>> = {
+    refurbish: "as it was",
+    glass: f.sealed ? "spacer, tint and bars must be matched" : "new glass is flat, old glass is wavy",
+    sash: "new paint beside old",
+    insert: "the frame beside its neighbour's",
+    double: "a double reflection beside single ones",
+    window: "the odd one in its row",
+  };
+  return { heat: { before: old, after: after[kind] }, guarantee: guarantee[kind], match: match[kind] };
+}
+
+/** Of what is possible, what we would do, and why. Refurbishing is never advised: only offered, honestly. */
+export function recommend(
+  options: readonly Option[],
+  f: OptionFacts,
+): { readonly kind: OptionKind; readonly because: string } {
+  const can = (kind: OptionKind): Option | undefined => options.find((o) => o.kind === kind && o.possible);
+  const insert = can("insert");
+  const glass = can("glass");
+  if (insert && (!glass || insert.pence <= glass.pence))
+    return { kind: "insert", because: "The complete insert costs no more than the {unit} in it, and comes sealed." };
+  if (glass)
+    return {
+      kind: "glass",
+      because:
+        f.worst === "mend"
+          ? "Mend the frame, then new glass: it lasts, and costs least."
+          : "The smallest repair that will last.",
+    };
+  const sash = can("sash");
+  if (sash && f.worst !== "not-worth")
+    return { kind: "sash", because: "The sash lets no glass out: it is changed whole." };
+  const window = can("window");
+  if (sash && window && sash.pence <= window.pence)
+    return { kind: "sash", because: "The sash is not worth new glass; its frame may be." };
+  return { kind: insert ? "insert" : "window", because: "Nothing smaller lasts." };
+}

@@ -1,0 +1,104 @@
+import type { Hazards } from "../look/cautions.ts";
+import { holdsUnits } from "../look/systems.ts";
+import type { ReadyFacts } from "../ready/steps.ts";
+import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
+import { detailOf } from "../takeout/detail.ts";
+import type { StepFacts } from "../takeout/facts.ts";
+import { toMm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+
+/** Systems whose glass is held by four beads, stops or pinned strips. */
+export const hasBeads = (book: PaneBook): boolean => {
+  const { system } = book.added;
+  return (
+    system === "timber-bead" ||
+    system === "plastic-bead-inside" ||
+    system === "plastic-bead-outside" ||
+    system === "pinned-stop" ||
+    (system === "metal-frame" && detailOf(system, book.before.detail).metal === "beads")
+  );
+};
+
+/** In which order the beads come out, by the corners as they were tapped; null until somebody tapped one. */
+export function beadsOf(book: PaneBook, r: Reckoning): BeadOrder | null {
+  const { joints } = book.before;
+  if (!joints || !hasBeads(book)) return null;
+  const size = r.cut.ok ? r.cut.value.glass : null;
+  return beadOrder({
+    joints: joints.joints,
+    school: joints.school,
+    width: size ? toMm(size.width) : 600,
+    height: size ? toMm(size.height) : 900,
+  });
+}
+
+/** A sealed unit: as the exam found, as the thickness says, or as the system mostly holds. */
+export const isUnit = (book: PaneBook): boolean =>
+  book.before.exam.kind === undefined ? holdsUnits(book.added.system) : book.before.exam.kind === "sealed";
+
+const mayHoldLead = (book: PaneBook, r: Reckoning): boolean =>
+  r.lead === "found" ||
+  (r.lead === "not-tested" && (book.building.year === null || book.building.year < r.house.leadYear));
+
+/** What the steps of this pane follow from. */
+export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
+  const { house } = r;
+  const beads = beadsOf(book, r);
+  return {
+    system: book.added.system,
+    closed: book.before.opens === false,
+    detail: detailOf(book.added.system, book.before.detail),
+    damage: book.damage,
+    storey: book.building.storey,
+    sealed: isUnit(book),
+    toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
+    lift:
+      r.massKg === null || (r.massKg <= house.oneLiftsKg && areaM2(r) <= house.oneLiftsM2)
+        ? 1
+        : r.massKg <= house.twoLiftKg
+          ? 2
+          : "machine",
+    front: book.before.front.map((f) => f.what),
+    side: book.added.side,
+    hinge: book.found?.hinge ?? "not-said",
+    beads: beads?.kind === "order" ? beads.steps : null,
+    lead: mayHoldLead(book, r),
+  };
+}
+
+const areaM2 = (r: Reckoning): number =>
+  r.cut.ok ? (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6 : 0;
+
+/** What making ready follows from. */
+export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
+  const facts = stepFacts(book, r);
+  const eased = book.overrule && r.eased ? r.eased.easings : [];
+  return {
+    ...facts,
+    bed:
+      facts.system === "timber-putty"
+        ? "putty"
+        : facts.system === "metal-frame" && facts.detail.metal === "compound"
+          ? "putty"
+          : facts.detail.bond,
+    primeRebate: r.compound.primeRebate,
+    ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
+    oldGlassBack: book.before.option?.option === "refurbish" || book.before.refurbish.closed !== null,
+  };
+}
+
+/** What raises hazards here. */
+export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
+  damage: book.damage,
+  lead: r.lead,
+  buildingYear: book.building.year,
+  leadYear: r.house.leadYear,
+  storey: book.building.storey,
+  massKg: r.massKg,
+  oneLiftsKg: r.house.oneLiftsKg,
+  twoLiftKg: r.house.twoLiftKg,
+  ruleSet: r.house.safetySet,
+  toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
+  special: book.before.special,
+});

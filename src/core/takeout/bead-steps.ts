@@ -1,0 +1,125 @@
+import type { Side } from "../geometry/quad.ts";
+import type { Step } from "../steps/step.ts";
+import { isGone, isPlastic, type StepFacts } from "./facts.ts";
+
+const SIDE_NAMES: Readonly<Record<Side, string>> = { left: "left", right: "right", bottom: "bottom", top: "top" };
+
+/** Getting the beads, stops or sprung mouldings off, in the order that their corners force. */
+export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly Step[] {
+  if (kind === "mouldings") return mouldings();
+  const order = f.beads;
+  const plastic = isPlastic(f);
+  const steps: (Step | false)[] = [
+    {
+      id: "bead-order",
+      does: order
+        ? `Look at the corners: these come out ${order.map((b) => SIDE_NAMES[b.side]).join(", ")}.`
+        : "Tap how the {beads} meet at each corner: the order follows from it.",
+      why: "The wrong one first snaps it, or pins the next.",
+      minutes: 2,
+      asks: "beads",
+    },
+    f.detail.keep === "keep" && {
+      id: "bead-number",
+      does: "Number the {beads}, and mark which end is which.",
+      why: "Lengths differ by a hair: in the wrong place one end gapes.",
+      tool: "pencil on the hidden face",
+      minutes: 2,
+    },
+    ...(f.detail.keep === "destroy"
+      ? [
+          {
+            id: "bead-cut",
+            does: "Cut the {beads} away, in the middle of each first.",
+            why: "New ones are here: the old need not be spared, the frame and the glass do.",
+            tool: "oscillating blade, bolster",
+            never: "Never before the new ones are checked in: without them the hole cannot be closed.",
+            minutes: 12,
+            gloves: "on" as const,
+            hazards: ["knives"],
+          },
+        ]
+      : (order ?? []).map((b, i): Step => bead(f, b, i, plastic))),
+    f.detail.keep === "keep" &&
+      !order && {
+        id: "bead-lift",
+        does: "Lift the {beads} out one by one, the one that holds the pane last.",
+        why: "Whichever goes last keeps the glass from folding out on you.",
+        tool: plastic ? "two broad putty knives" : "stiff knife, mallet",
+        minutes: 12,
+        gloves: "on",
+      },
+    nails(f),
+    {
+      id: "glass-loose",
+      does: isGone(f)
+        ? "Nothing is held now: look for shards that hang."
+        : "The glass is loose now. Who or what has it?",
+      why: "From here only hands, tape or the old bond keep it up.",
+      minutes: 1,
+      gloves: "on",
+      ...(f.storey !== null && f.storey > 0 ? { people: 2 as const } : {}),
+    },
+  ];
+  return steps.filter((s) => s !== false);
+}
+
+type Bead = NonNullable<StepFacts["beads"]>[number];
+
+function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
+  const at = b.start === "middle" ? "in the middle" : `at its ${b.start} end`;
+  const last = turn === 3;
+  const start = plastic
+    ? "knock a stiff knife into the seam"
+    : f.detail.fixing === "behind-nails"
+      ? "open the joint against the frame"
+      : "open the joint beside a pin";
+  return {
+    id: `bead-${b.side}`,
+    does: `${last ? "Last, with a hand on the pane: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.`,
+    why: last
+      ? "It has kept the pane in; from here the pane is yours."
+      : `${b.why.charAt(0).toUpperCase()}${b.why.slice(1)}.`,
+    tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, then a thin one",
+    ...(plastic ? { never: "No bar or screwdriver until it is loose: it dents plastic." } : {}),
+    minutes: 3,
+    gloves: "on",
+    hazards: ["knives"],
+  };
+}
+
+function nails(f: StepFacts): Step | false {
+  if (f.detail.fixing === "clipped" || f.detail.keep === "destroy") return false;
+  const how = {
+    "fine-pins": "Draw the pins through the back of each {bead}, not back through its face.",
+    "face-nails": "Pull the nails out of the frame, or through the stop from behind.",
+    "behind-nails": "Lever toward the stop; nails stay in it and are drawn at the bench.",
+  }[f.detail.fixing];
+  return {
+    id: "bead-nails",
+    does: `${how} Count found and drawn.`,
+    why: "One left standing proud meets the edge of the new glass.",
+    tool: "pincers, cutters",
+    minutes: 5,
+    asks: "nails",
+    hazards: f.toughened ? ["toughened-edge"] : [],
+  };
+}
+
+const mouldings = (): readonly Step[] => [
+  {
+    id: "moulding-ends",
+    does: "Spring out the head and foot mouldings first, starting at a corner.",
+    why: "They pin the sides: once they are out the sides follow without force.",
+    tool: "broad putty knife",
+    never: "No bar on the door's face: lever against the knife.",
+    minutes: 4,
+  },
+  {
+    id: "moulding-sides",
+    does: "Then the two sides, and number all four.",
+    why: "They are cut in pairs that differ by a hair.",
+    tool: "broad putty knife",
+    minutes: 4,
+  },
+];

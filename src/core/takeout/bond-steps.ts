@@ -1,0 +1,46 @@
+import type { Step } from "../steps/step.ts";
+import { isGone, type StepFacts } from "./facts.ts";
+
+const LOOSENS = {
+  putty: ["a little warmth on the {putty} only", "Warm {putty} lets go; glass beside it may crack."],
+  silicone: ["half alcohol, half water, worked into the seam", "Silicone loses its grip on wet glass."],
+  tape: ["soapy water or silicone grease on the blade", "A blade slides on wet foam and drags on dry."],
+} as const;
+
+/** Cutting the glass free of what it was stuck with: loosen, cut along the glass, all four sides and corners, then try. */
+export function bondSteps(f: StepFacts): readonly Step[] {
+  const bond = f.detail.bond;
+  if (bond === "gasket" || isGone(f)) return [];
+  const [what, why] = LOOSENS[bond];
+  // The blade goes in on the side that the beads do not come off: there the glass is stuck.
+  const from =
+    f.system === "plastic-bead-outside"
+      ? "from the room"
+      : f.side === "inside"
+        ? "from outside, or from the room where it can be reached"
+        : "from the room";
+  const catches = f.system === "plastic-bead-outside";
+  return [
+    {
+      id: "loosen",
+      does: `Before the blade: ${what}.`,
+      why,
+      tool: bond === "putty" ? "warm cloth" : bond === "silicone" ? "spray bottle" : "soapy water, grease",
+      ...(bond === "putty" && f.lead ? { never: "No heat where paint may hold lead." } : {}),
+      minutes: 3,
+      hazards: bond === "silicone" ? ["solvent"] : [],
+    },
+    {
+      id: "cut-free",
+      does: `Cut it free ${from}, blade flat along the glass, strokes overlapping by half. Tick sides and corners.`,
+      why: "Against the frame the blade scars what stays; a corner left uncut breaks the pane when it is prised.",
+      tool: "stiff knife to start, thin long blade",
+      never: "Do not prise while a corner is uncut.",
+      minutes: 20,
+      asks: "bond",
+      gloves: "on",
+      hazards: ["knives", ...(f.damage.includes("cracked") ? ["comes-apart"] : [])],
+      ...(catches ? { people: 2 as const } : {}),
+    },
+  ];
+}

@@ -1,0 +1,76 @@
+import type { System } from "../look/systems.ts";
+
+/** What differs within a system, and changes the steps: each with what it can be. */
+export const DETAILS = {
+  where: {
+    name: "Worked on",
+    of: { "in-place": "where it hangs", bench: "on a bench, sash taken down" },
+  },
+  fixing: {
+    name: "{Beads} held by",
+    of: {
+      "fine-pins": "fine pins",
+      "face-nails": "nails through the face",
+      "behind-nails": "nails from behind",
+      clipped: "a clip or groove",
+    },
+  },
+  bond: {
+    name: "Glass stuck with",
+    of: { putty: "{putty}", silicone: "silicone", tape: "tape", gasket: "gasket only" },
+  },
+  gasket: {
+    name: "Comes out first",
+    of: { wedge: "wedge gasket, room side", outer: "outer gasket, then pushed outward" },
+  },
+  keep: {
+    name: "The {beads} are",
+    of: { keep: "kept for refitting", destroy: "cut away: new ones are here" },
+  },
+  halves: {
+    name: "The outer half is",
+    of: { caulked: "caulked to the door", loose: "held by the screws alone" },
+  },
+  metal: {
+    name: "The frame holds by",
+    of: { compound: "compound and clips", beads: "{beads} and gaskets" },
+  },
+} as const;
+
+export type DetailName = keyof typeof DETAILS;
+export const DETAIL_NAMES = Object.keys(DETAILS) as DetailName[];
+export type Detail = { readonly [N in DetailName]: keyof (typeof DETAILS)[N]["of"] };
+
+/** What is taken for granted until somebody looks. */
+const USUAL: Detail = {
+  where: "in-place",
+  fixing: "clipped",
+  bond: "gasket",
+  gasket: "wedge",
+  keep: "keep",
+  halves: "loose",
+  metal: "compound",
+};
+
+const BY_SYSTEM: Readonly<Record<System, { readonly asks: readonly DetailName[]; readonly usual: Partial<Detail> }>> = {
+  "timber-putty": { asks: ["where"], usual: { bond: "putty" } },
+  "timber-bead": { asks: ["where", "fixing", "bond", "keep"], usual: { fixing: "fine-pins", bond: "putty" } },
+  "plastic-bead-inside": { asks: ["gasket", "keep"], usual: {} },
+  "plastic-bead-outside": { asks: ["where", "bond", "keep"], usual: { bond: "tape" } },
+  "plastic-no-bead": { asks: [], usual: { where: "bench" } },
+  "pinned-stop": { asks: ["where", "fixing", "keep"], usual: { fixing: "face-nails", bond: "silicone" } },
+  cassette: { asks: ["halves", "bond"], usual: { bond: "silicone" } },
+  "compression-moulding": { asks: [], usual: { bond: "tape" } },
+  "metal-frame": { asks: ["metal"], usual: {} },
+  "in-front": { asks: [], usual: { where: "bench" } },
+};
+
+/** What is worth asking about this system: nothing else changes its steps. */
+export const detailsAsked = (system: System): readonly DetailName[] => BY_SYSTEM[system].asks;
+
+/** What was said, and the usual for the rest. @example detailOf("timber-bead", { keep: "destroy" }).fixing // "fine-pins" */
+export const detailOf = (system: System, said: Partial<Detail>): Detail => ({
+  ...USUAL,
+  ...BY_SYSTEM[system].usual,
+  ...said,
+});

@@ -1,0 +1,42 @@
+import type { Side } from "../geometry/quad.ts";
+import type { Damage } from "../look/damage.ts";
+import type { System } from "../look/systems.ts";
+import type { Detail } from "./detail.ts";
+
+/** Things that stand in front of the glass and go off first. */
+export const FRONTS = ["storm-pane", "screen", "blind", "grille", "trim", "curtain-rail"] as const;
+export type Front = (typeof FRONTS)[number];
+
+/** All that the steps of a pane follow from. */
+export type StepFacts = {
+  readonly system: System;
+  /** It cannot be opened: welded, or nothing that lets go. */
+  readonly closed: boolean;
+  readonly detail: Detail;
+  readonly damage: readonly Damage[];
+  readonly storey: number | null;
+  /** A sealed unit, not one sheet. */
+  readonly sealed: boolean;
+  readonly toughened: boolean;
+  /** Hands that the mass asks for, by the house's limits. */
+  readonly lift: 1 | 2 | "machine";
+  readonly front: readonly Front[];
+  /** Side of the frame that the beads, putty or halves come off. */
+  readonly side: "inside" | "outside";
+  readonly hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said";
+  /** The beads in the order in which they come out; null where there are none, or their corners contradict. */
+  readonly beads: readonly { readonly side: Side; readonly start: string; readonly why: string }[] | null;
+  /** Old paint may hold lead. */
+  readonly lead: boolean;
+};
+
+export const brokenUp = (f: StepFacts): boolean =>
+  f.damage.some((d) => d === "gone" || d === "holed" || d === "standing");
+export const isGone = (f: StepFacts): boolean => f.damage.includes("gone");
+export const isPlastic = (f: StepFacts): boolean =>
+  f.system.startsWith("plastic") || f.system === "cassette" || f.system === "compression-moulding";
+export const isTimber = (f: StepFacts): boolean =>
+  f.system === "timber-putty" || f.system === "timber-bead" || f.system === "pinned-stop";
+/** The sash leaves its frame: to a bench, or because it must come apart. */
+export const sashLeaves = (f: StepFacts): boolean =>
+  f.detail.where === "bench" || f.system === "plastic-no-bead" || f.system === "in-front";

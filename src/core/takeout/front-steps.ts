@@ -1,0 +1,90 @@
+import type { Step } from "../steps/step.ts";
+import { brokenUp, type Front, isGone, type StepFacts, sashLeaves } from "./facts.ts";
+
+/** What each thing in front is called, and what to mind when it comes off. */
+export const FRONT_FACTS: Readonly<Record<Front, { readonly name: string; readonly minds: string }>> = {
+  "storm-pane": {
+    name: "storm pane",
+    minds: "Catches or turn-buttons first, then lift: it may be worth more than the pane behind it.",
+  },
+  screen: { name: "screen", minds: "Springs or tabs; one stuck with paint is cut free along its edge, not pulled." },
+  blind: { name: "blind", minds: "Off its brackets and rolled; note which way it hung." },
+  grille: { name: "grille", minds: "Screws from the room side; keep them in a bag with its name." },
+  trim: { name: "trim over the {beads}", minds: "Cut the paint line, lever near its nails, keep it flat." },
+  "curtain-rail": { name: "curtain or rail", minds: "Out of the way of knives and dust." },
+};
+
+/** Before anything of the frame is opened: guard, tape, mark. */
+export function beforeSteps(f: StepFacts): readonly Step[] {
+  const steps: (Step | false)[] = [
+    {
+      id: "sheet",
+      does: "Lay a drop sheet inside and out, wider than the pane is high.",
+      why: "Shards travel as far as they fall.",
+      tool: "drop sheet",
+      minutes: 4,
+      hazards: ["broken-glass"],
+    },
+    (f.storey ?? 0) > 0 && {
+      id: "clear-below",
+      does: "Fence off the ground below.",
+      why: "Whatever falls, falls on somebody's path.",
+      tool: "tape or a board",
+      minutes: 5,
+      hazards: ["ladder"],
+    },
+    !isGone(f) && {
+      id: "tape-glass",
+      does: "Tape both faces of the glass with crosses.",
+      why: f.damage.includes("holed")
+        ? "A holed pane can fall apart even taped: hold it, and take the loose shards out first."
+        : "Taped shards leave as one skin. A holed pane can still fall apart: hold it.",
+      tool: "paper tape",
+      minutes: 4,
+      gloves: "on",
+      asks: "faces",
+      hazards: ["broken-glass"],
+    },
+    {
+      id: "mark",
+      does: "Mark the inside face and the top edge, before anything moves.",
+      why: "A pane or sash turned on the bench looks the same both ways.",
+      tool: "wax pencil",
+      minutes: 1,
+      asks: "marks",
+    },
+    sashLeaves(f) && {
+      id: "tag",
+      does: "Tag the sash with its opening, inside and up.",
+      why: "Two like sashes get swapped, and then both bind.",
+      tool: "printed tag",
+      minutes: 1,
+      asks: "tags",
+    },
+  ];
+  return steps.filter((s) => s !== false);
+}
+
+/** After the glass is out: count, see where water ran, close and sweep. */
+export function afterSteps(f: StepFacts): readonly Step[] {
+  const steps: (Step | false)[] = [
+    {
+      id: "water",
+      does: "Look where water has run, and where the frame lets it out.",
+      why: "A frame that stays wet lets the next seal go as well.",
+      tool: "torch",
+      minutes: 2,
+      asks: "water",
+    },
+    {
+      id: "bag",
+      does: "Bag the glass, sweep, and look at your soles.",
+      why: "Nobody should find your work with a foot.",
+      tool: "rubble bag, brush, vacuum",
+      minutes: brokenUp(f) ? 10 : 6,
+      gloves: "on",
+      hazards: ["broken-glass", ...(f.toughened ? ["toughened-burst"] : [])],
+    },
+  ];
+  return steps.filter((s) => s !== false);
+}

@@ -1,0 +1,38 @@
+import type { Step } from "../steps/step.ts";
+import { brokenUp, isGone, type StepFacts } from "./facts.ts";
+
+/** Getting the glass itself out: whole, in shards, or there is none left. */
+export function glassSteps(f: StepFacts): readonly Step[] {
+  const heavy = f.lift !== 1;
+  const steps: (Step | false)[] = [
+    !isGone(f) && {
+      id: "lift-out",
+      does:
+        f.lift === "machine"
+          ? "Stop: this pane is lifted by a machine, with someone trained to use it."
+          : f.system === "plastic-bead-outside"
+            ? "One pushes from the room, one outside takes it: top first, lower edge last."
+            : heavy
+              ? "Two people, cups on: ease the pane out from the top, lower edge last."
+              : "Ease the pane out from the top, lower edge last.",
+      why: f.damage.includes("cracked")
+        ? "It can come apart in the middle of this: keep your wrists and feet from under it."
+        : "The bottom edge carries it until both hands have it.",
+      tool: heavy ? "rated suction cups, gloves" : "gloves, second person for a large one",
+      minutes: heavy ? 10 : 4,
+      gloves: "on",
+      hazards: ["broken-glass", ...(heavy ? ["heavy"] : [])],
+      ...(heavy || f.system === "plastic-bead-outside" ? { people: 2 as const } : {}),
+    },
+    brokenUp(f) && {
+      id: "shards",
+      does: "Draw the shards one by one, the top ones first.",
+      why: "A shard left at the top comes down while you work below it.",
+      tool: "gloves, eye protection, pliers",
+      minutes: 15,
+      gloves: "on",
+      hazards: ["broken-glass"],
+    },
+  ];
+  return steps.filter((s) => s !== false);
+}

@@ -1,0 +1,85 @@
+import type { EntryOf } from "../log/kinds.ts";
+import type { BeforePayloads } from "../log/payloads-before.ts";
+import { MEMBER_FACTS } from "../look/condition.ts";
+import { EXAM_FACTS } from "../look/exam.ts";
+import { OPTION_NAMES } from "../look/options.ts";
+import { SPECIAL_FACTS } from "../look/special.ts";
+import { STATION_NAMES } from "../plan/stations.ts";
+import { DRY_FIT_FACTS } from "../ready/dry-fit.ts";
+import { BEAD_SCHOOL_FACTS, CORNERS } from "../takeout/beads.ts";
+import { COUNTED_NAMES } from "../takeout/counts.ts";
+import { DETAILS, type DetailName } from "../takeout/detail.ts";
+import { FRONT_FACTS } from "../takeout/front-steps.ts";
+import { THING_FACTS } from "../takeout/how-it-was.ts";
+import { dayOf } from "../units/day.ts";
+import { sayDay } from "./days.ts";
+
+type BeforeEntry = { [K in keyof BeforePayloads]: EntryOf<K> }[keyof BeforePayloads];
+
+/** A line of the logbook about looking, taking out, making ready or refurbishing. */
+export function sentenceBefore(e: BeforeEntry): string {
+  switch (e.kind) {
+    case "building.lead":
+      return `${e.payload.address}: paint tested, lead ${e.payload.result}`;
+    case "look.answer": {
+      const fact = EXAM_FACTS[e.payload.question];
+      const answer = (fact.answers as Readonly<Record<string, string>>)[e.payload.answer ?? ""];
+      return `${fact.asks}: ${answer ?? "taken back"}`;
+    }
+    case "look.opens":
+      return e.payload.opens ? "The sash lets its glass go" : "The sash cannot be opened";
+    case "look.special":
+      return `Wants a licence: ${e.payload.special.map((s) => SPECIAL_FACTS[s].name).join(", ") || "no"}${e.payload.licensed ? `; done or approved by ${e.payload.licensed}` : ""}`;
+    case "look.condition":
+      return `${e.payload.member} member: ${MEMBER_FACTS[e.payload.state].name}${e.payload.note ? `, ${e.payload.note}` : ""}`;
+    case "look.option":
+      return `To do: ${OPTION_NAMES[e.payload.option]}${e.payload.reason ? `, because ${e.payload.reason}` : ""}`;
+    case "look.wants":
+      return `Customer: ${[e.payload.by ? `by ${sayDay(dayOf(e.payload.by))}` : "", e.payload.mustLock ? "must lock" : "", e.payload.minds].filter(Boolean).join(", ") || "nothing special"}`;
+    case "takeout.detail":
+      return (Object.entries(e.payload) as [DetailName, string | undefined][])
+        .flatMap(([n, v]) =>
+          v === undefined ? [] : [`${DETAILS[n].name} ${(DETAILS[n].of as Readonly<Record<string, string>>)[v] ?? v}`],
+        )
+        .join(", ");
+    case "takeout.front":
+      return `In front: ${e.payload.front.map((f) => `${FRONT_FACTS[f.what].name}${f.fate === "thrown" ? " (thrown out)" : f.kept ? ` (${f.kept})` : ""}`).join(", ") || "nothing"}`;
+    case "takeout.joints":
+      return `{Bead} corners: ${
+        CORNERS.flatMap((c) => {
+          const j = e.payload.joints[c];
+          return j
+            ? [
+                `${c.replace("-", " ")} ${j.kind === "mitred" ? "mitred" : `${j.side} ${j.kind === "runs" ? "runs through" : "laps over"}`}`,
+              ]
+            : [];
+        }).join(", ") || "none marked"
+      }; ${BEAD_SCHOOL_FACTS[e.payload.school].name}`;
+    case "takeout.map":
+      return `On the map: ${THING_FACTS[e.payload.thing].name}, ${e.payload.edge}${e.payload.thickness ? `, ${e.payload.thickness.text} ${e.payload.thickness.unit}` : ""}${e.payload.material ? `, ${e.payload.material}` : ""}`;
+    case "takeout.map-off":
+      return "Taken off the map";
+    case "takeout.counted":
+      return `${e.payload.count} ${COUNTED_NAMES[e.payload.what]} ${e.payload.way}`;
+    case "step.sides":
+      return `${STATION_NAMES[e.payload.station]}, ${e.payload.step.replaceAll("-", " ")}: ${e.payload.done.join(", ") || "none"}`;
+    case "ready.dry-fit":
+      return `Tried dry: ${DRY_FIT_FACTS[e.payload.fit].name}${e.payload.note ? `, ${e.payload.note}` : ""}`;
+    case "ready.drains":
+      return `Drains: ${e.payload.clear} of ${e.payload.found} clear${e.payload.note ? `, ${e.payload.note}` : ""}`;
+    case "photo.added":
+      return `Photo${e.payload.caption ? `: ${e.payload.caption}` : ""}`;
+    case "photo.marked":
+      return `Photo marked${e.payload.caption ? `: ${e.payload.caption}` : ""}`;
+    case "photo.off":
+      return "Photo taken off";
+    case "refurbish.panes":
+      return `{Panes} of the {unit}: A ${e.payload.a || "not said"}, B ${e.payload.b || "not said"}`;
+    case "refurbish.unit":
+      return `Spacer ${e.payload.spacerMm} mm, bore ${e.payload.boreMm2} mm², channel ${e.payload.channelMm} mm, ${e.payload.filledSides} sides filled`;
+    case "refurbish.weighed":
+      return `Beads weigh ${e.payload.grams} g after ${e.payload.minutes} min`;
+    case "refurbish.closed":
+      return `Resealed ${sayDay(dayOf(e.payload.day))}, no gas; look again ${sayDay(dayOf(e.payload.lookAgain))}`;
+  }
+}
