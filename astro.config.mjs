@@ -19,7 +19,7 @@ export default defineConfig({
       directives: [
         "default-src 'none'",
         "connect-src 'self'",
-        "img-src 'self' data:",
+        "img-src 'self' data: blob:",
         "font-src 'self'",
         "manifest-src 'self'",
         "worker-src 'self'",

@@ -202,7 +202,7 @@ describe("the firm's file", () => {
     const db = createDatabase(file);
     append(db, new Teller().opened().entries);
     db.$client.exec(
-      "DELETE FROM __drizzle_migrations; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
+      "DELETE FROM __drizzle_migrations; DROP TABLE photos; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
     );
     db.$client.close();
     createDatabase(file).$client.close();

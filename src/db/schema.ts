@@ -1,4 +1,4 @@
-import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { blob, index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /** The truth: one row an entry, never changed. `seq` is the order in which this file heard of them. */
 export const entries = sqliteTable(
@@ -99,4 +99,14 @@ export const days = sqliteTable("days", {
   off: integer({ mode: "boolean" }).notNull(),
   wet: integer({ mode: "boolean" }).notNull(),
   lowC: real("low_c"),
+});
+
+/** Pictures that entries speak of: kept beside the log in the same file, never changed, safe to send again. */
+export const photos = sqliteTable("photos", {
+  id: text().primaryKey(),
+  addedAt: text("added_at").notNull(),
+  width: integer().notNull(),
+  height: integer().notNull(),
+  /** A JPEG of our own making: nothing of the sent file but its picture. */
+  jpeg: blob({ mode: "buffer" }).notNull(),
 });

@@ -4,6 +4,7 @@ import { inspectionOf } from "../core/signoff/inspection.ts";
 import type { Day } from "../core/units/day.ts";
 import type { LengthUnit } from "../core/units/length.ts";
 import { tellLists } from "./firm-lists.ts";
+import { examined, mapped, stamped } from "./looked-into.ts";
 import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
 import { Story } from "./story.ts";
 import { ToldPane } from "./told-pane.ts";
@@ -88,6 +89,7 @@ function tellLeaning(story: Story, p: ToldPane): void {
 function tellLate(story: Story, p: ToldPane): void {
   story.on(-11, 10, "Bram Tolley");
   p.looked(["holed"], "hail", "open-hole", 1);
+  stamped(story, p, "04 14");
   p.from("first-visit")
     .read({ w: ["548"], h: ["1196"], sill: "880", door: "1450" })
     .at({ stairs: true })
@@ -184,6 +186,32 @@ function tellDropped(story: Story, p: ToldPane): void {
   story.on(-1, 14, "Nell Harrow");
   p.looked(["dropped", "draught"], "packing", "can-wait", 0);
   p.read({ w: ["466", "466"], h: ["910"] });
+  examined(story, p, {
+    kind: "single",
+    near: "whole",
+    mist: "none",
+    opens: "hinged",
+    "head-gap": "handle-down",
+    moves: "still",
+    bed: "sound",
+    stamp: "none",
+  });
+  stamped(story, p, "", "left");
+  mapped(
+    story,
+    p,
+    {
+      "bottom-left": { kind: "runs", side: "bottom" },
+      "bottom-right": { kind: "runs", side: "bottom" },
+      "top-right": { kind: "runs", side: "top" },
+      "top-left": { kind: "runs", side: "top" },
+    },
+    [
+      { thing: "packer", edge: "bottom", share: 0.88, material: "red", thick: "3" },
+      { thing: "packer", edge: "top", share: 0.12, material: "red", thick: "2" },
+      { thing: "water", edge: "bottom", share: 0.2, material: "" },
+    ],
+  );
   p.note("look", "Handle corner 6 mm low. Glass is sound: packers first, before anyone orders glass.");
 }
 
@@ -206,6 +234,7 @@ function tellUnsafe(story: Story, p: ToldPane): void {
 function tellCassette(story: Story, p: ToldPane): void {
   story.on(-1, 16, "Bram Tolley");
   p.looked(["misted"], "water", "can-wait", 0);
+  examined(story, p, { kind: "sealed", near: "whole", far: "whole", mist: "stays", water: "stands", close: "nothing" });
 }
 
 /** A mark that nobody can read stays as it was written. */
@@ -286,6 +315,7 @@ function tellWrong(story: Story, p: ToldPane): void {
 function tellNearlyDone(story: Story, p: ToldPane): void {
   story.on(-8, 9, "Bram Tolley");
   p.looked(["misted"], "water", "can-wait", 1);
+  stamped(story, p, "04 14");
   p.read({ w: ["602"], h: ["740"], sill: "1250", door: "2100" }).glass("patterned", "4", "reeded, upright");
   story.on(-2, 15, "Bram Tolley");
   story.tell("set.done", p.about, { day: story.day(-2), compound: "tape", sprigs: null });

@@ -57,4 +57,8 @@ export const holdsUnits = (system: System): boolean =>
 
 /** What Plain Pane does for a system whose own steps it does not know yet. */
 export const NOT_WORKED_OUT =
-  "Size, order, dates and logbook work as usual. The take-out and setting steps and the quantities for this system are not worked out yet: follow the maker's, and keep notes here.";
+  "The setting steps and quantities for this system are not worked out yet: follow the maker's, and keep notes here. All else works as usual.";
+
+/** A sash that cannot be opened has no steps. */
+export const CANNOT_BE_OPENED =
+  "This sash lets nothing out. Glass alone cannot be changed: choose a new sash under Look.";

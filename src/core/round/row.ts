@@ -22,6 +22,10 @@ export type RoundRow = {
   /** Days since the hole was closed up for the time being; null where none is. */
   readonly closedDays: number | null;
   readonly openHole: boolean;
+  /** Date in the spacer, as stamped. */
+  readonly dateMark: string;
+  /** Something was found wrong with its glass. */
+  readonly failed: boolean;
   /** On no order yet, and sized: it can be gathered into one. */
   readonly canOrder: boolean;
   /** What must be said yes to, on the pane's own page, before it can be. */
@@ -44,6 +48,8 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     waits: waitsOf(book, r, today),
     closedDays: book.closed && !book.set ? today - dayOf(book.closed.since) : null,
     openHole: book.urgency === "open-hole" && !book.closed && !book.set,
+    dateMark: book.found?.spacerDate ?? "",
+    failed: book.damage.length > 0,
     held: orderHeld(book),
     line: orderLineOf(book, r),
     canOrder: r.cut.ok && (book.line === null || book.line.line.state === "sent-back") && !book.set,

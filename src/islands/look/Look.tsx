@@ -1,3 +1,4 @@
+import { useState } from "react";
 import {
   CAUSE_WORDS,
   CAUSES,
@@ -7,15 +8,21 @@ import {
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
-import { NOT_WORKED_OUT, SYSTEM_FACTS, SYSTEMS, type System } from "../../core/look/systems.ts";
 import { Cautions } from "../parts/Cautions.tsx";
+import { Closing } from "../parts/Closing.tsx";
 import { Part } from "../parts/Part.tsx";
+import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
-import { Closing } from "./Closing.tsx";
+import { AnotherLikeIt } from "./AnotherLikeIt.tsx";
+import { Exam } from "./Exam.tsx";
+import { Options } from "./Options.tsx";
+import { Condition, LeadTest, Special, Wants } from "./Surroundings.tsx";
+import { WhichSystem } from "./WhichSystem.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */
 export function Look() {
   const { book, write, say } = usePane();
+  const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
   const toggle = (d: Damage) =>
     write("look.damage", {
       damage: book.damage.includes(d) ? book.damage.filter((x) => x !== d) : [...book.damage, d],
@@ -32,7 +39,13 @@ export function Look() {
             </label>
           ))}
         </div>
+        {!examining && (
+          <button type="button" className="btn btn-small" onClick={() => setExamining(true)}>
+            Not sure? Examine it, question by question
+          </button>
+        )}
       </Part>
+      {examining && <Exam />}
       <Part title="How pressing">
         <div className="grid gap-2 sm:grid-cols-2">
           {URGENCIES.map((u) => (
@@ -71,21 +84,15 @@ export function Look() {
       </Part>
       <Part title="The building">
         <Building />
+        <LeadTest />
       </Part>
-      <Part title="How the glass is held">
-        <select
-          aria-label="How the glass is held"
-          value={book.added.system}
-          onChange={(e) => write("pane.corrected", { system: e.target.value as System })}
-        >
-          {SYSTEMS.map((s) => (
-            <option key={s} value={s}>
-              {say(SYSTEM_FACTS[s].name)}
-            </option>
-          ))}
-        </select>
-        {!SYSTEM_FACTS[book.added.system].ready && <p className="note-wax">{say(NOT_WORKED_OUT)}</p>}
-      </Part>
+      <WhichSystem />
+      <Condition />
+      <Special />
+      <Wants />
+      <Options />
+      <Photos station="look" />
+      <AnotherLikeIt />
     </div>
   );
 }

@@ -2,9 +2,8 @@ import { useEffect, useState } from "react";
 import { type Caution, cautionsAt } from "../../core/look/cautions.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
 import type { Station } from "../../core/plan/stations.ts";
+import { takeUnread } from "./cautions-read.ts";
 import { usePane } from "./pane-context.ts";
-
-const SEEN = "pp-cautions-read";
 
 /** What can hurt at this station: in full the first time, then one line each. Never in the way of the work. */
 export function Cautions({ station }: { readonly station: Station }) {
@@ -12,12 +11,7 @@ export function Cautions({ station }: { readonly station: Station }) {
   const all = cautionsAt(station, hazardsOf(book, reckoning));
   const [fresh, setFresh] = useState<readonly string[]>([]);
   const ids = all.map((c) => c.id).join(" ");
-  useEffect(() => {
-    const seen = new Set((localStorage.getItem(SEEN) ?? "").split(" "));
-    const now = ids.split(" ").filter((id) => id && !seen.has(id));
-    setFresh(now);
-    localStorage.setItem(SEEN, [...seen, ...now].filter(Boolean).join(" "));
-  }, [ids]);
+  useEffect(() => setFresh(takeUnread(ids.split(" ").filter(Boolean))), [ids]);
   if (all.length === 0) return null;
   return (
     <section aria-label="What can hurt" className="border-l-4 border-wax pl-3">

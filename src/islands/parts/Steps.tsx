@@ -1,49 +1,99 @@
 import { type ReactNode, useState } from "react";
-import { NOT_WORKED_OUT } from "../../core/look/systems.ts";
+import { cautionsOf } from "../../core/look/cautions.ts";
+import { SPECIAL_FACTS } from "../../core/look/special.ts";
+import { CANNOT_BE_OPENED, NOT_WORKED_OUT } from "../../core/look/systems.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
+import { hazardsOf } from "../../core/pane/step-facts.ts";
+import { stepHeld, TICKS } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
-import type { Step } from "../../core/steps/step.ts";
+import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
 import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
+import { StepCautions } from "./StepCautions.tsx";
 
 type Props = {
   readonly station: Station;
-  readonly asks?: Readonly<Partial<Record<NonNullable<Step["asks"]>, ReactNode>>>;
+  /** The station's own, where they are not those of the frame. */
+  readonly steps?: readonly Step[];
+  readonly asks?: Readonly<Partial<Record<Ask, (step: Step) => ReactNode>>>;
 };
 
 /** The steps of a station, in order: each with its reason, ticked, or skipped with a reason. */
-export function Steps({ station, asks = {} }: Props) {
+export function Steps({ station, asks = {}, steps: given }: Props) {
   const { book, reckoning, say } = usePane();
-  const steps = stepsAt(station, book, reckoning);
-  if (steps.length === 0) return <p className="note-glass">{say(NOT_WORKED_OUT)}</p>;
+  const steps = given ?? stepsAt(station, book, reckoning);
+  if (steps.length === 0)
+    return <p className="note-glass">{say(book.before.opens === false ? CANNOT_BE_OPENED : NOT_WORKED_OUT)}</p>;
+  const { special, licensed } = book.before;
+  const stopped = special.length > 0 && licensed.trim() === "";
   const next = steps.find((s) => !book.steps.has(stepKey(station, s.id)));
+  const effort = effortOf(steps.filter((s) => !book.steps.has(stepKey(station, s.id))));
   return (
-    <ol className="rows">
-      {steps.map((s, i) => (
-        <StepLine key={s.id} station={station} step={s} number={i + 1} isNext={s === next}>
-          {s.asks && asks[s.asks]}
-        </StepLine>
-      ))}
-    </ol>
+    <>
+      {stopped && (
+        <p className="note-wax" role="alert">
+          <span className="font-medium">This wants {special.map((s) => SPECIAL_FACTS[s].who).join(", and ")}.</span> The
+          steps are held until their name stands under <a href={`/panes/${book.id}/look`}>Look</a>.
+        </p>
+      )}
+      {effort.minutes > 0 && (
+        <p className="text-[13px] text-mute">
+          {[
+            `about ${sayMinutes(effort.minutes)} of work left`,
+            effort.waitHours > 0 ? `${effort.waitHours} h of drying` : "",
+            effort.people === 2 ? "a second person for part of it" : "",
+          ]
+            .filter(Boolean)
+            .join(", ")}
+        </p>
+      )}
+      <ol className="rows">
+        {steps.map((s, i) => (
+          <StepLine
+            key={s.id}
+            station={station}
+            step={s}
+            number={i + 1}
+            isNext={s === next && !stopped}
+            stopped={stopped}
+          >
+            {s.asks && asks[s.asks]?.(s)}
+          </StepLine>
+        ))}
+      </ol>
+    </>
   );
 }
+
+const sayMinutes = (minutes: number): string =>
+  minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60 ? `${minutes % 60} min` : ""}`.trim();
 
 type LineProps = {
   readonly station: Station;
   readonly step: Step;
   readonly number: number;
   readonly isNext: boolean;
+  /** Held for whoever has the licence. */
+  readonly stopped: boolean;
   readonly children: ReactNode;
 };
 
-function StepLine({ station, step, number, isNext, children }: LineProps) {
-  const { book, write, say } = usePane();
+function StepLine({ station, step, number, isNext, stopped, children }: LineProps) {
+  const { book, reckoning, write, say } = usePane();
+  const held = stepHeld(step, station, book, reckoning);
+  const cautions = cautionsOf(step.hazards ?? [], station, hazardsOf(book, reckoning));
   const mark = book.steps.get(stepKey(station, step.id));
   const id = `step-${station}-${step.id}`;
   const [skipping, setSkipping] = useState(false);
-  const set = (state: "done" | "skipped" | "open", reason = "") =>
+  const set = (state: "done" | "skipped" | "open", reason = "") => {
+    // What speaks against it is said, and can be overruled with a reason.
+    if (state === "done" && held) return setSkipping(true);
+    const ticks = step.asks && TICKS[step.asks];
+    if (state === "done" && ticks && !book.before.ticked.get(stepKey(station, step.id))?.length)
+      write("step.sides", { station, step: step.id, done: [...ticks] });
     write("step.marked", { station, step: step.id, state, reason });
+  };
   return (
     <li className={`flex gap-3 py-2.5 ${isNext ? "-mx-3 bg-tape/40 px-3 dark:bg-tape/10" : ""}`}>
       <label className="flex min-h-11 min-w-11 items-start justify-center pt-0.5">
@@ -51,6 +101,7 @@ function StepLine({ station, step, number, isNext, children }: LineProps) {
           id={id}
           type="checkbox"
           className="!h-6 !w-6"
+          disabled={stopped}
           checked={mark?.state === "done"}
           onChange={(e) => set(e.target.checked ? "done" : "open")}
         />
@@ -63,8 +114,10 @@ function StepLine({ station, step, number, isNext, children }: LineProps) {
       <div
         className="min-w-0 flex-1"
         onClick={(e) => {
-          const own = e.target instanceof Element && e.target.closest("button, a, input, form, [popover]");
-          if (!own && mark?.state !== "skipped") set(mark ? "open" : "done");
+          const own =
+            e.target instanceof Element &&
+            e.target.closest("button, a, input, select, label, form, svg, details, [popover]");
+          if (!own && !stopped && mark?.state !== "skipped") set(mark ? "open" : "done");
         }}
       >
         <p className={`font-medium ${mark ? "text-mute" : ""} ${mark?.state === "skipped" ? "line-through" : ""}`}>
@@ -73,8 +126,24 @@ function StepLine({ station, step, number, isNext, children }: LineProps) {
         <p className="text-mute">
           <Said>{step.why}</Said>
         </p>
+        {!mark && <StepCautions cautions={cautions} />}
         {step.never && <p className="trouble">{say(step.never)}</p>}
-        {step.tool && <p className="text-[12px] text-mute">Needs: {say(step.tool)}</p>}
+        <p className="text-[12px] text-mute">
+          {[
+            sayMinutes(step.minutes),
+            step.people === 2 ? "two people" : "",
+            step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",
+            step.driesHours ? `dries ${step.driesHours} h` : "",
+            step.tool ? `needs ${say(step.tool)}` : "",
+          ]
+            .filter(Boolean)
+            .join(" · ")}
+        </p>
+        {held && !mark && (
+          <p className="trouble" role="alert">
+            {held}
+          </p>
+        )}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}
         {children && <div className="pt-2">{children}</div>}
         {skipping && (

@@ -1,13 +1,35 @@
 import { Cautions } from "../parts/Cautions.tsx";
+import { CountField } from "../parts/CountField.tsx";
 import { Part } from "../parts/Part.tsx";
+import { Photos } from "../parts/Photos.tsx";
+import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
+import { Ticks } from "../parts/Ticks.tsx";
+import { Dries } from "./Dries.tsx";
+import { Drains, DryFit } from "./DryFit.tsx";
+import { Refurbish } from "./Refurbish.tsx";
 
 /** Back to clean, sound and dry, and the pane tried before anything wet. */
-export const Ready = () => (
-  <div className="space-y-5">
-    <Cautions station="ready" />
-    <Part title="Make ready" more="easing is easy now and hopeless later">
-      <Steps station="ready" />
-    </Part>
-  </div>
-);
+export function Ready() {
+  const { book } = usePane();
+  const refurbishing = book.before.option?.option === "refurbish" || book.before.refurbish.unit !== null;
+  return (
+    <div className="space-y-5">
+      <Cautions station="ready" />
+      {refurbishing && <Refurbish />}
+      <Part title="Make ready" more="easing is easy now and hopeless later">
+        <Steps
+          station="ready"
+          asks={{
+            sides: (step) => <Ticks station="ready" step={step} />,
+            drains: () => <Drains />,
+            "dry-fit": () => <DryFit />,
+            dries: (step) => <Dries step={step} />,
+            nails: () => <CountField what="nails" way="back" />,
+          }}
+        />
+      </Part>
+      <Photos station="ready" />
+    </div>
+  );
+}

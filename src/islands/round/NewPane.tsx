@@ -5,7 +5,7 @@ import { v7 as uuidv7 } from "uuid";
 import type { z } from "zod";
 import { PaneForm } from "../../contract/pane-form.ts";
 import type { EntryOf } from "../../core/log/kinds.ts";
-import { NOT_WORKED_OUT, SYSTEM_FACTS, SYSTEMS } from "../../core/look/systems.ts";
+import { SYSTEM_FACTS, SYSTEMS } from "../../core/look/systems.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { usePrefs } from "../parts/prefs.ts";
@@ -30,7 +30,6 @@ export default function NewPane({ prefs: initial, round, addresses }: Props) {
     },
   });
   const { errors, isSubmitting } = form.formState;
-  const system = form.watch("system");
   const add = form.handleSubmit(async (values) => {
     const { rows, columns, ...added } = values;
     const base = Date.now();
@@ -112,9 +111,6 @@ export default function NewPane({ prefs: initial, round, addresses }: Props) {
           ))}
         </select>
       </label>
-      {!SYSTEM_FACTS[system ?? "timber-putty"].ready && (
-        <p className="note-wax">{say(NOT_WORKED_OUT, prefs.dialect)}</p>
-      )}
       <fieldset className="flex gap-2">
         <legend className="pb-1 text-[13px] text-mute">{say("The {pane} goes in from", prefs.dialect)}</legend>
         {(["outside", "inside"] as const).map((side) => (

@@ -8,6 +8,7 @@ import { dayAxis } from "../../drawing/day-bars.ts";
 import { KeyMap } from "../parts/KeyMap.tsx";
 import { useKeys } from "../parts/keys.ts";
 import { usePrefs } from "../parts/prefs.ts";
+import { AlikePanes } from "./AlikePanes.tsx";
 import { DayHead } from "./DayHead.tsx";
 import { Gather } from "./Gather.tsx";
 import { AXIS_WIDTH, hrefOf, RoundLine } from "./RoundLine.tsx";
@@ -110,6 +111,7 @@ export default function RoundPage(props: Props) {
                 : "No pane has those letters. Escape shows them all."}
             </p>
           )}
+          <AlikePanes rows={rows} prefs={prefs} />
         </div>
       </div>
       <footer className="flex shrink-0 flex-wrap items-center gap-x-5 gap-y-1 border-t border-line bg-paper px-4 py-2 desk:px-6">

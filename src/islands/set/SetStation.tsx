@@ -5,6 +5,7 @@ import { Cautions } from "../parts/Cautions.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
+import { AsItWas } from "./AsItWas.tsx";
 import { PickList } from "./PickList.tsx";
 
 /** What to have to hand, the steps in order, and the day it was set. */
@@ -12,6 +13,7 @@ export const SetStation = () => (
   <div className="space-y-5">
     <Cautions station="set" />
     <PickList />
+    <AsItWas />
     <Part title="Set it" more="in this order">
       <Steps station="set" />
     </Part>

@@ -1,19 +1,85 @@
+import { isUnit } from "../../core/pane/step-facts.ts";
+import type { Counted } from "../../core/takeout/counts.ts";
+import { bagsFor, DISPOSAL, type Waste } from "../../core/takeout/disposal.ts";
 import { Cautions } from "../parts/Cautions.tsx";
+import { Closing } from "../parts/Closing.tsx";
+import { CountField } from "../parts/CountField.tsx";
+import { Fold } from "../parts/Fold.tsx";
+import { HowItWas } from "../parts/HowItWas.tsx";
 import { Part } from "../parts/Part.tsx";
+import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
+import { Ticks } from "../parts/Ticks.tsx";
+import { BeadCorners } from "./BeadCorners.tsx";
+import { Details, InFront } from "./Before.tsx";
 
-/** The steps of taking out, with the marks and the count that later stations ask for. */
+const ticks = (step: Parameters<typeof Ticks>[0]["step"]) => <Ticks station="takeout" step={step} />;
+const count = (what: Counted) => () => <CountField what={what} way="out" />;
+
+/** The steps of taking out, with what they ask; the map of how it was, and what closes the hole. */
 export function TakeOut() {
   const { book } = usePane();
   return (
     <div className="space-y-5">
       <Cautions station="takeout" />
       <Part title="Take it out" more="measuring first also works: through the glass it is a guess">
-        <Steps station="takeout" asks={{ marks: <Marks />, sprigs: <Sprigs /> }} />
-        {book.added.system !== "timber-putty" && <Marks />}
+        <Details />
+        <InFront />
+        <Steps
+          station="takeout"
+          asks={{
+            marks: () => <Marks />,
+            sprigs: () => <Sprigs />,
+            faces: ticks,
+            bond: ticks,
+            beads: () => <BeadCorners />,
+            plugs: count("plugs"),
+            screws: count("screws"),
+            nails: count("nails"),
+            tags: () => (
+              <a className="btn btn-small" href={`/panes/${book.id}/tags`}>
+                Print its tags
+              </a>
+            ),
+            packers: () => <p className="text-[13px]">On the map below.</p>,
+            water: () => <p className="text-[13px]">Tap “water stood here” and “drain hole” on the map below.</p>,
+          }}
+        />
       </Part>
+      <Part title="How it was" more="shown again when the new one is set">
+        <HowItWas editable />
+        <a className="text-[14px]" href={`/panes/${book.id}/tags`}>
+          Tags for sash, beads and pane
+        </a>
+      </Part>
+      <Disposal />
+      {!book.set && <Closing />}
+      <Photos station="takeout" />
     </div>
+  );
+}
+
+function Disposal() {
+  const { book, reckoning: r, say } = usePane();
+  const kind: Waste =
+    book.before.exam.stamp === "toughened"
+      ? "toughened"
+      : book.before.exam.stamp === "laminated"
+        ? "laminated"
+        : isUnit(book)
+          ? "unit"
+          : "float";
+  const card = DISPOSAL[kind];
+  const bags = r.massKg === null ? null : bagsFor(r.massKg * (isUnit(book) ? 2 : 1));
+  return (
+    <Fold
+      title="Where the old glass goes"
+      more={bags === null ? undefined : `about ${bags} ${bags === 1 ? "bag" : "bags"}`}
+    >
+      <p>{say(card.how)}</p>
+      <p className="text-[12px] text-mute">Source: {card.source}.</p>
+    </Fold>
   );
 }
 

@@ -12,20 +12,32 @@ export async function readJson(request: Request): Promise<Result<unknown, BodyEr
   const type = request.headers.get("content-type")?.split(";")[0]?.trim().toLowerCase() ?? "";
   if (type !== "application/json") return fail({ kind: "wrong-type", found: type });
   if (Number(request.headers.get("content-length") ?? 0) > MOST_BYTES) return fail({ kind: "too-large" });
+  const read = await readBytes(request, MOST_BYTES);
+  if (!read.ok) return fail({ kind: "too-large" });
+  try {
+    return ok(JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(read.value)));
+  } catch {
+    return fail({ kind: "not-json" });
+  }
+}
+
+/** Reads a body of at most so many bytes, and stops as soon as it is longer. */
+export async function readBytes(
+  request: Request,
+  most: number,
+): Promise<Result<Uint8Array, { readonly kind: "too-large"; readonly mb: number }>> {
+  const said = Number(request.headers.get("content-length") ?? 0);
+  if (said > most) return fail({ kind: "too-large", mb: said / 1e6 });
   const chunks: Uint8Array[] = [];
   let size = 0;
   const reader = request.body?.getReader();
   for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) {
     size += part.value.byteLength;
-    if (size > MOST_BYTES) {
+    if (size > most) {
       await reader?.cancel();
-      return fail({ kind: "too-large" });
+      return fail({ kind: "too-large", mb: size / 1e6 });
     }
     chunks.push(part.value);
   }
-  try {
-    return ok(JSON.parse(new TextDecoder("utf-8", { fatal: true }).decode(Buffer.concat(chunks))));
-  } catch {
-    return fail({ kind: "not-json" });
-  }
+  return ok(new Uint8Array(Buffer.concat(chunks)));
 }

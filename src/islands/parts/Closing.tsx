@@ -1,7 +1,7 @@
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "./Part.tsx";
+import { usePane } from "./pane-context.ts";
 
 /** What closes the hole until the glass comes, until when, and who was told. */
 export function Closing() {

@@ -1,0 +1,79 @@
+import type { MemberState } from "../look/condition.ts";
+import { examVerdict } from "../look/exam.ts";
+import type { OptionFacts } from "../look/options.ts";
+import { thicknessFrom } from "../measure/thickness.ts";
+import { routFor } from "../size/rout.ts";
+import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
+import { mm, toMm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { isUnit } from "./step-facts.ts";
+
+/** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
+const BETTER = centreHeat({ glassMm: 8, cavities: [{ widthMm: 16, gas: GASES.argon, faces: [UNCOATED, 0.05] }] });
+const SINGLE = centreHeat({ glassMm: 4, cavities: [] });
+
+/** What the options of this pane follow from, as far as it has been looked at and read. */
+export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
+  const sealed = isUnit(book);
+  const v = examVerdict(book.before.exam);
+  const broken = book.damage.some((d) => d === "cracked" || d === "holed" || d === "standing" || d === "gone");
+  const size = r.cut.ok ? r.cut.value.glass : null;
+  return {
+    system: book.added.system,
+    opens: book.before.opens !== false,
+    sealed,
+    toughened: book.before.exam.stamp === "toughened",
+    coated: book.coating === null ? null : book.coating.coated === "unsure" ? null : book.coating.coated === "yes",
+    glass: broken ? "broken" : book.damage.includes("misted") ? "seal-gone" : v.glassSound ? "sound" : "not-looked",
+    worst: worstOf(book),
+    doubleHolds: doubleHolds(r),
+    areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
+    paints: book.added.system === "timber-putty" || book.added.system === "timber-bead",
+    heat: sealed ? heatOfUnit(r) : { now: SINGLE, same: SINGLE, better: BETTER },
+  };
+}
+
+/** The unit as it was, with air; with its seal lost it is no better than that, and mostly wetter. */
+function heatOfUnit(r: Reckoning): OptionFacts["heat"] {
+  const overall = thicknessFrom(r.readings).overall;
+  const cavity = overall === null ? null : toMm(overall) - 8;
+  const same =
+    cavity === null || cavity < 4
+      ? null
+      : centreHeat({ glassMm: 8, cavities: [{ widthMm: cavity, gas: GASES.air, faces: [UNCOATED, UNCOATED] }] });
+  return { now: same, same, better: BETTER };
+}
+
+function worstOf(book: PaneBook): MemberState | null {
+  const states = Object.values(book.before.members).map((m) => m.state);
+  for (const s of ["not-worth", "mend", "sound"] as const) if (states.includes(s)) return s;
+  return book.damage.includes("rotten") ? "mend" : null;
+}
+
+/** Whether a unit of 14 mm in a rebate 15 deep leaves timber enough; null until the timber is read. */
+function doubleHolds(r: Reckoning): boolean | null {
+  const [width, depth, timber, face] = [
+    r.readings["rebate-width"],
+    r.readings["rebate-depth"],
+    r.readings["timber-thickness"],
+    r.readings["member-face"],
+  ];
+  if (width === undefined || depth === undefined || timber === undefined) return null;
+  return routFor({
+    bed: mm(r.house.bedMm),
+    unit: thicknessFrom(r.readings).overall ?? mm(SLIM_UNIT_MM),
+    faceClearance: mm(1),
+    bead: r.readings["bead-width"] ?? mm(10),
+    rebateWidth: width,
+    rebateDepth: depth,
+    depthNeeded: mm(r.house.unitCoverMm + 3),
+    timber,
+    faces: face === undefined ? {} : { bottom: face },
+    leastUpstand: mm(r.house.upstandLeftMm),
+    leastWeb: mm(r.house.webLeftMm),
+  }).holds;
+}
+
+/** The slimmest unit that is commonly made for old sashes: 4-6-4. */
+const SLIM_UNIT_MM = 14;

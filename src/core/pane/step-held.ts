@@ -1,0 +1,50 @@
+import type { Station } from "../plan/stations.ts";
+import type { Ask, Step } from "../steps/step.ts";
+import { CORNERS } from "../takeout/beads.ts";
+import { screwsStillIn } from "../takeout/counts.ts";
+import type { PaneBook } from "./book.ts";
+import { stepKey } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { beadsOf } from "./step-facts.ts";
+
+/** What can be ticked one by one at a step. */
+export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
+  sides: ["left", "right", "bottom", "top"],
+  faces: ["room face", "outer face"],
+  bond: ["left", "right", "bottom", "top", ...CORNERS.map((c) => c.replace("-", " "))],
+};
+
+/**
+ * What speaks against ticking this step off: some of its sides done and others not, a screw less than plugs, a pane that
+ * does not go in. Null where nothing does; a step nobody told anything is taken at the word of who ticks it.
+ */
+export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckoning): string | null {
+  const ticks = step.asks && TICKS[step.asks];
+  if (ticks) {
+    const done = book.before.ticked.get(stepKey(station, step.id)) ?? [];
+    const open = ticks.filter((t) => !done.includes(t));
+    if (done.length > 0 && open.length > 0) return `Still open: ${open.join(", ")}.`;
+  }
+  switch (step.asks) {
+    case "beads":
+      return beadsOf(book, r)?.kind === "impossible" ? "These corners cannot all be so: look at them again." : null;
+    case "screws": {
+      const still = screwsStillIn(book.before.counts);
+      return still
+        ? `${still} ${still === 1 ? "screw is" : "screws are"} still under a plug: one left holds the whole half.`
+        : null;
+    }
+    case "drains": {
+      const drains = book.before.drains;
+      return drains && drains.clear < drains.found
+        ? `${drains.found - drains.clear} of ${drains.found} drains are not clear.`
+        : null;
+    }
+    case "dry-fit": {
+      const fit = book.before.dryFit?.fit;
+      return fit === "too-big" || fit === "too-small" ? "It does not go in as it should: settle that first." : null;
+    }
+    default:
+      return null;
+  }
+}

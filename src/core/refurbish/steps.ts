@@ -1,0 +1,107 @@
+import type { Step } from "../steps/step.ts";
+
+/** Spacers longer than this bow inward and are drawn out with a line as the panes close, mm. */
+export const BOWS_FROM_MM = 900;
+
+/** Opening, drying and closing a unit, in order. */
+export function refurbishSteps(of: { readonly longestMm: number | null; readonly coated: boolean }): readonly Step[] {
+  const steps: (Step | false)[] = [
+    {
+      id: "ru-mark",
+      does: "Mark both panes A and B, which way is up, and which face was in the room.",
+      why: "Once the {unit} is open nothing else tells them apart.",
+      tool: "wax pencil",
+      minutes: 3,
+    },
+    {
+      id: "ru-cut",
+      does: "Cut the seal along the glass, on both faces, in many light passes.",
+      why: "One deep cut runs into the glass; the blade belongs against the glass, not the spacer.",
+      tool: "long thin blade, spare edges",
+      minutes: 60,
+      gloves: "on",
+      hazards: ["knives"],
+      asks: "sides",
+    },
+    {
+      id: "ru-spacer",
+      does: "Free the spacer without bending it, and clean it straight and free of burrs.",
+      why: "A bent spacer never lies flat again, and a burr scratches the pane.",
+      tool: "thin blade, flat board",
+      minutes: 20,
+      gloves: "on",
+    },
+    {
+      id: "ru-empty",
+      does: "Open one corner and empty the drying beads into a tray; weigh them.",
+      why: "What they lose in the oven tells when they are dry.",
+      tool: "tray, kitchen scale",
+      minutes: 10,
+      hazards: ["dust"],
+    },
+    {
+      id: "ru-dry",
+      does: "Dry the beads at low heat, weighing now and then, until two weighings agree.",
+      why: "Beads that still hold water fill up again in a month.",
+      tool: "oven, tray, scale",
+      never: "Not in an oven that is used for food afterwards without cleaning.",
+      minutes: 15,
+      driesHours: 3,
+    },
+    {
+      id: "ru-clean",
+      does: "Clean all four inner faces; look along them in slanting light.",
+      why: "A film or streak stays inside for good.",
+      tool: "glass cleaner, vinegar, lint-free cloth",
+      ...(of.coated ? { never: "A coated face is only dusted: cleaner marks it." } : {}),
+      minutes: 40,
+      hazards: ["solvent"],
+    },
+    {
+      id: "ru-fill",
+      does: "Fill the beads back through a funnel, without forcing, and close the corner at once.",
+      why: "They take water from the air within minutes.",
+      tool: "funnel, corner key",
+      minutes: 10,
+    },
+    {
+      id: "ru-square",
+      does: "Lay pane, spacer and pane square, the same gap on every side.",
+      why: "An uneven gap leaves a thin seal, and that is where it fails.",
+      tool: "square, two blocks",
+      minutes: 15,
+    },
+    (of.longestMm ?? 0) > BOWS_FROM_MM && {
+      id: "ru-line",
+      does: "Tie a strong line to the middle of each long spacer, and draw it out straight as the panes close.",
+      why: "A long spacer bows inward, and shows.",
+      tool: "fishing line",
+      minutes: 10,
+      people: 2,
+    },
+    {
+      id: "ru-look",
+      does: "A last look with a lamp from the side: fluff, fingerprints, marks.",
+      why: "Seen later, it is cut open again.",
+      tool: "lamp",
+      minutes: 5,
+    },
+    {
+      id: "ru-seal",
+      does: "Fill the edge with sealant all round, corners first, press, and wipe it flush.",
+      why: "A gap at a corner is where damp comes back.",
+      tool: "sealant, gun, weights",
+      minutes: 30,
+      driesHours: 24,
+      hazards: ["solvent"],
+    },
+    {
+      id: "ru-tape",
+      does: "Tape the edge in the old colour, and label it: resealed, no gas, and the date.",
+      why: "Whoever opens this frame next must know what it is.",
+      tool: "edge tape, label",
+      minutes: 10,
+    },
+  ];
+  return steps.filter((s) => s !== false);
+}

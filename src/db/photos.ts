@@ -1,0 +1,16 @@
+import { eq } from "drizzle-orm";
+import type { Running } from "./database.ts";
+import { photos } from "./schema.ts";
+
+export type StoredPhoto = typeof photos.$inferSelect;
+
+/** Stores a picture once: sent again under the same id it changes nothing. */
+export const storePhoto = (db: Running, photo: StoredPhoto): void => {
+  db.insert(photos).values(photo).onConflictDoNothing().run();
+};
+
+export const photoById = (db: Running, id: string): StoredPhoto | undefined =>
+  db.select().from(photos).where(eq(photos.id, id)).get();
+
+export const hasPhoto = (db: Running, id: string): boolean =>
+  db.select({ id: photos.id }).from(photos).where(eq(photos.id, id)).get() !== undefined;

@@ -1,0 +1,133 @@
+import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../../core/look/damage.ts";
+import {
+  EXAM,
+  EXAM_FACTS,
+  type ExamAnswer,
+  type ExamQuestion,
+  examDone,
+  examQuestions,
+  examVerdict,
+} from "../../core/look/exam.ts";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { ExamDrawing } from "./ExamDrawing.tsx";
+
+/** A short examination: one question at a time, only those that change the answer, and what it comes to. */
+export function Exam() {
+  const { book, say, write } = usePane();
+  const answers = book.before.exam;
+  const questions = examQuestions(answers);
+  const open = questions.find((q) => answers[q] === undefined);
+  const answer = (question: ExamQuestion, to: ExamAnswer | null) => write("look.answer", { question, answer: to });
+  return (
+    <Part title="Examine it" more={open ? `question ${questions.indexOf(open) + 1}` : "all asked"}>
+      <ul className="flex flex-wrap gap-1.5">
+        {questions
+          .filter((q) => answers[q] !== undefined)
+          .map((q) => (
+            <li key={q}>
+              <button
+                type="button"
+                className="btn btn-small max-w-full"
+                title="Ask again"
+                aria-label={`${say(EXAM_FACTS[q].asks)}: ask again`}
+                onClick={() => answer(q, null)}
+              >
+                <span className="text-mute">{SHORT[q]}</span>{" "}
+                {say((EXAM_FACTS[q].answers as Readonly<Record<string, string>>)[answers[q] ?? ""] ?? "")}
+              </button>
+            </li>
+          ))}
+      </ul>
+      {open && (
+        <fieldset className="note-glass">
+          <legend className="sr-only">{say(EXAM_FACTS[open].asks)}</legend>
+          <div className="grid grid-cols-[1fr_96px] gap-3">
+            <div>
+              <p className="text-[17px] font-medium" aria-live="polite">
+                {say(EXAM_FACTS[open].asks)}
+              </p>
+              <p className="text-[13px] text-mute">{say(EXAM_FACTS[open].how)}</p>
+            </div>
+            <ExamDrawing question={open} />
+          </div>
+          <div className="grid gap-2 pt-2 sm:grid-cols-2">
+            {EXAM[open].map((a) => (
+              <button key={a} type="button" className="btn justify-start" onClick={() => answer(open, a)}>
+                {say((EXAM_FACTS[open].answers as Readonly<Record<string, string>>)[a] ?? a)}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+      )}
+      <Verdict />
+    </Part>
+  );
+}
+
+function Verdict() {
+  const { book, say, write } = usePane();
+  const answers = book.before.exam;
+  const v = examVerdict(answers);
+  if (v.says.length === 0) return null;
+  const kept =
+    v.damage.every((d) => book.damage.includes(d)) &&
+    (v.cause === null || book.cause === v.cause) &&
+    (v.urgency === null || book.urgency === v.urgency);
+  return (
+    <div className={v.glassSound ? "note-glass" : "note-wax"} aria-live="polite">
+      {v.says.map((s, i) => (
+        <p key={s} className={i === 0 ? "font-medium" : ""}>
+          {say(s)}
+        </p>
+      ))}
+      {v.again.length > 0 && (
+        <>
+          <p className="pt-1 text-[13px] font-semibold">The new one fails the same way unless:</p>
+          <ul className="list-disc pl-5 text-[14px]">
+            {v.again.map((s) => (
+              <li key={s}>{say(s)}</li>
+            ))}
+          </ul>
+        </>
+      )}
+      {examDone(answers) && !kept && (v.damage.length > 0 || v.cause) && (
+        <button
+          type="button"
+          className="btn btn-main mt-2"
+          onClick={() => {
+            if (v.damage.length > 0) write("look.damage", { damage: [...new Set([...book.damage, ...v.damage])] });
+            if (v.cause) write("look.cause", { cause: v.cause });
+            if (v.urgency) write("look.urgency", { urgency: v.urgency });
+          }}
+        >
+          Keep it:{" "}
+          {say(
+            [
+              v.damage.map((d) => DAMAGE_WORDS[d]).join(", "),
+              v.cause ? CAUSE_WORDS[v.cause].name : "",
+              v.urgency ? URGENCY_WORDS[v.urgency].name : "",
+            ]
+              .filter(Boolean)
+              .join("; "),
+          )}
+        </button>
+      )}
+    </div>
+  );
+}
+
+const SHORT: Readonly<Record<ExamQuestion, string>> = {
+  kind: "glass",
+  near: "room side",
+  far: "outer",
+  mist: "mist",
+  water: "water",
+  crack: "crack",
+  close: "behind it",
+  opens: "opens",
+  "head-gap": "head gap",
+  moves: "pressed",
+  bed: "bed",
+  stamp: "mark",
+};

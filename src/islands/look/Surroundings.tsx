@@ -1,0 +1,170 @@
+import { SIDES } from "../../core/geometry/quad.ts";
+import { MEMBER_FACTS, MEMBER_STATES, type MemberState } from "../../core/look/condition.ts";
+import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
+import { writeDay } from "../../core/units/day.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** Whether sash and frame deserve new glass, member by member. */
+export function Condition() {
+  const { book, say, write } = usePane();
+  const { members } = book.before;
+  const said = Object.values(members);
+  return (
+    <Fold
+      title="Sash and frame, member by member"
+      more={said.length === 0 ? "rot, joints, corners" : said.map((m) => MEMBER_FACTS[m.state].name).join(", ")}
+    >
+      <div className="grid grid-cols-2 gap-2">
+        {SIDES.map((side) => (
+          <label key={side}>
+            <span className="text-[13px] text-mute">{side}</span>
+            <select
+              value={members[side]?.state ?? ""}
+              onChange={(e) =>
+                write("look.condition", { member: side, state: e.target.value as MemberState, note: "" })
+              }
+            >
+              <option value="" disabled>
+                not looked at
+              </option>
+              {MEMBER_STATES.map((s) => (
+                <option key={s} value={s}>
+                  {MEMBER_FACTS[s].name}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
+      {said.some((m) => m.state !== "sound") && (
+        <p className="text-[13px]">
+          {say(said.some((m) => m.state === "not-worth") ? MEMBER_FACTS["not-worth"].means : MEMBER_FACTS.mend.means)}
+        </p>
+      )}
+    </Fold>
+  );
+}
+
+/** Places and glass that want a licence: said once, and whose it is. */
+export function Special() {
+  const { book, write } = usePane();
+  const { special, licensed } = book.before;
+  return (
+    <Fold
+      title="Does it want a licence?"
+      more={special.length > 0 ? special.map((s) => SPECIAL_FACTS[s].name).join(", ") : "fire, guarding, overhead"}
+    >
+      <div className="flex flex-wrap gap-2">
+        {SPECIALS.map((s) => (
+          <label key={s} className="chip">
+            <input
+              type="checkbox"
+              checked={special.includes(s)}
+              onChange={() =>
+                write("look.special", {
+                  special: special.includes(s) ? special.filter((x) => x !== s) : [...special, s],
+                  licensed,
+                })
+              }
+            />
+            {SPECIAL_FACTS[s].name}
+          </label>
+        ))}
+      </div>
+      <Licence />
+    </Fold>
+  );
+}
+
+/** Says whose licence the work wants, and takes the name of who has it. */
+export function Licence() {
+  const { book, write } = usePane();
+  const { special, licensed } = book.before;
+  if (special.length === 0) return null;
+  return (
+    <div className="note-wax">
+      <p className="font-medium">
+        Stop here unless you are, or have spoken to, {special.map((s) => SPECIAL_FACTS[s].who).join(", and ")}.
+      </p>
+      <p>The local code decides. Steps are held until a name stands here.</p>
+      <label className="block pt-1">
+        <span className="text-[13px]">Who does it, or approved it</span>
+        <input
+          key={licensed}
+          maxLength={200}
+          defaultValue={licensed}
+          onBlur={(e) => e.target.value !== licensed && write("look.special", { special, licensed: e.target.value })}
+        />
+      </label>
+    </div>
+  );
+}
+
+/** Lead in the building's paint: tested once for all its panes. */
+export function LeadTest() {
+  const { book, reckoning: r, writeFirm } = usePane();
+  const set = (result: "none" | "found") => writeFirm("building.lead", { address: book.added.address, result });
+  return (
+    <div className="flex flex-wrap items-center gap-2 text-[14px]">
+      <span>
+        Paint tested for lead, {book.added.address}:{" "}
+        <strong className="font-semibold">
+          {r.lead === "none" ? "none found" : r.lead === "found" ? "lead found" : "not tested"}
+        </strong>
+      </span>
+      {r.lead !== "none" && (
+        <button type="button" className="btn btn-small" onClick={() => set("none")}>
+          Tested: none
+        </button>
+      )}
+      {r.lead !== "found" && (
+        <button type="button" className="btn btn-small" onClick={() => set("found")}>
+          Tested: found
+        </button>
+      )}
+    </div>
+  );
+}
+
+/** What the customer minds: a date, a lock, a rattle; each is asked for again at sign-off. */
+export function Wants() {
+  const { book, today, write } = usePane();
+  const wants = book.before.wants ?? { by: null, mustLock: false, minds: "" };
+  const change = (to: Partial<typeof wants>) => write("look.wants", { ...wants, ...to });
+  return (
+    <Fold
+      title="What the customer minds"
+      more={
+        [wants.by ?? "", wants.mustLock ? "must lock" : "", wants.minds].filter(Boolean).join(", ") ||
+        "date, lock, rattle"
+      }
+    >
+      <div className="grid grid-cols-2 gap-2">
+        <label>
+          <span className="text-[13px] text-mute">Needed by</span>
+          <input
+            type="date"
+            min={writeDay(today)}
+            value={wants.by ?? ""}
+            onChange={(e) => change({ by: e.target.value || null })}
+          />
+        </label>
+        <label className="chip self-end">
+          <input type="checkbox" checked={wants.mustLock} onChange={(e) => change({ mustLock: e.target.checked })} />
+          must lock every night
+        </label>
+        <label className="col-span-2">
+          <span className="text-[13px] text-mute">In their words</span>
+          <input
+            key={wants.minds}
+            maxLength={200}
+            placeholder="draught, rattle, bars hard to clean"
+            defaultValue={wants.minds}
+            onBlur={(e) => e.target.value !== wants.minds && change({ minds: e.target.value })}
+          />
+        </label>
+      </div>
+    </Fold>
+  );
+}

@@ -1,0 +1,30 @@
+import { SYSTEM_FACTS, type System } from "../../core/look/systems.ts";
+import { opensAt, SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+type Props = { readonly system: System; readonly side?: "inside" | "outside" };
+
+/** A section of how this system holds its glass: outside at the left, the seam that opens in red. */
+export function SystemDrawing({ system, side }: Props) {
+  const { say } = usePane();
+  return (
+    <svg
+      viewBox={`0 0 ${SECTION_BOX.width} ${SECTION_BOX.height}`}
+      className="w-full self-start bg-sheet"
+      role="img"
+      aria-label={say(`Section: ${SYSTEM_FACTS[system].name}`)}
+    >
+      <g transform={side && side !== opensAt(system) ? `translate(${SECTION_BOX.width} 0) scale(-1 1)` : undefined}>
+        {systemSection(system).map((s) => (
+          <path key={s.d} d={s.d} className={s.ink} />
+        ))}
+      </g>
+      <text x={3} y={12} className="d-mute !text-[10px]">
+        out
+      </text>
+      <text x={SECTION_BOX.width - 3} y={12} textAnchor="end" className="d-mute !text-[10px]">
+        room
+      </text>
+    </svg>
+  );
+}

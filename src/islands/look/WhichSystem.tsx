@@ -1,0 +1,119 @@
+import { useState } from "react";
+import { SYSTEM_FACTS, SYSTEMS, type System } from "../../core/look/systems.ts";
+import { directionsOf, type NodeId, SYSTEM_TREE, type SystemEnd } from "../../core/look/which-system.ts";
+import { detailOf } from "../../core/takeout/detail.ts";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { SystemDrawing } from "./SystemDrawing.tsx";
+
+/** How the glass is held: chosen from a list by who knows, or found by questions. It drives every later station. */
+export function WhichSystem() {
+  const { book, say, write } = usePane();
+  const [at, setAt] = useState<NodeId | null>(null);
+  const { system, side } = book.added;
+  const end = (to: SystemEnd) => {
+    write("pane.corrected", { system: to.system, ...(to.side ? { side: to.side } : {}) });
+    write("look.opens", { opens: to.opens });
+    if (to.detail) write("takeout.detail", to.detail);
+    setAt(null);
+  };
+  const bonded = detailOf(system, book.before.detail).bond !== "gasket";
+  const ways = directionsOf(system, side, bonded);
+  const upstairs = (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
+  return (
+    <Part title="How the glass is held">
+      <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
+        <SystemDrawing system={system} side={side} />
+        <div className="space-y-2">
+          <select
+            aria-label="How the glass is held"
+            value={system}
+            onChange={(e) => write("pane.corrected", { system: e.target.value as System })}
+          >
+            {SYSTEMS.map((s) => (
+              <option key={s} value={s}>
+                {say(SYSTEM_FACTS[s].name)}
+              </option>
+            ))}
+          </select>
+          <label className="flex items-center gap-2 text-[13px]">
+            opens from
+            <select
+              className="!w-auto"
+              value={side}
+              onChange={(e) => write("pane.corrected", { side: e.target.value as "inside" | "outside" })}
+            >
+              <option value="inside">inside</option>
+              <option value="outside">outside</option>
+            </select>
+          </label>
+          {!at && (
+            <button type="button" className="btn btn-small" onClick={() => setAt("made-of")}>
+              Not sure? Find out by questions
+            </button>
+          )}
+        </div>
+      </div>
+      {at && <Question at={at} go={setAt} end={end} close={() => setAt(null)} />}
+      {book.before.opens === false ? (
+        <div className="note-wax">
+          <p className="font-medium">
+            This sash lets nothing out: no seam on either side, and no screws at its corners.
+          </p>
+          <p>Glass alone cannot be changed. A new sash will do; see the options below.</p>
+          <button type="button" className="btn btn-small mt-1" onClick={() => write("look.opens", { opens: true })}>
+            It can be opened after all
+          </button>
+        </div>
+      ) : (
+        <p className="text-[13px] text-mute">
+          {say("{Beads} or {putty}")} off from {ways.beads}
+          {ways.cut ? `, bond cut from ${ways.cut}` : ""}, glass leaves to the {ways.leaves}.
+          {upstairs && <span className="trouble"> Upstairs: that face wants a tower, or the sash on a bench.</span>}
+        </p>
+      )}
+    </Part>
+  );
+}
+
+type QuestionProps = {
+  readonly at: NodeId;
+  readonly go: (to: NodeId) => void;
+  readonly end: (to: SystemEnd) => void;
+  readonly close: () => void;
+};
+
+function Question({ at, go, end, close }: QuestionProps) {
+  const { say } = usePane();
+  const node = SYSTEM_TREE[at];
+  return (
+    <fieldset className="note-glass">
+      <legend className="sr-only">{say(node.asks)}</legend>
+      <p className="text-[17px] font-medium" aria-live="polite">
+        {say(node.asks)}
+      </p>
+      <p className="text-[13px] text-mute">{say(node.how)}</p>
+      <ul className="grid gap-2 pt-2">
+        {node.answers.map((a) => (
+          <li key={a.says}>
+            <button
+              type="button"
+              className="btn w-full justify-start gap-3 !py-1"
+              onClick={() => (typeof a.to === "string" ? go(a.to) : end(a.to))}
+            >
+              {typeof a.to !== "string" && (
+                <span className="w-24 shrink-0">
+                  <SystemDrawing system={a.to.system} {...(a.to.side ? { side: a.to.side } : {})} />
+                </span>
+              )}
+              <span className="text-left">{say(a.says)}</span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button type="button" className="pt-2 text-[13px] underline" onClick={close}>
+        Leave it as it is
+      </button>
+    </fieldset>
+  );
+}

@@ -1,0 +1,210 @@
+import { type PointerEvent, useState } from "react";
+import { v7 as uuidv7 } from "uuid";
+import {
+  type MapItem,
+  mirrored,
+  type PackingFault,
+  packingFaults,
+  THING_FACTS,
+  THINGS,
+  type Thing,
+  tapped,
+} from "../../core/takeout/how-it-was.ts";
+import { MAP_BOX, mapPlace, PANE_IN_MAP } from "../../drawing/how-it-was.ts";
+import { usePane } from "./pane-context.ts";
+
+/** The pane's four edges, with what stood where: tap a thing, then the edge it stood on. */
+export function HowItWas({ editable }: { readonly editable: boolean }) {
+  const { book, say, write } = usePane();
+  const [thing, setThing] = useState<Thing>("packer");
+  const [chosen, setChosen] = useState<string | null>(null);
+  const [other, setOther] = useState(false);
+  const items = book.before.map;
+  const shown = other ? items.map(mirrored) : items;
+  const item = items.find((i) => i.item === chosen) ?? null;
+  const faults = packingFaults(items, book.found?.hinge ?? "not-said");
+  const put = (e: PointerEvent<SVGSVGElement>) => {
+    if (!editable || other) return;
+    const box = e.currentTarget.getBoundingClientRect();
+    const x = ((e.clientX - box.left) / box.width) * MAP_BOX.width;
+    const y = ((e.clientY - box.top) / box.height) * MAP_BOX.height;
+    const id = uuidv7();
+    write("takeout.map", {
+      item: id,
+      thing,
+      ...tapped({ x, y, box: PANE_IN_MAP }),
+      thickness: null,
+      width: null,
+      material: "",
+    });
+    setChosen(id);
+  };
+  return (
+    <div className="space-y-2">
+      {editable && (
+        <div className="flex flex-wrap gap-1.5" role="radiogroup" aria-label="What to put on the map">
+          {THINGS.map((t) => (
+            <label key={t} className="chip">
+              <input type="radio" name="thing" checked={thing === t} onChange={() => setThing(t)} />
+              {say(THING_FACTS[t].name)}
+            </label>
+          ))}
+        </div>
+      )}
+      <svg
+        viewBox={`0 0 ${MAP_BOX.width} ${MAP_BOX.height}`}
+        className={`mx-auto block w-full max-w-[340px] bg-sheet ${editable && !other ? "cursor-crosshair" : ""}`}
+        role="img"
+        aria-label={`How it was, from ${book.added.side}${other ? ", seen from the other side" : ""}: ${items.length} on the map`}
+        onPointerUp={put}
+      >
+        <path d={`M4 4H${MAP_BOX.width - 4}V${MAP_BOX.height - 4}H4z`} className="d-frame" />
+        <path
+          d={`M${PANE_IN_MAP.left} ${PANE_IN_MAP.top}h${PANE_IN_MAP.width}v${PANE_IN_MAP.height}h${-PANE_IN_MAP.width}z`}
+          className="d-pane"
+        />
+        <text x={MAP_BOX.width / 2} y={MAP_BOX.height / 2 - 6} textAnchor="middle" className="d-text">
+          {editable && !other
+            ? "tap the edge where it stood"
+            : `from ${other ? (book.added.side === "inside" ? "outside" : "inside") : book.added.side}`}
+        </text>
+        <text x={MAP_BOX.width / 2} y={MAP_BOX.height / 2 + 14} textAnchor="middle" className="d-mute">
+          ↑ up
+        </text>
+        {shown.map((i) => {
+          const at = mapPlace(i);
+          return (
+            <g key={i.item}>
+              <path
+                d={at.block}
+                className={i.item === chosen ? "d-ease" : i.thing === "packer" ? "d-packer" : "d-line"}
+              />
+              <text x={at.label.x} y={at.label.y + 4} textAnchor="middle" className="d-halo d-text font-semibold">
+                {THING_FACTS[i.thing].short}
+                {i.thickness?.text ?? ""}
+              </text>
+            </g>
+          );
+        })}
+      </svg>
+      <div className="flex flex-wrap justify-center gap-3">
+        <button type="button" className="btn btn-small" onClick={() => setOther(!other)}>
+          {other ? `As seen from ${book.added.side}` : "Seen from the other side"}
+        </button>
+      </div>
+      {editable && item && !other && <ItemForm key={item.item} item={item} close={() => setChosen(null)} />}
+      {items.length > 0 && (
+        <ul className="grid gap-x-4 text-[14px] sm:grid-cols-2">
+          {items.map((i) => (
+            <li key={i.item} className="flex items-center justify-between gap-2">
+              {editable ? (
+                <button type="button" className="min-h-9 text-left underline" onClick={() => setChosen(i.item)}>
+                  {itemText(i, say)}
+                </button>
+              ) : (
+                <span>{itemText(i, say)}</span>
+              )}
+            </li>
+          ))}
+        </ul>
+      )}
+      {faults.length > 0 && (
+        <p className="note-wax">Keep none of it blindly: {faults.map((f) => say(FAULT_WORDS[f])).join("; ")}.</p>
+      )}
+    </div>
+  );
+}
+
+const FAULT_WORDS: Readonly<Record<PackingFault, string>> = {
+  "none-below": "nothing stood under the {pane}",
+  "one-below": "only one {packer} stood under it",
+  "over-drain": "a {packer} stood over a drain hole",
+  "wrong-diagonal": "it was packed on the diagonal that lets the sash drop",
+};
+
+function itemText(i: MapItem, say: (s: string) => string): string {
+  const end = i.edge === "left" || i.edge === "right" ? "from the foot" : "from the left";
+  return [
+    `${say(THING_FACTS[i.thing].name)}, ${i.edge}, ${Math.round(i.share * 100)}% ${end}`,
+    i.thickness ? `${i.thickness.text} ${i.thickness.unit} thick` : "",
+    i.width ? `${i.width.text} ${i.width.unit} wide` : "",
+    i.material,
+  ]
+    .filter(Boolean)
+    .join(", ");
+}
+
+const THICK = { mm: ["1", "2", "3", "4", "5", "6"], in: ["1/32", "1/16", "3/32", "1/8", "3/16", "1/4"] } as const;
+
+function ItemForm({ item, close }: { readonly item: MapItem; readonly close: () => void }) {
+  const { prefs, say, write } = usePane();
+  const asks = THING_FACTS[item.thing].asks;
+  const change = (to: Partial<MapItem>) => write("takeout.map", { ...item, ...to });
+  const written = (text: string) => (text.trim() === "" ? null : { text: text.trim(), unit: prefs.unit });
+  return (
+    <div className="note-glass space-y-2">
+      <p className="font-medium">{itemText(item, say)}</p>
+      {asks.includes("thickness") && (
+        <fieldset className="flex flex-wrap gap-1.5">
+          <legend className="text-[13px] text-mute">how thick</legend>
+          {THICK[prefs.unit].map((t) => (
+            <button
+              key={t}
+              type="button"
+              className={`btn btn-small ${item.thickness?.text === t ? "btn-on" : ""}`}
+              onClick={() => change({ thickness: { text: t, unit: prefs.unit } })}
+            >
+              {t}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      <div className="grid grid-cols-2 gap-2">
+        {asks.includes("width") && (
+          <label>
+            <span className="text-[13px] text-mute">how wide, {prefs.unit}</span>
+            <input
+              key={item.width?.text}
+              className="tight"
+              maxLength={40}
+              defaultValue={item.width?.text ?? ""}
+              onBlur={(e) => e.target.value !== (item.width?.text ?? "") && change({ width: written(e.target.value) })}
+            />
+          </label>
+        )}
+        {asks.includes("material") && (
+          <label>
+            <span className="text-[13px] text-mute">
+              {item.thing === "mark"
+                ? "what it says"
+                : item.thing === "gasket-lip"
+                  ? "which way the lip lies"
+                  : "material or colour"}
+            </span>
+            <input
+              key={item.material}
+              maxLength={100}
+              defaultValue={item.material}
+              onBlur={(e) => e.target.value !== item.material && change({ material: e.target.value })}
+            />
+          </label>
+        )}
+      </div>
+      <div className="flex gap-2">
+        <button type="button" className="btn btn-small" onClick={close}>
+          Done
+        </button>
+        <button
+          type="button"
+          className="btn btn-small"
+          onClick={() => {
+            write("takeout.map-off", { item: item.item });
+            close();
+          }}
+        >
+          Take it off the map
+        </button>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,9 @@
+const SEEN = "pp-cautions-read";
+
+/** Which of these cautions this browser has never shown in full; from now on it has. */
+export function takeUnread(ids: readonly string[]): readonly string[] {
+  const seen = new Set((localStorage.getItem(SEEN) ?? "").split(" ").filter(Boolean));
+  const fresh = ids.filter((id) => !seen.has(id));
+  if (fresh.length > 0) localStorage.setItem(SEEN, [...seen, ...fresh].join(" "));
+  return fresh;
+}

@@ -1,0 +1,17 @@
+import { stepKey } from "../../core/pane/book.ts";
+import type { Step } from "../../core/steps/step.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** When a mended or primed place is dry, from the hour its step was ticked. */
+export function Dries({ step }: { readonly step: Step }) {
+  const { book } = usePane();
+  const mark = book.steps.get(stepKey("ready", step.id));
+  if (mark?.state !== "done" || !step.driesHours) return null;
+  const from = new Date(Date.parse(mark.at) + step.driesHours * 3_600_000);
+  const day = from.toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short" });
+  return (
+    <p className="note-glass">
+      {`Dry from about ${day}, ${String(from.getHours()).padStart(2, "0")}:${String(from.getMinutes()).padStart(2, "0")}. Colder or damp takes longer, and the label wins.`}
+    </p>
+  );
+}

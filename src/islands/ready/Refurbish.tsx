@@ -1,0 +1,178 @@
+import { optionsFacts } from "../../core/pane/options-facts.ts";
+import { dryingOf, refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
+import { refurbishSteps } from "../../core/refurbish/steps.ts";
+import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
+import { toMm } from "../../core/units/length.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { Steps } from "../parts/Steps.tsx";
+import { Ticks } from "../parts/Ticks.tsx";
+
+const USUAL = { spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4 as 2 | 4, keyLegMm: 25 };
+const SPACER_HIGH_MM = 7;
+
+/** Opening, drying and closing a misted unit: what it takes, how dry it is, and the mark it leaves. */
+export function Refurbish() {
+  const { book, reckoning: r, firm, say, write, today } = usePane();
+  const { refurbish } = book.before;
+  const size = r.cut.ok ? r.cut.value.glass : null;
+  const unit = refurbish.unit ?? USUAL;
+  const facts = optionsFacts(book, r);
+  const needs =
+    size &&
+    refurbishNeeds({
+      glass: { widthMm: toMm(size.width), heightMm: toMm(size.height) },
+      ...unit,
+      spacerHighMm: SPACER_HIGH_MM,
+      waste: firm.house.waste,
+    });
+  const drying = dryingOf(refurbish.weighings);
+  const longest = size && Math.max(toMm(size.width), toMm(size.height));
+  return (
+    <Part title="Refurbish the {unit}" more="no gas, no guarantee, no test: it may mist again">
+      <div className="grid grid-cols-3 gap-2">
+        {(
+          [
+            ["spacerMm", "spacer, mm"],
+            ["boreMm2", "its bore, mm²"],
+            ["channelMm", "channel deep, mm"],
+            ["keyLegMm", "corner key leg, mm"],
+          ] as const
+        ).map(([key, name]) => (
+          <label key={key}>
+            <span className="text-[13px] text-mute">{name}</span>
+            <input
+              type="number"
+              step="any"
+              min={1}
+              className="tight"
+              key={unit[key]}
+              defaultValue={unit[key]}
+              onBlur={(e) => {
+                const to = e.target.valueAsNumber;
+                if (Number.isFinite(to) && to > 0 && to !== unit[key]) write("refurbish.unit", { ...unit, [key]: to });
+              }}
+            />
+          </label>
+        ))}
+        <label>
+          <span className="text-[13px] text-mute">filled sides</span>
+          <select
+            value={unit.filledSides}
+            onChange={(e) => write("refurbish.unit", { ...unit, filledSides: Number(e.target.value) as 2 | 4 })}
+          >
+            <option value={2}>two</option>
+            <option value={4}>four</option>
+          </select>
+        </label>
+      </div>
+      <p className="note-glass">
+        {needs
+          ? `Drying beads ${needs.beadsG.toFixed(0)} g (${needs.beadsMl.toFixed(0)} ml); edge sealant ${needs.sealMl.toFixed(0)} ml: ${needs.tubes} ${needs.tubes === 1 ? "tube" : "tubes"} of 310 ml, waste allowed for.`
+          : "Give the unit's width and height under Measure: beads and sealant follow."}
+      </p>
+      <div className="grid grid-cols-2 gap-2">
+        {(["a", "b"] as const).map((p) => (
+          <label key={p}>
+            <span className="text-[13px] text-mute">Pane {p.toUpperCase()}: mark, up, which face in the room</span>
+            <input
+              key={refurbish.panes?.[p]}
+              maxLength={200}
+              defaultValue={refurbish.panes?.[p] ?? ""}
+              onBlur={(e) =>
+                e.target.value !== (refurbish.panes?.[p] ?? "") &&
+                write("refurbish.panes", { ...(refurbish.panes ?? { a: "", b: "" }), [p]: e.target.value })
+              }
+            />
+          </label>
+        ))}
+      </div>
+      <Steps
+        station="ready"
+        steps={refurbishSteps({ longestMm: longest, coated: facts.coated === true })}
+        asks={{ sides: (step) => <Ticks station="ready" step={step} /> }}
+      />
+      <h3 className="font-semibold">Oven log</h3>
+      {refurbish.weighings.length > 0 && (
+        <ul className="tight text-[14px]">
+          {[...refurbish.weighings]
+            .sort((a, b) => a.minutes - b.minutes)
+            .map((w) => (
+              <li key={`${w.minutes} ${w.grams}`}>
+                {w.minutes} min: {w.grams} g
+              </li>
+            ))}
+        </ul>
+      )}
+      <p className={drying.kind === "dry" ? "note-glass" : "text-[13px] text-mute"}>
+        {drying.kind === "weigh-first"
+          ? "Weigh them before the oven and again after an hour, at 200 °C or as the label says."
+          : drying.kind === "again"
+            ? `${drying.lost.toFixed(1)} g lost so far: weigh again in half an hour.`
+            : `Dry: the weight no longer falls. ${drying.lostInAll.toFixed(1)} g of water is gone. Fill them in now.`}
+      </p>
+      <form
+        className="grid grid-cols-[1fr_1fr_auto] items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          const form = new FormData(e.currentTarget);
+          write("refurbish.weighed", {
+            grams: Number(form.get("grams")),
+            minutes: Math.round(Number(form.get("minutes"))),
+          });
+          e.currentTarget.reset();
+        }}
+      >
+        <label>
+          <span className="text-[13px] text-mute">minutes in the oven</span>
+          <input name="minutes" type="number" min={0} max={10000} required className="tight" />
+        </label>
+        <label>
+          <span className="text-[13px] text-mute">grams</span>
+          <input name="grams" type="number" step="any" min={0} max={20000} required className="tight" />
+        </label>
+        <button type="submit" className="btn">
+          Weighed
+        </button>
+      </form>
+      {refurbish.closed ? (
+        <p className="note-wax">
+          Resealed {sayDay(dayOf(refurbish.closed.day))} with {refurbish.closed.sealant}: no gas, no guarantee. Look
+          again {sayDay(dayOf(refurbish.closed.lookAgain))}.
+        </p>
+      ) : (
+        <form
+          className="grid grid-cols-2 items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const form = new FormData(e.currentTarget);
+            write("refurbish.closed", {
+              day: writeDay(today),
+              sealant: String(form.get("sealant") ?? ""),
+              lookAgain: String(form.get("again")),
+            });
+          }}
+        >
+          <label>
+            <span className="text-[13px] text-mute">Sealant used</span>
+            <input name="sealant" required maxLength={200} />
+          </label>
+          <label>
+            <span className="text-[13px] text-mute">Look again on</span>
+            <input
+              name="again"
+              type="date"
+              required
+              min={writeDay(today)}
+              defaultValue={writeDay(addDays(today, 180))}
+            />
+          </label>
+          <button type="submit" className="btn col-span-2">
+            {say("The {unit} is closed again")}
+          </button>
+        </form>
+      )}
+    </Part>
+  );
+}

@@ -1,0 +1,76 @@
+import QRCode from "qrcode";
+import { type Option, optionsFor, recommend } from "../core/look/options.ts";
+import { SYSTEM_FACTS } from "../core/look/systems.ts";
+import { foldPane, type PaneBook } from "../core/pane/book.ts";
+import { optionsFacts } from "../core/pane/options-facts.ts";
+import { labelOf } from "../core/pane/order-line.ts";
+import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
+import { withFirm } from "../core/round/book.ts";
+import { entriesOfPane } from "../db/entry-log.ts";
+import { serverFindBest } from "./find-best.ts";
+import { loadFirm } from "./firm.ts";
+import { theDatabase } from "./the-database.ts";
+
+type Found = { readonly book: PaneBook; readonly r: Reckoning; readonly currency: string };
+
+function paneNow(id: string): Found | undefined {
+  const db = theDatabase();
+  const { firm } = loadFirm(db);
+  const book = foldPane(id, entriesOfPane(db, id));
+  return book && { book, r: reckon(book, withFirm(firm, serverFindBest)), currency: firm.house.currency };
+}
+
+export type Tag = { readonly of: string; readonly says: string };
+export type Tags = {
+  readonly label: string;
+  readonly system: string;
+  readonly side: string;
+  readonly inside: string;
+  readonly top: string;
+  readonly qr: string;
+  readonly tags: readonly Tag[];
+};
+
+/** Tags for sash, bag of beads and pane: what it is, where it belongs, inside and up; the square opens its page. */
+export async function paneTags(id: string, origin: string): Promise<Tags | undefined> {
+  const found = paneNow(id);
+  if (!found) return undefined;
+  const { book } = found;
+  const order = book.before.joints ? "beads numbered as they came out" : "beads";
+  return {
+    label: labelOf(book),
+    system: SYSTEM_FACTS[book.added.system].name,
+    side: book.added.side,
+    inside: book.marks?.insideFace ?? "",
+    top: book.marks?.topEdge ?? "",
+    qr: await QRCode.toString(`${origin}/panes/${id}`, { type: "svg", margin: 1, errorCorrectionLevel: "M" }),
+    tags: [
+      { of: "Sash", says: "goes back into this opening and no other" },
+      { of: "Bag", says: `${order}, screws, plugs and packers` },
+      { of: "Pane", says: "inside face to the room, arrow up" },
+    ],
+  };
+}
+
+export type OptionsPaper = {
+  readonly label: string;
+  readonly currency: string;
+  readonly options: readonly Option[];
+  readonly best: ReturnType<typeof recommend>;
+  readonly chosen: string | null;
+};
+
+/** The customer's page: what can be done, what each costs, and what we would do. */
+export function optionsPaper(id: string): OptionsPaper | undefined {
+  const found = paneNow(id);
+  if (!found) return undefined;
+  const facts = optionsFacts(found.book, found.r);
+  const options = optionsFor(facts, found.r.house);
+  return {
+    label: labelOf(found.book),
+    currency: found.currency,
+    options,
+    best: recommend(options, facts),
+    chosen: found.book.before.option?.option ?? null,
+  };
+}
