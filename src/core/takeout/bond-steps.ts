@@ -3,6 +3,10 @@ import { isGone, type StepFacts } from "./facts.ts";
 
 const LOOSENS = {
   putty: ["a little warmth on the {putty} only", "Warm {putty} lets go; glass beside it may crack."],
+  "old-paint": [
+    "wet the paint line, and find where it already gives",
+    "Wet paint makes no dust; heat on lead makes fumes.",
+  ],
   silicone: ["half alcohol, half water, worked into the seam", "Silicone loses its grip on wet glass."],
   tape: ["soapy water or silicone grease on the blade", "A blade slides on wet foam and drags on dry."],
 } as const;
@@ -11,22 +15,25 @@ const LOOSENS = {
 export function bondSteps(f: StepFacts): readonly Step[] {
   const bond = f.detail.bond;
   if (bond === "gasket" || isGone(f)) return [];
-  const [what, why] = LOOSENS[bond];
+  const [what, why] = LOOSENS[bond === "putty" && f.lead ? "old-paint" : bond];
   // The blade goes in on the side that the beads do not come off: there the glass is stuck.
   const from =
-    f.system === "plastic-bead-outside"
-      ? "from the room"
-      : f.side === "inside"
-        ? "from outside, or from the room where it can be reached"
-        : "from the room";
+    f.system === "plastic-bead-outside" || f.side === "outside" ? "from the room" : "from the side of the fixed leg";
   const catches = f.system === "plastic-bead-outside";
   return [
     {
       id: "loosen",
       does: `Before the blade: ${what}.`,
       why,
-      tool: bond === "putty" ? "warm cloth" : bond === "silicone" ? "spray bottle" : "soapy water, grease",
-      ...(bond === "putty" && f.lead ? { never: "No heat where paint may hold lead." } : {}),
+      tool:
+        bond === "putty"
+          ? f.lead
+            ? "wet sponge"
+            : "warm cloth"
+          : bond === "silicone"
+            ? "spray bottle"
+            : "soapy water, grease",
+      ...(bond === "putty" ? { never: f.lead ? "No heat where paint may hold lead." : "No flame." } : {}),
       minutes: 3,
       hazards: bond === "silicone" ? ["solvent"] : [],
     },

@@ -102,7 +102,7 @@ function Question({ at, go, end, close }: QuestionProps) {
               onClick={() => (typeof a.to === "string" ? go(a.to) : end(a.to))}
             >
               {typeof a.to !== "string" && (
-                <span className="w-24 shrink-0">
+                <span className="w-24 shrink-0" aria-hidden="true">
                   <SystemDrawing system={a.to.system} {...(a.to.side ? { side: a.to.side } : {})} />
                 </span>
               )}

@@ -77,10 +77,11 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
             <g key={i.item}>
               <path
                 d={at.block}
-                className={i.item === chosen ? "d-ease" : i.thing === "packer" ? "d-packer" : "d-line"}
+                className={i.item === chosen ? "d-ease" : i.thing === "packer" ? "d-packer" : "d-face"}
               />
               <text x={at.label.x} y={at.label.y + 4} textAnchor="middle" className="d-halo d-text font-semibold">
                 {THING_FACTS[i.thing].short}
+                {i.thickness ? " " : ""}
                 {i.thickness?.text ?? ""}
               </text>
             </g>

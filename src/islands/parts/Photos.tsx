@@ -72,7 +72,6 @@ export function Photos({ station }: { readonly station: Station }) {
                 className="sr-only"
                 aria-label="Take or choose photos"
                 accept="image/jpeg,image/png,image/webp"
-                capture="environment"
                 multiple
                 onChange={(e) => {
                   void take([...(e.target.files ?? [])]);

@@ -25,6 +25,16 @@ export function Steps({ station, asks = {}, steps: given }: Props) {
   const steps = given ?? stepsAt(station, book, reckoning);
   if (steps.length === 0)
     return <p className="note-glass">{say(book.before.opens === false ? CANNOT_BE_OPENED : NOT_WORKED_OUT)}</p>;
+  const raised = new Map<string, readonly string[]>();
+  const said = new Set<string>();
+  for (const s of steps) {
+    if (book.steps.has(stepKey(station, s.id))) continue;
+    raised.set(
+      s.id,
+      (s.hazards ?? []).filter((h) => !said.has(h)),
+    );
+    for (const h of s.hazards ?? []) said.add(h);
+  }
   const { special, licensed } = book.before;
   const stopped = special.length > 0 && licensed.trim() === "";
   const next = steps.find((s) => !book.steps.has(stepKey(station, s.id)));
@@ -57,6 +67,7 @@ export function Steps({ station, asks = {}, steps: given }: Props) {
             number={i + 1}
             isNext={s === next && !stopped}
             stopped={stopped}
+            raises={raised.get(s.id) ?? []}
           >
             {s.asks && asks[s.asks]?.(s)}
           </StepLine>
@@ -76,13 +87,15 @@ type LineProps = {
   readonly isNext: boolean;
   /** Held for whoever has the licence. */
   readonly stopped: boolean;
+  /** Hazards said here: each at the first open step that raises it. */
+  readonly raises: readonly string[];
   readonly children: ReactNode;
 };
 
-function StepLine({ station, step, number, isNext, stopped, children }: LineProps) {
+function StepLine({ station, step, number, isNext, stopped, raises, children }: LineProps) {
   const { book, reckoning, write, say } = usePane();
   const held = stepHeld(step, station, book, reckoning);
-  const cautions = cautionsOf(step.hazards ?? [], station, hazardsOf(book, reckoning));
+  const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
   const mark = book.steps.get(stepKey(station, step.id));
   const id = `step-${station}-${step.id}`;
   const [skipping, setSkipping] = useState(false);

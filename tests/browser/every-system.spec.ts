@@ -1,0 +1,285 @@
+import { expect, type Page, test } from "@playwright/test";
+import { v7 as uuidv7 } from "uuid";
+import { SYSTEM_FACTS, SYSTEMS, type System } from "../../src/core/look/systems.ts";
+import { type NodeId, SYSTEM_TREE, type SystemEnd } from "../../src/core/look/which-system.ts";
+import { say } from "../../src/core/words/dialect.ts";
+import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+
+type Way = { readonly answers: readonly string[]; readonly end: SystemEnd };
+
+/** Every way through the questions, with what is tapped. */
+const ways = (at: NodeId = "made-of", answers: readonly string[] = []): Way[] =>
+  SYSTEM_TREE[at].answers.flatMap((a) =>
+    typeof a.to === "string"
+      ? ways(a.to, [...answers, say(a.says, "a")])
+      : [{ answers: [...answers, say(a.says, "a")], end: a.to }],
+  );
+/** One way to each end; two where the sash opens or does not. */
+const chosen = [...new Map(ways().map((w) => [`${w.end.system} ${w.end.opens}`, w])).values()];
+
+/** Words that belong to one way of holding glass, and never to the others. */
+const STRANGE: Readonly<Partial<Record<System, RegExp>>> = {
+  "plastic-bead-inside": /sprig|putty(?! kni)|chisel/i,
+  "plastic-bead-outside": /sprig|putty(?! kni)|chisel/i,
+  "plastic-no-bead": /sprig|bead|putty(?! kni)|chisel/i,
+  cassette: /sprig|bead|putty(?! kni)|chisel/i,
+  "compression-moulding": /sprig|bead|chisel/i,
+  "timber-putty": /gasket|bead|plug/i,
+};
+
+async function tickAll(page: Page, station: "Take out" | "Make ready"): Promise<number> {
+  await openStation(page, station);
+  const boxes = page.getByRole("checkbox", { name: /^Step/ });
+  const many = await boxes.count();
+  for (let i = 0; i < many; i++) await boxes.nth(i).check();
+  if (many > 0) await expect(page.getByRole("link", { name: new RegExp(station) })).toContainText("done");
+  return many;
+}
+
+test("every system is there", () => {
+  expect(new Set(chosen.map((w) => w.end.system))).toEqual(new Set(SYSTEMS));
+});
+
+for (const way of chosen)
+  test(`from Look to Make ready: ${say(SYSTEM_FACTS[way.end.system].short, "a")}${way.end.opens ? "" : ", welded"}`, async ({
+    page,
+  }) => {
+    await addPane(page);
+    await page.getByRole("checkbox", { name: "cracked" }).check();
+    await page.getByRole("button", { name: "Find out by questions" }).click();
+    for (const answer of way.answers) await page.getByRole("button", { name: answer, exact: true }).click();
+    await expect(page.getByLabel("How the glass is held").first()).toHaveValue(way.end.system);
+    if (!way.end.opens) {
+      await expect(page.getByText("This sash lets nothing out: no seam")).toBeVisible();
+      await expect(page.getByText("We would take: new sash")).toBeVisible();
+      await openStation(page, "Take out");
+      await expect(page.getByText("choose a new sash under Look")).toBeVisible();
+      expect(await page.getByRole("checkbox", { name: /^Step/ }).count()).toBe(0);
+      return;
+    }
+    await expect(page.getByText(/We would take: (new glass or sealed unit|complete insert)/)).toBeVisible();
+    const out = await tickAll(page, "Take out");
+    expect(out).toBeGreaterThan(8);
+    const strange = STRANGE[way.end.system];
+    if (strange)
+      for (const step of await page
+        .locator("ol > li")
+        .filter({ has: page.getByRole("checkbox", { name: /^Step/ }) })
+        .allInnerTexts())
+        expect(step).not.toMatch(strange);
+    expect(await tickAll(page, "Make ready")).toBeGreaterThan(2);
+    await allSent(page);
+    await page.reload();
+    await ready(page);
+    await expect(page.getByRole("link", { name: /Make ready/ })).toContainText("done");
+  });
+
+test("an examination asks only what matters, and its verdict is kept with one tap", async ({ page }) => {
+  await addPane(page);
+  await page.getByRole("button", { name: /Examine it, question by question/ }).click();
+  for (const answer of [
+    "sealed unit",
+    "whole",
+    "whole",
+    "stays: it is inside",
+    "stands there",
+    "nothing",
+    "fixed",
+    "still",
+    "wet",
+    "none to be seen",
+  ])
+    await page.getByRole("group").getByRole("button", { name: answer, exact: true }).click();
+  await expect(page.getByText("Its seal has failed and water stands inside")).toBeVisible();
+  await expect(page.getByText("Water that stands in the frame drowns the next seal")).toBeVisible();
+  await page
+    .getByRole("button", { name: /^Keep it: misted or wet inside; water standing in the frame; can wait/ })
+    .click();
+  await expect(page.getByRole("checkbox", { name: "misted or wet inside" })).toBeChecked();
+  await expect(page.getByLabel("Why it failed")).toHaveValue("water");
+  // An answer is taken back, and the questions that hung on it go.
+  await page.getByRole("button", { name: "Mist, stain or drops: ask again" }).click();
+  await page.getByRole("button", { name: "wipes off", exact: true }).click();
+  await expect(page.getByText("room damp on a cold face")).toBeVisible();
+  await expect(page.getByRole("button", { name: /Water at the foot/ })).toHaveCount(0);
+});
+
+test("corners that contradict are named; put right, the beads come out in order and go back in its reverse", async ({
+  page,
+}) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("timber-bead");
+  await openStation(page, "Take out");
+  const corner = (name: string) => page.getByRole("button", { name: new RegExp(`^Corner ${name}`) });
+  const tap = async (name: string, times: number) => {
+    for (let i = 0; i < times; i++) await corner(name).click();
+  };
+  // Each runs through at one end and butts at the other, all the way round.
+  await tap("bottom left", 2);
+  await tap("bottom right", 3);
+  await tap("top right", 2);
+  await tap("top left", 3);
+  const wrong = page.getByRole("alert").filter({ hasText: "cannot all be so" });
+  await expect(wrong.filter({ hasText: "bottom left" })).toBeVisible();
+  const order = page.getByRole("checkbox", { name: /Tap how the beads meet/ });
+  await order.click();
+  await expect(order).not.toBeChecked();
+  await page.getByRole("button", { name: "All mitred" }).click();
+  await expect(wrong).toHaveCount(0);
+  await expect(page.getByRole("img", { name: "Beads, in the order out: left, right, bottom, top" })).toBeVisible();
+  await expect(page.getByText("Last, with a hand on the pane: the top bead").first()).toBeVisible();
+  await openStation(page, "Set");
+  await page.getByText("How it was").first().click();
+  await expect(page.getByText("Beads go back top, bottom, right, left")).toBeVisible();
+});
+
+test("a sash that wants a licence holds its steps until a name stands there", async ({ page }) => {
+  await addPane(page);
+  await page.getByText("Does it want a licence?").click();
+  await page.getByRole("checkbox", { name: "fire door or fire-rated glass" }).check();
+  await openStation(page, "Take out");
+  await expect(page.getByRole("alert").filter({ hasText: "fire-glazing installer" })).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: /^Step 1:/ })).toBeDisabled();
+  await openStation(page, "Look");
+  await page.getByText("Does it want a licence?").click();
+  await page.getByLabel("Who does it, or approved it").fill("Orla Fenn, fire doors");
+  await page.getByLabel("Who does it, or approved it").blur();
+  await openStation(page, "Take out");
+  await expect(page.getByRole("checkbox", { name: /^Step 1:/ })).toBeEnabled();
+});
+
+test("a screw under a plug holds its step; the count back is asked when it is set", async ({ page }) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("cassette");
+  await openStation(page, "Take out");
+  await page.getByRole("spinbutton", { name: "plugs out" }).fill("12");
+  await page.getByRole("spinbutton", { name: "screws out" }).fill("11");
+  await page.getByRole("spinbutton", { name: "screws out" }).blur();
+  await expect(page.getByText("1 screw is still under a plug")).toBeVisible();
+  const step = page.getByRole("checkbox", { name: /Take the screws out from the room/ });
+  await step.click();
+  await expect(step).not.toBeChecked();
+  await expect(page.getByPlaceholder("Why?")).toBeVisible();
+  await page.getByRole("spinbutton", { name: "screws out" }).fill("12");
+  await page.getByRole("spinbutton", { name: "screws out" }).blur();
+  await expect(page.getByText("still under a plug")).toHaveCount(0);
+  await step.check();
+  await openStation(page, "Set");
+  await page.getByText("How it was").first().click();
+  await page.getByRole("spinbutton", { name: "screws back" }).fill("10");
+  await page.getByRole("spinbutton", { name: "screws back" }).blur();
+  await expect(page.getByRole("alert").filter({ hasText: "Not all is back: 2 screws" })).toBeVisible();
+});
+
+test("tried dry and too big: the step is held, and says where to go", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Make ready");
+  await page.getByRole("radio", { name: "does not go in" }).check();
+  await expect(page.getByText("Read the opening again before anything is cut")).toBeVisible();
+  const step = page.getByRole("checkbox", { name: /Try the new pane dry/ });
+  await step.click();
+  await expect(step).not.toBeChecked();
+  await page.getByRole("radio", { name: "goes in free" }).check();
+  await step.check();
+  await expect(step).toBeChecked();
+});
+
+test("a misted unit is refurbished: what it takes, until two weighings agree, and the mark it leaves", async ({
+  page,
+}) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await page.getByRole("checkbox", { name: "misted or wet inside" }).check();
+  await page.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" }).click();
+  await page.getByLabel("Why this one").fill("nobody makes the bars any more");
+  await page.getByRole("button", { name: "Choose", exact: true }).click();
+  await openStation(page, "Measure");
+  for (const [name, text] of [
+    ["width, top", "604"],
+    ["height, left", "904"],
+  ] as const)
+    await page.getByRole("textbox", { name, exact: true }).fill(text);
+  await page.keyboard.press("Tab");
+  await openStation(page, "Make ready");
+  await expect(page.getByText(/Drying beads \d+ g \(\d+ ml\); edge sealant \d+ ml: 1 tube/)).toBeVisible();
+  const weigh = async (minutes: string, grams: string) => {
+    await page.getByLabel("minutes in the oven").fill(minutes);
+    await page.getByLabel("grams").fill(grams);
+    await page.getByRole("button", { name: "Weighed" }).click();
+  };
+  await weigh("0", "172");
+  await weigh("60", "165");
+  await expect(page.getByText("7.0 g lost so far")).toBeVisible();
+  await weigh("120", "165");
+  await expect(page.getByText("Dry: the weight no longer falls")).toBeVisible();
+  await page.getByLabel("Sealant used").fill("unit sealant, black");
+  await page.getByRole("button", { name: "The sealed unit is closed again" }).click();
+  await expect(page.getByText("no gas, no guarantee. Look again")).toBeVisible();
+});
+
+test("the customer's page and the tags print from what was looked at", async ({ page }) => {
+  const { address, path } = await addPane(page);
+  await page.getByRole("checkbox", { name: "cracked" }).check();
+  await allSent(page);
+  await page.getByRole("link", { name: "the customer's page" }).click();
+  await expect(page.getByText("We would take: new glass or sealed unit, same sash.")).toBeVisible();
+  await expect(page.getByText(/^£\d+\.\d\d$/).first()).toBeVisible();
+  await expect(page.getByText(address)).toBeVisible();
+  await page.goto(`${path}/tags`);
+  await expect(page.getByRole("img", { name: /Square that opens/ })).toHaveCount(3);
+  await expect(page.getByText("goes back into this opening and no other")).toBeVisible();
+});
+
+test("another like it takes the frame's answers along, and no reading", async ({ page }) => {
+  const { address } = await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-outside");
+  await openStation(page, "Measure");
+  await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
+  await page.keyboard.press("Tab");
+  await openStation(page, "Look");
+  await page.getByText("Another like it").click();
+  await page.getByLabel("Which opening").fill("larder");
+  await page.getByRole("button", { name: "Add it" }).click();
+  await allSent(page);
+  await page.getByRole("link", { name: `${address}, larder` }).click();
+  await ready(page);
+  await expect(page.getByLabel("How the glass is held")).toHaveValue("plastic-bead-outside");
+  await openStation(page, "Measure");
+  await expect(page.getByRole("textbox", { name: "width, top", exact: true })).toHaveValue("");
+});
+
+test("paint tested once stands for the whole building", async ({ page }) => {
+  const { address } = await addPane(page);
+  await page.getByLabel("Year built, about").fill("1900");
+  await page.getByLabel("Year built, about").blur();
+  const hurts = page.getByRole("region", { name: "What can hurt" });
+  await expect(hurts).toContainText("Paint may hold lead");
+  await page.getByRole("button", { name: "Tested: none" }).click();
+  await expect(hurts).not.toContainText("Paint may hold lead");
+  await allSent(page);
+  // A second pane of the same address knows.
+  const id = uuidv7();
+  const { entries } = (await (await page.request.get("/api/entries")).json()) as {
+    entries: { about: { round?: string } }[];
+  };
+  const round = entries.find((e) => e.about.round)?.about.round;
+  const sent = await page.request.post("/api/entries", {
+    data: {
+      entries: [
+        {
+          id: uuidv7(),
+          at: new Date().toISOString(),
+          who: "Test",
+          about: { pane: id },
+          kind: "pane.added",
+          payload: { round, address, opening: "attic", light: "", system: "timber-putty", side: "outside" },
+        },
+      ],
+    },
+  });
+  expect(sent.ok()).toBe(true);
+  await page.goto(`/panes/${id}/look`);
+  await ready(page);
+  await expect(page.getByText("none found")).toBeVisible();
+  await expect(hurts).not.toContainText("Paint may hold lead");
+});
