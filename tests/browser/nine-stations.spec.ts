@@ -137,7 +137,10 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
 
   await page.goto(await roundPath(page));
   await ready(page);
-  const line = page.getByRole("listitem").filter({ hasText: address });
+  const line = page
+    .getByRole("list", { name: "Panes of the round" })
+    .getByRole("listitem")
+    .filter({ hasText: address });
   await expect(line).toContainText("Signed off");
 });
 

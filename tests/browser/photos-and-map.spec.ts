@@ -31,10 +31,12 @@ test("a photo is taken in, shrunk, marked, and is there after a reload, without 
   await allSent(page);
   const src = async () => page.locator("svg image").first().getAttribute("href");
   // It waits in this browser until the server has it; then the server shows it.
-  await page.reload();
-  await ready(page);
-  await expect(page.getByText("crack from the foot")).toBeVisible();
-  await expect.poll(src).toMatch(/^\/api\/photos\//);
+  await expect(async () => {
+    await page.reload();
+    await ready(page);
+    await expect(page.getByText("crack from the foot")).toBeVisible();
+    expect(await src()).toMatch(/^\/api\/photos\//);
+  }).toPass();
   const kept = await page.request.get((await src()) ?? "");
   expect(kept.headers()).toMatchObject({ "content-type": "image/jpeg", "x-content-type-options": "nosniff" });
   const meta = await sharp(await kept.body()).metadata();

@@ -25,6 +25,13 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
     const open = ticks.filter((t) => !done.includes(t));
     if (done.length > 0 && open.length > 0) return `Still open: ${open.join(", ")}.`;
   }
+  if (step.id === "bead-cut" && !newOnesHere(book))
+    return "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.";
+  if (step.id === "lift-out") {
+    const cut = book.before.ticked.get(stepKey("takeout", "cut-free")) ?? [];
+    const uncut = (TICKS.bond ?? []).filter((t) => !cut.includes(t));
+    if (cut.length > 0 && uncut.length > 0) return `Not cut free yet: ${uncut.join(", ")}. Prised now, it breaks.`;
+  }
   switch (step.asks) {
     case "beads":
       return beadsOf(book, r)?.kind === "impossible" ? "These corners cannot all be so: look at them again." : null;
@@ -48,3 +55,6 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
       return null;
   }
 }
+
+const newOnesHere = (book: PaneBook): boolean =>
+  book.line?.line.state === "accepted" || book.line?.line.state === "accepted-with-note";

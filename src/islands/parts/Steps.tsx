@@ -154,7 +154,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
         </p>
         {held && !mark && (
           <p className="trouble" role="alert">
-            {held}
+            {say(held)}
           </p>
         )}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}

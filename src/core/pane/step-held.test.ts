@@ -1,0 +1,86 @@
+import { describe, expect, it } from "vitest";
+import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { System } from "../look/systems.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import type { Station } from "../plan/stations.ts";
+import { foldPane } from "./book.ts";
+import { reckon } from "./reckoning.ts";
+import { stepsAt } from "./standing.ts";
+import { stepHeld } from "./step-held.ts";
+
+const calendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set<never>(),
+  wet: new Set<never>(),
+  lowC: new Map(),
+};
+
+function held(t: Teller, station: Station, id: string): string | null {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+  const step = stepsAt(station, book, r).find((s) => s.id === id);
+  if (!step) throw new Error(`no step ${id}`);
+  return stepHeld(step, station, book, r);
+}
+const pane = (system: System): Teller => new Teller().added(PANE, system);
+const ticked = (t: Teller, station: Station, step: string, done: readonly string[]) => {
+  t.tell("step.sides", { station, step, done });
+  return t;
+};
+
+describe("what speaks against ticking a step", () => {
+  it("nothing, where nobody said anything", () => {
+    expect(held(pane("timber-putty"), "ready", "clean")).toBeNull();
+    expect(held(pane("timber-putty"), "ready", "dry-fit")).toBeNull();
+    expect(held(pane("cassette"), "takeout", "cassette-screws")).toBeNull();
+  });
+  it("sides that are still open", () => {
+    const t = ticked(pane("timber-putty"), "ready", "clean", ["left", "top"]);
+    expect(held(t, "ready", "clean")).toBe("Still open: right, bottom.");
+    ticked(t, "ready", "clean", ["left", "top", "right", "bottom"]);
+    expect(held(t, "ready", "clean")).toBeNull();
+  });
+  it("a corner that is not cut holds the cut and the lift", () => {
+    const t = ticked(pane("plastic-bead-outside"), "takeout", "cut-free", ["left", "right", "top", "bottom"]);
+    expect(held(t, "takeout", "cut-free")).toContain("bottom left");
+    expect(held(t, "takeout", "lift-out")).toContain("Prised now, it breaks");
+  });
+  it("a screw under a plug", () => {
+    const t = pane("cassette");
+    t.tell("takeout.counted", { what: "plugs", way: "out", count: 8 });
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 6 });
+    expect(held(t, "takeout", "cassette-screws")).toContain("2 screws are still under a plug");
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 8 });
+    expect(held(t, "takeout", "cassette-screws")).toBeNull();
+  });
+  it("drains that stay shut, and a pane that does not go in", () => {
+    const t = pane("plastic-bead-inside");
+    t.tell("ready.drains", { found: 3, clear: 2, note: "" });
+    t.tell("ready.dry-fit", { fit: "too-big", note: "" });
+    expect(held(t, "ready", "drains")).toBe("1 of 3 drains are not clear.");
+    expect(held(t, "ready", "dry-fit")).toContain("settle that first");
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
+    expect(held(t, "ready", "dry-fit")).toBeNull();
+  });
+  it("beads are not cut away before something new has passed", () => {
+    const t = pane("timber-bead");
+    t.tell("takeout.detail", { keep: "destroy" });
+    expect(held(t, "takeout", "bead-cut")).toContain("the hole cannot be closed");
+    t.tell("order.opened", { supplier: "Salt Lane", reference: "" }, { order: ORDER });
+    t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+    t.tell(
+      "order.checked",
+      {
+        line: ORDER_LINE.line,
+        width: { text: "608", unit: "mm" },
+        height: { text: "900", unit: "mm" },
+        verdict: "accepted",
+        reason: "",
+      },
+      { order: ORDER },
+    );
+    expect(held(t, "takeout", "bead-cut")).toBeNull();
+  });
+});
