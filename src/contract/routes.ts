@@ -1,11 +1,17 @@
 import { z } from "zod";
+import { CalcBalance } from "./calc-balance.ts";
 import { CalcDepth } from "./calc-depth.ts";
 import { CalcFit } from "./calc-fit.ts";
+import { CalcHeat } from "./calc-heat.ts";
+import { CalcMass } from "./calc-mass.ts";
 import { CalcOdds } from "./calc-odds.ts";
 import { CalcOpening } from "./calc-opening.ts";
 import { CalcPaintWindow } from "./calc-paint-window.ts";
+import { CalcPlate } from "./calc-plate.ts";
 import { CalcPutty } from "./calc-putty.ts";
+import { CalcSafety } from "./calc-safety.ts";
 import { CalcSize } from "./calc-size.ts";
+import { CalcStack } from "./calc-stack.ts";
 import { CalcTape } from "./calc-tape.ts";
 import { CalcThickness } from "./calc-thickness.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
@@ -33,6 +39,12 @@ export const ROUTES: readonly Route[] = [
   CalcThickness,
   CalcDepth,
   CalcSize,
+  CalcStack,
+  CalcHeat,
+  CalcSafety,
+  CalcPlate,
+  CalcMass,
+  CalcBalance,
   CalcPutty,
   CalcPaintWindow,
   PostEntries,

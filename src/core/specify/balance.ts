@@ -1,0 +1,49 @@
+/** kg/m³. Source: common data of the metals, and of pine as sashes are made of. */
+export const DENSITY = { lead: 11_340, steel: 7_850, softwood: 500 } as const;
+
+/** An upper sash hangs a little heavy, a lower a little light, each weight by so much, kg. Source: trade practice. */
+export const OFF_BALANCE_KG = 0.25;
+
+/** Timber of a sash from its members: two stiles as high as the sash, two rails across between them. */
+export function timberMass(of: {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly stileMm: { readonly face: number; readonly thick: number };
+  readonly railMm: { readonly face: number; readonly thick: number };
+  readonly density?: number;
+}): number {
+  const stiles = 2 * of.heightMm * of.stileMm.face * of.stileMm.thick;
+  const rails = 2 * Math.max(0, of.widthMm - 2 * of.stileMm.face) * of.railMm.face * of.railMm.thick;
+  return ((stiles + rails) * (of.density ?? DENSITY.softwood)) / 1e9;
+}
+
+export type Balance = {
+  /** Each of the two weights, kg, before and after. */
+  readonly before: number;
+  readonly after: number;
+  /** To add to each; less than nothing is taken off. */
+  readonly change: number;
+};
+
+/**
+ * Each of two weights is half of the sash, an upper sash's a quarter of a kilo more, a lower's a quarter less. A change of
+ * glass changes each by half of it.
+ * @example lower sash of 9 kg, glass from 4.1 to 5.47 kg // 4.25 before, 4.935 after
+ */
+export function balanceFor(of: {
+  readonly sash: "upper" | "lower";
+  /** Whole sash with the old glass, kg. */
+  readonly sashKg: number;
+  readonly oldGlassKg: number;
+  readonly newGlassKg: number;
+  readonly offKg?: number;
+}): Balance {
+  const off = (of.sash === "upper" ? 1 : -1) * (of.offKg ?? OFF_BALANCE_KG);
+  const before = of.sashKg / 2 + off;
+  const change = (of.newGlassKg - of.oldGlassKg) / 2;
+  return { before, after: before + change, change };
+}
+
+/** Length of a round bar of a metal for a mass, mm. @example weightLength(0.685, "lead", 40) // 48.1 */
+export const weightLength = (kg: number, metal: "lead" | "steel", diameterMm: number): number =>
+  (kg / DENSITY[metal] / ((Math.PI / 4) * (diameterMm / 1000) ** 2)) * 1000;
