@@ -10,11 +10,30 @@ import { BASES } from "../core/size/basis.ts";
 import { HOLDS } from "../core/size/lay.ts";
 import { SCHOOLS } from "../core/size/school.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
+import { EXPOSURES } from "../core/specify/wind.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 import { BEFORE_PAYLOADS } from "./payloads-before.ts";
 
 const Corner = z.strictObject({ x: z.int().min(-1e11).max(1e11), y: z.int().min(-1e11).max(1e11) });
+const MakeupSchema = z.strictObject({
+  panes: z
+    .array(z.strictObject({ mm: z.number().min(1).max(60), kind: z.enum(GLASS_KINDS) }))
+    .min(2)
+    .max(4),
+  cavities: z
+    .array(
+      z.strictObject({
+        mm: z.number().min(1).max(60),
+        gas: z.enum(["air", "argon", "krypton"]),
+        fill: z.number().min(0).max(1),
+      }),
+    )
+    .min(1)
+    .max(3),
+  coatings: z.array(z.strictObject({ face: z.int().min(1).max(8), emissivity: z.number().min(0.01).max(1) })).max(8),
+  spacer: Short,
+});
 const Side = z.enum(["inside", "outside"]);
 
 /** One schema for each kind of entry. The types it yields are those of `core/log/kinds`. */
@@ -132,6 +151,13 @@ export const PAYLOADS = {
     stairs: z.boolean(),
     walkway: z.boolean(),
   }),
+  "specify.makeup": z.strictObject({ makeup: MakeupSchema.nullable() }),
+  "specify.exposure": z.strictObject({ exposure: z.enum(EXPOSURES) }),
+  "specify.sash": z.strictObject({
+    position: z.enum(["upper", "lower", "fixed"]),
+    sashKg: z.number().min(0).max(500).nullable(),
+  }),
+  "specify.match": z.strictObject({ answer: z.enum(["matches", "will-show", "not-asked"]), note: Short }),
   "order.opened": z.strictObject({ supplier: Name, reference: Short }),
   "order.line": z.strictObject({
     line: Id,
@@ -144,6 +170,7 @@ export const PAYLOADS = {
     label: Short,
     grid: GridName,
     basis: z.literal("opening").optional(),
+    makeup: MakeupSchema.optional(),
     corners: z.array(Corner).length(4).optional(),
     allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
   }),

@@ -1,7 +1,8 @@
 import Papa from "papaparse";
 import { type OrderBook, standingLines } from "../core/pane/order-book.ts";
-import { statedSize } from "../core/pane/order-line.ts";
-import { GLASS_NAMES, massOf } from "../core/specify/glass.ts";
+import { lineMass, statedSize } from "../core/pane/order-line.ts";
+import { GLASS_NAMES } from "../core/specify/glass.ts";
+import { makeupText } from "../core/specify/makeup.ts";
 import { writeNumber } from "../core/tape/write.ts";
 import { nm, toMm } from "../core/units/length.ts";
 import { say } from "../core/words/dialect.ts";
@@ -25,7 +26,8 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       "take off width mm": toMm(statedSize(l).allowance.width),
       "take off height mm": toMm(statedSize(l).allowance.height),
       "thickness mm": writeNumber(l.thicknessNm, "mm"),
-      glass: say(GLASS_NAMES[l.glass], prefs.dialect),
+      glass: say(l.makeup ? "{unit}" : GLASS_NAMES[l.glass], prefs.dialect),
+      makeup: plain(l.makeup ? makeupText(l.makeup) : ""),
       pattern: plain(l.pattern),
       edges: l.edges,
       "corners mm": (l.corners ?? []).map((c) => `${toMm(nm(c.x))} ${toMm(nm(c.y))}`).join("; "),
@@ -60,9 +62,10 @@ export const orderJson = (order: OrderBook) => ({
     cutTo: l.grid,
     corners: l.corners ?? null,
     glass: l.glass,
+    makeup: l.makeup ?? null,
     pattern: l.pattern,
     edges: l.edges,
-    massKg: massOf(nm(l.widthNm), nm(l.heightNm), nm(l.thicknessNm)),
+    massKg: lineMass(l),
     state: l.state,
     check: l.check?.payload ?? null,
   })),

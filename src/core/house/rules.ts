@@ -2,6 +2,7 @@ import { materialOf, type System } from "../look/systems.ts";
 import type { Grid } from "../units/length.ts";
 import { PRICE_RULES, type PriceRules } from "./price-rules.ts";
 import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
+import { SPECIFY_RULES, type SpecifyRules } from "./specify-rules.ts";
 
 /** Schools that a firm can settle on for all its panes. */
 export const HOUSE_SCHOOLS = ["best-odds", "snug", "easy", "by-the-book"] as const;
@@ -12,7 +13,8 @@ export type HouseSchool = (typeof HOUSE_SCHOOLS)[number];
  * the maker's instructions and local codes come first.
  */
 export type HouseRules = SizingRules &
-  PriceRules & {
+  PriceRules &
+  SpecifyRules & {
     readonly school: HouseSchool;
     readonly schoolTimber: HouseSchool | "as above";
     readonly schoolPlastic: HouseSchool | "as above";
@@ -238,6 +240,7 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
   },
   ...SIZING_RULES,
   ...PRICE_RULES,
+  ...SPECIFY_RULES,
 };
 
 export const HOUSE_DEFAULTS: HouseRules = Object.fromEntries(

@@ -9,6 +9,8 @@ import type { Basis } from "../size/basis.ts";
 import type { Hold } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import type { Edges, GlassKind } from "../specify/glass.ts";
+import type { Makeup } from "../specify/makeup.ts";
+import type { Exposure } from "../specify/wind.ts";
 import type { Written } from "../tape/written.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
 import type { BeforePayloads } from "./payloads-before.ts";
@@ -106,6 +108,13 @@ export type Payloads = BeforePayloads & {
     readonly walkway: boolean;
   };
 
+  /** A sealed unit as it is ordered; null goes back to single glass. */
+  "specify.makeup": { readonly makeup: Makeup | null };
+  "specify.exposure": { readonly exposure: Exposure };
+  /** How the sash hangs, and what it weighs with its old glass, kg. */
+  "specify.sash": { readonly position: "upper" | "lower" | "fixed"; readonly sashKg: number | null };
+  "specify.match": { readonly answer: "matches" | "will-show" | "not-asked"; readonly note: string };
+
   "order.opened": { readonly supplier: string; readonly reference: string };
   "order.line": {
     readonly line: string;
@@ -122,6 +131,7 @@ export type Payloads = BeforePayloads & {
      * and the cutter takes the allowance off again, once.
      */
     readonly basis?: "opening" | undefined;
+    readonly makeup?: Makeup | undefined;
     readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
     /** A shaped pane: the sizes above are the rectangle round it. */
     readonly corners?: readonly Corner[] | undefined;

@@ -58,6 +58,10 @@ export type PaneBook = {
   readonly shaped: Payloads["size.shaped"] | null;
   readonly glass: Payloads["specify.glass"] | null;
   readonly location: Payloads["specify.location"] | null;
+  readonly makeup: Payloads["specify.makeup"]["makeup"];
+  readonly exposure: Payloads["specify.exposure"]["exposure"] | null;
+  readonly sash: Payloads["specify.sash"] | null;
+  readonly match: Payloads["specify.match"] | null;
   readonly orders: readonly OrderBook[];
   /** The line that counts: the newest that was not dropped. */
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
@@ -166,6 +170,10 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         : null,
     glass: last("specify.glass"),
     location: last("specify.location"),
+    makeup: last("specify.makeup")?.makeup ?? null,
+    exposure: last("specify.exposure")?.exposure ?? null,
+    sash: last("specify.sash"),
+    match: last("specify.match"),
     line: newestLine(id, orders, own),
     set: last("set.done"),
     painted: last("finish.painted")?.day ?? null,

@@ -1,6 +1,8 @@
 import type { Payloads } from "../log/kinds.ts";
 import type { Cut } from "../size/cut.ts";
-import { type Nm, nm, takeNm } from "../units/length.ts";
+import { massOf } from "../specify/glass.ts";
+import { makeupMass } from "../specify/makeup.ts";
+import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 
@@ -13,6 +15,14 @@ export const allowanceOf = (cut: Cut): { readonly width: Nm; readonly height: Nm
   width: takeNm(cut.governs.width.length, cut.glass.width),
   height: takeNm(cut.governs.height.length, cut.glass.height),
 });
+
+/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing. */
+export const lineMass = (
+  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup">,
+): number =>
+  line.makeup
+    ? makeupMass(line.makeup, toMm(nm(line.widthNm)), toMm(nm(line.heightNm)))
+    : massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm));
 
 /** The size an order line states, and what the cutter still takes off it. */
 export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "basis" | "allowanceNm">) {
@@ -37,6 +47,7 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         pattern: r.glass.pattern ?? "",
         label: labelOf(book),
         grid: r.rule.grid,
+        ...(book.makeup ? { makeup: book.makeup } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped
           ? { basis: "opening" as const, allowanceNm: allowanceOf(r.cut.value) }

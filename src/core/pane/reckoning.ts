@@ -23,12 +23,14 @@ import { nextSizeDown, type StockChoice } from "../size/from-stock.ts";
 import type { Depths } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
+import { makeupIsSafe, makeupMass, makeupOverall } from "../specify/makeup.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
 import { readTape } from "../tape/read.ts";
 import { dayOf } from "../units/day.ts";
-import { type Grid, type LengthUnit, mm, type Nm } from "../units/length.ts";
+import { type Grid, type LengthUnit, mm, type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { stockFor } from "./from-stock.ts";
+import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
@@ -127,13 +129,17 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const size = cut.ok ? cut.value : null;
   const safety =
     size &&
-    safetyOf(house.safetySet, {
-      ...(book.location ?? { inDoor: false, wetRoom: false, stairs: false, walkway: false }),
-      sillHeight: readings["sill-height"] ?? null,
-      doorDistance: readings["door-distance"] ?? null,
-      width: size.glass.width,
-      height: size.glass.height,
-    });
+    safetyOf(
+      house.safetySet,
+      {
+        ...(book.location ?? { inDoor: false, wetRoom: false, stairs: false, walkway: false }),
+        sillHeight: readings["sill-height"] ?? null,
+        doorDistance: readings["door-distance"] ?? null,
+        width: size.glass.width,
+        height: size.glass.height,
+      },
+      safetyFigures(house),
+    );
   const compound = compoundById(book.set?.compound ?? usualCompound(book.added.system)) ?? (COMPOUNDS[0] as Compound);
   const slips = slipsIn({
     readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
@@ -177,7 +183,11 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       corners: book.shaped.corners,
       stale: !figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm),
     },
-    massKg: size && massOf(size.glass.width, size.glass.height, glass.thickness),
+    massKg:
+      size &&
+      (book.makeup
+        ? makeupMass(book.makeup, toMm(size.glass.width), toMm(size.glass.height))
+        : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,
     unsafe:
       safety?.kind === "needed"
@@ -220,6 +230,7 @@ const THINNEST_UNIT = mm(11);
 
 /** A sealed unit: as thick as one, or in a system that mostly holds them. */
 function isSealed(book: PaneBook, r: Readings): boolean {
+  if (book.makeup) return true;
   const thick = thicknessFrom(r).overall ?? r["old-thickness"];
   return thick === undefined || thick === null ? holdsUnits(book.added.system) : thick >= THINNEST_UNIT;
 }
@@ -285,6 +296,13 @@ export function tapeUnit(book: Pick<PaneBook, "readings">): LengthUnit {
 
 function glassOf(book: PaneBook, house: HouseRules): Glass {
   const chosen = book.glass;
+  if (book.makeup)
+    return {
+      kind: makeupIsSafe(book.makeup) ? (book.makeup.panes[0]?.kind ?? "float") : "float",
+      thickness: mm(makeupOverall(book.makeup)),
+      edges: chosen?.edges ?? "arrissed",
+      pattern: chosen?.pattern || undefined,
+    };
   if (!chosen) return { kind: "float", thickness: mm(house.glassMm), edges: "arrissed" };
   return {
     kind: chosen.kind,

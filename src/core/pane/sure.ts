@@ -2,6 +2,7 @@ import { OPENING, type Place } from "../measure/places.ts";
 import { isSurest, leastSure, type Sureness } from "../measure/sureness.ts";
 import { WAY_FACTS } from "../measure/ways.ts";
 import type { PaneBook } from "./book.ts";
+import { isUnit } from "./step-facts.ts";
 
 /**
  * How sure the readings are that the size rests on. Sight size and a guessed cover are never better than a guess; the
@@ -16,10 +17,12 @@ export function sureOf(book: PaneBook): Sureness {
   return leastSure(other);
 }
 
-/** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of; a door whose thickness nobody read. */
-export function orderHeld(book: PaneBook): "risk" | "coating" | "door" | null {
+/** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of; a door whose thickness nobody read; a unit
+ * that nobody said what it is made of. */
+export function orderHeld(book: PaneBook): "risk" | "coating" | "door" | "makeup" | null {
   if (book.coating?.coated === "unsure") return "coating";
   if (book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok) return "door";
+  if (isUnit(book) && book.makeup === null && !book.way.startsWith("insert-")) return "makeup";
   const sure = sureOf(book);
   return isSurest(sure) || book.risk?.state === sure ? null : "risk";
 }

@@ -114,7 +114,7 @@ describe("when it runs wet", () => {
   it.each([
     [20, 0.5, 9.3],
     [20, 1, 20],
-    [0, 0.6, -6.5],
+    [0, 0.6, -6.8],
   ])("%i °C at %f: dew at %f", (t, h, expected) => expect(dewPoint(t, h)).toBeCloseTo(expected, 1));
   it("the face is wet just where the room is damper than it may be", () => {
     const s = surfaceOf(2.7, 20, -5);

@@ -29,24 +29,37 @@ export type SafetyVerdict =
   | { readonly kind: "not-needed"; readonly because: SafetyReason }
   | { readonly kind: "not-known"; readonly missing: readonly ("sill-height" | "door-distance")[] };
 
-/** Set M: heights above floor and distance to a door edge. Guidance; the local code decides. */
-export const SET_M = {
-  besideDoor: mm(300),
-  doorZone: mm(1500),
-  lowZone: mm(800),
-  smallLeast: mm(250),
-  smallAreaM2: 0.5,
-} as const;
+/** The figures of both rule sets. Guidance; the firm changes them for its local code, and the local code decides. */
+export type SafetyFigures = {
+  readonly m: {
+    readonly besideDoor: Nm;
+    readonly doorZone: Nm;
+    readonly lowZone: Nm;
+    readonly smallLeast: Nm;
+    readonly smallAreaM2: number;
+  };
+  readonly f: {
+    readonly besideDoor: Nm;
+    readonly doorZone: Nm;
+    readonly lowEdge: Nm;
+    readonly upperEdge: Nm;
+    readonly wetZone: Nm;
+    readonly areaSqFt: number;
+  };
+};
 
-/** Set F: area, walkway, wet rooms. Guidance; the local code decides. */
-export const SET_F = {
-  besideDoor: inches(24),
-  doorZone: inches(60),
-  lowEdge: inches(18),
-  upperEdge: inches(36),
-  wetZone: inches(60),
-  areaSqFt: 9,
-} as const;
+/** Set M: heights above floor and distance to a door edge. Set F: area, walkway, wet rooms. */
+export const SAFETY_FIGURES: SafetyFigures = {
+  m: { besideDoor: mm(300), doorZone: mm(1500), lowZone: mm(800), smallLeast: mm(250), smallAreaM2: 0.5 },
+  f: {
+    besideDoor: inches(24),
+    doorZone: inches(60),
+    lowEdge: inches(18),
+    upperEdge: inches(36),
+    wetZone: inches(60),
+    areaSqFt: 9,
+  },
+};
 
 const SQ_FT_MM2 = 304.8 * 304.8;
 
@@ -56,46 +69,44 @@ const SQ_FT_MM2 = 304.8 * 304.8;
  * @example safetyOf("M", sill 1120 mm, door 1900 mm) // not needed: clear of doors and high enough
  * @example safetyOf("M", sill 300 mm) // needed: low
  */
-export function safetyOf(set: "M" | "F", at: Location): SafetyVerdict {
-  return set === "M" ? bySetM(at) : bySetF(at);
+export function safetyOf(set: "M" | "F", at: Location, figures: SafetyFigures = SAFETY_FIGURES): SafetyVerdict {
+  return set === "M" ? bySetM(at, figures.m) : bySetF(at, figures.f);
 }
 
-function bySetM(at: Location): SafetyVerdict {
+function bySetM(at: Location, m: SafetyFigures["m"]): SafetyVerdict {
   const needed = (because: SafetyReason): SafetyVerdict =>
-    Math.min(toMm(at.width), toMm(at.height)) <= toMm(SET_M.smallLeast) &&
-    (toMm(at.width) * toMm(at.height)) / 1e6 <= SET_M.smallAreaM2
+    Math.min(toMm(at.width), toMm(at.height)) <= toMm(m.smallLeast) &&
+    (toMm(at.width) * toMm(at.height)) / 1e6 <= m.smallAreaM2
       ? { kind: "small-pane-6mm", because }
       : { kind: "needed", because };
-  if (at.sillHeight !== null && at.sillHeight >= SET_M.doorZone) return { kind: "not-needed", because: "high-enough" };
+  if (at.sillHeight !== null && at.sillHeight >= m.doorZone) return { kind: "not-needed", because: "high-enough" };
   if (at.inDoor) return at.sillHeight === null ? { kind: "not-known", missing: ["sill-height"] } : needed("in-door");
-  if (at.sillHeight !== null && at.sillHeight < SET_M.lowZone) return needed("low");
+  if (at.sillHeight !== null && at.sillHeight < m.lowZone) return needed("low");
   if (at.sillHeight === null)
     return {
       kind: "not-known",
       missing: at.doorDistance === null ? ["sill-height", "door-distance"] : ["sill-height"],
     };
   if (at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
-  return at.doorDistance <= SET_M.besideDoor
-    ? needed("beside-door")
-    : { kind: "not-needed", because: "clear-of-doors" };
+  return at.doorDistance <= m.besideDoor ? needed("beside-door") : { kind: "not-needed", because: "clear-of-doors" };
 }
 
-function bySetF(at: Location): SafetyVerdict {
+function bySetF(at: Location, f: SafetyFigures["f"]): SafetyVerdict {
   if (at.inDoor) return { kind: "needed", because: "in-door" };
   if (at.stairs) return { kind: "needed", because: "stairs" };
   const sill = at.sillHeight;
-  if (at.wetRoom && (sill === null || sill < SET_F.wetZone))
+  if (at.wetRoom && (sill === null || sill < f.wetZone))
     return sill === null ? { kind: "not-known", missing: ["sill-height"] } : { kind: "needed", because: "wet-room" };
   if (sill === null)
     return {
       kind: "not-known",
       missing: at.doorDistance === null ? ["sill-height", "door-distance"] : ["sill-height"],
     };
-  if (sill < SET_F.doorZone && at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
-  if (sill < SET_F.doorZone && at.doorDistance !== null && at.doorDistance <= SET_F.besideDoor)
+  if (sill < f.doorZone && at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
+  if (sill < f.doorZone && at.doorDistance !== null && at.doorDistance <= f.besideDoor)
     return { kind: "needed", because: "beside-door" };
-  const large = (toMm(at.width) * toMm(at.height)) / SQ_FT_MM2 > SET_F.areaSqFt;
-  if (large && sill < SET_F.lowEdge && sill + at.height > SET_F.upperEdge && at.walkway)
+  const large = (toMm(at.width) * toMm(at.height)) / SQ_FT_MM2 > f.areaSqFt;
+  if (large && sill < f.lowEdge && sill + at.height > f.upperEdge && at.walkway)
     return { kind: "needed", because: "large-and-low" };
-  return { kind: "not-needed", because: sill >= SET_F.doorZone ? "high-enough" : "clear-of-doors" };
+  return { kind: "not-needed", because: sill >= f.doorZone ? "high-enough" : "clear-of-doors" };
 }

@@ -8,6 +8,8 @@ import { STATION_NAMES } from "../plan/stations.ts";
 import { inspectionOf } from "../signoff/inspection.ts";
 import { SCHOOL_FACTS } from "../size/school.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
+import { makeupText } from "../specify/makeup.ts";
+import { EXPOSURE_NAMES } from "../specify/wind.ts";
 import { writeNumber } from "../tape/write.ts";
 import type { Written } from "../tape/written.ts";
 import { dayOf } from "../units/day.ts";
@@ -108,6 +110,14 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return `Ordered from ${e.payload.state === "not-said" ? "readings whose state was not said" : CIRCUMSTANCE_FACTS[e.payload.state].name}, at a risk that was accepted${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
     case "specify.glass":
       return `Glass: ${asWritten(e.payload.thickness)} ${GLASS_NAMES[e.payload.kind]}, ${e.payload.edges}${e.payload.pattern ? `, ${e.payload.pattern}` : ""}`;
+    case "specify.makeup":
+      return e.payload.makeup ? `{Unit}: ${makeupText(e.payload.makeup)}` : "Single glass again";
+    case "specify.exposure":
+      return `Stands to the wind: ${EXPOSURE_NAMES[e.payload.exposure]}`;
+    case "specify.sash":
+      return `Sash: ${e.payload.position}${e.payload.sashKg === null ? "" : `, ${e.payload.sashKg} kg with its old glass`}`;
+    case "specify.match":
+      return `Beside its neighbours: ${e.payload.answer.replace("-", " ")}${e.payload.note ? `, ${e.payload.note}` : ""}`;
     case "specify.location":
       return `Place: ${list(placeWords(e.payload))}`;
     case "order.opened":

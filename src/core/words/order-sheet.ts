@@ -1,10 +1,10 @@
 import type { OrderLine } from "../pane/order-book.ts";
-import { statedSize } from "../pane/order-line.ts";
-import { GLASS_NAMES, massOf } from "../specify/glass.ts";
+import { lineMass, statedSize } from "../pane/order-line.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
-import { type Dialect, say } from "./dialect.ts";
+import type { Dialect } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry.ts";
+import { glassText } from "./glass.ts";
 import { edgesText, massText, shapedText, sizeText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */
@@ -29,10 +29,10 @@ export function orderLineWords(
   line: OrderLine,
   by: { readonly unit: LengthUnit; readonly dialect: Dialect },
 ): OrderLineWords {
-  const [width, height, thickness] = [nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm)];
+  const [width, height] = [nm(line.widthNm), nm(line.heightNm)];
   const stated = statedSize(line);
   const cutter = gridUnit(line.grid);
-  const massKg = massOf(width, height, thickness);
+  const massKg = lineMass(line);
   const check = line.check?.payload;
   return {
     width: sizeText(stated.width, by.unit),
@@ -43,9 +43,7 @@ export function orderLineWords(
       cutter === by.unit && stated.basis === "glass"
         ? null
         : `${writeNumber(width, cutter)} × ${writeNumber(height, cutter)} ${cutter}`,
-    glass: [`${writeNumber(thickness, "mm")} mm ${say(GLASS_NAMES[line.glass], by.dialect)}`, line.pattern]
-      .filter(Boolean)
-      .join(", "),
+    glass: [glassText(line, by.dialect), line.pattern].filter(Boolean).join(", "),
     edges: edgesText(line.edges),
     massKg,
     mass: massText(massKg, by.unit),

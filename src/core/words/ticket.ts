@@ -4,11 +4,11 @@ import { allowanceOf, labelOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { Cut } from "../size/cut.ts";
 import { mostEased } from "../size/ease.ts";
-import { GLASS_NAMES } from "../specify/glass.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, NM_PER_64TH, type Nm, nm, toMm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { glassText } from "./glass.ts";
 import { cutErrorSentence } from "./size.ts";
 
 /** The sentence that is read out at the glass counter. Size first, then what the cutter needs, then why. */
@@ -39,7 +39,7 @@ export function ticketOf(
   const { unit, dialect } = by;
   const glass = say(
     [
-      `${writeNumber(r.glass.thickness, "mm")} mm ${GLASS_NAMES[r.glass.kind]}`,
+      glassText({ thicknessNm: r.glass.thickness, glass: r.glass.kind, makeup: book.makeup }, dialect),
       r.glass.pattern,
       edgesText(r.glass.edges),
     ]

@@ -30,6 +30,12 @@ export function BeforeOrder() {
           it.
         </p>
       )}
+      {held === "makeup" && (
+        <p className="note-wax">
+          {say("This frame holds a {unit}, and nobody said what it is made of. ")}
+          <a href={`/panes/${book.id}/specify`}>Choose it under Specify</a>, or say under Look that it is one sheet.
+        </p>
+      )}
       {held === "risk" && (
         <form
           className="note-wax space-y-2"

@@ -2,11 +2,9 @@ import { v7 as uuidv7 } from "uuid";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
-import { GLASS_NAMES } from "../../core/specify/glass.ts";
-import { writeNumber } from "../../core/tape/write.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { glassText } from "../../core/words/glass.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
@@ -119,7 +117,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
 }
 
 function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
-  const { reckoning: r, firm, prefs, say, writeOrder, today } = usePane();
+  const { reckoning: r, firm, prefs, writeOrder, today } = usePane();
   const now = r.cut.ok ? r.cut.value.glass : null;
   const differs = now !== null && line.state === "open" && (now.width !== line.widthNm || now.height !== line.heightNm);
   const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays;
@@ -130,9 +128,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
     >
       <p className="text-[22px] font-bold">
         <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />{" "}
-        <span className="text-[14px] font-normal">
-          {writeNumber(nm(line.thicknessNm), "mm")} mm {say(GLASS_NAMES[line.glass])}
-        </span>
+        <span className="text-[14px] font-normal">{glassText(line, prefs.dialect)}</span>
       </p>
       {differs && (
         <div className="note-wax space-y-2">

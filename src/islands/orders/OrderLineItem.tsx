@@ -1,11 +1,10 @@
 import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
-import { statedSize } from "../../core/pane/order-line.ts";
-import { GLASS_NAMES, massOf } from "../../core/specify/glass.ts";
+import { lineMass, statedSize } from "../../core/pane/order-line.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { gridUnit, nm } from "../../core/units/length.ts";
-import { say } from "../../core/words/dialect.ts";
+import { gridUnit } from "../../core/units/length.ts";
+import { glassText } from "../../core/words/glass.ts";
 import { basisText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
@@ -38,9 +37,8 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
         </p>
       </div>
       <p>
-        1 off, {writeNumber(line.thicknessNm, "mm")} mm {say(GLASS_NAMES[line.glass], prefs.dialect)}
-        {line.pattern && `, ${line.pattern}`}, {edgesText(line.edges)},{" "}
-        {massText(massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm)), prefs.unit)}
+        1 off, {glassText(line, prefs.dialect)}
+        {line.pattern && `, ${line.pattern}`}, {edgesText(line.edges)}, {massText(lineMass(line), prefs.unit)}
         {cutter !== prefs.unit &&
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
         . {sentence(basisText(statedSize(line), prefs.unit))}

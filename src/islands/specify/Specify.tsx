@@ -1,13 +1,18 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { OLD_PANE } from "../../core/measure/places.ts";
+import { isUnit } from "../../core/pane/step-facts.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { Part } from "../parts/Part.tsx";
+import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { SiteForm } from "../parts/SiteForm.tsx";
+import { Bearing } from "./Bearing.tsx";
+import { UnitPart } from "./UnitPart.tsx";
+import { Matching, Unknowns } from "./Unknowns.tsx";
 
 const WHERE = [
   ["inDoor", "in a door"],
@@ -53,87 +58,92 @@ export function Specify() {
           </p>
         </div>
       </Part>
-      <Part title="Which glass">
-        <div className="grid grid-cols-2 gap-2">
-          <label>
-            <span className="text-[13px] text-mute">Kind</span>
-            <select value={glass.kind} onChange={(e) => change({ kind: e.target.value as typeof glass.kind })}>
-              {GLASS_KINDS.map((k) => (
-                <option key={k} value={k}>
-                  {say(GLASS_NAMES[k])}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className="text-[13px] text-mute">Thickness</span>
-            <select
-              value={glass.thickness.text}
-              onChange={(e) => change({ thickness: { text: e.target.value, unit: "mm" } })}
-            >
-              {THICKNESSES.map((t) => writeNumber(t, "mm")).map((t) => (
-                <option key={t} value={t}>
-                  {t} mm
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className="text-[13px] text-mute">Edges</span>
-            <select value={glass.edges} onChange={(e) => change({ edges: e.target.value as typeof glass.edges })}>
-              {EDGES.map((k) => (
-                <option key={k}>{k}</option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className="text-[13px] text-mute">Pattern or tint, and which way</span>
-            <input
-              maxLength={200}
-              defaultValue={glass.pattern}
-              key={glass.pattern}
-              placeholder="none"
-              onBlur={(e) => e.target.value !== glass.pattern && change({ pattern: e.target.value })}
-            />
-          </label>
-        </div>
-        {glass.kind === "toughened" && (
-          <p className="note-wax">
-            {say(
-              "{toughened} glass cannot be cut or eased afterwards: the size must be right before it is ordered.",
-            ).replace(/^./, (c) => c.toUpperCase())}
-          </p>
-        )}
-        {glass.kind === "laminated" && (
-          <p className="note-wax">
-            {say("Linseed {putty} spoils the layer in laminated glass: use a compound that says it may touch it.")}
-          </p>
-        )}
-        {r.unsafe ? (
-          <div className="flex flex-wrap gap-2">
-            <button
-              type="button"
-              className="btn btn-main"
-              onClick={() => change({ kind: "laminated", thickness: { text: "6.4", unit: "mm" } })}
-            >
-              Make it 6.4 mm laminated
-            </button>
-            <button
-              type="button"
-              className="btn btn-main"
-              onClick={() => change({ kind: "toughened", thickness: { text: "4", unit: "mm" } })}
-            >
-              {say("Make it 4 mm {toughened}")}
-            </button>
+      <UnitPart />
+      {!isUnit(book) && (
+        <Part title="Which glass">
+          <div className="grid grid-cols-2 gap-2">
+            <label>
+              <span className="text-[13px] text-mute">Kind</span>
+              <select value={glass.kind} onChange={(e) => change({ kind: e.target.value as typeof glass.kind })}>
+                {GLASS_KINDS.map((k) => (
+                  <option key={k} value={k}>
+                    {say(GLASS_NAMES[k])}
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label>
+              <span className="text-[13px] text-mute">Thickness</span>
+              <select
+                value={glass.thickness.text}
+                onChange={(e) => change({ thickness: { text: e.target.value, unit: "mm" } })}
+              >
+                {THICKNESSES.map((t) => writeNumber(t, "mm")).map((t) => (
+                  <option key={t} value={t}>
+                    {t} mm
+                  </option>
+                ))}
+              </select>
+            </label>
+            <label>
+              <span className="text-[13px] text-mute">Edges</span>
+              <select value={glass.edges} onChange={(e) => change({ edges: e.target.value as typeof glass.edges })}>
+                {EDGES.map((k) => (
+                  <option key={k}>{k}</option>
+                ))}
+              </select>
+            </label>
+            <label>
+              <span className="text-[13px] text-mute">Pattern or tint, and which way</span>
+              <input
+                maxLength={200}
+                defaultValue={glass.pattern}
+                key={glass.pattern}
+                placeholder="none"
+                onBlur={(e) => e.target.value !== glass.pattern && change({ pattern: e.target.value })}
+              />
+            </label>
           </div>
-        ) : (
-          !book.glass && (
-            <button type="button" className="btn btn-main" onClick={() => change({})}>
-              Keep {glass.thickness.text} mm {say(GLASS_NAMES[glass.kind])}
-            </button>
-          )
-        )}
-      </Part>
+          {glass.kind === "toughened" && (
+            <p className="note-wax">
+              {say(
+                "{toughened} glass cannot be cut or eased afterwards: the size must be right before it is ordered.",
+              ).replace(/^./, (c) => c.toUpperCase())}
+            </p>
+          )}
+          {glass.kind === "laminated" && (
+            <p className="note-wax">
+              {say("Linseed {putty} spoils the layer in laminated glass: use a compound that says it may touch it.")}
+            </p>
+          )}
+          {r.unsafe ? (
+            <div className="flex flex-wrap gap-2">
+              <button
+                type="button"
+                className="btn btn-main"
+                onClick={() => change({ kind: "laminated", thickness: { text: "6.4", unit: "mm" } })}
+              >
+                Make it 6.4 mm laminated
+              </button>
+              <button
+                type="button"
+                className="btn btn-main"
+                onClick={() => change({ kind: "toughened", thickness: { text: "4", unit: "mm" } })}
+              >
+                {say("Make it 4 mm {toughened}")}
+              </button>
+            </div>
+          ) : (
+            !book.glass && (
+              <button type="button" className="btn btn-main" onClick={() => change({})}>
+                Keep {glass.thickness.text} mm {say(GLASS_NAMES[glass.kind])}
+              </button>
+            )
+          )}
+        </Part>
+      )}
+      <Bearing />
+      <Matching />
       <Part title="The old {pane}" more="edge to edge, if it is whole: for like for like">
         <div className="grid grid-cols-3 gap-2">
           {OLD_PANE.map((p) => (
@@ -142,6 +152,8 @@ export function Specify() {
         </div>
         <ReadingTrouble places={OLD_PANE} />
       </Part>
+      <Unknowns />
+      <Photos station="specify" />
     </div>
   );
 }

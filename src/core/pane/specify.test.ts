@@ -1,0 +1,156 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
+import type { System } from "../look/systems.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import { bestCandidate, candidatesFor } from "../specify/candidates.ts";
+import { type Makeup, makeupText } from "../specify/makeup.ts";
+import { windKpa } from "../specify/wind.ts";
+import { mm } from "../units/length.ts";
+import { orderLineWords } from "../words/order-sheet.ts";
+import { ticketOf } from "../words/ticket.ts";
+import { foldPane } from "./book.ts";
+import { candidateFacts } from "./candidates.ts";
+import { lineMass, orderLineOf } from "./order-line.ts";
+import { reckon } from "./reckoning.ts";
+import { orderHeld } from "./sure.ts";
+import { unknownsOf } from "./unknowns.ts";
+
+const calendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set<never>(),
+  wet: new Set<never>(),
+  lowC: new Map(),
+};
+const by = { unit: "mm", dialect: "a" } as const;
+
+const reckoned = (t: Teller, house: HouseRules = HOUSE_DEFAULTS) => {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return { book, r: reckon(book, { house, calendar }) };
+};
+const sized = (system: System): Teller => {
+  const t = new Teller().added(PANE, system);
+  t.tell("measure.circumstance", { state: "cleared" });
+  for (const [place, text] of [
+    ["width-top", "606"],
+    ["height-left", "906"],
+    ["unit-thickness", "24"],
+    ["pane-thickness", "4"],
+  ] as const)
+    t.tell("measure.reading", { place, text, unit: "mm", sure: "cleared" });
+  return t;
+};
+const ARGON: Makeup = {
+  panes: [
+    { mm: 4, kind: "float" },
+    { mm: 4, kind: "float" },
+  ],
+  cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+  coatings: [{ face: 3, emissivity: 0.05 }],
+  spacer: "warm edge, black",
+};
+
+describe("what can be there instead", () => {
+  const facts = (t: Teller, house?: HouseRules) => {
+    const { book, r } = reckoned(t, house);
+    const found = candidateFacts(book, r);
+    if (!found) throw new Error("no candidates");
+    return found;
+  };
+  it("from 24 mm and panes of 4: 4-16-4 plain, coated, with argon, and three sheets", () => {
+    const all = candidatesFor(facts(sized("plastic-bead-inside")));
+    expect(all.map((c) => [c.id, c.overallMm, c.heat.toFixed(1)])).toEqual([
+      ["same", 24, "2.7"],
+      ["coated", 24, "1.4"],
+      ["argon", 24, "1.2"],
+      ["triple", 24, "1.3"],
+    ]);
+    expect(bestCandidate(all)?.id).toBe("argon");
+  });
+  it("a unit of 14 leaves no room for a third sheet", () => {
+    const t = sized("plastic-bead-inside");
+    t.tell("measure.reading", { place: "unit-thickness", text: "14", unit: "mm" });
+    expect(candidatesFor(facts(t)).map((c) => c.id)).toEqual(["same", "coated", "argon"]);
+  });
+  it("says by how much it is too thick for the rebate, and advises none that is", () => {
+    const t = sized("timber-bead").read({ "rebate-width": "30", "bead-width": "10" });
+    t.tell("look.answer", { question: "kind", answer: "sealed" });
+    // 30 less a bed of 2 and a bead of 10 is 18: a unit of 24 is 6 over.
+    const all = candidatesFor(facts(t));
+    expect(all.map((c) => c.spareMm)).toEqual([-6, -6, -6, -6]);
+    expect(bestCandidate(all)).toBeNull();
+  });
+  it("in a safety zone every sheet is safety glass, and dearer", () => {
+    const t = sized("plastic-bead-inside").read({ "sill-height": "300", "door-distance": "2000" });
+    const [same] = candidatesFor(facts(t));
+    expect(same?.makeup.panes.every((p) => p.kind === "toughened")).toBe(true);
+    const [plain] = candidatesFor(facts(sized("plastic-bead-inside")));
+    expect(same?.pence).toBeGreaterThan(plain?.pence ?? 0);
+  });
+  it("single glass has none", () => {
+    const { book, r } = reckoned(sized("timber-putty"));
+    expect(candidateFacts(book, r)).toBeNull();
+  });
+});
+
+describe("a unit on its order", () => {
+  const t = sized("plastic-bead-inside");
+  it("is held until somebody says what it is made of", () => {
+    expect(orderHeld(reckoned(t).book)).toBe("makeup");
+    expect(unknownsOf(reckoned(t).book, reckoned(t).r).map((u) => u.id)).toEqual([
+      "makeup",
+      "coating",
+      "safety",
+      "bars",
+    ]);
+  });
+  it("then goes with all a unit maker needs, and weighs what its sheets weigh", () => {
+    t.tell("specify.makeup", { makeup: ARGON });
+    const { book, r } = reckoned(t);
+    expect(orderHeld(book)).toBeNull();
+    const line = orderLineOf(book, r);
+    if (!line) throw new Error("no line");
+    expect(line).toMatchObject({ thicknessNm: mm(24), makeup: ARGON, glass: "float" });
+    expect(lineMass(line)).toBeCloseTo((line.widthNm / 1e6) * (line.heightNm / 1e6) * 8 * 2.5e-6, 9);
+    expect(r.massKg).toBeCloseTo(lineMass(line), 9);
+    expect(ticketOf(book, r, by).what).toContain("24 mm sealed unit, 4-16-4, argon, coated on 3, warm edge, black");
+    const words = orderLineWords({ ...line, line: "", entry: "", pane: PANE, state: "open", check: null }, by);
+    expect(words.glass).toContain(makeupText(ARGON));
+  });
+  it("nothing is left to guess once coating, place and bars are said", () => {
+    t.read({ "sill-height": "1600", "door-distance": "2000" });
+    t.tell("measure.coating", { coated: "no", face: null, how: "" });
+    t.tell("measure.bars", {
+      uprights: 0,
+      crosses: 0,
+      width: null,
+      colour: "",
+      kind: "flat",
+      spacing: "even",
+      given: "",
+    });
+    expect(unknownsOf(reckoned(t).book, reckoned(t).r)).toEqual([]);
+  });
+  it("one sheet, said at Look, needs no makeup", () => {
+    const one = sized("plastic-bead-inside");
+    one.tell("look.answer", { question: "kind", answer: "single" });
+    expect(orderHeld(reckoned(one).book)).toBeNull();
+  });
+});
+
+describe("the firm's own figures", () => {
+  it("change what safety says", () => {
+    const t = sized("timber-putty").read({ "sill-height": "850", "door-distance": "2000" });
+    expect(reckoned(t).r.safety?.kind).toBe("not-needed");
+    expect(reckoned(t, { ...HOUSE_DEFAULTS, safeLowZoneMm: 900 }).r.safety?.kind).toBe("needed");
+  });
+  it.each([
+    ["town", 0, 0.7],
+    ["town", 2, 0.86],
+    ["coast", 0, 1.4],
+    ["sheltered", -1, 0.5],
+  ] as const)("wind, %s, floor %i: %f kPa", (exposure, floor, kpa) =>
+    expect(windKpa(exposure, floor, HOUSE_DEFAULTS)).toBeCloseTo(kpa, 9),
+  );
+});

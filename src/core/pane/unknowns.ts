@@ -1,0 +1,34 @@
+import type { Place } from "../measure/places.ts";
+import type { Station } from "../plan/stations.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { isUnit } from "./step-facts.ts";
+
+/** What an order of this pane would still leave to guess, and where it is settled. */
+export type Unknown = { readonly id: string; readonly says: string; readonly station: Station; readonly place?: Place };
+
+/** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
+export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
+  const out: Unknown[] = [];
+  const add = (when: boolean, unknown: Unknown) => {
+    if (when) out.push(unknown);
+  };
+  add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
+  const unit = isUnit(book);
+  add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
+  add(unit && book.coating === null, { id: "coating", says: "whether it was coated", station: "measure" });
+  add(r.safety?.kind === "not-known", {
+    id: "safety",
+    says: "ordinary or safety glass",
+    station: "specify",
+    place: "sill-height",
+  });
+  add(r.unsafe, { id: "unsafe", says: "safety glass is called for", station: "specify" });
+  add(unit && book.bars === null, { id: "bars", says: "bars, or none", station: "measure" });
+  add(book.glass?.kind === "patterned" && !book.glass.pattern, {
+    id: "pattern",
+    says: "which pattern, and which way it runs",
+    station: "specify",
+  });
+  return out;
+}

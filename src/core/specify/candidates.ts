@@ -1,0 +1,121 @@
+import type { GlassKind } from "./glass.ts";
+import { surfaceOf } from "./heat.ts";
+import { type Makeup, makeupHeat, makeupMass, makeupOverall } from "./makeup.ts";
+
+export type CandidateFacts = {
+  /** The unit that was there, or the likeliest for its thickness; null for single glass. */
+  readonly was: { readonly panesMm: readonly number[]; readonly cavityMm: number } | null;
+  /** Room for the unit through the thickness, mm; null until the rebate is read. */
+  readonly roomMm: number | null;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly safetyNeeded: boolean;
+  readonly emissivity: number;
+  readonly roomC: number;
+  readonly outsideC: number;
+  readonly perM2: number;
+  readonly leastCharge: number;
+  readonly days: number;
+};
+
+export type Candidate = {
+  readonly id: "same" | "coated" | "argon" | "triple";
+  readonly name: string;
+  readonly makeup: Makeup;
+  readonly overallMm: number;
+  readonly heat: number;
+  readonly surfaceC: number;
+  readonly dryUpTo: number;
+  readonly kg: number;
+  /** Room less the unit; null until the rebate is read. */
+  readonly spareMm: number | null;
+  readonly pence: number;
+  readonly days: number;
+};
+
+/** More for a coating, a gas fill and a third sheet, as shares of the unit's price. Source: an example; put in your own. */
+export const EXTRAS = { coated: 0.1, argon: 0.06, triple: 0.55, safety: 0.35 } as const;
+
+/**
+ * Up to four units to choose from: same again, the same coated, coated with argon, and three sheets where they find room.
+ * @example 24 mm of 4-16-4 // 2.7, 1.4, 1.2 and 4-6-4-6-4
+ */
+export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
+  const was = f.was ?? { panesMm: [4, 4], cavityMm: 16 };
+  const [outer = 4, inner = 4] = [was.panesMm[0], was.panesMm.at(-1)];
+  const kind: GlassKind = f.safetyNeeded ? "toughened" : "float";
+  const sheet = (mm: number) => ({ mm, kind });
+  const cavity = (mm: number, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
+  const spacer = "warm edge, black";
+  const make = (id: Candidate["id"], name: string, makeup: Makeup, extra: number): Candidate => {
+    const overallMm = makeupOverall(makeup);
+    const heat = makeupHeat(makeup);
+    const surface = surfaceOf(heat, f.roomC, f.outsideC);
+    const area = (f.widthMm * f.heightMm) / 1e6;
+    const base = Math.max(f.leastCharge, area * f.perM2) * (1 + extra + (f.safetyNeeded ? EXTRAS.safety : 0));
+    return {
+      id,
+      name,
+      makeup,
+      overallMm,
+      heat,
+      surfaceC: surface.celsius,
+      dryUpTo: surface.dryUpTo,
+      kg: makeupMass(makeup, f.widthMm, f.heightMm),
+      spareMm: f.roomMm === null ? null : f.roomMm - overallMm,
+      pence: Math.floor(base * 100 + 0.5 + 1e-6),
+      days: f.days,
+    };
+  };
+  const double = (gas: "air" | "argon", coated: boolean): Makeup => ({
+    panes: [sheet(outer), sheet(inner)],
+    cavities: [cavity(was.cavityMm, gas)],
+    coatings: coated ? [{ face: 3, emissivity: f.emissivity }] : [],
+    spacer,
+  });
+  const whole = outer + was.cavityMm + inner;
+  const third = Math.floor((whole - outer - inner - 4) / 2);
+  const all = [
+    make("same", "same again, plain", double("air", false), 0),
+    make("coated", "coated", double("air", true), EXTRAS.coated),
+    make("argon", "coated, argon", double("argon", true), EXTRAS.coated + EXTRAS.argon),
+  ];
+  if (third >= 6)
+    all.push(
+      make(
+        "triple",
+        "three sheets, coated, argon",
+        {
+          panes: [sheet(outer), sheet(4), sheet(inner)],
+          cavities: [cavity(third, "argon"), cavity(third, "argon")],
+          coatings: [2, 5].map((face) => ({ face, emissivity: f.emissivity })),
+          spacer,
+        },
+        EXTRAS.triple,
+      ),
+    );
+  return all;
+}
+
+/**
+ * Which we would take: the least heat loss of those that find room and cost no more than a quarter above the cheapest.
+ * @example plain 60, coated 66, argon 69.60 // argon
+ */
+export function bestCandidate(
+  all: readonly Candidate[],
+): { readonly id: Candidate["id"]; readonly because: string } | null {
+  const fits = all.filter((c) => c.spareMm === null || c.spareMm >= 0);
+  const cheapest = Math.min(...fits.map((c) => c.pence));
+  const worth = fits.filter((c) => c.pence <= cheapest * 1.25).sort((a, b) => a.heat - b.heat);
+  const [best] = worth;
+  if (!best) return null;
+  const plain = all.find((c) => c.id === "same");
+  const saved = plain && plain.id !== best.id ? plain.heat - best.heat : 0;
+  return {
+    id: best.id,
+    because:
+      saved > 0
+        ? `It loses ${saved.toFixed(1)} W/m²K less than plain for a tenth or two more money.`
+        : "Nothing better finds room for the money.",
+  };
+}

@@ -1,0 +1,64 @@
+import { line, scaleLinear } from "d3";
+import { centreHeat, corrected, mixed, UNCOATED } from "../core/specify/heat.ts";
+
+export type HeatChartInput = {
+  readonly glassMm: number;
+  readonly emissivity: number;
+  readonly marked: readonly {
+    readonly name: string;
+    readonly cavityMm: number;
+    readonly heat: number;
+    readonly on: boolean;
+  }[];
+  readonly box: { readonly width: number; readonly height: number };
+};
+
+export type HeatChart = {
+  readonly curves: readonly {
+    readonly name: string;
+    readonly d: string;
+    readonly label: { readonly x: number; readonly y: number };
+  }[];
+  readonly marks: readonly { readonly name: string; readonly x: number; readonly y: number; readonly on: boolean }[];
+  readonly xTicks: readonly { readonly x: number; readonly text: string }[];
+  readonly yTicks: readonly { readonly y: number; readonly text: string }[];
+  readonly floor: number;
+  readonly left: number;
+  readonly right: number;
+};
+
+const EDGE = { left: 30, right: 96, top: 10, bottom: 26 };
+const WIDEST = 24;
+
+/** Heat loss against the width of one cavity: plain, coated, and coated with argon, with what is offered marked on it. */
+export function heatChart(of: HeatChartInput): HeatChart {
+  const x = scaleLinear([4, WIDEST], [EDGE.left, of.box.width - EDGE.right]);
+  const y = scaleLinear([0, 3.6], [of.box.height - EDGE.bottom, EDGE.top]);
+  const coat = corrected(of.emissivity);
+  const kinds = [
+    { name: "plain, air", gas: mixed("air", 1), faces: [UNCOATED, UNCOATED] },
+    { name: "coated, air", gas: mixed("air", 1), faces: [UNCOATED, coat] },
+    { name: "coated, argon", gas: mixed("argon", 0.9), faces: [UNCOATED, coat] },
+  ] as const;
+  const widths = Array.from({ length: (WIDEST - 4) * 2 + 1 }, (_, i) => 4 + i / 2);
+  const path = line<readonly [number, number]>(
+    ([w]) => x(w),
+    ([, u]) => y(u),
+  );
+  return {
+    curves: kinds.map((k) => {
+      const points = widths.map(
+        (w) =>
+          [w, centreHeat({ glassMm: of.glassMm, cavities: [{ widthMm: w, gas: k.gas, faces: k.faces }] })] as const,
+      );
+      const end = points.at(-1)?.[1] ?? 0;
+      return { name: k.name, d: path(points) ?? "", label: { x: x(WIDEST) + 5, y: y(end) + 4 } };
+    }),
+    marks: of.marked.map((m) => ({ name: m.name, x: x(Math.min(WIDEST, m.cavityMm)), y: y(m.heat), on: m.on })),
+    xTicks: [4, 8, 12, 16, 20, 24].map((w) => ({ x: x(w), text: String(w) })),
+    yTicks: [0, 1, 2, 3].map((u) => ({ y: y(u), text: String(u) })),
+    floor: y(0),
+    left: EDGE.left,
+    right: of.box.width - EDGE.right,
+  };
+}
