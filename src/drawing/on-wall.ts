@@ -5,10 +5,13 @@ export type OnWallInput = {
   readonly sill: number | null;
   readonly door: number | null;
   readonly pane: { readonly width: number; readonly height: number } | null;
+  /** Where glass is in reach of a fall: up from the floor everywhere, and beside and in the door up to more, mm. */
+  readonly zones?: { readonly low: number; readonly besideDoor: number; readonly doorUp: number } | undefined;
   readonly box: { readonly width: number; readonly height: number };
 };
 
 export type OnWall = {
+  readonly zones: readonly string[];
   readonly floor: string;
   readonly door: string;
   readonly pane: string;
@@ -37,7 +40,20 @@ export function onWall(of: OnWallInput): OnWall {
   const line = (x0: number, y0: number, x1: number, y1: number): string =>
     `M${at(x0, y0).x} ${at(x0, y0).y}L${at(x1, y1).x} ${at(x1, y1).y}`;
   const middle = sill + pane.height / 2;
+  const { zones } = of;
+  const wall = across;
   return {
+    zones: zones
+      ? [
+          rect(0, 0, wall, zones.low),
+          rect(
+            Math.max(0, pane.width + gap - zones.besideDoor),
+            0,
+            Math.min(zones.besideDoor, pane.width + gap) + DOOR.width,
+            zones.doorUp,
+          ),
+        ]
+      : [],
     floor: `M0 ${ground}H${of.box.width}`,
     door: rect(pane.width + gap, 0, DOOR.width, DOOR.height),
     pane: rect(0, sill, pane.width, pane.height),

@@ -1,3 +1,4 @@
+import type { HouseRules } from "../../core/house/rules.ts";
 import { type Place, SITE } from "../../core/measure/places.ts";
 import { toMm } from "../../core/units/length.ts";
 import { onWall } from "../../drawing/on-wall.ts";
@@ -17,6 +18,7 @@ export function SiteForm({ ask }: { readonly ask?: (place: Place) => void }) {
   const d = onWall({
     sill: at("sill-height"),
     door: at("door-distance"),
+    zones: zonesOf(r.house),
     pane: size && { width: toMm(size.width), height: toMm(size.height) },
     box: BOX,
   });
@@ -42,8 +44,11 @@ export function SiteForm({ ask }: { readonly ask?: (place: Place) => void }) {
         viewBox={`0 0 ${BOX.width} ${BOX.height}`}
         className="w-full self-start bg-sheet"
         role="img"
-        aria-label="The pane on its wall, above the floor and beside a door, to scale"
+        aria-label="The pane on its wall, above the floor and beside a door, to scale; where safety glass is called for is shaded"
       >
+        {d.zones.map((z) => (
+          <path key={z} d={z} className="d-zone" />
+        ))}
         <path d={d.floor} className="d-line" />
         <path d={d.door} className="d-frame" opacity={d.known.door ? 1 : 0.4} />
         <path d={d.pane} className="d-pane" />
@@ -53,3 +58,9 @@ export function SiteForm({ ask }: { readonly ask?: (place: Place) => void }) {
     </section>
   );
 }
+
+/** The zones of the firm's rule set, mm, as far as a wall can show them. */
+const zonesOf = (h: HouseRules) =>
+  h.safetySet === "M"
+    ? { low: h.safeLowZoneMm, besideDoor: h.safeBesideDoorMm, doorUp: h.safeDoorZoneMm }
+    : { low: 0, besideDoor: h.safeBesideDoorIn * 25.4, doorUp: h.safeDoorZoneIn * 25.4 };

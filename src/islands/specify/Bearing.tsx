@@ -201,6 +201,9 @@ function Cracking() {
   );
 }
 
+/** Those that a pane is set in; the rest only touch it. */
+const SET_IN: readonly Setting[] = ["linseed", "acrylic", "silicone", "tape"];
+
 const NAMES: Readonly<Record<Setting, string>> = {
   linseed: "linseed {putty}",
   acrylic: "acrylic compound",
@@ -224,17 +227,15 @@ function Touching() {
   ];
   const all = (Object.keys(NAMES) as Setting[]).map((s) => ({ setting: s, ...compatible(s, against) }));
   const of = (j: "yes" | "care" | "no") => all.filter((a) => a.says === j);
+  const settings = (j: "yes" | "care") => of(j).flatMap((a) => (SET_IN.includes(a.setting) ? [NAMES[a.setting]] : []));
+  const title = [
+    settings("yes").join(", "),
+    settings("care").length > 0 ? `with care ${settings("care").join(", ")}` : "",
+  ]
+    .filter(Boolean)
+    .join("; ");
   return (
-    <Fold
-      as="small"
-      title={say(
-        `What it may be set in: ${
-          of("yes")
-            .map((a) => NAMES[a.setting])
-            .join(", ") || "with care only"
-        }`,
-      )}
-    >
+    <Fold as="small" title={say(`What it may be set in: ${title}`)}>
       <ul className="text-[13px]">
         {(["care", "no"] as const).flatMap((j) =>
           of(j).map((a) => (

@@ -48,12 +48,11 @@ export function UnitPart() {
             <thead className="text-left text-mute">
               <tr>
                 <th className="font-normal"> </th>
-                <th className="text-right font-normal">heat</th>
-                <th className="text-right font-normal">face</th>
-                <th className="text-right font-normal">dry to</th>
-                <th className="text-right font-normal">mass</th>
-                <th className="text-right font-normal">fits</th>
-                <th className="text-right font-normal">price</th>
+                {["heat", "face °C", "dry to", "kg", "fits", "price"].map((h) => (
+                  <th key={h} className="pl-2 text-right font-normal whitespace-nowrap">
+                    {h}
+                  </th>
+                ))}
               </tr>
             </thead>
             <tbody>
@@ -143,14 +142,14 @@ const CandidateRow = ({ candidate: c, best, chosen, choose, currency }: RowProps
         <span className={best ? "font-semibold" : ""}>{c.name}</span>
       </label>
     </td>
-    <td className="tight text-right font-medium">{c.heat.toFixed(1)}</td>
-    <td className="tight text-right">{c.surfaceC.toFixed(0)} °C</td>
-    <td className="tight text-right">{percent(c.dryUpTo)}</td>
-    <td className="tight text-right">{c.kg.toFixed(1)} kg</td>
-    <td className={`text-right ${c.spareMm !== null && c.spareMm < 0 ? "trouble" : ""}`}>
+    <td className="tight pl-2 text-right font-medium">{c.heat.toFixed(1)}</td>
+    <td className="tight pl-2 text-right whitespace-nowrap">{c.surfaceC.toFixed(0)}</td>
+    <td className="tight pl-2 text-right whitespace-nowrap">{percent(c.dryUpTo)}</td>
+    <td className="tight pl-2 text-right whitespace-nowrap">{c.kg.toFixed(1)}</td>
+    <td className={`pl-2 text-right ${c.spareMm !== null && c.spareMm < 0 ? "trouble" : ""}`}>
       {c.spareMm === null ? "–" : c.spareMm < 0 ? `${(-c.spareMm).toFixed(1)} over` : "yes"}
     </td>
-    <td className="tight text-right">{money(c.pence, currency)}</td>
+    <td className="tight pl-2 text-right whitespace-nowrap">{money(c.pence, currency)}</td>
   </tr>
 );
 
