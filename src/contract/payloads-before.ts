@@ -2,6 +2,7 @@ import { z } from "zod";
 import { SIDES } from "../core/geometry/quad.ts";
 import type { BeforePayloads } from "../core/log/payloads-before.ts";
 import { MEMBER_STATES } from "../core/look/condition.ts";
+import { EARLIER } from "../core/look/earlier.ts";
 import { EXAM, EXAM_QUESTIONS, type ExamAnswer } from "../core/look/exam.ts";
 import { OPTION_KINDS } from "../core/look/options.ts";
 import { SPECIALS } from "../core/look/special.ts";
@@ -37,6 +38,7 @@ export const BEFORE_PAYLOADS = {
   "look.special": z.strictObject({ special: z.array(z.enum(SPECIALS)).max(SPECIALS.length), licensed: Short }),
   "look.condition": z.strictObject({ member: z.enum(SIDES), state: z.enum(MEMBER_STATES), note: Short }),
   "look.option": z.strictObject({ option: z.enum(OPTION_KINDS), reason: Short }),
+  "look.earlier": z.strictObject({ found: z.array(z.enum(EARLIER)).max(EARLIER.length) }),
   "look.wants": z.strictObject({ by: DayText.nullable(), mustLock: z.boolean(), minds: Text }),
   "takeout.detail": z.strictObject(detail) as unknown as z.ZodType<Partial<Detail>>,
   "takeout.front": z.strictObject({

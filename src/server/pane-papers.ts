@@ -1,4 +1,5 @@
 import QRCode from "qrcode";
+import { EARLIER_FACTS } from "../core/look/earlier.ts";
 import { type Option, optionsFor, recommend } from "../core/look/options.ts";
 import { SYSTEM_FACTS } from "../core/look/systems.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
@@ -58,6 +59,8 @@ export type OptionsPaper = {
   readonly options: readonly Option[];
   readonly best: ReturnType<typeof recommend>;
   readonly chosen: string | null;
+  /** What an earlier repair left, said without blame. */
+  readonly earlier: readonly string[];
 };
 
 /** The customer's page: what can be done, what each costs, and what we would do. */
@@ -72,5 +75,6 @@ export function optionsPaper(id: string): OptionsPaper | undefined {
     options,
     best: recommend(options, facts),
     chosen: found.book.before.option?.option ?? null,
+    earlier: found.book.before.earlier.map((e) => EARLIER_FACTS[e].tell),
   };
 }

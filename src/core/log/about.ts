@@ -50,6 +50,7 @@ export const ABOUT: { readonly [K in Kind]: readonly (keyof About)[] } = {
   "look.special": ["pane"],
   "look.condition": ["pane"],
   "look.option": ["pane"],
+  "look.earlier": ["pane"],
   "look.wants": ["pane"],
   "takeout.detail": ["pane"],
   "takeout.front": ["pane"],

@@ -1,5 +1,6 @@
 import type { Side } from "../geometry/quad.ts";
 import type { MemberState } from "../look/condition.ts";
+import type { Earlier } from "../look/earlier.ts";
 import type { ExamAnswer, ExamQuestion } from "../look/exam.ts";
 import type { OptionKind } from "../look/options.ts";
 import type { Special } from "../look/special.ts";
@@ -22,6 +23,7 @@ export type BeforePayloads = {
   "look.special": { readonly special: readonly Special[]; readonly licensed: string };
   "look.condition": { readonly member: Side; readonly state: MemberState; readonly note: string };
   "look.option": { readonly option: OptionKind; readonly reason: string };
+  "look.earlier": { readonly found: readonly Earlier[] };
   "look.wants": { readonly by: string | null; readonly mustLock: boolean; readonly minds: string };
 
   "takeout.detail": Partial<Detail>;

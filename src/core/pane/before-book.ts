@@ -2,6 +2,7 @@ import type { Side } from "../geometry/quad.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import type { PhotoArrow } from "../log/payloads-before.ts";
 import type { MemberState } from "../look/condition.ts";
+import type { Earlier } from "../look/earlier.ts";
 import type { ExamAnswers } from "../look/exam.ts";
 import type { OptionKind } from "../look/options.ts";
 import type { Special } from "../look/special.ts";
@@ -31,6 +32,7 @@ export type BeforeBook = {
   readonly licensed: string;
   readonly members: Readonly<Partial<Record<Side, { readonly state: MemberState; readonly note: string }>>>;
   readonly option: { readonly option: OptionKind; readonly reason: string } | null;
+  readonly earlier: readonly Earlier[];
   readonly wants: Payloads["look.wants"] | null;
   readonly detail: Partial<Detail>;
   readonly front: Payloads["takeout.front"]["front"];
@@ -113,6 +115,7 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
     licensed: last("look.special")?.licensed ?? "",
     members,
     option: last("look.option"),
+    earlier: last("look.earlier")?.found ?? [],
     wants: last("look.wants"),
     detail,
     front: last("takeout.front")?.front ?? [],

@@ -51,6 +51,18 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     when: (g) => (g.system === "timber-bead" || g.system === "pinned-stop") && g.detail.keep === "keep",
   },
   {
+    id: "strip",
+    does: f.lead
+      ? "Scrape the thick paint off wet, down to a sound edge; wipe up the sludge."
+      : "Scrape or strip the thick paint while the glass is out.",
+    why: "Chipped edges show for years beside new glass, and thick paint makes the sash bind.",
+    tool: f.lead ? "wet scraper, damp cloths" : "scraper, stripper or warm air",
+    ...(f.lead ? { never: "No dry sanding and no warm air where paint may hold lead." } : {}),
+    minutes: 30,
+    hazards: ["dust", "solvent", ...(f.lead ? ["lead"] : [])],
+    when: (g) => isTimber(g) && g.detail.paint === "thick",
+  },
+  {
     id: "mend",
     does: "Cut out soft timber, harden and fill, square to the old {rebate}. Let it set.",
     why: "{Sprigs} and pins do not hold in rot, and the pane drops.",
@@ -180,6 +192,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "mask",
+    asks: "length",
     does: "Mask frame and glass along the line, both sides.",
     why: "Smears that have cured take longer than the whole pane.",
     tool: "masking tape",
@@ -188,6 +201,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "tape-lay",
+    asks: "length",
     does: "Lay the tape on the leg, just below its lip, corners butted, and press it hard. The liner stays on.",
     why: "A gap at a corner is a leak; tape that was not pressed lets go in the first cold night.",
     tool: "glazing tape, roller",

@@ -16,6 +16,7 @@ export const ASKS = [
   "tags",
   "dries",
   "scraps",
+  "length",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

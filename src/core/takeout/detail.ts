@@ -31,6 +31,10 @@ export const DETAILS = {
     name: "The outer half is",
     of: { caulked: "caulked to the door", loose: "held by the screws alone" },
   },
+  paint: {
+    name: "Paint on the timber",
+    of: { thin: "thin and sound", thick: "thick, chipped or jamming" },
+  },
   metal: {
     name: "The frame holds by",
     of: { compound: "compound and clips", beads: "{beads} and gaskets" },
@@ -49,16 +53,17 @@ const USUAL: Detail = {
   gasket: "wedge",
   keep: "keep",
   halves: "loose",
+  paint: "thin",
   metal: "compound",
 };
 
 const BY_SYSTEM: Readonly<Record<System, { readonly asks: readonly DetailName[]; readonly usual: Partial<Detail> }>> = {
-  "timber-putty": { asks: ["where"], usual: { bond: "putty" } },
-  "timber-bead": { asks: ["where", "fixing", "bond", "keep"], usual: { fixing: "fine-pins", bond: "putty" } },
+  "timber-putty": { asks: ["where", "paint"], usual: { bond: "putty" } },
+  "timber-bead": { asks: ["where", "fixing", "bond", "keep", "paint"], usual: { fixing: "fine-pins", bond: "putty" } },
   "plastic-bead-inside": { asks: ["gasket", "keep"], usual: {} },
   "plastic-bead-outside": { asks: ["where", "bond", "keep"], usual: { bond: "tape" } },
   "plastic-no-bead": { asks: [], usual: { where: "bench" } },
-  "pinned-stop": { asks: ["where", "fixing", "keep"], usual: { fixing: "face-nails", bond: "silicone" } },
+  "pinned-stop": { asks: ["where", "fixing", "keep", "paint"], usual: { fixing: "face-nails", bond: "silicone" } },
   cassette: { asks: ["halves", "bond"], usual: { bond: "silicone" } },
   "compression-moulding": { asks: [], usual: { bond: "tape" } },
   "metal-frame": { asks: ["metal"], usual: {} },

@@ -322,6 +322,7 @@ describe("making ready", () => {
       ["prime"],
     ],
     ["putty, rotten", { damage: ["rotten"] }, ["clean", "mend", "prime", "dry-fit"], ["mend-frame"]],
+    ["putty, thick paint: off before it is primed", { detail: { paint: "thick" } }, ["clean", "strip", "prime"], []],
     ["putty, leaning: eased first", { ease: [{ side: "left", mm: 1.5 }] }, ["clean", "ease", "prime", "dry-fit"], []],
     [
       "timber beads in silicone",

@@ -1,6 +1,7 @@
 import type { EntryOf } from "../log/kinds.ts";
 import type { BeforePayloads } from "../log/payloads-before.ts";
 import { MEMBER_FACTS } from "../look/condition.ts";
+import { EARLIER_FACTS } from "../look/earlier.ts";
 import { EXAM_FACTS } from "../look/exam.ts";
 import { OPTION_NAMES } from "../look/options.ts";
 import { SPECIAL_FACTS } from "../look/special.ts";
@@ -34,6 +35,8 @@ export function sentenceBefore(e: BeforeEntry): string {
       return `${e.payload.member} member: ${MEMBER_FACTS[e.payload.state].name}${e.payload.note ? `, ${e.payload.note}` : ""}`;
     case "look.option":
       return `To do: ${OPTION_NAMES[e.payload.option]}${e.payload.reason ? `, because ${e.payload.reason}` : ""}`;
+    case "look.earlier":
+      return `Left by an earlier repair: ${e.payload.found.map((f) => EARLIER_FACTS[f].name).join(", ") || "nothing"}`;
     case "look.wants":
       return `Customer: ${[e.payload.by ? `by ${sayDay(dayOf(e.payload.by))}` : "", e.payload.mustLock ? "must lock" : "", e.payload.minds].filter(Boolean).join(", ") || "nothing special"}`;
     case "takeout.detail":

@@ -16,7 +16,7 @@ import { usePane } from "../parts/pane-context.ts";
 import { AnotherLikeIt } from "./AnotherLikeIt.tsx";
 import { Exam } from "./Exam.tsx";
 import { Options } from "./Options.tsx";
-import { Condition, LeadTest, Special, Wants } from "./Surroundings.tsx";
+import { Condition, EarlierRepair, LeadTest, Special, Wants } from "./Surroundings.tsx";
 import { WhichSystem } from "./WhichSystem.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */
@@ -87,6 +87,7 @@ export function Look() {
         <LeadTest />
       </Part>
       <WhichSystem />
+      <EarlierRepair />
       <Condition />
       <Special />
       <Wants />

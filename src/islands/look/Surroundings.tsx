@@ -1,5 +1,6 @@
 import { SIDES } from "../../core/geometry/quad.ts";
 import { MEMBER_FACTS, MEMBER_STATES, type MemberState } from "../../core/look/condition.ts";
+import { EARLIER, EARLIER_FACTS, earlierMinutes } from "../../core/look/earlier.ts";
 import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
 import { writeDay } from "../../core/units/day.ts";
 import { Fold } from "../parts/Fold.tsx";
@@ -41,6 +42,41 @@ export function Condition() {
         <p className="text-[13px]">
           {say(said.some((m) => m.state === "not-worth") ? MEMBER_FACTS["not-worth"].means : MEMBER_FACTS.mend.means)}
         </p>
+      )}
+    </Fold>
+  );
+}
+
+/** What an earlier repair left behind, the minutes it costs, and how to say it. */
+export function EarlierRepair() {
+  const { book, say, write } = usePane();
+  const found = book.before.earlier;
+  return (
+    <Fold
+      title="Left by an earlier repair"
+      more={found.length > 0 ? `${earlierMinutes(found)} min more` : "tape, silicone over putty, screws"}
+    >
+      <div className="flex flex-wrap gap-2">
+        {EARLIER.map((e) => (
+          <label key={e} className="chip">
+            <input
+              type="checkbox"
+              checked={found.includes(e)}
+              onChange={() =>
+                write("look.earlier", { found: found.includes(e) ? found.filter((x) => x !== e) : [...found, e] })
+              }
+            />
+            {say(EARLIER_FACTS[e].name)}
+          </label>
+        ))}
+      </div>
+      {found.length > 0 && (
+        <div className="note-glass">
+          <p className="text-[13px]">For the owner:</p>
+          {found.map((e) => (
+            <p key={e}>{say(EARLIER_FACTS[e].tell)}</p>
+          ))}
+        </div>
       )}
     </Fold>
   );

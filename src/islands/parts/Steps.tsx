@@ -16,11 +16,13 @@ type Props = {
   readonly station: Station;
   /** The station's own, where they are not those of the frame. */
   readonly steps?: readonly Step[];
+  /** Minutes on top of the steps, for what is known to be in the way. */
+  readonly moreMinutes?: number;
   readonly asks?: Readonly<Partial<Record<Ask, (step: Step) => ReactNode>>>;
 };
 
 /** The steps of a station, in order: each with its reason, ticked, or skipped with a reason. */
-export function Steps({ station, asks = {}, steps: given }: Props) {
+export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Props) {
   const { book, reckoning, say } = usePane();
   const steps = given ?? stepsAt(station, book, reckoning);
   if (steps.length === 0)
@@ -50,7 +52,7 @@ export function Steps({ station, asks = {}, steps: given }: Props) {
       {effort.minutes > 0 && (
         <p className="text-[13px] text-mute">
           {[
-            `about ${sayMinutes(effort.minutes)} of work left`,
+            `about ${sayMinutes(effort.minutes + moreMinutes)} of work left`,
             effort.waitHours > 0 ? `${effort.waitHours} h of drying` : "",
             effort.people === 2 ? "a second person for part of it" : "",
           ]
@@ -99,6 +101,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
   const mark = book.steps.get(stepKey(station, step.id));
   const id = `step-${station}-${step.id}`;
   const [skipping, setSkipping] = useState(false);
+  const [noting, setNoting] = useState(false);
   const set = (state: "done" | "skipped" | "open", reason = "") => {
     // What speaks against it is said, and can be overruled with a reason.
     if (state === "done" && held) return setSkipping(true);
@@ -159,6 +162,22 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
         )}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}
         {children && <div className="pt-2">{children}</div>}
+        {noting && (
+          <form
+            className="flex gap-2 pt-2"
+            onSubmit={(e) => {
+              e.preventDefault();
+              const text = String(new FormData(e.currentTarget).get("text") ?? "").trim();
+              if (text) write("note.written", { station, text: `${step.id.replaceAll("-", " ")}: ${text}` });
+              setNoting(false);
+            }}
+          >
+            <input name="text" aria-label={`Note on step ${number}`} placeholder="Note" required maxLength={500} />
+            <button type="submit" className="btn">
+              Keep
+            </button>
+          </form>
+        )}
         {skipping && (
           <form
             className="flex gap-2 pt-2"
@@ -175,16 +194,26 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
           </form>
         )}
       </div>
-      {!mark && (
+      <div className="flex flex-col">
+        {!mark && (
+          <button
+            type="button"
+            className="btn btn-small border-transparent bg-transparent text-mute"
+            onClick={() => setSkipping(!skipping)}
+          >
+            {skipping ? "keep" : "skip"}
+            <span className="sr-only"> step {number}</span>
+          </button>
+        )}
         <button
           type="button"
-          className="btn btn-small self-start border-transparent bg-transparent text-mute"
-          onClick={() => setSkipping(!skipping)}
+          className="btn btn-small border-transparent bg-transparent text-mute"
+          onClick={() => setNoting(!noting)}
         >
-          {skipping ? "keep" : "skip"}
-          <span className="sr-only"> step {number}</span>
+          note
+          <span className="sr-only"> on step {number}</span>
         </button>
-      )}
+      </div>
       {mark?.state === "skipped" && (
         <button type="button" className="btn btn-small self-start" onClick={() => set("open")}>
           undo skip

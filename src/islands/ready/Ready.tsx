@@ -7,6 +7,7 @@ import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
 import { Dries } from "./Dries.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
+import { Pilots, StripLength } from "./Materials.tsx";
 import { Refurbish } from "./Refurbish.tsx";
 
 /** Back to clean, sound and dry, and the pane tried before anything wet. */
@@ -25,10 +26,12 @@ export function Ready() {
             drains: () => <Drains />,
             "dry-fit": () => <DryFit />,
             dries: (step) => <Dries step={step} />,
+            length: (step) => <StripLength faces={step.id === "mask" ? 4 : 1} />,
             nails: () => <CountField what="nails" way="back" />,
           }}
         />
       </Part>
+      <Pilots />
       <Photos station="ready" />
     </div>
   );

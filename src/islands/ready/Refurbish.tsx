@@ -1,9 +1,13 @@
+import { optionsFor } from "../../core/look/options.ts";
+import { stepKey } from "../../core/pane/book.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { dryingOf, refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
 import { refurbishSteps } from "../../core/refurbish/steps.ts";
+import { effortOf } from "../../core/steps/step.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { money } from "../../core/words/money.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
@@ -27,8 +31,13 @@ export function Refurbish() {
       spacerHighMm: SPACER_HIGH_MM,
       waste: firm.house.waste,
     });
+  const steps = refurbishSteps({
+    longestMm: size && Math.max(toMm(size.width), toMm(size.height)),
+    coated: facts.coated === true,
+  });
+  const spent = effortOf(steps.filter((s) => book.steps.get(stepKey("ready", s.id))?.state === "done")).minutes / 60;
+  const renew = optionsFor(facts, firm.house).find((o) => o.kind === "glass");
   const drying = dryingOf(refurbish.weighings);
-  const longest = size && Math.max(toMm(size.width), toMm(size.height));
   return (
     <Part title="Refurbish the {unit}" more="no gas, no guarantee, no test: it may mist again">
       <div className="grid grid-cols-3 gap-2">
@@ -88,11 +97,12 @@ export function Refurbish() {
           </label>
         ))}
       </div>
-      <Steps
-        station="ready"
-        steps={refurbishSteps({ longestMm: longest, coated: facts.coated === true })}
-        asks={{ sides: (step) => <Ticks station="ready" step={step} /> }}
-      />
+      <Steps station="ready" steps={steps} asks={{ sides: (step) => <Ticks station="ready" step={step} /> }} />
+      <p className="text-[13px]">
+        About {spent.toFixed(1)} h in so far,{" "}
+        {money(Math.round(spent * firm.house.hourRate * 100), firm.house.currency)} of work
+        {renew && `; a new unit, fitted, is ${money(renew.pence, firm.house.currency)}`}.
+      </p>
       <h3 className="font-semibold">Oven log</h3>
       {refurbish.weighings.length > 0 && (
         <ul className="tight text-[14px]">

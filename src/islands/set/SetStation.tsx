@@ -1,4 +1,5 @@
 import { COMPOUNDS, usualCompound } from "../../core/finish/compounds.ts";
+import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Cautions } from "../parts/Cautions.tsx";
@@ -23,6 +24,7 @@ export const SetStation = () => (
 
 function Done() {
   const { book, reckoning: r, today, say, write } = usePane();
+  const gone = missing(book.before.counts);
   if (book.set) {
     const compound = COMPOUNDS.find((c) => c.id === book.set?.compound);
     return (
@@ -40,6 +42,8 @@ function Done() {
           e.preventDefault();
           const form = new FormData(e.currentTarget);
           const sprigs = String(form.get("sprigs") ?? "");
+          const where = String(form.get("where") ?? "").trim();
+          if (where) write("note.written", { station: "set", text: `Not all went back: ${where}` });
           write("set.done", {
             day: String(form.get("day")),
             compound: String(form.get("compound")),
@@ -72,6 +76,14 @@ function Done() {
             defaultValue={book.added.system === "timber-putty" ? (r.sprigs?.count ?? "") : ""}
           />
         </label>
+        {gone.length > 0 && (
+          <label className="col-span-3">
+            <span className="trouble">
+              Not all is back: {gone.map((g) => `${g.by} ${say(COUNTED_NAMES[g.what])}`).join(", ")}. Where are they?
+            </span>
+            <input name="where" required maxLength={200} />
+          </label>
+        )}
         <button type="submit" className="btn btn-main col-span-3">
           It is set
         </button>

@@ -1,3 +1,4 @@
+import { earlierMinutes } from "../../core/look/earlier.ts";
 import { isUnit } from "../../core/pane/step-facts.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
 import { bagsFor, DISPOSAL, type Waste } from "../../core/takeout/disposal.ts";
@@ -28,6 +29,7 @@ export function TakeOut() {
         <InFront />
         <Steps
           station="takeout"
+          moreMinutes={earlierMinutes(book.before.earlier)}
           asks={{
             marks: () => <Marks />,
             sprigs: () => <Sprigs />,

@@ -1,0 +1,50 @@
+import { PILOTS } from "../../core/ready/pilots.ts";
+import { nm } from "../../core/units/length.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { Length } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** How much tape goes round: once for glazing tape, four times for masking glass and frame on both sides. Waste on top. */
+export function StripLength({ faces }: { readonly faces: number }) {
+  const { reckoning: r, firm, prefs } = usePane();
+  if (!r.cut.ok) return null;
+  const { width, height } = r.cut.value.glass;
+  const length = nm(Math.ceil((2 * (width + height) * faces * (1 + firm.house.waste)) / 1e7) * 1e7);
+  return (
+    <p className="text-[13px]">
+      <Length nm={length} unit={prefs.unit} places={0} ticks={16} withUnit /> of it, waste allowed for.
+    </p>
+  );
+}
+
+/** Pilot holes for screws that go back: a tight one chews the head, a wide one holds nothing. */
+export function Pilots() {
+  return (
+    <Fold title="Screws that go back" more="pilot holes">
+      <table className="w-full border-collapse text-[14px]">
+        <thead className="text-left text-[12px] text-mute">
+          <tr>
+            <th className="font-normal">screw</th>
+            <th className="text-right font-normal">softwood</th>
+            <th className="text-right font-normal">hardwood</th>
+          </tr>
+        </thead>
+        <tbody className="tight">
+          {PILOTS.map((p) => (
+            <tr key={p.screwMm} className="border-t border-line">
+              <td>
+                {p.screwMm} mm, no. {p.gauge}
+              </td>
+              <td className="text-right">{p.softMm} mm</td>
+              <td className="text-right">{p.hardMm} mm</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="text-[13px] text-mute">
+        Brass and old slotted heads: cut the thread with a steel screw first. Hold a new bracket against the old one's
+        mark before you buy it. Source: trade practice; a test hole in scrap wins.
+      </p>
+    </Fold>
+  );
+}
