@@ -23,12 +23,12 @@ import { nextSizeDown, type StockChoice } from "../size/from-stock.ts";
 import type { Depths } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
-import { makeupIsSafe, makeupMass, makeupOverall } from "../specify/makeup.ts";
+import { makeupMass } from "../specify/makeup.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
-import { readTape } from "../tape/read.ts";
 import { dayOf } from "../units/day.ts";
-import { type Grid, type LengthUnit, mm, type Nm, toMm } from "../units/length.ts";
+import { type Grid, mm, type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { exactOf, glassOf, overruleOf, tapeUnit } from "./chosen.ts";
 import { stockFor } from "./from-stock.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
@@ -280,45 +280,4 @@ function depthsOf(r: Readings): Depths | undefined {
   ];
   if (left === undefined || right === undefined || bottom === undefined || top === undefined) return undefined;
   return { left, right, bottom, top };
-}
-
-/**
- * The unit of the tape that read the opening: that of most readings. It chooses the cutter's grid, so that a reader who
- * looks at the pane in the other unit orders the same glass.
- */
-export function tapeUnit(book: Pick<PaneBook, "readings">): LengthUnit {
-  const units = OPENING.flatMap((p) => {
-    const read = book.readings[p]?.read;
-    return read?.ok ? [read.value.unit] : [];
-  });
-  return units.filter((u) => u === "in").length * 2 > units.length ? "in" : "mm";
-}
-
-function glassOf(book: PaneBook, house: HouseRules): Glass {
-  const chosen = book.glass;
-  if (book.makeup)
-    return {
-      kind: makeupIsSafe(book.makeup) ? (book.makeup.panes[0]?.kind ?? "float") : "float",
-      thickness: mm(makeupOverall(book.makeup)),
-      edges: chosen?.edges ?? "arrissed",
-      pattern: chosen?.pattern || undefined,
-    };
-  if (!chosen) return { kind: "float", thickness: mm(house.glassMm), edges: "arrissed" };
-  return {
-    kind: chosen.kind,
-    thickness: exactOf(chosen.thickness) ?? mm(house.glassMm),
-    edges: chosen.edges,
-    pattern: chosen.pattern || undefined,
-  };
-}
-
-function overruleOf(book: PaneBook): { readonly width: Nm; readonly height: Nm } | undefined {
-  const width = book.overrule && exactOf(book.overrule.width);
-  const height = book.overrule && exactOf(book.overrule.height);
-  return width && height ? { width, height } : undefined;
-}
-
-function exactOf(written: { readonly text: string; readonly unit: LengthUnit }): Nm | undefined {
-  const read = readTape(written.text, written.unit);
-  return read.ok ? read.value.adjusted : undefined;
 }

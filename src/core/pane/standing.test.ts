@@ -4,8 +4,9 @@ import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
+import { tapeUnit } from "./chosen.ts";
 import { orderLineOf } from "./order-line.ts";
-import { reckon, tapeUnit } from "./reckoning.ts";
+import { reckon } from "./reckoning.ts";
 import { nextFor, standings, stepsAt } from "./standing.ts";
 import { waitsOf } from "./waits.ts";
 

@@ -1,57 +1,15 @@
 import { describe, expect, it } from "vitest";
+import { BEADS, facts, ids, inOrder, type Over, out } from "../../../tests/support/step-facts.ts";
 import { finishSteps } from "../finish/steps.ts";
 import { CAUTION_IDS, cautionsAt, cautionsOf, type Hazards } from "../look/cautions.ts";
 import { SYSTEMS, type System } from "../look/systems.ts";
-import { type ReadyFacts, readySteps } from "../ready/steps.ts";
+import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
 import { inspectionOf } from "../signoff/inspection.ts";
-import { effortOf, type Step } from "../steps/step.ts";
-import { DETAIL_NAMES, DETAILS, type Detail, detailOf } from "./detail.ts";
+import type { Step } from "../steps/step.ts";
+import { DETAIL_NAMES, DETAILS, type Detail } from "./detail.ts";
 import { FRONTS } from "./facts.ts";
 import { takeoutSteps } from "./steps.ts";
-
-type Over = Partial<Omit<ReadyFacts, "detail">> & { readonly detail?: Partial<Detail> };
-
-const BEADS = (["left", "right", "bottom", "top"] as const).map((side) => ({
-  side,
-  start: "middle",
-  why: "both ends are held",
-}));
-
-const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
-  const system = over.system ?? "timber-putty";
-  const whole = detailOf(system, detail);
-  return {
-    system,
-    closed: false,
-    detail: whole,
-    damage: ["cracked"],
-    storey: 0,
-    sealed: false,
-    toughened: false,
-    lift: 1,
-    front: [],
-    side: "outside",
-    hinge: "not-said",
-    beads: null,
-    lead: false,
-    bed: system === "timber-putty" ? "putty" : whole.bond,
-    primeRebate: true,
-    ease: [],
-    oldGlassBack: false,
-    ...over,
-  };
-};
-const out = (over: Over = {}): readonly Step[] => takeoutSteps(facts(over));
-const ready = (over: Over = {}): readonly Step[] => readySteps(facts(over));
-const ids = (steps: readonly Step[]): readonly string[] => steps.map((s) => s.id);
-
-/** Every pair stands in this order. */
-function inOrder(all: readonly string[], wanted: readonly string[]): void {
-  const places = wanted.map((id) => all.indexOf(id));
-  expect([wanted, places.every((p) => p >= 0)]).toEqual([wanted, true]);
-  expect([wanted, [...places].sort((a, b) => a - b)]).toEqual([wanted, places]);
-}
 
 describe("taking out", () => {
   it.each<[string, Over, readonly string[], readonly string[]]>([
@@ -304,111 +262,6 @@ describe("taking out", () => {
     const steps = out({ system: "timber-bead", beads: BEADS });
     expect(steps.find((s) => s.id === "bead-order")?.does).toContain("left, right, bottom, top");
     expect(steps.find((s) => s.id === "bead-top")?.does).toMatch(/^Last, with a hand on the pane/);
-  });
-});
-
-describe("making ready", () => {
-  it.each<[string, Over, readonly string[], readonly string[]]>([
-    [
-      "putty in linseed",
-      {},
-      ["clean", "prime", "dry-fit"],
-      ["prime-label", "mend", "drains", "mask", "wipe", "stickers", "tape-lay", "gasket-look", "rust"],
-    ],
-    [
-      "putty in a compound that needs no primer",
-      { primeRebate: false },
-      ["clean", "prime-label", "dry-fit"],
-      ["prime"],
-    ],
-    ["putty, rotten", { damage: ["rotten"] }, ["clean", "mend", "prime", "dry-fit"], ["mend-frame"]],
-    ["putty, thick paint: off before it is primed", { detail: { paint: "thick" } }, ["clean", "strip", "prime"], []],
-    ["putty, leaning: eased first", { ease: [{ side: "left", mm: 1.5 }] }, ["clean", "ease", "prime", "dry-fit"], []],
-    [
-      "timber beads in silicone",
-      { system: "timber-bead", detail: { bond: "silicone" } },
-      ["clean", "bead-dress", "prime-bare", "wipe", "stickers", "dry-fit", "seal-line", "mask"],
-      ["prime", "tape-lay"],
-    ],
-    [
-      "timber beads on tape",
-      { system: "timber-bead", detail: { bond: "tape" } },
-      ["clean", "bead-dress", "prime-bare", "wipe", "dry-fit", "tape-lay"],
-      ["mask", "seal-line"],
-    ],
-    [
-      "timber beads with a unit: drained",
-      { system: "timber-bead", sealed: true, detail: { bond: "tape" } },
-      ["clean", "drains", "dry-fit"],
-      [],
-    ],
-    [
-      "timber beads thrown away: none to dress",
-      { system: "timber-bead", detail: { keep: "destroy" } },
-      ["clean"],
-      ["bead-dress"],
-    ],
-    [
-      "plastic, beads inside",
-      { system: "plastic-bead-inside", sealed: true },
-      ["clean", "drains", "stickers", "dry-fit", "gasket-look"],
-      ["prime", "prime-bare", "mask", "bead-dress", "mend"],
-    ],
-    [
-      "plastic, beads outside",
-      { system: "plastic-bead-outside", sealed: true },
-      ["clean", "drains", "wipe", "stickers", "dry-fit", "tape-lay"],
-      ["mask", "prime-bare"],
-    ],
-    [
-      "plastic, cracked member",
-      { system: "plastic-bead-inside", damage: ["rotten"] },
-      ["clean", "mend-frame"],
-      ["mend"],
-    ],
-    [
-      "plastic without beads",
-      { system: "plastic-no-bead", sealed: true },
-      ["clean", "drains", "dry-fit", "gasket-look"],
-      ["wipe"],
-    ],
-    [
-      "clad, pinned stops",
-      { system: "pinned-stop", sealed: true },
-      ["clean", "bead-dress", "drains", "prime-bare", "wipe", "dry-fit", "seal-line", "mask"],
-      [],
-    ],
-    [
-      "cassette with sealant",
-      { system: "cassette", sealed: true },
-      ["clean", "drains", "wipe", "stickers", "dry-fit", "mask"],
-      ["bead-dress", "prime"],
-    ],
-    ["door panel on tape", { system: "compression-moulding" }, ["clean", "wipe", "dry-fit", "tape-lay"], ["mask"]],
-    ["steel in compound", { system: "metal-frame", bed: "putty" }, ["clean", "rust", "dry-fit"], ["prime", "drains"]],
-    [
-      "aluminium with beads",
-      { system: "metal-frame", detail: { metal: "beads" } },
-      ["clean", "drains", "dry-fit"],
-      ["rust"],
-    ],
-    ["storm pane", { system: "in-front" }, ["clean", "dry-fit", "gasket-look"], ["drains", "prime"]],
-    [
-      "the old unit goes back",
-      { system: "plastic-bead-inside", oldGlassBack: true },
-      ["clean", "glass-clean", "dry-fit"],
-      ["stickers"],
-    ],
-    ["welded: nothing to make ready", { system: "plastic-no-bead", closed: true }, [], ["clean", "dry-fit"]],
-  ])("%s", (_, over, has, hasNot) => {
-    const all = ids(ready(over));
-    inOrder(all, has);
-    for (const id of hasNot) expect([id, all.includes(id)]).toEqual([id, false]);
-  });
-  it("sums the hands-on minutes and the waits apart", () => {
-    const effort = effortOf(ready({ damage: ["rotten"] }));
-    // clean 12, mend 30, prime 8, dry fit 5; mend waits a day, primer 16 hours.
-    expect(effort).toEqual({ minutes: 55, waitHours: 40, people: 1 });
   });
 });
 

@@ -1,0 +1,49 @@
+import { expect } from "vitest";
+import { type ReadyFacts, readySteps } from "../../src/core/ready/steps.ts";
+import type { Step } from "../../src/core/steps/step.ts";
+import { type Detail, detailOf } from "../../src/core/takeout/detail.ts";
+import { takeoutSteps } from "../../src/core/takeout/steps.ts";
+
+export type Over = Partial<Omit<ReadyFacts, "detail">> & { readonly detail?: Partial<Detail> };
+
+export const BEADS = (["left", "right", "bottom", "top"] as const).map((side) => ({
+  side,
+  start: "middle",
+  why: "both ends are held",
+}));
+
+/** A cracked single pane in putty on the ground floor, but for what is said otherwise. */
+export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
+  const system = over.system ?? "timber-putty";
+  const whole = detailOf(system, detail);
+  return {
+    system,
+    closed: false,
+    detail: whole,
+    damage: ["cracked"],
+    storey: 0,
+    sealed: false,
+    toughened: false,
+    lift: 1,
+    front: [],
+    side: "outside",
+    hinge: "not-said",
+    beads: null,
+    lead: false,
+    bed: system === "timber-putty" ? "putty" : whole.bond,
+    primeRebate: true,
+    ease: [],
+    oldGlassBack: false,
+    ...over,
+  };
+};
+export const out = (over: Over = {}): readonly Step[] => takeoutSteps(facts(over));
+export const ready = (over: Over = {}): readonly Step[] => readySteps(facts(over));
+export const ids = (steps: readonly Step[]): readonly string[] => steps.map((s) => s.id);
+
+/** Every pair stands in this order. */
+export function inOrder(all: readonly string[], wanted: readonly string[]): void {
+  const places = wanted.map((id) => all.indexOf(id));
+  expect([wanted, places.every((p) => p >= 0)]).toEqual([wanted, true]);
+  expect([wanted, [...places].sort((a, b) => a - b)]).toEqual([wanted, places]);
+}
