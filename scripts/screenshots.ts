@@ -39,6 +39,15 @@ type Shot = {
   readonly first?: (page: Page) => Promise<void>;
 };
 
+/** The station scrolled to one of its parts. */
+const under =
+  (heading: string) =>
+  async (page: Page): Promise<void> => {
+    await page.getByRole("heading", { name: heading }).evaluate((e) => {
+      e.scrollIntoView({ block: "start" });
+    });
+  };
+
 const SHOTS: readonly Shot[] = [
   { name: "round", path: "/", size: DESK },
   { name: "pane-measure", path: `/panes/${leaning}/measure`, size: DESK },
@@ -54,7 +63,19 @@ const SHOTS: readonly Shot[] = [
     },
   },
   { name: "pane-racked", path: `/panes/${pane("No. 3", "box room", "upper")}/measure`, size: DESK, inches: true },
-  { name: "pane-look", path: `/panes/${pane("No. 5", "back bedroom")}/look`, size: DESK },
+  { name: "pane-look", path: `/panes/${pane("No. 2", "porch")}/look`, size: DESK, first: under("Examine it") },
+  {
+    name: "pane-takeout",
+    path: `/panes/${pane("Boat store", "landward casement")}/takeout`,
+    size: DESK,
+    first: under("How it was"),
+  },
+  {
+    name: "pane-specify",
+    path: `/panes/${pane("No. 2", "kitchen")}/specify`,
+    size: DESK,
+    first: under("What should be there"),
+  },
   { name: "pane-set", path: `/panes/${leaning}/set`, size: DESK },
   { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
   { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },

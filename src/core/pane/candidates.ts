@@ -4,7 +4,7 @@ import { STACK_ERRORS, type Stack, stacksFor } from "../specify/stack.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./step-facts.ts";
+import { isUnit } from "./unit.ts";
 
 /** The units that the thickness read can be, the likeliest first. */
 export function stacksOf(r: Reckoning): readonly Stack[] {

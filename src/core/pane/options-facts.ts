@@ -7,7 +7,7 @@ import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./step-facts.ts";
+import { isUnit } from "./unit.ts";
 
 /** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
 const BETTER = centreHeat({ glassMm: 8, cavities: [{ widthMm: 16, gas: GASES.argon, faces: [UNCOATED, 0.05] }] });

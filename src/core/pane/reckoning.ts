@@ -24,6 +24,7 @@ import type { Depths } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
 import { makeupMass } from "../specify/makeup.ts";
+import { paneMass } from "../specify/mass.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
 import { dayOf } from "../units/day.ts";
 import { type Grid, mm, type Nm, toMm } from "../units/length.ts";
@@ -32,6 +33,7 @@ import { exactOf, glassOf, overruleOf, tapeUnit } from "./chosen.ts";
 import { stockFor } from "./from-stock.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
+import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = {
@@ -187,7 +189,9 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       size &&
       (book.makeup
         ? makeupMass(book.makeup, toMm(size.glass.width), toMm(size.glass.height))
-        : massOf(size.glass.width, size.glass.height, glass.thickness)),
+        : isUnitOpen(book)
+          ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
+          : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,
     unsafe:
       safety?.kind === "needed"

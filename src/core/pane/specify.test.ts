@@ -13,6 +13,7 @@ import { foldPane } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
+import { standings } from "./standing.ts";
 import { orderHeld } from "./sure.ts";
 import { unknownsOf } from "./unknowns.ts";
 
@@ -104,6 +105,14 @@ describe("a unit on its order", () => {
       "safety",
       "bars",
     ]);
+  });
+  it("the ticket says so, the next thing is to choose it, and it weighs as two sheets of 4 do", () => {
+    const { book, r } = reckoned(t);
+    expect(ticketOf(book, r, by).what).toContain("sealed unit, not chosen yet");
+    if (!r.cut.ok) throw new Error("not sized");
+    const { width, height } = r.cut.value.glass;
+    expect(r.massKg).toBeCloseTo((width / 1e6) * (height / 1e6) * 8 * 2.5e-6, 9);
+    expect(standings(book, r).specify.says.kind).toBe("unit-open");
   });
   it("then goes with all a unit maker needs, and weighs what its sheets weigh", () => {
     t.tell("specify.makeup", { makeup: ARGON });

@@ -11,6 +11,7 @@ import { type Day, dayOf } from "../units/day.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { readyFacts, stepFacts } from "./step-facts.ts";
+import { isUnitOpen } from "./unit.ts";
 
 /** How a station stands. `says` is three words or so for the station tape. */
 export type Standing = { readonly state: "done" | "begun" | "open" | "trouble"; readonly says: Says };
@@ -28,7 +29,9 @@ export type Says =
         | "signed"
         | "not-painted"
         | "no-fit-day"
-        | "not-worked-out";
+        | "not-worked-out"
+        | "unit"
+        | "unit-open";
     }
   | { readonly kind: "steps" | "readings" | "looked"; readonly done: number; readonly of: number }
   | { readonly kind: "bad-reading"; readonly count: number }
@@ -50,6 +53,7 @@ export type Next = {
     | "slip"
     | "no-rectangle"
     | "choose-safety"
+    | "choose-unit"
     | "put-on-order"
     | "send-order"
     | "check-in"
@@ -122,6 +126,8 @@ function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
     }
     case "specify":
       if (r.unsafe) return { state: "trouble", says: { kind: "needs-safety" } };
+      if (isUnitOpen(book)) return { state: "open", says: { kind: "unit-open" } };
+      if (book.makeup) return { state: "done", says: { kind: "unit" } };
       return book.glass ? { state: "done", says: { kind: "glass" } } : { state: "open", says: { kind: "glass" } };
     case "order":
       return orderStanding(book);
@@ -194,10 +200,10 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
       : { station: "order", kind: "check-in", day: due };
   }
   if (state === "open") return { station: "order", kind: "send-order" };
-  return toOrdering(r);
+  return toOrdering(book, r);
 }
 
-function toOrdering(r: Reckoning): Next {
+function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size" };
   const [slip] = r.slips;
@@ -212,6 +218,7 @@ function toOrdering(r: Reckoning): Next {
   if (r.tooBigBy > 0 || r.shaped?.stale) return { station: "measure", kind: "pane-will-not-fit" };
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
   if (r.unsafe) return { station: "specify", kind: "choose-safety" };
+  if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
   return { station: "order", kind: "put-on-order" };
 }
 

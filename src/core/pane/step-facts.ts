@@ -1,5 +1,4 @@
 import type { Hazards } from "../look/cautions.ts";
-import { holdsUnits } from "../look/systems.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import { detailOf } from "../takeout/detail.ts";
@@ -7,6 +6,7 @@ import type { StepFacts } from "../takeout/facts.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { isUnit } from "./unit.ts";
 
 /** Systems whose glass is held by four beads, stops or pinned strips. */
 export const hasBeads = (book: PaneBook): boolean => {
@@ -32,10 +32,6 @@ export function beadsOf(book: PaneBook, r: Reckoning): BeadOrder | null {
     height: size ? toMm(size.height) : 900,
   });
 }
-
-/** A sealed unit: as the exam found, as the thickness says, or as the system mostly holds. */
-export const isUnit = (book: PaneBook): boolean =>
-  book.before.exam.kind === undefined ? holdsUnits(book.added.system) : book.before.exam.kind === "sealed";
 
 const mayHoldLead = (book: PaneBook, r: Reckoning): boolean =>
   r.lead === "found" ||

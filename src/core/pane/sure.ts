@@ -2,7 +2,7 @@ import { OPENING, type Place } from "../measure/places.ts";
 import { isSurest, leastSure, type Sureness } from "../measure/sureness.ts";
 import { WAY_FACTS } from "../measure/ways.ts";
 import type { PaneBook } from "./book.ts";
-import { isUnit } from "./step-facts.ts";
+import { isUnitOpen } from "./unit.ts";
 
 /**
  * How sure the readings are that the size rests on. Sight size and a guessed cover are never better than a guess; the
@@ -22,7 +22,7 @@ export function sureOf(book: PaneBook): Sureness {
 export function orderHeld(book: PaneBook): "risk" | "coating" | "door" | "makeup" | null {
   if (book.coating?.coated === "unsure") return "coating";
   if (book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok) return "door";
-  if (isUnit(book) && book.makeup === null && !book.way.startsWith("insert-")) return "makeup";
+  if (isUnitOpen(book)) return "makeup";
   const sure = sureOf(book);
   return isSurest(sure) || book.risk?.state === sure ? null : "risk";
 }

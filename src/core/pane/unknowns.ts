@@ -2,7 +2,7 @@ import type { Place } from "../measure/places.ts";
 import type { Station } from "../plan/stations.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./step-facts.ts";
+import { isUnit } from "./unit.ts";
 
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = { readonly id: string; readonly says: string; readonly station: Station; readonly place?: Place };

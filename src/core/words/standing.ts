@@ -22,6 +22,10 @@ export function standingWords(says: Says, glass: Glass, dialect: Dialect): strin
       return says.count === 1 ? "one cannot be read" : `${says.count} cannot be read`;
     case "glass":
       return say(`${writeNumber(glass.thickness, "mm")} mm ${GLASS_NAMES[glass.kind]}`, dialect);
+    case "unit":
+      return say(`${writeNumber(glass.thickness, "mm")} mm {unit}`, dialect);
+    case "unit-open":
+      return say("{unit} not chosen", dialect);
     case "needs-safety":
       return "safety glass needed";
     case "not-ordered":
@@ -79,6 +83,8 @@ function nextSentence(next: Next): string {
       return "Ease, or shape: no true rectangle";
     case "choose-safety":
       return "Choose safety glass";
+    case "choose-unit":
+      return "Choose the {unit}";
     case "put-on-order":
       return "Put on an order";
     case "send-order":

@@ -2,6 +2,7 @@ import type { Corner } from "../log/kinds.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { allowanceOf, labelOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
+import { isUnitOpen } from "../pane/unit.ts";
 import type { Cut } from "../size/cut.ts";
 import { mostEased } from "../size/ease.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
@@ -39,7 +40,9 @@ export function ticketOf(
   const { unit, dialect } = by;
   const glass = say(
     [
-      glassText({ thicknessNm: r.glass.thickness, glass: r.glass.kind, makeup: book.makeup }, dialect),
+      isUnitOpen(book)
+        ? "{unit}, not chosen yet"
+        : glassText({ thicknessNm: r.glass.thickness, glass: r.glass.kind, makeup: book.makeup }, dialect),
       r.glass.pattern,
       edgesText(r.glass.edges),
     ]

@@ -1,5 +1,5 @@
 import { materialOf } from "../../core/look/systems.ts";
-import { isUnit } from "../../core/pane/step-facts.ts";
+import { isUnit, isUnitOpen, USUAL_SHEETS } from "../../core/pane/unit.ts";
 import { balanceFor, weightLength } from "../../core/specify/balance.ts";
 import { type Against, compatible, type Setting } from "../../core/specify/compatible.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
@@ -34,7 +34,11 @@ function Wind() {
   const exposure = book.exposure ?? "town";
   const load = windKpa(exposure, book.building.storey ?? 0, firm.house);
   const { width, height } = r.cut.value.glass;
-  const sheets = book.makeup ? book.makeup.panes : [{ mm: toMm(r.glass.thickness), kind: r.glass.kind }];
+  const sheets = book.makeup
+    ? book.makeup.panes
+    : isUnitOpen(book)
+      ? USUAL_SHEETS.map((mm) => ({ mm, kind: r.glass.kind }))
+      : [{ mm: toMm(r.glass.thickness), kind: r.glass.kind }];
   const shares = loadShares(sheets.map((s) => s.mm));
   const checks = sheets.map((s, i) =>
     plateCheck({

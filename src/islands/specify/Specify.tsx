@@ -1,6 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { OLD_PANE } from "../../core/measure/places.ts";
-import { isUnit } from "../../core/pane/step-facts.ts";
+import { isUnit } from "../../core/pane/unit.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";

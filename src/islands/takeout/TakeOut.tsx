@@ -1,5 +1,5 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
-import { isUnit } from "../../core/pane/step-facts.ts";
+import { isUnit } from "../../core/pane/unit.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
 import { bagsFor, DISPOSAL, type Waste } from "../../core/takeout/disposal.ts";
 import { Cautions } from "../parts/Cautions.tsx";
