@@ -19,20 +19,21 @@ export const StackCase = z
   .meta({ id: "StackCase" });
 export type StackCase = z.output<typeof StackCase>;
 
+/** A unit that is made, as it is answered. */
+export const StackOut = z.strictObject({
+  text: z.string(),
+  make: z.enum(["metric", "inch"]),
+  panes: z.array(LengthOut),
+  spacers: z.array(LengthOut),
+  overall: LengthOut,
+  equalPanes: z.boolean(),
+  offMm: Mm,
+  score: z.number().meta({ description: "Squared differences over the errors; 0 is exact." }),
+});
+
 export const StackAnswer = z
   .strictObject({
-    stacks: z.array(
-      z.strictObject({
-        text: z.string(),
-        make: z.enum(["metric", "inch"]),
-        panes: z.array(LengthOut),
-        spacers: z.array(LengthOut),
-        overall: LengthOut,
-        equalPanes: z.boolean(),
-        offMm: Mm,
-        score: z.number().meta({ description: "Squared differences over the errors; 0 is exact." }),
-      }),
-    ),
+    stacks: z.array(StackOut),
     possible: z.int(),
     says: z.string(),
     ...BY,

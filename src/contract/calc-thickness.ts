@@ -1,6 +1,7 @@
 import { z } from "zod";
+import { StackOut } from "./calc-stack.ts";
 import { LengthIn, LengthOut } from "./lengths.ts";
-import { BY, Mm, Unit } from "./opening-case.ts";
+import { BY, Unit } from "./opening-case.ts";
 import { route } from "./route.ts";
 
 export const ThicknessCase = z
@@ -35,18 +36,7 @@ export const ThicknessAnswer = z
       .array(LengthOut)
       .meta({ description: "As read, the nearer first: by slip the difference of its two marks." }),
     room: LengthOut.nullable(),
-    stacks: z.array(
-      z.strictObject({
-        text: z.string(),
-        make: z.enum(["metric", "inch"]),
-        panes: z.array(LengthOut),
-        spacers: z.array(LengthOut),
-        overall: LengthOut,
-        equalPanes: z.boolean(),
-        offMm: Mm,
-        score: z.number(),
-      }),
-    ),
+    stacks: z.array(StackOut),
     possible: z.int().meta({ description: "How many stacks there are, listed or not." }),
     conflicts: z.array(z.strictObject({ kind: z.string(), says: z.string() })),
     ...BY,

@@ -20,6 +20,7 @@ import { stackText } from "../../core/words/opening.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthOut, lengthsIn } from "./lengths.ts";
+import { stacksOut } from "./stacks-out.ts";
 
 type Lengths = Parameters<typeof lengthsIn>[0];
 
@@ -88,18 +89,8 @@ export function calcStack(of: StackCase): Outcome<z.output<typeof StackAnswer>> 
   if (!panes.ok) return panes;
   const { overall, overallError, paneError } = given.value as Record<"overall" | "overallError" | "paneError", Nm>;
   const stacks = stacksFor({ overall, panes: panes.value, count: of.count, overallError, paneError });
-  const out = (length: Nm) => lengthOut(length, of.unit);
   return ok({
-    stacks: stacks.slice(0, of.most).map((s) => ({
-      text: stackText(s),
-      make: s.make,
-      panes: s.panes.map(out),
-      spacers: s.spacers.map(out),
-      overall: out(s.overall),
-      equalPanes: s.equalPanes,
-      offMm: s.off,
-      score: s.score,
-    })),
+    stacks: stacksOut(stacks.slice(0, of.most), of.unit),
     possible: stacks.length,
     says: stacks[0]
       ? `Likeliest: ${stackText(stacks[0])}.`

@@ -4,9 +4,10 @@ import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { fail, ok } from "../../core/result.ts";
 import { stacksFor } from "../../core/specify/stack.ts";
 import { say } from "../../core/words/dialect.ts";
-import { conflictWords, stackText } from "../../core/words/opening.ts";
+import { conflictWords } from "../../core/words/opening.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthOut, lengthsIn } from "./lengths.ts";
+import { stacksOut } from "./stacks-out.ts";
 
 export function calcThickness(of: ThicknessCase): Outcome<z.output<typeof ThicknessAnswer>> {
   const { unit } = of;
@@ -49,16 +50,7 @@ export function calcThickness(of: ThicknessCase): Outcome<z.output<typeof Thickn
     bySlip: read.bySlip === null ? null : out(read.bySlip),
     panes: read.panes.map(out),
     room: read.room === null ? null : out(read.room),
-    stacks: stacks.slice(0, of.most).map((s) => ({
-      text: stackText(s),
-      make: s.make,
-      panes: s.panes.map(out),
-      spacers: s.spacers.map(out),
-      overall: out(s.overall),
-      equalPanes: s.equalPanes,
-      offMm: s.off,
-      score: s.score,
-    })),
+    stacks: stacksOut(stacks.slice(0, of.most), unit),
     possible: stacks.length,
     conflicts: read.conflicts.map((c) => ({ kind: c.kind, says: say(conflictWords(c, unit), "a") })),
     rule: "overall = far mark less bed; a pane is the difference of its two marks; a stack is possible within the readings' errors",
