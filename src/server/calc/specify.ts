@@ -19,7 +19,7 @@ import { say } from "../../core/words/dialect.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Outcome } from "../http/endpoint.ts";
-import { lengthOut, lengthsIn } from "./lengths.ts";
+import { lengthsIn } from "./lengths.ts";
 import { stacksOut } from "./stacks-out.ts";
 
 type Lengths = Parameters<typeof lengthsIn>[0];
