@@ -5,7 +5,7 @@ import { OPENING } from "../core/measure/places.ts";
 import { MONDAY_TO_FRIDAY } from "../core/plan/calendar.ts";
 import { addDays, dayOf } from "../core/units/day.ts";
 import { dayAxis } from "./day-bars.ts";
-import { elevationOf, heldAt } from "./elevation.ts";
+import { barsAcross, elevationOf, heldAt } from "./elevation.ts";
 import { open, polygon, rectangle } from "./path.ts";
 import { sectionOf } from "./section.ts";
 import { stackLabels } from "./stack-labels.ts";
@@ -201,5 +201,30 @@ describe("bars against the days", () => {
   it("marks today in the middle of its day, or not at all", () => {
     expect(axis([]).today).toBe(5);
     expect(axis([], addDays(first, 10)).today).toBeNull();
+  });
+});
+
+describe("bars across a pane", () => {
+  const square = [
+    { x: 0, y: 100 },
+    { x: 80, y: 100 },
+    { x: 80, y: 0 },
+    { x: 0, y: 0 },
+  ] as const;
+  it("one upright stands in the middle, two crosses at the thirds", () => {
+    expect(barsAcross(square, 1, 0)).toEqual([
+      open([
+        { x: 40, y: 100 },
+        { x: 40, y: 0 },
+      ]),
+    ]);
+    expect(barsAcross([...square] as never, 0, 1)).toEqual([
+      open([
+        { x: 0, y: 50 },
+        { x: 80, y: 50 },
+      ]),
+    ]);
+    expect(barsAcross(square, 2, 3)).toHaveLength(5);
+    expect(barsAcross(square, 0, 0)).toEqual([]);
   });
 });

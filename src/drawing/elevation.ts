@@ -19,6 +19,19 @@ export type ElevationInput = {
   readonly margin: number;
 };
 
+/**
+ * Bars across a pane that is drawn: evenly spread, each a line through the pane's own sides.
+ * @example one upright // from the middle of the foot to the middle of the head
+ */
+export function barsAcross(corners: readonly [Xy, Xy, Xy, Xy], uprights: number, crosses: number): readonly string[] {
+  const [bl, br, tr, tl] = corners;
+  const at = (count: number): readonly number[] => Array.from({ length: count }, (_, i) => (i + 1) / (count + 1));
+  return [
+    ...at(uprights).map((t) => open([mid(bl, br, t), mid(tl, tr, t)])),
+    ...at(crosses).map((t) => open([mid(bl, tl, t), mid(br, tr, t)])),
+  ];
+}
+
 export type Span = {
   readonly place: OpeningPlace;
   readonly from: Xy;
@@ -34,6 +47,8 @@ export type Elevation = {
   /** The opening's corners in the drawing: bottom left, bottom right, top right, top left. */
   readonly corners: readonly [Xy, Xy, Xy, Xy];
   readonly pane: string | null;
+  /** The pane's own corners in the drawing, as above; null while it is not known. */
+  readonly paneCorners: readonly [Xy, Xy, Xy, Xy] | null;
   readonly middle: Xy;
   readonly eased: readonly { readonly at: Xy; readonly label: Xy; readonly by: number }[];
   readonly spans: readonly Span[];
@@ -69,6 +84,7 @@ export function elevationOf(of: ElevationInput): Elevation {
     opening: polygon(openingAt),
     corners: openingAt,
     pane: pane && polygon(swell(pane).map(toBox)),
+    paneCorners: pane && (swell(pane).map(toBox) as unknown as Corners),
     middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
     eased: (of.eased ?? []).map(({ at, by }) => {
       const near = nearest(at, base);

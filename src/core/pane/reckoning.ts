@@ -1,4 +1,4 @@
-import { COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
+import type { Compound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockPane } from "../house/stock.ts";
@@ -28,6 +28,7 @@ import { paneMass } from "../specify/mass.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
 import { dayOf } from "../units/day.ts";
 import { type Grid, mm, type Nm, toMm } from "../units/length.ts";
+import { compoundFor } from "./against.ts";
 import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, overruleOf, tapeUnit } from "./chosen.ts";
 import { stockFor } from "./from-stock.ts";
@@ -142,7 +143,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       },
       safetyFigures(house),
     );
-  const compound = compoundById(book.set?.compound ?? usualCompound(book.added.system)) ?? (COMPOUNDS[0] as Compound);
+  const compound = compoundFor(book, glass);
   const slips = slipsIn({
     readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit: tapeUnit(book),

@@ -9,6 +9,7 @@ import { windKpa } from "../specify/wind.ts";
 import { mm } from "../units/length.ts";
 import { orderLineWords } from "../words/order-sheet.ts";
 import { ticketOf } from "../words/ticket.ts";
+import { mayTouch } from "./against.ts";
 import { foldPane } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
@@ -145,6 +146,33 @@ describe("a unit on its order", () => {
     const one = sized("plastic-bead-inside");
     one.tell("look.answer", { question: "kind", answer: "single" });
     expect(orderHeld(reckoned(one).book)).toBeNull();
+  });
+});
+
+describe("what it is set in", () => {
+  const compound = (system: System, tell: (t: Teller) => void = () => undefined): string => {
+    const t = sized(system);
+    tell(t);
+    return reckoned(t).r.compound.id;
+  };
+  const glass = (kind: "laminated" | "float") => (t: Teller) =>
+    t.tell("specify.glass", { kind, thickness: { text: "6.4", unit: "mm" }, edges: "arrissed", pattern: "" });
+  it.each([
+    ["clear glass in a putty sash: putty", "timber-putty", glass("float"), "linseed"],
+    ["laminated in a putty sash: not putty", "timber-putty", glass("laminated"), "silicone"],
+    [
+      "a unit in a putty sash: not putty",
+      "timber-putty",
+      (t: Teller) => t.tell("look.answer", { question: "kind", answer: "sealed" }),
+      "silicone",
+    ],
+    ["beads of timber: silicone", "timber-bead", () => undefined, "silicone"],
+    ["plastic: tape", "plastic-bead-inside", () => undefined, "tape"],
+  ] as const)("%s", (_, system, tell, expected) => expect(compound(system, tell)).toBe(expected));
+  it("says why not, of what somebody would use all the same", () => {
+    const { book, r } = reckoned(sized("plastic-bead-inside"));
+    expect(mayTouch("linseed", book, r.glass)).toMatchObject({ says: "no" });
+    expect(mayTouch("own mix", book, r.glass).says).toBe("care");
   });
 });
 

@@ -1,4 +1,6 @@
-import { COMPOUNDS, usualCompound } from "../../core/finish/compounds.ts";
+import { useState } from "react";
+import { COMPOUNDS } from "../../core/finish/compounds.ts";
+import { mayTouch } from "../../core/pane/against.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -25,12 +27,14 @@ export const SetStation = () => (
 function Done() {
   const { book, reckoning: r, today, say, write } = usePane();
   const gone = missing(book.before.counts);
+  const [compound, setCompound] = useState(r.compound.id);
+  const touch = mayTouch(compound, book, r.glass);
   if (book.set) {
-    const compound = COMPOUNDS.find((c) => c.id === book.set?.compound);
+    const used = COMPOUNDS.find((c) => c.id === book.set?.compound);
     return (
       <p className="note-glass">
-        Set {sayDay(dayOf(book.set.day))} in {say(compound?.name ?? book.set.compound)}
-        {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {compound && say(compound.needs)}
+        Set {sayDay(dayOf(book.set.day))} in {say(used?.name ?? book.set.compound)}
+        {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {used && say(used.needs)}
       </p>
     );
   }
@@ -53,7 +57,7 @@ function Done() {
       >
         <label className="col-span-3">
           <span className="text-[13px] text-mute">In what</span>
-          <select name="compound" defaultValue={usualCompound(book.added.system)}>
+          <select name="compound" value={compound} onChange={(e) => setCompound(e.target.value)}>
             {COMPOUNDS.map((c) => (
               <option key={c.id} value={c.id}>
                 {say(c.name)}
@@ -61,6 +65,12 @@ function Done() {
             ))}
           </select>
         </label>
+        {touch.says !== "yes" && (
+          <p className={`col-span-3 ${touch.says === "no" ? "note-wax" : "note-glass"}`}>
+            {touch.says === "no" ? "Not here: " : "With care: "}
+            {say(touch.because.join(" "))}
+          </p>
+        )}
         <label className="col-span-2">
           <span className="text-[13px] text-mute">Day</span>
           <input type="date" name="day" required max={writeDay(today)} defaultValue={writeDay(today)} />

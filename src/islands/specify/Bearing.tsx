@@ -1,7 +1,8 @@
-import { materialOf } from "../../core/look/systems.ts";
+import { againstOf } from "../../core/pane/against.ts";
+import type { Reckoning } from "../../core/pane/reckoning.ts";
 import { isUnit, isUnitOpen, USUAL_SHEETS } from "../../core/pane/unit.ts";
-import { balanceFor, weightLength } from "../../core/specify/balance.ts";
-import { type Against, compatible, type Setting } from "../../core/specify/compatible.ts";
+import { balanceFor, timberMass, weightLength } from "../../core/specify/balance.ts";
+import { compatible, type Setting } from "../../core/specify/compatible.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
 import { massOf } from "../../core/specify/glass.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
@@ -119,6 +120,7 @@ function SashWeights() {
       : r.cut.ok
         ? massOf(r.cut.value.glass.width, r.cut.value.glass.height, mm(3))
         : null;
+  const timber = timberOf(r, oldGlassKg);
   const balance =
     sash.sashKg !== null &&
     oldGlassKg !== null &&
@@ -152,7 +154,9 @@ function SashWeights() {
           </select>
         </label>
         <label>
-          <span className="text-[13px] text-mute">Weighs now, kg</span>
+          <span className="text-[13px] text-mute">
+            Weighs now, kg{timber && `; by its timber ${timber.toFixed(1)}`}
+          </span>
           <input
             type="number"
             step="any"
@@ -179,6 +183,23 @@ function SashWeights() {
         </p>
       )}
     </div>
+  );
+}
+
+/** The sash by its timber and its old glass, kg, where the member was read: stiles and rails alike. */
+function timberOf(r: Reckoning, oldGlassKg: number | null): number | null {
+  const [face, thick] = [r.readings["member-face"], r.readings["timber-thickness"]];
+  if (face === undefined || thick === undefined || oldGlassKg === null || !r.cut.ok) return null;
+  const member = { face: toMm(face), thick: toMm(thick) };
+  const { width, height } = r.cut.value.governs;
+  return (
+    oldGlassKg +
+    timberMass({
+      widthMm: toMm(width.length) + 2 * member.face,
+      heightMm: toMm(height.length) + 2 * member.face,
+      stileMm: member,
+      railMm: member,
+    })
   );
 }
 
@@ -220,15 +241,7 @@ const NAMES: Readonly<Record<Setting, string>> = {
 
 function Touching() {
   const { book, reckoning: r, say } = usePane();
-  const material = materialOf(book.added.system);
-  const against: Against[] = [
-    ...(isUnit(book) ? (["unit"] as const) : []),
-    ...(r.glass.kind === "laminated" || book.makeup?.panes.some((p) => p.kind === "laminated")
-      ? (["laminated"] as const)
-      : []),
-    ...(r.glass.kind === "toughened" ? (["toughened"] as const) : []),
-    material === "plastic" ? "plastic" : material === "metal" ? "aluminium" : "bare-timber",
-  ];
+  const against = againstOf(book, r.glass);
   const all = (Object.keys(NAMES) as Setting[]).map((s) => ({ setting: s, ...compatible(s, against) }));
   const of = (j: "yes" | "care" | "no") => all.filter((a) => a.says === j);
   const settings = (j: "yes" | "care") => of(j).flatMap((a) => (SET_IN.includes(a.setting) ? [NAMES[a.setting]] : []));
