@@ -10,7 +10,7 @@ for (const colorScheme of ["light", "dark"] as const)
     ["phone", { width: 390, height: 844 }],
   ] as const)
     test(`every page, ${colorScheme}, ${size}: no barrier, no complaint in the console`, async ({ browser }) => {
-      test.setTimeout(180_000);
+      test.setTimeout(300_000);
       const context = await browser.newContext({ colorScheme, viewport, reducedMotion: "reduce" });
       const page = await context.newPage();
       const complaints: string[] = [];
@@ -29,6 +29,17 @@ for (const colorScheme of ["light", "dark"] as const)
           .getByRole("link")
           .getAttribute("href")
       )?.split("/")[2];
+      const idOf = async (words: string): Promise<string> =>
+        (
+          await page
+            .getByRole("list", { name: "Panes of the round" })
+            .getByRole("listitem")
+            .filter({ hasText: words })
+            .getByRole("link")
+            .first()
+            .getAttribute("href")
+        )?.split("/")[2] ?? "";
+      const [casement, kitchen, porch] = [await idOf("landward casement"), await idOf("kitchen"), await idOf("porch")];
       const round = new URL(await roundPath(page), "http://round").searchParams.get("round");
       await page.goto("/orders");
       const order = await page.getByRole("main").getByRole("link").first().getAttribute("href");
@@ -46,12 +57,18 @@ for (const colorScheme of ["light", "dark"] as const)
         "/words",
         ...STATIONS.map((s) => `/panes/${pane}/${s}`),
         `/panes/${racked}/measure`,
+        `/panes/${casement}/look`,
+        `/panes/${casement}/takeout`,
+        `/panes/${porch}/look`,
+        `/panes/${porch}/options`,
+        `/panes/${porch}/tags`,
+        `/panes/${kitchen}/specify`,
       ];
       for (const path of paths) {
         await page.goto(path);
         await ready(page);
-        // What is folded up on Measure is looked at unfolded.
-        if (path.endsWith("/measure"))
+        // What is folded up is looked at unfolded.
+        if (/\/(measure|look|takeout|specify)$/.test(path))
           for (const fold of await page.locator("details > summary").all())
             if (await fold.isVisible()) await fold.click();
         const { violations } = await new AxeBuilder({ page })
