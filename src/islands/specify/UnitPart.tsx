@@ -47,7 +47,7 @@ export function UnitPart() {
           <table className="w-full border-collapse text-[13px]">
             <thead className="text-left text-mute">
               <tr>
-                <th className="font-normal"> </th>
+                <th className="font-normal">unit</th>
                 {["heat", "face °C", "dry to", "kg", "fits", "price"].map((h) => (
                   <th key={h} className="pl-2 text-right font-normal whitespace-nowrap">
                     {h}
