@@ -1,0 +1,110 @@
+import { describe, expect, it } from "vitest";
+import { PANE, uuid } from "../../../tests/support/told.ts";
+import { EntrySchema } from "../../contract/entry.ts";
+import type { Entry, Kind, Payloads } from "../log/kinds.ts";
+import { entryWords } from "./entry.ts";
+import { money } from "./money.ts";
+
+/** A payload of each kind of looking, taking out, making ready, refurbishing and specifying, and what the logbook says. */
+const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
+  "building.lead": [{ address: "No. 5", result: "none" }, /^No\. 5: paint tested, lead none$/],
+  "look.answer": [{ question: "mist", answer: "stays" }, /^Mist, stain or drops: stays: it is inside$/],
+  "look.opens": [{ opens: false }, /cannot be opened/],
+  "look.special": [{ special: ["fire"], licensed: "Orla Fenn" }, /fire door.*by Orla Fenn$/],
+  "look.condition": [{ member: "bottom", state: "mend", note: "soft" }, /^bottom member: mend first, soft$/],
+  "look.option": [{ option: "glass", reason: "lasts" }, /^To do: new glass or sealed unit, same sash, because lasts$/],
+  "look.earlier": [{ found: ["taped"] }, /panes held with tape/],
+  "look.wants": [{ by: "2026-05-22", mustLock: true, minds: "rattle" }, /by .*22 May, must lock, rattle/],
+  "takeout.detail": [{ bond: "silicone", keep: "destroy" }, /Glass stuck with silicone, The beads are cut away/],
+  "takeout.front": [{ front: [{ what: "blind", kept: "hall", fate: "back" }] }, /blind \(hall\)/],
+  "takeout.joints": [
+    { joints: { "top-left": { kind: "runs", side: "top" } }, school: "longest" },
+    /top left top runs through; longest first/,
+  ],
+  "takeout.map": [
+    {
+      item: uuid(1),
+      thing: "packer",
+      edge: "bottom",
+      share: 0.2,
+      thickness: { text: "3", unit: "mm" },
+      width: null,
+      material: "red",
+    },
+    /^On the map: packer, bottom, 3 mm, red$/,
+  ],
+  "takeout.map-off": [{ item: uuid(1) }, /off the map/],
+  "takeout.counted": [{ what: "screws", way: "out", count: 12 }, /^12 screws out$/],
+  "step.sides": [{ station: "ready", step: "clean", done: ["left", "top"] }, /^Make ready, clean: left, top$/],
+  "ready.dry-fit": [{ fit: "tight", note: "" }, /binds/],
+  "ready.drains": [{ found: 3, clear: 2, note: "" }, /^Drains: 2 of 3 clear$/],
+  "photo.added": [{ photo: uuid(2), station: "look", width: 10, height: 10, caption: "crack" }, /^Photo: crack$/],
+  "photo.marked": [{ photo: uuid(2), arrows: [], caption: "" }, /^Photo marked$/],
+  "photo.off": [{ photo: uuid(2) }, /^Photo taken off$/],
+  "refurbish.panes": [{ a: "cross", b: "" }, /A cross, B not said/],
+  "refurbish.unit": [{ spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4, keyLegMm: 25 }, /Spacer 16 mm/],
+  "refurbish.weighed": [{ grams: 165, minutes: 60 }, /^Beads weigh 165 g after 60 min$/],
+  "refurbish.closed": [{ day: "2026-05-20", sealant: "unit", lookAgain: "2026-11-20" }, /no gas; look again/],
+  "stock.pane": [{ name: "Rack A", widthNm: 1, heightNm: 1, thicknessNm: 1, glass: "float" }, /^In stock: Rack A$/],
+  "size.shaped": [
+    { corners: [0, 1, 2, 3].map((n) => ({ x: n, y: n })), reason: "racked" },
+    /^Cut to shape by its corners, because racked$/,
+  ],
+  "specify.makeup": [
+    {
+      makeup: {
+        panes: [
+          { mm: 4, kind: "float" },
+          { mm: 6.4, kind: "laminated" },
+        ],
+        cavities: [{ mm: 14, gas: "argon", fill: 0.9 }],
+        coatings: [{ face: 3, emissivity: 0.05 }],
+        spacer: "warm edge, black",
+      },
+    },
+    /^Sealed unit: 4-14-6\.4, argon, coated on 3, inner laminated, warm edge, black$/,
+  ],
+  "specify.exposure": [{ exposure: "coast" }, /coast or hilltop/],
+  "specify.sash": [{ position: "lower", sashKg: 9 }, /^Sash: lower, 9 kg/],
+  "specify.match": [{ answer: "will-show", note: "asked" }, /^Beside its neighbours: will show, asked$/],
+};
+
+const entry = (kind: string, payload: unknown): unknown => ({
+  id: uuid(9),
+  at: "2026-05-20T08:00:00.000Z",
+  who: "Nell",
+  about: { pane: PANE },
+  kind,
+  payload,
+});
+
+describe("the logbook's line for what was looked at, taken out, made ready and specified", () => {
+  it.each(Object.entries(SAID))("%s", (kind, [payload, says]) => {
+    const parsed = EntrySchema.safeParse(entry(kind, payload));
+    expect([kind, parsed.success]).toEqual([kind, true]);
+    const e = parsed.data as Entry;
+    for (const dialect of ["a", "b"] as const)
+      expect(entryWords(e, { unit: "mm", dialect })).not.toMatch(/[{}]|undefined|NaN/);
+    expect(entryWords(e, { unit: "mm", dialect: "a" })).toMatch(says);
+  });
+  it.each([
+    ["an answer of another question", "look.answer", { question: "mist", answer: "hinged" }],
+    ["a share past the edge's end", "takeout.map", { ...(SAID["takeout.map"]?.[0] as object), share: 1.2 }],
+    ["a detail nobody knows", "takeout.detail", { bond: "glue" }],
+    ["fewer corners than four", "size.shaped", { corners: [{ x: 0, y: 0 }], reason: "x" }],
+    [
+      "one sheet is no unit",
+      "specify.makeup",
+      { makeup: { panes: [{ mm: 4, kind: "float" }], cavities: [], coatings: [], spacer: "" } },
+    ],
+  ])("refuses %s", (_, kind, payload) => expect(EntrySchema.safeParse(entry(kind, payload)).success).toBe(false));
+});
+
+describe("money", () => {
+  it.each([
+    [0, "£0.00"],
+    [5, "£0.05"],
+    [23_340, "£233.40"],
+    [123_456_789, "£1,234,567.89"],
+  ])("%i pence", (pence, text) => expect(money(pence, "£")).toBe(text));
+});

@@ -1,0 +1,150 @@
+import { describe, expect, it } from "vitest";
+import { SIDES } from "../core/geometry/quad.ts";
+import { SYSTEMS } from "../core/look/systems.ts";
+import type { Joints } from "../core/takeout/beads.ts";
+import { type MapItem, tapped } from "../core/takeout/how-it-was.ts";
+import { BEADS_BOX, beadDrawing } from "./beads.ts";
+import { heatChart } from "./heat-chart.ts";
+import { mapPlace, PANE_IN_MAP } from "./how-it-was.ts";
+import { onWall } from "./on-wall.ts";
+import { opensAt, SECTION_BOX, systemSection } from "./system-section.ts";
+import { unitSection } from "./unit-section.ts";
+
+/** All numbers of a path. */
+const numbers = (d: string): number[] => (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
+
+describe("a section of every system", () => {
+  it.each(SYSTEMS)("%s: glass stands in it, drawn within its box", (system) => {
+    const shapes = systemSection(system);
+    expect(shapes.some((s) => s.ink === "d-pane")).toBe(true);
+    expect(shapes.some((s) => s.ink === "d-frame")).toBe(true);
+    for (const s of shapes) {
+      expect(s.d).not.toMatch(/NaN|undefined/);
+      const start = /^M(-?[\d.]+) (-?[\d.]+)/.exec(s.d);
+      expect(Number(start?.[1])).toBeGreaterThanOrEqual(0);
+      expect(Number(start?.[1])).toBeLessThanOrEqual(SECTION_BOX.width);
+      expect(Number(start?.[2])).toBeLessThanOrEqual(SECTION_BOX.height);
+    }
+  });
+  it("no two systems look alike", () => {
+    const drawn = SYSTEMS.map((s) => JSON.stringify(systemSection(s)));
+    expect(new Set(drawn).size).toBe(SYSTEMS.length);
+  });
+  it("what comes off shows on the side where it mostly does", () => {
+    expect(opensAt("plastic-bead-inside")).toBe("inside");
+    expect(opensAt("plastic-bead-outside")).toBe("outside");
+    expect(opensAt("cassette")).toBe("inside");
+  });
+});
+
+describe("four beads", () => {
+  it.each<[string, Joints, number]>([
+    ["nothing said, no seam", {}, 0],
+    ["one mitre", { "top-left": { kind: "mitred" } }, 1],
+    [
+      "two run through",
+      { "bottom-left": { kind: "runs", side: "left" }, "bottom-right": { kind: "runs", side: "bottom" } },
+      2,
+    ],
+  ])("%s", (_, joints, seams) => expect(beadDrawing(joints).seams).toHaveLength(seams));
+  it("a mitre is a slant, a butt is straight across", () => {
+    const slant = numbers(beadDrawing({ "top-left": { kind: "mitred" } }).seams[0] ?? "");
+    expect(slant[0]).not.toBe(slant[2]);
+    expect(slant[1]).not.toBe(slant[3]);
+    const butt = numbers(beadDrawing({ "top-left": { kind: "runs", side: "left" } }).seams[0] ?? "");
+    expect(butt[0]).toBe(butt[2]);
+  });
+  it("each has a place for the knife in the middle and at both ends, inside the drawing", () => {
+    for (const b of beadDrawing({}).beads) {
+      expect(Object.keys(b.at)).toHaveLength(3);
+      for (const at of Object.values(b.at)) {
+        expect(at.x).toBeGreaterThan(0);
+        expect(at.x).toBeLessThan(BEADS_BOX.width);
+        expect(at.y).toBeGreaterThan(0);
+        expect(at.y).toBeLessThan(BEADS_BOX.height);
+      }
+    }
+  });
+});
+
+describe("things on the map", () => {
+  const item = (edge: MapItem["edge"], share: number): MapItem => ({
+    item: "i",
+    thing: "packer",
+    edge,
+    share,
+    thickness: null,
+    width: null,
+    material: "",
+  });
+  it.each(SIDES.flatMap((edge) => [0.1, 0.5, 0.9].map((share) => [edge, share] as const)))(
+    "%s at %f: a tap where it is drawn finds it again",
+    (edge, share) => {
+      const [x = 0, y = 0] = numbers(mapPlace(item(edge, share)).block);
+      const level = edge === "top" || edge === "bottom";
+      // A block begins half its length before its middle.
+      const found = tapped({ x: level ? x + 13 : x, y: level ? y : y + 13, box: PANE_IN_MAP });
+      expect(found.edge).toBe(edge);
+      expect(found.share).toBeCloseTo(share, 9);
+    },
+  );
+});
+
+describe("the pane on its wall", () => {
+  const box = { width: 220, height: 130 };
+  it("stands by one scale: a sill twice as high rises twice as far", () => {
+    const rise = (sill: number): number => {
+      const n = numbers(onWall({ sill, door: 500, pane: { width: 600, height: 400 }, box }).rise);
+      return Math.abs((n[1] ?? 0) - (n[3] ?? 0));
+    };
+    expect(rise(1000) / rise(500)).toBeCloseTo(2, 9);
+  });
+  it("shades the low zone and the door's, and none where nobody asked", () => {
+    const zones = { low: 800, besideDoor: 300, doorUp: 1500 };
+    expect(onWall({ sill: 900, door: 400, pane: null, zones, box }).zones).toHaveLength(2);
+    expect(onWall({ sill: 900, door: 400, pane: null, box }).zones).toEqual([]);
+  });
+  it("says which of its lengths are only taken for granted", () => {
+    expect(onWall({ sill: null, door: 100, pane: null, box }).known).toEqual({ sill: false, door: true });
+  });
+});
+
+describe("a unit in section", () => {
+  it("numbers its faces from outside and marks the coated one", () => {
+    const d = unitSection({ panesMm: [4, 4], cavitiesMm: [16], coated: [3], box: { width: 220, height: 120 } });
+    expect(d.faces.map((f) => [f.n, f.coated])).toEqual([
+      [1, false],
+      [2, false],
+      [3, true],
+      [4, false],
+    ]);
+    const [f1, f2, f3, f4] = d.faces.map((f) => f.x);
+    // To scale: the cavity is four times a pane.
+    expect(((f3 ?? 0) - (f2 ?? 0)) / ((f2 ?? 0) - (f1 ?? 0))).toBeCloseTo(4, 9);
+    expect((f4 ?? 0) - (f3 ?? 0)).toBeCloseTo((f2 ?? 0) - (f1 ?? 0), 9);
+    expect(d.spacers).toHaveLength(1);
+  });
+});
+
+describe("heat loss by cavity width", () => {
+  const chart = heatChart({
+    glassMm: 8,
+    emissivity: 0.05,
+    marked: [
+      { name: "plain", cavityMm: 16, heat: 2.7, on: true },
+      { name: "argon", cavityMm: 40, heat: 1.2, on: true },
+    ],
+    box: { width: 440, height: 190 },
+  });
+  it("three curves, the better the lower", () => {
+    const ends = chart.curves.map((c) => c.label.y);
+    expect(chart.curves.map((c) => c.name)).toEqual(["plain, air", "coated, air", "coated, argon"]);
+    expect(ends[1]).toBeGreaterThan(ends[0] ?? 0);
+    expect(ends[2]).toBeGreaterThan(ends[1] ?? 0);
+  });
+  it("marks stand on their own figures, and never off the chart", () => {
+    const [plain, argon] = chart.marks;
+    expect(plain?.y).toBeLessThan(argon?.y ?? 0);
+    expect(argon?.x).toBeLessThanOrEqual(chart.right);
+  });
+});
