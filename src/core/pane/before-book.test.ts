@@ -1,0 +1,290 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
+import type { Entry } from "../log/kinds.ts";
+import type { System } from "../look/systems.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import { foldFirm, withFirm } from "../round/book.ts";
+import { foldPane, type PaneBook } from "./book.ts";
+import { optionsFacts } from "./options-facts.ts";
+import { type Reckoning, reckon } from "./reckoning.ts";
+import { beadsOf, hasBeads, hazardsOf, readyFacts, stepFacts } from "./step-facts.ts";
+import { isUnit, isUnitOpen } from "./unit.ts";
+
+const calendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set<never>(),
+  wet: new Set<never>(),
+  lowC: new Map(),
+};
+const book = (t: Teller): PaneBook => {
+  const found = foldPane(PANE, t.entries);
+  if (!found) throw new Error("no pane");
+  return found;
+};
+const both = (t: Teller, house: HouseRules = HOUSE_DEFAULTS): readonly [PaneBook, Reckoning] => {
+  const b = book(t);
+  return [b, reckon(b, { house, calendar, leadTests: foldFirm(t.entries).leadTests })];
+};
+const pane = (system: System = "timber-putty"): Teller => new Teller().added(PANE, system);
+const item = (n: number, share = 0.2) =>
+  ({ item: uuid(n), thing: "packer", edge: "bottom", share, thickness: null, width: null, material: "" }) as const;
+
+describe("what looking, taking out and making ready have found", () => {
+  it("nothing at first", () => {
+    const b = book(pane()).before;
+    expect([b.exam, b.opens, b.special, b.map, b.counts, b.photos, b.dryFit]).toEqual([{}, null, [], [], {}, [], null]);
+  });
+  it("an answer is changed, and taken back", () => {
+    const t = pane();
+    t.tell("look.answer", { question: "kind", answer: "sealed" });
+    t.tell("look.answer", { question: "kind", answer: "single" });
+    expect(book(t).before.exam.kind).toBe("single");
+    t.tell("look.answer", { question: "kind", answer: null });
+    expect(book(t).before.exam.kind).toBeUndefined();
+  });
+  it("details are kept one by one", () => {
+    const t = pane("timber-bead");
+    t.tell("takeout.detail", { bond: "silicone" });
+    t.tell("takeout.detail", { keep: "destroy" });
+    expect(book(t).before.detail).toEqual({ bond: "silicone", keep: "destroy" });
+  });
+  it("things go on the map, move, and come off", () => {
+    const t = pane();
+    t.tell("takeout.map", item(1));
+    t.tell("takeout.map", item(2, 0.8));
+    t.tell("takeout.map", item(1, 0.25));
+    expect(book(t).before.map.map((i) => [i.item, i.share])).toEqual([
+      [uuid(1), 0.25],
+      [uuid(2), 0.8],
+    ]);
+    t.tell("takeout.map-off", { item: uuid(1) });
+    expect(book(t).before.map).toHaveLength(1);
+  });
+  it("counts out and back stand apart", () => {
+    const t = pane();
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 12 });
+    t.tell("takeout.counted", { what: "screws", way: "back", count: 11 });
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 13 });
+    expect(book(t).before.counts).toEqual({ screws: { out: 13, back: 11 } });
+  });
+  it("a photo is marked and taken off; marks on one that is off bring nothing back", () => {
+    const t = pane();
+    t.tell("photo.added", { photo: uuid(5), station: "look", width: 1600, height: 1200, caption: "" });
+    t.tell("photo.marked", { photo: uuid(5), arrows: [{ x1: 0, y1: 0, x2: 1, y2: 1 }], caption: "crack" });
+    expect(book(t).before.photos).toMatchObject([{ caption: "crack", arrows: [{ x2: 1 }] }]);
+    t.tell("photo.off", { photo: uuid(5) });
+    t.tell("photo.marked", { photo: uuid(5), arrows: [], caption: "again" });
+    expect(book(t).before.photos).toEqual([]);
+  });
+  it("what is struck is as if it had never been", () => {
+    const t = pane();
+    const e = t.tell("takeout.map", item(1)) as unknown as Entry;
+    t.strike(e);
+    expect(book(t).before.map).toEqual([]);
+  });
+  it("entries twice, or in another order, come to the same", () => {
+    const t = pane("timber-bead");
+    t.tell("look.answer", { question: "near", answer: "cracked" });
+    t.tell("takeout.map", item(1));
+    t.tell("takeout.map", item(1, 0.6));
+    t.tell("takeout.counted", { what: "plugs", way: "out", count: 4 });
+    t.tell("ready.dry-fit", { fit: "tight", note: "" });
+    t.tell("refurbish.weighed", { grams: 170, minutes: 0 });
+    const once = book(t).before;
+    fc.assert(
+      fc.property(fc.shuffledSubarray([...t.entries, ...t.entries], { minLength: 2 * t.entries.length }), (entries) => {
+        expect(foldPane(PANE, entries)?.before).toEqual(once);
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe("what the steps follow from", () => {
+  it.each<[string, (t: Teller) => void, Partial<ReturnType<typeof stepFacts>>]>([
+    [
+      "nothing said",
+      () => undefined,
+      {
+        closed: false,
+        sealed: false,
+        toughened: false,
+        lift: 1,
+        front: [],
+        hinge: "not-said",
+        beads: null,
+        lead: true,
+      },
+    ],
+    ["built after the cut-off", (t) => t.tell("look.building", { year: 2005, storey: 2 }), { lead: false, storey: 2 }],
+    ["tested: none", (t) => t.tell("building.lead", { address: "No. 5", result: "none" }, {}), { lead: false }],
+    ["tested elsewhere", (t) => t.tell("building.lead", { address: "No. 6", result: "none" }, {}), { lead: true }],
+    [
+      "a stamp that says toughened",
+      (t) => t.tell("look.answer", { question: "stamp", answer: "toughened" }),
+      { toughened: true },
+    ],
+    ["welded", (t) => t.tell("look.opens", { opens: false }), { closed: true }],
+    [
+      "a blind in front",
+      (t) => t.tell("takeout.front", { front: [{ what: "blind", kept: "", fate: "back" }] }),
+      { front: ["blind"] },
+    ],
+    [
+      "slides",
+      (t) => t.tell("measure.found", { hinge: "slides", marks: "", spacerDate: "", held: "bead" }),
+      { hinge: "slides" },
+    ],
+    ["large", (t) => void t.read({ "width-top": "1604", "height-left": "1804" }), { lift: 2 }],
+    ["larger", (t) => void t.read({ "width-top": "2404", "height-left": "2404" }), { lift: "machine" }],
+  ])("%s", (_, tell, expected) => {
+    const t = pane();
+    tell(t);
+    expect(stepFacts(...both(t))).toMatchObject(expected);
+  });
+  it.each<[System, boolean]>([
+    ["timber-putty", false],
+    ["timber-bead", true],
+    ["plastic-bead-inside", true],
+    ["plastic-bead-outside", true],
+    ["plastic-no-bead", false],
+    ["pinned-stop", true],
+    ["cassette", false],
+    ["compression-moulding", false],
+    ["metal-frame", false],
+    ["in-front", false],
+  ])("%s has beads: %s", (system, has) => expect(hasBeads(book(pane(system)))).toBe(has));
+  it("metal with beads has them; their order follows the pane's own shape", () => {
+    const t = pane("metal-frame");
+    t.tell("takeout.detail", { metal: "beads" });
+    t.tell("takeout.joints", { joints: {}, school: "longest" });
+    t.read({ "width-top": "900", "height-left": "600" });
+    const order = beadsOf(...both(t));
+    expect(order?.kind === "order" && order.steps[0]?.side).toBe("bottom");
+  });
+  it.each<[System, Partial<PaneBook["before"]["detail"]>, string]>([
+    ["timber-putty", {}, "putty"],
+    ["metal-frame", {}, "putty"],
+    ["metal-frame", { metal: "beads" }, "gasket"],
+    ["plastic-bead-outside", {}, "tape"],
+    ["pinned-stop", {}, "silicone"],
+  ])("%s with %o is bedded in %s", (system, detail, bed) => {
+    const t = pane(system);
+    t.tell("takeout.detail", detail);
+    expect(readyFacts(...both(t)).bed).toBe(bed);
+  });
+  it("hazards know the rule set and the mass", () => {
+    const t = pane().read({ "width-top": "1604", "height-left": "1804" });
+    expect(hazardsOf(...both(t, { ...HOUSE_DEFAULTS, safetySet: "F" }))).toMatchObject({
+      ruleSet: "F",
+      lead: "not-tested",
+    });
+    expect(hazardsOf(...both(t)).massKg).toBeGreaterThan(20);
+  });
+});
+
+describe("one sheet or a unit", () => {
+  it.each<[string, System, (t: Teller) => void, boolean, boolean]>([
+    ["putty", "timber-putty", () => undefined, false, false],
+    ["plastic", "plastic-bead-inside", () => undefined, true, true],
+    [
+      "plastic, one sheet found",
+      "plastic-bead-inside",
+      (t) => t.tell("look.answer", { question: "kind", answer: "single" }),
+      false,
+      false,
+    ],
+    [
+      "putty, a unit found",
+      "timber-putty",
+      (t) => t.tell("look.answer", { question: "kind", answer: "sealed" }),
+      true,
+      true,
+    ],
+    [
+      "plastic, single glass chosen",
+      "plastic-bead-inside",
+      (t) =>
+        t.tell("specify.glass", {
+          kind: "toughened",
+          thickness: { text: "4", unit: "mm" },
+          edges: "arrissed",
+          pattern: "",
+        }),
+      false,
+      false,
+    ],
+    ["a door's insert, whole", "cassette", (t) => t.tell("measure.way", { way: "insert-outside" }), true, false],
+  ])("%s", (_, system, tell, unit, open) => {
+    const t = pane(system);
+    tell(t);
+    expect([isUnit(book(t)), isUnitOpen(book(t))]).toEqual([unit, open]);
+  });
+});
+
+describe("what the options follow from", () => {
+  it.each<[string, System, (t: Teller) => void, object]>([
+    [
+      "cracked",
+      "timber-putty",
+      (t) => t.tell("look.damage", { damage: ["cracked"] }),
+      { glass: "broken", paints: true },
+    ],
+    [
+      "misted",
+      "plastic-bead-inside",
+      (t) => t.tell("look.damage", { damage: ["misted"] }),
+      { glass: "seal-gone", sealed: true, paints: false },
+    ],
+    [
+      "nobody looked",
+      "timber-putty",
+      () => undefined,
+      { glass: "not-looked", worst: null, doubleHolds: null, areaM2: null },
+    ],
+    ["rotten by the damage", "timber-putty", (t) => t.tell("look.damage", { damage: ["rotten"] }), { worst: "mend" }],
+    [
+      "the worst member counts",
+      "timber-putty",
+      (t) => {
+        t.tell("look.condition", { member: "left", state: "sound", note: "" });
+        t.tell("look.condition", { member: "bottom", state: "not-worth", note: "" });
+      },
+      { worst: "not-worth" },
+    ],
+    [
+      "too little timber to rout",
+      "timber-putty",
+      (t) => void t.read({ "rebate-width": "18", "rebate-depth": "9", "timber-thickness": "30", "member-face": "40" }),
+      { doubleHolds: false },
+    ],
+    [
+      "coated",
+      "plastic-bead-inside",
+      (t) => t.tell("measure.coating", { coated: "yes", face: 3, how: "" }),
+      { coated: true },
+    ],
+    [
+      "unsure is not known",
+      "plastic-bead-inside",
+      (t) => t.tell("measure.coating", { coated: "unsure", face: null, how: "" }),
+      { coated: null },
+    ],
+  ])("%s", (_, system, tell, expected) => {
+    const t = pane(system);
+    tell(t);
+    expect(optionsFacts(...both(t))).toMatchObject(expected);
+  });
+  it("a unit's heat by its thickness: 24 mm of air loses 2.7", () => {
+    const t = pane("plastic-bead-inside").read({ "unit-thickness": "24" });
+    expect(optionsFacts(...both(t)).heat.now).toBeCloseTo(2.73, 2);
+  });
+  it("reckoning takes all of the firm's lists", () => {
+    const t = pane();
+    t.tell("building.lead", { address: "No. 5", result: "found" }, {});
+    const firm = foldFirm(t.entries);
+    expect(reckon(book(t), withFirm(firm)).lead).toBe("found");
+  });
+});
