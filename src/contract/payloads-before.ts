@@ -6,13 +6,17 @@ import { EARLIER } from "../core/look/earlier.ts";
 import { EXAM, EXAM_QUESTIONS, type ExamAnswer } from "../core/look/exam.ts";
 import { OPTION_KINDS } from "../core/look/options.ts";
 import { SPECIALS } from "../core/look/special.ts";
+import { SYSTEMS } from "../core/look/systems.ts";
 import { STATIONS } from "../core/plan/stations.ts";
 import { DRY_FITS } from "../core/ready/dry-fit.ts";
+import { CLEANERS, RESULTS } from "../core/refurbish/cleaners.ts";
 import { BEAD_SCHOOLS, CORNERS } from "../core/takeout/beads.ts";
 import { COUNTED } from "../core/takeout/counts.ts";
 import { DETAIL_NAMES, DETAILS, type Detail } from "../core/takeout/detail.ts";
+import { WASTES } from "../core/takeout/disposal.ts";
 import { FRONTS } from "../core/takeout/facts.ts";
 import { THINGS } from "../core/takeout/how-it-was.ts";
+import { GAVE, UNHOOKS } from "../core/takeout/profile.ts";
 import { DayText } from "./lengths.ts";
 import { Id, Name, Short, Text, Written } from "./payload-parts.ts";
 
@@ -29,6 +33,21 @@ const detail = Object.fromEntries(
 /** Looking, taking out and making ready. */
 export const BEFORE_PAYLOADS = {
   "building.lead": z.strictObject({ address: Name, result: z.enum(["none", "found"]) }),
+  "profile.known": z.strictObject({
+    profile: Name,
+    unhooks: z.enum(UNHOOKS).nullable(),
+    gave: z.enum(GAVE).nullable(),
+    tape: z.enum(["thin", "thick"]).nullable(),
+    brittle: z.boolean(),
+    lesson: Short,
+  }),
+  "work.took": z.strictObject({
+    system: z.enum(SYSTEMS),
+    station: z.enum(STATIONS),
+    step: Name,
+    minutes: z.number().positive().max(1440),
+    metres: z.number().positive().max(100).nullable(),
+  }),
   "look.answer": z
     .strictObject({ question: z.enum(EXAM_QUESTIONS as [keyof typeof EXAM]), answer: Answers.nullable() })
     .refine((a) => a.answer === null || (EXAM[a.question] as readonly string[]).includes(a.answer), {
@@ -65,6 +84,15 @@ export const BEFORE_PAYLOADS = {
     way: z.enum(["out", "back"]),
     count: z.int().min(0).max(999),
   }),
+  "takeout.profile": z.strictObject({ profile: Short }),
+  "takeout.broken": z.strictObject({ beads: z.array(z.enum(SIDES)).max(SIDES.length) }),
+  "waste.out": z.strictObject({ waste: z.enum(WASTES), bags: z.int().min(0).max(99), where: Short }),
+  "hands.booked": z.strictObject({
+    day: DayText,
+    from: z.string().regex(/^([01]\d|2[0-3]):[0-5]\d$/, { error: "Give the hour as 09:30." }),
+    hours: z.number().positive().max(12),
+    helper: Short,
+  }),
   "step.sides": z.strictObject({
     station: z.enum(STATIONS),
     step: Name,
@@ -78,6 +106,7 @@ export const BEFORE_PAYLOADS = {
     width: z.int().min(1).max(20000),
     height: z.int().min(1).max(20000),
     caption: Short,
+    of: Short.optional(),
   }),
   "photo.marked": z.strictObject({
     photo: Id,
@@ -94,5 +123,6 @@ export const BEFORE_PAYLOADS = {
     keyLegMm: z.number().min(0).max(100),
   }),
   "refurbish.weighed": z.strictObject({ grams: z.number().min(0).max(20000), minutes: z.int().min(0).max(10000) }),
+  "refurbish.cleaned": z.strictObject({ cleaner: z.enum(CLEANERS), result: z.enum(RESULTS) }),
   "refurbish.closed": z.strictObject({ day: DayText, sealant: Short, lookAgain: DayText }),
 } satisfies { readonly [K in keyof BeforePayloads]: z.ZodType<BeforePayloads[K]> };

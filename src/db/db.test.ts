@@ -10,7 +10,7 @@ import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
 import { createDatabase, type Database, openDatabase } from "./database.ts";
 import { allEntries, entriesAfter, entriesOfPane, logEnd } from "./entry-log.ts";
-import { listOrders, listPeople, listRounds, listSuppliers, paneById, panesOfRound } from "./lists.ts";
+import { causesAt, listOrders, listPeople, listRounds, listSuppliers, paneById, panesOfRound } from "./lists.ts";
 import { rebuild } from "./projection.ts";
 import { days, houseRules, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 
@@ -211,4 +211,22 @@ describe("the firm's file", () => {
   it("a path that is mistyped is an error, not an empty firm", () =>
     expect(() => openDatabase(join(folder, "nowhere.sqlite"))).toThrow());
   it("keeps the round it was given", () => expect(ROUND).toMatch(/^0{8}-/));
+});
+
+describe("why other panes at an address failed", () => {
+  it("the newest of each, not the pane's own, and not another address's", () => {
+    const db = createDatabase(":memory:");
+    const t = new Teller().opened().added();
+    const [other, third] = [uuid(0xb1), uuid(0xb2)];
+    t.added(other);
+    t.added(third);
+    t.tell("pane.corrected", { address: "No. 9" }, { pane: third });
+    t.tell("look.cause", { cause: "heat" });
+    t.tell("look.cause", { cause: "impact" }, { pane: other });
+    t.tell("look.cause", { cause: "water" }, { pane: other });
+    t.tell("look.cause", { cause: "water" }, { pane: third });
+    append(db, t.entries);
+    expect(causesAt(db, "No. 5", PANE).map((c) => [c.pane, c.cause])).toEqual([[other, "water"]]);
+    expect(causesAt(db, "No. 7", PANE)).toEqual([]);
+  });
 });

@@ -15,6 +15,7 @@ const TAKEN_OUT = [
   "mark",
   "score-paint",
   "face-putty",
+  "probe",
   "sprigs",
   "lift-out",
   "bed-putty",
@@ -72,7 +73,18 @@ function tellLeaning(story: Story, p: ToldPane): void {
   p.looked(["cracked", "putty-falling"], "hail", "this-week", 1);
   p.did("takeout", "sheet", "clear-below", "tape-glass", "mark");
   story.tell("takeout.marks", p.about, { insideFace: "wax cross, low right", topEdge: "arrow" });
-  p.did("takeout", "score-paint", "loose-putty", "face-putty", "sprigs", "lift-out", "bed-putty", "water", "bag");
+  p.did(
+    "takeout",
+    "score-paint",
+    "loose-putty",
+    "face-putty",
+    "probe",
+    "sprigs",
+    "lift-out",
+    "bed-putty",
+    "water",
+    "bag",
+  );
   story.tell("takeout.sprigs", p.about, { found: 9 });
   p.read({
     w: ["612", "611.5", "613"],
@@ -124,7 +136,7 @@ function tellReadyToSet(story: Story, p: ToldPane): void {
     sill: "940",
     door: "2200",
   });
-  p.glass("float", "4").did("ready", "clean", "prime", "dry-fit");
+  p.glass("float", "4").did("ready", "clean", "prime", "dry-fit", "sweep");
   const { order, lines } = openOrder(story, SALT_LANE, "OR-2", [
     { pane: p, label: "No. 4, front parlour, upper sash", size: [537, 777] },
   ]);
@@ -177,7 +189,7 @@ function tellDrying(story: Story, p: ToldPane): void {
     },
   );
   story.on(-6, 13, "Bram Tolley");
-  p.did("ready", "clean", "prime", "dry-fit").did("set", ...SET);
+  p.did("ready", "clean", "prime", "dry-fit", "sweep").did("set", ...SET);
   story.tell("set.done", p.about, { day: story.day(-6), compound: "linseed", sprigs: 8 });
   p.did("finish", "sight-line", "clean", "tell");
 }
@@ -270,6 +282,7 @@ function tellWrong(story: Story, p: ToldPane): void {
     "mark",
     "score-paint",
     "face-putty",
+    "probe",
     "sprigs",
     "shards",
     "bed-putty",
@@ -335,7 +348,7 @@ function tellDone(story: Story, p: ToldPane): void {
     door: "1200",
   });
   p.glass("float", "4")
-    .did("ready", "clean", "prime-label", "dry-fit")
+    .did("ready", "clean", "prime-label", "dry-fit", "sweep")
     .did("set", ...SET);
   story.tell("set.done", p.about, { day: story.day(-11), compound: "acrylic", sprigs: 8 });
   story.on(-5, 10, "Nell Harrow");

@@ -1,11 +1,12 @@
 import type { Entry } from "../core/log/kinds.ts";
+import type { Cause } from "../core/look/damage.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
 import { withFirm } from "../core/round/book.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
-import { listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
+import { causesAt, listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
@@ -34,6 +35,8 @@ export type PanePageData = {
   readonly openOrders: readonly OpenOrder[];
   /** Other panes of the same opening, numbered like this one. */
   readonly alike: readonly { readonly id: string; readonly light: string }[];
+  /** Why other panes at this address failed. */
+  readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
 };
 
 export type PanePageAnswer =
@@ -79,6 +82,11 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
       alike: panes
         .filter((p) => p.id !== id && p.address === row.address && p.opening === row.opening && NUMBERED.test(p.light))
         .map(({ id, light }) => ({ id, light })),
+      causesHere: causesAt(db, row.address, id).map((c) => ({
+        pane: c.pane,
+        label: [c.opening, c.light].filter(Boolean).join(", "),
+        cause: c.cause,
+      })),
     },
   };
 }

@@ -6,16 +6,25 @@ import type { OptionKind } from "../look/options.ts";
 import type { Special } from "../look/special.ts";
 import type { Station } from "../plan/stations.ts";
 import type { DryFit } from "../ready/dry-fit.ts";
+import type { Cleaner, CleanResult } from "../refurbish/cleaners.ts";
+import type { Took } from "../steps/past.ts";
 import type { BeadSchool, Joints } from "../takeout/beads.ts";
 import type { Counted } from "../takeout/counts.ts";
 import type { Detail } from "../takeout/detail.ts";
+import type { Waste } from "../takeout/disposal.ts";
 import type { Front } from "../takeout/facts.ts";
 import type { MapItem } from "../takeout/how-it-was.ts";
+import type { Profile } from "../takeout/profile.ts";
 
 /** Looking, taking out and making ready: what the entries of these stations carry. */
 export type BeforePayloads = {
   /** A test for lead, kept once for the whole building. */
   "building.lead": { readonly address: string; readonly result: "none" | "found" };
+
+  /** How the beads of a frame profile let go, kept for the next window of that profile. */
+  "profile.known": Profile;
+  /** How long a step took, for the firm's own minutes. */
+  "work.took": Took;
 
   "look.answer": { readonly question: ExamQuestion; readonly answer: ExamAnswer | null };
   /** Whether the sash lets its glass go at all. */
@@ -34,6 +43,13 @@ export type BeforePayloads = {
   "takeout.map": MapItem;
   "takeout.map-off": { readonly item: string };
   "takeout.counted": { readonly what: Counted; readonly way: "out" | "back"; readonly count: number };
+  "takeout.profile": { readonly profile: string };
+  /** Beads that did not survive. */
+  "takeout.broken": { readonly beads: readonly Side[] };
+  /** Old glass that left, and where it went. */
+  "waste.out": { readonly waste: Waste; readonly bags: number; readonly where: string };
+  /** A second person, for the hour that needs one. */
+  "hands.booked": { readonly day: string; readonly from: string; readonly hours: number; readonly helper: string };
   /** Sides, corners or faces ticked at one step. */
   "step.sides": { readonly station: Station; readonly step: string; readonly done: readonly string[] };
 
@@ -46,6 +62,8 @@ export type BeforePayloads = {
     readonly width: number;
     readonly height: number;
     readonly caption: string;
+    /** What it shows, where a step asked for it: step and side. */
+    readonly of?: string | undefined;
   };
   /** Arrows as shares of the picture, from its top left. */
   "photo.marked": { readonly photo: string; readonly arrows: readonly PhotoArrow[]; readonly caption: string };
@@ -54,6 +72,7 @@ export type BeforePayloads = {
   "refurbish.panes": { readonly a: string; readonly b: string };
   "refurbish.unit": RefurbishUnit;
   "refurbish.weighed": { readonly grams: number; readonly minutes: number };
+  "refurbish.cleaned": { readonly cleaner: Cleaner; readonly result: CleanResult };
   "refurbish.closed": { readonly day: string; readonly sealant: string; readonly lookAgain: string };
 };
 

@@ -9,6 +9,7 @@ import { foldFirm, withFirm } from "../round/book.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { optionsFacts } from "./options-facts.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
+import { metresRound, stepsAt } from "./standing.ts";
 import { beadsOf, hasBeads, hazardsOf, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnit, isUnitOpen } from "./unit.ts";
 
@@ -49,6 +50,49 @@ describe("what looking, taking out and making ready have found", () => {
     t.tell("takeout.detail", { bond: "silicone" });
     t.tell("takeout.detail", { keep: "destroy" });
     expect(book(t).before.detail).toEqual({ bond: "silicone", keep: "destroy" });
+  });
+  it("what broke, what left, who helps and what was cleaned with what", () => {
+    const t = pane("timber-bead");
+    t.tell("takeout.broken", { beads: ["left"] });
+    t.tell("takeout.broken", { beads: ["left", "top"] });
+    t.tell("waste.out", { waste: "float", bags: 1, where: "skip" });
+    t.tell("waste.out", { waste: "float", bags: 2, where: "yard" });
+    t.tell("hands.booked", { day: "2026-05-22", from: "09:30", hours: 1, helper: "Tamsin" });
+    t.tell("refurbish.cleaned", { cleaner: "alcohol", result: "streaks" });
+    t.tell("refurbish.cleaned", { cleaner: "glass-cleaner", result: "clear" });
+    const b = book(t).before;
+    expect(b.broken).toEqual(["left", "top"]);
+    expect(b.waste.map((w) => w.bags)).toEqual([1, 2]);
+    expect(b.hands?.helper).toBe("Tamsin");
+    expect(b.refurbish.cleaned.map((c) => c.result)).toEqual(["streaks", "clear"]);
+  });
+  it("a profile that was met before tells how its beads let go", () => {
+    const t = pane("plastic-bead-inside");
+    const known = {
+      profile: "ovolo",
+      unhooks: "lift",
+      gave: "middle",
+      tape: "thin",
+      brittle: false,
+      lesson: "",
+    } as const;
+    t.tell("profile.known", known, {});
+    t.tell("takeout.profile", { profile: "ovolo" });
+    const b = book(t);
+    const r = reckon(b, withFirm(foldFirm(t.entries)));
+    expect(stepFacts(b, r).profile).toEqual(known);
+    expect(reckon(b, { house: HOUSE_DEFAULTS, calendar }).profile).toBeNull();
+  });
+  it("what the firm took three times is what a step takes; by the metre where it runs along the edge", () => {
+    const t = pane("timber-bead").read({ "width-middle": "506", "height-middle": "506" });
+    for (const minutes of [6, 8, 4])
+      t.tell("work.took", { system: "timber-bead", station: "takeout", step: "cut-free", minutes, metres: 2 }, {});
+    const b = book(t);
+    const r = reckon(b, withFirm(foldFirm(t.entries)));
+    const metres = metresRound(r) ?? 0;
+    const cut = stepsAt("takeout", b, r).find((s) => s.id === "cut-free");
+    expect([cut?.minutes, cut?.timed]).toEqual([Math.round(3 * metres), 3]);
+    expect(metres).toBeGreaterThan(1.9);
   });
   it("things go on the map, move, and come off", () => {
     const t = pane();

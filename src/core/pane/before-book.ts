@@ -18,6 +18,7 @@ export type Photo = {
   readonly width: number;
   readonly height: number;
   readonly caption: string;
+  readonly of: string;
   readonly arrows: readonly PhotoArrow[];
   readonly who: string;
   readonly at: string;
@@ -37,6 +38,10 @@ export type BeforeBook = {
   readonly detail: Partial<Detail>;
   readonly front: Payloads["takeout.front"]["front"];
   readonly joints: Payloads["takeout.joints"] | null;
+  readonly profile: string;
+  readonly broken: readonly Side[];
+  readonly waste: readonly Payloads["waste.out"][];
+  readonly hands: Payloads["hands.booked"] | null;
   readonly map: readonly MapItem[];
   readonly counts: Counts;
   /** Sides, corners or faces ticked, by station and step. */
@@ -48,6 +53,7 @@ export type BeforeBook = {
     readonly panes: Payloads["refurbish.panes"] | null;
     readonly unit: Payloads["refurbish.unit"] | null;
     readonly weighings: readonly Weighing[];
+    readonly cleaned: readonly Payloads["refurbish.cleaned"][];
     readonly closed: Payloads["refurbish.closed"] | null;
   };
 };
@@ -63,6 +69,8 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
   const ticked = new Map<string, readonly string[]>();
   const photos = new Map<string, Photo>();
   const weighings: Weighing[] = [];
+  const cleaned: Payloads["refurbish.cleaned"][] = [];
+  const waste: Payloads["waste.out"][] = [];
   for (const e of own) {
     latest.set(e.kind, e);
     switch (e.kind) {
@@ -91,7 +99,7 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
         ticked.set(`${e.payload.station}/${e.payload.step}`, e.payload.done);
         break;
       case "photo.added":
-        photos.set(e.payload.photo, { ...e.payload, arrows: [], who: e.who, at: e.at });
+        photos.set(e.payload.photo, { ...e.payload, of: e.payload.of ?? "", arrows: [], who: e.who, at: e.at });
         break;
       case "photo.marked": {
         const was = photos.get(e.payload.photo);
@@ -103,6 +111,12 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
         break;
       case "refurbish.weighed":
         weighings.push(e.payload);
+        break;
+      case "refurbish.cleaned":
+        cleaned.push(e.payload);
+        break;
+      case "waste.out":
+        waste.push(e.payload);
         break;
     }
   }
@@ -120,6 +134,10 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
     detail,
     front: last("takeout.front")?.front ?? [],
     joints: last("takeout.joints"),
+    profile: last("takeout.profile")?.profile ?? "",
+    broken: last("takeout.broken")?.beads ?? [],
+    waste,
+    hands: last("hands.booked"),
     map: [...map.values()],
     counts,
     ticked,
@@ -130,6 +148,7 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
       panes: last("refurbish.panes"),
       unit: last("refurbish.unit"),
       weighings,
+      cleaned,
       closed: last("refurbish.closed"),
     },
   };

@@ -26,6 +26,8 @@ import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
 import { makeupMass } from "../specify/makeup.ts";
 import { paneMass } from "../specify/mass.ts";
 import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
+import { NO_PAST, type Past } from "../steps/past.ts";
+import type { Profile } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
 import { type Grid, mm, type Nm, toMm } from "../units/length.ts";
 import { compoundFor } from "./against.ts";
@@ -41,6 +43,10 @@ export type Reckoning = {
   readonly house: HouseRules;
   /** Lead in this building's paint, as tested once for all its panes. */
   readonly lead: LeadTest;
+  /** What the firm knows of this frame's profile. */
+  readonly profile: Profile | null;
+  /** How long its own people took over steps. */
+  readonly past: Past;
   readonly readings: Readings;
   /** What the sizing works with: the rebate's own readings, or what stands in for them. */
   readonly opening: ReckonedOpening;
@@ -89,6 +95,9 @@ export type ReckonWith = {
   readonly stock?: readonly StockPane[] | undefined;
   /** Tests of paint for lead, by address. */
   readonly leadTests?: ReadonlyMap<string, "none" | "found"> | undefined;
+  /** How the beads of each frame profile let go. */
+  readonly profiles?: ReadonlyMap<string, Profile> | undefined;
+  readonly past?: Past | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -167,6 +176,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   return {
     house,
     lead: by.leadTests?.get(book.added.address) ?? "not-tested",
+    profile: by.profiles?.get(book.before.profile) ?? null,
+    past: by.past ?? NO_PAST,
     readings,
     opening,
     twist: twistOf(readings),

@@ -4,11 +4,13 @@ import { DIAGONALS, HEIGHTS, OPENING, type Place, WIDTHS } from "../measure/plac
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
-import { inspectionOf } from "../signoff/inspection.ts";
+import { stepByPast } from "../steps/past.ts";
 import type { Step } from "../steps/step.ts";
 import { takeoutSteps } from "../takeout/steps.ts";
 import { type Day, dayOf } from "../units/day.ts";
+import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
+import { inspectionHere } from "./inspection.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnitOpen } from "./unit.ts";
@@ -72,7 +74,17 @@ export type Next = {
   readonly place?: Place;
 };
 
-export function stepsAt(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
+/** The steps of a station, with the firm's own minutes where it has timed them. */
+export const stepsAt = (station: Station, book: PaneBook, r: Reckoning): readonly Step[] =>
+  stepsOf(station, book, r).map((s) =>
+    stepByPast(s, { system: book.added.system, station, metres: metresRound(r) }, r.past),
+  );
+
+/** Length of the glass's edge, m; null until it is sized. */
+export const metresRound = (r: Reckoning): number | null =>
+  r.cut.ok ? (2 * (toMm(r.cut.value.glass.width) + toMm(r.cut.value.glass.height))) / 1000 : null;
+
+function stepsOf(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
   const facts = stepFacts(book, reckoning);
   switch (station) {
     case "takeout":
@@ -143,7 +155,7 @@ function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
         says: {
           kind: "steps",
           done: [...book.checks.values()].filter((c) => c.good).length,
-          of: inspectionOf(book.added.system).length,
+          of: inspectionHere(book).length,
         },
       };
   }

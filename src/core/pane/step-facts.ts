@@ -59,6 +59,8 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     side: book.added.side,
     hinge: book.found?.hinge ?? "not-said",
     beads: beads?.kind === "order" ? beads.steps : null,
+    profile: r.profile,
+    broken: book.before.broken,
     lead: mayHoldLead(book, r),
   };
 }
@@ -80,6 +82,9 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
           : facts.detail.bond,
     primeRebate: r.compound.primeRebate,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
+    mends: Object.values(book.before.members).some((m) => m.state === "mend"),
+    waterStood: book.before.map.some((i) => i.thing === "water"),
+    rout: book.before.option?.option === "double",
     oldGlassBack: book.before.option?.option === "refurbish" || book.before.refurbish.closed !== null,
   };
 }

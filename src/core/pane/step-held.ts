@@ -7,6 +7,9 @@ import { stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { beadsOf } from "./step-facts.ts";
 
+/** The step that opens tape, sealant or {putty}. */
+const BONDS = "bed";
+
 /** What can be ticked one by one at a step. */
 export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
   sides: ["left", "right", "bottom", "top"],
@@ -27,6 +30,12 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
   }
   if (step.id === "bead-cut" && !newOnesHere(book))
     return "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.";
+  if (station === "set" && step.id === BONDS) {
+    const clean = book.before.ticked.get(stepKey("ready", "clean")) ?? [];
+    const open = (TICKS.sides ?? []).filter((t) => !clean.includes(t));
+    if (clean.length > 0 && open.length > 0)
+      return `Not clean yet: ${open.join(", ")}. What is left there lets the bond go.`;
+  }
   if (step.id === "lift-out") {
     const cut = book.before.ticked.get(stepKey("takeout", "cut-free")) ?? [];
     const uncut = (TICKS.bond ?? []).filter((t) => !cut.includes(t));

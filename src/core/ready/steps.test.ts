@@ -94,6 +94,13 @@ describe("making ready", () => {
       ["clean", "glass-clean", "dry-fit"],
       ["stickers"],
     ],
+    ["timber came away", { detail: { lost: "some" } }, ["clean", "fill", "prime", "dry-fit"], ["mend", "joints"]],
+    ["timber came away, and rot as well", { detail: { lost: "some" }, damage: ["rotten"] }, ["mend"], ["fill"]],
+    ["opened joints", { mends: true }, ["clean", "joints", "prime", "dry-fit"], ["fill"]],
+    ["opened corners of plastic", { system: "plastic-bead-inside", mends: true }, ["clean"], ["joints"]],
+    ["single to double", { rout: true }, ["clean", "rout", "prime", "dry-fit"], ["ease"]],
+    ["water stood in a putty frame", { waterStood: true }, ["clean", "drains", "prime"], []],
+    ["always swept last", {}, ["dry-fit", "sweep"], []],
     ["welded: nothing to make ready", { system: "plastic-no-bead", closed: true }, [], ["clean", "dry-fit"]],
   ])("%s", (_, over, has, hasNot) => {
     const all = ids(ready(over));
@@ -102,7 +109,7 @@ describe("making ready", () => {
   });
   it("sums the hands-on minutes and the waits apart", () => {
     const effort = effortOf(ready({ damage: ["rotten"] }));
-    // clean 12, mend 30, prime 8, dry fit 5; mend waits a day, primer 16 hours.
-    expect(effort).toEqual({ minutes: 55, waitHours: 40, people: 1 });
+    // clean 12, mend 30, prime 8, dry fit 5, sweep 4; mend waits a day, primer 16 hours.
+    expect(effort).toEqual({ minutes: 59, waitHours: 40, people: 1 });
   });
 });

@@ -8,6 +8,12 @@ export type ReadyFacts = StepFacts & {
   readonly primeRebate: boolean;
   /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
   readonly ease: readonly { readonly side: string; readonly mm: number }[];
+  /** A member of the sash is to be mended first. */
+  readonly mends: boolean;
+  /** Water was found standing in the frame. */
+  readonly waterStood: boolean;
+  /** The sash is to hold a unit where it held one sheet. */
+  readonly rout: boolean;
   /** The old glass goes back: refurbished, or only rebedded. */
   readonly oldGlassBack: boolean;
 };
@@ -74,6 +80,37 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     when: (g) => g.damage.includes("rotten") && isTimber(g),
   },
   {
+    id: "fill",
+    does: "Fill where timber came away, square to the old {rebate}, and sand it when it is hard.",
+    why: "The bed needs a flat seat; a hollow under it is where water stands.",
+    tool: "repair paste, sanding block",
+    minutes: 10,
+    driesHours: 12,
+    asks: "dries",
+    hazards: ["solvent"],
+    when: (g) => g.detail.lost === "some" && isTimber(g) && !g.damage.includes("rotten"),
+  },
+  {
+    id: "joints",
+    does: "Free the jammed paint, glue the opened joints and clamp the sash square: both diagonals alike.",
+    why: "A sash that works loose breaks the bed of the new pane at its corners.",
+    tool: "waterproof glue, clamps, tape",
+    minutes: 30,
+    driesHours: 24,
+    asks: "dries",
+    when: (g) => g.mends && isTimber(g),
+  },
+  {
+    id: "rout",
+    does: "Rout the {rebate} to the depth and width under Measure; square the corners with a chisel.",
+    why: "The {unit} must stand in it with its edge seal covered and its packers under it.",
+    tool: "router, template, chisel",
+    never: "No pass without the template fixed: its set-off is half of guide bush less cutter. Never through a joint.",
+    minutes: 60,
+    hazards: ["dust", "knives", ...(f.lead ? ["lead"] : [])],
+    when: (g) => g.rout && isTimber(g),
+  },
+  {
     id: "mend-frame",
     does: "Look at every member and corner: cracked plastic or rusted metal is mended or the sash is changed.",
     why: "A frame that moves breaks the next seal as well.",
@@ -97,7 +134,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 6,
     asks: "drains",
     when: (g) =>
-      isPlastic(g) || (g.system === "metal-frame" && g.detail.metal === "beads") || (g.sealed && isTimber(g)),
+      g.waterStood ||
+      isPlastic(g) ||
+      (g.system === "metal-frame" && g.detail.metal === "beads") ||
+      (g.sealed && isTimber(g)),
   },
   {
     id: "rust",
@@ -192,6 +232,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "mask",
+    alongEdge: true,
     asks: "length",
     does: "Mask frame and glass along the line, both sides.",
     why: "Smears that have cured take longer than the whole pane.",
@@ -216,6 +257,16 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "new gasket, shears",
     minutes: 4,
     when: (g) => g.bed === "gasket",
+  },
+  {
+    id: "sweep",
+    does: "Sweep and vacuum before the new glass comes near.",
+    why: "Nobody kneels on glass, and no crumb gets under the bed.",
+    tool: "brush, vacuum, rubble bag",
+    minutes: 4,
+    gloves: "on",
+    hazards: ["broken-glass"],
+    when: always,
   },
 ];
 

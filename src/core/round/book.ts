@@ -5,6 +5,8 @@ import { readLog } from "../log/standing-entries.ts";
 import type { ReckonWith } from "../pane/reckoning.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import type { FindBest } from "../size/best.ts";
+import { type Past, pastOf, type Took } from "../steps/past.ts";
+import type { Profile } from "../takeout/profile.ts";
 import { type Day, dayOf } from "../units/day.ts";
 
 export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
@@ -18,6 +20,10 @@ export type Firm = {
   readonly inserts: readonly StockInsert[];
   /** Paint tested for lead, by address. */
   readonly leadTests: ReadonlyMap<string, "none" | "found">;
+  /** How the beads of each frame profile let go. */
+  readonly profiles: ReadonlyMap<string, Profile>;
+  /** How long the firm's own people took. */
+  readonly past: Past;
 };
 
 /** Folds the entries that are about no pane: house rules, suppliers, weather and days off. */
@@ -27,6 +33,8 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   const stock = new Map<string, StockPane>();
   const leadTests = new Map<string, "none" | "found">();
   const inserts = new Map<string, StockInsert>();
+  const profiles = new Map<string, Profile>();
+  const took: Took[] = [];
   const daysOff = new Set<Day>();
   const wet = new Set<Day>();
   const lowC = new Map<Day, number>();
@@ -41,6 +49,12 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         break;
       case "building.lead":
         leadTests.set(e.payload.address, e.payload.result);
+        break;
+      case "profile.known":
+        profiles.set(e.payload.profile, e.payload);
+        break;
+      case "work.took":
+        took.push(e.payload);
         break;
       case "stock.pane":
         if (e.payload.gone) stock.delete(e.payload.name);
@@ -70,6 +84,8 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     stock: [...stock.values()],
     inserts: [...inserts.values()],
     leadTests,
+    profiles,
+    past: pastOf(took),
     calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff, wet, lowC },
   };
 }
@@ -80,5 +96,7 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   calendar: firm.calendar,
   stock: firm.stock,
   leadTests: firm.leadTests,
+  profiles: firm.profiles,
+  past: firm.past,
   findBest,
 });

@@ -44,6 +44,31 @@ const PUTTY: readonly InspectionItem[] = [
   },
 ];
 
+/** What of this one pane comes up again at the end. */
+export type InspectionAsks = {
+  /** What the customer minded, in their words. */
+  readonly minds: string;
+  /** Marks that the old glass carried, to be found on the new. */
+  readonly stamp: string;
+};
+
 /** What is looked at before a pane is signed off. Not a certificate: a record of what was seen. */
-export const inspectionOf = (system: System): readonly InspectionItem[] =>
-  system === "timber-putty" ? [...ALWAYS.slice(0, 2), ...PUTTY, ...ALWAYS.slice(2)] : ALWAYS;
+export function inspectionOf(
+  system: System,
+  asks: InspectionAsks = { minds: "", stamp: "" },
+): readonly InspectionItem[] {
+  const own: InspectionItem[] = [];
+  if (asks.minds)
+    own.push({
+      id: "minded",
+      look: `The customer minded: “${asks.minds}”. Is it gone?`,
+      ifNot: "Say what is left of it, and what comes next.",
+    });
+  if (asks.stamp)
+    own.push({
+      id: "stamp",
+      look: `The old glass was marked ${asks.stamp}: the new one carries its mark, and it can be read.`,
+      ifNot: "Photograph the corner and ask the supplier before it is painted or beaded up.",
+    });
+  return [...(system === "timber-putty" ? [...ALWAYS.slice(0, 2), ...PUTTY, ...ALWAYS.slice(2)] : ALWAYS), ...own];
+}

@@ -38,6 +38,12 @@ export type Step = {
   readonly hazards?: readonly string[];
   /** Waits so long before what follows, in hours. */
   readonly driesHours?: number;
+  /** Worked along the edge: its time goes by the metre. */
+  readonly alongEdge?: boolean;
+  /** What makes it quick or slow: its times are kept apart by it. */
+  readonly variant?: string;
+  /** How often the firm has timed it, where the minutes are its own. */
+  readonly timed?: number;
 };
 
 /** What a list of steps takes: hands-on minutes, waiting hours, and whether a second person is needed. */

@@ -1,6 +1,7 @@
 import type { Side } from "../geometry/quad.ts";
 import type { Step } from "../steps/step.ts";
-import { isGone, isPlastic, type StepFacts } from "./facts.ts";
+import { isGone, isPlastic, isTimber, type StepFacts } from "./facts.ts";
+import { GAVE_FACTS, THICK_TAPE_MINUTES, UNHOOKS_FACTS } from "./profile.ts";
 
 const SIDE_NAMES: Readonly<Record<Side, string>> = { left: "left", right: "right", bottom: "bottom", top: "top" };
 
@@ -50,6 +51,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
         gloves: "on",
       },
     nails(f),
+    broken(f),
     {
       id: "glass-loose",
       does: isGone(f)
@@ -67,7 +69,9 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
 type Bead = NonNullable<StepFacts["beads"]>[number];
 
 function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
-  const at = b.start === "middle" ? "in the middle" : `at its ${b.start} end`;
+  const known = f.profile;
+  const at = known?.gave ? GAVE_FACTS[known.gave].at : b.start === "middle" ? "in the middle" : `at its ${b.start} end`;
+  const unhooks = known?.unhooks ? ` ${UNHOOKS_FACTS[known.unhooks].how}` : "";
   const last = turn === 3;
   const start = plastic
     ? "knock a stiff knife into the seam"
@@ -76,13 +80,17 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
       : "open the joint beside a pin";
   return {
     id: `bead-${b.side}`,
-    does: `${last ? "Last, with a hand on the pane: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.`,
+    does: `${last ? "Last, with a hand on the pane: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.${unhooks}`,
     why: last
       ? "It has kept the pane in; from here the pane is yours."
       : `${b.why.charAt(0).toUpperCase()}${b.why.slice(1)}.`,
     tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, then a thin one",
-    ...(plastic ? { never: "No bar or screwdriver until it is loose: it dents plastic." } : {}),
-    minutes: 3,
+    ...(known?.brittle
+      ? { never: "This profile is brittle: warm it in the hand, work along it, do not bend it." }
+      : plastic
+        ? { never: "No bar or screwdriver until it is loose: it dents plastic." }
+        : {}),
+    minutes: 3 + (known?.tape === "thick" ? THICK_TAPE_MINUTES : 0),
     gloves: "on",
     hazards: ["knives"],
   };
@@ -103,6 +111,22 @@ function nails(f: StepFacts): Step | false {
     minutes: 5,
     asks: "nails",
     hazards: f.toughened ? ["toughened-edge"] : [],
+  };
+}
+
+/** One gone in visible timber means all four: the old set has faded together. A plastic one is matched by itself. */
+function broken(f: StepFacts): Step | false {
+  if (f.broken.length === 0) return false;
+  const all = isTimber(f);
+  return {
+    id: "bead-new",
+    does: all
+      ? `The ${f.broken.join(" and ")} {bead} did not survive: put all four on the order, cut to this opening.`
+      : `Order a new {bead} for the ${f.broken.join(" and ")}, of this profile and length.`,
+    why: all
+      ? "The old set has faded together: one new among three old is seen from the street."
+      : "A profile that is only nearly the same lets the gasket stand off the glass.",
+    minutes: 3,
   };
 }
 

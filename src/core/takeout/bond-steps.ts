@@ -44,6 +44,7 @@ export function bondSteps(f: StepFacts): readonly Step[] {
       tool: "stiff knife to start, thin long blade",
       never: "Do not prise while a corner is uncut.",
       minutes: 20,
+      alongEdge: true,
       asks: "bond",
       gloves: "on",
       hazards: ["knives", ...(f.damage.includes("cracked") ? ["comes-apart"] : [])],

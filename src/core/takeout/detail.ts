@@ -35,6 +35,14 @@ export const DETAILS = {
     name: "Paint on the timber",
     of: { thin: "thin and sound", thick: "thick, chipped or jamming" },
   },
+  old: {
+    name: "The old {putty}",
+    of: { falls: "falls out", soft: "cuts like cheese", hard: "hard as stone" },
+  },
+  lost: {
+    name: "Timber",
+    of: { none: "all there", some: "some came away" },
+  },
   metal: {
     name: "The frame holds by",
     of: { compound: "compound and clips", beads: "{beads} and gaskets" },
@@ -54,19 +62,27 @@ const USUAL: Detail = {
   keep: "keep",
   halves: "loose",
   paint: "thin",
+  old: "hard",
+  lost: "none",
   metal: "compound",
 };
 
 const BY_SYSTEM: Readonly<Record<System, { readonly asks: readonly DetailName[]; readonly usual: Partial<Detail> }>> = {
-  "timber-putty": { asks: ["where", "paint"], usual: { bond: "putty" } },
-  "timber-bead": { asks: ["where", "fixing", "bond", "keep", "paint"], usual: { fixing: "fine-pins", bond: "putty" } },
+  "timber-putty": { asks: ["where", "old", "paint", "lost"], usual: { bond: "putty" } },
+  "timber-bead": {
+    asks: ["where", "fixing", "bond", "keep", "paint", "lost"],
+    usual: { fixing: "fine-pins", bond: "putty" },
+  },
   "plastic-bead-inside": { asks: ["gasket", "keep"], usual: {} },
   "plastic-bead-outside": { asks: ["where", "bond", "keep"], usual: { bond: "tape" } },
   "plastic-no-bead": { asks: [], usual: { where: "bench" } },
-  "pinned-stop": { asks: ["where", "fixing", "keep", "paint"], usual: { fixing: "face-nails", bond: "silicone" } },
+  "pinned-stop": {
+    asks: ["where", "fixing", "keep", "paint", "lost"],
+    usual: { fixing: "face-nails", bond: "silicone" },
+  },
   cassette: { asks: ["halves", "bond"], usual: { bond: "silicone" } },
   "compression-moulding": { asks: [], usual: { bond: "tape" } },
-  "metal-frame": { asks: ["metal"], usual: {} },
+  "metal-frame": { asks: ["metal", "old"], usual: {} },
   "in-front": { asks: [], usual: { where: "bench" } },
 };
 

@@ -1,5 +1,13 @@
 /** How old glass goes away, by what it is. */
-export type Waste = "float" | "laminated" | "toughened" | "unit" | "patterned";
+export const WASTES = ["float", "laminated", "toughened", "unit", "patterned"] as const;
+export type Waste = (typeof WASTES)[number];
+export const WASTE_NAMES: Readonly<Record<Waste, string>> = {
+  float: "clear glass",
+  laminated: "laminated",
+  toughened: "{toughened}",
+  unit: "{unit}",
+  patterned: "patterned",
+};
 
 export const DISPOSAL: Readonly<Record<Waste, { readonly how: string; readonly source: string }>> = {
   float: {

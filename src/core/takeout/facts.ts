@@ -2,6 +2,7 @@ import type { Side } from "../geometry/quad.ts";
 import type { Damage } from "../look/damage.ts";
 import type { System } from "../look/systems.ts";
 import type { Detail } from "./detail.ts";
+import type { Profile } from "./profile.ts";
 
 /** Things that stand in front of the glass and go off first. */
 export const FRONTS = ["storm-pane", "screen", "blind", "grille", "trim", "curtain-rail"] as const;
@@ -26,6 +27,10 @@ export type StepFacts = {
   readonly hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said";
   /** The beads in the order in which they come out; null where there are none, or their corners contradict. */
   readonly beads: readonly { readonly side: Side; readonly start: string; readonly why: string }[] | null;
+  /** What the firm has learnt about this frame's profile on other windows. */
+  readonly profile: Profile | null;
+  /** Beads that did not survive. */
+  readonly broken: readonly Side[];
   /** Old paint may hold lead. */
   readonly lead: boolean;
 };

@@ -41,6 +41,14 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
     case "sprigs":
       return [
         {
+          id: "probe",
+          does: "Probe along the {rebate} with a thin blade for {sprigs} under what is left of the {putty}.",
+          why: "They hide under the hard part, and the pane breaks on the one that was missed.",
+          tool: "thin blade",
+          minutes: 2,
+          alongEdge: true,
+        },
+        {
           id: "sprigs",
           does: "Draw every {sprig}, and count them.",
           why: "One left behind cracks the pane as it comes out, or the new one as it goes in.",
@@ -156,8 +164,9 @@ function release(f: StepFacts): Step {
 
 function puttySteps(f: StepFacts): readonly Step[] {
   const metal = f.system === "metal-frame";
+  const falls = f.damage.includes("putty-falling") || f.detail.old === "falls";
   const steps: (Step | false)[] = [
-    f.damage.includes("putty-falling") && {
+    falls && {
       id: "loose-putty",
       does: "Lift off the {putty} that already gives, along the {rebate}, not into it.",
       why: "The loose part shows how hard the rest is, and costs no timber.",
@@ -172,9 +181,12 @@ function puttySteps(f: StepFacts): readonly Step[] {
       why: metal
         ? "A gouge through the coating rusts under the new bed."
         : "Tilted, the chisel eats the {rebate}, and the new pane has nothing to lie on.",
-      tool: "hacking knife or narrow chisel, hammer",
+      tool:
+        f.detail.old === "soft" || falls ? "narrow chisel, {putty} knife" : "hacking knife or narrow chisel, hammer",
       never: "No heat gun beside glass that stays, and none where paint may hold lead.",
-      minutes: f.damage.includes("putty-falling") ? 15 : 30,
+      minutes: falls ? 15 : f.detail.old === "soft" ? 20 : 40,
+      alongEdge: true,
+      variant: falls ? "falls" : f.detail.old,
       hazards: ["knives", "asbestos", ...(f.lead ? ["lead"] : [])],
     },
   ];

@@ -11,6 +11,16 @@ import { DETAIL_NAMES, DETAILS, type Detail } from "./detail.ts";
 import { FRONTS } from "./facts.ts";
 import { takeoutSteps } from "./steps.ts";
 
+/** A profile met before: lifted, gave at a corner, thick tape (3 min more), brittle. */
+const KNOWN = {
+  profile: "ovolo",
+  unhooks: "lift",
+  gave: "corner",
+  tape: "thick",
+  brittle: true,
+  lesson: "",
+} as const;
+
 describe("taking out", () => {
   it.each<[string, Over, readonly string[], readonly string[]]>([
     // What it is, what must stand there in this order, what must not.
@@ -199,6 +209,14 @@ describe("taking out", () => {
       ["face-putty", "clips", "score-paint"],
     ],
     [
+      "a timber bead broke",
+      { system: "timber-bead", beads: BEADS, broken: ["left"] },
+      ["bead-top", "bead-nails", "bead-new", "glass-loose"],
+      [],
+    ],
+    ["none broke", { system: "timber-bead", beads: BEADS }, ["bead-nails", "glass-loose"], ["bead-new"]],
+    ["sprigs are probed for", {}, ["face-putty", "probe", "sprigs", "lift-out"], []],
+    [
       "storm pane in front",
       { system: "in-front" },
       ["tag", "front-fastenings", "release", "corner-screws", "sash-member", "gasket-off", "lift-out"],
@@ -227,6 +245,31 @@ describe("taking out", () => {
       { system: "timber-bead", detail: { keep: "destroy" } },
       "bead-cut",
       { never: "Never before the new ones are checked in: without them the hole cannot be closed." },
+    ],
+    [
+      "all four where one visible timber stop broke",
+      { system: "pinned-stop", broken: ["top"] },
+      "bead-new",
+      { does: "The top {bead} did not survive: put all four on the order, cut to this opening." },
+    ],
+    [
+      "one where a plastic one broke",
+      { system: "plastic-bead-inside", broken: ["top"] },
+      "bead-new",
+      { does: "Order a new {bead} for the top, of this profile and length." },
+    ],
+    ["fifteen minutes where it falls out", { detail: { old: "falls" } }, "face-putty", { minutes: 15 }],
+    ["twenty where it cuts", { detail: { old: "soft" } }, "face-putty", { minutes: 20, variant: "soft" }],
+    ["forty where it is stone", { detail: { old: "hard" } }, "face-putty", { minutes: 40, variant: "hard" }],
+    [
+      "as this profile is known to let go",
+      { system: "plastic-bead-inside", beads: BEADS, profile: KNOWN },
+      "bead-left",
+      {
+        does: "The left {bead}: knock a stiff knife into the seam at a corner, and work it out. Lift its inner edge first, then draw it toward you.",
+        minutes: 6,
+        never: "This profile is brittle: warm it in the hand, work along it, do not bend it.",
+      },
     ],
     ["gloves on for shards", { damage: ["gone"] }, "shards", { gloves: "on" }],
   ])("%s", (_, over, id, expected) => {

@@ -36,6 +36,22 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   "takeout.map-off": [{ item: uuid(1) }, /off the map/],
   "takeout.counted": [{ what: "screws", way: "out", count: 12 }, /^12 screws out$/],
   "step.sides": [{ station: "ready", step: "clean", done: ["left", "top"] }, /^Make ready, clean: left, top$/],
+  "profile.known": [
+    { profile: "ovolo", unhooks: "lift", gave: "corner", tape: "thick", brittle: true, lesson: "warm it" },
+    /^Beads of ovolo: lifted first, gave at a corner, thick tape, brittle, warm it$/,
+  ],
+  "work.took": [
+    { system: "timber-putty", station: "takeout", step: "face-putty/hard", minutes: 25, metres: 3 },
+    /^Take out, face putty\/hard: took 25 min$/,
+  ],
+  "takeout.profile": [{ profile: "ovolo" }, /^Frame profile: ovolo$/],
+  "takeout.broken": [{ beads: ["left", "top"] }, /^Beads broken: left, top$/],
+  "waste.out": [{ waste: "toughened", bags: 2, where: "yard skip" }, /^Away: 2 bags of toughened, yard skip$/],
+  "hands.booked": [
+    { day: "2026-05-22", from: "09:30", hours: 1, helper: "Tamsin" },
+    /^Second person .*22 May from 09:30, 1 h: Tamsin$/,
+  ],
+  "refurbish.cleaned": [{ cleaner: "vinegar", result: "film" }, /^Cleaned with vinegar and water: film$/],
   "ready.dry-fit": [{ fit: "tight", note: "" }, /binds/],
   "ready.drains": [{ found: 3, clear: 2, note: "" }, /^Drains: 2 of 3 clear$/],
   "photo.added": [{ photo: uuid(2), station: "look", width: 10, height: 10, caption: "crack" }, /^Photo: crack$/],

@@ -7,11 +7,14 @@ import { OPTION_NAMES } from "../look/options.ts";
 import { SPECIAL_FACTS } from "../look/special.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
 import { DRY_FIT_FACTS } from "../ready/dry-fit.ts";
+import { CLEANER_FACTS } from "../refurbish/cleaners.ts";
 import { BEAD_SCHOOL_FACTS, CORNERS } from "../takeout/beads.ts";
 import { COUNTED_NAMES } from "../takeout/counts.ts";
 import { DETAILS, type DetailName } from "../takeout/detail.ts";
+import { WASTE_NAMES } from "../takeout/disposal.ts";
 import { FRONT_FACTS } from "../takeout/front-steps.ts";
 import { THING_FACTS } from "../takeout/how-it-was.ts";
+import { GAVE_FACTS, UNHOOKS_FACTS } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
 import { sayDay } from "./days.ts";
 
@@ -22,6 +25,29 @@ export function sentenceBefore(e: BeforeEntry): string {
   switch (e.kind) {
     case "building.lead":
       return `${e.payload.address}: paint tested, lead ${e.payload.result}`;
+    case "profile.known": {
+      const { profile, unhooks, gave, tape, brittle, lesson } = e.payload;
+      const parts = [
+        unhooks && UNHOOKS_FACTS[unhooks].name,
+        gave && `gave ${GAVE_FACTS[gave].name}`,
+        tape && `${tape} tape`,
+        brittle && "brittle",
+        lesson,
+      ].filter(Boolean);
+      return `{Beads} of ${profile}: ${parts.join(", ") || "nothing known"}`;
+    }
+    case "work.took":
+      return `${STATION_NAMES[e.payload.station]}, ${e.payload.step.replaceAll("-", " ")}: took ${e.payload.minutes} min`;
+    case "takeout.profile":
+      return `Frame profile: ${e.payload.profile || "not known"}`;
+    case "takeout.broken":
+      return `{Beads} broken: ${e.payload.beads.join(", ") || "none"}`;
+    case "waste.out":
+      return `Away: ${e.payload.bags} ${e.payload.bags === 1 ? "bag" : "bags"} of ${WASTE_NAMES[e.payload.waste]}${e.payload.where ? `, ${e.payload.where}` : ""}`;
+    case "hands.booked":
+      return `Second person ${sayDay(dayOf(e.payload.day))} from ${e.payload.from}, ${e.payload.hours} h${e.payload.helper ? `: ${e.payload.helper}` : ""}`;
+    case "refurbish.cleaned":
+      return `Cleaned with ${CLEANER_FACTS[e.payload.cleaner].name}: ${e.payload.result}`;
     case "look.answer": {
       const fact = EXAM_FACTS[e.payload.question];
       const answer = (fact.answers as Readonly<Record<string, string>>)[e.payload.answer ?? ""];

@@ -21,7 +21,8 @@ import { WhichSystem } from "./WhichSystem.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */
 export function Look() {
-  const { book, write, say } = usePane();
+  const { book, write, say, causesHere } = usePane();
+  const again = causesHere.filter((c) => c.cause === book.cause && c.cause !== "unknown");
   const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
   const toggle = (d: Damage) =>
     write("look.damage", {
@@ -81,6 +82,18 @@ export function Look() {
           ))}
         </select>
         {book.cause && <p className="note-glass">{say(CAUSE_WORDS[book.cause].prevent)}</p>}
+        {again.length > 0 && (
+          <p className="note-wax">
+            The same here before:{" "}
+            {again.map((c, i) => (
+              <span key={c.pane}>
+                {i > 0 && "; "}
+                <a href={`/panes/${c.pane}/look`}>{c.label}</a>
+              </span>
+            ))}
+            . Mend what does it, or the next pane goes the same way.
+          </p>
+        )}
       </Part>
       <Part title="The building">
         <Building />

@@ -40,6 +40,7 @@ export type PanePageProps = {
   readonly after: string | null;
   readonly openOrders: readonly OpenOrder[];
   readonly alike: PaneScreen["alike"];
+  readonly causesHere: PaneScreen["causesHere"];
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;
@@ -163,10 +164,11 @@ export default function PanePage(props: PanePageProps) {
               void store.write(kind, pane ? { order, pane: props.pane } : { order }, payload),
             keep,
             alike: props.alike,
+            causesHere: props.causesHere,
             writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
           }
         : null,
-    [book, reckoning, firm, prefs, props.today, props.pane, props.alike, store, keep],
+    [book, reckoning, firm, prefs, props.today, props.pane, props.alike, props.causesHere, store, keep],
   );
   if (!context)
     return (

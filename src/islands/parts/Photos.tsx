@@ -1,12 +1,11 @@
 import { useEffect, useState } from "react";
-import { v7 as uuidv7 } from "uuid";
 import { photoErrorSentence } from "../../core/photo/kinds.ts";
 import { STATION_NAMES, type Station } from "../../core/plan/stations.ts";
 import { Part } from "./Part.tsx";
 import { PhotoMarks } from "./PhotoMarks.tsx";
 import { Picture } from "./Picture.tsx";
 import { usePane } from "./pane-context.ts";
-import { keepPhoto, sendWaiting, shrink } from "./photo-store.ts";
+import { sendWaiting, takePhoto } from "./photo-store.ts";
 
 const RETRY_MS = 15_000;
 
@@ -26,14 +25,9 @@ export function Photos({ station }: { readonly station: Station }) {
     setBusy(true);
     const said: string[] = [];
     for (const file of files) {
-      const small = await shrink(file);
-      if (!small.ok) {
-        said.push(`${file.name}: ${photoErrorSentence(small.error)}`);
-        continue;
-      }
-      const photo = uuidv7();
-      await keepPhoto(photo, small.value.jpeg);
-      write("photo.added", { photo, station, width: small.value.width, height: small.value.height, caption: "" });
+      const taken = await takePhoto(file);
+      if (taken.ok) write("photo.added", { ...taken.value, station, caption: "" });
+      else said.push(`${file.name}: ${photoErrorSentence(taken.error)}`);
     }
     setWrong(said);
     setBusy(false);

@@ -10,7 +10,9 @@ import type { Station } from "../../core/plan/stations.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
 import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
+import { SecondPerson } from "./SecondPerson.tsx";
 import { StepCautions } from "./StepCautions.tsx";
+import { StepTook } from "./StepTook.tsx";
 
 type Props = {
   readonly station: Station;
@@ -60,6 +62,7 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
             .join(", ")}
         </p>
       )}
+      <SecondPerson steps={steps} />
       <ol className="rows">
         {steps.map((s, i) => (
           <StepLine
@@ -146,7 +149,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
         {step.never && <p className="trouble">{say(step.never)}</p>}
         <p className="text-[12px] text-mute">
           {[
-            sayMinutes(step.minutes),
+            `${sayMinutes(step.minutes)}${step.timed ? `, yours of ${step.timed} times` : ""}`,
             step.people === 2 ? "two people" : "",
             step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",
             step.driesHours ? `dries ${step.driesHours} h` : "",
@@ -162,6 +165,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
         )}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}
         {children && <div className="pt-2">{children}</div>}
+        {(isNext || mark?.state === "done") && <StepTook station={station} step={step} done={mark?.state === "done"} />}
         {noting && (
           <form
             className="flex gap-2 pt-2"

@@ -1,5 +1,6 @@
 import { createContext, useContext } from "react";
 import type { EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
+import type { Cause } from "../../core/look/damage.ts";
 import type { Place } from "../../core/measure/places.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
@@ -23,6 +24,8 @@ export type PaneScreen = {
   readonly keep: (place: Place, text?: string) => void;
   /** Other panes of the same opening, numbered by row and column. */
   readonly alike: readonly { readonly id: string; readonly light: string }[];
+  /** Why other panes at this address failed. */
+  readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
   readonly writePane: <K extends Kind>(pane: string, kind: K, payload: Payloads[K]) => void;
 };
 

@@ -1,4 +1,5 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
+import { v7 as uuidv7 } from "uuid";
 import { carriesScript, MOST_PHOTO_MB, PHOTO_SIDE, type PhotoError, photoType } from "../../core/photo/kinds.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 
@@ -77,4 +78,15 @@ export async function sendWaiting(): Promise<void> {
   } finally {
     sending = false;
   }
+}
+
+/** Shrinks a photo and keeps it here until it is sent; says what its entry needs. */
+export async function takePhoto(
+  file: File,
+): Promise<Result<{ readonly photo: string; readonly width: number; readonly height: number }, PhotoError>> {
+  const small = await shrink(file);
+  if (!small.ok) return small;
+  const photo = uuidv7();
+  await keepPhoto(photo, small.value.jpeg);
+  return ok({ photo, width: small.value.width, height: small.value.height });
 }

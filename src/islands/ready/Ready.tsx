@@ -1,5 +1,6 @@
 import { Cautions } from "../parts/Cautions.tsx";
 import { CountField } from "../parts/CountField.tsx";
+import { KitFold } from "../parts/KitFold.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -8,7 +9,9 @@ import { Ticks } from "../parts/Ticks.tsx";
 import { Dries } from "./Dries.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
 import { Pilots, StripLength } from "./Materials.tsx";
+import { Methods } from "./Methods.tsx";
 import { Refurbish } from "./Refurbish.tsx";
+import { SidePhotos } from "./SidePhotos.tsx";
 
 /** Back to clean, sound and dry, and the pane tried before anything wet. */
 export function Ready() {
@@ -19,10 +22,16 @@ export function Ready() {
       <Cautions station="ready" />
       {refurbishing && <Refurbish />}
       <Part title="Make ready" more="easing is easy now and hopeless later">
+        <KitFold station="ready" />
         <Steps
           station="ready"
           asks={{
-            sides: (step) => <Ticks station="ready" step={step} />,
+            sides: (step) => (
+              <>
+                <Ticks station="ready" step={step} />
+                <SidePhotos step={step.id} />
+              </>
+            ),
             drains: () => <Drains />,
             "dry-fit": () => <DryFit />,
             dries: (step) => <Dries step={step} />,
@@ -31,6 +40,7 @@ export function Ready() {
           }}
         />
       </Part>
+      <Methods />
       <Pilots />
       <Photos station="ready" />
     </div>

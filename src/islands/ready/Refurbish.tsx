@@ -12,6 +12,7 @@ import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
+import { Cleaned } from "./Cleaned.tsx";
 
 const USUAL = { spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4 as 2 | 4, keyLegMm: 25 };
 const SPACER_HIGH_MM = 7;
@@ -103,6 +104,7 @@ export function Refurbish() {
         {money(Math.round(spent * firm.house.hourRate * 100), firm.house.currency)} of work
         {renew && `; a new unit, fitted, is ${money(renew.pence, firm.house.currency)}`}.
       </p>
+      <Cleaned coated={facts.coated === true} />
       <h3 className="font-semibold">Oven log</h3>
       {refurbish.weighings.length > 0 && (
         <ul className="tight text-[14px]">

@@ -1,4 +1,4 @@
-import { inspectionOf } from "../../core/signoff/inspection.ts";
+import { inspectionHere } from "../../core/pane/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Part } from "../parts/Part.tsx";
@@ -7,7 +7,7 @@ import { usePane } from "../parts/pane-context.ts";
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {
   const { book, say, write, today } = usePane();
-  const items = inspectionOf(book.added.system);
+  const items = inspectionHere(book);
   const good = items.filter((i) => book.checks.get(i.id)?.good).length;
   const left = items.length - good;
   return (

@@ -1,12 +1,11 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
-import { isUnit } from "../../core/pane/unit.ts";
+import { hasBeads } from "../../core/pane/step-facts.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
-import { bagsFor, DISPOSAL, type Waste } from "../../core/takeout/disposal.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
 import { CountField } from "../parts/CountField.tsx";
-import { Fold } from "../parts/Fold.tsx";
 import { HowItWas } from "../parts/HowItWas.tsx";
+import { KitFold } from "../parts/KitFold.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -14,6 +13,10 @@ import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
 import { BeadCorners } from "./BeadCorners.tsx";
 import { Details, InFront } from "./Before.tsx";
+import { Broken } from "./Broken.tsx";
+import { Disposal } from "./Disposal.tsx";
+import { ProfileLesson, ProfilePart } from "./ProfilePart.tsx";
+import { Ways } from "./Ways.tsx";
 
 const ticks = (step: Parameters<typeof Ticks>[0]["step"]) => <Ticks station="takeout" step={step} />;
 const count = (what: Counted) => () => <CountField what={what} way="out" />;
@@ -27,6 +30,10 @@ export function TakeOut() {
       <Part title="Take it out" more="measuring first also works: through the glass it is a guess">
         <Details />
         <InFront />
+        {hasBeads(book) && <ProfilePart />}
+        <ProfileLesson />
+        <KitFold station="takeout" />
+        <Ways />
         <Steps
           station="takeout"
           moreMinutes={earlierMinutes(book.before.earlier)}
@@ -35,7 +42,12 @@ export function TakeOut() {
             sprigs: () => <Sprigs />,
             faces: ticks,
             bond: ticks,
-            beads: () => <BeadCorners />,
+            beads: () => (
+              <>
+                <BeadCorners />
+                <Broken />
+              </>
+            ),
             plugs: count("plugs"),
             screws: count("screws"),
             nails: count("nails"),
@@ -59,29 +71,6 @@ export function TakeOut() {
       {!book.set && <Closing />}
       <Photos station="takeout" />
     </div>
-  );
-}
-
-function Disposal() {
-  const { book, reckoning: r, say } = usePane();
-  const kind: Waste =
-    book.before.exam.stamp === "toughened"
-      ? "toughened"
-      : book.before.exam.stamp === "laminated"
-        ? "laminated"
-        : isUnit(book)
-          ? "unit"
-          : "float";
-  const card = DISPOSAL[kind];
-  const bags = r.massKg === null ? null : bagsFor(r.massKg * (isUnit(book) ? 2 : 1));
-  return (
-    <Fold
-      title="Where the old glass goes"
-      more={bags === null ? undefined : `about ${bags} ${bags === 1 ? "bag" : "bags"}`}
-    >
-      <p>{say(card.how)}</p>
-      <p className="text-[12px] text-mute">Source: {card.source}.</p>
-    </Fold>
   );
 }
 

@@ -1,0 +1,61 @@
+/** Small skills of making ready: how, why, and what spoils it. Source of all: trade practice; labels win. */
+export type Method = {
+  readonly id: string;
+  readonly name: string;
+  readonly steps: readonly string[];
+  readonly schools: readonly { readonly way: string; readonly why: string }[];
+  /** Time that it can be worked, minutes. */
+  readonly workMinutes?: number;
+};
+
+export const METHODS: readonly Method[] = [
+  {
+    id: "glass",
+    name: "Cleaning glass that goes back",
+    steps: [
+      "A fresh blade, held flat, a fingertip on it as a stop; rings off.",
+      "Solvent on what is left, on a cloth: not on plastic, not on a laminated edge, not on a {unit}'s seal.",
+      "Plain cleaner last, both faces and the edge. Change the blade when it drags.",
+    ],
+    schools: [
+      { way: "shop window cleaner last", why: "quick, and to hand" },
+      { way: "vinegar and water last", why: "leaves less film" },
+      { way: "oil first", why: "lifts old sealant, but all of it must come off again" },
+    ],
+  },
+  {
+    id: "bare",
+    name: "How far to clean for what comes next",
+    steps: [
+      "Fresh tape or sealant: to bare frame and bare glass; old sealant takes no new.",
+      "{Putty}: to bare, primed timber; a hard thin film that lies flat may stay.",
+      "Run a bare fingertip round, when no loose glass is left: a lump that you feel is a lump that breaks it.",
+    ],
+    schools: [
+      { way: "every trace off", why: "the old layer is what lets go" },
+      { way: "even is enough", why: "tape grips a thin, flat film" },
+      { way: "keep sound foam tape", why: "it still springs; only where it sits tight all round" },
+    ],
+  },
+  {
+    id: "two-part",
+    name: "Getting {putty} ready",
+    steps: [
+      "Linseed: warm it in the hand to a pencil roll that does not crack.",
+      "Two-part: wrapper off, all of it; mix to one colour, no streaks.",
+      "Knife clean and polished: {putty} sticks to what is dull.",
+    ],
+    schools: [],
+    workMinutes: 5,
+  },
+  {
+    id: "mask",
+    name: "Keeping wet sealant off",
+    steps: ["Mask as a step of its own, frame and glass, before the tube is opened.", "Pull the tape while it is wet."],
+    schools: [
+      { way: "mask both sides", why: "cured smears are slow to remove" },
+      { way: "wipe while it is wet", why: "quicker, if you are quick" },
+      { way: "wet it with alcohol mix and scrape", why: "it lifts whole and does not smear" },
+    ],
+  },
+];

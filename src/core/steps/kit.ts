@@ -1,0 +1,79 @@
+import type { Step } from "./step.ts";
+
+/** What is used up at a step, by the metre of edge or a pane at a time. Source: trade practice, to be edited by use. */
+type Uses = {
+  readonly what: string;
+  readonly unit: "ml" | "m" | "g" | "pieces";
+  readonly perMetre?: number;
+  readonly each?: number;
+  readonly diagonals?: number;
+};
+
+const USES: Readonly<Record<string, readonly Uses[]>> = {
+  "tape-glass": [{ what: "paper tape", unit: "m", diagonals: 4 }],
+  "cut-free": [{ what: "spare blade edges", unit: "pieces", perMetre: 0.5 }],
+  mask: [{ what: "masking tape", unit: "m", perMetre: 4 }],
+  "tape-lay": [{ what: "glazing tape", unit: "m", perMetre: 1 }],
+  wipe: [{ what: "alcohol", unit: "ml", perMetre: 15 }],
+  prime: [{ what: "primer", unit: "ml", perMetre: 12 }],
+  "prime-bare": [{ what: "primer", unit: "ml", perMetre: 8 }],
+  rust: [{ what: "metal primer", unit: "ml", perMetre: 12 }],
+  "glass-clean": [{ what: "spare blade edges", unit: "pieces", each: 2 }],
+  "ru-cut": [{ what: "spare blade edges", unit: "pieces", perMetre: 2 }],
+  mend: [{ what: "repair paste", unit: "ml", each: 100 }],
+  fill: [{ what: "repair paste", unit: "ml", each: 50 }],
+};
+
+/** What loosens a bond goes by what the bond is: `loosen` names it. */
+const LOOSENS: readonly (Uses & { readonly tool: string })[] = [
+  { tool: "spray bottle", what: "alcohol, for half and half with water", unit: "ml", perMetre: 25 },
+  { tool: "soapy water", what: "silicone grease", unit: "g", perMetre: 2 },
+];
+
+export type KitLine = { readonly what: string; readonly amount: number; readonly unit: Uses["unit"] };
+export type Kit = { readonly tools: readonly string[]; readonly uses: readonly KitLine[] };
+
+/**
+ * What to have with one: each tool once, and what is used up, rounded up to a whole unit, the firm's waste on top.
+ * @example loosening silicone round a pane of 3 m, waste a tenth // alcohol 25 × 3 × 1.1 = 83 ml
+ */
+export function kitOf(
+  steps: readonly Step[],
+  pane: { readonly metres: number | null; readonly diagonalM: number | null; readonly waste: number },
+): Kit {
+  const tools = new Set<string>();
+  const uses = new Map<string, KitLine>();
+  for (const step of steps) {
+    for (const tool of step.tool?.split(", ") ?? []) tools.add(tool);
+    const own = step.id === "loosen" ? LOOSENS.filter((l) => step.tool?.startsWith(l.tool)) : (USES[step.id] ?? []);
+    for (const use of own) {
+      const amount = amountOf(use, pane);
+      if (amount === null) continue;
+      const key = `${use.what}/${use.unit}`;
+      uses.set(key, { what: use.what, unit: use.unit, amount: (uses.get(key)?.amount ?? 0) + amount });
+    }
+  }
+  return {
+    tools: [...tools],
+    uses: [...uses.values()].map((u) => ({ ...u, amount: Math.ceil(u.amount * (1 + pane.waste) - 1e-9) })),
+  };
+}
+
+function amountOf(
+  use: Uses,
+  pane: { readonly metres: number | null; readonly diagonalM: number | null },
+): number | null {
+  if (use.each !== undefined) return use.each;
+  if (use.diagonals !== undefined) return pane.diagonalM === null ? null : use.diagonals * pane.diagonalM;
+  return pane.metres === null || use.perMetre === undefined ? null : use.perMetre * pane.metres;
+}
+
+/** Several panes' kits as one: tools once, what is used up added. */
+export function oneKit(kits: readonly Kit[]): Kit {
+  const uses = new Map<string, KitLine>();
+  for (const u of kits.flatMap((k) => k.uses)) {
+    const key = `${u.what}/${u.unit}`;
+    uses.set(key, { ...u, amount: u.amount + (uses.get(key)?.amount ?? 0) });
+  }
+  return { tools: [...new Set(kits.flatMap((k) => k.tools))], uses: [...uses.values()] };
+}

@@ -1,0 +1,90 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { out, ready } from "../../../tests/support/step-facts.ts";
+import { type Kit, kitOf, oneKit } from "./kit.ts";
+import { pastOf, stepByPast, type Took, timedAs } from "./past.ts";
+import type { Step } from "./step.ts";
+
+const step = (over: Partial<Step> = {}): Step => ({ id: "cut-free", does: "", why: "", minutes: 20, ...over });
+const took = (minutes: number, metres: number | null = null, name = "cut-free"): Took => ({
+  system: "timber-bead",
+  station: "takeout",
+  step: name,
+  minutes,
+  metres,
+});
+const at = (metres: number | null) => ({ system: "timber-bead", station: "takeout", metres }) as const;
+
+describe("the firm's own minutes", () => {
+  it.each<[string, readonly Took[], Partial<Step>, number | null, number, number | undefined]>([
+    // What was timed, the step, its metres now; minutes, how often it was timed.
+    ["never timed", [], {}, 4, 20, undefined],
+    ["twice is not enough", [took(5), took(6)], {}, 4, 20, undefined],
+    ["three times: the middle one", [took(5), took(60), took(6)], {}, 4, 6, 3],
+    ["four: between the middle two", [took(4), took(6), took(8), took(100)], {}, 4, 7, 4],
+    ["by the metre: 2, 4 and 3 on 4 m", [took(6, 3), took(8, 2), took(9, 3)], { alongEdge: true }, 4, 12, 3],
+    ["by the metre, but not sized yet", [took(6, 3), took(8, 2), took(9, 3)], { alongEdge: true }, null, 8, 3],
+    ["lengths known of two only", [took(6, 3), took(8, 2), took(9)], { alongEdge: true }, 4, 20, undefined],
+    ["another variant's times", [took(6), took(7), took(8)], { variant: "hard" }, 4, 20, undefined],
+    ["its own variant's", [6, 7, 8].map((m) => took(m, null, "cut-free/hard")), { variant: "hard" }, 4, 7, 3],
+    ["never under a minute", [took(0.2), took(0.3), took(0.2)], {}, 4, 1, 3],
+  ])("%s", (_, all, over, metres, minutes, timed) => {
+    const now = stepByPast(step(over), at(metres), pastOf(all));
+    expect([now.minutes, now.timed]).toEqual([minutes, timed]);
+  });
+  it("keeps another frame's times apart", () => {
+    const past = pastOf([took(5), took(6), took(7)]);
+    expect(stepByPast(step(), { ...at(4), system: "timber-putty" }, past).minutes).toBe(20);
+    expect(stepByPast(step(), { ...at(4), station: "ready" }, past).minutes).toBe(20);
+  });
+  it("names a variant's times", () => {
+    expect([timedAs(step()), timedAs(step({ variant: "soft" }))]).toEqual(["cut-free", "cut-free/soft"]);
+  });
+  it("lies between the shortest and the longest, in whatever order they were timed", () => {
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: 1, max: 300 }), { minLength: 3, maxLength: 30 }), (minutes) => {
+        const now = stepByPast(step(), at(null), pastOf(minutes.map((m) => took(m)))).minutes;
+        const turned = stepByPast(step(), at(null), pastOf([...minutes].reverse().map((m) => took(m)))).minutes;
+        expect(now).toBe(turned);
+        expect(now).toBeGreaterThanOrEqual(Math.min(...minutes));
+        expect(now).toBeLessThanOrEqual(Math.max(...minutes));
+      }),
+    );
+  });
+});
+
+const pane = { metres: 3, diagonalM: 1, waste: 0.1 };
+const amount = (kit: Kit, what: string): number | undefined => kit.uses.find((u) => u.what === what)?.amount;
+
+describe("what to have with one", () => {
+  it.each<[string, readonly Step[], string, number | undefined]>([
+    ["tape for both faces: four diagonals of 1 m", out(), "paper tape", 5],
+    ["spare edges at every second metre", out({ system: "timber-bead" }), "spare blade edges", 2],
+    ["grease for tape: 2 g a metre", out({ system: "compression-moulding" }), "silicone grease", 7],
+    [
+      "alcohol for silicone: 25 ml a metre",
+      out({ system: "pinned-stop" }),
+      "alcohol, for half and half with water",
+      83,
+    ],
+    ["none for putty", out(), "alcohol, for half and half with water", undefined],
+    ["tape of 3 m and waste", ready({ system: "compression-moulding" }), "glazing tape", 4],
+    ["masking on four lines", ready({ system: "pinned-stop" }), "masking tape", 14],
+    ["primer at 12 ml a metre", ready(), "primer", 40],
+  ])("%s", (_, steps, what, expected) => expect(amount(kitOf(steps, pane), what)).toBe(expected));
+
+  it("names each tool once", () => {
+    const { tools } = kitOf(out(), pane);
+    expect(tools.length).toBe(new Set(tools).size);
+    expect(tools).toEqual(expect.arrayContaining(["drop sheet", "pincers", "wax pencil"]));
+  });
+  it("leaves amounts out until the pane is sized", () => {
+    expect(kitOf(out(), { metres: null, diagonalM: null, waste: 0.1 }).uses).toEqual([]);
+  });
+  it("adds up over panes", () => {
+    const one = kitOf(ready(), pane);
+    const three = oneKit([one, one, kitOf(ready({ system: "pinned-stop" }), pane)]);
+    expect(amount(three, "primer")).toBe(40 + 40 + 27);
+    expect(three.tools.filter((t) => t === "vacuum")).toHaveLength(1);
+  });
+});

@@ -1,0 +1,47 @@
+import { useState } from "react";
+import { CLEANER_FACTS, CLEANERS, type Cleaner, cleanerFault, RESULTS } from "../../core/refurbish/cleaners.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** What the inner faces were cleaned with, and what it left, seen in slanting light. */
+export function Cleaned({ coated }: { readonly coated: boolean }) {
+  const { book, write } = usePane();
+  const [cleaner, setCleaner] = useState<Cleaner>("glass-cleaner");
+  const done = book.before.refurbish.cleaned;
+  const fault = cleanerFault(cleaner, coated);
+  const last = done.at(-1);
+  return (
+    <section className="space-y-1">
+      <h3 className="font-semibold">Cleaning log</h3>
+      {done.length > 0 && (
+        <p className={last?.result === "clear" ? "note-glass" : "text-[14px]"}>
+          {done.map((d) => `${CLEANER_FACTS[d.cleaner].name}: ${d.result}`).join("; ")}
+          {last?.result !== "clear" && ". Again, with another, until slanting light shows nothing."}
+        </p>
+      )}
+      <label className="block">
+        <span className="text-[13px] text-mute">Cleaned with</span>
+        <select value={cleaner} onChange={(e) => setCleaner(e.target.value as Cleaner)}>
+          {CLEANERS.map((c) => (
+            <option key={c} value={c}>
+              {CLEANER_FACTS[c].name}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="text-[13px] text-mute">{CLEANER_FACTS[cleaner].why}</p>
+      {fault && <p className="trouble">{fault}</p>}
+      <div className="flex flex-wrap gap-2">
+        {RESULTS.map((result) => (
+          <button
+            key={result}
+            type="button"
+            className="btn btn-small"
+            onClick={() => write("refurbish.cleaned", { cleaner, result })}
+          >
+            left {result === "clear" ? "nothing" : result === "film" ? "a film" : result}
+          </button>
+        ))}
+      </div>
+    </section>
+  );
+}
