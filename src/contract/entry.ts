@@ -2,38 +2,19 @@ import { z } from "zod";
 import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
 import { CAUSES, DAMAGES, URGENCIES } from "../core/look/damage.ts";
 import { SYSTEMS } from "../core/look/systems.ts";
-import { BAR_KINDS, COATED, HELD, HINGES, SPACINGS } from "../core/measure/found.ts";
+import { COATED, HELD, HINGES } from "../core/measure/found.ts";
 import { OPENING, PLACES } from "../core/measure/places.ts";
 import { CIRCUMSTANCES, SHAPES, SITS, WAYS } from "../core/measure/ways.ts";
 import { STATIONS } from "../core/plan/stations.ts";
 import { BASES } from "../core/size/basis.ts";
 import { HOLDS } from "../core/size/lay.ts";
 import { SCHOOLS } from "../core/size/school.ts";
-import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
-import { EXPOSURES } from "../core/specify/wind.ts";
+import { GLASS_KINDS } from "../core/specify/glass.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 import { BEFORE_PAYLOADS } from "./payloads-before.ts";
+import { BarsSchema, CornerPoint, SPECIFY_PAYLOADS } from "./payloads-specify.ts";
 
-const Corner = z.strictObject({ x: z.int().min(-1e11).max(1e11), y: z.int().min(-1e11).max(1e11) });
-const MakeupSchema = z.strictObject({
-  panes: z
-    .array(z.strictObject({ mm: z.number().min(1).max(60), kind: z.enum(GLASS_KINDS) }))
-    .min(2)
-    .max(4),
-  cavities: z
-    .array(
-      z.strictObject({
-        mm: z.number().min(1).max(60),
-        gas: z.enum(["air", "argon", "krypton"]),
-        fill: z.number().min(0).max(1),
-      }),
-    )
-    .min(1)
-    .max(3),
-  coatings: z.array(z.strictObject({ face: z.int().min(1).max(8), emissivity: z.number().min(0.01).max(1) })).max(8),
-  spacer: Short,
-});
 const Side = z.enum(["inside", "outside"]);
 
 /** One schema for each kind of entry. The types it yields are those of `core/log/kinds`. */
@@ -106,15 +87,7 @@ export const PAYLOADS = {
   "measure.circumstance": z.strictObject({ state: z.enum(CIRCUMSTANCES) }),
   "measure.shape": z.strictObject({ shape: z.enum(SHAPES) }),
   "measure.sits": z.strictObject({ sits: z.enum(SITS) }),
-  "measure.bars": z.strictObject({
-    uprights: z.int().min(0).max(40),
-    crosses: z.int().min(0).max(40),
-    width: Written.nullable(),
-    colour: Short,
-    kind: z.enum(BAR_KINDS),
-    spacing: z.enum(SPACINGS),
-    given: Short,
-  }),
+  "measure.bars": BarsSchema,
   "measure.coating": z.strictObject({
     coated: z.enum(COATED),
     face: z.int().min(1).max(6).nullable(),
@@ -133,57 +106,13 @@ export const PAYLOADS = {
     grid: GridName,
     hold: z.enum(HOLDS).optional(),
   }),
-  "size.shaped": z.strictObject({ corners: z.array(Corner).length(4), reason: Text.min(1) }),
+  "size.shaped": z.strictObject({ corners: z.array(CornerPoint).length(4), reason: Text.min(1) }),
   "size.shaped-dropped": z.strictObject({}),
   "size.overruled": z.strictObject({ width: Written, height: Written, reason: Text.min(1) }),
   "size.overrule-dropped": z.strictObject({}),
   "size.basis": z.strictObject({ basis: z.enum(BASES) }),
   "size.risk-taken": z.strictObject({ state: z.enum([...CIRCUMSTANCES, "not-said"]), reason: Short }),
-  "specify.glass": z.strictObject({
-    kind: z.enum(GLASS_KINDS),
-    thickness: Written,
-    edges: z.enum(EDGES),
-    pattern: Short,
-  }),
-  "specify.location": z.strictObject({
-    inDoor: z.boolean(),
-    wetRoom: z.boolean(),
-    stairs: z.boolean(),
-    walkway: z.boolean(),
-  }),
-  "specify.makeup": z.strictObject({ makeup: MakeupSchema.nullable() }),
-  "specify.exposure": z.strictObject({ exposure: z.enum(EXPOSURES) }),
-  "specify.sash": z.strictObject({
-    position: z.enum(["upper", "lower", "fixed"]),
-    sashKg: z.number().min(0).max(500).nullable(),
-  }),
-  "specify.match": z.strictObject({ answer: z.enum(["matches", "will-show", "not-asked"]), note: Short }),
-  "order.opened": z.strictObject({ supplier: Name, reference: Short }),
-  "order.line": z.strictObject({
-    line: Id,
-    widthNm: Nanometres,
-    heightNm: Nanometres,
-    thicknessNm: Nanometres,
-    glass: z.enum(GLASS_KINDS),
-    edges: z.enum(EDGES),
-    pattern: Short,
-    label: Short,
-    grid: GridName,
-    basis: z.literal("opening").optional(),
-    makeup: MakeupSchema.optional(),
-    corners: z.array(Corner).length(4).optional(),
-    allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
-  }),
-  "order.line-dropped": z.strictObject({ line: Id, reason: Short }),
-  "order.sent": z.strictObject({ day: DayText, due: DayText }),
-  "order.arrived": z.strictObject({ day: DayText }),
-  "order.checked": z.strictObject({
-    line: Id,
-    width: Written,
-    height: Written,
-    verdict: z.enum(["accepted", "accepted-with-note", "sent-back"]),
-    reason: Text,
-  }),
+  ...SPECIFY_PAYLOADS,
   "set.done": z.strictObject({ day: DayText, compound: Name, sprigs: z.int().min(0).max(500).nullable() }),
   "finish.painted": z.strictObject({ day: DayText }),
   "signoff.check": z.strictObject({ item: Name, good: z.boolean(), note: Text }),

@@ -10,7 +10,7 @@ import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
 import { createDatabase, type Database, openDatabase } from "./database.ts";
 import { allEntries, entriesAfter, entriesOfPane, logEnd } from "./entry-log.ts";
-import { causesAt, listOrders, listPeople, listRounds, listSuppliers, paneById, panesOfRound } from "./lists.ts";
+import { listOrders, listPeople, listRounds, listSuppliers, newestAt, paneById, panesOfRound } from "./lists.ts";
 import { rebuild } from "./projection.ts";
 import { days, houseRules, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 
@@ -226,7 +226,9 @@ describe("why other panes at an address failed", () => {
     t.tell("look.cause", { cause: "water" }, { pane: other });
     t.tell("look.cause", { cause: "water" }, { pane: third });
     append(db, t.entries);
-    expect(causesAt(db, "No. 5", PANE).map((c) => [c.pane, c.cause])).toEqual([[other, "water"]]);
-    expect(causesAt(db, "No. 7", PANE)).toEqual([]);
+    expect(newestAt(db, "look.cause", "No. 5", PANE).map((c) => [c.pane, c.label, c.payload.cause])).toEqual([
+      [other, "back bedroom, lower sash", "water"],
+    ]);
+    expect(newestAt(db, "look.cause", "No. 7", PANE)).toEqual([]);
   });
 });

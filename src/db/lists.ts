@@ -1,5 +1,5 @@
 import { and, asc, count, desc, eq, ne, sql } from "drizzle-orm";
-import type { Cause } from "../core/look/damage.ts";
+import type { Kind, Payloads } from "../core/log/kinds.ts";
 import type { Database } from "./database.ts";
 import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 
@@ -18,27 +18,28 @@ export const roundById = (db: Database, id: string): RoundRow | undefined =>
 export const panesOfRound = (db: Database, round: string): readonly PaneRow[] =>
   db.select().from(panes).where(eq(panes.round, round)).orderBy(asc(panes.addedAt), asc(panes.id)).all();
 
-/** Causes of failure kept for other panes at an address: the newest of each, with where. */
-export const causesAt = (
+/** The newest entry of a kind of each other pane at an address, with where that pane is. */
+export function newestAt<K extends Kind>(
   db: Database,
+  kind: K,
   address: string,
   except: string,
-): readonly { readonly pane: string; readonly opening: string; readonly light: string; readonly cause: Cause }[] => {
+): readonly { readonly pane: string; readonly label: string; readonly payload: Payloads[K] }[] {
   const rows = db
     .select({ pane: panes.id, opening: panes.opening, light: panes.light, payload: entries.payload })
     .from(entries)
     .innerJoin(panes, eq(panes.id, entries.pane))
-    .where(and(eq(entries.kind, "look.cause"), eq(panes.address, address), ne(panes.id, except)))
+    .where(and(eq(entries.kind, kind), eq(panes.address, address), ne(panes.id, except)))
     .orderBy(asc(entries.seq))
     .all();
   const newest = new Map(
-    rows.map((r) => [
-      r.pane,
-      { pane: r.pane, opening: r.opening, light: r.light, cause: (r.payload as { readonly cause: Cause }).cause },
+    rows.map(({ pane, opening, light, payload }) => [
+      pane,
+      { pane, label: [opening, light].filter(Boolean).join(", "), payload: payload as Payloads[K] },
     ]),
   );
   return [...newest.values()];
-};
+}
 
 export const paneById = (db: Database, id: string): PaneRow | undefined =>
   db.select().from(panes).where(eq(panes.id, id)).get();

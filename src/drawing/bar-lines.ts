@@ -1,11 +1,11 @@
 import { rectangle } from "./path.ts";
 
-/** A pane with evenly spaced bars, to scale in a box. All sizes in mm but the box's. */
+/** A pane with its bars, to scale in a box. Middles of the bars from the left and from the foot; all in mm but the box. */
 export function barLines(of: {
   readonly width: number;
   readonly height: number;
-  readonly uprights: number;
-  readonly crosses: number;
+  readonly uprights: readonly number[];
+  readonly crosses: readonly number[];
   readonly bar: number;
   readonly box: { readonly width: number; readonly height: number };
 }): { readonly pane: string; readonly bars: readonly string[] } {
@@ -13,13 +13,11 @@ export function barLines(of: {
   const [w, h] = [of.width * scale, of.height * scale];
   const [left, top] = [(of.box.width - w) / 2, (of.box.height - h) / 2];
   const thick = Math.max(1, of.bar * scale);
-  const at = (i: number, count: number, length: number): number =>
-    ((length - count * thick) / (count + 1)) * (i + 1) + i * thick;
   return {
     pane: rectangle(left, top, w, h),
     bars: [
-      ...Array.from({ length: of.uprights }, (_, i) => rectangle(left + at(i, of.uprights, w), top, thick, h)),
-      ...Array.from({ length: of.crosses }, (_, i) => rectangle(left, top + at(i, of.crosses, h), w, thick)),
+      ...of.uprights.map((x) => rectangle(left + x * scale - thick / 2, top, thick, h)),
+      ...of.crosses.map((y) => rectangle(left, top + h - y * scale - thick / 2, w, thick)),
     ],
   };
 }

@@ -5,7 +5,7 @@ import { OPENING } from "../core/measure/places.ts";
 import { MONDAY_TO_FRIDAY } from "../core/plan/calendar.ts";
 import { addDays, dayOf } from "../core/units/day.ts";
 import { dayAxis } from "./day-bars.ts";
-import { barsAcross, elevationOf, heldAt } from "./elevation.ts";
+import { elevationOf, heldAt, linesAcross, patternLines } from "./elevation.ts";
 import { open, polygon, rectangle } from "./path.ts";
 import { sectionOf } from "./section.ts";
 import { stackLabels } from "./stack-labels.ts";
@@ -212,19 +212,22 @@ describe("bars across a pane", () => {
     { x: 0, y: 0 },
   ] as const;
   it("one upright stands in the middle, two crosses at the thirds", () => {
-    expect(barsAcross(square, 1, 0)).toEqual([
+    expect(linesAcross(square, [0.5], [])).toEqual([
       open([
         { x: 40, y: 100 },
         { x: 40, y: 0 },
       ]),
     ]);
-    expect(barsAcross([...square] as never, 0, 1)).toEqual([
+    expect(linesAcross([...square] as never, [], [0.5])).toEqual([
       open([
         { x: 0, y: 50 },
         { x: 80, y: 50 },
       ]),
     ]);
-    expect(barsAcross(square, 2, 3)).toHaveLength(5);
-    expect(barsAcross(square, 0, 0)).toEqual([]);
+    expect(linesAcross(square, [0.3, 0.6], [0.2, 0.4, 0.9])).toHaveLength(5);
+    expect(linesAcross(square, [], [])).toEqual([]);
+    expect(patternLines(square, "neither")).toEqual([]);
+    expect(patternLines(square, "up")[0]).toBe(linesAcross(square, [0.1], [])[0]);
+    expect(patternLines(square, "across")[0]).toBe(linesAcross(square, [], [0.1])[0]);
   });
 });

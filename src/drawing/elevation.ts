@@ -20,17 +20,31 @@ export type ElevationInput = {
 };
 
 /**
- * Bars across a pane that is drawn: evenly spread, each a line through the pane's own sides.
- * @example one upright // from the middle of the foot to the middle of the head
+ * Lines across a pane that is drawn, each through the pane's own sides at these shares: bars, or a pattern's direction.
+ * @example one upright at 0.5 // from the middle of the foot to the middle of the head
  */
-export function barsAcross(corners: readonly [Xy, Xy, Xy, Xy], uprights: number, crosses: number): readonly string[] {
+export function linesAcross(
+  corners: readonly [Xy, Xy, Xy, Xy],
+  uprights: readonly number[],
+  crosses: readonly number[],
+): readonly string[] {
   const [bl, br, tr, tl] = corners;
-  const at = (count: number): readonly number[] => Array.from({ length: count }, (_, i) => (i + 1) / (count + 1));
   return [
-    ...at(uprights).map((t) => open([mid(bl, br, t), mid(tl, tr, t)])),
-    ...at(crosses).map((t) => open([mid(bl, tl, t), mid(br, tr, t)])),
+    ...uprights.map((t) => open([mid(bl, br, t), mid(tl, tr, t)])),
+    ...crosses.map((t) => open([mid(bl, tl, t), mid(br, tr, t)])),
   ];
 }
+
+const PATTERN_LINES = 9;
+
+/** Which way a pattern runs, as thin lines at even shares. */
+export const patternLines = (
+  corners: readonly [Xy, Xy, Xy, Xy],
+  runs: "up" | "across" | "neither",
+): readonly string[] => {
+  const shares = Array.from({ length: PATTERN_LINES }, (_, i) => (i + 1) / (PATTERN_LINES + 1));
+  return linesAcross(corners, runs === "up" ? shares : [], runs === "across" ? shares : []);
+};
 
 export type Span = {
   readonly place: OpeningPlace;

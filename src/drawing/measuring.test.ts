@@ -80,13 +80,20 @@ describe("the slip of wood", () => {
 
 describe("bars", () => {
   it("one upright and two crosses in a pane, all inside it", () => {
-    const d = barLines({ width: 600, height: 800, uprights: 1, crosses: 2, bar: 18, box: { width: 96, height: 120 } });
+    const d = barLines({
+      width: 600,
+      height: 800,
+      uprights: [300],
+      crosses: [266, 533],
+      bar: 18,
+      box: { width: 96, height: 120 },
+    });
     expect(d.bars).toHaveLength(3);
     for (const n of numbers(d.bars.join(" "))) expect(n).toBeLessThanOrEqual(120);
   });
   it("none in a pane without", () =>
     expect(
-      barLines({ width: 600, height: 800, uprights: 0, crosses: 0, bar: 18, box: { width: 96, height: 120 } }).bars,
+      barLines({ width: 600, height: 800, uprights: [], crosses: [], bar: 18, box: { width: 96, height: 120 } }).bars,
     ).toEqual([]));
 });
 

@@ -7,6 +7,7 @@ import { BEADS_BOX, beadDrawing } from "./beads.ts";
 import { heatChart } from "./heat-chart.ts";
 import { mapPlace, PANE_IN_MAP } from "./how-it-was.ts";
 import { onWall } from "./on-wall.ts";
+import { sectionOf } from "./section.ts";
 import { opensAt, SECTION_BOX, systemSection } from "./system-section.ts";
 import { unitSection } from "./unit-section.ts";
 
@@ -146,5 +147,30 @@ describe("heat loss by cavity width", () => {
     const [plain, argon] = chart.marks;
     expect(plain?.y).toBeLessThan(argon?.y ?? 0);
     expect(argon?.x).toBeLessThanOrEqual(chart.right);
+  });
+});
+
+describe("a unit through the rail", () => {
+  const at = {
+    rebateDepth: 15,
+    rebateWidth: 40,
+    bed: 2,
+    nose: 0,
+    gap: 3,
+    packed: 3,
+    putty: false,
+    box: { width: 380, height: 300 },
+  };
+  it("two sheets with a spacer between them, as thick as one piece would be", () => {
+    const unit = sectionOf({ ...at, glass: 24, layers: { panesMm: [4, 4], cavitiesMm: [16] } });
+    const one = sectionOf({ ...at, glass: 24 });
+    expect([unit.sheets.length, unit.spacers.length, one.sheets.length, one.spacers.length]).toEqual([2, 1, 1, 0]);
+    const xs = (d: string) => [...d.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map((m) => Number(m[1]));
+    const left = (d: string) => Math.min(...xs(d));
+    expect(left(unit.sheets[0] ?? "")).toBeCloseTo(left(one.sheets[0] ?? ""), 3);
+  });
+  it("three sheets have two spacers", () => {
+    const unit = sectionOf({ ...at, glass: 24, layers: { panesMm: [4, 4, 4], cavitiesMm: [6, 6] } });
+    expect([unit.sheets.length, unit.spacers.length]).toEqual([3, 2]);
   });
 });

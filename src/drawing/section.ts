@@ -10,6 +10,8 @@ export type SectionInput = {
   readonly nose: number;
   readonly gap: number;
   readonly packed: number;
+  /** Sheets and cavities of a unit from outside in; a single pane where there is none. */
+  readonly layers?: { readonly panesMm: readonly number[]; readonly cavitiesMm: readonly number[] } | undefined;
   /** Putty holds it; otherwise only rebate, glass and packer are drawn. */
   readonly putty: boolean;
   readonly box: { readonly width: number; readonly height: number };
@@ -25,7 +27,10 @@ export type SectionLabel = {
 
 export type Section = {
   readonly rail: string;
-  readonly glass: string;
+  /** Each sheet of the glass, outside first. */
+  readonly sheets: readonly string[];
+  /** Spacers between them, at the edge. */
+  readonly spacers: readonly string[];
   readonly bed: string | null;
   readonly packer: string | null;
   readonly face: string | null;
@@ -87,7 +92,7 @@ export function sectionOf(of: SectionInput): Section {
       at(width + UPSTAND_MM, -RAIL_MM),
       at(0, -RAIL_MM),
     ]),
-    glass: box(outer, gap, inner, reach),
+    ...layered(of, outer, (x0, x1, y1) => box(x0, gap, x1, y1 ?? reach), gap),
     bed: of.putty ? box(inner, 0, width, depth) : null,
     packer: of.packed > 0 ? box(outer - 0.6, 0, inner + 0.6, Math.min(of.packed, gap)) : null,
     face,
@@ -100,6 +105,33 @@ export function sectionOf(of: SectionInput): Section {
     },
     noRoom,
   };
+}
+
+const SPACER_HIGH_MM = 8;
+
+/** The glass from its outer face inward: one sheet, or the sheets of a unit with spacers between them. */
+function layered(
+  of: SectionInput,
+  outer: number,
+  piece: (from: number, to: number, top?: number) => string,
+  foot: number,
+): Pick<Section, "sheets" | "spacers"> {
+  const { layers } = of;
+  if (!layers) return { sheets: [piece(outer, outer + of.glass)], spacers: [] };
+  const made = [...layers.panesMm, ...layers.cavitiesMm].reduce((s, v) => s + v, 0);
+  const by = made > 0 ? of.glass / made : 1;
+  const sheets: string[] = [];
+  const spacers: string[] = [];
+  let x = outer;
+  layers.panesMm.forEach((mm, i) => {
+    sheets.push(piece(x, x + mm * by));
+    x += mm * by;
+    const cavity = layers.cavitiesMm[i];
+    if (cavity === undefined) return;
+    spacers.push(piece(x, x + cavity * by, foot + SPACER_HIGH_MM));
+    x += cavity * by;
+  });
+  return { sheets, spacers };
 }
 
 function labelled(

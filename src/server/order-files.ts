@@ -2,10 +2,12 @@ import Papa from "papaparse";
 import { type OrderBook, standingLines } from "../core/pane/order-book.ts";
 import { lineMass, statedSize } from "../core/pane/order-line.ts";
 import { GLASS_NAMES } from "../core/specify/glass.ts";
+import { looksText } from "../core/specify/looks.ts";
 import { makeupText } from "../core/specify/makeup.ts";
 import { writeNumber } from "../core/tape/write.ts";
 import { nm, toMm } from "../core/units/length.ts";
 import { say } from "../core/words/dialect.ts";
+import { barsText } from "../core/words/found.ts";
 import { orderLineWords } from "../core/words/order-sheet.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 
@@ -30,6 +32,9 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       makeup: plain(l.makeup ? makeupText(l.makeup) : ""),
       pattern: plain(l.pattern),
       edges: l.edges,
+      looks: plain(l.looks ? looksText(l.looks) : ""),
+      bars: plain(l.bars ? barsText(l.bars) : ""),
+      with: plain(words.extra),
       "corners mm": (l.corners ?? []).map((c) => `${toMm(nm(c.x))} ${toMm(nm(c.y))}`).join("; "),
       basis: `${statedSize(l).basis} size`,
       label: plain(l.label),
@@ -65,6 +70,10 @@ export const orderJson = (order: OrderBook) => ({
     makeup: l.makeup ?? null,
     pattern: l.pattern,
     edges: l.edges,
+    looks: l.looks ?? null,
+    bars: l.bars ?? null,
+    parts: l.parts ?? [],
+    note: l.note ?? "",
     massKg: lineMass(l),
     state: l.state,
     check: l.check?.payload ?? null,

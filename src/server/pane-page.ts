@@ -5,8 +5,9 @@ import { reckon } from "../core/pane/reckoning.ts";
 import { nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
 import { withFirm } from "../core/round/book.ts";
+import type { Makeup } from "../core/specify/makeup.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
-import { causesAt, listOrders, paneById, panesOfRound, roundById } from "../db/lists.ts";
+import { listOrders, newestAt, paneById, panesOfRound, roundById } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
@@ -37,6 +38,8 @@ export type PanePageData = {
   readonly alike: readonly { readonly id: string; readonly light: string }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** What units at this address are made of. */
+  readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
 };
 
 export type PanePageAnswer =
@@ -82,11 +85,14 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
       alike: panes
         .filter((p) => p.id !== id && p.address === row.address && p.opening === row.opening && NUMBERED.test(p.light))
         .map(({ id, light }) => ({ id, light })),
-      causesHere: causesAt(db, row.address, id).map((c) => ({
-        pane: c.pane,
-        label: [c.opening, c.light].filter(Boolean).join(", "),
-        cause: c.cause,
+      causesHere: newestAt(db, "look.cause", row.address, id).map(({ pane, label, payload }) => ({
+        pane,
+        label,
+        cause: payload.cause,
       })),
+      makeupsHere: newestAt(db, "specify.makeup", row.address, id).flatMap(({ pane, label, payload }) =>
+        payload.makeup ? [{ pane, label, makeup: payload.makeup }] : [],
+      ),
     },
   };
 }

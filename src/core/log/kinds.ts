@@ -9,7 +9,9 @@ import type { Basis } from "../size/basis.ts";
 import type { Hold } from "../size/lay.ts";
 import type { School } from "../size/school.ts";
 import type { Edges, GlassKind } from "../specify/glass.ts";
+import type { Looks, Part } from "../specify/looks.ts";
 import type { Makeup } from "../specify/makeup.ts";
+import type { Panel } from "../specify/panel.ts";
 import type { Exposure } from "../specify/wind.ts";
 import type { Written } from "../tape/written.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
@@ -111,6 +113,19 @@ export type Payloads = BeforePayloads & {
   /** A sealed unit as it is ordered; null goes back to single glass. */
   "specify.makeup": { readonly makeup: Makeup | null };
   "specify.exposure": { readonly exposure: Exposure };
+  "specify.looks": Looks;
+  /** A solid decorative panel; null where it is none. */
+  "specify.panel": { readonly panel: Panel | null };
+  /** A hinged sash with its old glass, what its hinges or stays are rated for, and how far apart they are. */
+  "specify.hinges": {
+    readonly sashKg: number | null;
+    readonly ratedKg: number | null;
+    readonly apartMm: number | null;
+  };
+  /** What makes the glass hot in one place and cold in another. */
+  "specify.sun": { readonly partShade: boolean; readonly darkFrame: boolean };
+  /** What is to come with the glass. */
+  "specify.parts": { readonly parts: readonly Part[]; readonly note: string };
   /** How the sash hangs, and what it weighs with its old glass, kg. */
   "specify.sash": { readonly position: "upper" | "lower" | "fixed"; readonly sashKg: number | null };
   "specify.match": { readonly answer: "matches" | "will-show" | "not-asked"; readonly note: string };
@@ -133,6 +148,13 @@ export type Payloads = BeforePayloads & {
     readonly basis?: "opening" | undefined;
     readonly makeup?: Makeup | undefined;
     readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
+    readonly looks?: Looks | undefined;
+    /** Bars in the unit, as counted and spaced. */
+    readonly bars?: Bars | undefined;
+    /** What comes with it. */
+    readonly parts?: readonly Part[] | undefined;
+    /** What else whoever makes it must know. */
+    readonly note?: string | undefined;
     /** A shaped pane: the sizes above are the rectangle round it. */
     readonly corners?: readonly Corner[] | undefined;
   };

@@ -62,6 +62,11 @@ export type PaneBook = {
   readonly exposure: Payloads["specify.exposure"]["exposure"] | null;
   readonly sash: Payloads["specify.sash"] | null;
   readonly match: Payloads["specify.match"] | null;
+  readonly sun: Payloads["specify.sun"] | null;
+  readonly looks: Payloads["specify.looks"] | null;
+  readonly panel: Payloads["specify.panel"]["panel"];
+  readonly hinges: Payloads["specify.hinges"] | null;
+  readonly parts: Payloads["specify.parts"] | null;
   readonly orders: readonly OrderBook[];
   /** The line that counts: the newest that was not dropped. */
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
@@ -174,6 +179,11 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     exposure: last("specify.exposure")?.exposure ?? null,
     sash: last("specify.sash"),
     match: last("specify.match"),
+    sun: last("specify.sun"),
+    looks: last("specify.looks"),
+    panel: last("specify.panel")?.panel ?? null,
+    hinges: last("specify.hinges"),
+    parts: last("specify.parts"),
     line: newestLine(id, orders, own),
     set: last("set.done"),
     painted: last("finish.painted")?.day ?? null,

@@ -28,7 +28,11 @@ export function roomFor(r: Reckoning): number | null {
 }
 
 /** What the candidates of a sealed unit follow from; null where it is single glass, or nothing is sized. */
-export function candidateFacts(book: PaneBook, r: Reckoning): CandidateFacts | null {
+export function candidateFacts(
+  book: PaneBook,
+  r: Reckoning,
+  safetyKind: CandidateFacts["safetyKind"] = "toughened",
+): CandidateFacts | null {
   if (!r.cut.ok || !isUnit(book)) return null;
   const [stack] = stacksOf(r);
   const { glass } = r.cut.value;
@@ -38,6 +42,7 @@ export function candidateFacts(book: PaneBook, r: Reckoning): CandidateFacts | n
     widthMm: toMm(glass.width),
     heightMm: toMm(glass.height),
     safetyNeeded: r.safety?.kind === "needed",
+    safetyKind,
     emissivity: r.house.coatedEmissivity,
     roomC: r.house.roomC,
     outsideC: r.house.coldOutsideC,

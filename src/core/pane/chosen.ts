@@ -2,6 +2,7 @@ import type { HouseRules } from "../house/rules.ts";
 import { OPENING } from "../measure/places.ts";
 import type { Glass } from "../specify/glass.ts";
 import { makeupIsSafe, makeupOverall } from "../specify/makeup.ts";
+import { panelThickness } from "../specify/panel.ts";
 import { readTape } from "../tape/read.ts";
 import { type LengthUnit, mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
@@ -28,10 +29,15 @@ export function glassOf(book: PaneBook, house: HouseRules): Glass {
       edges: chosen?.edges ?? "arrissed",
       pattern: chosen?.pattern || undefined,
     };
-  if (!chosen) return { kind: "float", thickness: mm(house.glassMm), edges: "arrissed" };
+  if (!chosen)
+    return {
+      kind: "float",
+      thickness: mm(book.panel ? panelThickness(book.panel) : house.glassMm),
+      edges: "arrissed",
+    };
   return {
     kind: chosen.kind,
-    thickness: exactOf(chosen.thickness) ?? mm(house.glassMm),
+    thickness: book.panel ? mm(panelThickness(book.panel)) : (exactOf(chosen.thickness) ?? mm(house.glassMm)),
     edges: chosen.edges,
     pattern: chosen.pattern || undefined,
   };

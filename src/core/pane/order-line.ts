@@ -1,10 +1,14 @@
 import type { Payloads } from "../log/kinds.ts";
+import type { Bars } from "../measure/found.ts";
 import type { Cut } from "../size/cut.ts";
 import { massOf } from "../specify/glass.ts";
+import { looksText } from "../specify/looks.ts";
 import { makeupMass } from "../specify/makeup.ts";
+import { PANEL_MAKE_NAMES } from "../specify/panel.ts";
 import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { isUnit } from "./unit.ts";
 
 /** Where a pane is, as it is written on its label. @example "No. 5, back bedroom, lower sash" */
 export const labelOf = (book: PaneBook): string =>
@@ -35,6 +39,23 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
   };
 }
 
+const hasBars = (b: Bars): boolean => b.uprights > 0 || b.crosses > 0;
+
+/** What else whoever makes it must know: a panel of two sheets, an insert and its door, what was said under parts. */
+function noteOf(book: PaneBook): string {
+  const door = book.readings["door-thickness"];
+  return [
+    book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
+    book.way === "insert-outside" ? "complete insert, size over its frame outside to outside" : "",
+    book.way === "insert-inside" ? "complete insert, size is the opening seen in it" : "",
+    book.way.startsWith("insert-") && door ? `for a door ${door.text} ${door.unit} thick` : "",
+    book.parts?.note ?? "",
+  ]
+    .filter(Boolean)
+    .join("; ")
+    .slice(0, 200);
+}
+
 /** What goes on an order for a pane as it is reckoned now. */
 export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.line"], "line"> | null =>
   r.cut.ok
@@ -48,6 +69,10 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         label: labelOf(book),
         grid: r.rule.grid,
         ...(book.makeup ? { makeup: book.makeup } : {}),
+        ...(book.looks && looksText(book.looks) ? { looks: book.looks } : {}),
+        ...(isUnit(book) && book.bars && hasBars(book.bars) ? { bars: book.bars } : {}),
+        ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
+        ...(noteOf(book) ? { note: noteOf(book) } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped
           ? { basis: "opening" as const, allowanceNm: allowanceOf(r.cut.value) }

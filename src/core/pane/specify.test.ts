@@ -191,3 +191,53 @@ describe("the firm's own figures", () => {
     expect(windKpa(exposure, floor, HOUSE_DEFAULTS)).toBeCloseTo(kpa, 9),
   );
 });
+
+describe("all that a cutter needs", () => {
+  const t = sized("plastic-bead-inside");
+  t.tell("specify.makeup", { makeup: ARGON });
+  t.tell("measure.bars", {
+    uprights: 1,
+    crosses: 0,
+    width: { text: "18", unit: "mm" },
+    colour: "white",
+    kind: "flat",
+    spacing: "even",
+    given: "",
+  });
+  t.tell("specify.looks", { tint: "", runs: "neither", texture: "not-said", mark: "stamp", markAt: "bottom-left" });
+  t.tell("specify.parts", { parts: ["packers"], note: "ring before delivery" });
+  const { book, r } = reckoned(t);
+  it("stands on the line: bars, looks, what comes with it and what else", () => {
+    const line = orderLineOf(book, r);
+    expect(line?.bars?.uprights).toBe(1);
+    expect([line?.parts, line?.note, line?.looks?.mark]).toEqual([["packers"], "ring before delivery", "stamp"]);
+  });
+  it("is said in words on ticket and sheet", () => {
+    const line = orderLineOf(book, r);
+    if (!line) throw new Error("no line");
+    const words = orderLineWords({ ...line, line: "x", pane: PANE, state: "open", check: null } as never, by);
+    expect(words.glass).toMatch(
+      /4-16-4, argon, coated on 3.*stamp bottom left, bars 1 upright, no crosses, 18 mm white flat/,
+    );
+    expect(words.extra).toBe("with packers; ring before delivery");
+    expect(ticketOf(book, r, by).spoken).toContain("bars 1 upright");
+  });
+  it("a door's insert says how it was measured and which door it closes on", () => {
+    const insert = new Teller().added(PANE, "cassette");
+    insert.tell("measure.way", { way: "insert-outside" });
+    insert.read({ "insert-outside-width": "458", "insert-outside-height": "914", "door-thickness": "44.5" } as never);
+    const now = reckoned(insert);
+    expect(orderLineOf(now.book, now.r)?.note).toBe(
+      "complete insert, size over its frame outside to outside; for a door 44.5 mm thick",
+    );
+  });
+  it("a solid panel is as thick as its sheets, and weighs so", () => {
+    const panel = sized("timber-putty");
+    panel.tell("specify.panel", { panel: { make: "two-thin", mm: 4, lineMm: null, neighbourMm: null } });
+    const now = reckoned(panel);
+    expect(now.r.glass.thickness).toBe(mm(8));
+    expect(orderLineOf(now.book, now.r)?.note).toBe("solid panel, two thin, texture between them");
+    panel.tell("specify.panel", { panel: null });
+    expect(reckoned(panel).r.glass.thickness).toBe(mm(4));
+  });
+});

@@ -12,5 +12,17 @@ export function isUnit(book: Pick<PaneBook, "before" | "makeup" | "glass" | "add
 export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>
   isUnit(book) && book.makeup === null && !book.way.startsWith("insert-");
 
+/** Sheets and cavities from outside in, as chosen, or two of 4 with 16 between; undefined for single glass. */
+export const layersOf = (
+  book: Parameters<typeof isUnit>[0],
+): { readonly panesMm: readonly number[]; readonly cavitiesMm: readonly number[] } | undefined =>
+  !isUnit(book)
+    ? undefined
+    : book.makeup
+      ? { panesMm: book.makeup.panes.map((p) => p.mm), cavitiesMm: book.makeup.cavities.map((c) => c.mm) }
+      : { panesMm: USUAL_SHEETS, cavitiesMm: [USUAL_CAVITY_MM] };
+
+const USUAL_CAVITY_MM = 16;
+
 /** Sheets of a unit until somebody says, mm: what it weighs and bears is reckoned with them. Source: most are two of 4. */
 export const USUAL_SHEETS: readonly number[] = [4, 4];

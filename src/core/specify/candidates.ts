@@ -1,6 +1,7 @@
 import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
 import { type Makeup, makeupHeat, makeupMass, makeupOverall } from "./makeup.ts";
+import { METRIC_SPACERS } from "./stack.ts";
 
 export type CandidateFacts = {
   /** The unit that was there, or the likeliest for its thickness; null for single glass. */
@@ -10,6 +11,8 @@ export type CandidateFacts = {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly safetyNeeded: boolean;
+  /** Which safety glass, where it is needed. */
+  readonly safetyKind: "toughened" | "laminated";
   readonly emissivity: number;
   readonly roomC: number;
   readonly outsideC: number;
@@ -36,6 +39,20 @@ export type Candidate = {
 /** More for a coating, a gas fill and a third sheet, as shares of the unit's price. Source: an example; put in your own. */
 export const EXTRAS = { coated: 0.1, argon: 0.06, triple: 0.55, safety: 0.35 } as const;
 
+/** The laminated sheet that stands in for one of plain glass, mm: two sheets and the layer between them. */
+const LAMINATED: readonly (readonly [upTo: number, mm: number])[] = [
+  [6, 6.4],
+  [8, 8.8],
+  [10, 10.8],
+];
+export const laminatedFor = (mm: number): number => LAMINATED.find(([upTo]) => mm <= upTo)?.[1] ?? mm;
+
+/** The widest spacer that is made and finds room; the narrowest where none does. */
+function spacerUpTo(mm: number, was: number): number {
+  const made = METRIC_SPACERS.filter((s) => s <= mm + 1e-9 && s <= was);
+  return made.at(-1) ?? METRIC_SPACERS[0] ?? was;
+}
+
 /**
  * Up to four units to choose from: same again, the same coated, coated with argon, and three sheets where they find room.
  * @example 24 mm of 4-16-4 // 2.7, 1.4, 1.2 and 4-6-4-6-4
@@ -43,8 +60,8 @@ export const EXTRAS = { coated: 0.1, argon: 0.06, triple: 0.55, safety: 0.35 } a
 export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const was = f.was ?? { panesMm: [4, 4], cavityMm: 16 };
   const [outer = 4, inner = 4] = [was.panesMm[0], was.panesMm.at(-1)];
-  const kind: GlassKind = f.safetyNeeded ? "toughened" : "float";
-  const sheet = (mm: number) => ({ mm, kind });
+  const kind: GlassKind = f.safetyNeeded ? f.safetyKind : "float";
+  const sheet = (mm: number) => ({ mm: kind === "laminated" ? laminatedFor(mm) : mm, kind });
   const cavity = (mm: number, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
   const spacer = "warm edge, black";
   const make = (id: Candidate["id"], name: string, makeup: Makeup, extra: number): Candidate => {
@@ -67,14 +84,17 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
       days: f.days,
     };
   };
+  // Laminated sheets are thicker: the cavity gives, so that the unit still finds its room.
+  const whole = outer + was.cavityMm + inner;
+  const left = whole - sheet(outer).mm - sheet(inner).mm;
+  const between = left >= was.cavityMm ? was.cavityMm : spacerUpTo(left, was.cavityMm);
   const double = (gas: "air" | "argon", coated: boolean): Makeup => ({
     panes: [sheet(outer), sheet(inner)],
-    cavities: [cavity(was.cavityMm, gas)],
+    cavities: [cavity(between, gas)],
     coatings: coated ? [{ face: 3, emissivity: f.emissivity }] : [],
     spacer,
   });
-  const whole = outer + was.cavityMm + inner;
-  const third = Math.floor((whole - outer - inner - 4) / 2);
+  const third = Math.floor((whole - sheet(outer).mm - sheet(inner).mm - 4) / 2);
   const all = [
     make("same", "same again, plain", double("air", false), 0),
     make("coated", "coated", double("air", true), EXTRAS.coated),

@@ -19,6 +19,8 @@ export const MAKES = {
     ],
   },
 } as const;
+/** Spacers of the metric makes, mm, the narrowest first. */
+export const METRIC_SPACERS: readonly number[] = MAKES.metric.spacers.map(toMm);
 export type Make = keyof typeof MAKES;
 
 /** A sealed unit that is made: panes and spacers in turn, from one face to the other; which face comes first is open. */

@@ -24,7 +24,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
       id: "bead-number",
       does: "Number the {beads}, and mark which end is which.",
       why: "Lengths differ by a hair: in the wrong place one end gapes.",
-      tool: "pencil on the hidden face",
+      tool: "pencil",
       minutes: 2,
     },
     ...(f.detail.keep === "destroy"
@@ -84,7 +84,7 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
     why: last
       ? "It has kept the pane in; from here the pane is yours."
       : `${b.why.charAt(0).toUpperCase()}${b.why.slice(1)}.`,
-    tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, then a thin one",
+    tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, thin knife",
     ...(known?.brittle
       ? { never: "This profile is brittle: warm it in the hand, work along it, do not bend it." }
       : plastic

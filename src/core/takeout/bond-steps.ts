@@ -41,7 +41,7 @@ export function bondSteps(f: StepFacts): readonly Step[] {
       id: "cut-free",
       does: `Cut it free ${from}, blade flat along the glass, strokes overlapping by half. Tick sides and corners.`,
       why: "Against the frame the blade scars what stays; a corner left uncut breaks the pane when it is prised.",
-      tool: "stiff knife to start, thin long blade",
+      tool: "stiff knife, thin long blade",
       never: "Do not prise while a corner is uncut.",
       minutes: 20,
       alongEdge: true,

@@ -18,7 +18,7 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       why: f.damage.includes("cracked")
         ? "It can come apart in the middle of this: keep your wrists and feet from under it."
         : "The bottom edge carries it until both hands have it.",
-      tool: heavy ? "rated suction cups, gloves" : "gloves, second person for a large one",
+      tool: heavy ? "rated suction cups, gloves" : "gloves",
       minutes: heavy ? 10 : 4,
       gloves: "on",
       hazards: ["broken-glass", ...(heavy ? ["heavy"] : [])],

@@ -53,6 +53,20 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   ],
   "refurbish.cleaned": [{ cleaner: "vinegar", result: "film" }, /^Cleaned with vinegar and water: film$/],
   "ready.dry-fit": [{ fit: "tight", note: "" }, /binds/],
+  "specify.looks": [
+    { tint: "bronze", runs: "up", texture: "room", mark: "", markAt: "bottom-left" },
+    /^Looks: bronze tint, lines run upright, texture to the room$/,
+  ],
+  "specify.panel": [
+    { panel: { make: "two-thin", mm: 4, lineMm: null, neighbourMm: null } },
+    /^Solid panel: two thin, texture between them, 8 mm$/,
+  ],
+  "specify.hinges": [{ sashKg: 18, ratedKg: null, apartMm: 900 }, /^Hinges: sash 18 kg, rated not read$/],
+  "specify.sun": [{ partShade: true, darkFrame: false }, /^Sun: part in shade$/],
+  "specify.parts": [
+    { parts: ["beads", "tape"], note: "left hand" },
+    /^To come with it: beads, glazing tape; left hand$/,
+  ],
   "ready.drains": [{ found: 3, clear: 2, note: "" }, /^Drains: 2 of 3 clear$/],
   "photo.added": [{ photo: uuid(2), station: "look", width: 10, height: 10, caption: "crack" }, /^Photo: crack$/],
   "photo.marked": [{ photo: uuid(2), arrows: [], caption: "" }, /^Photo marked$/],

@@ -8,7 +8,9 @@ import { STATION_NAMES } from "../plan/stations.ts";
 import { inspectionOf } from "../signoff/inspection.ts";
 import { SCHOOL_FACTS } from "../size/school.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
+import { looksText, PART_NAMES } from "../specify/looks.ts";
 import { makeupText } from "../specify/makeup.ts";
+import { PANEL_MAKE_NAMES, panelThickness } from "../specify/panel.ts";
 import { EXPOSURE_NAMES } from "../specify/wind.ts";
 import { writeNumber } from "../tape/write.ts";
 import type { Written } from "../tape/written.ts";
@@ -112,6 +114,18 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return `Glass: ${asWritten(e.payload.thickness)} ${GLASS_NAMES[e.payload.kind]}, ${e.payload.edges}${e.payload.pattern ? `, ${e.payload.pattern}` : ""}`;
     case "specify.makeup":
       return e.payload.makeup ? `{Unit}: ${makeupText(e.payload.makeup)}` : "Single glass again";
+    case "specify.looks":
+      return `Looks: ${looksText(e.payload) || "plain"}`;
+    case "specify.panel":
+      return e.payload.panel
+        ? `Solid panel: ${PANEL_MAKE_NAMES[e.payload.panel.make]}, ${panelThickness(e.payload.panel)} mm`
+        : "Not a solid panel";
+    case "specify.hinges":
+      return `Hinges: sash ${e.payload.sashKg ?? "not weighed"}${e.payload.sashKg === null ? "" : " kg"}, rated ${e.payload.ratedKg === null ? "not read" : `${e.payload.ratedKg} kg`}`;
+    case "specify.sun":
+      return `Sun: ${[e.payload.partShade ? "part in shade" : "", e.payload.darkFrame ? "dark frame" : ""].filter(Boolean).join(", ") || "all over, light frame"}`;
+    case "specify.parts":
+      return `To come with it: ${e.payload.parts.map((p) => PART_NAMES[p]).join(", ") || "nothing"}${e.payload.note ? `; ${e.payload.note}` : ""}`;
     case "specify.exposure":
       return `Stands to the wind: ${EXPOSURE_NAMES[e.payload.exposure]}`;
     case "specify.sash":

@@ -1,9 +1,11 @@
 import type { OrderLine } from "../pane/order-book.ts";
 import { lineMass, statedSize } from "../pane/order-line.ts";
+import { looksText, PART_NAMES } from "../specify/looks.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
-import type { Dialect } from "./dialect.ts";
+import { type Dialect, say } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry.ts";
+import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
 import { edgesText, massText, shapedText, sizeText } from "./ticket.ts";
 
@@ -19,6 +21,8 @@ export type OrderLineWords = {
   readonly shape: string | null;
   readonly glass: string;
   readonly edges: string;
+  /** What comes with it, and what else whoever makes it must know; empty where nothing. */
+  readonly extra: string;
   readonly massKg: number;
   readonly mass: string;
   readonly label: string;
@@ -43,7 +47,20 @@ export function orderLineWords(
       cutter === by.unit && stated.basis === "glass"
         ? null
         : `${writeNumber(width, cutter)} × ${writeNumber(height, cutter)} ${cutter}`,
-    glass: [glassText(line, by.dialect), line.pattern].filter(Boolean).join(", "),
+    glass: [
+      glassText(line, by.dialect),
+      line.pattern,
+      line.looks && looksText(line.looks),
+      line.bars && barsText(line.bars).replace("Bars: ", "bars "),
+    ]
+      .filter(Boolean)
+      .join(", "),
+    extra: say(
+      [line.parts?.length ? `with ${line.parts.map((p) => PART_NAMES[p]).join(", ")}` : "", line.note ?? ""]
+        .filter(Boolean)
+        .join("; "),
+      by.dialect,
+    ),
     edges: edgesText(line.edges),
     massKg,
     mass: massText(massKg, by.unit),

@@ -5,10 +5,12 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import { isUnitOpen } from "../pane/unit.ts";
 import type { Cut } from "../size/cut.ts";
 import { mostEased } from "../size/ease.ts";
+import { looksText } from "../specify/looks.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, NM_PER_64TH, type Nm, nm, toMm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
 import { cutErrorSentence } from "./size.ts";
 
@@ -44,6 +46,10 @@ export function ticketOf(
         ? "{unit}, not chosen yet"
         : glassText({ thicknessNm: r.glass.thickness, glass: r.glass.kind, makeup: book.makeup }, dialect),
       r.glass.pattern,
+      book.looks ? looksText(book.looks) : "",
+      book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
+        ? barsText(book.bars).replace("Bars: ", "bars ")
+        : "",
       edgesText(r.glass.edges),
     ]
       .filter(Boolean)

@@ -1,7 +1,8 @@
+import { barPlaces, USUAL_BAR_MM } from "../../core/measure/bar-places.ts";
 import { BAR_KINDS, type Bars, evenSpaces, SPACINGS } from "../../core/measure/found.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { mm, toMm } from "../../core/units/length.ts";
-import { barsText } from "../../core/words/found.ts";
+import { barsErrorSentence, barsText } from "../../core/words/found.ts";
 import { barLines } from "../../drawing/bar-lines.ts";
 import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -24,12 +25,13 @@ export function BarsForm() {
   const change = (to: Partial<Bars>) => write("measure.bars", { ...bars, ...to });
   const size = r.cut.ok ? r.cut.value.glass : { width: mm(600), height: mm(800) };
   const read = bars.width && readTape(bars.width.text, bars.width.unit);
-  const barWidth = read?.ok ? toMm(read.value.adjusted) : 18;
+  const barWidth = read?.ok ? toMm(read.value.adjusted) : USUAL_BAR_MM;
+  const placed = barPlaces(bars, { widthMm: toMm(size.width), heightMm: toMm(size.height) });
   const drawn = barLines({
     width: toMm(size.width),
     height: toMm(size.height),
-    uprights: bars.uprights,
-    crosses: bars.crosses,
+    uprights: placed.ok ? placed.value.uprights : [],
+    crosses: placed.ok ? placed.value.crosses : [],
     bar: barWidth,
     box: { width: 96, height: 120 },
   });
@@ -90,6 +92,7 @@ export function BarsForm() {
             />
           </label>
         )}
+        {!placed.ok && r.cut.ok && <p className="trouble">{barsErrorSentence(placed.error)}</p>}
         {book.bars && <p className="note-glass">{barsText(book.bars)}</p>}
         {bars.spacing === "even" && bars.uprights > 0 && r.cut.ok && (
           <p className="text-[13px]">

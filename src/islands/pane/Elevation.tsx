@@ -4,10 +4,11 @@ import { easedCorners } from "../../core/size/ease.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm } from "../../core/units/length.ts";
 import { sizeShown } from "../../core/words/ticket.ts";
-import { barsAcross, elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
+import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
 import type { Xy } from "../../drawing/path.ts";
 import { LengthInSvg } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { PaneLooks } from "./PaneLooks.tsx";
 
 const BOX = { width: 440, height: 520 };
 
@@ -56,11 +57,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         <path className="d-frame" d={drawn.frame} />
         <path className="d-opening" d={drawn.opening} strokeDasharray={drawn.known ? undefined : "6 5"} />
         {drawn.pane && <path className={`d-pane ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
-        {book.bars &&
-          drawn.paneCorners &&
-          barsAcross(drawn.paneCorners, book.bars.uprights, book.bars.crosses).map((b) => (
-            <path key={b} d={b} className="d-bar" />
-          ))}
+        {drawn.paneCorners && <PaneLooks corners={drawn.paneCorners} />}
         {bare ? (
           <HeldTape drawn={drawn} place={asked ?? null} />
         ) : (

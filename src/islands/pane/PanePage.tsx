@@ -41,6 +41,7 @@ export type PanePageProps = {
   readonly openOrders: readonly OpenOrder[];
   readonly alike: PaneScreen["alike"];
   readonly causesHere: PaneScreen["causesHere"];
+  readonly makeupsHere: PaneScreen["makeupsHere"];
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;
@@ -165,10 +166,23 @@ export default function PanePage(props: PanePageProps) {
             keep,
             alike: props.alike,
             causesHere: props.causesHere,
+            makeupsHere: props.makeupsHere,
             writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
           }
         : null,
-    [book, reckoning, firm, prefs, props.today, props.pane, props.alike, props.causesHere, store, keep],
+    [
+      book,
+      reckoning,
+      firm,
+      prefs,
+      props.today,
+      props.pane,
+      props.alike,
+      props.causesHere,
+      props.makeupsHere,
+      store,
+      keep,
+    ],
   );
   if (!context)
     return (

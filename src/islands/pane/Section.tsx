@@ -1,3 +1,4 @@
+import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { type PartName, sectionOf } from "../../drawing/section.ts";
 import { LengthInSvg } from "../parts/Length.tsx";
@@ -22,11 +23,12 @@ export function Section() {
     gap,
     packed,
     putty: book.added.system === "timber-putty",
+    layers: layersOf(book),
     box: BOX,
   });
   const guessed = depth === null || width === null;
   const values: Readonly<Record<PartName, { readonly name: string; readonly nm: number | null }>> = {
-    glass: { name: "glass", nm: r.glass.thickness },
+    glass: { name: isUnit(book) ? say("{unit}") : "glass", nm: r.glass.thickness },
     sight: { name: "sight line", nm: null },
     bed: { name: "bed", nm: mm(firm.house.bedMm) },
     packer: { name: say("{packer}"), nm: r.packers?.stack?.sum ?? null },
@@ -50,7 +52,12 @@ export function Section() {
           <path className="d-frame" d={drawn.rail} />
           {drawn.bed && <path className="d-bed" d={drawn.bed} />}
           {drawn.face && <path className="d-face" d={drawn.face} />}
-          <path className="d-pane" d={drawn.glass} />
+          {drawn.sheets.map((d) => (
+            <path key={d} className="d-pane" d={d} />
+          ))}
+          {drawn.spacers.map((d) => (
+            <path key={d} className="d-packer" d={d} />
+          ))}
           {drawn.packer && <path className="d-packer" d={drawn.packer} />}
         </g>
         <path className="d-sight" d={`M${drawn.sight.from.x} ${drawn.sight.from.y}H${drawn.sight.to.x}`} />

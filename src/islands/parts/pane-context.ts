@@ -5,6 +5,7 @@ import type { Place } from "../../core/measure/places.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
 import type { Firm } from "../../core/round/book.ts";
+import type { Makeup } from "../../core/specify/makeup.ts";
 import type { Day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 
@@ -26,6 +27,8 @@ export type PaneScreen = {
   readonly alike: readonly { readonly id: string; readonly light: string }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** What units at this address are made of. */
+  readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
   readonly writePane: <K extends Kind>(pane: string, kind: K, payload: Payloads[K]) => void;
 };
 

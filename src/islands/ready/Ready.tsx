@@ -22,7 +22,6 @@ export function Ready() {
       <Cautions station="ready" />
       {refurbishing && <Refurbish />}
       <Part title="Make ready" more="easing is easy now and hopeless later">
-        <KitFold station="ready" />
         <Steps
           station="ready"
           asks={{
@@ -40,6 +39,7 @@ export function Ready() {
           }}
         />
       </Part>
+      <KitFold station="ready" />
       <Methods />
       <Pilots />
       <Photos station="ready" />

@@ -1,20 +1,16 @@
 import { againstOf } from "../../core/pane/against.ts";
-import type { Reckoning } from "../../core/pane/reckoning.ts";
 import { isUnit, isUnitOpen, USUAL_SHEETS } from "../../core/pane/unit.ts";
-import { balanceFor, timberMass, weightLength } from "../../core/specify/balance.ts";
 import { compatible, type Setting } from "../../core/specify/compatible.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
-import { massOf } from "../../core/specify/glass.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
 import { loadShares, plateCheck } from "../../core/specify/plate.ts";
 import { EXPOSURE_NAMES, EXPOSURES, type Exposure, windKpa } from "../../core/specify/wind.ts";
-import { mm, toMm } from "../../core/units/length.ts";
+import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
-
-const WEIGHT_MM = 40;
+import { SashWeights } from "./SashWeights.tsx";
 
 /** What the glass must bear and what must bear it: wind, lifting, balances, heat, and what it may be set in. */
 export function Bearing() {
@@ -96,133 +92,45 @@ function Lifting() {
   );
 }
 
-/** Weights of a sliding sash before and after; skipped for a fixed light, with a word why. */
-function SashWeights() {
-  const { book, reckoning: r, firm, say, write } = usePane();
-  const sash = book.sash ?? {
-    position: book.found?.hinge === "fixed" || book.before.exam.opens === "fixed" ? ("fixed" as const) : null,
-    sashKg: null,
-  };
-  const slides = book.found?.hinge === "slides" || book.before.exam.opens === "slides";
-  if (!slides && book.sash === null)
-    return (
-      <p className="text-[13px] text-mute">
-        {sash.position === "fixed"
-          ? "A fixed light: nothing hangs, so no balance or hinge is asked for."
-          : r.massKg !== null && book.found && book.found.hinge !== "not-said"
-            ? say("Hinged: look at the hinges' rated mass, and pack the {pane} on the diagonal from the hinge foot.")
-            : "Say under Measure how it hangs, and balances or hinges are reckoned."}
-      </p>
-    );
-  const oldGlassKg =
-    r.cut.ok && r.readings["old-thickness"] !== undefined
-      ? massOf(r.cut.value.glass.width, r.cut.value.glass.height, r.readings["old-thickness"])
-      : r.cut.ok
-        ? massOf(r.cut.value.glass.width, r.cut.value.glass.height, mm(3))
-        : null;
-  const timber = timberOf(r, oldGlassKg);
-  const balance =
-    sash.sashKg !== null &&
-    oldGlassKg !== null &&
-    r.massKg !== null &&
-    (sash.position === "upper" || sash.position === "lower")
-      ? balanceFor({
-          sash: sash.position,
-          sashKg: sash.sashKg,
-          oldGlassKg,
-          newGlassKg: r.massKg,
-          offKg: firm.house.offBalanceKg,
-        })
-      : null;
-  return (
-    <div className="space-y-1">
-      <div className="grid grid-cols-2 gap-2">
-        <label>
-          <span className="text-[13px] text-mute">Sliding sash</span>
-          <select
-            value={sash.position ?? ""}
-            onChange={(e) =>
-              write("specify.sash", { position: e.target.value as "upper" | "lower" | "fixed", sashKg: sash.sashKg })
-            }
-          >
-            <option value="" disabled>
-              which
-            </option>
-            <option value="upper">upper</option>
-            <option value="lower">lower</option>
-            <option value="fixed">fixed</option>
-          </select>
-        </label>
-        <label>
-          <span className="text-[13px] text-mute">
-            Weighs now, kg{timber && `; by its timber ${timber.toFixed(1)}`}
-          </span>
-          <input
-            type="number"
-            step="any"
-            min={0}
-            max={500}
-            className="tight"
-            key={sash.sashKg}
-            defaultValue={sash.sashKg ?? ""}
-            onBlur={(e) => {
-              const kg = e.target.valueAsNumber;
-              if (Number.isFinite(kg) && kg > 0 && kg !== sash.sashKg)
-                write("specify.sash", { position: sash.position ?? "lower", sashKg: kg });
-            }}
-          />
-        </label>
-      </div>
-      {balance && (
-        <p className="note-glass">
-          Each weight from {balance.before.toFixed(2)} to {balance.after.toFixed(2)} kg:{" "}
-          {balance.change >= 0
-            ? `add ${balance.change.toFixed(2)} kg each side, ${weightLength(balance.change, "lead", WEIGHT_MM).toFixed(0)} mm of ${WEIGHT_MM} mm lead or ${weightLength(balance.change, "steel", WEIGHT_MM).toFixed(0)} mm of steel.`
-            : `take ${(-balance.change).toFixed(2)} kg off each side.`}{" "}
-          Springs or spirals: a pair for the whole new sash.
-        </p>
-      )}
-    </div>
-  );
-}
-
-/** The sash by its timber and its old glass, kg, where the member was read: stiles and rails alike. */
-function timberOf(r: Reckoning, oldGlassKg: number | null): number | null {
-  const [face, thick] = [r.readings["member-face"], r.readings["timber-thickness"]];
-  if (face === undefined || thick === undefined || oldGlassKg === null || !r.cut.ok) return null;
-  const member = { face: toMm(face), thick: toMm(thick) };
-  const { width, height } = r.cut.value.governs;
-  return (
-    oldGlassKg +
-    timberMass({
-      widthMm: toMm(width.length) + 2 * member.face,
-      heightMm: toMm(height.length) + 2 * member.face,
-      stileMm: member,
-      railMm: member,
-    })
-  );
-}
-
 function Cracking() {
-  const { book, reckoning: r, say } = usePane();
+  const { book, reckoning: r, say, write } = usePane();
+  const sun = book.sun ?? { partShade: false, darkFrame: false };
   const close = book.before.exam.close ?? "nothing";
   const risk = crackingOf({
     kind: r.glass.kind,
-    tinted: /tint|grey|bronze|green|blue/i.test(r.glass.pattern ?? ""),
+    tinted: Boolean(book.looks?.tint) || /tint|grey|bronze|green|blue/i.test(r.glass.pattern ?? ""),
     wired: book.before.special.includes("wired"),
     coated: (book.makeup?.coatings.length ?? 0) > 0,
     sealed: isUnit(book),
     close,
-    partShade: false,
-    darkFrame: false,
+    ...sun,
   });
   return (
-    <p className={risk.risk === "high" ? "note-wax" : "text-[14px]"}>
-      <span className="font-medium">
-        Heat cracking: {risk.risk === "low" ? "unlikely" : risk.risk === "some" ? "some risk" : "likely"}.
-      </span>{" "}
-      {say(risk.advice.join(" "))}
-    </p>
+    <div className={risk.risk === "high" ? "note-wax" : "text-[14px]"}>
+      <p>
+        <span className="font-medium">
+          Heat cracking: {risk.risk === "low" ? "unlikely" : risk.risk === "some" ? "some risk" : "likely"}.
+        </span>{" "}
+        {say(risk.advice.join(" "))}
+      </p>
+      <div className="flex flex-wrap gap-1.5 pt-1">
+        {(
+          [
+            ["partShade", "part of it in shade"],
+            ["darkFrame", "dark frame"],
+          ] as const
+        ).map(([key, name]) => (
+          <label key={key} className="chip">
+            <input
+              type="checkbox"
+              checked={sun[key]}
+              onChange={(e) => write("specify.sun", { ...sun, [key]: e.target.checked })}
+            />
+            {name}
+          </label>
+        ))}
+      </div>
+    </div>
   );
 }
 

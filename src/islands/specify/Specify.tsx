@@ -3,6 +3,7 @@ import { OLD_PANE } from "../../core/measure/places.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
+import { toMm } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { Part } from "../parts/Part.tsx";
@@ -11,8 +12,11 @@ import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { SiteForm } from "../parts/SiteForm.tsx";
 import { Bearing } from "./Bearing.tsx";
+import { LooksPart, PartsPart } from "./LooksPart.tsx";
+import { Matching } from "./Matching.tsx";
+import { PanelPart, StormNote } from "./PanelPart.tsx";
 import { UnitPart } from "./UnitPart.tsx";
-import { Matching, Unknowns } from "./Unknowns.tsx";
+import { Unknowns } from "./Unknowns.tsx";
 
 const WHERE = [
   ["inDoor", "in a door"],
@@ -20,6 +24,9 @@ const WHERE = [
   ["stairs", "by stairs or a landing"],
   ["walkway", "a walkway beside it"],
 ] as const;
+
+/** Up to this mass a piece off the rack is worth looking for. */
+const OFFCUT_UP_TO_KG = 6;
 
 const NOWHERE: Payloads["specify.location"] = { inDoor: false, wetRoom: false, stairs: false, walkway: false };
 
@@ -104,6 +111,14 @@ export function Specify() {
               />
             </label>
           </div>
+          {toMm(r.glass.thickness) < firm.house.glassMm && (
+            <p className="note-wax">
+              {`${glass.thickness.text} mm is thinner than is usual now: ${firm.house.glassMm} mm is the house's least. It weighs more and takes more room; see below.`}
+            </p>
+          )}
+          {glass.kind === "float" && r.massKg !== null && r.massKg < OFFCUT_UP_TO_KG && (
+            <p className="text-[13px] text-mute">Ordinary clear: an off-cut will do, if the rack has one.</p>
+          )}
           {glass.kind === "toughened" && (
             <p className="note-wax">
               {say(
@@ -142,6 +157,10 @@ export function Specify() {
           )}
         </Part>
       )}
+      <StormNote />
+      <LooksPart />
+      {!isUnit(book) && <PanelPart />}
+      <PartsPart />
       <Bearing />
       <Matching />
       <Part title="The old {pane}" more="edge to edge, if it is whole: for like for like">

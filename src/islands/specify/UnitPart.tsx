@@ -1,5 +1,7 @@
+import { useState } from "react";
 import { candidateFacts, stacksOf } from "../../core/pane/candidates.ts";
 import { bestCandidate, type Candidate, candidatesFor } from "../../core/specify/candidates.ts";
+import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import { type Makeup, makeupHeat, makeupText, SPACERS } from "../../core/specify/makeup.ts";
 import { money } from "../../core/words/money.ts";
 import { stackText } from "../../core/words/opening.ts";
@@ -16,7 +18,9 @@ const SECTION = { width: 220, height: 120 };
 /** A sealed unit: what was there, what can be there instead, side by side, and which we would take. */
 export function UnitPart() {
   const { book, reckoning: r, firm, say, write } = usePane();
-  const facts = candidateFacts(book, r);
+  const laminated = book.makeup?.panes.some((p) => p.kind === "laminated") ?? false;
+  const [safetyKind, setSafetyKind] = useState<"toughened" | "laminated">(laminated ? "laminated" : "toughened");
+  const facts = candidateFacts(book, r, safetyKind);
   if (!facts) return null;
   const stacks = stacksOf(r);
   const all = candidatesFor(facts);
@@ -42,6 +46,20 @@ export function UnitPart() {
             <span className="font-medium">We would take: {all.find((c) => c.id === best.id)?.name}.</span>{" "}
             {best.because}
           </p>
+        )}
+        {facts.safetyNeeded && (
+          <fieldset className="flex flex-wrap items-center gap-2">
+            <legend className="sr-only">Safety glass of the unit</legend>
+            {(["toughened", "laminated"] as const).map((k) => (
+              <label key={k} className="chip">
+                <input type="radio" name="safety-kind" checked={safetyKind === k} onChange={() => setSafetyKind(k)} />
+                {say(GLASS_NAMES[k])}
+              </label>
+            ))}
+            <span className="text-[13px] text-mute">
+              {safetyKind === "laminated" ? "holds together when it breaks; thicker" : "stronger; bursts whole"}
+            </span>
+          </fieldset>
         )}
         <div className="overflow-x-auto">
           <table className="w-full border-collapse text-[13px]">
@@ -138,7 +156,7 @@ const CandidateRow = ({ candidate: c, best, chosen, choose, currency }: RowProps
   <tr className={`border-t border-line ${chosen ? "bg-tint" : ""}`}>
     <td>
       <label className="flex min-h-9 cursor-pointer items-center gap-2 max-sm:min-h-12">
-        <input type="radio" name="candidate" checked={chosen} onChange={choose} />
+        <input type="radio" name="candidate" className="shrink-0" checked={chosen} onChange={choose} />
         <span className={best ? "font-semibold" : ""}>{c.name}</span>
       </label>
     </td>

@@ -25,39 +25,3 @@ export function Unknowns() {
     </Part>
   );
 }
-
-/** Whether new glass beside old will show, and that somebody was asked. */
-export function Matching() {
-  const { book, write } = usePane();
-  const match = book.match ?? { answer: "not-asked" as const, note: "" };
-  return (
-    <Part title="Beside its neighbours" more="wavy old glass, tint, spacer, bars">
-      <div className="flex flex-wrap gap-2">
-        {(["matches", "will-show", "not-asked"] as const).map((answer) => (
-          <label key={answer} className="chip">
-            <input
-              type="radio"
-              name="match"
-              checked={match.answer === answer}
-              onChange={() => write("specify.match", { ...match, answer })}
-            />
-            {answer === "matches"
-              ? "it matches"
-              : answer === "will-show"
-                ? "it will show, and they know"
-                : "not asked yet"}
-          </label>
-        ))}
-      </div>
-      <label className="block">
-        <span className="text-[13px] text-mute">What differs, and who was asked</span>
-        <input
-          key={match.note}
-          maxLength={200}
-          defaultValue={match.note}
-          onBlur={(e) => e.target.value !== match.note && write("specify.match", { ...match, note: e.target.value })}
-        />
-      </label>
-    </Part>
-  );
-}

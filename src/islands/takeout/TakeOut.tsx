@@ -32,8 +32,6 @@ export function TakeOut() {
         <InFront />
         {hasBeads(book) && <ProfilePart />}
         <ProfileLesson />
-        <KitFold station="takeout" />
-        <Ways />
         <Steps
           station="takeout"
           moreMinutes={earlierMinutes(book.before.earlier)}
@@ -60,6 +58,8 @@ export function TakeOut() {
             water: () => <p className="text-[13px]">Tap “water stood here” and “drain hole” on the map below.</p>,
           }}
         />
+        <KitFold station="takeout" />
+        <Ways />
       </Part>
       <Part title="How it was" more="shown again when the new one is set">
         <HowItWas editable />

@@ -1,0 +1,47 @@
+/** How the glass looks, beyond what it is: what has to match its neighbours and cannot be guessed by a cutter. */
+export type Looks = {
+  readonly tint: string;
+  /** Which way the pattern's lines run, as the pane stands. */
+  readonly runs: "up" | "across" | "neither";
+  /** Where the textured face goes. */
+  readonly texture: "outside" | "room" | "not-said";
+  /** Safety stamp, maker's mark or date that must show, and in which corner. */
+  readonly mark: string;
+  readonly markAt: "bottom-left" | "bottom-right" | "top-left" | "top-right";
+};
+
+export const RUNS = ["neither", "up", "across"] as const;
+export const TEXTURES = ["not-said", "outside", "room"] as const;
+export const MARK_CORNERS = ["bottom-left", "bottom-right", "top-left", "top-right"] as const;
+
+export const PLAIN_LOOKS: Looks = { tint: "", runs: "neither", texture: "not-said", mark: "", markAt: "bottom-right" };
+
+const RUNS_TEXT: Readonly<Record<Looks["runs"], string>> = {
+  up: "lines run upright",
+  across: "lines run across",
+  neither: "",
+};
+
+/** As it goes on a ticket. @example "bronze tint, lines run upright, texture to the room, mark bottom right" */
+export const looksText = (l: Looks): string =>
+  [
+    l.tint && `${l.tint} tint`,
+    RUNS_TEXT[l.runs],
+    l.texture === "not-said" ? "" : `texture to the ${l.texture}`,
+    l.mark && `${l.mark} ${l.markAt.replace("-", " ")}`,
+  ]
+    .filter(Boolean)
+    .join(", ");
+
+/** Parts that can come with the glass. */
+export const PARTS = ["beads", "tape", "packers", "gasket", "sealant", "plugs", "screws"] as const;
+export type Part = (typeof PARTS)[number];
+export const PART_NAMES: Readonly<Record<Part, string>> = {
+  beads: "{beads}",
+  tape: "glazing tape",
+  packers: "{packers}",
+  gasket: "gasket",
+  sealant: "neutral-cure silicone",
+  plugs: "screw plugs",
+  screws: "screws",
+};

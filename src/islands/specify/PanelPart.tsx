@@ -1,0 +1,113 @@
+import {
+  blockHeight,
+  PANEL_MAKE_NAMES,
+  PANEL_MAKES,
+  type Panel,
+  panelMass,
+  panelThickness,
+} from "../../core/specify/panel.ts";
+import { withStormPane } from "../../core/specify/storm.ts";
+import { toMm } from "../../core/units/length.ts";
+import { massText } from "../../core/words/ticket.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+const USUAL: Panel = { make: "one-thick", mm: 10, lineMm: null, neighbourMm: null };
+const STORM_APART_MM = 60;
+
+/** A solid decorative panel: what it is made of, what it weighs, and blocks that bring its lines to its neighbour's. */
+export function PanelPart() {
+  const { book, reckoning: r, prefs, write } = usePane();
+  const { panel } = book;
+  const set = (to: Panel | null) => write("specify.panel", { panel: to });
+  const size = r.cut.ok ? r.cut.value : null;
+  const blocks =
+    panel && size && panel.lineMm !== null && panel.neighbourMm !== null
+      ? blockHeight({
+          lineMm: panel.lineMm,
+          neighbourMm: panel.neighbourMm,
+          playMm: toMm(size.governs.height.length) - toMm(size.glass.height),
+        })
+      : null;
+  const number = (key: "mm" | "lineMm" | "neighbourMm", name: string) => (
+    <label>
+      <span className="text-[13px] text-mute">{name}</span>
+      <input
+        type="number"
+        step="any"
+        min={key === "mm" ? 1 : 0}
+        max={key === "mm" ? 60 : 10000}
+        className="tight"
+        key={panel?.[key]}
+        defaultValue={panel?.[key] ?? ""}
+        onBlur={(e) => {
+          const to = e.target.valueAsNumber;
+          if (panel && to !== panel[key] && (Number.isFinite(to) ? to > 0 : key !== "mm"))
+            set({ ...panel, [key]: Number.isFinite(to) ? to : null });
+        }}
+      />
+    </label>
+  );
+  return (
+    <Fold title="A solid decorative panel" more={panel ? PANEL_MAKE_NAMES[panel.make] : "no"}>
+      <div className="flex flex-wrap gap-1.5">
+        <label className="chip">
+          <input type="radio" name="panel" checked={panel === null} onChange={() => set(null)} />
+          no
+        </label>
+        {PANEL_MAKES.map((make) => (
+          <label key={make} className="chip">
+            <input
+              type="radio"
+              name="panel"
+              checked={panel?.make === make}
+              onChange={() => set({ ...(panel ?? USUAL), make })}
+            />
+            {PANEL_MAKE_NAMES[make]}
+          </label>
+        ))}
+      </div>
+      {panel && (
+        <>
+          <div className="grid grid-cols-3 items-end gap-2">
+            {number("mm", panel.make === "two-thin" ? "each, mm" : "thick, mm")}
+            {number("lineMm", "its line above its foot, mm")}
+            {number("neighbourMm", "neighbour's above the floor of the frame, mm")}
+          </div>
+          {size && (
+            <p className="text-[14px]">
+              {panelThickness(panel)} mm through,{" "}
+              {massText(panelMass(panel, toMm(size.glass.width), toMm(size.glass.height)), prefs.unit)}.
+            </p>
+          )}
+          {blocks && (
+            <p className={blocks.kind === "block" ? "note-glass" : "note-wax"}>
+              {blocks.kind === "block"
+                ? `Blocks of ${blocks.mm.toFixed(1)} mm under it: its line meets its neighbour's. Look along both before it sets.`
+                : blocks.kind === "too-low"
+                  ? `Its line stands ${blocks.byMm.toFixed(1)} mm too high even on the floor: take that off its foot before it is ordered.`
+                  : `Blocks would have to be ${blocks.byMm.toFixed(1)} mm higher than there is play: order it that much longer at its foot.`}
+            </p>
+          )}
+        </>
+      )}
+    </Fold>
+  );
+}
+
+/** What a storm pane in front does for single glass; still air between. */
+export function StormNote() {
+  const { book, reckoning: r } = usePane();
+  const storm = book.added.system === "in-front" || book.before.front.some((f) => f.what === "storm-pane");
+  if (!storm) return null;
+  const glassMm = toMm(r.glass.thickness);
+  return (
+    <p className="note-glass">
+      With a storm pane {STORM_APART_MM} mm in front the two lose about{" "}
+      <span className="tight font-medium">
+        {withStormPane({ glassMm, stormMm: 4, apartMm: STORM_APART_MM }).toFixed(1)}
+      </span>{" "}
+      W/m²K at the centre (EN 673). Leave small openings at its foot, to the outside: damp air must get out.
+    </p>
+  );
+}
