@@ -49,6 +49,8 @@ server.on("clientError", (_error, socket) => {
 });
 server.listen(port, host, () => {
   const { port: taken } = server.address();
+  // The simulated supplier is reached as a real one would be: by its address.
+  process.env.PLAIN_PANE_ORIGIN = `http://${loopback ? host.replace("::1", "[::1]") : "127.0.0.1"}:${taken}`;
   console.log(`Plain Pane is at http://${host.includes(":") ? `[${host}]` : host}:${taken}/`);
 });
 

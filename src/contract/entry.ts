@@ -13,6 +13,7 @@ import { GLASS_KINDS } from "../core/specify/glass.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 import { BEFORE_PAYLOADS } from "./payloads-before.ts";
+import { ORDER_PAYLOADS } from "./payloads-order.ts";
 import { BarsSchema, CornerPoint, SPECIFY_PAYLOADS } from "./payloads-specify.ts";
 
 const Side = z.enum(["inside", "outside"]);
@@ -113,6 +114,7 @@ export const PAYLOADS = {
   "size.basis": z.strictObject({ basis: z.enum(BASES) }),
   "size.risk-taken": z.strictObject({ state: z.enum([...CIRCUMSTANCES, "not-said"]), reason: Short }),
   ...SPECIFY_PAYLOADS,
+  ...ORDER_PAYLOADS,
   "set.done": z.strictObject({ day: DayText, compound: Name, sprigs: z.int().min(0).max(500).nullable() }),
   "finish.painted": z.strictObject({ day: DayText }),
   "signoff.check": z.strictObject({ item: Name, good: z.boolean(), note: Text }),

@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { Kind, Payloads } from "../core/log/kinds.ts";
+import type { OrderPayloads } from "../core/log/payloads-order.ts";
 import { BAR_KINDS, SPACINGS } from "../core/measure/found.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
 import { MARK_CORNERS, PARTS, RUNS, TEXTURES } from "../core/specify/looks.ts";
@@ -7,6 +8,7 @@ import { PANEL_MAKES } from "../core/specify/panel.ts";
 import { EXPOSURES } from "../core/specify/wind.ts";
 import { DayText, GridName } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
+import { CHECKED_MORE } from "./payloads-order.ts";
 
 export const CornerPoint = z.strictObject({ x: z.int().min(-1e11).max(1e11), y: z.int().min(-1e11).max(1e11) });
 const MakeupSchema = z.strictObject({
@@ -44,7 +46,23 @@ const LooksSchema = z.strictObject({
   markAt: z.enum(MARK_CORNERS),
 });
 
-type SpecifyKind = Extract<Kind, `specify.${string}` | `order.${string}`>;
+type SpecifyKind = Exclude<Extract<Kind, `specify.${string}` | `order.${string}`>, keyof OrderPayloads>;
+
+/** What a line of an order says beside its size, thickness and label. */
+export const MORE_OF_LINE = {
+  glass: z.enum(GLASS_KINDS),
+  edges: z.enum(EDGES),
+  pattern: Short,
+  grid: GridName,
+  basis: z.literal("opening").optional(),
+  makeup: MakeupSchema.optional(),
+  looks: LooksSchema.optional(),
+  bars: BarsSchema.optional(),
+  parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
+  note: Short.optional(),
+  corners: z.array(CornerPoint).length(4).optional(),
+  allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
+};
 
 /** Specifying and ordering. */
 export const SPECIFY_PAYLOADS = {
@@ -91,19 +109,8 @@ export const SPECIFY_PAYLOADS = {
     widthNm: Nanometres,
     heightNm: Nanometres,
     thicknessNm: Nanometres,
-    glass: z.enum(GLASS_KINDS),
-    edges: z.enum(EDGES),
-    pattern: Short,
     label: Short,
-    grid: GridName,
-    basis: z.literal("opening").optional(),
-    makeup: MakeupSchema.optional(),
-    looks: LooksSchema.optional(),
-    bars: BarsSchema.optional(),
-    parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
-    note: Short.optional(),
-    corners: z.array(CornerPoint).length(4).optional(),
-    allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
+    ...MORE_OF_LINE,
   }),
   "order.line-dropped": z.strictObject({ line: Id, reason: Short }),
   "order.sent": z.strictObject({ day: DayText, due: DayText }),
@@ -114,5 +121,6 @@ export const SPECIFY_PAYLOADS = {
     height: Written,
     verdict: z.enum(["accepted", "accepted-with-note", "sent-back"]),
     reason: Text,
+    ...CHECKED_MORE,
   }),
 } satisfies { readonly [K in SpecifyKind]: z.ZodType<Payloads[K]> };

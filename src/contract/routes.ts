@@ -16,7 +16,10 @@ import { CalcTape } from "./calc-tape.ts";
 import { CalcThickness } from "./calc-thickness.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
 import { PostInstrument } from "./instruments.ts";
+import { PostReadOrder } from "./order-file.ts";
+import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
 import { type Route, route } from "./route.ts";
+import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.ts";
 
 export const Health = z
   .strictObject({ ok: z.literal(true), through: z.int(), entries: z.int() })
@@ -49,6 +52,13 @@ export const ROUTES: readonly Route[] = [
   CalcPaintWindow,
   PostEntries,
   GetEntries,
+  PostHand,
+  PostAnswer,
+  PostAsk,
+  PostReadOrder,
+  PostStandinOrder,
+  PostStandinAnswer,
+  GetStandinOrder,
   PostInstrument,
   GetHealth,
 ] as unknown as readonly Route[];

@@ -108,7 +108,7 @@ describe("the tables made from the entries", () => {
       ["OR-4", "checked", 1],
       ["OR-3", "checked", 1],
     ]);
-    expect(listSuppliers(db)).toHaveLength(2);
+    expect(listSuppliers(db)).toHaveLength(3);
     expect(listPeople(db)).toEqual(["Nell Harrow", "Bram Tolley"]);
     const kept = tables(db);
     expect(rebuilt(db)).toEqual(kept);
@@ -202,7 +202,7 @@ describe("the firm's file", () => {
     const db = createDatabase(file);
     append(db, new Teller().opened().entries);
     db.$client.exec(
-      "DELETE FROM __drizzle_migrations; DROP TABLE photos; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
+      "DELETE FROM __drizzle_migrations; DROP TABLE standin_orders; DROP TABLE photos; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
     );
     db.$client.close();
     createDatabase(file).$client.close();

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, ne, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, isNull, ne, sql } from "drizzle-orm";
 import type { Kind, Payloads } from "../core/log/kinds.ts";
 import type { Database } from "./database.ts";
 import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
@@ -78,3 +78,53 @@ export const listPeople = (db: Database): readonly string[] =>
     .orderBy(desc(count()), asc(entries.who))
     .all()
     .map((r) => r.who);
+
+/** Sizes of other panes of a round as they stand on orders. */
+export const sizesOfRound = (
+  db: Database,
+  round: string,
+  except: string,
+): readonly { readonly label: string; readonly widthNm: number; readonly heightNm: number }[] =>
+  db
+    .select({ label: orderLines.label, widthNm: orderLines.widthNm, heightNm: orderLines.heightNm })
+    .from(orderLines)
+    .innerJoin(panes, eq(panes.id, orderLines.pane))
+    .where(and(eq(panes.round, round), ne(panes.id, except), ne(orderLines.state, "dropped")))
+    .all();
+
+/** What became of each supplier's orders: days sent and come, panes checked in, and panes sent back. */
+export function supplierRecords(db: Database): readonly {
+  readonly name: string;
+  readonly gone: readonly { readonly sent: string; readonly arrived: string }[];
+  readonly panes: number;
+  readonly sentBack: number;
+}[] {
+  const all = db.select().from(orders).all();
+  const lines = db
+    .select({ supplier: orders.supplier, state: orderLines.state })
+    .from(orderLines)
+    .innerJoin(orders, eq(orders.id, orderLines.order))
+    .all();
+  const checked = ["accepted", "accepted-with-note", "sent-back"];
+  return [...new Set(all.map((o) => o.supplier))].map((name) => {
+    const own = lines.filter((l) => l.supplier === name && checked.includes(l.state));
+    return {
+      name,
+      gone: all.flatMap((o) =>
+        o.supplier === name && o.sentDay && o.arrivedDay ? [{ sent: o.sentDay, arrived: o.arrivedDay }] : [],
+      ),
+      panes: own.length,
+      sentBack: own.filter((l) => l.state === "sent-back").length,
+    };
+  });
+}
+
+/** Panes that are not signed off, oldest first. */
+export const openPanes = (db: Database): readonly string[] =>
+  db
+    .select({ id: panes.id })
+    .from(panes)
+    .where(isNull(panes.signedDay))
+    .orderBy(asc(panes.addedAt), asc(panes.id))
+    .all()
+    .map((r) => r.id);

@@ -110,3 +110,9 @@ export const photos = sqliteTable("photos", {
   /** A JPEG of our own making: nothing of the sent file but its picture. */
   jpeg: blob({ mode: "buffer" }).notNull(),
 });
+
+/** What the simulated supplier remembers of the orders it was handed, as a supplier's own system would: not part of the log. */
+export const standinOrders = sqliteTable("standin_orders", {
+  key: text().primaryKey(),
+  kept: text({ mode: "json" }).notNull(),
+});

@@ -1,3 +1,4 @@
+import type { Extra, Per } from "../core/order/price.ts";
 import type { GlassKind } from "../core/specify/glass.ts";
 import { mm } from "../core/units/length.ts";
 import type { Story } from "./story.ts";
@@ -5,6 +6,7 @@ import type { ToldPane } from "./told-pane.ts";
 
 export const SALT_LANE = "Salt Lane Glass Counter";
 export const FEN_END = "Fen End Sealed Units";
+export const HERONSGATE = "Heronsgate Door Works";
 
 export function tellSuppliers(story: Story): void {
   story.tell(
@@ -13,6 +15,64 @@ export function tellSuppliers(story: Story): void {
     { name: SALT_LANE, cuts: "float, patterned, laminated; cut while you wait", unit: "mm", leadDays: 1 },
   );
   story.tell("supplier.added", {}, { name: FEN_END, cuts: "sealed units, toughened", unit: "mm", leadDays: 8 });
+  story.tell("supplier.added", {}, { name: HERONSGATE, cuts: "door inserts, complete", unit: "in", leadDays: 6 });
+  const product = (what: string, pencePerM2: number) => ({ product: what, pencePerM2 });
+  const extra = (what: Extra, pence: number, per: Per) => ({ extra: what, pence, per });
+  story.tell(
+    "supplier.terms",
+    {},
+    {
+      name: SALT_LANE,
+      makes: ["single", "laminated"],
+      leastPence: 1800,
+      deliveryPence: 0,
+      products: [
+        product("float/3", 4200),
+        product("float/4", 4800),
+        product("float/6", 6900),
+        product("patterned/4", 6400),
+        product("laminated/6.4", 9800),
+      ],
+      extras: [extra("polished", 350, "metre"), extra("shape", 1200, "each"), extra("pattern", 250, "permille")],
+    },
+  );
+  story.tell(
+    "supplier.terms",
+    {},
+    {
+      name: FEN_END,
+      makes: ["units", "toughened", "laminated"],
+      leastPence: 3500,
+      deliveryPence: 1500,
+      products: [
+        product("unit/2", 9600),
+        product("unit/3", 15200),
+        product("toughened/4", 7800),
+        product("toughened/6", 9900),
+        product("laminated/6.4", 10400),
+      ],
+      extras: [
+        extra("coating", 120, "permille"),
+        extra("argon", 60, "permille"),
+        extra("toughened-sheet", 2600, "m2"),
+        extra("laminated-sheet", 4100, "m2"),
+        extra("bars", 450, "each"),
+        extra("shape", 2000, "each"),
+      ],
+    },
+  );
+  story.tell(
+    "supplier.terms",
+    {},
+    {
+      name: HERONSGATE,
+      makes: ["inserts"],
+      leastPence: 14000,
+      deliveryPence: 1200,
+      products: [product("unit/2", 21000)],
+      extras: [],
+    },
+  );
 }
 
 export type Line = {

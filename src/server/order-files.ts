@@ -1,5 +1,5 @@
 import Papa from "papaparse";
-import { type OrderBook, standingLines } from "../core/pane/order-book.ts";
+import { type OrderBook, type OrderLine, standingLines } from "../core/pane/order-book.ts";
 import { lineMass, statedSize } from "../core/pane/order-line.ts";
 import { GLASS_NAMES } from "../core/specify/glass.ts";
 import { looksText } from "../core/specify/looks.ts";
@@ -39,11 +39,34 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       basis: `${statedSize(l).basis} size`,
       label: plain(l.label),
       state: l.state,
+      line: l.line,
+      pane: l.pane,
+      "width nm": l.widthNm,
+      "height nm": l.heightNm,
+      supplier: plain(order.supplier),
+      reference: plain(order.reference),
+      spec: JSON.stringify(specOf(l)),
     };
   });
   // The reader's unit may be mm itself; then the first two columns and the exact ones are one.
   return `${Papa.unparse(rows, { newline: "\r\n" })}\r\n`;
 }
+
+/** What a line says beside its size and label: exact, so that a file read back gives the same. */
+export const specOf = (l: OrderLine) => ({
+  glass: l.glass,
+  edges: l.edges,
+  pattern: l.pattern,
+  grid: l.grid,
+  ...(l.basis ? { basis: l.basis } : {}),
+  ...(l.makeup ? { makeup: l.makeup } : {}),
+  ...(l.looks ? { looks: l.looks } : {}),
+  ...(l.bars ? { bars: l.bars } : {}),
+  ...(l.parts ? { parts: l.parts } : {}),
+  ...(l.note ? { note: l.note } : {}),
+  ...(l.corners ? { corners: l.corners } : {}),
+  ...(l.allowanceNm ? { allowanceNm: l.allowanceNm } : {}),
+});
 
 export const orderJson = (order: OrderBook) => ({
   order: order.id,
@@ -61,19 +84,10 @@ export const orderJson = (order: OrderBook) => ({
     widthNm: l.widthNm,
     heightNm: l.heightNm,
     thicknessNm: l.thicknessNm,
-    basis: statedSize(l).basis,
+    ...specOf(l),
+    statedAs: statedSize(l).basis,
     stated: { widthNm: statedSize(l).width, heightNm: statedSize(l).height },
     takeOff: { widthNm: statedSize(l).allowance.width, heightNm: statedSize(l).allowance.height },
-    cutTo: l.grid,
-    corners: l.corners ?? null,
-    glass: l.glass,
-    makeup: l.makeup ?? null,
-    pattern: l.pattern,
-    edges: l.edges,
-    looks: l.looks ?? null,
-    bars: l.bars ?? null,
-    parts: l.parts ?? [],
-    note: l.note ?? "",
     massKg: lineMass(l),
     state: l.state,
     check: l.check?.payload ?? null,

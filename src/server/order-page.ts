@@ -1,8 +1,10 @@
 import type { Entry } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
+import { foldBefore } from "../core/pane/before-book.ts";
 import { foldOrder, type OrderBook, orderStage } from "../core/pane/order-book.ts";
 import type { Firm } from "../core/round/book.ts";
-import { entriesOfOrder, logEnd } from "../db/entry-log.ts";
+import type { Database } from "../db/database.ts";
+import { entriesOfOrder, entriesOfPane, logEnd } from "../db/entry-log.ts";
 import { listOrders, type OrderRow } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
@@ -14,13 +16,35 @@ export type OrderPageData = {
   readonly firmEntries: readonly Entry[];
   readonly through: number;
   readonly today: number;
+  /** Photos of neighbours to match, by pane. */
+  readonly photos: Readonly<Record<string, readonly string[]>>;
 };
 
 export function orderPage(id: string): OrderPageData | null {
   const db = theDatabase();
   const entries = entriesOfOrder(db, id);
-  if (!foldOrder(id, readLog(entries))) return null;
-  return { id, entries, firmEntries: loadFirm(db).entries, through: logEnd(db).through, today: today() };
+  const order = foldOrder(id, readLog(entries));
+  if (!order) return null;
+  return {
+    id,
+    entries,
+    firmEntries: loadFirm(db).entries,
+    through: logEnd(db).through,
+    today: today(),
+    photos: photosFor(db, order),
+  };
+}
+
+/** Photos that a pane's glass must match, taken when it was specified. */
+function photosFor(db: Database, order: OrderBook): Readonly<Record<string, readonly string[]>> {
+  return Object.fromEntries(
+    order.lines.map((l) => [
+      l.pane,
+      foldBefore(readLog(entriesOfPane(db, l.pane)).standing.filter((e) => e.about.pane === l.pane))
+        .photos.filter((p) => p.of === "neighbour")
+        .map((p) => p.photo),
+    ]),
+  );
 }
 
 export type OrderSheet = {

@@ -1,15 +1,19 @@
 import type { Entry } from "../core/log/kinds.ts";
 import type { Cause } from "../core/look/damage.ts";
+import type { OtherPane } from "../core/pane/before-order.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
+import type { SupplierRecord } from "../core/pane/source-facts.ts";
 import { nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
 import { withFirm } from "../core/round/book.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
+import { nm } from "../core/units/length.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
-import { listOrders, newestAt, paneById, panesOfRound, roundById } from "../db/lists.ts";
+import { listOrders, newestAt, paneById, panesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
+import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
 
@@ -38,6 +42,9 @@ export type PanePageData = {
   readonly alike: readonly { readonly id: string; readonly light: string }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** Sizes of other panes of the round on orders. */
+  readonly othersHere: readonly OtherPane[];
+  readonly records: readonly SupplierRecord[];
   /** What units at this address are made of. */
   readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
 };
@@ -90,6 +97,12 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
         label,
         cause: payload.cause,
       })),
+      othersHere: sizesOfRound(db, row.round, id).map((o) => ({
+        label: o.label,
+        width: nm(o.widthNm),
+        height: nm(o.heightNm),
+      })),
+      records: recordsOf(db),
       makeupsHere: newestAt(db, "specify.makeup", row.address, id).flatMap(({ pane, label, payload }) =>
         payload.makeup ? [{ pane, label, makeup: payload.makeup }] : [],
       ),

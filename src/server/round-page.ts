@@ -54,7 +54,7 @@ export function roundPage(asked: string | null): RoundPageData {
 }
 
 /** A whole round's entries sorted once into each pane's own and those of the orders it is on. */
-function byPane(all: readonly Entry[]): (pane: string) => readonly Entry[] {
+export function byPane(all: readonly Entry[]): (pane: string) => readonly Entry[] {
   const own = new Map<string, Entry[]>();
   const ordered = new Map<string, Entry[]>();
   const file = (into: Map<string, Entry[]>, key: string | undefined, e: Entry) => {

@@ -22,6 +22,8 @@ export type PriceRules = {
   readonly daysGlass: number;
   readonly daysUnit: number;
   readonly daysMade: number;
+  readonly accessUpstairs: number;
+  readonly disposalBag: number;
   readonly taxShare: number;
 };
 
@@ -72,5 +74,7 @@ export const PRICE_RULES: { readonly [K in keyof PriceRules]: RuleFact<PriceRule
   daysGlass: days(1, "Working days for single glass"),
   daysUnit: days(8, "Working days for a {unit}"),
   daysMade: days(20, "Working days for a sash, insert or window"),
+  accessUpstairs: money(35, "Ladder or tower, a {pane} above ground"),
+  disposalBag: money(6, "Getting rid of old glass, a bag"),
   taxShare: { value: 0.2, says: "Tax, as a share", unit: "", source: OWN, from: 0, to: 1 },
 };

@@ -34,6 +34,8 @@ export type HouseRules = SizingRules &
     readonly packerCornerMm: number;
     readonly packerLengthMm: number;
     readonly packerToleranceMm: number;
+    readonly boardLongMm: number;
+    readonly boardShortMm: number;
     readonly paintLapMm: number;
     readonly toleranceSmallMm: number;
     readonly toleranceLargeMm: number;
@@ -165,6 +167,22 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     source: TRADE,
     from: 10,
     to: 150,
+  },
+  boardLongMm: {
+    value: 1200,
+    says: "Board on the van for closing holes, its long side",
+    unit: "mm",
+    source: TRADE,
+    from: 200,
+    to: 4000,
+  },
+  boardShortMm: {
+    value: 600,
+    says: "The same, its short side",
+    unit: "mm",
+    source: TRADE,
+    from: 200,
+    to: 4000,
   },
   packerToleranceMm: {
     value: 0.5,

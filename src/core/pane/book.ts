@@ -68,6 +68,8 @@ export type PaneBook = {
   readonly hinges: Payloads["specify.hinges"] | null;
   readonly parts: Payloads["specify.parts"] | null;
   readonly orders: readonly OrderBook[];
+  /** What holds it off an order and was stood by, with why. */
+  readonly stoodByOrder: Payloads["order.stood-by"] | null;
   /** The line that counts: the newest that was not dropped. */
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
   readonly set: Payloads["set.done"] | null;
@@ -184,6 +186,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     panel: last("specify.panel")?.panel ?? null,
     hinges: last("specify.hinges"),
     parts: last("specify.parts"),
+    stoodByOrder: last("order.stood-by"),
     line: newestLine(id, orders, own),
     set: last("set.done"),
     painted: last("finish.painted")?.day ?? null,

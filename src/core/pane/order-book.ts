@@ -9,6 +9,17 @@ export type OrderLine = EntryOf<"order.line">["payload"] & {
   readonly pane: string;
   readonly state: LineState;
   readonly check: EntryOf<"order.checked"> | null;
+  /** Figures that the other side repeated on the telephone. */
+  readonly readBack: readonly string[];
+  /** What became of it once it was sent back. */
+  readonly outcome: EntryOf<"order.outcome">["payload"] | null;
+};
+
+export type Question = {
+  readonly question: string;
+  readonly line: string | null;
+  readonly asks: string;
+  readonly answer: string | null;
 };
 
 export type OrderBook = {
@@ -18,6 +29,13 @@ export type OrderBook = {
   readonly openedAt: string;
   readonly sent: { readonly day: string; readonly due: string; readonly who: string } | null;
   readonly arrived: string | null;
+  /** What they said to it: price, date, their reference. */
+  readonly acknowledged: EntryOf<"order.acknowledged">["payload"] | null;
+  readonly questions: readonly Question[];
+  /** The newest delivery note. */
+  readonly note: EntryOf<"order.note">["payload"] | null;
+  /** Handed to their own system, under this key. */
+  readonly handed: EntryOf<"order.handed">["payload"] | null;
   readonly lines: readonly OrderLine[];
 };
 
@@ -28,29 +46,63 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
   if (opened?.kind !== "order.opened") return undefined;
   const sent = own.findLast((e) => e.kind === "order.sent");
   const arrived = own.findLast((e) => e.kind === "order.arrived");
+  const acknowledged = newest(own, "order.acknowledged");
   const checks = new Map<string, EntryOf<"order.checked">>();
   const dropped = new Set<string>();
+  const readBack = new Map<string, readonly string[]>();
+  const outcomes = new Map<string, EntryOf<"order.outcome">["payload"]>();
+  const questions = new Map<string, Question>();
   for (const e of own) {
     if (e.kind === "order.checked") checks.set(e.payload.line, e);
     if (e.kind === "order.line-dropped") dropped.add(e.payload.line);
+    if (e.kind === "order.read-back") readBack.set(e.payload.line, e.payload.figures);
+    if (e.kind === "order.outcome") outcomes.set(e.payload.line, e.payload);
+    if (e.kind === "order.asked")
+      questions.set(e.payload.question, { ...e.payload, answer: questions.get(e.payload.question)?.answer ?? null });
+    if (e.kind === "order.answered") {
+      const asked = questions.get(e.payload.question);
+      if (asked) questions.set(asked.question, { ...asked, answer: e.payload.answer });
+    }
   }
   const rest: LineState = arrived ? "arrived" : sent ? "sent" : "open";
   const lines = own.flatMap((e: Entry): OrderLine[] => {
     if (e.kind !== "order.line" || e.about.pane === undefined) return [];
     const check = checks.get(e.payload.line) ?? null;
     const state = dropped.has(e.payload.line) ? "dropped" : (check?.payload.verdict ?? rest);
-    return [{ ...e.payload, entry: e.id, pane: e.about.pane, state, check }];
+    return [
+      {
+        ...e.payload,
+        entry: e.id,
+        pane: e.about.pane,
+        state,
+        check,
+        readBack: readBack.get(e.payload.line) ?? [],
+        outcome: outcomes.get(e.payload.line) ?? null,
+      },
+    ];
   });
   return {
     id,
     supplier: opened.payload.supplier,
     reference: opened.payload.reference,
     openedAt: opened.at,
-    sent: sent?.kind === "order.sent" ? { ...sent.payload, who: sent.who } : null,
+    sent:
+      sent?.kind === "order.sent"
+        ? { ...sent.payload, due: acknowledged?.due ?? sent.payload.due, who: sent.who }
+        : null,
+    acknowledged,
+    questions: [...questions.values()],
+    note: newest(own, "order.note"),
+    handed: newest(own, "order.handed"),
     arrived: arrived?.kind === "order.arrived" ? arrived.payload.day : null,
     lines,
   };
 }
+
+const newest = <K extends "order.acknowledged" | "order.note" | "order.handed">(
+  own: readonly Entry[],
+  kind: K,
+): EntryOf<K>["payload"] | null => (own.findLast((e) => e.kind === kind) as EntryOf<K> | undefined)?.payload ?? null;
 
 /** Lines that still count: not dropped. */
 export const standingLines = (order: OrderBook): readonly OrderLine[] =>

@@ -171,8 +171,19 @@ describe("an insert waits for the door's thickness", () => {
       ["insert-outside-height", "914"],
     ] as const)
       t.tell("measure.reading", { place, text, unit: "mm", sure: "cleared" });
-    expect(orderHeld(reckoned(t).book)).toBe("door");
+    expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("door");
     t.tell("measure.reading", { place: "door-thickness", text: "44.5", unit: "mm", sure: "cleared" });
-    expect(orderHeld(reckoned(t).book)).toBeNull();
+    expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("ask");
+    t.read({ "sill-height": "1600", "door-distance": "2000" });
+    t.tell("measure.bars", {
+      uprights: 0,
+      crosses: 0,
+      width: null,
+      colour: "",
+      kind: "flat",
+      spacing: "even",
+      given: "",
+    });
+    expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBeNull();
   });
 });

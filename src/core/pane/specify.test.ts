@@ -99,7 +99,7 @@ describe("what can be there instead", () => {
 describe("a unit on its order", () => {
   const t = sized("plastic-bead-inside");
   it("is held until somebody says what it is made of", () => {
-    expect(orderHeld(reckoned(t).book)).toBe("makeup");
+    expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("makeup");
     expect(unknownsOf(reckoned(t).book, reckoned(t).r).map((u) => u.id)).toEqual([
       "makeup",
       "coating",
@@ -118,14 +118,17 @@ describe("a unit on its order", () => {
   it("then goes with all a unit maker needs, and weighs what its sheets weigh", () => {
     t.tell("specify.makeup", { makeup: ARGON });
     const { book, r } = reckoned(t);
-    expect(orderHeld(book)).toBeNull();
+    expect(orderHeld(book, r)).toBe("ask");
     const line = orderLineOf(book, r);
     if (!line) throw new Error("no line");
     expect(line).toMatchObject({ thicknessNm: mm(24), makeup: ARGON, glass: "float" });
     expect(lineMass(line)).toBeCloseTo((line.widthNm / 1e6) * (line.heightNm / 1e6) * 8 * 2.5e-6, 9);
     expect(r.massKg).toBeCloseTo(lineMass(line), 9);
     expect(ticketOf(book, r, by).what).toContain("24 mm sealed unit, 4-16-4, argon, coated on 3, warm edge, black");
-    const words = orderLineWords({ ...line, line: "", entry: "", pane: PANE, state: "open", check: null }, by);
+    const words = orderLineWords(
+      { ...line, line: "", entry: "", pane: PANE, state: "open", check: null, readBack: [], outcome: null },
+      by,
+    );
     expect(words.glass).toContain(makeupText(ARGON));
   });
   it("nothing is left to guess once coating, place and bars are said", () => {
@@ -141,11 +144,12 @@ describe("a unit on its order", () => {
       given: "",
     });
     expect(unknownsOf(reckoned(t).book, reckoned(t).r)).toEqual([]);
+    expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBeNull();
   });
   it("one sheet, said at Look, needs no makeup", () => {
-    const one = sized("plastic-bead-inside");
+    const one = sized("plastic-bead-inside").read({ "sill-height": "1600", "door-distance": "2000" });
     one.tell("look.answer", { question: "kind", answer: "single" });
-    expect(orderHeld(reckoned(one).book)).toBeNull();
+    expect(orderHeld(reckoned(one).book, reckoned(one).r)).toBeNull();
   });
 });
 

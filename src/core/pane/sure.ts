@@ -1,7 +1,9 @@
 import { OPENING, type Place } from "../measure/places.ts";
 import { isSurest, leastSure, type Sureness } from "../measure/sureness.ts";
 import { WAY_FACTS } from "../measure/ways.ts";
+import { heldBy, type OtherPane } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
 import { isUnitOpen } from "./unit.ts";
 
 /**
@@ -17,12 +19,15 @@ export function sureOf(book: PaneBook): Sureness {
   return leastSure(other);
 }
 
+export type OrderHeld = "risk" | "coating" | "door" | "makeup" | "ask" | null;
+
 /** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of; a door whose thickness nobody read; a unit
- * that nobody said what it is made of. */
-export function orderHeld(book: PaneBook): "risk" | "coating" | "door" | "makeup" | null {
+ * that nobody said what it is made of; last, blanks and contradictions that nobody stood by. */
+export function orderHeld(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): OrderHeld {
   if (book.coating?.coated === "unsure") return "coating";
   if (book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok) return "door";
   if (isUnitOpen(book)) return "makeup";
   const sure = sureOf(book);
-  return isSurest(sure) || book.risk?.state === sure ? null : "risk";
+  if (!isSurest(sure) && book.risk?.state !== sure) return "risk";
+  return heldBy(book, r, others).length > 0 ? "ask" : null;
 }

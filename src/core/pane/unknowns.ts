@@ -16,7 +16,11 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
   const unit = isUnit(book);
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
-  add(unit && book.coating === null, { id: "coating", says: "whether it was coated", station: "measure" });
+  add(unit && !book.way.startsWith("insert-") && book.coating === null, {
+    id: "coating",
+    says: "whether it was coated",
+    station: "measure",
+  });
   add(r.safety?.kind === "not-known", {
     id: "safety",
     says: "ordinary or safety glass",

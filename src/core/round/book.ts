@@ -20,6 +20,8 @@ export type Firm = {
   readonly inserts: readonly StockInsert[];
   /** Paint tested for lead, by address. */
   readonly leadTests: ReadonlyMap<string, "none" | "found">;
+  /** What each supplier makes and asks. */
+  readonly terms: ReadonlyMap<string, Payloads["supplier.terms"]>;
   /** How the beads of each frame profile let go. */
   readonly profiles: ReadonlyMap<string, Profile>;
   /** How long the firm's own people took. */
@@ -33,6 +35,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   const stock = new Map<string, StockPane>();
   const leadTests = new Map<string, "none" | "found">();
   const inserts = new Map<string, StockInsert>();
+  const terms = new Map<string, Payloads["supplier.terms"]>();
   const profiles = new Map<string, Profile>();
   const took: Took[] = [];
   const daysOff = new Set<Day>();
@@ -49,6 +52,9 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         break;
       case "building.lead":
         leadTests.set(e.payload.address, e.payload.result);
+        break;
+      case "supplier.terms":
+        terms.set(e.payload.name, e.payload);
         break;
       case "profile.known":
         profiles.set(e.payload.profile, e.payload);
@@ -84,6 +90,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     stock: [...stock.values()],
     inserts: [...inserts.values()],
     leadTests,
+    terms,
     profiles,
     past: pastOf(took),
     calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff, wet, lowC },

@@ -50,7 +50,7 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     openHole: book.urgency === "open-hole" && !book.closed && !book.set,
     dateMark: book.found?.spacerDate ?? "",
     failed: book.damage.length > 0,
-    held: orderHeld(book),
+    held: orderHeld(book, r),
     line: orderLineOf(book, r),
     canOrder: r.cut.ok && (book.line === null || book.line.line.state === "sent-back") && !book.set,
   };

@@ -157,7 +157,7 @@ const EVEN_DRAWS = 512;
 const made = new Map<string, Draws>();
 
 /** Made once, when first asked for, and never changed after: they are the same for every pane. */
-function evenly(cutting: SizeErrors["cutting"]["kind"]): Draws {
+export function evenly(cutting: SizeErrors["cutting"]["kind"]): Draws {
   const found = made.get(cutting) ?? evenDraws(EVEN_DRAWS, cutting);
   made.set(cutting, found);
   return found;

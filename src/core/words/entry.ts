@@ -19,6 +19,7 @@ import { type LengthUnit, nm } from "../units/length.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { sentenceBefore } from "./entry-before.ts";
+import { sentenceOfOrder } from "./entry-order.ts";
 import { barsText, coatingText, foundText } from "./found.ts";
 import { PLACE_NAMES } from "./places.ts";
 
@@ -146,6 +147,18 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return `Arrived ${onDay(e.payload.day)}`;
     case "order.checked":
       return `Checked in, ${asWritten(e.payload.width)} × ${asWritten(e.payload.height)}: ${VERDICT_WORDS[e.payload.verdict]}${e.payload.reason ? `, ${e.payload.reason}` : ""}`;
+    case "supplier.terms":
+    case "order.stood-by":
+    case "order.read-back":
+    case "order.handed":
+    case "order.acknowledged":
+    case "order.asked":
+    case "order.answered":
+    case "order.note":
+    case "order.outcome":
+    case "quote.made":
+    case "quote.answered":
+      return sentenceOfOrder(e);
     case "set.done":
       return `Set ${onDay(e.payload.day)} in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;
     case "finish.painted":

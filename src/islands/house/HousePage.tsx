@@ -54,7 +54,14 @@ export default function HousePage(props: Props) {
       ))}
       <StockPanes stock={firm.stock} prefs={prefs} write={(p) => write("stock.pane", p)} />
       <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />
-      <Suppliers suppliers={firm.suppliers} add={(s) => write("supplier.added", s)} />
+      <Suppliers
+        suppliers={firm.suppliers}
+        terms={firm.terms}
+        currency={firm.house.currency}
+        say={(sentence) => say(sentence, prefs.dialect)}
+        add={(s) => write("supplier.added", s)}
+        setTerms={(t) => write("supplier.terms", t)}
+      />
     </div>
   );
 }

@@ -1,21 +1,32 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import type { Supplier } from "../../core/round/book.ts";
+import { SupplierTerms } from "./Terms.tsx";
 
-type Props = { readonly suppliers: readonly Supplier[]; readonly add: (s: Payloads["supplier.added"]) => void };
+type Props = {
+  readonly suppliers: readonly Supplier[];
+  readonly terms: ReadonlyMap<string, Payloads["supplier.terms"]>;
+  readonly currency: string;
+  readonly say: (sentence: string) => string;
+  readonly add: (s: Payloads["supplier.added"]) => void;
+  readonly setTerms: (t: Payloads["supplier.terms"]) => void;
+};
 
 /** Whom the firm buys from, in which unit they cut, and how long they take. A name given again replaces the old. */
-export const Suppliers = ({ suppliers, add }: Props) => (
+export const Suppliers = ({ suppliers, terms, currency, say, add, setTerms }: Props) => (
   <section id="suppliers" className="space-y-3">
     <h2>Suppliers</h2>
     <ul className="rows bg-sheet px-4">
       {suppliers.map((s) => (
-        <li key={s.name} className="flex flex-wrap justify-between gap-x-4 py-2">
+        <li key={s.name} className="flex flex-wrap justify-between gap-x-4 gap-y-1 py-2">
           <span>
             <strong className="font-semibold">{s.name}</strong>, {s.cuts}
           </span>
           <span className="text-mute">
             {s.unit}, {s.leadDays} working {s.leadDays === 1 ? "day" : "days"}
           </span>
+          <div className="w-full">
+            <SupplierTerms supplier={s} terms={terms.get(s.name)} currency={currency} say={say} set={setTerms} />
+          </div>
         </li>
       ))}
     </ul>

@@ -1,13 +1,15 @@
 import { isSurest } from "../../core/measure/sureness.ts";
 import { CIRCUMSTANCE_FACTS } from "../../core/measure/ways.ts";
+import { heldBy } from "../../core/pane/before-order.ts";
 import { orderHeld, sureOf } from "../../core/pane/sure.ts";
+import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 /** What to know, or to say yes to, before a pane goes on an order. */
 export function BeforeOrder() {
-  const { book, reckoning: r, firm, prefs, say, write } = usePane();
-  const held = orderHeld(book);
+  const { book, reckoning: r, firm, prefs, say, write, othersHere } = usePane();
+  const held = orderHeld(book, r, othersHere);
   const sure = sureOf(book);
   const tight = tooTight(r, firm.house.leastGapMm);
   return (
@@ -64,9 +66,43 @@ export function BeforeOrder() {
           </button>
         </form>
       )}
+      {held === "ask" && <Ask />}
+      {book.stoodByOrder && <p className="text-[13px]">Stood by: {book.stoodByOrder.reason}</p>}
       {book.risk && held === null && !isSurest(sure) && (
         <p className="text-[13px]">Ordered at a risk that was accepted: {book.risk.reason}</p>
       )}
     </>
+  );
+}
+
+/** Blanks and contradictions, each one tap from where it is settled; or stood by, with a word why. */
+function Ask() {
+  const { book, reckoning: r, say, write, othersHere } = usePane();
+  const held = heldBy(book, r, othersHere);
+  return (
+    <form
+      className="note-wax space-y-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const reason = String(new FormData(e.currentTarget).get("reason") ?? "").trim();
+        write("order.stood-by", { ids: [...(book.stoodByOrder?.ids ?? []), ...held.map((h) => h.id)], reason });
+      }}
+    >
+      <p className="font-medium">The order waits for this:</p>
+      <ul className="list-disc space-y-1 pl-5">
+        {held.map((h) => (
+          <li key={h.id}>
+            {say(h.says)} <a href={`/panes/${book.id}/${h.at}`}>{STATION_NAMES[h.at]}</a>
+          </li>
+        ))}
+      </ul>
+      <label className="block">
+        <span className="text-[13px]">Or why it is ordered as it is</span>
+        <input name="reason" required maxLength={200} pattern=".*\S.*" />
+      </label>
+      <button type="submit" className="btn">
+        Yes, order it so
+      </button>
+    </form>
   );
 }

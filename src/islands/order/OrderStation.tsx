@@ -5,6 +5,7 @@ import { orderHeld } from "../../core/pane/sure.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
+import { goesInText } from "../../core/words/goes-in.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
@@ -14,6 +15,7 @@ import { usePane } from "../parts/pane-context.ts";
 import { SendForm } from "../parts/SendForm.tsx";
 import { Size } from "../parts/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
+import { Sources, useSources } from "./Sources.tsx";
 
 export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
 
@@ -31,8 +33,9 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 }
 
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
-  const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
-  const held = orderHeld(book);
+  const { book, reckoning: r, firm, prefs, say, writeOrder, othersHere } = usePane();
+  const held = orderHeld(book, r, othersHere);
+  const proposed = useSources()[0]?.supplier;
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
@@ -58,6 +61,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         </p>
       )}
       <BeforeOrder />
+      <Sources />
       {held === null && (
         <ul className="space-y-2">
           {open.map((o) => (
@@ -93,7 +97,8 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
               required
               maxLength={120}
               list="suppliers"
-              defaultValue={firm.suppliers[0]?.name ?? ""}
+              key={proposed}
+              defaultValue={proposed ?? firm.suppliers[0]?.name ?? ""}
             />
           </label>
           <datalist id="suppliers">
@@ -117,7 +122,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
 }
 
 function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
-  const { reckoning: r, firm, prefs, writeOrder, today } = usePane();
+  const { book, reckoning: r, firm, prefs, writeOrder, today } = usePane();
   const now = r.cut.ok ? r.cut.value.glass : null;
   const differs = now !== null && line.state === "open" && (now.width !== line.widthNm || now.height !== line.heightNm);
   const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays;
@@ -167,6 +172,8 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           line={line}
           house={firm.house}
           unit={prefs.unit}
+          photos={book.before.photos.filter((p) => p.of === "neighbour").map((p) => p.photo)}
+          goesIn={(came) => goesInText(r.odds, came)}
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
       )}

@@ -2,8 +2,11 @@ import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { lineMass, statedSize } from "../../core/pane/order-line.ts";
+import { looksText } from "../../core/specify/looks.ts";
 import { writeNumber } from "../../core/tape/write.ts";
+import type { Day } from "../../core/units/day.ts";
 import { gridUnit } from "../../core/units/length.ts";
+import { barsText } from "../../core/words/found.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { basisText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -11,6 +14,7 @@ import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
 import { CheckInForm } from "../parts/CheckInForm.tsx";
 import { Size } from "../parts/Size.tsx";
+import { WentBack } from "./WentBack.tsx";
 
 type Props = {
   readonly line: OrderLine;
@@ -18,12 +22,15 @@ type Props = {
   readonly prefs: Prefs;
   readonly checked: (p: Payloads["order.checked"]) => void;
   readonly drop: () => void;
+  readonly today: Day;
+  readonly photos: readonly string[];
+  readonly outcome: (p: Payloads["order.outcome"]) => void;
 };
 
 const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 
 /** One pane on an order, and what came of it. */
-export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
+export function OrderLineItem({ line, house, prefs, checked, drop, today, photos, outcome }: Props) {
   const cutter = gridUnit(line.grid);
   return (
     <li className="space-y-3 py-4">
@@ -38,7 +45,10 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
       </div>
       <p>
         1 off, {glassText(line, prefs.dialect)}
-        {line.pattern && `, ${line.pattern}`}, {edgesText(line.edges)}, {massText(lineMass(line), prefs.unit)}
+        {line.pattern && `, ${line.pattern}`}
+        {line.looks && `, ${looksText(line.looks)}`}
+        {line.bars && `, ${barsText(line.bars).replace("Bars: ", "bars ")}`}, {edgesText(line.edges)},{" "}
+        {massText(lineMass(line), prefs.unit)}
         {cutter !== prefs.unit &&
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
         . {sentence(basisText(statedSize(line), prefs.unit))}
@@ -49,8 +59,11 @@ export function OrderLineItem({ line, house, prefs, checked, drop }: Props) {
           Take it off
         </button>
       )}
-      {line.state === "arrived" && <CheckInForm line={line} house={house} unit={prefs.unit} checked={checked} />}
+      {line.state === "arrived" && (
+        <CheckInForm line={line} house={house} unit={prefs.unit} checked={checked} photos={photos} />
+      )}
       <CheckedLine line={line} />
+      <WentBack line={line} today={today} write={outcome} />
     </li>
   );
 }

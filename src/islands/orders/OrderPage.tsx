@@ -1,15 +1,20 @@
+import { useState } from "react";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { KeepingLine } from "../parts/KeepingLine.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { SendForm } from "../parts/SendForm.tsx";
 import { useLog } from "../parts/use-log.ts";
+import { DeliveryNote, NoteImport } from "./DeliveryNote.tsx";
 import { OrderLineItem } from "./OrderLineItem.tsx";
+import { ReadBack } from "./ReadBack.tsx";
+import { TheirSystem } from "./TheirSystem.tsx";
 
 type Props = {
   readonly prefs: Prefs;
@@ -18,6 +23,8 @@ type Props = {
   readonly firmEntries: readonly Entry[];
   readonly through: number;
   readonly today: number;
+  /** Photos to match what comes against, by pane. */
+  readonly photos: Readonly<Record<string, readonly string[]>>;
 };
 
 const STAGE_WORDS = {
@@ -33,11 +40,14 @@ export default function OrderPage(props: Props) {
   const order = foldOrder(props.id, readLog(entries));
   const { house, suppliers } = foldFirm(props.firmEntries);
   const today = day(props.today);
+  const [reading, setReading] = useState(false);
   if (!order) return <p className="p-6">This order was struck out of the log.</p>;
   const write = <K extends Kind>(kind: K, payload: Payloads[K], pane?: string) =>
     store.write(kind, pane ? { order: props.id, pane } : { order: props.id }, payload);
   const stage = orderStage(order);
   const lines = standingLines(order);
+  const supplier = suppliers.find((x) => x.name === order.supplier);
+  const total = order.acknowledged?.pence ?? null;
   const late = order.sent && !order.arrived && dayOf(order.sent.due) < today;
   return (
     <div className="mx-auto max-w-4xl space-y-5 px-4 py-6">
@@ -53,6 +63,8 @@ export default function OrderPage(props: Props) {
             {lines.length} {lines.length === 1 ? "pane" : "panes"}
             {order.sent && `, ordered ${sayDay(dayOf(order.sent.day))}, due ${sayDay(dayOf(order.sent.due))}`}
             {late && ": late, ring them"}
+            {order.acknowledged?.theirs && `, their ${order.acknowledged.theirs}`}
+            {total !== null && `, ${money(total, house.currency)} before tax`}
             {order.arrived && `, came ${sayDay(dayOf(order.arrived))}`}
           </p>
         </div>
@@ -61,6 +73,15 @@ export default function OrderPage(props: Props) {
           <KeepingLine store={store} prefs={prefs} />
           <a className="btn" href={`/orders/${props.id}/sheet`}>
             Order sheet
+          </a>
+          <a className="btn" href={`/orders/${props.id}/order.pdf`}>
+            PDF
+          </a>
+          <a className="btn" href={`/orders/${props.id}/labels.pdf`}>
+            Labels
+          </a>
+          <a className="btn" href={`/orders/${props.id}/order.txt`}>
+            Text
           </a>
           <a className="btn" href={`/orders/${props.id}/lines.csv`} download>
             CSV
@@ -85,6 +106,9 @@ export default function OrderPage(props: Props) {
               line={l}
               house={house}
               prefs={prefs}
+              today={today}
+              photos={props.photos[l.pane] ?? []}
+              outcome={(p) => write("order.outcome", p)}
               checked={(p) => write("order.checked", p, l.pane)}
               drop={() => write("order.line-dropped", { line: l.line, reason: "taken off" }, l.pane)}
             />
@@ -92,16 +116,40 @@ export default function OrderPage(props: Props) {
         </ul>
       )}
       {stage === "open" && lines.length > 0 && (
-        <SendForm
-          today={today}
-          leadDays={suppliers.find((x) => x.name === order.supplier)?.leadDays}
-          send={(payload) => write("order.sent", payload)}
-        />
+        <div className="flex flex-wrap items-end gap-4">
+          <button type="button" className="btn btn-main" onClick={() => setReading(true)}>
+            Read it to them
+          </button>
+          <SendForm today={today} leadDays={supplier?.leadDays} send={(payload) => write("order.sent", payload)} />
+        </div>
       )}
       {stage === "sent" && (
         <button type="button" className="btn btn-main" onClick={() => write("order.arrived", { day: writeDay(today) })}>
           It has come
         </button>
+      )}
+      <DeliveryNote order={order} unit={prefs.unit} />
+      {(stage === "sent" || stage === "arrived") && (
+        <NoteImport today={writeDay(today)} write={(note) => write("order.note", note)} />
+      )}
+      {lines.length > 0 && stage !== "checked" && (
+        <TheirSystem order={order} who={prefs.who} today={today} told={store.lookNow} />
+      )}
+      {reading && (
+        <ReadBack
+          order={order}
+          lines={lines}
+          unit={supplier?.unit ?? prefs.unit}
+          prefs={prefs}
+          today={today}
+          leadDays={supplier?.leadDays ?? 5}
+          ticked={(l, figures) => write("order.read-back", { line: l.line, figures })}
+          agreed={(sent, ack) => {
+            write("order.sent", sent);
+            write("order.acknowledged", ack);
+          }}
+          close={() => setReading(false)}
+        />
       )}
     </div>
   );

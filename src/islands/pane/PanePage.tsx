@@ -42,6 +42,8 @@ export type PanePageProps = {
   readonly alike: PaneScreen["alike"];
   readonly causesHere: PaneScreen["causesHere"];
   readonly makeupsHere: PaneScreen["makeupsHere"];
+  readonly othersHere: PaneScreen["othersHere"];
+  readonly records: PaneScreen["records"];
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;
@@ -167,6 +169,8 @@ export default function PanePage(props: PanePageProps) {
             alike: props.alike,
             causesHere: props.causesHere,
             makeupsHere: props.makeupsHere,
+            othersHere: props.othersHere,
+            records: props.records,
             writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
           }
         : null,
@@ -180,6 +184,8 @@ export default function PanePage(props: PanePageProps) {
       props.alike,
       props.causesHere,
       props.makeupsHere,
+      props.othersHere,
+      props.records,
       store,
       keep,
     ],

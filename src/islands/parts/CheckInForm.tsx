@@ -2,40 +2,76 @@ import { useState } from "react";
 import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { checkIn } from "../../core/order/check-in.ts";
+import { CHECK_LOOK_FACTS, type CheckLook, diagonalsWithin, looksAsked } from "../../core/order/check-looks.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
+import { isSafetyGlass } from "../../core/specify/glass.ts";
+import { makeupIsSafe } from "../../core/specify/makeup.ts";
 import { readTape } from "../../core/tape/read.ts";
-import { type LengthUnit, mm } from "../../core/units/length.ts";
+import { type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
 import { checkInSentence } from "../../core/words/check-in.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { Length } from "./Length.tsx";
+import { sizeText } from "../../core/words/ticket.ts";
 
 type Props = {
   readonly line: OrderLine;
   readonly house: HouseRules;
   readonly unit: LengthUnit;
   readonly checked: (payload: Payloads["order.checked"]) => void;
+  /** Photos of the neighbour that it must match, by id. */
+  readonly photos?: readonly string[];
+  /** Whether it will still go in, once both sides are measured. */
+  readonly goesIn?: (came: { readonly width: Nm; readonly height: Nm }) => string | null;
+};
+
+const FIELDS = ["width", "height", "thickness", "up", "down"] as const;
+type Field = (typeof FIELDS)[number];
+const MUST: readonly Field[] = ["width", "height"];
+const NAMES: Readonly<Record<Field, string>> = {
+  width: "width that came",
+  height: "height that came",
+  thickness: "thickness",
+  up: "diagonal, up to the right",
+  down: "diagonal, down to the right",
 };
 
 /** What came, beside what was ordered, before the old pane comes out. */
-export function CheckInForm({ line, house, unit, checked }: Props) {
-  const [came, setCame] = useState({ width: "", height: "" });
+export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }: Props) {
+  const [came, setCame] = useState<Readonly<Record<Field, string>>>({
+    width: "",
+    height: "",
+    thickness: "",
+    up: "",
+    down: "",
+  });
+  const [looks, setLooks] = useState<Readonly<Partial<Record<CheckLook, "good" | "bad">>>>({});
   const [reason, setReason] = useState("");
-  const read = {
-    width: came.width.trim() === "" ? null : readTape(came.width, unit),
-    height: came.height.trim() === "" ? null : readTape(came.height, unit),
+  const read = Object.fromEntries(
+    FIELDS.map((f) => [f, came[f].trim() === "" ? null : readTape(came[f], unit)]),
+  ) as Readonly<Record<Field, ReturnType<typeof readTape> | null>>;
+  const value = (f: Field): Nm | null => {
+    const r = read[f];
+    return r?.ok ? r.value.adjusted : null;
   };
-  const check =
-    read.width?.ok && read.height?.ok
-      ? checkIn({
-          ordered: { width: mm(line.widthNm / 1e6), height: mm(line.heightNm / 1e6) },
-          came: { width: read.width.value.adjusted, height: read.height.value.adjusted },
-          tolerance: {
-            small: mm(house.toleranceSmallMm),
-            large: mm(house.toleranceLargeMm),
-            limit: mm(house.toleranceLimitMm),
-          },
-        })
-      : null;
+  const [width, height] = [value("width"), value("height")];
+  const tolerance = {
+    small: mm(house.toleranceSmallMm),
+    large: mm(house.toleranceLargeMm),
+    limit: mm(house.toleranceLimitMm),
+  };
+  const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
+  const check = width !== null && height !== null ? checkIn({ ordered, came: { width, height }, tolerance }) : null;
+  const faults = faultsOf(line, house, { thickness: value("thickness"), up: value("up"), down: value("down") });
+  const bad = Object.entries(looks).flatMap(([l, v]) => (v === "bad" ? [CHECK_LOOK_FACTS[l as CheckLook].name] : []));
+  const fine = check?.verdict === "within" && faults.length === 0 && bad.length === 0;
+  const still = width !== null && height !== null ? (goesIn?.({ width, height }) ?? null) : null;
+  const asked = looksAsked({
+    unit: line.makeup !== undefined,
+    coated: (line.makeup?.coatings.length ?? 0) > 0,
+    barred: line.bars !== undefined,
+    safety: isSafetyGlass(line.glass) || (line.makeup !== undefined && makeupIsSafe(line.makeup)),
+    looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
+  });
+  const written = (f: Field) => (came[f].trim() === "" ? undefined : { text: came[f], unit });
   const give = (verdict: Payloads["order.checked"]["verdict"]) =>
     checked({
       line: line.line,
@@ -43,45 +79,86 @@ export function CheckInForm({ line, house, unit, checked }: Props) {
       height: { text: came.height, unit },
       verdict,
       reason,
+      ...Object.fromEntries(
+        (["thickness", "up", "down"] as const).flatMap((f) => {
+          const w = written(f);
+          return w ? [[f, w]] : [];
+        }),
+      ),
+      ...(Object.keys(looks).length > 0 ? { looks } : {}),
     });
-  const within = check?.verdict === "within";
+  const field = (f: Field) => {
+    const r = read[f];
+    const wrong = r?.ok === false;
+    return (
+      <label key={f} className="min-w-0">
+        <span className="text-[13px] text-mute">
+          {NAMES[f]}
+          {f === "width" || f === "height" ? `, ordered ${sizeText(ordered[f], unit)}` : ""}
+        </span>
+        <input
+          className={`tight text-right !text-[17px] ${wrong ? "bad" : ""}`}
+          aria-label={NAMES[f]}
+          aria-invalid={wrong}
+          value={came[f]}
+          maxLength={60}
+          autoComplete="off"
+          onChange={(e) => setCame({ ...came, [f]: e.target.value })}
+        />
+        {r?.ok === false && <span className="trouble text-[13px]">{tapeErrorSentence(r.error)}</span>}
+      </label>
+    );
+  };
   return (
     <div className="space-y-2">
-      <div className="grid grid-cols-2 gap-2">
-        {(["width", "height"] as const).map((axis) => {
-          const bad = read[axis]?.ok === false;
-          return (
-            <label key={axis} className="min-w-0">
-              <span className="text-[13px] text-mute">
-                {axis} that came, ordered <Length nm={axis === "width" ? line.widthNm : line.heightNm} unit={unit} />
-              </span>
-              <input
-                className={`tight text-right !text-[17px] ${bad ? "bad" : ""}`}
-                aria-label={`${axis} that came`}
-                aria-invalid={bad}
-                value={came[axis]}
-                maxLength={60}
-                autoComplete="off"
-                onChange={(e) => setCame({ ...came, [axis]: e.target.value })}
-              />
-              {bad && read[axis]?.ok === false && (
-                <span className="trouble text-[13px]">{tapeErrorSentence(read[axis].error)}</span>
-              )}
-            </label>
-          );
-        })}
-      </div>
+      <div className="grid grid-cols-2 gap-2">{MUST.map(field)}</div>
+      <div className="grid grid-cols-3 gap-2">{FIELDS.filter((f) => !MUST.includes(f)).map(field)}</div>
+      <ul className="rows">
+        {asked.map((l) => (
+          <li key={l} className="flex flex-wrap items-center justify-between gap-2 py-1.5">
+            <span className="min-w-0 flex-1">
+              <span className="font-medium">{CHECK_LOOK_FACTS[l].name}</span>{" "}
+              <span className="text-[13px] text-mute">{CHECK_LOOK_FACTS[l].how}</span>
+            </span>
+            <span className="flex gap-1.5">
+              {(["good", "bad"] as const).map((v) => (
+                <label key={v} className="chip">
+                  <input
+                    type="radio"
+                    name={`${line.line}-${l}`}
+                    aria-label={`${CHECK_LOOK_FACTS[l].name} ${v}`}
+                    checked={looks[l] === v}
+                    onChange={() => setLooks({ ...looks, [l]: v })}
+                  />
+                  {v}
+                </label>
+              ))}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {photos.length > 0 && (
+        <p className="flex flex-wrap gap-2 text-[13px]">
+          To match:
+          {photos.map((p) => (
+            <img key={p} src={`/api/photos/${p}`} alt="The neighbour, to match" className="h-24 rounded" />
+          ))}
+        </p>
+      )}
       {check && (
         <>
-          <p className={within ? "note-glass" : "note-wax"} role="status">
+          <p className={fine ? "note-glass" : "note-wax"} role="status">
             {checkInSentence(check, unit)}
+            {faults.length > 0 && ` ${faults.join(" ")}`}
+            {bad.length > 0 && ` Not good: ${bad.join(", ")}.`}
           </p>
+          {still && <p className="note-glass">{still}</p>}
           <label className="block">
             <span className="text-[13px] text-mute">Note or reason: chips, scratches, stamp, what is wrong</span>
             <input value={reason} maxLength={2000} onChange={(e) => setReason(e.target.value)} />
           </label>
           <div className="flex flex-wrap gap-2">
-            {within && reason === "" && (
+            {fine && reason === "" && (
               <button type="button" className="btn btn-main" onClick={() => give("accepted")}>
                 Accept
               </button>
@@ -98,11 +175,31 @@ export function CheckInForm({ line, house, unit, checked }: Props) {
               Send it back
             </button>
           </div>
-          {reason.trim() === "" && !within && (
+          {reason.trim() === "" && !fine && (
             <p className="text-[13px] text-mute">Say the reason first: it goes back with the glass.</p>
           )}
         </>
       )}
     </div>
   );
+}
+
+/** Glass of a stated thickness may be off by so much, mm. Source: EN 572-2 for float up to 6 mm; a unit's own is wider. */
+const THICK_WITHIN_MM = 0.3;
+const UNIT_WITHIN_MM = 1.5;
+
+function faultsOf(
+  line: OrderLine,
+  house: HouseRules,
+  came: { readonly thickness: Nm | null; readonly up: Nm | null; readonly down: Nm | null },
+): readonly string[] {
+  const out: string[] = [];
+  const within = line.makeup ? UNIT_WITHIN_MM : THICK_WITHIN_MM;
+  if (came.thickness !== null && Math.abs(toMm(came.thickness) - line.thicknessNm / 1e6) > within + 1e-9)
+    out.push(`Not the thickness that was ordered, ${line.thicknessNm / 1e6} mm.`);
+  const longer = Math.max(line.widthNm, line.heightNm) / 1e6;
+  const tolerance = longer > house.toleranceLimitMm ? house.toleranceLargeMm : house.toleranceSmallMm;
+  if (came.up !== null && came.down !== null && !diagonalsWithin(toMm(came.up), toMm(came.down), tolerance))
+    out.push(`Out of square by ${Math.abs(toMm(came.up) - toMm(came.down)).toFixed(1)} mm over the diagonals.`);
+  return out;
 }

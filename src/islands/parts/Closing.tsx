@@ -1,7 +1,62 @@
+import { closureOf, nightOf, plugFor } from "../../core/order/plug.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
+import { nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { Fold } from "./Fold.tsx";
 import { Part } from "./Part.tsx";
 import { usePane } from "./pane-context.ts";
+
+const PLUG_OFF_MM = 2;
+
+/** Cut list for a plug of stock board, and whether what closes it stands overnight. */
+function PlugAndNight() {
+  const { book, reckoning: r, firm, today, prefs } = usePane();
+  const governs = r.cut.ok ? r.cut.value.governs : null;
+  const plug =
+    governs &&
+    plugFor({
+      widthMm: toMm(governs.width.length),
+      heightMm: toMm(governs.height.length),
+      board: { longMm: firm.house.boardLongMm, shortMm: firm.house.boardShortMm },
+      offMm: PLUG_OFF_MM,
+    });
+  const size = (mm: number): string => writeLength(nm(Math.round(mm * 1e6)), prefs.unit, { places: 0, ticks: 16 });
+  const night = nightOf({
+    closure: book.closed ? closureOf(book.closed.how) : "open",
+    storey: book.building.storey,
+    mustLock: book.before.wants?.mustLock ?? false,
+    outerDoor: book.before.front.some((f) => f.what === "grille" || f.what === "storm-pane"),
+    wetTomorrow: firm.calendar.wet.has(addDays(today, 1)),
+    told: (book.closed?.told ?? "") !== "",
+  });
+  return (
+    <>
+      <div className={night.says === "not-safe" ? "note-wax" : "note-glass"}>
+        <p className="font-medium">
+          {night.says === "stands"
+            ? "It may stand overnight."
+            : night.says === "watch"
+              ? "It may stand overnight, but:"
+              : "Not safe overnight."}
+        </p>
+        {night.because.map((b) => (
+          <p key={b}>{b}</p>
+        ))}
+      </div>
+      {plug?.pieces[0] && (
+        <Fold as="small" title="A plug of stock board: cut list">
+          <p>
+            {plug.pieces.length} {plug.pieces.length === 1 ? "piece" : "pieces"} of {size(plug.pieces[0].widthMm)} ×{" "}
+            {size(plug.pieces[0].heightMm)}, from {plug.boards} {plug.boards === 1 ? "board" : "boards"} of{" "}
+            {size(firm.house.boardLongMm)} × {size(firm.house.boardShortMm)}; {(plug.tapeMm / 1000).toFixed(1)} m of
+            tape for joints and edges, both faces.
+          </p>
+        </Fold>
+      )}
+    </>
+  );
+}
 
 /** What closes the hole until the glass comes, until when, and who was told. */
 export function Closing() {
@@ -18,6 +73,7 @@ export function Closing() {
         <button type="button" className="btn" onClick={() => write("look.opened", { day: writeDay(today) })}>
           It is off again
         </button>
+        <PlugAndNight />
       </Part>
     );
   }
@@ -59,6 +115,7 @@ export function Closing() {
           The hole is closed
         </button>
       </form>
+      <PlugAndNight />
     </Part>
   );
 }

@@ -18,6 +18,8 @@ export type Keeping = {
 export type LogStore = {
   readonly entries: ReadableAtom<readonly Entry[]>;
   readonly keeping: ReadableAtom<Keeping>;
+  /** Takes what others wrote since, now instead of in a while. */
+  readonly lookNow: () => Promise<void>;
   readonly write: <K extends Kind>(kind: K, about: About, payload: Payloads[K]) => EntryOf<K>;
   readonly undo: () => Entry | undefined;
   readonly redo: () => Entry | undefined;
@@ -153,6 +155,7 @@ export function createLogStore(of: Options): LogStore {
       if (target) strike(target, "brought back");
       return target;
     },
+    lookNow: lookForNews,
     start() {
       add(outbox.all());
       channel = new BroadcastChannel("plain-pane-log");

@@ -2,8 +2,10 @@ import { createContext, useContext } from "react";
 import type { EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { Cause } from "../../core/look/damage.ts";
 import type { Place } from "../../core/measure/places.ts";
+import type { OtherPane } from "../../core/pane/before-order.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
+import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import type { Firm } from "../../core/round/book.ts";
 import type { Makeup } from "../../core/specify/makeup.ts";
 import type { Day } from "../../core/units/day.ts";
@@ -27,6 +29,10 @@ export type PaneScreen = {
   readonly alike: readonly { readonly id: string; readonly light: string }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** Sizes of other panes of the round on orders. */
+  readonly othersHere: readonly OtherPane[];
+  /** What became of each supplier's orders. */
+  readonly records: readonly SupplierRecord[];
   /** What units at this address are made of. */
   readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
   readonly writePane: <K extends Kind>(pane: string, kind: K, payload: Payloads[K]) => void;

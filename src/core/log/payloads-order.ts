@@ -1,0 +1,63 @@
+import type { CheckLook } from "../order/check-looks.ts";
+import type { PriceList } from "../order/price.ts";
+import type { MakesOf } from "../order/sources.ts";
+import type { Written } from "../tape/written.ts";
+
+/** What a delivery note says of one line. */
+export type NoteLine = {
+  readonly line: string;
+  readonly widthNm: number;
+  readonly heightNm: number;
+  readonly thicknessNm: number;
+  readonly says: string;
+};
+
+/** Ordering beyond the order itself: terms, read-back, answers, notes, what became of what went back; and quotes. */
+export type OrderPayloads = {
+  /** What a supplier makes and asks. One of the same name replaces it. */
+  "supplier.terms": { readonly name: string; readonly makes: readonly MakesOf[] } & PriceList;
+
+  /** Blanks or contradictions that somebody looked at and stood by. */
+  "order.stood-by": { readonly ids: readonly string[]; readonly reason: string };
+  /** Figures of a line that the other side repeated, as agreed on the telephone. */
+  "order.read-back": { readonly line: string; readonly figures: readonly string[] };
+  /** Handed to a supplier's own system under a key: the same key never makes a second order. */
+  "order.handed": { readonly key: string; readonly to: string };
+  "order.acknowledged": {
+    readonly day: string;
+    readonly pence: number | null;
+    readonly due: string;
+    readonly theirs: string;
+    readonly how: "telephone" | "written" | "their system";
+  };
+  "order.asked": { readonly question: string; readonly line: string | null; readonly asks: string };
+  "order.answered": { readonly question: string; readonly answer: string };
+  /** A delivery note, before anything was measured. */
+  "order.note": { readonly theirs: string; readonly day: string; readonly lines: readonly NoteLine[] };
+  /** What became of a pane that was sent back. */
+  "order.outcome": {
+    readonly line: string;
+    readonly outcome: "credit" | "remake" | "came";
+    readonly due: string | null;
+    readonly note: string;
+  };
+
+  "quote.made": {
+    readonly quote: string;
+    readonly day: string;
+    readonly lines: readonly QuoteLine[];
+    readonly taxPence: number;
+    readonly totalPence: number;
+  };
+  "quote.answered": { readonly quote: string; readonly accepted: boolean; readonly day: string; readonly note: string };
+};
+
+export type QuoteLine = { readonly pane: string | null; readonly says: string; readonly pence: number };
+
+/** What was looked at when a pane came, beside its two sides. */
+export type CheckedMore = {
+  readonly up?: Written | undefined;
+  readonly down?: Written | undefined;
+  readonly thickness?: Written | undefined;
+  readonly looks?: { readonly [L in CheckLook]?: "good" | "bad" | undefined } | undefined;
+};

@@ -1,0 +1,63 @@
+/** What is looked at when a pane comes, beside its size. */
+export const CHECK_LOOKS = [
+  "thickness",
+  "marks",
+  "coating",
+  "bars",
+  "colour",
+  "edges",
+  "scratches",
+  "seal",
+  "square",
+] as const;
+export type CheckLook = (typeof CHECK_LOOKS)[number];
+
+export type CheckFacts = {
+  readonly unit: boolean;
+  readonly coated: boolean;
+  readonly barred: boolean;
+  readonly safety: boolean;
+  readonly looks: boolean;
+};
+
+export const CHECK_LOOK_FACTS: Readonly<
+  Record<CheckLook, { readonly name: string; readonly how: string; readonly when: (f: CheckFacts) => boolean }>
+> = {
+  thickness: { name: "thickness", how: "Caliper at two corners.", when: () => true },
+  marks: {
+    name: "safety mark",
+    how: "The stamp is there, in the corner asked for, and can be read.",
+    when: (f) => f.safety,
+  },
+  coating: {
+    name: "coated face",
+    how: "A flame or a phone's light to the glass: the reflection of another colour is the coated face. Count from outside.",
+    when: (f) => f.coated,
+  },
+  bars: { name: "bars", how: "Count them, upright and across; measure one space each way.", when: (f) => f.barred },
+  colour: {
+    name: "colour and pattern",
+    how: "Beside the neighbour's photo: tint, spacer, pattern and the way it runs.",
+    when: (f) => f.unit || f.looks,
+  },
+  edges: {
+    name: "edges",
+    how: "Thumb along all four, gloved: no chip, no shell, arrissed as ordered.",
+    when: () => true,
+  },
+  scratches: { name: "scratches", how: "Along the glass in slanting light, both faces.", when: () => true },
+  seal: {
+    name: "edge seal",
+    how: "Unbroken all round, nothing on the inner faces, corners full.",
+    when: (f) => f.unit,
+  },
+  square: { name: "square", how: "Both diagonals alike.", when: () => true },
+};
+
+/** What is worth looking at on this pane. @example a plain pane of float // thickness, edges, scratches, square */
+export const looksAsked = (f: CheckFacts): readonly CheckLook[] =>
+  CHECK_LOOKS.filter((l) => CHECK_LOOK_FACTS[l].when(f));
+
+/** Tolerance on the difference of the diagonals: that of the longer side. Source: as for the sizes, by house rule. */
+export const diagonalsWithin = (upMm: number, downMm: number, toleranceMm: number): boolean =>
+  Math.abs(upMm - downMm) <= toleranceMm + 1e-9;

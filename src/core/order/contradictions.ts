@@ -1,0 +1,82 @@
+import type { Nm } from "../units/length.ts";
+
+/** What of a pane must hold together before it goes on an order. Sizes in nm. */
+export type BeforeOrderFacts = {
+  readonly glass: { readonly width: Nm; readonly height: Nm } | null;
+  /** The opening's governing sizes; null where nothing of it was read. */
+  readonly opening: { readonly width: Nm; readonly height: Nm } | null;
+  readonly leastGap: Nm;
+  /** Copied from the old unit, or an insert: nothing is taken off, and it may be larger than what was read. */
+  readonly copied: boolean;
+  /** The order states the opening, and the cutter takes the allowance off. */
+  readonly statesOpening: boolean;
+  readonly overruled: boolean;
+  readonly toughened: boolean;
+  /** Something is still to be cut: an easing, or a stock pane cut down. */
+  readonly cutToCome: boolean;
+  readonly barsFault: string | null;
+  /** Other panes of the round that are on an order, or sized. */
+  readonly others: readonly { readonly label: string; readonly width: Nm; readonly height: Nm }[];
+  /** What a cutter would still have to ask. */
+  readonly unknown: readonly { readonly id: string; readonly says: string }[];
+};
+
+export type Contradiction = {
+  readonly id: string;
+  readonly says: string;
+  /** Where it is settled. */
+  readonly at: "measure" | "specify";
+};
+
+/**
+ * Blanks and contradictions that hold a pane off its order, each said once with what to do. Any of them can be stood by,
+ * with a word why.
+ * @example 600 × 600 // "width and height are the same figure"
+ */
+export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] {
+  const out: Contradiction[] = [];
+  const add = (when: boolean, id: string, says: string, at: Contradiction["at"] = "measure") => {
+    if (when) out.push({ id, says, at });
+  };
+  const { glass, opening } = f;
+  if (glass) {
+    add(
+      glass.width === glass.height,
+      "square",
+      "Width and height are the same figure: one may have been said twice. Read both again, or say that it is square.",
+    );
+    const twin = f.others.find((o) => o.width === glass.height && o.height === glass.width && o.width !== o.height);
+    add(
+      twin !== undefined,
+      "swapped",
+      `Its figures are those of ${twin?.label ?? "another"} the other way round: look which is the width.`,
+    );
+  }
+  if (glass && opening && !f.copied) {
+    add(
+      glass.width > opening.width - f.leastGap || glass.height > opening.height - f.leastGap,
+      "too-large",
+      "The glass is larger than its opening less the least gap. Look which figure is the opening and which the glass.",
+    );
+    const off = Math.max(opening.width - glass.width, opening.height - glass.height);
+    add(
+      f.statesOpening && f.overruled && off > 0,
+      "twice",
+      "The size was overruled and the order still states the opening: the allowance may come off twice. State the glass size.",
+    );
+  }
+  add(
+    f.toughened && f.cutToCome,
+    "cut-toughened",
+    "{Toughened} glass cannot be cut or eased, and something is still to be cut: settle the size first, or take laminated.",
+    "specify",
+  );
+  add(f.barsFault !== null, "bars-fault", f.barsFault ?? "");
+  for (const u of f.unknown)
+    out.push({
+      id: u.id,
+      says: `A cutter would have to ask: ${u.says}.`,
+      at: u.id === "size" || u.id === "coating" || u.id === "bars" ? "measure" : "specify",
+    });
+  return out;
+}

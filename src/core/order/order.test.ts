@@ -1,0 +1,259 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
+import { addDays, dayOf, writeDay } from "../units/day.ts";
+import { mm } from "../units/length.ts";
+import { type CheckFacts, diagonalsWithin, looksAsked } from "./check-looks.ts";
+import { type BeforeOrderFacts, contradictionsOf } from "./contradictions.ts";
+import { afterWorkingDays, beforeWorkingDays, leadOf, orderBy, workingDaysBetween } from "./lead.ts";
+import { closureOf, type NightFacts, nightOf, plugFor } from "./plug.ts";
+import { type SourceFacts, type SourceSupplier, sourcesFor } from "./sources.ts";
+
+const calendar: WorkCalendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set([dayOf("2026-05-25")]),
+  wet: new Set(),
+  lowC: new Map(),
+};
+const day = dayOf;
+
+describe("working days", () => {
+  it.each([
+    ["2026-05-20", "2026-05-22", 2],
+    ["2026-05-22", "2026-05-26", 1], // a weekend and a day off between
+    ["2026-05-20", "2026-05-20", 0],
+  ])("%s to %s: %d", (from, to, n) => expect(workingDaysBetween(day(from), day(to), calendar)).toBe(n));
+  it.each([
+    ["2026-05-20", 0, "2026-05-20"],
+    ["2026-05-20", 2, "2026-05-22"],
+    ["2026-05-22", 1, "2026-05-26"],
+    ["2026-05-20", 8, "2026-06-02"],
+  ])("%s and %d more: %s", (from, n, to) => expect(writeDay(afterWorkingDays(day(from), n, calendar))).toBe(to));
+  it("before and after are each other's reverse on working days", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 30 }), fc.integer({ min: 0, max: 4 }), (n, k) => {
+        const from = addDays(day("2026-06-01"), k);
+        const to = afterWorkingDays(from, n, calendar);
+        expect(workingDaysBetween(from, to, calendar)).toBe(n);
+        expect(workingDaysBetween(beforeWorkingDays(to, n, calendar), to, calendar)).toBe(n);
+      }),
+    );
+  });
+  it("needed Friday 5 June, 8 days' lead: order by Friday 22 May, past a day off, a day for checking in", () =>
+    expect(writeDay(orderBy(day("2026-06-05"), 8, calendar))).toBe("2026-05-22"));
+});
+
+describe("how long a supplier takes", () => {
+  const gone = (...days: readonly number[]) =>
+    days.map((n) => ({ sent: day("2026-03-02"), arrived: afterWorkingDays(day("2026-03-02"), n, calendar) }));
+  it.each([
+    ["no record: what they say", 8, [], 8, null, null],
+    ["two orders are no record", 8, [20, 20], 8, null, null],
+    ["three: the slowest", 8, [8, 9, 12], 12, 9, 12],
+    ["five: nine in ten kept to 12", 8, [8, 8, 9, 10, 12], 12, 9, 12],
+    ["ten: the one outlier is left out", 5, [5, 5, 5, 5, 6, 6, 6, 7, 7, 30], 7, 6, 7],
+    ["quicker than they say: what they say", 10, [4, 4, 5], 10, 4, 5],
+  ] as const)("%s", (_, says, took, days, usual, slow) => {
+    const lead = leadOf(says, gone(...took), calendar);
+    expect([lead.days, lead.usual, lead.slow]).toEqual([days, usual, slow]);
+  });
+});
+
+describe("where it can come from", () => {
+  const supplier = (name: string, over: Partial<SourceSupplier> = {}): SourceSupplier => ({
+    name,
+    makes: ["single"],
+    lead: { days: 1, usual: null, slow: null, orders: 0 },
+    pence: 3000,
+    panes: 0,
+    sentBack: 0,
+    ...over,
+  });
+  const days = (n: number) => ({ days: n, usual: null, slow: null, orders: 0 });
+  const facts = (over: Partial<SourceFacts> = {}): SourceFacts => ({
+    needs: "single",
+    fromStock: null,
+    mayCut: true,
+    isDoorInsert: false,
+    today: day("2026-05-20"),
+    needed: null,
+    calendar,
+    suppliers: [],
+    ...over,
+  });
+  const first = (f: SourceFacts) => sourcesFor(f)[0];
+  it("the shelf first: it is here, and no edge is cut", () => {
+    const s = first(facts({ fromStock: { name: "Rack A", cuts: 0 }, suppliers: [supplier("Shop")] }));
+    expect([s?.kind, s?.supplier]).toEqual(["stock", null]);
+  });
+  it("a piece to cut down is an off-cut; toughened is never cut", () => {
+    const of = { fromStock: { name: "Rack A", cuts: 2 }, suppliers: [supplier("Shop")] };
+    expect(first(facts(of))?.kind).toBe("rack");
+    expect(first(facts({ ...of, mayCut: false }))?.supplier).toBe("Shop");
+  });
+  it("the cheaper of two in time", () =>
+    expect(first(facts({ suppliers: [supplier("Dear", { pence: 4000 }), supplier("Cheap")] }))?.supplier).toBe(
+      "Cheap",
+    ));
+  it("in time before cheap", () => {
+    const all = sourcesFor(
+      facts({
+        needed: day("2026-05-22"),
+        suppliers: [supplier("Cheap", { pence: 1000, lead: days(8) }), supplier("Shop", { pence: 3500 })],
+      }),
+    );
+    expect(all.map((s) => [s.supplier, s.late])).toEqual([
+      ["Shop", false],
+      ["Cheap", true],
+    ]);
+  });
+  it("who sends one in four back stands behind, though cheaper; with few panes nobody can say", () => {
+    const bad = (panes: number) => supplier("Bad", { pence: 1000, panes, sentBack: Math.ceil(panes / 4) });
+    expect(first(facts({ suppliers: [bad(8), supplier("Good")] }))?.supplier).toBe("Good");
+    expect(first(facts({ suppliers: [bad(4), supplier("Good")] }))?.supplier).toBe("Bad");
+  });
+  it("only those who make it, and unpriced behind priced", () => {
+    const all = sourcesFor(
+      facts({
+        needs: "units",
+        suppliers: [
+          supplier("Counter"),
+          supplier("Maker", { makes: ["units"], pence: null }),
+          supplier("Other", { makes: ["units"], pence: 9000 }),
+        ],
+      }),
+    );
+    expect(all.map((s) => [s.supplier, s.kind])).toEqual([
+      ["Other", "unit-maker"],
+      ["Maker", "unit-maker"],
+    ]);
+  });
+  it("a door is offered its whole insert beside the bare unit", () => {
+    const all = sourcesFor(
+      facts({ needs: "units", isDoorInsert: true, suppliers: [supplier("Both", { makes: ["units", "inserts"] })] }),
+    );
+    expect(all.map((s) => s.kind).sort()).toEqual(["insert", "unit-maker"]);
+  });
+});
+
+describe("what holds a pane off its order", () => {
+  const facts = (over: Partial<BeforeOrderFacts> = {}): BeforeOrderFacts => ({
+    glass: { width: mm(597), height: mm(897) },
+    opening: { width: mm(600), height: mm(900) },
+    leastGap: mm(0),
+    copied: false,
+    statesOpening: false,
+    overruled: false,
+    toughened: false,
+    cutToCome: false,
+    barsFault: null,
+    others: [],
+    unknown: [],
+    ...over,
+  });
+  it.each<[string, Partial<BeforeOrderFacts>, readonly string[]]>([
+    ["nothing", {}, []],
+    ["width said twice", { glass: { width: mm(597), height: mm(597) } }, ["square"]],
+    [
+      "another pane's figures the other way round",
+      { others: [{ label: "No. 6", width: mm(897), height: mm(597) }] },
+      ["swapped"],
+    ],
+    ["its twin the same way round is a twin", { others: [{ label: "No. 6", width: mm(597), height: mm(897) }] }, []],
+    ["larger than its opening", { glass: { width: mm(601), height: mm(897) } }, ["too-large"]],
+    [
+      "as large as its opening, least gap kept",
+      { glass: { width: mm(600), height: mm(897) }, leastGap: mm(1) },
+      ["too-large"],
+    ],
+    ["copied from the old one it may be", { glass: { width: mm(601), height: mm(897) }, copied: true }, []],
+    ["overruled, and the order states the opening", { statesOpening: true, overruled: true }, ["twice"]],
+    ["toughened with a cut to come", { toughened: true, cutToCome: true }, ["cut-toughened"]],
+    ["laminated with a cut to come", { cutToCome: true }, []],
+    ["bars that do not divide", { barsFault: "They do not." }, ["bars-fault"]],
+    ["a blank", { unknown: [{ id: "safety", says: "ordinary or safety glass" }] }, ["safety"]],
+    ["not sized", { glass: null }, []],
+  ])("%s", (_, over, ids) => expect(contradictionsOf(facts(over)).map((c) => c.id)).toEqual(ids));
+});
+
+describe("what is looked at when it comes", () => {
+  const none: CheckFacts = { unit: false, coated: false, barred: false, safety: false, looks: false };
+  it.each<[string, Partial<CheckFacts>, readonly string[], readonly string[]]>([
+    ["plain float", {}, ["thickness", "edges", "scratches", "square"], ["seal", "coating", "marks", "bars", "colour"]],
+    ["safety glass", { safety: true }, ["marks"], ["seal"]],
+    [
+      "a coated unit with bars",
+      { unit: true, coated: true, barred: true },
+      ["coating", "bars", "seal", "colour"],
+      ["marks"],
+    ],
+    ["a pattern to match", { looks: true }, ["colour"], []],
+  ])("%s", (_, over, has, hasNot) => {
+    const asked = looksAsked({ ...none, ...over });
+    expect(asked).toEqual(expect.arrayContaining([...has]));
+    for (const l of hasNot) expect(asked).not.toContain(l);
+  });
+  it.each([
+    [1089, 1090, 1, true],
+    [1089, 1090.1, 1, false],
+    [1090, 1089, 1, true],
+  ])("diagonals %d and %d within %d: %s", (up, down, t, fine) => expect(diagonalsWithin(up, down, t)).toBe(fine));
+});
+
+describe("a plug for the hole", () => {
+  const board = { longMm: 1200, shortMm: 600 };
+  it.each([
+    ["one piece", 400, 900, 1, [398, 898], 1],
+    ["two upright, split evenly", 700, 900, 2, [349, 898], 2],
+    ["wider than long: laid level", 900, 400, 1, [898, 398], 1],
+    ["two small ones from one board", 580, 1500, 2, [578, 749], 2],
+    ["four", 1100, 2000, 4, [549, 999], 4],
+  ] as const)("%s", (_, widthMm, heightMm, count, [w, h], boards) => {
+    const plug = plugFor({ widthMm, heightMm, board, offMm: 2 });
+    expect([plug.pieces.length, plug.pieces[0]?.widthMm, plug.pieces[0]?.heightMm, plug.boards]).toEqual([
+      count,
+      w,
+      h,
+      boards,
+    ]);
+  });
+  it("every piece comes out of a board, and together they fill the hole", () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 100, max: 2400 }), fc.integer({ min: 100, max: 2400 }), (widthMm, heightMm) => {
+        const plug = plugFor({ widthMm, heightMm, board, offMm: 2 });
+        const area = plug.pieces.reduce((s, p) => s + p.widthMm * p.heightMm, 0);
+        expect(area).toBeGreaterThan((widthMm - 2) * (heightMm - 2) * 0.995);
+        expect(area).toBeLessThanOrEqual((widthMm - 2) * (heightMm - 2) + 1e-6);
+        for (const p of plug.pieces) {
+          expect(Math.min(p.widthMm, p.heightMm)).toBeLessThanOrEqual(600);
+          expect(Math.max(p.widthMm, p.heightMm)).toBeLessThanOrEqual(1200);
+        }
+      }),
+    );
+  });
+  const night: NightFacts = {
+    closure: "board-screwed",
+    storey: 0,
+    mustLock: false,
+    outerDoor: false,
+    wetTomorrow: false,
+    told: true,
+  };
+  it.each<[string, Partial<NightFacts>, string]>([
+    ["screwed board", {}, "stands"],
+    ["screwed board that must lock", { mustLock: true }, "stands"],
+    ["insulation at the ground", { closure: "insulation" }, "not-safe"],
+    ["insulation upstairs", { closure: "insulation", storey: 1 }, "stands"],
+    ["insulation behind an outer door", { closure: "insulation", outerDoor: true }, "stands"],
+    ["a sheet upstairs, rain coming", { closure: "sheet", storey: 1, wetTomorrow: true }, "watch"],
+    ["nobody told", { told: false }, "watch"],
+    ["open, wherever it is", { closure: "open", storey: 3 }, "not-safe"],
+    ["the old glass put back", { closure: "glass", mustLock: true }, "stands"],
+  ])("overnight: %s", (_, over, says) => expect(nightOf({ ...night, ...over }).says).toBe(says));
+  it.each([
+    ["9 mm board, screwed", "board-screwed"],
+    ["rigid insulation, taped", "insulation"],
+    ["old glass put back with two beads", "glass"],
+    ["polythene", "sheet"],
+  ])("%s", (how, closure) => expect(closureOf(how)).toBe(closure));
+});

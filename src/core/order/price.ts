@@ -1,0 +1,151 @@
+import type { GlassKind } from "../specify/glass.ts";
+import type { Makeup } from "../specify/makeup.ts";
+import type { Nm } from "../units/length.ts";
+
+/** What a supplier prices by area: single glass of a kind and thickness, or a unit of so many sheets. */
+export type Product = `${GlassKind}/${number}` | "unit/2" | "unit/3" | "insert";
+
+/** What costs more, and by what it is reckoned. */
+export const EXTRAS = [
+  "coating",
+  "argon",
+  "krypton",
+  "toughened-sheet",
+  "laminated-sheet",
+  "bars",
+  "pattern",
+  "polished",
+  "shape",
+] as const;
+export type Extra = (typeof EXTRAS)[number];
+export const EXTRA_NAMES: Readonly<Record<Extra, string>> = {
+  coating: "coating",
+  argon: "argon",
+  krypton: "krypton",
+  "toughened-sheet": "a sheet {toughened}",
+  "laminated-sheet": "a sheet laminated",
+  bars: "bars",
+  pattern: "pattern",
+  polished: "edges polished",
+  shape: "cut to shape",
+};
+export const PER = ["each", "m2", "metre", "permille"] as const;
+export type Per = (typeof PER)[number];
+
+/** A supplier's list. Whole pence of the firm's currency, before tax. */
+export type PriceList = {
+  readonly products: readonly { readonly product: string; readonly pencePerM2: number }[];
+  readonly extras: readonly { readonly extra: Extra; readonly pence: number; readonly per: Per }[];
+  /** Least that one pane is charged, before extras. */
+  readonly leastPence: number;
+  /** Once an order. */
+  readonly deliveryPence: number;
+};
+
+export type Priced = {
+  readonly width: Nm;
+  readonly height: Nm;
+  readonly product: string;
+  /** Each extra, and how many of it: sheets coated, bars, metres of edge are reckoned by the size. */
+  readonly extras: readonly { readonly extra: Extra; readonly count: number }[];
+};
+
+export type PriceError = { readonly kind: "not-listed"; readonly what: string };
+
+/* All shares of a penny are kept as integers over this, so that nothing is rounded but once: nm² of a m², times a thousandth. */
+const M2 = 10n ** 18n;
+const WHOLE = M2 * 1000n;
+
+/**
+ * What one pane costs before tax and delivery, in whole pence: area times its rate or the least charge, whichever is more,
+ * then the extras. Rounded once, half a penny up.
+ * @example 608 × 900 of float at 55.00 a m², least 20.00 // 30.096 → 30.10
+ * @example the same at 300 × 300, least 20.00 // 20.00
+ */
+export function panePence(
+  of: Priced,
+  list: PriceList,
+): { readonly pence: number; readonly missing: readonly string[] } {
+  const missing: string[] = [];
+  const rate = list.products.find((p) => p.product === of.product)?.pencePerM2;
+  if (rate === undefined) missing.push(of.product);
+  const area = BigInt(of.width) * BigInt(of.height);
+  const byArea = area * BigInt(rate ?? 0) * 1000n;
+  const least = BigInt(list.leastPence) * WHOLE;
+  const base = byArea > least ? byArea : least;
+  let sum = base;
+  for (const { extra, count } of of.extras) {
+    const row = list.extras.find((e) => e.extra === extra);
+    if (!row) {
+      missing.push(extra);
+      continue;
+    }
+    const times = BigInt(count) * BigInt(row.pence);
+    sum +=
+      row.per === "each"
+        ? times * WHOLE
+        : row.per === "m2"
+          ? times * area * 1000n
+          : row.per === "metre"
+            ? times * 2n * (BigInt(of.width) + BigInt(of.height)) * (WHOLE / 10n ** 9n)
+            : times * (base / 1000n);
+  }
+  return { pence: Number((sum + WHOLE / 2n) / WHOLE), missing };
+}
+
+export type OrderTotal = {
+  readonly linesPence: number;
+  readonly deliveryPence: number;
+  readonly taxPence: number;
+  readonly totalPence: number;
+};
+
+/** Lines, delivery once, tax once on their sum, half a penny up. @example 30.10 + 12.50, a fifth // tax 8.52, total 51.12 */
+export function orderTotal(linesPence: readonly number[], deliveryPence: number, taxShare: number): OrderTotal {
+  const lines = linesPence.reduce((s, p) => s + p, 0);
+  const net = lines + deliveryPence;
+  const tax = taxOn(net, taxShare);
+  return { linesPence: lines, deliveryPence, taxPence: tax, totalPence: net + tax };
+}
+
+/** Tax on whole pence by a share of up to six decimals, half a penny up. @example taxOn(4260, 0.2) // 852 */
+export const taxOn = (pence: number, share: number): number => {
+  const millionths = BigInt(Math.round(share * 1e6));
+  return Number((BigInt(pence) * millionths + 500_000n) / 1_000_000n);
+};
+
+/** What a line is on a price list: its product, and what it has that costs more. */
+export function pricedOf(line: {
+  readonly widthNm: number;
+  readonly heightNm: number;
+  readonly thicknessMm: number;
+  readonly glass: GlassKind;
+  readonly pattern: string;
+  readonly edges: string;
+  readonly makeup?: Makeup | undefined;
+  readonly bars?: { readonly uprights: number; readonly crosses: number } | undefined;
+  readonly shaped: boolean;
+}): Priced {
+  const extras: { extra: Extra; count: number }[] = [];
+  const add = (extra: Extra, count: number) => {
+    if (count > 0) extras.push({ extra, count });
+  };
+  const { makeup } = line;
+  if (makeup) {
+    add("coating", makeup.coatings.length);
+    add("argon", makeup.cavities.filter((c) => c.gas === "argon").length);
+    add("krypton", makeup.cavities.filter((c) => c.gas === "krypton").length);
+    add("toughened-sheet", makeup.panes.filter((p) => p.kind === "toughened").length);
+    add("laminated-sheet", makeup.panes.filter((p) => p.kind === "laminated").length);
+  }
+  add("bars", (line.bars?.uprights ?? 0) + (line.bars?.crosses ?? 0));
+  add("pattern", line.pattern && line.glass !== "patterned" ? 1 : 0);
+  add("polished", line.edges === "polished" ? 1 : 0);
+  add("shape", line.shaped ? 1 : 0);
+  return {
+    width: line.widthNm as Nm,
+    height: line.heightNm as Nm,
+    product: makeup ? `unit/${makeup.panes.length}` : `${line.glass}/${line.thicknessMm}`,
+    extras,
+  };
+}

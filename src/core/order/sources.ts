@@ -1,0 +1,138 @@
+import type { WorkCalendar } from "../plan/calendar.ts";
+import type { Day } from "../units/day.ts";
+import { afterWorkingDays, type Lead } from "./lead.ts";
+
+/** Where glass can come from. */
+export const SOURCE_KINDS = ["rack", "stock", "counter", "unit-maker", "frame-maker", "insert"] as const;
+export type SourceKind = (typeof SOURCE_KINDS)[number];
+export const SOURCE_NAMES: Readonly<Record<SourceKind, string>> = {
+  rack: "off-cut from the rack",
+  stock: "stock size cut down",
+  counter: "shop, while you wait",
+  "unit-maker": "unit maker",
+  "frame-maker": "the frame's own maker",
+  insert: "complete insert",
+};
+
+/** What a supplier makes. */
+export const MAKES_OF = ["single", "toughened", "laminated", "units", "inserts", "sashes"] as const;
+export type MakesOf = (typeof MAKES_OF)[number];
+export const MAKES_NAMES: Readonly<Record<MakesOf, string>> = {
+  single: "single glass, cut",
+  toughened: "{toughened}",
+  laminated: "laminated",
+  units: "{units}",
+  inserts: "door inserts",
+  sashes: "sashes and whole frames",
+};
+
+/** One supplier as far as a source needs to know it. */
+export type SourceSupplier = {
+  readonly name: string;
+  readonly makes: readonly MakesOf[];
+  readonly lead: Lead;
+  /** What this pane costs there before tax, delivery left out; null where something of it is not on their list. */
+  readonly pence: number | null;
+  /** Panes checked in from them, and how many went back. */
+  readonly panes: number;
+  readonly sentBack: number;
+};
+
+export type SourceFacts = {
+  readonly needs: MakesOf;
+  /** A pane of the firm's stock that would do, cut or as it is. */
+  readonly fromStock: { readonly name: string; readonly cuts: number } | null;
+  /** Toughened is never cut, whoever holds it. */
+  readonly mayCut: boolean;
+  readonly isDoorInsert: boolean;
+  readonly today: Day;
+  readonly needed: Day | null;
+  readonly calendar: WorkCalendar;
+  readonly suppliers: readonly SourceSupplier[];
+};
+
+export type Source = {
+  readonly kind: SourceKind;
+  readonly supplier: string | null;
+  readonly day: Day;
+  readonly late: boolean;
+  readonly pence: number | null;
+  /** Panes sent back of those checked in, in words of data. */
+  readonly record: { readonly panes: number; readonly sentBack: number } | null;
+  readonly because: string;
+};
+
+/**
+ * Every way to come by this pane, the one that we propose first: in time before late, then a better record where one is
+ * clearly worse, then the lower price, then the sooner.
+ * @example needed Friday; shop tomorrow at 35, unit maker in 8 days at 28 // the shop
+ */
+export function sourcesFor(f: SourceFacts): readonly Source[] {
+  const all: Source[] = [];
+  const late = (d: Day): boolean => f.needed !== null && d > f.needed;
+  if (f.fromStock && (f.mayCut || f.fromStock.cuts === 0) && f.needs !== "units")
+    all.push({
+      kind: f.fromStock.cuts === 0 ? "stock" : "rack",
+      supplier: null,
+      day: f.today,
+      late: late(f.today),
+      pence: null,
+      record: null,
+      because:
+        f.fromStock.cuts === 0
+          ? `${f.fromStock.name} fits as it is: nothing to wait for, every edge from the works.`
+          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: it is here today.`,
+    });
+  for (const s of f.suppliers) {
+    const offers: readonly MakesOf[] = f.isDoorInsert ? [f.needs, "inserts"] : [f.needs];
+    for (const make of new Set(offers)) {
+      if (!s.makes.includes(make)) continue;
+      const day = afterWorkingDays(f.today, s.lead.days, f.calendar);
+      all.push({
+        kind:
+          make === "inserts"
+            ? "insert"
+            : make === "units"
+              ? "unit-maker"
+              : make === "sashes"
+                ? "frame-maker"
+                : "counter",
+        supplier: s.name,
+        day,
+        late: late(day),
+        pence: make === "inserts" && f.needs !== "inserts" ? null : s.pence,
+        record: { panes: s.panes, sentBack: s.sentBack },
+        because: becauseOf(s, late(day)),
+      });
+    }
+  }
+  return all.sort(
+    (a, b) =>
+      Number(a.late) - Number(b.late) ||
+      badness(a) - badness(b) ||
+      (a.pence ?? UNPRICED) - (b.pence ?? UNPRICED) ||
+      a.day - b.day ||
+      (a.supplier ?? "").localeCompare(b.supplier ?? ""),
+  );
+}
+
+/** Unpriced stands behind priced, but what the firm has already costs least of all. */
+const UNPRICED = Number.MAX_SAFE_INTEGER;
+const CLEARLY = 5;
+const BAD_SHARE = 0.15;
+
+/** 0 for what is in the firm's own hands, 1 as a rule, 2 for who sends wrong panes: one in seven of five or more. */
+function badness(s: Source): number {
+  if (s.supplier === null) return 0;
+  const r = s.record;
+  return r && r.panes >= CLEARLY && r.sentBack / r.panes > BAD_SHARE ? 2 : 1;
+}
+
+function becauseOf(s: SourceSupplier, late: boolean): string {
+  const lead =
+    s.lead.usual === null
+      ? `says ${s.lead.days} working ${s.lead.days === 1 ? "day" : "days"}`
+      : `took ${s.lead.usual} working days as a rule, ${s.lead.slow} at the slow end`;
+  const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
+  return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.`;
+}

@@ -1,0 +1,31 @@
+import { barPlaces } from "../measure/bar-places.ts";
+import { type BeforeOrderFacts, type Contradiction, contradictionsOf } from "../order/contradictions.ts";
+import { mm, toMm } from "../units/length.ts";
+import { barsErrorSentence } from "../words/found.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { unknownsOf } from "./unknowns.ts";
+
+/** Sizes of other panes, to see whether two were swapped. */
+export type OtherPane = BeforeOrderFacts["others"][number];
+
+/** Blanks and contradictions of this pane that nobody has stood by yet. */
+export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): readonly Contradiction[] {
+  const glass = r.cut.ok ? r.cut.value.glass : null;
+  const governs = r.cut.ok ? r.cut.value.governs : null;
+  const bars = glass && book.bars && barPlaces(book.bars, { widthMm: toMm(glass.width), heightMm: toMm(glass.height) });
+  const stoodBy = new Set(book.stoodByOrder?.ids ?? []);
+  return contradictionsOf({
+    glass,
+    opening: governs && { width: governs.width.length, height: governs.height.length },
+    leastGap: mm(0),
+    copied: r.opening.copied !== null,
+    statesOpening: book.basis === "opening",
+    overruled: book.overrule !== null,
+    toughened: r.glass.kind === "toughened",
+    cutToCome: r.tooBigBy > 0,
+    barsFault: bars && !bars.ok ? barsErrorSentence(bars.error) : null,
+    others,
+    unknown: unknownsOf(book, r).filter((u) => u.id !== "size" && u.id !== "makeup"),
+  }).filter((c) => !stoodBy.has(c.id));
+}

@@ -1,0 +1,80 @@
+import { leadOf } from "../order/lead.ts";
+import { type PriceList, panePence, pricedOf } from "../order/price.ts";
+import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
+import type { Firm } from "../round/book.ts";
+import { type Day, dayOf } from "../units/day.ts";
+import { nm, toMm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import { orderLineOf } from "./order-line.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { isUnit } from "./unit.ts";
+
+/** What became of a supplier's orders so far. */
+export type SupplierRecord = {
+  readonly name: string;
+  readonly gone: readonly { readonly sent: Day; readonly arrived: Day }[];
+  readonly panes: number;
+  readonly sentBack: number;
+};
+
+type Line = NonNullable<ReturnType<typeof orderLineOf>>;
+
+/** What one line costs with a supplier before tax, pence; null where something of it is not on their list. */
+export function linePence(line: Line, list: PriceList): number | null {
+  const { pence, missing } = panePence(
+    pricedOf({
+      widthNm: line.widthNm,
+      heightNm: line.heightNm,
+      thicknessMm: toMm(nm(line.thicknessNm)),
+      glass: line.glass,
+      pattern: line.pattern,
+      edges: line.edges,
+      makeup: line.makeup,
+      bars: line.bars,
+      shaped: line.corners !== undefined,
+    }),
+    list,
+  );
+  return missing.length > 0 ? null : pence;
+}
+
+/** What this pane needs of whoever makes it. */
+export function needsOf(book: PaneBook, r: Reckoning): MakesOf {
+  if (book.way.startsWith("insert-")) return "inserts";
+  if (isUnit(book)) return "units";
+  return r.glass.kind === "toughened" ? "toughened" : r.glass.kind === "laminated" ? "laminated" : "single";
+}
+
+/** What where it can come from follows from; null while nothing is sized. */
+export function sourceFacts(
+  book: PaneBook,
+  r: Reckoning,
+  by: { readonly firm: Firm; readonly today: Day; readonly record: readonly SupplierRecord[] },
+): SourceFacts | null {
+  const line = orderLineOf(book, r);
+  if (!line) return null;
+  const [stock] = r.stock;
+  const { firm } = by;
+  return {
+    needs: needsOf(book, r),
+    fromStock: stock ? { name: stock.pane.name, cuts: stock.cuts } : null,
+    mayCut: r.glass.kind !== "toughened",
+    isDoorInsert: book.added.system === "cassette",
+    today: by.today,
+    needed: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
+    calendar: firm.calendar,
+    suppliers: firm.suppliers.map((s) => {
+      const terms = firm.terms.get(s.name);
+      const record = by.record.find((x) => x.name === s.name);
+      return {
+        name: s.name,
+        // Whoever said nothing of what they make is asked for anything.
+        makes: terms?.makes ?? MAKES_OF,
+        lead: leadOf(s.leadDays, record?.gone ?? [], firm.calendar),
+        pence: terms ? linePence(line, terms) : null,
+        panes: record?.panes ?? 0,
+        sentBack: record?.sentBack ?? 0,
+      };
+    }),
+  };
+}

@@ -1,0 +1,42 @@
+import type { Day } from "../units/day.ts";
+import { sayDay } from "./days.ts";
+
+/** Texts for the customer, to paste into whatever they read. Plain words, no jargon. */
+export type Message = { readonly id: string; readonly name: string; readonly text: string };
+
+/** What is worth telling about a pane on its way. */
+export function messagesFor(of: {
+  readonly where: string;
+  readonly state: "ordered" | "late" | "in" | "closed";
+  readonly due: Day | null;
+  readonly slots: readonly Day[];
+}): Message {
+  const due = of.due === null ? "" : sayDay(of.due);
+  const slots = of.slots.map(sayDay).join(" or ");
+  switch (of.state) {
+    case "ordered":
+      return {
+        id: "ordered",
+        name: "ordered",
+        text: `The glass for ${of.where} is ordered and promised for ${due}. We check it when it comes, then ring you for a day.`,
+      };
+    case "late":
+      return {
+        id: "late",
+        name: "late",
+        text: `The glass for ${of.where} was promised for ${due} and has not come. We are chasing it and will tell you the new day. What closes the opening stays meanwhile: please do not lean on it.`,
+      };
+    case "in":
+      return {
+        id: "in",
+        name: "it is in",
+        text: `The glass for ${of.where} is in, and it is right. We can come ${slots || "as soon as you like"}: which suits you?`,
+      };
+    case "closed":
+      return {
+        id: "closed",
+        name: "closed up",
+        text: `${of.where} is closed up until the glass comes${due ? `, by ${due}` : ""}. Please do not open it or lean on it, and ring us if it works loose.`,
+      };
+  }
+}

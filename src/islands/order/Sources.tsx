@@ -1,0 +1,52 @@
+import { orderBy } from "../../core/order/lead.ts";
+import { SOURCE_NAMES, type Source, sourcesFor } from "../../core/order/sources.ts";
+import { sourceFacts } from "../../core/pane/source-facts.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { money } from "../../core/words/money.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** Every way to come by this pane, the one that we propose first. */
+export function useSources(): readonly Source[] {
+  const { book, reckoning, firm, today, records } = usePane();
+  const facts = sourceFacts(book, reckoning, { firm, today, record: records });
+  return facts ? sourcesFor(facts) : [];
+}
+
+/** Where it can come from: when, for how much, and how those who make it have kept their word. */
+export function Sources() {
+  const { book, firm, say } = usePane();
+  const all = useSources();
+  if (all.length === 0) return null;
+  const needed = book.before.wants?.by;
+  const [best] = all;
+  const lead = best?.supplier ? (firm.suppliers.find((s) => s.name === best.supplier)?.leadDays ?? 0) : 0;
+  return (
+    <section className="space-y-1">
+      <h3 className="font-semibold">Where from</h3>
+      {needed && (
+        <p className="text-[13px]">
+          Needed {sayDay(dayOf(needed))}: order by {sayDay(orderBy(dayOf(needed), lead, firm.calendar))}.
+        </p>
+      )}
+      <ul className="rows">
+        {all.map((s, i) => (
+          <li
+            key={`${s.kind} ${s.supplier}`}
+            className={`grid grid-cols-[1fr_auto] gap-x-3 py-2 text-[14px] ${i === 0 ? "font-medium" : ""}`}
+          >
+            <span>
+              {say(SOURCE_NAMES[s.kind])}
+              {i === 0 && " – proposed"}
+            </span>
+            <span className="tight text-right">{s.pence === null ? "" : money(s.pence, firm.house.currency)}</span>
+            <span className="text-[13px] font-normal text-mute">{s.because}</span>
+            <span className={`text-right text-[13px] font-normal ${s.late ? "trouble" : "text-mute"}`}>
+              {sayDay(s.day)}
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

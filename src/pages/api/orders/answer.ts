@@ -1,0 +1,6 @@
+import { PostAnswer } from "../../../contract/orders.ts";
+import { answerOrder } from "../../../server/hand-order.ts";
+import { endpoint, notAllowed } from "../../../server/http/endpoint.ts";
+
+export const POST = endpoint(PostAnswer, (of) => answerOrder(of));
+export const ALL = notAllowed("POST");

@@ -1,0 +1,6 @@
+import { PostAsk } from "../../../contract/orders.ts";
+import { askOrder } from "../../../server/hand-order.ts";
+import { endpoint, notAllowed } from "../../../server/http/endpoint.ts";
+
+export const POST = endpoint(PostAsk, (of) => askOrder(of));
+export const ALL = notAllowed("POST");

@@ -1,0 +1,3 @@
+import { orderSchema } from "../../../server/http/order-schema.ts";
+
+export const GET = orderSchema;

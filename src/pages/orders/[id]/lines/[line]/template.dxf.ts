@@ -1,0 +1,3 @@
+import { templateDownload } from "../../../../../server/http/order-download.ts";
+
+export const GET = templateDownload("dxf");

@@ -1,0 +1,103 @@
+import type { Content } from "pdfmake/interfaces.js";
+import { barPlaces } from "../../core/measure/bar-places.ts";
+import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { nm, toMm } from "../../core/units/length.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { lineSketch, sketchSvg } from "../../drawing/line-sketch.ts";
+import { printPdf, RULED } from "./pdf.ts";
+
+const SKETCH = 46;
+
+/** A line's pane to scale, with its bars. */
+export function sketchOf(l: OrderLine, box: number): string {
+  const size = { widthMm: toMm(nm(l.widthNm)), heightMm: toMm(nm(l.heightNm)) };
+  const bars = l.bars && barPlaces(l.bars, size);
+  return sketchSvg(
+    lineSketch({
+      ...size,
+      corners: l.corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) })),
+      uprights: bars?.ok ? bars.value.uprights : [],
+      crosses: bars?.ok ? bars.value.crosses : [],
+      box,
+    }),
+  );
+}
+
+/** The order as a page for its supplier: every line complete, its basis said, a drawing beside it. */
+export function orderPdf(order: OrderBook, prefs: Prefs): Promise<Buffer> {
+  const lines = standingLines(order);
+  const words = lines.map((l) => orderLineWords(l, prefs));
+  const row = (l: OrderLine, i: number): Content[] => {
+    const w = words[i];
+    if (!w) return [];
+    return [
+      { text: String(i + 1) },
+      { svg: sketchOf(l, SKETCH) },
+      {
+        stack: [
+          { text: `${w.width} × ${w.height}`, style: "big" },
+          { text: w.basis, style: "mute" },
+          ...(w.shape ? [{ text: w.shape, style: "mute" }] : []),
+          ...(w.cutterSize ? [{ text: `cut to ${w.cutterSize}`, style: "mute" }] : []),
+        ],
+      },
+      {
+        stack: [
+          { text: w.glass },
+          { text: `${w.edges}, ${w.mass}`, style: "mute" },
+          ...(w.extra ? [{ text: w.extra, style: "mute" }] : []),
+        ],
+      },
+      { text: w.label },
+    ];
+  };
+  const fact = (name: string, says: string): Content => ({ text: [{ text: `${name}  `, color: "#5b6068" }, says] });
+  return printPdf({
+    title: `Glass order ${order.reference || order.supplier}`,
+    foot: "Sizes are width × height. Cut down to the size, never above it.",
+    content: [
+      {
+        columns: [
+          {
+            stack: [
+              { text: "Glass order", style: "h1" },
+              { text: order.supplier, fontSize: 13 },
+            ],
+          },
+          {
+            width: 190,
+            stack: [
+              fact("Our reference", order.reference || "–"),
+              fact("Ordered", order.sent ? sayDay(dayOf(order.sent.day)) : "not yet"),
+              fact("Due", order.sent ? sayDay(dayOf(order.sent.due)) : "–"),
+              fact("By", order.sent?.who ?? prefs.who),
+            ],
+          },
+        ],
+      },
+      {
+        text: `All sizes in ${prefs.unit === "mm" ? "millimetres" : "inches"}, width × height. Each line says whether it is the glass or the opening.`,
+        margin: [0, 12, 0, 8],
+      },
+      {
+        table: {
+          headerRows: 1,
+          dontBreakRows: true,
+          widths: [16, 52, 150, "*", 96],
+          body: [
+            ["", "1 off each", "Width × height", "Glass", "Label"].map((text) => ({ text, style: "head" })),
+            ...lines.map(row),
+          ],
+        },
+        layout: RULED,
+      },
+      {
+        text: `${lines.length} ${lines.length === 1 ? "pane" : "panes"}${lines.length === 0 ? "" : `, ${massTogether(words, prefs.unit)} together`}. Write the label on each pane, on a sticker that comes off: on the face for the room, reading upright as the pane will stand.`,
+        margin: [0, 10, 0, 0],
+      },
+    ],
+  });
+}

@@ -1,0 +1,33 @@
+import type { z } from "zod";
+import type { GetStandinOrder, PostStandinAnswer, PostStandinOrder, TheirStateSchema } from "../contract/standin.ts";
+import { fail, ok } from "../core/result.ts";
+import { day } from "../core/units/day.ts";
+import { changeKept } from "../db/standin-orders.ts";
+import { answered, askedOn, type Kept, stateOf, take } from "../standins/supplier.ts";
+import type { Outcome } from "./http/endpoint.ts";
+import { theDatabase } from "./the-database.ts";
+
+type State = z.output<typeof TheirStateSchema>;
+
+const said = (kept: Kept | null, key: string): Outcome<State> =>
+  kept
+    ? ok(structuredClone(stateOf(kept)) as State)
+    : fail({ status: 404, code: "unknown-id", message: `No order was handed in under ${key}.` });
+
+export const takeOrder = (order: z.output<NonNullable<typeof PostStandinOrder.input>>): Outcome<State> =>
+  said(
+    changeKept<Kept>(theDatabase(), order.key, (kept) => take({ ...order, day: day(order.day) }, kept)),
+    order.key,
+  );
+
+export const takeAnswer = (of: z.output<NonNullable<typeof PostStandinAnswer.input>>): Outcome<State> =>
+  said(
+    changeKept<Kept>(theDatabase(), of.key, (kept) => kept && answered(kept, of.answer, day(of.day))),
+    of.key,
+  );
+
+export const tellState = (of: z.output<NonNullable<typeof GetStandinOrder.input>>): Outcome<State> =>
+  said(
+    changeKept<Kept>(theDatabase(), of.key, (kept) => kept && askedOn(kept, day(of.day))),
+    of.key,
+  );
