@@ -69,5 +69,11 @@ export const ORDER_PAYLOADS = {
     taxPence: Pence,
     totalPence: Pence,
   }),
+  "quote.spent": z.strictObject({
+    quote: Id,
+    hours: z.number().min(0).max(10_000),
+    glassPence: Pence,
+    otherPence: Pence,
+  }),
   "quote.answered": z.strictObject({ quote: Id, accepted: z.boolean(), day: DayText, note: Short }),
 } satisfies { readonly [K in keyof OrderPayloads]: z.ZodType<OrderPayloads[K]> };

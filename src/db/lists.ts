@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, isNull, ne, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNull, ne, sql } from "drizzle-orm";
 import type { Kind, Payloads } from "../core/log/kinds.ts";
 import type { Database } from "./database.ts";
 import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
@@ -128,3 +128,27 @@ export const openPanes = (db: Database): readonly string[] =>
     .orderBy(asc(panes.addedAt), asc(panes.id))
     .all()
     .map((r) => r.id);
+
+/** What was acknowledged for orders that hold panes of a round, pence before tax: the newest word on each. */
+export function acknowledgedOfRound(db: Database, round: string): number {
+  const rows = db
+    .select({ order: entries.order, payload: entries.payload })
+    .from(entries)
+    .where(
+      and(
+        eq(entries.kind, "order.acknowledged"),
+        inArray(
+          entries.order,
+          db
+            .select({ id: orderLines.order })
+            .from(orderLines)
+            .innerJoin(panes, eq(panes.id, orderLines.pane))
+            .where(eq(panes.round, round)),
+        ),
+      ),
+    )
+    .orderBy(asc(entries.seq))
+    .all();
+  const newest = new Map(rows.map((r) => [r.order, (r.payload as Payloads["order.acknowledged"]).pence ?? 0] as const));
+  return [...newest.values()].reduce((s, p) => s + p, 0);
+}

@@ -97,6 +97,7 @@ export const ABOUT: { readonly [K in Kind]: readonly (keyof About)[] } = {
   "order.outcome": ["order"],
   "quote.made": ["round"],
   "quote.answered": ["round"],
+  "quote.spent": ["round"],
   "set.done": ["pane"],
   "finish.painted": ["pane"],
   "signoff.check": ["pane"],

@@ -49,6 +49,13 @@ export type OrderPayloads = {
     readonly taxPence: number;
     readonly totalPence: number;
   };
+  /** What it came to in the end. */
+  "quote.spent": {
+    readonly quote: string;
+    readonly hours: number;
+    readonly glassPence: number;
+    readonly otherPence: number;
+  };
   "quote.answered": { readonly quote: string; readonly accepted: boolean; readonly day: string; readonly note: string };
 };
 

@@ -34,6 +34,8 @@ export function sentenceOfOrder(e: OrderEntry): string {
           : `To be made again${e.payload.due ? `, due ${sayDay(dayOf(e.payload.due))}` : ""}`;
     case "quote.made":
       return `Quoted ${money(e.payload.totalPence, "")}, tax and all`;
+    case "quote.spent":
+      return `Came to ${e.payload.hours} h, glass ${money(e.payload.glassPence, "")}, other ${money(e.payload.otherPence, "")}`;
     case "quote.answered":
       return `Quote ${e.payload.accepted ? "accepted" : "turned down"}${e.payload.note ? `: ${e.payload.note}` : ""}`;
   }

@@ -158,6 +158,7 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "order.outcome":
     case "quote.made":
     case "quote.answered":
+    case "quote.spent":
       return sentenceOfOrder(e);
     case "set.done":
       return `Set ${onDay(e.payload.day)} in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;

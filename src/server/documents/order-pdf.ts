@@ -1,6 +1,7 @@
 import type { Content } from "pdfmake/interfaces.js";
 import { barPlaces } from "../../core/measure/bar-places.ts";
 import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
+import { groupedLines, type LineGroup } from "../../core/pane/order-groups.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -30,11 +31,11 @@ export function sketchOf(l: OrderLine, box: number): string {
 export function orderPdf(order: OrderBook, prefs: Prefs): Promise<Buffer> {
   const lines = standingLines(order);
   const words = lines.map((l) => orderLineWords(l, prefs));
-  const row = (l: OrderLine, i: number): Content[] => {
-    const w = words[i];
-    if (!w) return [];
+  const row = ({ line: l, lines: all }: LineGroup, i: number): Content[] => {
+    const w = orderLineWords(l, prefs);
     return [
       { text: String(i + 1) },
+      { text: `${all.length} off`, bold: all.length > 1 },
       { svg: sketchOf(l, SKETCH) },
       {
         stack: [
@@ -51,7 +52,7 @@ export function orderPdf(order: OrderBook, prefs: Prefs): Promise<Buffer> {
           ...(w.extra ? [{ text: w.extra, style: "mute" }] : []),
         ],
       },
-      { text: w.label },
+      { stack: all.map((x) => ({ text: x.label })) },
     ];
   };
   const fact = (name: string, says: string): Content => ({ text: [{ text: `${name}  `, color: "#5b6068" }, says] });
@@ -86,10 +87,10 @@ export function orderPdf(order: OrderBook, prefs: Prefs): Promise<Buffer> {
         table: {
           headerRows: 1,
           dontBreakRows: true,
-          widths: [16, 52, 150, "*", 96],
+          widths: [14, 30, 52, 146, "*", 92],
           body: [
-            ["", "1 off each", "Width × height", "Glass", "Label"].map((text) => ({ text, style: "head" })),
-            ...lines.map(row),
+            ["", "", "", "Width × height", "Glass", "Label"].map((text) => ({ text, style: "head" })),
+            ...groupedLines(lines).map(row),
           ],
         },
         layout: RULED,

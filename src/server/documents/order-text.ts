@@ -1,13 +1,15 @@
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
+import { groupedLines } from "../../core/pane/order-groups.ts";
 import { orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 
 /** The order to paste into a message: a line a pane, nothing left to guess. */
 export function orderText(order: OrderBook, prefs: Prefs): string {
-  const lines = standingLines(order).map((l, i) => {
-    const w = orderLineWords(l, prefs);
+  const standing = standingLines(order);
+  const lines = groupedLines(standing).map(({ line, lines: all }, i) => {
+    const w = orderLineWords(line, prefs);
     const rest = [w.basis, w.shape, w.glass, w.edges, w.extra].filter(Boolean).join("; ");
-    return `${i + 1}. 1 off ${w.width} × ${w.height} ${prefs.unit}${w.cutterSize ? ` (cut to ${w.cutterSize})` : ""}; ${rest}; label: ${w.label}`;
+    return `${i + 1}. ${all.length} off ${w.width} × ${w.height} ${prefs.unit}${w.cutterSize ? ` (cut to ${w.cutterSize})` : ""}; ${rest}; ${all.length === 1 ? "label" : "labels"}: ${all.map((l) => l.label).join(" / ")}`;
   });
   return `${[
     `Glass order${order.reference ? ` ${order.reference}` : ""} to ${order.supplier}`,
@@ -15,6 +17,6 @@ export function orderText(order: OrderBook, prefs: Prefs): string {
     "",
     ...lines,
     "",
-    `${lines.length} ${lines.length === 1 ? "pane" : "panes"}. Please read it back, and say price and day.`,
+    `${standing.length} ${standing.length === 1 ? "pane" : "panes"}. Please read it back, and say price and day.`,
   ].join("\n")}\n`;
 }

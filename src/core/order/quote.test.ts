@@ -1,0 +1,68 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { margin, type QuotedPane, type QuoteRates, quoteOf, workPence } from "./quote.ts";
+
+const rates: QuoteRates = {
+  hourPence: 4500,
+  visitPence: 4000,
+  accessPence: 3500,
+  bagPence: 600,
+  deliveryPence: 0,
+  taxShare: 0.2,
+};
+const pane = (over: Partial<QuotedPane> = {}): QuotedPane => ({
+  pane: "p",
+  where: "No. 5",
+  glass: "4 mm clear float",
+  glassPence: 3010,
+  minutes: [
+    { station: "Take out", minutes: 60 },
+    { station: "Set", minutes: 35 },
+  ],
+  materialsPence: 1200,
+  secondVisit: false,
+  upstairs: false,
+  bags: 0,
+  ...over,
+});
+
+describe("a quote", () => {
+  it.each([
+    [95, 4500, 7125],
+    [1, 4500, 75],
+    [1, 4501, 75], // 75.016…
+    [1, 4530, 76], // 75.5: half a penny up
+    [0, 4500, 0],
+  ])("%d min at %d pence an hour: %d", (minutes, hour, pence) => expect(workPence(minutes, hour)).toBe(pence));
+  it.each<[string, readonly QuotedPane[], number, number]>([
+    // 30.10 + 71.25 + 12.00 = 113.35, a visit 40.00: 153.35; tax 30.67.
+    ["one pane", [pane()], 15335, 3067],
+    ["paint wants a second visit", [pane({ secondVisit: true })], 19335, 3867],
+    ["two panes share the visits", [pane(), pane({ secondVisit: true })], 2 * 11335 + 8000, 6134],
+    ["upstairs and two bags", [pane({ upstairs: true, bags: 2 })], 15335 + 3500 + 1200, 4007],
+    ["nothing", [], 0, 0],
+  ])("%s", (_, panes, net, tax) => {
+    const q = quoteOf(panes, rates);
+    expect([q.netPence, q.taxPence, q.totalPence]).toEqual([net, tax, net + tax]);
+    expect(q.rows.reduce((s, r) => s + r.pence, 0)).toBe(net);
+  });
+  it("whole pence whatever the figures, and a line for each pane", () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.integer({ min: 0, max: 600 }), { maxLength: 12 }),
+        fc.integer({ min: 1, max: 20000 }),
+        (mins, hourPence) => {
+          const q = quoteOf(
+            mins.map((minutes) => pane({ minutes: [{ station: "Set", minutes }] })),
+            { ...rates, hourPence },
+          );
+          expect(q.rows.every((r) => Number.isInteger(r.pence))).toBe(true);
+          expect(q.rows.filter((r) => r.pane !== null)).toHaveLength(mins.length);
+          expect(q.totalPence).toBe(q.netPence + q.taxPence);
+        },
+      ),
+    );
+  });
+  it("what it came to: 153.35 less glass 30.00, 2 h at 45.00 and 5.00", () =>
+    expect(margin(15335, { glassPence: 3000, hours: 2, otherPence: 500 }, 4500)).toBe(2835));
+});

@@ -1,0 +1,82 @@
+import { taxOn } from "./price.ts";
+
+/** One pane as it is quoted, before tax. Hours and pence by the firm's own figures. */
+export type QuotedPane = {
+  readonly pane: string;
+  readonly where: string;
+  readonly glass: string;
+  readonly glassPence: number;
+  /** Hands-on minutes by station. */
+  readonly minutes: readonly { readonly station: string; readonly minutes: number }[];
+  readonly materialsPence: number;
+  /** Paint wants a second visit. */
+  readonly secondVisit: boolean;
+  readonly upstairs: boolean;
+  readonly bags: number;
+};
+
+export type QuoteRates = {
+  readonly hourPence: number;
+  readonly visitPence: number;
+  readonly accessPence: number;
+  readonly bagPence: number;
+  readonly deliveryPence: number;
+  readonly taxShare: number;
+};
+
+export type QuoteRow = { readonly pane: string | null; readonly says: string; readonly pence: number };
+export type Quote = {
+  readonly rows: readonly QuoteRow[];
+  readonly netPence: number;
+  readonly taxPence: number;
+  readonly totalPence: number;
+  readonly hours: number;
+};
+
+/** Work is charged by the minute, half a penny up. @example 95 min at 45.00 an hour // 71.25 */
+export const workPence = (minutes: number, hourPence: number): number =>
+  Number((BigInt(Math.round(minutes * 60)) * BigInt(hourPence) + 1800n) / 3600n);
+
+/**
+ * A round's quote: a line a pane for glass, work and what it takes; visits, access and disposal for all together; tax once.
+ * Visits are shared: one to set, one to paint where any pane is painted.
+ * @example one pane, glass 30.10, 95 min at 45.00, materials 12.00, a visit at 40.00, a fifth tax // 153.35 + 30.67
+ */
+export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote {
+  const rows: QuoteRow[] = panes.map((p) => {
+    const minutes = p.minutes.reduce((s, m) => s + m.minutes, 0);
+    return {
+      pane: p.pane,
+      says: `${p.where}: ${p.glass}, set`,
+      pence: p.glassPence + workPence(minutes, rates.hourPence) + p.materialsPence,
+    };
+  });
+  const add = (says: string, pence: number) => {
+    if (pence > 0) rows.push({ pane: null, says, pence });
+  };
+  if (panes.length > 0) {
+    const paints = panes.some((p) => p.secondVisit);
+    add(paints ? "Two visits: setting, and paint once it has cured" : "The visit", rates.visitPence * (paints ? 2 : 1));
+    const up = panes.filter((p) => p.upstairs).length;
+    add(`Access above ground, ${up} ${up === 1 ? "pane" : "panes"}`, rates.accessPence * up);
+    const bags = panes.reduce((s, p) => s + p.bags, 0);
+    add(`Old glass taken away, ${bags} ${bags === 1 ? "bag" : "bags"}`, rates.bagPence * bags);
+    add("Delivery of the glass", rates.deliveryPence);
+  }
+  const netPence = rows.reduce((s, r) => s + r.pence, 0);
+  const taxPence = taxOn(netPence, rates.taxShare);
+  return {
+    rows,
+    netPence,
+    taxPence,
+    totalPence: netPence + taxPence,
+    hours: panes.reduce((s, p) => s + p.minutes.reduce((t, m) => t + m.minutes, 0), 0) / 60,
+  };
+}
+
+/** What was quoted against what it came to. More than 0 was earned, less was lost. */
+export const margin = (
+  quotedNetPence: number,
+  spent: { readonly glassPence: number; readonly hours: number; readonly otherPence: number },
+  hourPence: number,
+): number => quotedNetPence - spent.glassPence - workPence(spent.hours * 60, hourPence) - spent.otherPence;

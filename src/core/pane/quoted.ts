@@ -1,0 +1,65 @@
+import type { QuotedPane } from "../order/quote.ts";
+import { type Source, sourcesFor } from "../order/sources.ts";
+import { STATION_NAMES, type Station } from "../plan/stations.ts";
+import type { Firm } from "../round/book.ts";
+import { effortOf } from "../steps/step.ts";
+import { bagsFor } from "../takeout/disposal.ts";
+import type { Day } from "../units/day.ts";
+import { toMm } from "../units/length.ts";
+import type { Dialect } from "../words/dialect.ts";
+import { glassText } from "../words/glass.ts";
+import type { PaneBook } from "./book.ts";
+import { labelOf, orderLineOf } from "./order-line.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
+import { stepsAt } from "./standing.ts";
+import { isUnit } from "./unit.ts";
+
+const WORKED: readonly Station[] = ["takeout", "ready", "set", "finish"];
+/** A frame whose setting is not worked out step by step takes the firm's own hours for glass. */
+const LEAST_STEPS = 1;
+
+/** What this pane's glass is reckoned at: what was agreed, the proposed source's price, or the house's by area. Pence. */
+export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefined): number {
+  if (best?.pence !== null && best?.pence !== undefined) return best.pence;
+  if (!r.cut.ok) return 0;
+  const area = (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6;
+  const perM2 = isUnit(book) ? r.house.unitPerM2 : r.house.glassPerM2;
+  return Math.floor(Math.max(area * perM2, r.house.leastCharge) * 100 + 0.5 + 1e-6);
+}
+
+/** One pane as it is quoted; null while it is not sized. */
+export function quotedPane(
+  book: PaneBook,
+  r: Reckoning,
+  by: {
+    readonly firm: Firm;
+    readonly today: Day;
+    readonly record: readonly SupplierRecord[];
+    readonly dialect: Dialect;
+  },
+): QuotedPane | null {
+  const line = orderLineOf(book, r);
+  if (!line) return null;
+  const facts = sourceFacts(book, r, by);
+  const [best] = facts ? sourcesFor(facts) : [];
+  const minutes = WORKED.flatMap((station) => {
+    const steps = stepsAt(station, book, r);
+    return steps.length < LEAST_STEPS
+      ? station === "set"
+        ? [{ station: STATION_NAMES[station], minutes: r.house.hoursGlass * 30 }]
+        : []
+      : [{ station: STATION_NAMES[station], minutes: effortOf(steps).minutes }];
+  });
+  return {
+    pane: book.id,
+    where: labelOf(book),
+    glass: glassText(line, by.dialect),
+    glassPence: glassPence(book, r, best),
+    minutes,
+    materialsPence: Math.round(r.house.materialsEach * 100),
+    secondVisit: r.compound.leastDays !== null,
+    upstairs: (book.building.storey ?? 0) > 0,
+    bags: r.massKg === null ? 1 : bagsFor(r.massKg),
+  };
+}

@@ -1,0 +1,269 @@
+import { useState } from "react";
+import { v7 as uuidv7 } from "uuid";
+import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
+import { margin, type QuotedPane, type QuoteRates, quoteOf } from "../../core/order/quote.ts";
+import { type QuoteBook, quotesOf } from "../../core/round/quotes.ts";
+import { day, dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { money } from "../../core/words/money.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { penceIn } from "../../core/words/price-csv.ts";
+import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { PageKeys } from "../parts/PageKeys.tsx";
+import { useLog } from "../parts/use-log.ts";
+
+type Props = {
+  readonly prefs: Prefs;
+  readonly round: { readonly id: string; readonly name: string };
+  readonly panes: readonly QuotedPane[];
+  readonly rates: QuoteRates;
+  readonly currency: string;
+  readonly today: number;
+  readonly entries: readonly Entry[];
+  readonly through: number;
+  readonly glassAgreedPence: number;
+  readonly notSized: number;
+};
+
+/** What a round is quoted at, pane by pane; quotes made, accepted or not, and what they came to. */
+export default function QuotePage(props: Props) {
+  const { store, entries, prefs } = useLog({ ...props, about: {} });
+  const [out, setOut] = useState<ReadonlySet<string>>(new Set());
+  const panes = props.panes.filter((p) => !out.has(p.pane));
+  const quote = quoteOf(panes, props.rates);
+  const quotes = quotesOf(props.round.id, entries);
+  const cash = (pence: number): string => money(pence, props.currency);
+  const write = <K extends Kind>(kind: K, payload: Payloads[K]) =>
+    void store.write(kind, { round: props.round.id }, payload);
+  const today = day(props.today);
+  return (
+    <div className="mx-auto max-w-4xl space-y-6 px-4 py-6">
+      <header className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <p className="text-mute">
+            <a href={`/?round=${props.round.id}`}>{props.round.name}</a>
+          </p>
+          <h1>Quote</h1>
+          <p className="text-mute">
+            {panes.length} {panes.length === 1 ? "pane" : "panes"}, {quote.hours.toFixed(1)} h of work
+            {props.notSized > 0 && `; ${props.notSized} not measured yet and left out`}
+          </p>
+        </div>
+        <div className="flex items-center gap-2">
+          <PageKeys store={store} />
+          <KeepingLine store={store} prefs={prefs} />
+        </div>
+      </header>
+      <ul className="rows bg-sheet px-4" aria-label="Panes quoted">
+        {props.panes.map((p) => {
+          const on = !out.has(p.pane);
+          const row = quoteOf([p], props.rates).rows.find((r) => r.pane === p.pane);
+          return (
+            <li key={p.pane} className="grid grid-cols-[auto_minmax(0,1fr)_auto] items-center gap-3 py-2">
+              <input
+                type="checkbox"
+                aria-label={`Quote ${p.where}`}
+                checked={on}
+                onChange={() => {
+                  const next = new Set(out);
+                  if (on) next.add(p.pane);
+                  else next.delete(p.pane);
+                  setOut(next);
+                }}
+              />
+              <span className={on ? "" : "text-mute line-through"}>
+                <a href={`/panes/${p.pane}/look`}>{p.where}</a>
+                <span className="block text-[13px] text-mute">
+                  {p.glass} {cash(p.glassPence)};{" "}
+                  {p.minutes.map((m) => `${m.station.toLowerCase()} ${m.minutes} min`).join(", ")}; materials{" "}
+                  {cash(p.materialsPence)}
+                </span>
+              </span>
+              <span className="tight text-right font-medium">{row ? cash(row.pence) : ""}</span>
+            </li>
+          );
+        })}
+      </ul>
+      <dl className="ml-auto grid max-w-md grid-cols-[1fr_auto] gap-x-6 gap-y-1">
+        {quote.rows
+          .filter((r) => r.pane === null)
+          .map((r) => (
+            <Row key={r.says} name={r.says} says={cash(r.pence)} />
+          ))}
+        <Row name="Before tax" says={cash(quote.netPence)} />
+        <Row name="Tax" says={cash(quote.taxPence)} />
+        <Row name="To pay" says={cash(quote.totalPence)} strong />
+      </dl>
+      <p className="text-right">
+        <button
+          type="button"
+          className="btn btn-main"
+          disabled={panes.length === 0}
+          onClick={() =>
+            write("quote.made", {
+              quote: uuidv7(),
+              day: writeDay(today),
+              lines: quote.rows.map((r) => ({ ...r, says: r.says.slice(0, 200) })),
+              taxPence: quote.taxPence,
+              totalPence: quote.totalPence,
+            })
+          }
+        >
+          Make this quote
+        </button>
+      </p>
+      {quotes.length > 0 && (
+        <section className="space-y-3" aria-label="Quotes made">
+          <h2>Quotes made</h2>
+          <ul className="rows bg-sheet px-4">
+            {quotes.map((q) => (
+              <Made
+                key={q.quote}
+                quote={q}
+                round={props.round.id}
+                cash={cash}
+                today={writeDay(today)}
+                hourPence={props.rates.hourPence}
+                glassAgreedPence={props.glassAgreedPence}
+                write={write}
+              />
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
+
+const Row = ({
+  name,
+  says,
+  strong = false,
+}: {
+  readonly name: string;
+  readonly says: string;
+  readonly strong?: boolean;
+}) => (
+  <>
+    <dt className={strong ? "font-semibold" : "text-mute"}>{name}</dt>
+    <dd className={`tight text-right ${strong ? "text-[18px] font-bold" : ""}`}>{says}</dd>
+  </>
+);
+
+type MadeProps = {
+  readonly quote: QuoteBook;
+  readonly round: string;
+  readonly cash: (pence: number) => string;
+  readonly today: string;
+  readonly hourPence: number;
+  readonly glassAgreedPence: number;
+  readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
+};
+
+/** A quote as it was made: its page, the customer's answer, and what it came to. */
+function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, write }: MadeProps) {
+  const net = q.totalPence - q.taxPence;
+  const left = q.spent && margin(net, q.spent, hourPence);
+  return (
+    <li className="space-y-2 py-3">
+      <p className="flex flex-wrap items-baseline justify-between gap-3">
+        <span>
+          <strong className="font-semibold">{cash(q.totalPence)}</strong>, {sayDay(dayOf(q.day))}, {q.lines.length}{" "}
+          lines, by {q.who}
+        </span>
+        <a href={`/rounds/${round}/quotes/${q.quote}.pdf`}>PDF for the customer</a>
+      </p>
+      {q.answered ? (
+        <p className={q.answered.accepted ? "note-glass" : "note-wax"}>
+          {q.answered.accepted ? "Accepted" : "Turned down"} {sayDay(dayOf(q.answered.day))}
+          {q.answered.note && `: ${q.answered.note}`}
+        </p>
+      ) : (
+        <form
+          className="flex flex-wrap items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const form = new FormData(e.currentTarget, (e.nativeEvent as SubmitEvent).submitter);
+            write("quote.answered", {
+              quote: q.quote,
+              accepted: form.get("answer") === "yes",
+              day: today,
+              note: String(form.get("note") ?? ""),
+            });
+          }}
+        >
+          <label className="min-w-0 flex-1">
+            <span className="text-[13px] text-mute">What they said</span>
+            <input name="note" maxLength={200} />
+          </label>
+          <button type="submit" name="answer" value="yes" className="btn">
+            Accepted
+          </button>
+          <button type="submit" name="answer" value="no" className="btn">
+            Turned down
+          </button>
+        </form>
+      )}
+      {q.answered?.accepted && (
+        <form
+          className="grid grid-cols-[5rem_1fr_1fr_auto] items-end gap-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const form = new FormData(e.currentTarget);
+            write("quote.spent", {
+              quote: q.quote,
+              hours: Number(form.get("hours")),
+              glassPence: penceIn(String(form.get("glass"))) ?? 0,
+              otherPence: penceIn(String(form.get("other"))) ?? 0,
+            });
+          }}
+        >
+          <label>
+            <span className="text-[13px] text-mute">hours</span>
+            <input
+              name="hours"
+              type="number"
+              min={0}
+              step="any"
+              required
+              className="tight"
+              defaultValue={q.spent?.hours}
+            />
+          </label>
+          <MoneyField name="glass" label="glass came to" pence={q.spent?.glassPence ?? glassAgreedPence} />
+          <MoneyField name="other" label="materials and other" pence={q.spent?.otherPence ?? 0} />
+          <button type="submit" className="btn">
+            It came to this
+          </button>
+        </form>
+      )}
+      {left !== null && (
+        <p className={left >= 0 ? "note-glass" : "note-wax"}>
+          {left >= 0 ? `${cash(left)} over` : `${cash(-left)} short`}, before tax, of {cash(net)} quoted.
+        </p>
+      )}
+    </li>
+  );
+}
+
+const MoneyField = ({
+  name,
+  label,
+  pence,
+}: {
+  readonly name: string;
+  readonly label: string;
+  readonly pence: number;
+}) => (
+  <label>
+    <span className="text-[13px] text-mute">{label}</span>
+    <input
+      name={name}
+      inputMode="decimal"
+      pattern="\d{1,7}([.]\d{1,2})?"
+      required
+      className="tight"
+      defaultValue={`${Math.floor(pence / 100)}.${String(pence % 100).padStart(2, "0")}`}
+    />
+  </label>
+);

@@ -1,0 +1,3 @@
+import { quoteDownload } from "../../../../server/http/quote-download.ts";
+
+export const GET = quoteDownload;

@@ -1,0 +1,24 @@
+import type { APIRoute } from "astro";
+import { quotesOf } from "../../core/round/quotes.ts";
+import { entriesOfFirm } from "../../db/entry-log.ts";
+import { roundById } from "../../db/lists.ts";
+import { quotePdf } from "../documents/quote-pdf.ts";
+import { loadFirm } from "../firm.ts";
+import { theDatabase } from "../the-database.ts";
+import { problem } from "./answer.ts";
+
+/** A quote as the customer gets it. */
+export const quoteDownload: APIRoute = async ({ params }) => {
+  const db = theDatabase();
+  const round = roundById(db, params["id"] ?? "");
+  const quote = round && quotesOf(round.id, entriesOfFirm(db)).find((q) => q.quote === params["quote"]);
+  if (!quote) return problem(404, { code: "unknown-id", message: `There is no quote ${params["quote"]}.` });
+  const body = await quotePdf(quote, round, loadFirm(db).firm.house.currency);
+  return new Response(new Uint8Array(body), {
+    headers: {
+      "content-type": "application/pdf",
+      "content-disposition": 'inline; filename="quote.pdf"',
+      "cache-control": "no-store",
+    },
+  });
+};
