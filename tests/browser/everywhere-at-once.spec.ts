@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
 
 test("unit and trade words change everywhere at once, the printed sheet and a second tab included", async ({
   page,
@@ -10,6 +10,7 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
   await fromCleared(page);
   await type(page, EIGHT);
   await openStation(page, "Order");
+  await standBy(page);
   await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
   await page.getByRole("button", { name: /Open an order/ }).click();
   await allSent(page);

@@ -1,5 +1,15 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, fromCleared, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  openStation,
+  ready,
+  roundPath,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
 
 test("the round by keyboard alone", async ({ page }) => {
   await page.goto(await roundPath(page));
@@ -49,6 +59,8 @@ test("panes are gathered into one order from the round", async ({ page }) => {
   await page.keyboard.press("3");
   await fromCleared(page);
   await type(page, EIGHT);
+  await openStation(page, "Order");
+  await standBy(page);
   await allSent(page);
   await page.goto(await roundPath(page));
   await ready(page);

@@ -1,7 +1,17 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
 import { v7 as uuidv7 } from "uuid";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  openStation,
+  ready,
+  roundPath,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
 
 test("a slip is pointed at, put right with one tap, and stood by where it is right", async ({ page }) => {
   await addPane(page);
@@ -91,6 +101,7 @@ test("every way of measuring, and a guess that holds the order until somebody sa
   await expect(page.getByLabel("New order to")).toHaveCount(0);
   await page.getByLabel("Why it is ordered now").fill("price only");
   await page.getByRole("button", { name: "Yes, order from these readings" }).click();
+  await standBy(page);
   await expect(page.getByLabel("New order to")).toBeVisible();
 
   await openStation(page, "Measure");
@@ -162,6 +173,7 @@ test("the order states the opening, and the cutter takes it off once", async ({ 
   await page.getByLabel("the opening, cutter takes it off").check();
   await expect(page.getByText(/The cutter takes 3.5 mm off the width/)).toBeVisible();
   await openStation(page, "Order");
+  await standBy(page);
   await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
   await page.getByRole("button", { name: /Open an order/ }).click();
   await allSent(page);
@@ -258,6 +270,7 @@ test("a racked opening is ordered by its corner points, and the sheet and the fi
   await page.getByRole("button", { name: "Order this shape" }).click();
   await expect(page.getByText("it follows every side")).toBeVisible();
   await openStation(page, "Order");
+  await standBy(page);
   await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
   await page.getByRole("button", { name: "Open an order and put it on" }).click();
   await page.getByRole("link", { name: "open the order" }).click();

@@ -1,5 +1,15 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  openStation,
+  ready,
+  roundPath,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
 
 /* Journeys share one firm: this one changes a rule that no other looks at. */
 test("a house rule is changed within its ends, stays, and is undone with one key", async ({
@@ -76,6 +86,7 @@ test("what came the wrong way about is sent back with its reason, and ordered ag
   await fromCleared(page);
   await type(page, EIGHT);
   await openStation(page, "Order");
+  await standBy(page);
   await page.getByRole("button", { name: /Open an order/ }).click();
   await page.getByRole("button", { name: "Ordered today" }).click();
   await page.getByRole("button", { name: "It has come" }).click();

@@ -55,6 +55,12 @@ export async function fromCleared(page: Page): Promise<void> {
   await page.getByLabel("Read from").selectOption("cleared");
 }
 
+/** On Order: what nobody read is stood by with a word why, and the order may go. */
+export async function standBy(page: Page, why = "clear of doors, and high"): Promise<void> {
+  await page.getByLabel("Or why it is ordered as it is").fill(why);
+  await page.getByRole("button", { name: "Yes, order it so" }).click();
+}
+
 /** All written entries have reached the server. */
 export async function allSent(page: Page): Promise<void> {
   await expect

@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, fromCleared, openStation, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, fromCleared, openStation, standBy, type } from "./pane-of-ones-own.ts";
 
 test("a unit is told by its thickness, chosen side by side, and ordered with all its maker needs", async ({ page }) => {
   await addPane(page);
@@ -29,6 +29,8 @@ test("a unit is told by its thickness, chosen side by side, and ordered with all
   await page.getByText(/^What it may be set in/).click();
   await expect(page.getByText(/Not linseed putty.*edge seal/)).toBeVisible();
   await openStation(page, "Order");
+  await expect(page.getByText("The order waits for this:")).toBeVisible();
+  await standBy(page);
   await page.getByLabel("New order to").fill("Fen End Sealed Units");
   await page.getByRole("button", { name: "Open an order and put it on" }).click();
   await page.getByRole("link", { name: "open the order" }).click();

@@ -55,12 +55,7 @@ export function orderLineWords(
     ]
       .filter(Boolean)
       .join(", "),
-    extra: say(
-      [line.parts?.length ? `with ${line.parts.map((p) => PART_NAMES[p]).join(", ")}` : "", line.note ?? ""]
-        .filter(Boolean)
-        .join("; "),
-      by.dialect,
-    ),
+    extra: extraText(line, by.dialect),
     edges: edgesText(line.edges),
     massKg,
     mass: massText(massKg, by.unit),
@@ -68,6 +63,15 @@ export function orderLineWords(
     came: check ? `${check.width.text} × ${check.height.text}, ${VERDICT_WORDS[check.verdict]}` : null,
   };
 }
+
+/** What comes with it, and what else its maker must know. @example "with glazing tape; for a door 44.5 mm thick" */
+export const extraText = (line: Pick<OrderLine, "parts" | "note">, dialect: Dialect): string =>
+  say(
+    [line.parts?.length ? `with ${line.parts.map((p) => PART_NAMES[p]).join(", ")}` : "", line.note ?? ""]
+      .filter(Boolean)
+      .join("; "),
+    dialect,
+  );
 
 /** Who takes the allowance off, said so that it is done once. @example "opening size: take off 3.5 and 4 mm, once" */
 export const basisText = (stated: ReturnType<typeof statedSize>, unit: LengthUnit): string =>

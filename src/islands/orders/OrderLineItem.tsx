@@ -8,7 +8,7 @@ import type { Day } from "../../core/units/day.ts";
 import { gridUnit } from "../../core/units/length.ts";
 import { barsText } from "../../core/words/found.ts";
 import { glassText } from "../../core/words/glass.ts";
-import { basisText } from "../../core/words/order-sheet.ts";
+import { basisText, extraText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
@@ -17,6 +17,7 @@ import { Size } from "../parts/Size.tsx";
 import { WentBack } from "./WentBack.tsx";
 
 type Props = {
+  readonly order: string;
   readonly line: OrderLine;
   readonly house: HouseRules;
   readonly prefs: Prefs;
@@ -30,7 +31,7 @@ type Props = {
 const sentence = (text: string): string => `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;
 
 /** One pane on an order, and what came of it. */
-export function OrderLineItem({ line, house, prefs, checked, drop, today, photos, outcome }: Props) {
+export function OrderLineItem({ order, line, house, prefs, checked, drop, today, photos, outcome }: Props) {
   const cutter = gridUnit(line.grid);
   return (
     <li className="space-y-3 py-4">
@@ -53,7 +54,13 @@ export function OrderLineItem({ line, house, prefs, checked, drop, today, photos
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
         . {sentence(basisText(statedSize(line), prefs.unit))}
       </p>
-      {line.corners && <p>{shapedText(line.corners)}.</p>}
+      {extraText(line, prefs.dialect) && <p>{sentence(extraText(line, prefs.dialect))}</p>}
+      {line.corners && (
+        <p>
+          {shapedText(line.corners)}. Template: <a href={`/orders/${order}/lines/${line.line}/template.dxf`}>DXF</a>,{" "}
+          <a href={`/orders/${order}/lines/${line.line}/template.svg`}>SVG</a>.
+        </p>
+      )}
       {line.state === "open" && (
         <button type="button" className="btn btn-small" onClick={drop}>
           Take it off

@@ -103,6 +103,7 @@ export default function OrderPage(props: Props) {
           {lines.map((l) => (
             <OrderLineItem
               key={l.line}
+              order={props.id}
               line={l}
               house={house}
               prefs={prefs}

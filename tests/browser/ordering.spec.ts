@@ -1,0 +1,159 @@
+import { expect, type Page, test } from "@playwright/test";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  openStation,
+  ready,
+  roundPath,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
+
+/** A sized pane, on a new order to a supplier; ends on that order's page. */
+async function ordered(page: Page, supplier: string, system?: string): Promise<{ address: string; order: string }> {
+  const { address } = await addPane(page);
+  if (system) await page.getByLabel("How the glass is held").selectOption(system);
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  if (system === "cassette") {
+    await page.getByLabel("Measured").selectOption("insert-outside");
+    await type(page, { "insert outside, width": "559", "insert outside, height": "914", "door thickness": "44.5" });
+  } else await type(page, EIGHT);
+  if (system === "plastic-bead-inside") {
+    await openStation(page, "Specify");
+    await page.getByRole("radio", { name: "coated, argon", exact: true }).check();
+  }
+  await openStation(page, "Order");
+  await standBy(page);
+  await expect(page.getByRole("heading", { name: "Where from" })).toBeVisible();
+  await page.getByLabel("New order to").fill(supplier);
+  await page.getByRole("button", { name: "Open an order and put it on" }).click();
+  await allSent(page);
+  await page.getByRole("link", { name: "open the order" }).click();
+  await page.waitForURL(/\/orders\//);
+  await ready(page);
+  return { address, order: new URL(page.url()).pathname };
+}
+
+test("an order is read back figure by figure, agreed, checked in out of square, sent back and made again", async ({
+  page,
+}) => {
+  await ordered(page, "Salt Lane Glass Counter");
+  await page.getByRole("button", { name: "Read it to them" }).click();
+  const sheet = page.getByRole("dialog");
+  await expect(sheet.getByText("608 mm")).toBeVisible();
+  await sheet.getByRole("checkbox", { name: /width/ }).check();
+  await expect(sheet.getByRole("button", { name: "Next, though not all is repeated" })).toBeVisible();
+  for (const box of await sheet.getByRole("checkbox").all()) await box.check();
+  await sheet.getByRole("button", { name: "Next", exact: true }).click();
+  await sheet.getByLabel("Their price, before tax").fill("30.10");
+  await sheet.getByLabel("Their reference, or who said it").fill("Ada");
+  await sheet.getByRole("button", { name: "Ordered, as agreed" }).click();
+  await expect(page.getByText(/their Ada, £30\.10 before tax/)).toBeVisible();
+  await page.getByRole("button", { name: "It has come" }).click();
+  await page.getByLabel("width that came").fill("608");
+  await page.getByLabel("height that came").fill("900");
+  await page.getByLabel("diagonal, up to the right").fill("1089");
+  await page.getByLabel("diagonal, down to the right").fill("1083");
+  await expect(page.getByRole("status")).toContainText("Out of square by 6.0 mm");
+  await page.getByLabel("edges bad").check();
+  await expect(page.getByRole("button", { name: "Accept", exact: true })).toHaveCount(0);
+  await page.getByLabel(/Note or reason/).fill("racked, shell on the foot");
+  await page.getByRole("button", { name: "Send it back" }).click();
+  await page.getByLabel("What they say").fill("cut again");
+  await page.getByRole("button", { name: "Made again" }).click();
+  await expect(page.getByText(/Made again, due .*: cut again/)).toBeVisible();
+  await allSent(page);
+  await page.reload();
+  await ready(page);
+  await expect(page.getByText(/Made again, due .*: cut again/)).toBeVisible();
+});
+
+test("a supplier's own system takes an order once, asks, delivers with its note, and what came is checked", async ({
+  page,
+}) => {
+  const { address } = await ordered(page, "Fen End Sealed Units", "plastic-bead-inside");
+  await page.getByRole("button", { name: "Hand the order to their system" }).click();
+  await expect(page.getByRole("button", { name: "Hand it in again" })).toBeVisible();
+  const answer = page.getByLabel("Your answer");
+  if ((await answer.count()) > 0) {
+    await answer.fill("yes, the width");
+    await page.getByRole("button", { name: "Answer", exact: true }).click();
+  }
+  await expect(page.getByText(/their S-\d{4}/)).toBeVisible();
+  await page.getByRole("button", { name: "Hand it in again" }).click();
+  await expect(page.getByText(/their S-\d{4}/)).toBeVisible();
+  const note = page.getByRole("heading", { name: /Delivery note S-/ });
+  for (let i = 0; i < 3 && (await note.count()) === 0; i++) {
+    await page.getByRole("button", { name: "Let the days pass until it is due" }).click();
+    await page.waitForResponse(/orders\/ask/);
+    await page.waitForTimeout(150);
+  }
+  await expect(note).toBeVisible();
+  await page.getByRole("button", { name: "It has come" }).click();
+  await page.getByLabel("width that came").fill("607");
+  await page.getByLabel("height that came").fill("898");
+  await expect(page.getByText("Count from outside")).toBeVisible();
+  await expect(page.getByText("Unbroken all round")).toBeVisible();
+  await allSent(page);
+  await page.goto("/orders");
+  await ready(page);
+  const waiting = page.getByRole("region", { name: "Waiting" });
+  await expect(waiting.getByRole("link", { name: new RegExp(address) })).toBeVisible();
+});
+
+test("an order saved as a file and brought in again is the same; a broken one is refused row by row", async ({
+  page,
+}) => {
+  const { order } = await ordered(page, "Heronsgate Door Works", "cassette");
+  await expect(page.getByText(/complete insert|for a door/).first()).toBeVisible();
+  const csv = await (await page.request.get(`${order}/lines.csv`)).text();
+  const first = (await (await page.request.get(`${order}/lines.json`)).json()) as { lines: Record<string, unknown>[] };
+  await page.goto("/orders");
+  await ready(page);
+  await page
+    .getByLabel("Order file, CSV or JSON")
+    .setInputFiles({ name: "broken.csv", mimeType: "text/csv", buffer: Buffer.from(csv.replace(/559000000/, "wide")) });
+  await expect(page.getByRole("alert")).toContainText("Row 2");
+  await page
+    .getByLabel("Order file, CSV or JSON")
+    .setInputFiles({ name: "order.csv", mimeType: "text/csv", buffer: Buffer.from(csv) });
+  await page.waitForURL(/\/orders\/[^/]+$/);
+  const copy = new URL(page.url()).pathname;
+  const second = (await (await page.request.get(`${copy}/lines.json`)).json()) as { lines: Record<string, unknown>[] };
+  const said = (l: Record<string, unknown> | undefined) => ({ ...l, line: "" });
+  expect(second.lines.map(said)).toEqual(first.lines.map(said));
+});
+
+test("order, labels and quote come as PDFs, and a quote is made, accepted and compared with what it came to", async ({
+  page,
+}) => {
+  const { order } = await ordered(page, "Salt Lane Glass Counter");
+  for (const file of ["order.pdf", "labels.pdf"]) {
+    const answer = await page.request.get(`${order}/${file}`);
+    expect(answer.headers()["content-type"]).toBe("application/pdf");
+    expect((await answer.body()).subarray(0, 5).toString()).toBe("%PDF-");
+  }
+  expect((await page.request.get(`${order}/lines/x/template.dxf`)).status()).toBe(404);
+  await page.goto(await roundPath(page));
+  await page.getByRole("link", { name: "Quote", exact: true }).click();
+  await page.waitForURL(/quote$/);
+  await ready(page);
+  const boxes = await page.getByRole("list", { name: "Panes quoted" }).getByRole("checkbox").all();
+  for (const box of boxes.slice(1)) await box.uncheck();
+  await page.getByRole("button", { name: "Make this quote" }).click();
+  const made = page.getByRole("region", { name: "Quotes made" }).getByRole("listitem").first();
+  await made.getByLabel("What they said").fill("go ahead");
+  await made.getByRole("button", { name: "Accepted" }).click();
+  await expect(made.getByText(/^Accepted .*: go ahead$/)).toBeVisible();
+  await made.getByLabel("hours").fill("1.5");
+  await made.getByLabel("glass came to").fill("30.10");
+  await made.getByRole("button", { name: "It came to this" }).click();
+  await expect(made.getByText(/(over|short), before tax, of/)).toBeVisible();
+  await allSent(page);
+  const href = await made.getByRole("link", { name: "PDF for the customer" }).getAttribute("href");
+  const pdf = await page.request.get(href ?? "");
+  expect((await pdf.body()).subarray(0, 5).toString()).toBe("%PDF-");
+});
