@@ -1,19 +1,25 @@
 import { z } from "zod";
 import { CalcBalance } from "./calc-balance.ts";
 import { CalcDepth } from "./calc-depth.ts";
+import { CalcDesiccant } from "./calc-desiccant.ts";
 import { CalcFit } from "./calc-fit.ts";
+import { CalcFixings } from "./calc-fixings.ts";
 import { CalcHeat } from "./calc-heat.ts";
 import { CalcMass } from "./calc-mass.ts";
 import { CalcOdds } from "./calc-odds.ts";
 import { CalcOpening } from "./calc-opening.ts";
+import { CalcPackers } from "./calc-packers.ts";
 import { CalcPaintWindow } from "./calc-paint-window.ts";
 import { CalcPlate } from "./calc-plate.ts";
 import { CalcPutty } from "./calc-putty.ts";
 import { CalcSafety } from "./calc-safety.ts";
+import { CalcSealant } from "./calc-sealant.ts";
 import { CalcSize } from "./calc-size.ts";
 import { CalcStack } from "./calc-stack.ts";
+import { CalcSticks } from "./calc-sticks.ts";
 import { CalcTape } from "./calc-tape.ts";
 import { CalcThickness } from "./calc-thickness.ts";
+import { CalcToeHeel } from "./calc-toe-heel.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
 import { PostInstrument } from "./instruments.ts";
 import { PostReadOrder } from "./order-file.ts";
@@ -48,7 +54,13 @@ export const ROUTES: readonly Route[] = [
   CalcPlate,
   CalcMass,
   CalcBalance,
+  CalcPackers,
+  CalcToeHeel,
   CalcPutty,
+  CalcSealant,
+  CalcFixings,
+  CalcSticks,
+  CalcDesiccant,
   CalcPaintWindow,
   PostEntries,
   GetEntries,

@@ -55,8 +55,8 @@ test("an order is read back figure by figure, agreed, checked in out of square, 
   await page.getByRole("button", { name: "It has come" }).click();
   await page.getByLabel("width that came").fill("608");
   await page.getByLabel("height that came").fill("900");
-  await page.getByLabel("diagonal, up to the right").fill("1089");
-  await page.getByLabel("diagonal, down to the right").fill("1083");
+  await page.getByLabel("diagonal, rising").fill("1089");
+  await page.getByLabel("diagonal, falling").fill("1083");
   await expect(page.getByRole("status")).toContainText("Out of square by 6.0 mm");
   await page.getByLabel("edges bad").check();
   await expect(page.getByRole("button", { name: "Accept", exact: true })).toHaveCount(0);

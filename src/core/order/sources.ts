@@ -132,7 +132,7 @@ function becauseOf(s: SourceSupplier, late: boolean): string {
   const lead =
     s.lead.usual === null
       ? `says ${s.lead.days} working ${s.lead.days === 1 ? "day" : "days"}`
-      : `took ${s.lead.usual} working days as a rule, ${s.lead.slow} at the slow end`;
+      : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, ${s.lead.slow} at the slow end`;
   const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
   return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.`;
 }

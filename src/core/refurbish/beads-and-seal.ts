@@ -26,6 +26,8 @@ export function refurbishNeeds(of: {
   readonly channelMm: number;
   readonly spacerMm: number;
   readonly spacerHighMm: number;
+  /** How far the bore's centre line runs inside the glass edge; a channel and half the spacer's height if not given. */
+  readonly insetMm?: number | undefined;
   readonly boreMm2: number;
   readonly keyLegMm: number;
   readonly filledSides: 2 | 4;
@@ -34,7 +36,7 @@ export function refurbishNeeds(of: {
   readonly shouldersMl?: number;
   readonly waste: number;
 }): RefurbishNeeds {
-  const inset = 2 * (of.channelMm + of.spacerHighMm / 2);
+  const inset = 2 * (of.insetMm ?? of.channelMm + of.spacerHighMm / 2);
   const side = (length: number): number => Math.max(0, length - inset - 2 * of.keyLegMm);
   const [w, h] = [side(of.glass.widthMm), side(of.glass.heightMm)];
   const boreMm = of.filledSides === 4 ? 2 * (w + h) : 2 * Math.max(w, h);

@@ -133,7 +133,7 @@ export default function OrderPage(props: Props) {
       {(stage === "sent" || stage === "arrived") && (
         <NoteImport today={writeDay(today)} write={(note) => write("order.note", note)} />
       )}
-      {lines.length > 0 && stage !== "checked" && (
+      {lines.length > 0 && (stage === "open" || stage === "sent") && (
         <TheirSystem order={order} who={prefs.who} today={today} told={store.lookNow} />
       )}
       {reading && (

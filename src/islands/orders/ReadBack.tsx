@@ -89,7 +89,7 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, ticked, a
   const { width, height } = statedSize(line);
   return (
     <Sheet title={`Line ${at + 1} of ${lines.length}, to ${order.supplier}`} close={close}>
-      <div className="grid grid-cols-[1fr_84px] items-start gap-3">
+      <div className="grid grid-cols-[1fr_84px] items-start gap-3 max-sm:grid-cols-1">
         <ul className="rows">
           {figures.map((f) => {
             const on = line.readBack.includes(f.id);
@@ -105,7 +105,11 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, ticked, a
                     }
                   />
                   <span className="w-20 shrink-0 text-[13px] text-mute">{f.name}</span>
-                  <span className={f.big ? "tight text-[34px] leading-none font-bold" : "text-[17px]"}>{f.says}</span>
+                  <span
+                    className={f.big ? "tight text-[34px] leading-none font-bold whitespace-nowrap" : "text-[17px]"}
+                  >
+                    {f.says}
+                  </span>
                 </label>
               </li>
             );
@@ -132,7 +136,12 @@ function Shape({ width, height }: { readonly width: number; readonly height: num
   const scale = (BOX - 8) / Math.max(width, height, 1);
   const [w, h] = [width * scale, height * scale];
   return (
-    <svg viewBox={`0 0 ${BOX} ${BOX}`} role="img" aria-label={width > height ? "wider than high" : "higher than wide"}>
+    <svg
+      viewBox={`0 0 ${BOX} ${BOX}`}
+      className="max-sm:hidden"
+      role="img"
+      aria-label={width > height ? "wider than high" : "higher than wide"}
+    >
       <rect x={(BOX - w) / 2} y={(BOX - h) / 2} width={w} height={h} className="d-pane" />
     </svg>
   );

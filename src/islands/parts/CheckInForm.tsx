@@ -30,8 +30,8 @@ const NAMES: Readonly<Record<Field, string>> = {
   width: "width that came",
   height: "height that came",
   thickness: "thickness",
-  up: "diagonal, up to the right",
-  down: "diagonal, down to the right",
+  up: "diagonal, rising",
+  down: "diagonal, falling",
 };
 
 /** What came, beside what was ordered, before the old pane comes out. */

@@ -1,0 +1,279 @@
+import type { z } from "zod";
+import type { DesiccantAnswer, DesiccantCase } from "../../contract/calc-desiccant.ts";
+import type { FixingsAnswer, FixingsCase } from "../../contract/calc-fixings.ts";
+import type { PackersAnswer, PackersCase } from "../../contract/calc-packers.ts";
+import type { SealantAnswer, SealantCase } from "../../contract/calc-sealant.ts";
+import type { SticksAnswer, SticksCase } from "../../contract/calc-sticks.ts";
+import type { ToeHeelAnswer, ToeHeelCase } from "../../contract/calc-toe-heel.ts";
+import type { LengthIn } from "../../contract/lengths.ts";
+import { refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
+import { fail, ok } from "../../core/result.ts";
+import { spotsFor } from "../../core/set/packer-places.ts";
+import { packerStack } from "../../core/set/packers.ts";
+import { pinReach } from "../../core/set/pins.ts";
+import { type BeadSection, sealantFor } from "../../core/set/sealant.ts";
+import { sprigPlan } from "../../core/set/sprigs.ts";
+import { sticksFor } from "../../core/set/sticks.ts";
+import { addFor, dropFromHeads, liftOf, restsAt } from "../../core/set/toe-heel.ts";
+import { type LengthUnit, type Nm, nm, toMm } from "../../core/units/length.ts";
+import type { Outcome } from "../http/endpoint.ts";
+import { lengthIn, lengthOut, lengthsIn } from "./lengths.ts";
+
+/** Several lengths, each named in case it cannot be read, in mm. */
+function inMm<K extends string>(
+  given: Readonly<Record<K, LengthIn>>,
+  unit: LengthUnit,
+  prefix = "",
+): Outcome<Record<K, number>> {
+  const read = lengthsIn(given, unit, prefix);
+  if (!read.ok) return read;
+  return ok(Object.fromEntries(Object.entries(read.value).map(([k, v]) => [k, toMm(v as Nm)])) as Record<K, number>);
+}
+
+const SOURCE = "the rule itself; figures by house rule";
+
+export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAnswer>> {
+  const { unit } = of;
+  const box: Nm[] = [];
+  for (const [i, piece] of of.box.entries()) {
+    const read = lengthIn(piece, unit, `box.${i}`);
+    if (!read.ok) return read;
+    box.push(read.value);
+  }
+  const tolerance = lengthIn(of.tolerance, unit, "tolerance");
+  if (!tolerance.ok) return tolerance;
+  const gap = of.gap === undefined ? null : lengthIn(of.gap, unit, "gap");
+  if (gap && !gap.ok) return gap;
+  const stack = gap ? packerStack(gap.value, box, tolerance.value) : undefined;
+  let places: z.output<typeof PackersAnswer>["places"] = [];
+  if (of.pane) {
+    const at = inMm({ width: of.pane.width, height: of.pane.height, corner: of.corner, length: of.length }, unit);
+    if (!at.ok) return at;
+    const drains: { edge: "bottom" | "top" | "left" | "right"; atMm: number; widthMm: number }[] = [];
+    for (const [i, d] of of.drains.entries()) {
+      const read = inMm({ at: d.at, width: d.width }, unit, `drains.${i}.`);
+      if (!read.ok) return read;
+      drains.push({ edge: d.edge, atMm: read.value.at, widthMm: read.value.width });
+    }
+    places = [
+      ...spotsFor({
+        widthMm: at.value.width,
+        heightMm: at.value.height,
+        opens: of.opens,
+        rule: { share: of.share, cornerMm: at.value.corner, lengthMm: at.value.length },
+        drains,
+      }),
+    ].map((p) => ({ ...p }));
+  }
+  return ok({
+    stack: stack ? { pieces: stack.pieces.map((p) => lengthOut(p, unit)), sum: lengthOut(stack.sum, unit) } : null,
+    places,
+    rule: "sum within [gap − tolerance, gap], fewest, then larger, then thicker; middle at max(share × edge, corner + half a block), clear of drains",
+    source: SOURCE,
+  });
+}
+
+const DEG = 180 / Math.PI;
+
+export function calcToeHeel(of: ToeHeelCase): Outcome<z.output<typeof ToeHeelAnswer>> {
+  const { unit } = of;
+  const size = inMm(of.sash, unit, "sash.");
+  if (!size.ok) return size;
+  const sash = { widthMm: size.value.width, heightMm: size.value.height };
+  if (sash.widthMm <= 0 || sash.heightMm <= 0)
+    return fail({ code: "no-sash", message: "Give the sash's width and height." });
+  const heads = of.heads ? inMm(of.heads, unit, "heads.") : null;
+  if (heads && !heads.ok) return heads;
+  const dropMm =
+    of.drop ?? (heads ? dropFromHeads({ hingeMm: heads.value.hinge, handleMm: heads.value.handle }) : undefined);
+  if (dropMm === undefined)
+    return fail({ code: "no-drop", message: "Give the drop, or the head gaps at hinge and handle." });
+  if (Math.abs(dropMm) > sash.widthMm)
+    return fail({ code: "drop-too-large", message: "The drop is larger than the sash is wide." });
+  const apart = of.apart ? inMm(of.apart, unit, "apart.") : null;
+  if (apart && !apart.ok) return apart;
+  if (apart && (apart.value.dx <= 0 || apart.value.dy <= 0))
+    return fail({
+      code: "no-distance",
+      message: "Packers that stand at one place brace nothing: dx and dy must be more than 0.",
+    });
+  const pane = of.pane ? inMm(of.pane, unit, "pane.") : null;
+  if (pane && !pane.ok) return pane;
+  const packed = of.packed ? inMm(of.packed, unit, "packed.") : null;
+  if (packed && !packed.ok) return packed;
+  const lift = liftOf(sash, dropMm);
+  const between = apart && { dxMm: apart.value.dx, dyMm: apart.value.dy };
+  const add = between && addFor(sash, dropMm, between);
+  return ok({
+    dropMm,
+    gammaDeg: lift.gamma * DEG,
+    diagonal: {
+      hangsMm: lift.diagonal.hangsMm,
+      squareMm: lift.diagonal.squareMm,
+      lengthenMm: lift.lengthenMm.exact,
+      lengthenFirstOrderMm: lift.lengthenMm.firstOrder,
+    },
+    add: add && { uprightOnlyMm: add.uprightMm, sidewaysOnlyMm: add.sidewaysMm },
+    restsAtMm:
+      pane && packed && between
+        ? restsAt(sash, {
+            pane: { widthMm: pane.value.width, heightMm: pane.value.height },
+            uprightMm: packed.value.upright,
+            sidewaysMm: packed.value.sideways,
+            ...between,
+          })
+        : null,
+    rule: "sin γ = s / W; diagonal √(W² + H² − 2Hs) to √(W² + H²)",
+    source: "geometry of four bars pinned at their corners",
+  });
+}
+
+export function calcSealant(of: SealantCase): Outcome<z.output<typeof SealantAnswer>> {
+  const panes: Parameters<typeof sealantFor>[0][number][] = [];
+  for (const [i, p] of of.panes.entries()) {
+    const at = `panes.${i}.`;
+    const read = inMm({ width: p.width, height: p.height, inside: p.inside }, of.unit, at);
+    if (!read.ok) return read;
+    const section = sectionIn(p.section, of.unit, `${at}section.`);
+    if (!section.ok) return section;
+    panes.push({
+      widthMm: read.value.width,
+      heightMm: read.value.height,
+      insideMm: read.value.inside,
+      section: section.value,
+      voidMl: p.voidMl,
+      count: p.count,
+    });
+  }
+  const s = sealantFor(panes, of.waste);
+  return ok({
+    eachMl: [...s.eachMl],
+    totalMl: s.totalMl,
+    cartridges310: s.cartridges,
+    foils600: s.foils,
+    rule: "section area × (2(W + H) − 8x); tubes rounded up once, on the total",
+    source: "Pappus's theorem on each mitred side",
+  });
+}
+
+function sectionIn(s: SealantCase["panes"][number]["section"], unit: LengthUnit, at: string): Outcome<BeadSection> {
+  if (s.shape === "round") {
+    const d = lengthIn(s.diameter, unit, `${at}diameter`);
+    return d.ok ? ok({ shape: "round", diameterMm: toMm(d.value) }) : d;
+  }
+  const read = inMm({ width: s.width, depth: s.depth }, unit, at);
+  return read.ok ? ok({ shape: s.shape, widthMm: read.value.width, depthMm: read.value.depth }) : read;
+}
+
+export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAnswer>> {
+  const read = lengthsIn({ width: of.width, height: of.height, corner: of.corner, pitch: of.pitch }, of.unit);
+  if (!read.ok) return read;
+  const at = read.value as Required<typeof read.value>;
+  if (at.pitch <= 0) return fail({ code: "no-pitch", message: "Give a pitch of more than nothing." });
+  if (at.width <= 0 || at.height <= 0) return fail({ code: "no-size", message: "Give the pane's width and height." });
+  const plan = sprigPlan(at.width, at.height, { corner: at.corner, pitch: at.pitch });
+  let pin: z.output<typeof FixingsAnswer>["pin"] = null;
+  if (of.pin) {
+    const p = inMm({ length: of.pin.length, stop: of.pin.stop, toGlass: of.pin.toGlass }, of.unit, "pin.");
+    if (!p.ok) return p;
+    pin = {
+      ...pinReach({
+        lengthMm: p.value.length,
+        stopMm: p.value.stop,
+        angleDeg: of.pin.angle,
+        toGlassMm: p.value.toGlass,
+      }),
+    };
+  }
+  return ok({
+    across: plan.across.map((p) => lengthOut(p, of.unit)),
+    upright: plan.upright.map((p) => lengthOut(p, of.unit)),
+    count: plan.count,
+    pin,
+    rule: "ends at the corner distance, equal pitch not over the rule; one in the middle of a short side; never none",
+    source: SOURCE,
+  });
+}
+
+const MOST_PIECES = 60;
+
+export function calcSticks(of: SticksCase): Outcome<z.output<typeof SticksAnswer>> {
+  const pieces: Nm[] = [];
+  for (const [i, p] of of.pieces.entries()) {
+    const read = lengthIn(p.length, of.unit, `pieces.${i}.length`);
+    if (!read.ok) return read;
+    if (read.value <= 0) return fail({ code: "no-length", message: `pieces.${i}.length: give more than nothing.` });
+    for (let k = 0; k < p.count; k++) pieces.push(read.value);
+  }
+  if (pieces.length > MOST_PIECES)
+    return fail({
+      code: "too-many",
+      message: `Give at most ${MOST_PIECES} pieces at once; this was ${pieces.length}.`,
+    });
+  const stock: Nm[] = [];
+  for (const [i, s] of of.stock.entries()) {
+    const read = lengthIn(s, of.unit, `stock.${i}`);
+    if (!read.ok) return read;
+    stock.push(read.value);
+  }
+  const kerf = lengthIn(of.kerf, of.unit, "kerf");
+  if (!kerf.ok) return kerf;
+  const found = sticksFor({ pieces, stock, kerf: kerf.value });
+  if (!found.ok)
+    return fail({
+      code: found.error.kind,
+      message:
+        found.error.kind === "too-long"
+          ? `A piece of ${toMm(nm(found.error.piece))} mm is longer than the longest stick, ${toMm(nm(found.error.longest))} mm: join it, or buy longer.`
+          : "Give at least one stock length of more than nothing.",
+    });
+  const out = (v: number) => lengthOut(nm(v), of.unit);
+  return ok({
+    count: found.value.count,
+    sticks: found.value.sticks.map((s) => ({ stock: out(s.stock), pieces: s.pieces.map(out), left: out(s.left) })),
+    boughtMm: found.value.sticks.reduce((sum, s) => sum + toMm(nm(s.stock)), 0),
+    proven: found.value.proven,
+    rule: "fewest sticks, then the least length bought; n pieces lose n − 1 cuts",
+    source: "exact search",
+  });
+}
+
+export function calcDesiccant(of: DesiccantCase): Outcome<z.output<typeof DesiccantAnswer>> {
+  const read = inMm(
+    {
+      width: of.width,
+      height: of.height,
+      channel: of.channel,
+      spacer: of.spacer,
+      spacerHeight: of.spacerHeight,
+      keyLeg: of.keyLeg,
+      inset: of.inset ?? { mm: 0 },
+    },
+    of.unit,
+  );
+  if (!read.ok) return read;
+  const at = read.value;
+  const needs = refurbishNeeds({
+    glass: { widthMm: at.width, heightMm: at.height },
+    channelMm: at.channel,
+    spacerMm: at.spacer,
+    spacerHighMm: at.spacerHeight,
+    insetMm: of.inset === undefined ? undefined : at.inset,
+    boreMm2: of.boreMm2,
+    keyLegMm: at.keyLeg,
+    filledSides: of.filledSides,
+    fill: of.fill,
+    density: of.density,
+    shouldersMl: of.shouldersMl,
+    waste: of.waste,
+  });
+  return ok({
+    boreLengthMm: needs.boreMm,
+    beadsMl: needs.beadsMl,
+    beadsG: needs.beadsG,
+    sealMl: needs.sealMl,
+    cartridges310: needs.tubes,
+    rule: "bore area × centre line less key legs × fill × density; spacer width × (W H − (W − 2d)(H − 2d)) + shoulders",
+    source: "density: common data of molecular sieve beads",
+  });
+}
