@@ -1,4 +1,5 @@
 import { expect } from "vitest";
+import type { FinishFacts } from "../../src/core/finish/steps.ts";
 import { type ReadyFacts, readySteps } from "../../src/core/ready/steps.ts";
 import type { Step } from "../../src/core/steps/step.ts";
 import { type Detail, detailOf } from "../../src/core/takeout/detail.ts";
@@ -52,3 +53,14 @@ export function inOrder(all: readonly string[], wanted: readonly string[]): void
   expect([wanted, places.every((p) => p >= 0)]).toEqual([wanted, true]);
   expect([wanted, [...places].sort((a, b) => a - b)]).toEqual([wanted, places]);
 }
+
+/** The same, set in what is usual: linseed for a putty bed, silicone that stays shut 48 hours, or tape. */
+export const finishing = (f: ReadyFacts, over: Partial<FinishFacts> = {}): FinishFacts => ({
+  ...f,
+  compound:
+    f.bed === "putty"
+      ? { handsOffHours: 48, leastDays: 7 }
+      : { handsOffHours: f.bed === "silicone" ? 48 : 0, leastDays: null },
+  frontsBack: 0,
+  ...over,
+});

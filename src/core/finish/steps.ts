@@ -1,34 +1,109 @@
+import type { ReadyFacts } from "../ready/steps.ts";
 import type { Step } from "../steps/step.ts";
-import type { StepFacts } from "../takeout/facts.ts";
+import { isTimber } from "../takeout/facts.ts";
 
-export function finishSteps(f: StepFacts): readonly Step[] {
-  if (f.system !== "timber-putty") return [];
-  return [
-    {
-      id: "sight-line",
-      minutes: 2,
-      does: "Look along the {putty} from both sides.",
-      why: "No {putty} above the sight line from the room, no bare {rebate} from outside.",
-    },
-    {
-      id: "clean",
-      minutes: 5,
-      does: "Clean the glass with a dry cloth and whiting, not with water yet.",
-      why: "Wet cleaning drags fresh {putty} off the edge.",
-      tool: "cloth, whiting",
-    },
-    {
-      id: "tell",
-      minutes: 2,
-      does: "Tell the customer: leave it shut, nothing leans on it, paint is still to come.",
-      why: "Soft {putty} is the one part they can spoil.",
-    },
-    {
-      id: "paint",
-      minutes: 20,
-      does: "Paint inside the window, 2 mm on to the glass.",
-      why: "The lap seals the edge of the {putty}. Too early it wrinkles, too late it cracks.",
-      tool: "paint, brush, tape",
-    },
-  ];
-}
+/** What finishing follows from: the pane, and what it was set in. */
+export type FinishFacts = ReadyFacts & {
+  readonly compound: { readonly handsOffHours: number; readonly leastDays: number | null };
+  /** What stood in front and goes back. */
+  readonly frontsBack: number;
+};
+
+type Rule = Step & { readonly when: (f: FinishFacts) => boolean };
+
+const putty = (f: FinishFacts): boolean =>
+  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
+const wet = (f: FinishFacts): boolean => f.bed === "silicone";
+
+const rules = (f: FinishFacts): readonly Rule[] => [
+  {
+    id: "sight-line",
+    does: "Look along the {putty} from both sides.",
+    why: "No {putty} above the sight line from the room, no bare {rebate} from outside.",
+    minutes: 2,
+    when: putty,
+  },
+  {
+    id: "surplus",
+    does: "Take the surplus off now: wet it with half alcohol, half water and lift it with a blade; or leave all of it until it has cured.",
+    why: "Half-cured it smears, and a smear that has cured takes longer than the pane did.",
+    tool: "alcohol mix, blade, paper",
+    minutes: 8,
+    hazards: ["solvent", "knives"],
+    when: wet,
+  },
+  {
+    id: "unmask",
+    does: "Pull the masking off while the sealant is wet, back over itself.",
+    why: "Later it tears the line.",
+    minutes: 3,
+    when: wet,
+  },
+  {
+    id: "clean",
+    does: putty(f)
+      ? "Clean the glass with a dry cloth and whiting, not with water yet."
+      : "Clean both faces last of all; film and stickers off, and a look in slanting light.",
+    why: putty(f)
+      ? "Wet cleaning drags fresh {putty} off the edge."
+      : "What you do not see now the customer sees in the evening sun.",
+    tool: putty(f) ? "cloth, whiting" : "glass cleaner, cloth",
+    minutes: 5,
+    when: () => true,
+  },
+  {
+    id: "fill-nails",
+    does: "Fill the pin holes, and sand when it is hard.",
+    why: "An open hole lets water to the pin, and it rusts through the paint.",
+    tool: "filler, sanding block",
+    minutes: 8,
+    driesHours: 12,
+    when: (g) => (g.system === "timber-bead" || g.system === "pinned-stop") && isTimber(g),
+  },
+  {
+    id: "latch-shut",
+    does: `Latch the sash and mark it: do not open for ${f.compound.handsOffHours} hours.`,
+    why: "Movement breaks a bond that has not set.",
+    tool: "tape with the date on it",
+    minutes: 2,
+    when: (g) => wet(g) && g.hinge !== "fixed" && g.system !== "in-front",
+  },
+  {
+    id: "tell",
+    does: putty(f)
+      ? "Tell the customer: leave it shut, nothing leans on it, paint is still to come."
+      : wet(f)
+        ? "Tell the customer how long it stays shut, and what not to clean it with."
+        : "Tell the customer what was fitted and what to leave alone.",
+    why: putty(f) ? "Soft {putty} is the one part they can spoil." : "What nobody told them they try at once.",
+    minutes: 2,
+    when: () => true,
+  },
+  {
+    id: "fronts-back",
+    does: "Put back what stood in front, and tick it off the list.",
+    why: "A blind left leaning is a blind bent.",
+    minutes: 8,
+    when: (g) => g.frontsBack > 0,
+  },
+  {
+    id: "paint",
+    does: "Paint inside the window, 2 mm on to the glass.",
+    why: "The lap seals the edge of the {putty}. Too early it wrinkles, too late it cracks.",
+    tool: "paint, brush, tape",
+    minutes: 20,
+    hazards: ["solvent"],
+    when: (g) => g.compound.leastDays !== null && putty(g),
+  },
+  {
+    id: "touch-up",
+    does: "Prime and paint the new {beads} and whatever was bared.",
+    why: "Bare wood drinks, and moves the {bead} off the glass.",
+    tool: "primer, paint, brush",
+    minutes: 15,
+    when: (g) => isTimber(g) && !putty(g),
+  },
+];
+
+export const finishSteps = (f: FinishFacts): readonly Step[] =>
+  f.closed ? [] : rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));

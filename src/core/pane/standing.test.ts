@@ -152,14 +152,14 @@ describe("how the stations stand", () => {
     expect(at(came("sent-back")).stations.order.state).toBe("trouble");
     expect(at(came("accepted")).stations.order.state).toBe("done");
   });
-  it("a system that is not worked out says so", () => {
-    expect(at(new Teller().added(PANE, "cassette")).stations.set.says.kind).toBe("not-worked-out");
+  it("every system has its own steps to set it by", () => {
+    expect(at(new Teller().added(PANE, "cassette")).stations.set.says.kind).toBe("steps");
     expect(at(new Teller().added(PANE, "cassette")).stations.takeout.says.kind).toBe("steps");
   });
   it("a sash that cannot be opened has nothing to take out", () => {
     const t = new Teller().added(PANE, "plastic-no-bead");
     t.tell("look.opens", { opens: false });
-    expect(at(t).stations.takeout.says.kind).toBe("not-worked-out");
+    expect(at(t).stations.takeout.says.kind).toBe("cannot-open");
   });
 });
 

@@ -12,7 +12,7 @@ import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { inspectionHere } from "./inspection.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { readyFacts, stepFacts } from "./step-facts.ts";
+import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnitOpen } from "./unit.ts";
 
 /** How a station stands. `says` is three words or so for the station tape. */
@@ -31,7 +31,7 @@ export type Says =
         | "signed"
         | "not-painted"
         | "no-fit-day"
-        | "not-worked-out"
+        | "cannot-open"
         | "unit"
         | "unit-open";
     }
@@ -92,9 +92,9 @@ function stepsOf(station: Station, book: PaneBook, reckoning: Reckoning): readon
     case "ready":
       return readySteps(readyFacts(book, reckoning));
     case "set":
-      return setSteps(facts);
+      return setSteps(readyFacts(book, reckoning));
     case "finish":
-      return finishSteps(facts);
+      return finishSteps(finishFacts(book, reckoning));
     default:
       return [];
   }
@@ -155,14 +155,14 @@ function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
         says: {
           kind: "steps",
           done: [...book.checks.values()].filter((c) => c.good).length,
-          of: inspectionHere(book).length,
+          of: inspectionHere(book, r).length,
         },
       };
   }
 }
 
 function stepStanding({ done, of }: { readonly done: number; readonly of: number }): Standing {
-  if (of === 0) return { state: "open", says: { kind: "not-worked-out" } };
+  if (of === 0) return { state: "open", says: { kind: "cannot-open" } };
   return {
     state: done === of ? "done" : done > 0 ? "begun" : "open",
     says: done === of ? { kind: "done" } : { kind: "steps", done, of },

@@ -1,3 +1,4 @@
+import type { FinishFacts } from "../finish/steps.ts";
 import type { Hazards } from "../look/cautions.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
@@ -88,6 +89,13 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     oldGlassBack: book.before.option?.option === "refurbish" || book.before.refurbish.closed !== null,
   };
 }
+
+/** What finishing follows from. */
+export const finishFacts = (book: PaneBook, r: Reckoning): FinishFacts => ({
+  ...readyFacts(book, r),
+  compound: r.compound,
+  frontsBack: book.before.front.filter((f) => f.fate === "back").length,
+});
 
 /** What raises hazards here. */
 export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({

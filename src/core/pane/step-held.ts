@@ -7,8 +7,8 @@ import { stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { beadsOf } from "./step-facts.ts";
 
-/** The step that opens tape, sealant or {putty}. */
-const BONDS = "bed";
+/** Steps that open tape, sealant or {putty}. */
+const BONDS: readonly string[] = ["bed", "bed-bond"];
 
 /** What can be ticked one by one at a step. */
 export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
@@ -30,7 +30,7 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
   }
   if (step.id === "bead-cut" && !newOnesHere(book))
     return "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.";
-  if (station === "set" && step.id === BONDS) {
+  if (station === "set" && BONDS.includes(step.id)) {
     const clean = book.before.ticked.get(stepKey("ready", "clean")) ?? [];
     const open = (TICKS.sides ?? []).filter((t) => !clean.includes(t));
     if (clean.length > 0 && open.length > 0)

@@ -1,66 +1,331 @@
+import type { ReadyFacts } from "../ready/steps.ts";
 import type { Step } from "../steps/step.ts";
-import type { StepFacts } from "../takeout/facts.ts";
+import { isTimber, sashLeaves } from "../takeout/facts.ts";
 
-/** Setting a single pane in putty, in order. */
-export function setSteps(f: StepFacts): readonly Step[] {
-  if (f.system !== "timber-putty") return [];
-  return [
-    {
-      id: "warm",
-      minutes: 2,
-      does: "Work the {putty} in your hands to one even roll.",
-      why: "Cold {putty} does not stick, and rattles later.",
-      tool: "{putty}",
-    },
-    {
-      id: "bed",
-      minutes: 6,
-      does: "Run the bed all round the {rebate}, no gaps in the corners.",
-      why: "A gap in the bed is where water stands, and the pane rattles.",
-      tool: "{putty}, thumb",
-    },
-    {
-      id: "pack",
-      minutes: 2,
-      does: "Put two {packers} on the {sill}, at the marks.",
-      why: "The pane stands on them, level, with its gap below.",
-      tool: "{packers}",
-    },
-    {
-      id: "face-check",
-      minutes: 1,
-      does: "Look once more: inside face in, top edge up.",
-      why: "After the bed it will not come out whole.",
-      tool: "your mark",
-    },
-    {
-      id: "press",
-      minutes: 5,
-      does: "Set the pane on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round.",
-      why: "Pressed in the middle it bows, springs back, and draws air under the bed.",
-      tool: "flat hands",
-    },
-    {
-      id: "sprigs",
-      minutes: 6,
-      does: "Push the {sprigs} in flat on the glass, at the marks.",
-      why: "They hold the pane; the {putty} only seals it. One standing off the glass lets it rattle.",
-      tool: "{sprigs}, driver or knife",
-      never: "Never strike toward the glass.",
-    },
-    {
-      id: "face",
-      minutes: 15,
-      does: "Run the face {putty} and strike it off from the sight line to the outer edge, corners mitred.",
-      why: "Above the sight line it shows from the room; below it water gets behind.",
-      tool: "{putty} knife, clean",
-    },
-    {
-      id: "trim",
-      minutes: 6,
-      does: "Trim the squeezed bed inside, flush with the {rebate}.",
-      why: "A ragged bed holds dirt and shows.",
-      tool: "knife",
-    },
-  ];
-}
+type Rule = Step & { readonly when: (f: ReadyFacts) => boolean };
+
+const always = (): boolean => true;
+/** Stuck rather than bedded: once it touches, it cannot be moved for long. */
+const bonds = (f: ReadyFacts): boolean => f.bed === "silicone" || f.bed === "tape";
+const turns = (f: ReadyFacts): boolean => f.hinge === "left" || f.hinge === "right";
+const opens = (f: ReadyFacts): boolean => turns(f) || f.hinge === "top" || f.hinge === "bottom";
+const facePutty = (f: ReadyFacts): boolean =>
+  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
+const beaded = (f: ReadyFacts): boolean =>
+  f.system === "timber-bead" ||
+  f.system === "plastic-bead-inside" ||
+  f.system === "plastic-bead-outside" ||
+  f.system === "pinned-stop" ||
+  (f.system === "metal-frame" && f.detail.metal === "beads");
+const framed = (f: ReadyFacts): boolean => f.system === "plastic-no-bead" || f.system === "in-front";
+const packed = (f: ReadyFacts): boolean => f.system !== "cassette" && !framed(f);
+const plastic = (f: ReadyFacts): boolean => f.system.startsWith("plastic");
+
+const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> = {
+  putty: {
+    does: "Run the bed all round the {rebate}, no gaps in the corners.",
+    why: "A gap in the bed is where water stands, and the pane rattles.",
+    tool: "{putty}, thumb",
+  },
+  silicone: {
+    does: "Run one unbroken bead round the leg, more in the corners, inside the line that you marked.",
+    why: "Leaks start in corners; a bead too far out squeezes into view.",
+    tool: "neutral-cure silicone, gun",
+  },
+  tape: {
+    does: "Turn the liner's ends out as tabs you can reach, or mist the tape with glass cleaner.",
+    why: "Dry tape grabs at the first touch: tabs or wet let the pane slide until it is even.",
+    tool: "glass cleaner",
+  },
+  gasket: {
+    does: "Look that the gasket lies in its groove all round, corners full, not stretched.",
+    why: "A stretched gasket creeps back and opens at a corner.",
+    tool: "soapy water",
+  },
+};
+
+/** Setting, in the order of the work: at hand, packed, tried, bedded, fixed, closed. Each rule says when it belongs. */
+const rules = (f: ReadyFacts): readonly Rule[] => [
+  {
+    id: "to-hand",
+    does: "Before anything wet is opened: glass clean, stickers off its edge, {packers} and helper in reach, masks on.",
+    why: "From the first touch there are minutes, and both hands are full.",
+    minutes: 3,
+    ...(f.lift === 1 ? {} : { people: 2 as const }),
+    when: bonds,
+  },
+  {
+    id: "warm",
+    does: "Work the {putty} in your hands to one even roll.",
+    why: "Cold {putty} does not stick, and rattles later.",
+    tool: "{putty}",
+    minutes: 2,
+    when: (g) => g.bed === "putty",
+  },
+  {
+    id: "bed",
+    ...LAID.putty,
+    minutes: 6,
+    alongEdge: true,
+    hazards: ["oil"],
+    when: (g) => g.bed === "putty",
+  },
+  {
+    id: "pack",
+    does: turns(f)
+      ? `Put in the {packer} that carries, at the ${f.hinge} foot, and the two below and beside that keep the pane where it is.`
+      : f.hinge === "slides"
+        ? "Put two {packers} below, over the rollers or at the quarter points."
+        : "Put two {packers} below, at the marks.",
+    why: turns(f)
+      ? "A hinged sash hangs like a gate: the pane is its strut, from the hinge's foot to the handle's head."
+      : "The pane stands on them, level, with its gap below.",
+    tool: "{packers}",
+    ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
+    minutes: 3,
+    asks: "packers",
+    when: packed,
+  },
+  {
+    id: "face-check",
+    does: bonds(f)
+      ? "Look once more before it touches: which face in, which edge up, by the mark you trust."
+      : "Look once more: inside face in, top edge up.",
+    why: "After the bed it will not come out whole.",
+    tool: "your mark, stamp, coating",
+    minutes: 1,
+    when: always,
+  },
+  {
+    id: "close-dry",
+    does: "Shut the sash on the loose packing and note its four gaps.",
+    why: "Packing can still be changed now; once it is bonded the sash keeps whatever shape it has.",
+    minutes: 3,
+    when: (g) => opens(g) && packed(g) && !facePutty(g),
+  },
+  {
+    id: "bed-bond",
+    ...LAID[f.bed === "putty" ? "gasket" : f.bed],
+    minutes: f.bed === "gasket" ? 2 : 6,
+    alongEdge: f.bed !== "gasket",
+    hazards: f.bed === "silicone" ? ["solvent"] : [],
+    when: (g) => g.bed !== "putty" && g.system !== "cassette",
+  },
+  {
+    id: "ring",
+    does: "Lay the room half on its face; press the new bead or gasket into its groove all round.",
+    why: "The pressed bead is what seals: an old ring that does not take it leaks at the corners.",
+    minutes: 4,
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "press",
+    does:
+      f.bed === "putty"
+        ? "Set the pane on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round."
+        : f.system === "cassette"
+          ? "Stand the {unit} in the outer half, centred, and bring the room half to it."
+          : framed(f)
+            ? "Slide the pane into the gasket and the members, square to them."
+            : bonds(f)
+              ? "Foot on the {packers} first, then fold it in; slide it even, then press round the edge."
+              : "Foot on the {packers} first, then fold it in against the gasket.",
+    why:
+      f.bed === "putty"
+        ? "Pressed in the middle it bows, springs back, and draws air under the bed."
+        : bonds(f)
+          ? "It can be moved for moments only: look at the gaps on all four sides first."
+          : "Dropped in flat it catches a {packer} and tips it.",
+    tool: f.lift === 1 ? "flat hands" : "rated suction cups",
+    minutes: 5,
+    ...(f.lift === 1 ? {} : { people: 2 as const }),
+    gloves: "on",
+    hazards: f.lift === 1 ? [] : ["heavy"],
+    when: always,
+  },
+  {
+    id: "brace",
+    does: `Press in the {packer} at the ${f.hinge === "left" ? "right" : "left"} head, by the handle: thick enough to lift the sash square.`,
+    why: "It braces the sash across its diagonal. On the other diagonal it drops more.",
+    tool: "{packers}, glazing paddle",
+    minutes: 4,
+    when: (g) => turns(g) && packed(g) && !facePutty(g),
+  },
+  {
+    id: "locate",
+    does: "Put in the {packers} at the other corners and sides, hand-tight; keep the {bead}'s groove clear.",
+    why: "They keep it from shifting. One in the groove lets no {bead} home.",
+    tool: "{packers}",
+    minutes: 3,
+    when: (g) => beaded(g) && packed(g),
+  },
+  {
+    id: "sprigs",
+    does: "Push the {sprigs} in flat on the glass, at the marks.",
+    why: "They hold the pane; the {putty} only seals it. One standing off the glass lets it rattle.",
+    tool: "{sprigs}, driver or knife",
+    never: "Never strike toward the glass.",
+    minutes: 6,
+    when: (g) => g.system === "timber-putty",
+  },
+  {
+    id: "clips-back",
+    does: "Put each clip or peg back into its own hole, and count them.",
+    why: "A missing one lets the pane rattle until the compound cracks.",
+    tool: "pliers",
+    minutes: 6,
+    asks: "screws",
+    when: (g) => g.system === "metal-frame" && g.detail.metal === "compound",
+  },
+  {
+    id: "face",
+    does: "Run the face {putty} and strike it off from the sight line to the outer edge, corners mitred.",
+    why: "Above the sight line it shows from the room; below it water gets behind.",
+    tool: "{putty} knife, clean",
+    minutes: 15,
+    alongEdge: true,
+    when: facePutty,
+  },
+  {
+    id: "trim",
+    does: "Trim the squeezed bed inside, flush with the {rebate}.",
+    why: "A ragged bed holds dirt and shows.",
+    tool: "knife",
+    minutes: 6,
+    when: facePutty,
+  },
+  {
+    id: "beads-back",
+    does:
+      f.beads && f.beads.length > 0
+        ? `The {beads} go back ${[...f.beads]
+            .reverse()
+            .map((b) => b.side)
+            .join(", ")}: ends tapped home first, the middle last.`
+        : "The {beads} go back in the reverse of the way they came out: ends tapped home first, the middle last.",
+    why: f.profile?.brittle
+      ? "This profile is brittle: work along it, do not bend it into place."
+      : "Tapped from the middle it creeps past its corner.",
+    tool: isTimber(f) ? "block, small hammer" : "plastic mallet, soapy water",
+    ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
+    minutes: 12,
+    asks: "beads",
+    when: beaded,
+  },
+  {
+    id: "pins",
+    does: "Press each {bead} down and in while its pins go home, leaning away from the glass; set them below the face.",
+    why: "A pin that leans toward the glass finds its edge; a {bead} not pressed lets the pane rattle.",
+    tool: "pins, light hammer, nail set",
+    minutes: 10,
+    hazards: f.toughened ? ["toughened-edge"] : [],
+    when: (g) => g.system === "timber-bead" || g.system === "pinned-stop",
+  },
+  {
+    id: "wedge-back",
+    does: "Press the wedge gasket in, corners first, then the middle of each side; cut it a little long, never stretch it.",
+    why: "It is what keeps the glass tight and the water out.",
+    tool: "soapy water, blunt wheel",
+    minutes: 8,
+    when: (g) => g.system === "plastic-bead-inside" && g.detail.gasket === "wedge",
+  },
+  {
+    id: "outer-back",
+    does: "Put the outer gasket back, its slope to the glass and its lip in the slot: ends first, the middle last.",
+    why: "The other way about it leads water in behind the glass.",
+    tool: "soapy water",
+    minutes: 8,
+    when: (g) =>
+      (g.system === "plastic-bead-inside" && g.detail.gasket === "outer") ||
+      (g.system === "metal-frame" && g.detail.metal === "beads"),
+  },
+  {
+    id: "member-back",
+    does: "Tap the member back along the glass until its corners close.",
+    why: "Forced at an angle it chips the glass or cracks at its screw.",
+    tool: "block, mallet",
+    minutes: 6,
+    gloves: "on",
+    when: framed,
+  },
+  {
+    id: "corner-screws-back",
+    does: "Put the corner screws back by hand, each one; count them in.",
+    why: "A corner that is not drawn up opens, and the gasket with it.",
+    tool: "screwdriver",
+    minutes: 6,
+    asks: "screws",
+    when: framed,
+  },
+  {
+    id: "screws-loose",
+    does: "Two screws at the top and two below, loose; lift the frame to the middle of its hole.",
+    why: "It must hang centred before it is drawn up, or the door binds it.",
+    tool: "screwdriver",
+    minutes: 4,
+    people: 2,
+    hazards: ["parted-cassette"],
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "screws-round",
+    does: "All screws by hand, snug; then once more round. Count them in.",
+    why: "Drawn up one by one it pinches the glass, and a driver cracks it without your noticing.",
+    tool: "screwdriver",
+    minutes: 8,
+    asks: "screws",
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "plugs-back",
+    does: "Press the plugs in, the short edge first. Count them in.",
+    why: "All go in before any paint; one the wrong way about stands proud.",
+    minutes: 4,
+    asks: "plugs",
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "mouldings-back",
+    does: "The two sides first, then head and foot sprung in between them: barbs into their slot.",
+    why: "They left last and go back first; head and foot lock them.",
+    tool: "broad putty knife, block",
+    minutes: 8,
+    when: (g) => g.system === "compression-moulding",
+  },
+  {
+    id: "commit",
+    does:
+      f.bed === "tape"
+        ? "Look at the four gaps once more, draw out every liner tab whole, then press home all round."
+        : "Look at the four gaps once more, then press home all round.",
+    why:
+      f.bed === "tape"
+        ? "A tab torn off inside is a leak: it comes out, or the pane does."
+        : "After this it stays as it is.",
+    minutes: 3,
+    asks: "scraps",
+    when: bonds,
+  },
+  {
+    id: "rehang",
+    does: "Hang the sash in the opening on its tag; shut it, latch it, look along its gaps.",
+    why: "In its neighbour's opening it binds, and nobody knows why.",
+    minutes: 10,
+    asks: "tags",
+    ...(f.lift === 1 ? {} : { people: 2 as const }),
+    hazards: f.hinge === "slides" ? ["spring-balance"] : [],
+    when: sashLeaves,
+  },
+  {
+    id: "scraps",
+    does: "Count the scraps of liner and the parts in the tray: none left over, none behind the glass.",
+    why: "What is left behind the glass is there for good.",
+    minutes: 2,
+    asks: "scraps",
+    when: (g) => plastic(g) || g.bed === "tape" || g.system === "cassette",
+  },
+];
+
+/** The steps of setting this pane; none where the sash cannot be opened. */
+export const setSteps = (f: ReadyFacts): readonly Step[] =>
+  f.closed ? [] : rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));

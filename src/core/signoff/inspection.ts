@@ -1,74 +1,183 @@
-import type { System } from "../look/systems.ts";
+import type { ReadyFacts } from "../ready/steps.ts";
+import { isTimber, sashLeaves } from "../takeout/facts.ts";
 
 export type InspectionItem = { readonly id: string; readonly look: string; readonly ifNot: string };
 
-const ALWAYS: readonly InspectionItem[] = [
+/** What of this one pane comes up again at the end, beside its frame. */
+export type InspectionFacts = ReadyFacts & {
+  /** What the customer minded, in their words. */
+  readonly minds: string;
+  /** Marks that the old glass carried, to be found on the new. */
+  readonly stamp: string;
+  readonly coated: boolean;
+  readonly paints: boolean;
+};
+
+type Rule = InspectionItem & { readonly when: (f: InspectionFacts) => boolean };
+
+const always = (): boolean => true;
+const putty = (f: InspectionFacts): boolean =>
+  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
+const beaded = (f: InspectionFacts): boolean =>
+  ["timber-bead", "plastic-bead-inside", "plastic-bead-outside", "pinned-stop", "compression-moulding"].includes(
+    f.system,
+  ) ||
+  (f.system === "metal-frame" && f.detail.metal === "beads");
+const gasket = (f: InspectionFacts): boolean =>
+  f.bed === "gasket" || f.system === "plastic-bead-inside" || f.system === "plastic-no-bead";
+
+const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "still",
     look: "The pane is still: press it, knock the frame, no rattle.",
-    ifNot: "Find the gap in the bed, or the {sprig} standing off the glass.",
-  },
-  { id: "gaps", look: "Gaps are even on all four sides.", ifNot: "Move the {packers} while the bed still gives." },
-  {
-    id: "opens",
-    look: "The sash opens, shuts and latches as before.",
-    ifNot: "Look for the sash in the wrong opening, or a {packer} that pushes it out of square.",
+    ifNot: putty(f)
+      ? "Find the gap in the bed, or the {sprig} standing off the glass."
+      : "Find the {bead} or gasket that does not press.",
+    when: always,
   },
   {
-    id: "clean",
-    look: "Glass clean, no scratch, no chip at an edge you can see.",
-    ifNot: "Photograph it now; send it back before it is painted.",
+    id: "gaps",
+    look: "Gaps are even on all four sides.",
+    ifNot: "Move the {packers} while the bed still gives.",
+    when: always,
   },
-  {
-    id: "told",
-    look: "The customer knows how long to leave it shut and when it is painted.",
-    ifNot: "Tell them, and write it down.",
-  },
-];
-
-const PUTTY: readonly InspectionItem[] = [
   {
     id: "bed-line",
     look: "The bed line is even from inside.",
     ifNot: "Press more bed in with a knife before it skins.",
+    when: (g) => putty(g) || g.bed === "silicone",
   },
   {
     id: "sight-line",
     look: "The face {putty} stops at the sight line, corners mitred, no holes.",
     ifNot: "Strike it off again.",
+    when: putty,
   },
   {
     id: "paint-lap",
     look: "Paint laps on to the glass all round.",
     ifNot: "Cut in again: the {putty}'s edge must be sealed.",
+    when: (g) => putty(g) && g.paints,
+  },
+  {
+    id: "bead-ends",
+    look: "{Beads} level, ends tight, none proud of the frame.",
+    ifNot: "Twist a stiff one in, bring a high one down with a block; look for a {packer} in its groove.",
+    when: beaded,
+  },
+  {
+    id: "gasket",
+    look: "The gasket lies on the glass all round, lip the right way, corners full.",
+    ifNot: "Ease it back from the corners; a short one is renewed, not stretched.",
+    when: gasket,
+  },
+  {
+    id: "pins",
+    look: "Pins set below the face, none toward the glass.",
+    ifNot: "Draw the one that leans in, and pin again beside it.",
+    when: (g) => g.system === "timber-bead" || g.system === "pinned-stop",
+  },
+  {
+    id: "screws",
+    look: "Screws gone round twice, even, none proud; plugs all in.",
+    ifNot: "By hand once more; never force one.",
+    when: (g) => g.system === "cassette" || g.system === "plastic-no-bead",
+  },
+  {
+    id: "drains",
+    look: "Drains run: a cup of water in, and it comes out.",
+    ifNot: "Clear or drill them before it rains on the new seal.",
+    when: (g) => g.sealed && g.system !== "cassette" && g.system !== "compression-moulding",
+  },
+  {
+    id: "cavity",
+    look: "Nothing in the cavity, no smear between, no scrap behind the {bead}.",
+    ifNot: "Photograph it now, and ring the supplier before the customer does.",
+    when: (g) => g.sealed,
+  },
+  {
+    id: "coating",
+    look: "The coated face is the one that was ordered: a flame or a phone's light to the glass.",
+    ifNot: "It is the wrong way round: turn it while it can still be turned.",
+    when: (g) => g.coated,
+  },
+  {
+    id: "mark",
+    look: "The safety mark can be read.",
+    ifNot: "Ask the supplier: without its mark nobody can say that it is safety glass.",
+    when: (g) => g.toughened,
+  },
+  {
+    id: "opens",
+    look: "The sash opens, shuts and latches as before.",
+    ifNot: "Look for the sash in the wrong opening, or a {packer} that pushes it out of square.",
+    when: (g) => g.hinge !== "fixed" && g.system !== "in-front",
+  },
+  {
+    id: "own-opening",
+    look: "The sash hangs in the opening on its tag.",
+    ifNot: "Swap it with its twin, and try both.",
+    when: sashLeaves,
+  },
+  {
+    id: "clean",
+    look: "Glass clean, no scratch, no chip at an edge you can see.",
+    ifNot: "Photograph it now; send it back before it is painted.",
+    when: always,
+  },
+  {
+    id: "match",
+    look: "Beside its neighbours it does not stand out, or they know that it will.",
+    ifNot: "Show it to the owner now, and write down what they say.",
+    when: (g) => isTimber(g) || g.sealed,
+  },
+  {
+    id: "minded",
+    look: `The customer minded: “${f.minds}”. Is it gone?`,
+    ifNot: "Say what is left of it, and what comes next.",
+    when: (g) => g.minds !== "",
+  },
+  {
+    id: "stamp",
+    look: `The old glass was marked ${f.stamp}: the new one carries its mark, and it can be read.`,
+    ifNot: "Photograph the corner and ask the supplier before it is painted or beaded up.",
+    when: (g) => g.stamp !== "",
+  },
+  {
+    id: "told",
+    look: f.paints
+      ? "The customer knows how long to leave it shut and when it is painted."
+      : "The customer knows how long to leave it shut, and what to leave alone.",
+    ifNot: "Tell them, and write it down.",
+    when: always,
   },
 ];
 
-/** What of this one pane comes up again at the end. */
-export type InspectionAsks = {
-  /** What the customer minded, in their words. */
-  readonly minds: string;
-  /** Marks that the old glass carried, to be found on the new. */
-  readonly stamp: string;
-};
-
 /** What is looked at before a pane is signed off. Not a certificate: a record of what was seen. */
-export function inspectionOf(
-  system: System,
-  asks: InspectionAsks = { minds: "", stamp: "" },
-): readonly InspectionItem[] {
-  const own: InspectionItem[] = [];
-  if (asks.minds)
-    own.push({
-      id: "minded",
-      look: `The customer minded: “${asks.minds}”. Is it gone?`,
-      ifNot: "Say what is left of it, and what comes next.",
-    });
-  if (asks.stamp)
-    own.push({
-      id: "stamp",
-      look: `The old glass was marked ${asks.stamp}: the new one carries its mark, and it can be read.`,
-      ifNot: "Photograph the corner and ask the supplier before it is painted or beaded up.",
-    });
-  return [...(system === "timber-putty" ? [...ALWAYS.slice(0, 2), ...PUTTY, ...ALWAYS.slice(2)] : ALWAYS), ...own];
-}
+export const inspectionOf = (f: InspectionFacts): readonly InspectionItem[] =>
+  rules(f).flatMap(({ when, ...item }) => (when(f) ? [item] : []));
+
+/** What an item of any list says, by its id: for the logbook, which outlives the facts. */
+export const inspectionLook = (id: string): string =>
+  ({
+    still: "the pane is still",
+    gaps: "gaps are even",
+    "bed-line": "bed line even",
+    "sight-line": "sight line",
+    "paint-lap": "paint laps on to the glass",
+    "bead-ends": "{beads} level, ends tight",
+    gasket: "gasket on the glass",
+    pins: "pins below the face",
+    screws: "screws round twice",
+    drains: "drains run",
+    cavity: "nothing in the cavity",
+    coating: "coated face right",
+    mark: "safety mark",
+    opens: "opens, shuts, latches",
+    "own-opening": "in its own opening",
+    clean: "glass clean and whole",
+    match: "matches its neighbours",
+    minded: "what the customer minded",
+    stamp: "marked as the old one was",
+    told: "customer told",
+  })[id] ?? id;

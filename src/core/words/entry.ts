@@ -5,7 +5,7 @@ import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../look/damage.ts";
 import { SYSTEM_FACTS } from "../look/systems.ts";
 import { CIRCUMSTANCE_FACTS, WAY_FACTS } from "../measure/ways.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
-import { inspectionOf } from "../signoff/inspection.ts";
+import { inspectionLook } from "../signoff/inspection.ts";
 import { SCHOOL_FACTS } from "../size/school.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { looksText, PART_NAMES } from "../specify/looks.ts";
@@ -165,7 +165,7 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "finish.painted":
       return `Painted ${onDay(e.payload.day)}`;
     case "signoff.check":
-      return `${e.payload.good ? "Good" : "Not good"}: ${inspectionOf("timber-putty").find((i) => i.id === e.payload.item)?.look ?? e.payload.item}${e.payload.note ? ` (${e.payload.note})` : ""}`;
+      return `${e.payload.good ? "Good" : "Not good"}: ${inspectionLook(e.payload.item)}${e.payload.note ? ` (${e.payload.note})` : ""}`;
     case "signoff.signed":
       return `Signed off ${onDay(e.payload.day)}${e.payload.told ? "; customer told" : ""}`;
     case "struck":

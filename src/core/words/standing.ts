@@ -48,8 +48,8 @@ export function standingWords(says: Says, glass: Glass, dialect: Dialect): strin
       return "no paint";
     case "signed":
       return "signed off";
-    case "not-worked-out":
-      return "by the maker";
+    case "cannot-open":
+      return "cannot be opened";
   }
 }
 

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from "react";
 import { cautionsOf } from "../../core/look/cautions.ts";
 import { SPECIAL_FACTS } from "../../core/look/special.ts";
-import { CANNOT_BE_OPENED, NOT_WORKED_OUT } from "../../core/look/systems.ts";
+import { CANNOT_BE_OPENED } from "../../core/look/systems.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
@@ -27,8 +27,7 @@ type Props = {
 export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Props) {
   const { book, reckoning, say } = usePane();
   const steps = given ?? stepsAt(station, book, reckoning);
-  if (steps.length === 0)
-    return <p className="note-glass">{say(book.before.opens === false ? CANNOT_BE_OPENED : NOT_WORKED_OUT)}</p>;
+  if (steps.length === 0) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
   const raised = new Map<string, readonly string[]>();
   const said = new Set<string>();
   for (const s of steps) {

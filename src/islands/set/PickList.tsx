@@ -1,4 +1,6 @@
 import type { ReactNode } from "react";
+import { BEAD_MM, settingOf } from "../../core/pane/setting.ts";
+import { readyFacts } from "../../core/pane/step-facts.ts";
 import { tubesFor } from "../../core/set/putty.ts";
 import { mm, type Nm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
@@ -10,7 +12,9 @@ import { Said } from "../parts/Said.tsx";
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {
   const { book, reckoning: r, prefs, say, firm } = usePane();
-  if (!r.cut.ok || book.added.system !== "timber-putty") return null;
+  const setting = settingOf(book, r);
+  if (!r.cut.ok || !setting) return null;
+  const inPutty = readyFacts(book, r).bed === "putty";
   const { packers, putty, sprigs } = r;
   const length = (nm: Nm) => <Length nm={nm} unit={prefs.unit} withUnit />;
   const places = (all: readonly Nm[]) =>
@@ -43,24 +47,51 @@ export function PickList() {
             </>
           )}
         </Item>
-        <Item name="{Putty}">
-          {putty === null ? (
-            <>read {say("{rebate}")} depth and width first</>
-          ) : putty.ok ? (
-            <>
-              <strong className="tight">{putty.value.buyKg.toFixed(2)} kg</strong> to buy,{" "}
-              {(firm.house.waste * 100).toFixed(0)}% of it waste.
-              <span className="block text-[13px] text-mute">
-                bed {putty.value.bedMl.toFixed(0)} ml, face {putty.value.faceMl.toFixed(0)} ml, edge{" "}
-                {putty.value.edgeMl.toFixed(0)} ml; in tubes: {tubesFor(putty.value.totalMl, 310, firm.house.waste)} of
-                310 ml
-              </span>
-            </>
-          ) : (
-            <span className="trouble">{say(puttyErrorSentence(putty.error))}</span>
-          )}
-        </Item>
-        {sprigs && (
+        {setting.sealant && (
+          <Item name="Sealant">
+            <strong className="tight">
+              {setting.sealant.cartridges} {setting.sealant.cartridges === 1 ? "cartridge" : "cartridges"}
+            </strong>{" "}
+            of 310 ml, or {setting.sealant.foils} {setting.sealant.foils === 1 ? "foil" : "foils"} of 600
+            <span className="block text-[13px] text-mute">
+              {setting.sealant.totalMl.toFixed(0)} ml in a {BEAD_MM} mm bead, {(firm.house.waste * 100).toFixed(0)}%
+              waste on top
+            </span>
+          </Item>
+        )}
+        {setting.tapeMm !== null && <Item name="Glazing tape">{length(mm(setting.tapeMm))}, waste allowed for</Item>}
+        {setting.gasketMm !== null && (
+          <Item name="Gasket">{length(mm(setting.gasketMm))}: cut a little long, never stretched</Item>
+        )}
+        {setting.sticks && (
+          <Item name="New {beads}">
+            <strong className="tight">{setting.sticks.count}</strong> {setting.sticks.count === 1 ? "stick" : "sticks"},
+            mitred
+            <span className="block text-[13px] text-mute">
+              {setting.sticks.sticks.map((s) => `${s.stock}: ${s.pieces.join(" + ")}`).join("; ")} mm
+            </span>
+          </Item>
+        )}
+        {inPutty && (
+          <Item name="{Putty}">
+            {putty === null ? (
+              <>read {say("{rebate}")} depth and width first</>
+            ) : putty.ok ? (
+              <>
+                <strong className="tight">{putty.value.buyKg.toFixed(2)} kg</strong> to buy,{" "}
+                {(firm.house.waste * 100).toFixed(0)}% of it waste.
+                <span className="block text-[13px] text-mute">
+                  bed {putty.value.bedMl.toFixed(0)} ml, face {putty.value.faceMl.toFixed(0)} ml, edge{" "}
+                  {putty.value.edgeMl.toFixed(0)} ml; in tubes: {tubesFor(putty.value.totalMl, 310, firm.house.waste)}{" "}
+                  of 310 ml
+                </span>
+              </>
+            ) : (
+              <span className="trouble">{say(puttyErrorSentence(putty.error))}</span>
+            )}
+          </Item>
+        )}
+        {sprigs && book.added.system === "timber-putty" && (
           <Item name="{Sprigs}">
             <strong className="tight">{sprigs.count}</strong>
             <span className="block text-[13px] text-mute">
@@ -69,7 +100,7 @@ export function PickList() {
             </span>
           </Item>
         )}
-        <Item name="Bed left">{length(mm(firm.house.bedMm))} when it is pressed home</Item>
+        {inPutty && <Item name="Bed left">{length(mm(firm.house.bedMm))} when it is pressed home</Item>}
       </dl>
     </Part>
   );

@@ -1,28 +1,65 @@
 import { useState } from "react";
 import { COMPOUNDS } from "../../core/finish/compounds.ts";
 import { mayTouch } from "../../core/pane/against.ts";
+import { readyFacts } from "../../core/pane/step-facts.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Cautions } from "../parts/Cautions.tsx";
+import { CountDown } from "../parts/CountDown.tsx";
+import { CountField } from "../parts/CountField.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { AsItWas } from "./AsItWas.tsx";
 import { PickList } from "./PickList.tsx";
+import { SettingDrawing } from "./SettingDrawing.tsx";
+import { Simulator } from "./Simulator.tsx";
 
 /** What to have to hand, the steps in order, and the day it was set. */
 export const SetStation = () => (
   <div className="space-y-5">
     <Cautions station="set" />
     <PickList />
+    <SettingDrawing />
+    <Simulator />
     <AsItWas />
     <Part title="Set it" more="in this order">
-      <Steps station="set" />
+      <OpenTime />
+      <Steps
+        station="set"
+        asks={{
+          packers: () => <p className="text-[13px]">At the places on the drawing above.</p>,
+          screws: () => <CountField what="screws" way="back" />,
+          plugs: () => <CountField what="plugs" way="back" />,
+          scraps: () => <CountField what="scraps" way="back" />,
+          tags: () => <OwnOpening />,
+        }}
+      />
     </Part>
     <Done />
   </div>
 );
+
+/** Time from the nozzle's first touch until a skin forms, minutes. Source: common labels; the label wins. */
+const SKIN_MIN = 10;
+
+function OpenTime() {
+  const { book, reckoning: r } = usePane();
+  return readyFacts(book, r).bed === "silicone" && !book.set ? (
+    <CountDown minutes={SKIN_MIN} what="it can be moved" />
+  ) : null;
+}
+
+/** The opening on the tag, to be said again when the sash goes back. */
+function OwnOpening() {
+  const { book } = usePane();
+  return (
+    <p className="text-[13px]">
+      The tag says: {[book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ")}.
+    </p>
+  );
+}
 
 function Done() {
   const { book, reckoning: r, today, say, write } = usePane();

@@ -6,8 +6,8 @@ import { usePane } from "../parts/pane-context.ts";
 
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {
-  const { book, say, write, today } = usePane();
-  const items = inspectionHere(book);
+  const { book, reckoning, say, write, today } = usePane();
+  const items = inspectionHere(book, reckoning);
   const good = items.filter((i) => book.checks.get(i.id)?.good).length;
   const left = items.length - good;
   return (

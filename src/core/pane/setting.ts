@@ -1,0 +1,116 @@
+import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
+import { type Sealant, sealantFor } from "../set/sealant.ts";
+import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
+import { readTape } from "../tape/read.ts";
+import { toMm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { hasBeads, readyFacts } from "./step-facts.ts";
+import { isUnit } from "./unit.ts";
+
+/** A bead of sealant as it is mostly run, mm. Source: usual labels, 6 mm for face and leg. */
+export const BEAD_MM = 6;
+/** How far inside the tight line it runs: half of the usual leg. */
+const BEAD_INSIDE_MM = 6;
+/** Beads are bought in these lengths, mm. Source: common stock. */
+export const BEAD_STOCK_MM: readonly number[] = [2400, 3000];
+const KERF_MM = 3;
+/** Gasket is cut so much longer than its way round, not stretched. */
+const GASKET_LONGER = 0.01;
+const USUAL_DRAIN_MM = 12;
+
+/** What setting this pane takes, worked out: where its packers stand, and how much of what holds it. */
+export type Setting = {
+  readonly opens: Opens;
+  readonly spots: readonly PackerSpot[];
+  readonly blockMm: number;
+  readonly sealant: Sealant | null;
+  /** Glazing tape or gasket by length, mm, waste allowed for. */
+  readonly tapeMm: number | null;
+  readonly gasketMm: number | null;
+  /** New beads, where they are not kept or did not survive. */
+  readonly sticks: Sticks | null;
+};
+
+/** How the sash opens, as packers see it. */
+export function opensAs(book: PaneBook): Opens {
+  switch (book.found?.hinge) {
+    case "left":
+      return "hinge-left";
+    case "right":
+      return "hinge-right";
+    case "top":
+      return "top-hung";
+    case "bottom":
+      return "bottom-hung";
+    case "slides":
+      return "slides";
+    default:
+      return "fixed";
+  }
+}
+
+/** Null while nothing is sized. */
+export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
+  if (!r.cut.ok) return null;
+  const { glass, governs } = r.cut.value;
+  const [w, h] = [toMm(glass.width), toMm(glass.height)];
+  const facts = readyFacts(book, r);
+  const blockMm = isUnit(book) ? blockLength((w * h) / 1e6) : r.house.packerLengthMm;
+  const drains = book.before.map
+    .filter((i) => i.thing === "drain")
+    .map((i) => {
+      const read = i.width && readTape(i.width.text, i.width.unit);
+      const edge = i.edge;
+      return {
+        edge,
+        atMm: i.share * (edge === "top" || edge === "bottom" ? w : h),
+        widthMm: read?.ok ? toMm(read.value.adjusted) : USUAL_DRAIN_MM,
+      };
+    });
+  const opens = opensAs(book);
+  const round = 2 * (w + h);
+  const newBeads = hasBeads(book) && (facts.detail.keep === "destroy" || book.before.broken.length > 0);
+  const found = newBeads
+    ? sticksFor({
+        pieces: beadLengths({
+          widthMm: toMm(governs.width.length),
+          heightMm: toMm(governs.height.length),
+          faceMm: 0,
+          corners: "mitred",
+        }).map((mm) => Math.ceil(mm)),
+        stock: BEAD_STOCK_MM,
+        kerf: KERF_MM,
+      })
+    : null;
+  return {
+    opens,
+    blockMm,
+    spots: spotsFor({
+      widthMm: w,
+      heightMm: h,
+      opens,
+      rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
+      drains,
+    }),
+    sealant:
+      facts.bed === "silicone"
+        ? sealantFor(
+            [
+              {
+                widthMm: toMm(governs.width.length),
+                heightMm: toMm(governs.height.length),
+                section: { shape: "round", diameterMm: BEAD_MM },
+                insideMm: BEAD_INSIDE_MM,
+                voidMl: 0,
+                count: 1,
+              },
+            ],
+            r.house.waste,
+          )
+        : null,
+    tapeMm: facts.bed === "tape" ? Math.ceil(round * (1 + r.house.waste)) : null,
+    gasketMm: facts.bed === "gasket" ? Math.ceil(round * (1 + GASKET_LONGER)) : null,
+    sticks: found?.ok ? found.value : null,
+  };
+}

@@ -1,0 +1,221 @@
+import { describe, expect, it } from "vitest";
+import { BEADS, facts, finishing, ids, inOrder, type Over } from "../../../tests/support/step-facts.ts";
+import { finishSteps } from "../finish/steps.ts";
+import { SYSTEMS } from "../look/systems.ts";
+import { type InspectionFacts, inspectionLook, inspectionOf } from "../signoff/inspection.ts";
+import type { Step } from "../steps/step.ts";
+import { DETAIL_NAMES, DETAILS } from "../takeout/detail.ts";
+import { setSteps } from "./steps.ts";
+
+const set = (over: Over = {}): readonly Step[] => setSteps(facts(over));
+const has = (all: readonly string[], wanted: readonly string[], not: readonly string[]): void => {
+  inOrder(all, wanted);
+  for (const id of not) expect([id, all.includes(id)]).toEqual([id, false]);
+};
+
+describe("setting", () => {
+  it.each<[string, Over, readonly string[], readonly string[]]>([
+    // What it is, what must stand there in this order, what must not.
+    [
+      "face putty",
+      {},
+      ["warm", "bed", "pack", "face-check", "press", "sprigs", "face", "trim"],
+      ["bed-bond", "beads-back", "commit", "close-dry", "brace"],
+    ],
+    [
+      "timber beads in sealant",
+      { system: "timber-bead", detail: { bond: "silicone" }, beads: BEADS },
+      ["to-hand", "pack", "face-check", "bed-bond", "press", "locate", "beads-back", "pins", "commit"],
+      ["sprigs", "face", "wedge-back"],
+    ],
+    [
+      "timber beads bedded in putty",
+      { system: "timber-bead", bed: "putty" },
+      ["warm", "bed", "pack", "press", "beads-back", "pins"],
+      ["commit", "face"],
+    ],
+    [
+      "plastic, beads inside, hinged left",
+      { system: "plastic-bead-inside", sealed: true, hinge: "left" },
+      ["pack", "face-check", "close-dry", "press", "brace", "locate", "beads-back", "wedge-back", "scraps"],
+      ["to-hand", "commit", "pins"],
+    ],
+    [
+      "plastic, beads inside, fixed",
+      { system: "plastic-bead-inside", sealed: true, hinge: "fixed" },
+      ["pack", "press", "locate"],
+      ["close-dry", "brace"],
+    ],
+    [
+      "outer gasket first",
+      { system: "plastic-bead-inside", detail: { gasket: "outer" } },
+      ["beads-back", "outer-back"],
+      ["wedge-back"],
+    ],
+    [
+      "plastic, beads outside, on tape",
+      { system: "plastic-bead-outside", sealed: true },
+      ["to-hand", "pack", "bed-bond", "press", "beads-back", "commit", "scraps"],
+      ["pins", "wedge-back"],
+    ],
+    [
+      "no beads: the sash screwed together",
+      { system: "plastic-no-bead", sealed: true },
+      ["face-check", "press", "member-back", "corner-screws-back", "rehang", "scraps"],
+      ["pack", "beads-back", "sprigs"],
+    ],
+    [
+      "clad, pinned stops",
+      { system: "pinned-stop", sealed: true },
+      ["bed-bond", "press", "beads-back", "pins", "commit"],
+      ["sprigs"],
+    ],
+    [
+      "cassette",
+      { system: "cassette", sealed: true },
+      ["ring", "press", "screws-loose", "screws-round", "plugs-back", "scraps"],
+      ["pack", "beads-back", "bed-bond", "rehang"],
+    ],
+    [
+      "sprung mouldings on tape",
+      { system: "compression-moulding", sealed: true },
+      ["bed-bond", "press", "mouldings-back", "commit"],
+      ["pins", "sprigs"],
+    ],
+    [
+      "steel in compound",
+      { system: "metal-frame", bed: "putty" },
+      ["bed", "press", "clips-back", "face", "trim"],
+      ["sprigs", "beads-back"],
+    ],
+    [
+      "aluminium with beads",
+      { system: "metal-frame", bed: "gasket", detail: { metal: "beads" } },
+      ["bed-bond", "press", "beads-back", "outer-back"],
+      ["face", "clips-back"],
+    ],
+    [
+      "storm pane",
+      { system: "in-front" },
+      ["press", "member-back", "corner-screws-back", "rehang"],
+      ["pack", "scraps"],
+    ],
+    ["on the bench", { system: "timber-bead", detail: { where: "bench" } }, ["beads-back", "rehang"], []],
+    ["welded shut", { closed: true }, [], ["face-check", "press"]],
+  ])("%s", (_, over, wanted, not) => has(ids(set(over)), wanted, not));
+
+  it.each<[string, Over, string, Partial<Step>]>([
+    ["two for a heavy one", { lift: 2, system: "plastic-bead-outside" }, "press", { people: 2 }],
+    [
+      "carried at the hinge's foot",
+      { system: "plastic-bead-inside", hinge: "right" },
+      "pack",
+      {
+        does: "Put in the {packer} that carries, at the right foot, and the two below and beside that keep the pane where it is.",
+      },
+    ],
+    [
+      "braced at the handle's head",
+      { system: "plastic-bead-inside", hinge: "right" },
+      "brace",
+      { does: "Press in the {packer} at the left head, by the handle: thick enough to lift the sash square." },
+    ],
+    [
+      "wide enough for both sheets",
+      { system: "plastic-bead-inside", sealed: true },
+      "pack",
+      { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." },
+    ],
+    [
+      "beads in the reverse of their way out",
+      { system: "timber-bead", beads: BEADS },
+      "beads-back",
+      { does: "The {beads} go back top, bottom, right, left: ends tapped home first, the middle last." },
+    ],
+    [
+      "no blow toward toughened",
+      { system: "timber-bead", toughened: true },
+      "beads-back",
+      { never: "No blow toward the edge of {toughened} glass." },
+    ],
+    [
+      "every tab drawn out",
+      { system: "compression-moulding" },
+      "commit",
+      { why: "A tab torn off inside is a leak: it comes out, or the pane does." },
+    ],
+  ])("%s", (_, over, id, expected) => expect(set(over).find((s) => s.id === id)).toMatchObject(expected));
+});
+
+describe("finishing", () => {
+  const finish = (over: Over = {}, more: Parameters<typeof finishing>[1] = {}) =>
+    ids(finishSteps(finishing(facts(over), more)));
+  it.each<[string, readonly string[], readonly string[], readonly string[]]>([
+    ["putty", finish(), ["sight-line", "clean", "tell", "paint"], ["surplus", "latch-shut", "touch-up"]],
+    [
+      "putty that is not painted",
+      finish({}, { compound: { handsOffHours: 1, leastDays: null } }),
+      ["clean"],
+      ["paint"],
+    ],
+    [
+      "timber beads in silicone",
+      finish({ system: "timber-bead", detail: { bond: "silicone" } }),
+      ["surplus", "unmask", "clean", "fill-nails", "latch-shut", "tell", "touch-up"],
+      ["paint", "sight-line"],
+    ],
+    [
+      "fixed light in silicone",
+      finish({ system: "timber-bead", detail: { bond: "silicone" }, hinge: "fixed" }),
+      ["surplus"],
+      ["latch-shut"],
+    ],
+    ["plastic", finish({ system: "plastic-bead-inside" }), ["clean", "tell"], ["paint", "surplus", "fill-nails"]],
+    ["cassette with sealant", finish({ system: "cassette" }), ["surplus", "unmask", "latch-shut"], ["touch-up"]],
+    ["a blind goes back", finish({}, { frontsBack: 1 }), ["tell", "fronts-back", "paint"], []],
+    ["welded shut", finish({ closed: true }), [], ["clean"]],
+  ])("%s", (_, all, wanted, not) => has(all, wanted, not));
+});
+
+describe("signing off", () => {
+  const look = (over: Over = {}, more: Partial<InspectionFacts> = {}) =>
+    inspectionOf({ ...facts(over), minds: "", stamp: "", coated: false, paints: true, ...more }).map((i) => i.id);
+  it.each<[string, readonly string[], readonly string[], readonly string[]]>([
+    [
+      "putty",
+      look(),
+      ["still", "gaps", "bed-line", "sight-line", "paint-lap", "opens", "clean", "told"],
+      ["gasket", "screws", "cavity", "own-opening"],
+    ],
+    [
+      "plastic, a unit",
+      look({ system: "plastic-bead-inside", sealed: true }, { paints: false }),
+      ["bead-ends", "gasket", "drains", "cavity"],
+      ["sight-line", "paint-lap", "pins"],
+    ],
+    ["cassette", look({ system: "cassette", sealed: true }), ["screws", "cavity", "told"], ["drains", "sight-line"]],
+    ["pinned stops", look({ system: "pinned-stop", sealed: true }), ["bead-ends", "pins"], ["screws"]],
+    ["toughened, coated", look({ toughened: true }, { coated: true }), ["coating", "mark"], []],
+    ["a sash that was taken down", look({ detail: { where: "bench" } }), ["own-opening"], []],
+    ["a fixed light", look({ hinge: "fixed" }), ["still"], ["opens"]],
+    [
+      "what was minded, and a stamp",
+      look({}, { minds: "rattle", stamp: "{toughened}" }),
+      ["minded", "stamp", "told"],
+      [],
+    ],
+  ])("%s", (_, all, wanted, not) => has(all, wanted, not));
+  it("every system with every choice has steps without a twin, and the logbook has a word for every look", () => {
+    for (const system of SYSTEMS)
+      for (const name of DETAIL_NAMES)
+        for (const value of Object.keys(DETAILS[name].of)) {
+          const f = facts({ system, detail: { [name]: value } });
+          for (const steps of [setSteps(f), finishSteps(finishing(f))]) {
+            expect(steps.length).toBeGreaterThan(0);
+            expect(new Set(ids(steps)).size).toBe(steps.length);
+          }
+          for (const i of inspectionOf({ ...f, minds: "x", stamp: "x", coated: true, paints: true }))
+            expect(inspectionLook(i.id)).not.toBe(i.id);
+        }
+  });
+});

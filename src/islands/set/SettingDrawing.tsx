@@ -1,0 +1,99 @@
+import { type Setting, settingOf } from "../../core/pane/setting.ts";
+import { packingFaults } from "../../core/takeout/how-it-was.ts";
+import { mm, toMm } from "../../core/units/length.ts";
+import { PACKERS_BOX, packersDrawing } from "../../drawing/packers.ts";
+import { LengthInSvg } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+const JOB_NAMES = { carries: "carries", braces: "braces", locates: "keeps its place" } as const;
+const FAULTS = {
+  "none-below": "Nothing carried the old one: that is how a seal is dragged apart.",
+  "one-below": "The old one stood on one {packer} only: it rocked.",
+  "over-drain": "A {packer} stood over a drain: water stood behind it.",
+  "wrong-diagonal": "The old {packers} were on the wrong diagonal: the sash dropped by them.",
+} as const;
+
+/** Where every packer stands, drawn; what was wrong with how it was; and why a push fit wants them all the same. */
+export function SettingDrawing() {
+  const { book, reckoning: r, prefs, say } = usePane();
+  const setting = settingOf(book, r);
+  if (!setting || !r.cut.ok || book.added.system === "cassette") return null;
+  const { glass } = r.cut.value;
+  const hinge = setting.opens === "hinge-left" ? "left" : setting.opens === "hinge-right" ? "right" : null;
+  const d = packersDrawing({
+    widthMm: toMm(glass.width),
+    heightMm: toMm(glass.height),
+    blockMm: setting.blockMm,
+    spots: setting.spots,
+    hinge,
+  });
+  const faults = packingFaults(book.before.map, book.found?.hinge ?? "not-said");
+  return (
+    <Part title="{Packers}" more={opensText(setting)}>
+      <svg
+        viewBox={`0 0 ${PACKERS_BOX.width} ${PACKERS_BOX.height}`}
+        className="mx-auto w-full max-w-[320px] bg-sheet"
+        role="img"
+        aria-label={setting.spots
+          .filter((s) => s.job !== "locates")
+          .map(
+            (s) =>
+              `${s.edge}, ${s.atMm.toFixed(0)} mm from its ${s.edge === "left" || s.edge === "right" ? "foot" : "left end"}: ${s.job}`,
+          )
+          .join("; ")}
+      >
+        <path d={d.sash} className="d-frame" />
+        <path d={d.pane} className="d-pane" />
+        {d.path && <path d={d.path} className="d-asked" strokeDasharray="8 5" />}
+        {d.blocks.map((b) => (
+          <g key={b.d}>
+            <path d={b.d} className={b.job === "locates" ? "d-packer" : "d-ease"} />
+            <text
+              x={b.label.x}
+              y={b.label.y}
+              textAnchor={b.turned ? (b.label.x < PACKERS_BOX.width / 2 ? "end" : "start") : "middle"}
+              className="d-text !text-[10px]"
+            >
+              <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} />
+            </text>
+          </g>
+        ))}
+      </svg>
+      <ul className="text-[13px] text-mute">
+        {(["carries", "braces", "locates"] as const)
+          .filter((j) => setting.spots.some((s) => s.job === j))
+          .map((j) => (
+            <li key={j}>
+              <span className={j === "locates" ? "text-mute" : "font-semibold text-wax"}>{JOB_NAMES[j]}</span>
+              {j === "carries"
+                ? ": the pane stands on it"
+                : j === "braces"
+                  ? ": it lifts the handle corner, like the strut of a gate"
+                  : ": hand-tight"}
+            </li>
+          ))}
+      </ul>
+      {faults.map((f) => (
+        <p key={f} className="note-wax">
+          {say(FAULTS[f])} Do not put it back as it was.
+        </p>
+      ))}
+      <p className="text-[13px] text-mute">
+        {say(
+          "A tight fit wants them too: without, the pane stands on its own edge, and a hinged sash hangs on the glass. Figures from the left or lower end, seen from the side it goes in.",
+        )}
+      </p>
+    </Part>
+  );
+}
+
+const opensText = (s: Setting): string =>
+  ({
+    fixed: "fixed: two below carry",
+    slides: "slides: two below carry, over the rollers",
+    "top-hung": "hung at the top: two below carry",
+    "bottom-hung": "hung at the bottom: two below carry",
+    "hinge-left": "hinged left: foot at the hinge, head at the handle",
+    "hinge-right": "hinged right: foot at the hinge, head at the handle",
+  })[s.opens];

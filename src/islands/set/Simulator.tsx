@@ -1,0 +1,203 @@
+import { useRef, useState } from "react";
+import { PACKER_BOX } from "../../core/pane/reckoning.ts";
+import { opensAs } from "../../core/pane/setting.ts";
+import { dropAs, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "../../core/set/simulate.ts";
+import { dropFromHeads, liftOf } from "../../core/set/toe-heel.ts";
+import { toMm } from "../../core/units/length.ts";
+import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+const BOX = PACKER_BOX.map(toMm);
+const TIMES = 4;
+const STEP = 0.5;
+const PIXELS_A_MM = 8;
+const MOST = 15;
+const NAMES: Readonly<Record<keyof Packers, string>> = {
+  foot: "below, at the hinge",
+  head: "above, at the handle",
+  hingeSide: "beside, low at the hinge",
+  handleSide: "beside, high at the handle",
+};
+
+const KEYS = { foot: "foot", head: "head", "hinge-side": "hingeSide", "handle-side": "handleSide" } as const;
+
+/** A drag toward the pane makes a packer thicker. */
+function thicker(id: keyof typeof KEYS, hinge: "left" | "right", x: number, y: number): number {
+  const inward = hinge === "left" ? 1 : -1;
+  return id === "foot" ? -y : id === "head" ? y : id === "hinge-side" ? x * inward : -x * inward;
+}
+
+/** A sash that dropped, squared by packers across its diagonal: move one and the sash moves. */
+export function Simulator() {
+  const { book, reckoning: r } = usePane();
+  const opens = opensAs(book);
+  if (!r.cut.ok || (opens !== "hinge-left" && opens !== "hinge-right")) return null;
+  const { glass, governs } = r.cut.value;
+  const sash = { widthMm: toMm(governs.width.length), heightMm: toMm(governs.height.length) };
+  const pane = { widthMm: toMm(glass.width), heightMm: toMm(glass.height) };
+  return (
+    <Fold title="Has it dropped? Toe and heel" more="move a packer, the sash moves">
+      <Bench
+        hinge={opens === "hinge-left" ? "left" : "right"}
+        facts={{ sash, pane, dxMm: sash.widthMm * 0.7, dyMm: sash.heightMm * 0.7 }}
+      />
+    </Fold>
+  );
+}
+
+const START: Packers = { foot: 2, head: 0, hingeSide: 2, handleSide: 0 };
+
+function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readonly hinge: "left" | "right" }) {
+  const [side, setSide] = useState(hinge);
+  const [packers, setPackers] = useState<Packers>(START);
+  const [heads, setHeads] = useState<{ readonly hinge: number; readonly handle: number } | null>(null);
+  const dragged = useRef(0);
+  // The head gaps as they are read: what the packing alone would not explain hangs in hinges and joints.
+  const facts: SimulatorFacts = heads
+    ? { ...given, slackMm: dropFromHeads({ hingeMm: heads.hinge, handleMm: heads.handle }) - dropAs(given, START) }
+    : given;
+  const [wrong, setWrong] = useState(false);
+  // Packers on the other diagonal push the handle down instead of lifting it.
+  const drop = wrong
+    ? dropAs(facts, { foot: 0, head: 0, hingeSide: 0, handleSide: 0 }) + packers.head
+    : dropAs(facts, packers);
+  const lift = liftOf(facts.sash, drop);
+  const advice = wrong ? null : squareBy(facts, packers, BOX);
+  const square = Math.abs(drop) <= SQUARE_WITHIN_MM;
+  const d = toeDrawing({
+    ...facts.sash,
+    dropMm: drop,
+    times: TIMES,
+    hinge: side,
+    dxMm: facts.dxMm,
+    dyMm: facts.dyMm,
+  });
+  const set = (key: keyof Packers, mm: number) =>
+    setPackers({ ...packers, [key]: Math.max(0, Math.min(MOST, Math.round(mm / STEP) * STEP)) });
+  return (
+    <div className="space-y-2">
+      <svg
+        viewBox={`0 0 ${TOE_BOX.width} ${TOE_BOX.height}`}
+        className="mx-auto w-full max-w-[340px] touch-none bg-sheet"
+        role="img"
+        aria-label={`Sash hinged ${side}, handle corner ${drop.toFixed(1)} mm ${drop >= 0 ? "down" : "up"}`}
+      >
+        <path d={d.frame} className="d-opening" />
+        <path d={d.sash} className="d-frame" />
+        <path d={d.pane} className="d-pane" />
+        <path
+          d={d.diagonal}
+          className={wrong ? "d-diagonal" : "d-asked"}
+          strokeDasharray="8 5"
+          opacity={wrong ? 0.4 : 1}
+        />
+        {d.packers.map((p) => (
+          <circle
+            key={p.id}
+            cx={p.at.x}
+            cy={p.at.y}
+            r={11}
+            className="d-ease cursor-grab"
+            onPointerDown={(e) => {
+              e.currentTarget.setPointerCapture(e.pointerId);
+              dragged.current = 0;
+            }}
+            onPointerMove={(e) => {
+              if (e.buttons === 0) return;
+              const key = KEYS[p.id];
+              dragged.current += thicker(p.id, side, e.movementX, e.movementY) / PIXELS_A_MM;
+              const steps = Math.trunc(dragged.current / STEP);
+              if (steps === 0) return;
+              dragged.current -= steps * STEP;
+              set(key, packers[key] + steps * STEP);
+            }}
+          />
+        ))}
+        <text
+          x={d.gaps.handle.x}
+          y={Math.max(14, d.gaps.handle.y)}
+          textAnchor="middle"
+          className="d-text font-semibold"
+        >
+          {drop.toFixed(1)} {drop >= 0 ? "down" : "up"}
+        </text>
+      </svg>
+      <p className="text-center text-[12px] text-mute">The drop is drawn {TIMES} times too large.</p>
+      <p className={square ? "note-glass" : "note-wax"} role="status">
+        {wrong
+          ? `On the other diagonal they push the handle down: ${drop.toFixed(1)} mm. Thicker is worse.`
+          : square
+            ? "Square: it will shut and latch as it was made to."
+            : drop > 0
+              ? `The handle hangs ${drop.toFixed(1)} mm down. Lifting it lengthens the diagonal by ${lift.lengthenMm.exact.toFixed(2)} mm (${lift.lengthenMm.firstOrder.toFixed(2)} to first order).`
+              : `The handle is ${(-drop).toFixed(1)} mm too high: it binds at the head. Take some out.`}
+        {advice &&
+          ` ${advice.addMm > 0 ? "Put" : "Take"} ${Math.abs(advice.addMm).toFixed(1)} mm ${advice.addMm > 0 ? "more in" : "out"}, ${NAMES[advice.place]}.`}
+      </p>
+      {advice && (
+        <button
+          type="button"
+          className="btn btn-main w-full"
+          onClick={() => set(advice.place, packers[advice.place] + advice.addMm)}
+        >
+          Do that
+        </button>
+      )}
+      <div className="grid grid-cols-2 gap-x-4 gap-y-2">
+        {(Object.keys(NAMES) as (keyof Packers)[]).map((key) => (
+          <label key={key}>
+            <span className="text-[13px] text-mute">
+              {NAMES[key]}: <strong className="tight text-ink">{packers[key].toFixed(1)}</strong>
+            </span>
+            <input
+              type="range"
+              min={0}
+              max={MOST}
+              step={STEP}
+              value={packers[key]}
+              onChange={(e) => set(key, e.target.valueAsNumber)}
+              className="h-11 w-full"
+            />
+          </label>
+        ))}
+      </div>
+      <div className="grid grid-cols-2 gap-2">
+        {(["hinge", "handle"] as const).map((at) => (
+          <label key={at}>
+            <span className="text-[13px] text-mute">head gap at the {at}, mm</span>
+            <input
+              type="number"
+              min={0}
+              max={60}
+              step="any"
+              className="tight"
+              defaultValue={heads?.[at] ?? ""}
+              onBlur={(e) => {
+                const to = e.target.valueAsNumber;
+                if (Number.isFinite(to)) setHeads({ hinge: heads?.hinge ?? 3, handle: heads?.handle ?? 3, [at]: to });
+              }}
+            />
+          </label>
+        ))}
+      </div>
+      <div className="flex flex-wrap gap-2">
+        <label className="chip">
+          <input type="checkbox" checked={wrong} onChange={(e) => setWrong(e.target.checked)} />
+          try the wrong diagonal
+        </label>
+        <button type="button" className="btn btn-small" onClick={() => setSide(side === "left" ? "right" : "left")}>
+          mirror it
+        </button>
+        <button type="button" className="btn btn-small" onClick={() => setPackers(START)}>
+          start again
+        </button>
+      </div>
+      <ol className="list-decimal pl-5 text-[13px] text-mute">
+        <li>First the one below at the hinge: it carries.</li>
+        <li>Then the one above at the handle, a little at a time: it lifts.</li>
+        <li>Then the sides, and the others only hand-tight.</li>
+      </ol>
+    </div>
+  );
+}
