@@ -116,6 +116,8 @@ export const PAYLOADS = {
   ...SPECIFY_PAYLOADS,
   ...ORDER_PAYLOADS,
   "set.done": z.strictObject({ day: DayText, compound: Name, sprigs: z.int().min(0).max(500).nullable() }),
+  "set.material": z.strictObject({ what: Name, batch: Short, expiry: DayText.nullable() }),
+  "signoff.snag": z.strictObject({ snag: Id, says: Name, due: DayText.nullable(), done: z.boolean() }),
   "finish.painted": z.strictObject({ day: DayText }),
   "signoff.check": z.strictObject({ item: Name, good: z.boolean(), note: Text }),
   "signoff.signed": z.strictObject({ day: DayText, told: z.boolean() }),

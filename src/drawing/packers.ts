@@ -38,10 +38,10 @@ export function packersDrawing(of: {
     const x = level ? left + s.atMm * scale : s.edge === "left" ? left - THICK : left + w;
     const y = level ? (s.edge === "top" ? top - THICK : top + h) : top + h - s.atMm * scale;
     return level
-      ? { d: rectangle(x - half, y, 2 * half, THICK), label: { x, y: s.edge === "top" ? y - 5 : y + THICK + 13 } }
+      ? { d: rectangle(x - half, y, 2 * half, THICK), label: { x, y: s.edge === "top" ? y - 13 : y + THICK + 20 } }
       : {
           d: rectangle(x, y - half, THICK, 2 * half),
-          label: { x: s.edge === "left" ? x - 6 : x + THICK + 6, y: y + 4 },
+          label: { x: s.edge === "left" ? x - 12 : x + THICK + 12, y: y + 4 },
         };
   };
   return {

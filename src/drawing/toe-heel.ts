@@ -53,6 +53,6 @@ export function toeDrawing(of: {
       { id: "hinge-side", at: between(a, d, (of.heightMm - of.dyMm) / 2 / of.heightMm) },
       { id: "handle-side", at: between(b, c, 1 - (of.heightMm - of.dyMm) / 2 / of.heightMm) },
     ],
-    gaps: { hinge: { x: d.x, y: d.y - 16 }, handle: { x: c.x, y: c.y - 16 } },
+    gaps: { hinge: { x: d.x, y: foot - h - 20 }, handle: { x: c.x, y: foot - h - 20 } },
   };
 }

@@ -3,6 +3,8 @@ import { expect, test } from "@playwright/test";
 import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
 
 test("a pane from the round to signed off, in its nine stations", async ({ page }) => {
+  // The whole way of a pane, every step and look ticked.
+  test.slow();
   await page.goto(await roundPath(page));
   await ready(page);
   await expect(page.getByRole("heading", { name: "Ottermole Row, after the hail" })).toBeVisible();

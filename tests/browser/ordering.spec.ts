@@ -87,8 +87,10 @@ test("a supplier's own system takes an order once, asks, delivers with its note,
   await expect(page.getByText(/their S-\d{4}/)).toBeVisible();
   const note = page.getByRole("heading", { name: /Delivery note S-/ });
   for (let i = 0; i < 3 && (await note.count()) === 0; i++) {
-    await page.getByRole("button", { name: "Let the days pass until it is due" }).click();
-    await page.waitForResponse(/orders\/ask/);
+    await Promise.all([
+      page.waitForResponse(/orders\/ask/),
+      page.getByRole("button", { name: "Let the days pass until it is due" }).click(),
+    ]);
     await page.waitForTimeout(150);
   }
   await expect(note).toBeVisible();

@@ -99,6 +99,8 @@ export const ABOUT: { readonly [K in Kind]: readonly (keyof About)[] } = {
   "quote.answered": ["round"],
   "quote.spent": ["round"],
   "set.done": ["pane"],
+  "set.material": ["pane"],
+  "signoff.snag": ["pane"],
   "finish.painted": ["pane"],
   "signoff.check": ["pane"],
   "signoff.signed": ["pane"],

@@ -172,6 +172,19 @@ export type Payloads = BeforePayloads &
     } & CheckedMore;
 
     "set.done": { readonly day: string; readonly compound: string; readonly sprigs: number | null };
+    /** What it was set in, as its label says: kept for the record, and for whoever asks in five years. */
+    "set.material": {
+      readonly what: string;
+      readonly batch: string;
+      readonly expiry: string | null;
+    };
+    /** What fell short, when it is put right, and whether it was. */
+    "signoff.snag": {
+      readonly snag: string;
+      readonly says: string;
+      readonly due: string | null;
+      readonly done: boolean;
+    };
     "finish.painted": { readonly day: string };
     "signoff.check": { readonly item: string; readonly good: boolean; readonly note: string };
     "signoff.signed": { readonly day: string; readonly told: boolean };

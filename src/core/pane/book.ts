@@ -74,6 +74,8 @@ export type PaneBook = {
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
   readonly set: Payloads["set.done"] | null;
   readonly painted: string | null;
+  readonly materials: readonly Payloads["set.material"][];
+  readonly snags: readonly Payloads["signoff.snag"][];
   readonly checks: ReadonlyMap<string, Payloads["signoff.check"]>;
   readonly signed: { readonly day: string; readonly who: string; readonly told: boolean } | null;
   readonly notes: readonly EntryOf<"note.written">[];
@@ -190,6 +192,12 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     line: newestLine(id, orders, own),
     set: last("set.done"),
     painted: last("finish.painted")?.day ?? null,
+    materials: own.flatMap((e) => (e.kind === "set.material" ? [e.payload] : [])),
+    snags: [
+      ...new Map(
+        own.flatMap((e) => (e.kind === "signoff.snag" ? [[e.payload.snag, e.payload] as const] : [])),
+      ).values(),
+    ],
     signed: signed?.kind === "signoff.signed" ? { ...signed.payload, who: signed.who } : null,
   };
 }

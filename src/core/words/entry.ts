@@ -162,6 +162,10 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return sentenceOfOrder(e);
     case "set.done":
       return `Set ${onDay(e.payload.day)} in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;
+    case "set.material":
+      return `Used: ${e.payload.what}${e.payload.batch ? `, batch ${e.payload.batch}` : ""}${e.payload.expiry ? `, good until ${onDay(e.payload.expiry)}` : ""}`;
+    case "signoff.snag":
+      return `${e.payload.done ? "Put right" : "To put right"}: ${e.payload.says}${e.payload.due && !e.payload.done ? `, by ${onDay(e.payload.due)}` : ""}`;
     case "finish.painted":
       return `Painted ${onDay(e.payload.day)}`;
     case "signoff.check":

@@ -7,7 +7,7 @@ import { Fold } from "../parts/Fold.tsx";
 import { HowItWas } from "../parts/HowItWas.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
-const BACK: readonly Counted[] = ["screws", "plugs", "clips", "scraps"];
+const BACK: readonly Counted[] = ["screws", "plugs", "clips"];
 
 /** What was marked, mapped and counted when the old pane came out, for putting back. */
 export function AsItWas() {

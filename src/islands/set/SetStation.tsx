@@ -12,6 +12,7 @@ import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { AsItWas } from "./AsItWas.tsx";
+import { MaterialsUsed } from "./MaterialsUsed.tsx";
 import { PickList } from "./PickList.tsx";
 import { SettingDrawing } from "./SettingDrawing.tsx";
 import { Simulator } from "./Simulator.tsx";
@@ -30,13 +31,12 @@ export const SetStation = () => (
         station="set"
         asks={{
           packers: () => <p className="text-[13px]">At the places on the drawing above.</p>,
-          screws: () => <CountField what="screws" way="back" />,
-          plugs: () => <CountField what="plugs" way="back" />,
           scraps: () => <CountField what="scraps" way="back" />,
           tags: () => <OwnOpening />,
         }}
       />
     </Part>
+    <MaterialsUsed />
     <Done />
   </div>
 );

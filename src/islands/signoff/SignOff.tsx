@@ -3,6 +3,7 @@ import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { Aftercare, Snags } from "./AtTheEnd.tsx";
 
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {
@@ -49,6 +50,8 @@ export function SignOff() {
           })}
         </ul>
       </Part>
+      <Snags />
+      <Aftercare />
       {book.signed ? (
         <p className="note-glass">
           Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}

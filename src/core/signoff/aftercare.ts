@@ -1,0 +1,78 @@
+import type { Cause } from "../look/damage.ts";
+import type { Day } from "../units/day.ts";
+
+/** What aftercare follows from: what was fitted, in what, when, and why the old one failed. */
+export type AftercareFacts = {
+  readonly sealed: boolean;
+  readonly toughened: boolean;
+  readonly coated: boolean;
+  /** Set in putty, in sealant, or neither wet. */
+  readonly bed: "putty" | "silicone" | "tape" | "gasket";
+  readonly opens: boolean;
+  readonly shutUntil: Day | null;
+  readonly paintFrom: Day | null;
+  readonly paintBy: Day | null;
+  readonly painted: boolean;
+  readonly cause: Cause | null;
+  readonly drains: boolean;
+};
+
+export type AftercareLine = { readonly id: string; readonly says: string; readonly day?: Day };
+
+const AGAIN: Readonly<Record<Cause, string>> = {
+  impact: "It was knocked: if it is likely to happen again, ask us about safety glass.",
+  hail: "Hail broke it: look at the other panes on that side.",
+  heat: "Heat behind a blind broke it: leave a hand's width open above and below the blind, and keep heaters off the glass.",
+  water: "It stood in water: keep the small holes at the foot of the frame clear, and look at them once a year.",
+  packing: "It stood wrong in its frame: that is put right.",
+  twist: "The frame had moved: if it sticks again, tell us before you force it.",
+  nail: "A fixing stood too near the glass: put no screw or nail into the frame beside it.",
+  unknown: "We could not see why it broke: if another does, tell us before it is cleared away.",
+};
+
+/** What the customer does and leaves alone, in their words, no jargon: a line each, the pressing ones first. */
+export function aftercareOf(f: AftercareFacts): readonly AftercareLine[] {
+  const out: AftercareLine[] = [];
+  const add = (when: boolean, line: AftercareLine) => {
+    if (when) out.push(line);
+  };
+  add(f.opens && f.shutUntil !== null, {
+    id: "shut",
+    says: "Leave it shut until",
+    ...(f.shutUntil === null ? {} : { day: f.shutUntil }),
+  });
+  add(f.bed === "putty" && !f.painted, {
+    id: "soft",
+    says: "What holds the glass is still soft: do not press it, lean on it or wash it.",
+  });
+  add(f.paintFrom !== null && !f.painted, {
+    id: "paint-from",
+    says: "It is painted from",
+    ...(f.paintFrom === null ? {} : { day: f.paintFrom }),
+  });
+  add(f.paintBy !== null && !f.painted, {
+    id: "paint-by",
+    says: "It must be painted by",
+    ...(f.paintBy === null ? {} : { day: f.paintBy }),
+  });
+  add(f.bed === "silicone", { id: "smell", says: "It may smell for a day: open another window, not this one." });
+  add(f.cause !== null, { id: "cause", says: f.cause === null ? "" : AGAIN[f.cause] });
+  add(f.sealed && f.drains, { id: "drains", says: "Keep the small holes at the foot of the frame clear." });
+  add(f.sealed, {
+    id: "mist",
+    says: "Mist on the room side or outside in the morning is weather. Mist that no cloth reaches is not: ring us.",
+  });
+  add(f.coated, {
+    id: "coated",
+    says: "Clean it with a soft cloth and plain cleaner; no scraper, no scouring powder.",
+  });
+  add(f.toughened, {
+    id: "toughened",
+    says: "It is safety glass that breaks into crumbs: keep hard things off its edges, and leave the mark in its corner.",
+  });
+  add(true, {
+    id: "clean",
+    says: "Clean with plain water and a little soap. Leave stickers on until we take them off.",
+  });
+  return out;
+}

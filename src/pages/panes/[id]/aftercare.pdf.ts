@@ -1,0 +1,3 @@
+import { aftercareDownload } from "../../../server/http/aftercare-download.ts";
+
+export const GET = aftercareDownload;
