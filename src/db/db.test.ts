@@ -10,7 +10,16 @@ import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
 import { createDatabase, type Database, openDatabase } from "./database.ts";
 import { allEntries, entriesAfter, entriesOfPane, logEnd } from "./entry-log.ts";
-import { listOrders, listPeople, listRounds, listSuppliers, newestAt, paneById, panesOfRound } from "./lists.ts";
+import {
+  listOrders,
+  listPeople,
+  listRounds,
+  listSuppliers,
+  newestAt,
+  paneById,
+  panesOfRound,
+  sameOpening,
+} from "./lists.ts";
 import { rebuild } from "./projection.ts";
 import { days, houseRules, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 
@@ -230,5 +239,18 @@ describe("why other panes at an address failed", () => {
       [other, "back bedroom, lower sash", "water"],
     ]);
     expect(newestAt(db, "look.cause", "No. 7", PANE)).toEqual([]);
+  });
+});
+
+describe("an opening that was done before", () => {
+  it("its earlier panes, the newest first; no later one, and no other light", () => {
+    const db = createDatabase(":memory:");
+    const t = new Teller().opened().added(uuid(0xb1)).added(uuid(0xb2)).added().added(uuid(0xb3));
+    const other = uuid(0xb4);
+    t.added(other);
+    t.tell("pane.corrected", { light: "upper sash" }, { pane: other });
+    append(db, t.entries);
+    const row = paneById(db, PANE);
+    expect(row && sameOpening(db, row)).toEqual([uuid(0xb2), uuid(0xb1)]);
   });
 });

@@ -1,4 +1,4 @@
-import { and, asc, count, desc, eq, inArray, isNull, ne, sql } from "drizzle-orm";
+import { and, asc, count, desc, eq, inArray, isNull, lt, ne, sql } from "drizzle-orm";
 import type { Kind, Payloads } from "../core/log/kinds.ts";
 import type { Database } from "./database.ts";
 import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
@@ -152,3 +152,22 @@ export function acknowledgedOfRound(db: Database, round: string): number {
   const newest = new Map(rows.map((r) => [r.order, (r.payload as Payloads["order.acknowledged"]).pence ?? 0] as const));
   return [...newest.values()].reduce((s, p) => s + p, 0);
 }
+
+/** Panes of the same address, opening and light that were added before this one, the newest first. */
+export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>
+  db
+    .select({ id: panes.id })
+    .from(panes)
+    .where(
+      and(
+        eq(panes.address, of.address),
+        eq(panes.opening, of.opening),
+        eq(panes.light, of.light),
+        ne(panes.id, of.id),
+        lt(panes.addedAt, of.addedAt),
+      ),
+    )
+    .orderBy(desc(panes.addedAt))
+    .limit(3)
+    .all()
+    .map((r) => r.id);

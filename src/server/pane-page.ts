@@ -1,5 +1,6 @@
 import type { Entry } from "../core/log/kinds.ts";
 import type { Cause } from "../core/look/damage.ts";
+import { type BeforeHere, beforeHere } from "../core/pane/before-here.ts";
 import type { OtherPane } from "../core/pane/before-order.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
@@ -10,7 +11,7 @@ import { withFirm } from "../core/round/book.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 import { nm } from "../core/units/length.ts";
 import { entriesOfPane, logEnd } from "../db/entry-log.ts";
-import { listOrders, newestAt, paneById, panesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
+import { listOrders, newestAt, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { recordsOf } from "./supplier-records.ts";
@@ -42,6 +43,8 @@ export type PanePageData = {
   readonly alike: readonly { readonly id: string; readonly light: string }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** Earlier panes in this very opening, the newest first. */
+  readonly doneBefore: readonly BeforeHere[];
   /** Sizes of other panes of the round on orders. */
   readonly othersHere: readonly OtherPane[];
   readonly records: readonly SupplierRecord[];
@@ -97,6 +100,9 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
         label,
         cause: payload.cause,
       })),
+      doneBefore: sameOpening(db, row)
+        .map((p) => foldPane(p, entriesOfPane(db, p)))
+        .flatMap((b) => (b ? [beforeHere(b)] : [])),
       othersHere: sizesOfRound(db, row.round, id).map((o) => ({
         label: o.label,
         width: nm(o.widthNm),

@@ -81,8 +81,23 @@ export const COMPOUNDS: readonly Compound[] = [
   },
 ];
 
-/** What is usual for a system: the first offered. @example usualCompound("timber-putty") // "linseed" */
-export const usualCompound = (system: System): string =>
-  system === "timber-putty" ? "linseed" : system === "timber-bead" || system === "pinned-stop" ? "silicone" : "tape";
+/** What the old glass was stuck with. */
+export type Bond = "putty" | "silicone" | "tape" | "gasket";
+
+/**
+ * What is usual where the old glass was stuck with this: the first offered. Beads and stops of timber are bedded in silicone
+ * now, whatever the old bed was.
+ * @example usualCompound("timber-putty", "putty") // "linseed"
+ * @example usualCompound("cassette", "silicone") // "silicone"
+ */
+export function usualCompound(system: System, bond: Bond): string {
+  if (system === "timber-putty") return "linseed";
+  if (system === "timber-bead" || system === "pinned-stop") return bond === "tape" ? "tape" : "silicone";
+  return bond === "putty" ? "linseed" : bond === "silicone" ? "silicone" : "tape";
+}
+
+/** What the pane lies in, by what it is set in; a factory gasket and tape are one compound, told apart by the frame. */
+export const bedOf = (compound: string, bond: Bond): Bond =>
+  compound === "silicone" ? "silicone" : compound === "tape" ? (bond === "tape" ? "tape" : "gasket") : "putty";
 
 export const compoundById = (id: string): Compound | undefined => COMPOUNDS.find((c) => c.id === id);

@@ -16,6 +16,8 @@ export type Hazards = {
   readonly ruleSet: "M" | "F";
   readonly toughened: boolean;
   readonly special: readonly Special[];
+  /** It is set in linseed putty, whose rags heat by themselves. */
+  readonly oil?: boolean;
 };
 
 export type Caution = { readonly id: string; readonly line: string; readonly full: string; readonly source: string };
@@ -151,7 +153,7 @@ const RULES: readonly Rule[] = [
   {
     id: "oil",
     at: ["set", "finish"],
-    when: always,
+    when: (h) => h.oil === true,
     line: "Air the room; rags with linseed oil heat by themselves: lay them flat outside to dry.",
     full: "Oil primer and linseed {putty} need air and no flame. Rags with linseed oil can catch fire by themselves: lay them flat outside to dry before you throw them away.",
     source: "usual practice; the label wins",

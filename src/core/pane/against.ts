@@ -1,9 +1,16 @@
-import { COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
+import { type Bond, COMPOUNDS, type Compound, compoundById, usualCompound } from "../finish/compounds.ts";
 import { materialOf } from "../look/systems.ts";
 import { type Against, compatible, type Setting } from "../specify/compatible.ts";
 import type { Glass } from "../specify/glass.ts";
+import { detailOf } from "../takeout/detail.ts";
 import type { PaneBook } from "./book.ts";
 import { isUnit } from "./unit.ts";
+
+/** What the old glass was stuck with: a metal frame with compound counts as putty. */
+export function bondOf(book: PaneBook): Bond {
+  const detail = detailOf(book.added.system, book.before.detail);
+  return book.added.system === "metal-frame" && detail.metal === "compound" ? "putty" : detail.bond;
+}
 
 /** What a setting material touches at this pane: the glass or its edge seal, and the frame. */
 export function againstOf(book: PaneBook, glass: Pick<Glass, "kind">): readonly Against[] {
@@ -36,7 +43,7 @@ export function mayTouch(compound: string, book: PaneBook, glass: Pick<Glass, "k
 export function compoundFor(book: PaneBook, glass: Pick<Glass, "kind">): Compound {
   const fallback = COMPOUNDS[0] as Compound;
   if (book.set) return compoundById(book.set.compound) ?? fallback;
-  const usual = usualCompound(book.added.system);
+  const usual = usualCompound(book.added.system, bondOf(book));
   const id =
     mayTouch(usual, book, glass).says === "no"
       ? (["silicone", "acrylic", "tape"].find((c) => mayTouch(c, book, glass).says !== "no") ?? usual)

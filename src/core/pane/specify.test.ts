@@ -10,11 +10,13 @@ import { mm } from "../units/length.ts";
 import { orderLineWords } from "../words/order-sheet.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { mayTouch } from "./against.ts";
+import { beforeHere } from "./before-here.ts";
 import { foldPane } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { standings } from "./standing.ts";
+import { readyFacts } from "./step-facts.ts";
 import { orderHeld } from "./sure.ts";
 import { unknownsOf } from "./unknowns.ts";
 
@@ -244,4 +246,55 @@ describe("all that a cutter needs", () => {
     panel.tell("specify.panel", { panel: null });
     expect(reckoned(panel).r.glass.thickness).toBe(mm(4));
   });
+});
+
+describe("an opening that was done before", () => {
+  it("leaves its size as ordered, its frame's answers and notes, but no reading", () => {
+    const t = sized("plastic-bead-inside");
+    t.tell("takeout.joints", { joints: { "top-left": { kind: "mitred" } }, school: "longest" });
+    t.tell("takeout.profile", { profile: "ovolo" });
+    t.tell("note.written", { station: "set", text: "the latch sticks" });
+    t.tell("set.done", { day: "2026-05-10", compound: "tape", sprigs: null });
+    const was = beforeHere(reckoned(t).book);
+    expect([was.setDay, was.profile, was.notes, was.ordered]).toEqual([
+      "2026-05-10",
+      "ovolo",
+      ["the latch sticks"],
+      null,
+    ]);
+    expect(was.joints?.joints["top-left"]).toEqual({ kind: "mitred" });
+    expect(JSON.stringify(was)).not.toContain("606");
+  });
+});
+
+describe("what it lies in follows from what it is set in", () => {
+  const bed = (system: System, tell: (t: Teller) => void = () => undefined): string => {
+    const t = sized(system);
+    tell(t);
+    const { book, r } = reckoned(t);
+    return readyFacts(book, r).bed;
+  };
+  it.each<[string, System, (t: Teller) => void, string]>([
+    ["putty sash", "timber-putty", () => undefined, "putty"],
+    ["timber beads, whatever the old bed was", "timber-bead", () => undefined, "silicone"],
+    ["timber beads on tape", "timber-bead", (t) => t.tell("takeout.detail", { bond: "tape" }), "tape"],
+    ["plastic, gasket", "plastic-bead-inside", () => undefined, "gasket"],
+    ["plastic, tape", "plastic-bead-outside", () => undefined, "tape"],
+    ["cassette in sealant", "cassette", () => undefined, "silicone"],
+    ["cassette with its own gasket", "cassette", (t) => t.tell("takeout.detail", { bond: "gasket" }), "gasket"],
+    ["steel in compound", "metal-frame", () => undefined, "putty"],
+    ["aluminium with gaskets", "metal-frame", (t) => t.tell("takeout.detail", { metal: "beads" }), "gasket"],
+    [
+      "a unit in a putty sash is never in putty",
+      "timber-putty",
+      (t) => t.tell("look.answer", { question: "kind", answer: "sealed" }),
+      "silicone",
+    ],
+    [
+      "set in what it was set in",
+      "timber-bead",
+      (t) => t.tell("set.done", { day: "2026-05-10", compound: "acrylic", sprigs: null }),
+      "putty",
+    ],
+  ])("%s", (_, system, tell, expected) => expect(bed(system, tell)).toBe(expected));
 });

@@ -1,3 +1,4 @@
+import { bedOf } from "../finish/compounds.ts";
 import type { FinishFacts } from "../finish/steps.ts";
 import type { Hazards } from "../look/cautions.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
@@ -5,6 +6,7 @@ import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import { detailOf } from "../takeout/detail.ts";
 import type { StepFacts } from "../takeout/facts.ts";
 import { toMm } from "../units/length.ts";
+import { bondOf } from "./against.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
@@ -75,12 +77,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   const eased = book.overrule && r.eased ? r.eased.easings : [];
   return {
     ...facts,
-    bed:
-      facts.system === "timber-putty"
-        ? "putty"
-        : facts.system === "metal-frame" && facts.detail.metal === "compound"
-          ? "putty"
-          : facts.detail.bond,
+    bed: bedOf(r.compound.id, bondOf(book)),
     primeRebate: r.compound.primeRebate,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
     mends: Object.values(book.before.members).some((m) => m.state === "mend"),
@@ -110,4 +107,5 @@ export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
   ruleSet: r.house.safetySet,
   toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
   special: book.before.special,
+  oil: r.compound.id === "linseed",
 });

@@ -14,6 +14,7 @@ import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { AnotherLikeIt } from "./AnotherLikeIt.tsx";
+import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
 import { Options } from "./Options.tsx";
 import { Condition, EarlierRepair, LeadTest, Special, Wants } from "./Surroundings.tsx";
@@ -31,6 +32,7 @@ export function Look() {
   return (
     <div className="space-y-5">
       <Cautions station="look" />
+      <DoneBefore />
       <Part title="What is wrong" more="all that apply">
         <div className="flex flex-wrap gap-2">
           {DAMAGES.map((d) => (

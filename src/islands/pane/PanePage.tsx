@@ -42,6 +42,7 @@ export type PanePageProps = {
   readonly alike: PaneScreen["alike"];
   readonly causesHere: PaneScreen["causesHere"];
   readonly makeupsHere: PaneScreen["makeupsHere"];
+  readonly doneBefore: PaneScreen["doneBefore"];
   readonly othersHere: PaneScreen["othersHere"];
   readonly records: PaneScreen["records"];
 };
@@ -169,6 +170,7 @@ export default function PanePage(props: PanePageProps) {
             alike: props.alike,
             causesHere: props.causesHere,
             makeupsHere: props.makeupsHere,
+            doneBefore: props.doneBefore,
             othersHere: props.othersHere,
             records: props.records,
             writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
@@ -184,6 +186,7 @@ export default function PanePage(props: PanePageProps) {
       props.alike,
       props.causesHere,
       props.makeupsHere,
+      props.doneBefore,
       props.othersHere,
       props.records,
       store,

@@ -2,6 +2,7 @@ import { createContext, useContext } from "react";
 import type { EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { Cause } from "../../core/look/damage.ts";
 import type { Place } from "../../core/measure/places.ts";
+import type { BeforeHere } from "../../core/pane/before-here.ts";
 import type { OtherPane } from "../../core/pane/before-order.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
@@ -29,6 +30,8 @@ export type PaneScreen = {
   readonly alike: readonly { readonly id: string; readonly light: string }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** Earlier panes in this very opening, the newest first. */
+  readonly doneBefore: readonly BeforeHere[];
   /** Sizes of other panes of the round on orders. */
   readonly othersHere: readonly OtherPane[];
   /** What became of each supplier's orders. */

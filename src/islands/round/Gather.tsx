@@ -15,6 +15,14 @@ type Props = {
   readonly close: () => void;
 };
 
+const HELD: Readonly<Record<NonNullable<RoundRow["held"]>, string>> = {
+  risk: "readings are not the surest: say yes there first",
+  coating: "coated or not is unsure",
+  door: "the door's thickness is not read",
+  makeup: "nobody said what it is made of",
+  ask: "something is blank or contradicts: settle it there first",
+};
+
 /** Panes that are sized and on no order, gathered into one. */
 export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
   const ready = rows.filter((r) => r.canOrder && r.line);
@@ -75,9 +83,7 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
                     {[r.address, r.opening, r.light].filter(Boolean).join(", ")}
                     {r.held !== null && (
                       <a className="block text-[12px] text-wax" href={`/panes/${r.id}/order`}>
-                        {r.held === "risk"
-                          ? "readings are not the surest: say yes there first"
-                          : "coated or not is unsure"}
+                        {HELD[r.held]}
                       </a>
                     )}
                     {r.held === null && r.next.station !== "order" && (

@@ -33,7 +33,7 @@ export function Snags() {
         </ul>
       )}
       <form
-        className="grid grid-cols-[1fr_auto_auto] items-end gap-2"
+        className="grid grid-cols-[1fr_auto_auto] items-end gap-2 max-sm:grid-cols-[1fr_auto]"
         onSubmit={(e) => {
           e.preventDefault();
           const form = new FormData(e.currentTarget);
@@ -46,7 +46,7 @@ export function Snags() {
           e.currentTarget.reset();
         }}
       >
-        <label>
+        <label className="max-sm:col-span-2">
           <span className="text-[13px] text-mute">What is to be put right</span>
           <input name="says" required maxLength={120} pattern=".*\S.*" />
         </label>

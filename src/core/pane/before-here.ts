@@ -1,0 +1,43 @@
+import type { Payloads } from "../log/kinds.ts";
+import { nm, toMm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+
+/** What an earlier pane in the same opening leaves to the next: what it was, and how its frame comes apart. */
+export type BeforeHere = {
+  readonly pane: string;
+  readonly setDay: string | null;
+  /** As it was ordered, mm; null where it never was. */
+  readonly ordered: { readonly widthMm: number; readonly heightMm: number; readonly thicknessMm: number } | null;
+  readonly supplier: string | null;
+  readonly system: PaneBook["added"]["system"];
+  readonly side: PaneBook["added"]["side"];
+  readonly detail: Payloads["takeout.detail"];
+  readonly joints: Payloads["takeout.joints"] | null;
+  readonly profile: string;
+  readonly found: Payloads["measure.found"] | null;
+  readonly notes: readonly string[];
+};
+
+/** The earlier pane's record, as far as it helps: never its readings, for a frame moves. */
+export function beforeHere(book: PaneBook): BeforeHere {
+  const line = book.line?.line;
+  return {
+    pane: book.id,
+    setDay: book.set?.day ?? null,
+    ordered: line
+      ? {
+          widthMm: toMm(nm(line.widthNm)),
+          heightMm: toMm(nm(line.heightNm)),
+          thicknessMm: toMm(nm(line.thicknessNm)),
+        }
+      : null,
+    supplier: book.line?.order.supplier ?? null,
+    system: book.added.system,
+    side: book.added.side,
+    detail: book.before.detail,
+    joints: book.before.joints,
+    profile: book.before.profile,
+    found: book.found,
+    notes: book.notes.map((n) => n.payload.text),
+  };
+}

@@ -1,0 +1,45 @@
+import { dayOf } from "../../core/units/day.ts";
+import { mm } from "../../core/units/length.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { sizeText } from "../../core/words/ticket.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** The record of an earlier pane in this very opening: what it was, what to bring, and its frame's answers by one tap. */
+export function DoneBefore() {
+  const { book, prefs, doneBefore, write } = usePane();
+  const [was] = doneBefore;
+  if (!was) return null;
+  const taken = book.before.joints !== null || book.found !== null || book.before.profile !== "";
+  return (
+    <section className="note-glass space-y-2" aria-label="Done before">
+      <p>
+        <span className="font-medium">This opening was done before</span>
+        {was.setDay && `, set ${sayDay(dayOf(was.setDay))}`}.{" "}
+        {was.ordered &&
+          `It was ordered ${sizeText(mm(was.ordered.widthMm), prefs.unit)} × ${sizeText(mm(was.ordered.heightMm), prefs.unit)} ${prefs.unit}, ${was.ordered.thicknessMm} mm${was.supplier ? `, from ${was.supplier}` : ""}. `}
+        <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>
+      </p>
+      {was.notes.slice(-3).map((n) => (
+        <p key={n} className="text-[14px]">
+          “{n}”
+        </p>
+      ))}
+      {!taken && (
+        <button
+          type="button"
+          className="btn btn-small"
+          onClick={() => {
+            if (book.added.system !== was.system || book.added.side !== was.side)
+              write("pane.corrected", { system: was.system, side: was.side });
+            if (Object.keys(was.detail).length > 0) write("takeout.detail", was.detail);
+            if (was.joints) write("takeout.joints", was.joints);
+            if (was.profile) write("takeout.profile", { profile: was.profile });
+            if (was.found) write("measure.found", { ...was.found, marks: "", spacerDate: "" });
+          }}
+        >
+          Take its frame along, but no reading
+        </button>
+      )}
+    </section>
+  );
+}
