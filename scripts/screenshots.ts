@@ -76,14 +76,24 @@ const SHOTS: readonly Shot[] = [
     size: DESK,
     first: under("What should be there"),
   },
-  { name: "pane-set", path: `/panes/${leaning}/set`, size: DESK },
+  {
+    name: "pane-set",
+    path: `/panes/${pane("Boat store", "landward casement")}/set`,
+    size: DESK,
+    first: async (page) => {
+      await page.getByText("Has it dropped? Toe and heel").click();
+      await page.getByRole("heading", { name: "Packers", exact: true }).evaluate((e) => {
+        e.scrollIntoView({ block: "start" });
+      });
+    },
+  },
   { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
   { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },
   { name: "logbook", path: `/panes/${leaning}/logbook`, size: DESK },
   { name: "order", path: `/orders/${order}`, size: DESK },
   { name: "order-sheet", path: `/orders/${order}/sheet`, size: DESK },
   { name: "openings", path: `/rounds/${round}/openings`, size: DESK },
-  { name: "measuring-sheet", path: "/sheets/measuring", size: DESK },
+  { name: "orders", path: "/orders", size: DESK },
   { name: "house-rules", path: "/house", size: DESK },
   { name: "phone-round", path: "/", size: PHONE },
   {

@@ -98,13 +98,34 @@ export function supplierRecords(db: Database): readonly {
   readonly gone: readonly { readonly sent: string; readonly arrived: string }[];
   readonly panes: number;
   readonly sentBack: number;
+  /** What was checked in, as it was measured, beside what was ordered. */
+  readonly measured: readonly {
+    readonly widthNm: number;
+    readonly heightNm: number;
+    readonly came: Payloads["order.checked"];
+  }[];
 }[] {
   const all = db.select().from(orders).all();
   const lines = db
-    .select({ supplier: orders.supplier, state: orderLines.state })
+    .select({
+      supplier: orders.supplier,
+      state: orderLines.state,
+      line: orderLines.line,
+      widthNm: orderLines.widthNm,
+      heightNm: orderLines.heightNm,
+    })
     .from(orderLines)
     .innerJoin(orders, eq(orders.id, orderLines.order))
     .all();
+  const came = new Map(
+    db
+      .select({ payload: entries.payload })
+      .from(entries)
+      .where(eq(entries.kind, "order.checked"))
+      .orderBy(asc(entries.seq))
+      .all()
+      .map((r) => [(r.payload as Payloads["order.checked"]).line, r.payload as Payloads["order.checked"]]),
+  );
   const checked = ["accepted", "accepted-with-note", "sent-back"];
   return [...new Set(all.map((o) => o.supplier))].map((name) => {
     const own = lines.filter((l) => l.supplier === name && checked.includes(l.state));
@@ -115,6 +136,10 @@ export function supplierRecords(db: Database): readonly {
       ),
       panes: own.length,
       sentBack: own.filter((l) => l.state === "sent-back").length,
+      measured: own.flatMap(({ line, widthNm, heightNm }) => {
+        const check = came.get(line);
+        return check ? [{ widthNm, heightNm, came: check }] : [];
+      }),
     };
   });
 }

@@ -52,6 +52,8 @@ for (const colorScheme of ["light", "dark"] as const)
         `${order}/sheet`,
         "/house",
         `/rounds/${round}/openings`,
+        `/rounds/${round}/quote`,
+        `/rounds/${round}/kit`,
         `/sheets/measuring?round=${round}`,
         "/api",
         "/words",
@@ -63,12 +65,15 @@ for (const colorScheme of ["light", "dark"] as const)
         `/panes/${porch}/options`,
         `/panes/${porch}/tags`,
         `/panes/${kitchen}/specify`,
+        `/panes/${casement}/set`,
+        `/panes/${porch}/set`,
+        `/panes/${porch}/signoff`,
       ];
       for (const path of paths) {
         await page.goto(path);
         await ready(page);
         // What is folded up is looked at unfolded.
-        if (/\/(measure|look|takeout|specify)$/.test(path))
+        if (/\/(measure|look|takeout|specify|set|house)$/.test(path))
           for (const fold of await page.locator("details > summary").all())
             if (await fold.isVisible()) await fold.click();
         const { violations } = await new AxeBuilder({ page })

@@ -59,8 +59,9 @@ export function leadOf(says: number, gone: readonly Gone[], calendar: WorkCalend
 }
 
 /**
- * The last day to order for glass to be set on a day: lead before it, and a working day to check it in.
+ * The last day to order for a pane to be done with by a day: what it is set in must have set, and before that come the lead
+ * and a working day to check it in.
  * @example needed Friday 29 May, lead 8, no days off // Monday 18 May
  */
-export const orderBy = (needed: Day, leadDays: number, calendar: WorkCalendar): Day =>
-  beforeWorkingDays(needed, leadDays + 1, calendar);
+export const orderBy = (needed: Day, leadDays: number, calendar: WorkCalendar, cureHours = 0): Day =>
+  beforeWorkingDays(addDays(needed, -Math.ceil(cureHours / 24)), leadDays + 1, calendar);

@@ -8,6 +8,7 @@ import { type BeforeOrderFacts, contradictionsOf } from "./contradictions.ts";
 import { afterWorkingDays, beforeWorkingDays, leadOf, orderBy, workingDaysBetween } from "./lead.ts";
 import { closureOf, type NightFacts, nightOf, plugFor } from "./plug.ts";
 import { type SourceFacts, type SourceSupplier, sourcesFor } from "./sources.ts";
+import { realTolerance } from "./tolerance.ts";
 
 const calendar: WorkCalendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,
@@ -43,6 +44,12 @@ describe("working days", () => {
     expect(writeDay(orderBy(day("2026-06-05"), 8, calendar))).toBe("2026-05-22"));
 });
 
+describe("the last day to order", () => {
+  it("what it is set in must have set by then: two days more for putty", () => {
+    expect(writeDay(orderBy(day("2026-06-05"), 8, calendar, 48))).toBe("2026-05-20");
+  });
+});
+
 describe("how long a supplier takes", () => {
   const gone = (...days: readonly number[]) =>
     days.map((n) => ({ sent: day("2026-03-02"), arrived: afterWorkingDays(day("2026-03-02"), n, calendar) }));
@@ -75,6 +82,7 @@ describe("where it can come from", () => {
     fromStock: null,
     mayCut: true,
     isDoorInsert: false,
+    insertPence: null,
     today: day("2026-05-20"),
     needed: null,
     calendar,
@@ -130,9 +138,18 @@ describe("where it can come from", () => {
   });
   it("a door is offered its whole insert beside the bare unit", () => {
     const all = sourcesFor(
-      facts({ needs: "units", isDoorInsert: true, suppliers: [supplier("Both", { makes: ["units", "inserts"] })] }),
+      facts({
+        needs: "units",
+        isDoorInsert: true,
+        insertPence: 2500,
+        suppliers: [supplier("Both", { makes: ["units", "inserts"] })],
+      }),
     );
-    expect(all.map((s) => s.kind).sort()).toEqual(["insert", "unit-maker"]);
+    // Sometimes the whole insert is cheaper than the unit in it.
+    expect(all.map((s) => [s.kind, s.pence])).toEqual([
+      ["insert", 2500],
+      ["unit-maker", 3000],
+    ]);
   });
 });
 
@@ -198,6 +215,19 @@ describe("what is looked at when it comes", () => {
     [1089, 1090.1, 1, false],
     [1090, 1089, 1, true],
   ])("diagonals %d and %d within %d: %s", (up, down, t, fine) => expect(diagonalsWithin(up, down, t)).toBe(fine));
+});
+
+describe("what a supplier's cutting really was", () => {
+  it.each([
+    ["nothing measured", [], null],
+    ["two sides: no spread yet", [0.5, -0.3], [2, "0.10", null, 0.5]],
+    ["four sides", [0.5, -0.5, 0.3, 0.1], [4, "0.10", "0.43", 0.5]],
+    ["a pane made wrong is left out", [0.5, -292, 292, 0.3, 0.1], [3, "0.30", "0.20", 0.5]],
+    ["always short", [-1, -1.2, -0.8], [3, "-1.00", "0.20", -1.2]],
+  ] as const)("%s", (_, off, expected) => {
+    const t = realTolerance([...off]);
+    expect(t && [t.sides, t.meanMm.toFixed(2), t.spreadMm?.toFixed(2) ?? null, t.worstMm]).toEqual(expected);
+  });
 });
 
 describe("a plug for the hole", () => {

@@ -45,6 +45,8 @@ export type SourceFacts = {
   /** Toughened is never cut, whoever holds it. */
   readonly mayCut: boolean;
   readonly isDoorInsert: boolean;
+  /** What a complete insert mostly costs, before tax, where a bare unit is what is needed. */
+  readonly insertPence: number | null;
   readonly today: Day;
   readonly needed: Day | null;
   readonly calendar: WorkCalendar;
@@ -100,7 +102,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
         supplier: s.name,
         day,
         late: late(day),
-        pence: make === "inserts" && f.needs !== "inserts" ? null : s.pence,
+        pence: make === "inserts" && f.needs !== "inserts" ? f.insertPence : s.pence,
         record: { panes: s.panes, sentBack: s.sentBack },
         because: becauseOf(s, late(day)),
       });

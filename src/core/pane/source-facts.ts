@@ -15,6 +15,8 @@ export type SupplierRecord = {
   readonly gone: readonly { readonly sent: Day; readonly arrived: Day }[];
   readonly panes: number;
   readonly sentBack: number;
+  /** Sides as measured less what was ordered, mm. */
+  readonly offMm: readonly number[];
 };
 
 type Line = NonNullable<ReturnType<typeof orderLineOf>>;
@@ -59,6 +61,7 @@ export function sourceFacts(
     needs: needsOf(book, r),
     fromStock: stock ? { name: stock.pane.name, cuts: stock.cuts } : null,
     mayCut: r.glass.kind !== "toughened",
+    insertPence: Math.round(r.house.insertEach * 100),
     isDoorInsert: book.added.system === "cassette",
     today: by.today,
     needed: book.before.wants?.by ? dayOf(book.before.wants.by) : null,

@@ -41,7 +41,7 @@ export function boardRow(
   if (!line) {
     if (!r.cut.ok) return null;
     const needed = book.before.wants?.by;
-    const day = needed ? orderBy(dayOf(needed), by.leadDays, by.firm.calendar) : null;
+    const day = needed ? orderBy(dayOf(needed), by.leadDays, by.firm.calendar, r.compound.handsOffHours) : null;
     return { ...base, place: "to-order", day, late: day !== null && day < by.today };
   }
   const on = { ...base, supplier: line.order.supplier, order: line.order.id };

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { HOUSE_RULES, type HouseRule, houseValueFits } from "../../core/house/rules.ts";
 import { RULE_SECTIONS } from "../../core/house/sections.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
+import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -12,7 +13,12 @@ import { StockInserts } from "./StockInserts.tsx";
 import { StockPanes } from "./StockPanes.tsx";
 import { Suppliers } from "./Suppliers.tsx";
 
-type Props = { readonly prefs: Prefs; readonly entries: readonly Entry[]; readonly through: number };
+type Props = {
+  readonly prefs: Prefs;
+  readonly entries: readonly Entry[];
+  readonly through: number;
+  readonly records: readonly SupplierRecord[];
+};
 
 /** What the firm has decided once: every figure with its source, and whom it buys from. */
 export default function HousePage(props: Props) {
@@ -57,6 +63,7 @@ export default function HousePage(props: Props) {
       <Suppliers
         suppliers={firm.suppliers}
         terms={firm.terms}
+        records={props.records}
         currency={firm.house.currency}
         say={(sentence) => say(sentence, prefs.dialect)}
         add={(s) => write("supplier.added", s)}

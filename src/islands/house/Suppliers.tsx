@@ -1,18 +1,34 @@
 import type { Payloads } from "../../core/log/kinds.ts";
+import { realTolerance } from "../../core/order/tolerance.ts";
+import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import type { Supplier } from "../../core/round/book.ts";
 import { SupplierTerms } from "./Terms.tsx";
+
+/** What the firm has seen of a supplier: panes sent back, and how their cutting really is. */
+function Record({ record }: { readonly record: SupplierRecord | undefined }) {
+  if (!record || record.panes === 0) return null;
+  const t = realTolerance(record.offMm);
+  return (
+    <span className="w-full text-[13px] text-mute">
+      {record.sentBack} of {record.panes} panes sent back
+      {t &&
+        `; measured on ${t.sides} sides: ${t.meanMm >= 0 ? "+" : "−"}${Math.abs(t.meanMm).toFixed(1)} mm on average${t.spreadMm === null ? "" : `, spread ${t.spreadMm.toFixed(1)}`}, ${Math.abs(t.worstMm).toFixed(1)} at the worst`}
+    </span>
+  );
+}
 
 type Props = {
   readonly suppliers: readonly Supplier[];
   readonly terms: ReadonlyMap<string, Payloads["supplier.terms"]>;
   readonly currency: string;
+  readonly records: readonly SupplierRecord[];
   readonly say: (sentence: string) => string;
   readonly add: (s: Payloads["supplier.added"]) => void;
   readonly setTerms: (t: Payloads["supplier.terms"]) => void;
 };
 
 /** Whom the firm buys from, in which unit they cut, and how long they take. A name given again replaces the old. */
-export const Suppliers = ({ suppliers, terms, currency, say, add, setTerms }: Props) => (
+export const Suppliers = ({ suppliers, terms, records, currency, say, add, setTerms }: Props) => (
   <section id="suppliers" className="space-y-3">
     <h2>Suppliers</h2>
     <ul className="rows bg-sheet px-4">
@@ -24,6 +40,7 @@ export const Suppliers = ({ suppliers, terms, currency, say, add, setTerms }: Pr
           <span className="text-mute">
             {s.unit}, {s.leadDays} working {s.leadDays === 1 ? "day" : "days"}
           </span>
+          <Record record={records.find((r) => r.name === s.name)} />
           <div className="w-full">
             <SupplierTerms supplier={s} terms={terms.get(s.name)} currency={currency} say={say} set={setTerms} />
           </div>

@@ -15,7 +15,7 @@ export function useSources(): readonly Source[] {
 
 /** Where it can come from: when, for how much, and how those who make it have kept their word. */
 export function Sources() {
-  const { book, firm, say } = usePane();
+  const { book, reckoning, firm, say } = usePane();
   const all = useSources();
   if (all.length === 0) return null;
   const needed = book.before.wants?.by;
@@ -26,7 +26,8 @@ export function Sources() {
       <h3 className="font-semibold">Where from</h3>
       {needed && (
         <p className="text-[13px]">
-          Needed {sayDay(dayOf(needed))}: order by {sayDay(orderBy(dayOf(needed), lead, firm.calendar))}.
+          Needed {sayDay(dayOf(needed))}: order by{" "}
+          {sayDay(orderBy(dayOf(needed), lead, firm.calendar, reckoning.compound.handsOffHours))}.
         </p>
       )}
       <ul className="rows">
