@@ -82,7 +82,7 @@ const SHOTS: readonly Shot[] = [
     size: DESK,
     first: async (page) => {
       await page.getByText("Has it dropped? Toe and heel").click();
-      await page.getByRole("heading", { name: "Packers", exact: true }).evaluate((e) => {
+      await page.getByRole("heading", { name: /^Packers/ }).evaluate((e) => {
         e.scrollIntoView({ block: "start" });
       });
     },

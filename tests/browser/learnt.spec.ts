@@ -1,0 +1,78 @@
+import { expect, test } from "@playwright/test";
+import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+
+test("how a profile's beads let go is told to whoever meets the next one", async ({ page }) => {
+  const profile = `ovolo ${process.pid}`;
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await openStation(page, "Take out");
+  await page.getByText("This frame's profile").click();
+  await page.getByLabel(/What you call it/).fill(profile);
+  await page.getByLabel(/What you call it/).blur();
+  await page.getByLabel("lifted first").check();
+  await page.getByLabel("brittle").check();
+  await page.getByLabel("For whoever meets the next one").fill("warm it by hand first");
+  await page.getByLabel("For whoever meets the next one").blur();
+  await allSent(page);
+
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await openStation(page, "Take out");
+  await page.getByText("This frame's profile").click();
+  await page.getByLabel(/What you call it/).fill(profile);
+  await page.getByLabel(/What you call it/).blur();
+  await expect(page.getByText(`${profile}: warm it by hand first`)).toBeVisible();
+  await page.getByRole("button", { name: "All mitred" }).click();
+  await expect(page.getByText(/Lift its inner edge first/).first()).toBeVisible();
+  await expect(page.getByText(/This profile is brittle/).first()).toBeVisible();
+});
+
+test("a broken stop, the clock, the second person, the kit and the waste", async ({ page }) => {
+  const { address } = await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-outside");
+  await page.getByRole("checkbox", { name: "cracked" }).check();
+  await openStation(page, "Take out");
+  const station = page.getByRole("region", { name: "Station" });
+  await station.getByRole("button", { name: "start the clock" }).click();
+  await station.getByRole("checkbox", { name: /Lay a drop sheet/ }).check();
+  await station.getByLabel("took, min").fill("7");
+  await station.getByRole("button", { name: "Keep", exact: true }).first().click();
+  await expect(station.getByText("Took 7 min: kept for the next like it.")).toBeVisible();
+  const broke = station.getByRole("group", { name: "A bead broke?" });
+  await broke.getByRole("checkbox", { name: "left" }).check();
+  await expect(station.getByRole("checkbox", { name: /Order a new bead for the left/ })).toBeVisible();
+  await station.getByText(/^Second person/).click();
+  await expect(station.getByRole("img", { name: /one stands in the room, one outside/ })).toBeVisible();
+  await station.getByLabel("who", { exact: true }).fill("Tamsin");
+  await station.getByRole("button", { name: "Book" }).click();
+  await station.getByText("What to have with you").click();
+  await expect(station.getByText(/drop sheet, paper tape/)).toBeVisible();
+  await station.getByText("Where the old glass goes").click();
+  await station.getByLabel("gone where").fill("yard skip");
+  await station.getByRole("button", { name: "Gone", exact: true }).click();
+  await expect(station.getByText(/sealed unit, yard skip/)).toBeVisible();
+  await allSent(page);
+  await page.getByRole("link", { name: "Round" }).first().click();
+  await ready(page);
+  await page.getByRole("link", { name: "Kit" }).click();
+  await expect(page.getByText(new RegExp(`${address}.*: Tamsin`))).toBeVisible();
+});
+
+test("a side cleaned gets its photo, and the cleaner that marks a coating is named", async ({ page }) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await openStation(page, "Make ready");
+  await page.getByLabel("Photo: left side, bare").setInputFiles({
+    name: "left.png",
+    mimeType: "image/png",
+    buffer: Buffer.from(
+      "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
+      "base64",
+    ),
+  });
+  await expect(page.getByText("left: kept")).toBeVisible();
+  await page.getByText("How it is done").click();
+  await page.getByRole("button", { name: "Start 5 min" }).click();
+  await expect(page.getByRole("timer")).toContainText("left that it can be worked");
+  await allSent(page);
+});
