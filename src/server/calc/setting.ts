@@ -13,7 +13,7 @@ import { packerStack } from "../../core/set/packers.ts";
 import { pinReach } from "../../core/set/pins.ts";
 import { type BeadSection, sealantFor } from "../../core/set/sealant.ts";
 import { sprigPlan } from "../../core/set/sprigs.ts";
-import { sticksFor } from "../../core/set/sticks.ts";
+import { MOST_PIECES, sticksFor } from "../../core/set/sticks.ts";
 import { addFor, dropFromHeads, liftOf, restsAt } from "../../core/set/toe-heel.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../../core/units/length.ts";
 import type { Outcome } from "../http/endpoint.ts";
@@ -194,8 +194,6 @@ export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAns
     source: SOURCE,
   });
 }
-
-const MOST_PIECES = 60;
 
 export function calcSticks(of: SticksCase): Outcome<z.output<typeof SticksAnswer>> {
   const pieces: Nm[] = [];

@@ -1,0 +1,140 @@
+import type { ReadyFacts } from "../ready/steps.ts";
+import { isTimber } from "../takeout/facts.ts";
+import { beaded, facePutty, framed, type Rule } from "./rule.ts";
+
+/** What holds the pane once it stands: sprigs, clips, beads and their pins, gaskets, screws, mouldings. */
+export const fixRules = (f: ReadyFacts): readonly Rule[] => [
+  {
+    id: "sprigs",
+    does: "Push the {sprigs} in flat on the glass, at the marks.",
+    why: "They hold the pane; the {putty} only seals it. One standing off the glass lets it rattle.",
+    tool: "{sprigs}, driver or knife",
+    never: "Never strike toward the glass.",
+    minutes: 6,
+    when: (g) => g.system === "timber-putty",
+  },
+  {
+    id: "clips-back",
+    does: "Put each clip or peg back into its own hole, and count them.",
+    why: "A missing one lets the pane rattle until the compound cracks.",
+    tool: "pliers",
+    minutes: 6,
+    asks: "screws",
+    when: (g) => g.system === "metal-frame" && g.detail.metal === "compound",
+  },
+  {
+    id: "face",
+    does: "Run the face {putty} and strike it off from the sight line to the outer edge, corners mitred.",
+    why: "Above the sight line it shows from the room; below it water gets behind.",
+    tool: "{putty} knife, clean",
+    minutes: 15,
+    alongEdge: true,
+    when: facePutty,
+  },
+  {
+    id: "trim",
+    does: "Trim the squeezed bed inside, flush with the {rebate}.",
+    why: "A ragged bed holds dirt and shows.",
+    tool: "knife",
+    minutes: 6,
+    when: facePutty,
+  },
+  {
+    id: "beads-back",
+    does:
+      f.beads && f.beads.length > 0
+        ? `The {beads} go back ${[...f.beads]
+            .reverse()
+            .map((b) => b.side)
+            .join(", ")}: ends tapped home first, the middle last.`
+        : "The {beads} go back in the reverse of the way they came out: ends tapped home first, the middle last.",
+    why: f.profile?.brittle
+      ? "This profile is brittle: work along it, do not bend it into place."
+      : "Tapped from the middle it creeps past its corner.",
+    tool: isTimber(f) ? "block, small hammer" : "plastic mallet, soapy water",
+    ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
+    minutes: 12,
+    asks: "beads",
+    when: beaded,
+  },
+  {
+    id: "pins",
+    does: "Press each {bead} down and in while its pins go home, leaning away from the glass; set them below the face.",
+    why: "A pin that leans toward the glass finds its edge; a {bead} not pressed lets the pane rattle.",
+    tool: "pins, light hammer, nail set",
+    minutes: 10,
+    hazards: f.toughened ? ["toughened-edge"] : [],
+    when: (g) => g.system === "timber-bead" || g.system === "pinned-stop",
+  },
+  {
+    id: "wedge-back",
+    does: "Press the wedge gasket in, corners first, then the middle of each side; cut it a little long, never stretch it.",
+    why: "It is what keeps the glass tight and the water out.",
+    tool: "soapy water, blunt wheel",
+    minutes: 8,
+    when: (g) => g.system === "plastic-bead-inside" && g.detail.gasket === "wedge",
+  },
+  {
+    id: "outer-back",
+    does: "Put the outer gasket back, its slope to the glass and its lip in the slot: ends first, the middle last.",
+    why: "The other way about it leads water in behind the glass.",
+    tool: "soapy water",
+    minutes: 8,
+    when: (g) =>
+      (g.system === "plastic-bead-inside" && g.detail.gasket === "outer") ||
+      (g.system === "metal-frame" && g.detail.metal === "beads"),
+  },
+  {
+    id: "member-back",
+    does: "Tap the member back along the glass until its corners close.",
+    why: "Forced at an angle it chips the glass or cracks at its screw.",
+    tool: "block, mallet",
+    minutes: 6,
+    gloves: "on",
+    when: framed,
+  },
+  {
+    id: "corner-screws-back",
+    does: "Put the corner screws back by hand, each one; count them in.",
+    why: "A corner that is not drawn up opens, and the gasket with it.",
+    tool: "screwdriver",
+    minutes: 6,
+    asks: "screws",
+    when: framed,
+  },
+  {
+    id: "screws-loose",
+    does: "Two screws at the top and two below, loose; lift the frame to the middle of its hole.",
+    why: "It must hang centred before it is drawn up, or the door binds it.",
+    tool: "screwdriver",
+    minutes: 4,
+    people: 2,
+    hazards: ["parted-cassette"],
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "screws-round",
+    does: "All screws by hand, snug; then once more round. Count them in.",
+    why: "Drawn up one by one it pinches the glass, and a driver cracks it without your noticing.",
+    tool: "screwdriver",
+    minutes: 8,
+    asks: "screws",
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "plugs-back",
+    does: "Press the plugs in, the short edge first. Count them in.",
+    why: "All go in before any paint; one the wrong way about stands proud.",
+    minutes: 4,
+    asks: "plugs",
+    when: (g) => g.system === "cassette",
+  },
+  {
+    id: "mouldings-back",
+    does: "The two sides first, then head and foot sprung in between them: barbs into their slot.",
+    why: "They left last and go back first; head and foot lock them.",
+    tool: "broad putty knife, block",
+    minutes: 8,
+    when: (g) => g.system === "compression-moulding",
+  },
+];

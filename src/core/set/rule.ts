@@ -1,0 +1,23 @@
+import type { ReadyFacts } from "../ready/steps.ts";
+import type { Step } from "../steps/step.ts";
+
+/* What a rule of setting is, and what it may ask of the frame. */
+
+export type Rule = Step & { readonly when: (f: ReadyFacts) => boolean };
+
+export const always = (): boolean => true;
+/** Stuck rather than bedded: once it touches, it cannot be moved for long. */
+export const bonds = (f: ReadyFacts): boolean => f.bed === "silicone" || f.bed === "tape";
+export const turns = (f: ReadyFacts): boolean => f.hinge === "left" || f.hinge === "right";
+export const opens = (f: ReadyFacts): boolean => turns(f) || f.hinge === "top" || f.hinge === "bottom";
+export const facePutty = (f: ReadyFacts): boolean =>
+  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
+export const beaded = (f: ReadyFacts): boolean =>
+  f.system === "timber-bead" ||
+  f.system === "plastic-bead-inside" ||
+  f.system === "plastic-bead-outside" ||
+  f.system === "pinned-stop" ||
+  (f.system === "metal-frame" && f.detail.metal === "beads");
+export const framed = (f: ReadyFacts): boolean => f.system === "plastic-no-bead" || f.system === "in-front";
+export const packed = (f: ReadyFacts): boolean => f.system !== "cassette" && !framed(f);
+export const plastic = (f: ReadyFacts): boolean => f.system.startsWith("plastic");
