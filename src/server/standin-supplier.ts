@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import type { GetStandinOrder, PostStandinAnswer, PostStandinOrder, TheirStateSchema } from "../contract/standin.ts";
+import type { TheirState } from "../core/order/port.ts";
 import { fail, ok } from "../core/result.ts";
 import { day } from "../core/units/day.ts";
 import { changeKept } from "../db/standin-orders.ts";
@@ -31,3 +32,9 @@ export const tellState = (of: z.output<NonNullable<typeof GetStandinOrder.input>
     changeKept<Kept>(theDatabase(), of.key, (kept) => kept && askedOn(kept, day(of.day))),
     of.key,
   );
+
+/** How an order stands as of the newest day on which anybody asked; null where there is none. */
+export function standinState(key: string): TheirState | null {
+  const kept = changeKept<Kept>(theDatabase(), key, (k) => k);
+  return kept && stateOf(kept);
+}

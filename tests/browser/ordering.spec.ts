@@ -94,6 +94,13 @@ test("a supplier's own system takes an order once, asks, delivers with its note,
     await page.waitForTimeout(150);
   }
   await expect(note).toBeVisible();
+  const key = new URL(page.url()).pathname.split("/").at(-1) ?? "";
+  const csv = await page.request.get(`/api/standin/notes/${key}.csv`);
+  expect((await csv.text()).split("\r\n")[0]).toBe("line,width mm,height mm,thickness mm,says");
+  await page
+    .getByLabel("Delivery note, CSV or JSON")
+    .setInputFiles({ name: "note.csv", mimeType: "text/csv", buffer: await csv.body() });
+  await expect(page.getByRole("heading", { name: /^Delivery note/ })).toBeVisible();
   await page.getByRole("button", { name: "It has come" }).click();
   await page.getByLabel("width that came").fill("607");
   await page.getByLabel("height that came").fill("898");

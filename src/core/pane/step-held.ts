@@ -14,6 +14,7 @@ const BONDS: readonly string[] = ["bed", "bed-bond"];
 export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
   sides: ["left", "right", "bottom", "top"],
   faces: ["room face", "outer face"],
+  held: ["catches", "tilt tabs", "painted-over screws", "cords or cables", "screws added later"],
   bond: ["left", "right", "bottom", "top", ...CORNERS.map((c) => c.replace("-", " "))],
 };
 

@@ -17,6 +17,7 @@ export const ASKS = [
   "dries",
   "scraps",
   "length",
+  "held",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

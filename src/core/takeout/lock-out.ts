@@ -1,3 +1,11 @@
+/** A screw that will not turn, from the gentlest to the last. Source: trade practice. */
+export const JAMMED_SCREW: readonly string[] = [
+  "Scrape the paint out of its slot; a bit that fills it, pressed hard, a quarter turn tighter first.",
+  "A drop of release oil and ten minutes; one sharp tap on the driver.",
+  "A new slot cut with a fine saw; or a rubber band between bit and head.",
+  "Last, drill its head off, the sash held: the shank is drawn once the half is away.",
+];
+
 /** Before anybody breaks a pane to get in. */
 export const LOCK_OUT: readonly string[] = [
   "Is there a spare key: a neighbour, a relative, the agent?",

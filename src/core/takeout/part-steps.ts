@@ -33,6 +33,8 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
               : "Uncut paint tears the face of what stays, and snaps what is lifted.",
           tool: "sharp knife",
           minutes: 5,
+          alongEdge: true,
+          asks: "length",
           hazards: ["knives", ...(f.lead ? ["lead"] : [])],
         },
       ];
@@ -154,7 +156,8 @@ function release(f: StepFacts): Step {
   return {
     id: "release",
     does: how,
-    why: "Whatever still holds it bends or snaps when it is forced: look again before you pull.",
+    why: "Whatever still holds it bends or snaps when it is forced: twice is enough, then look again for what holds it.",
+    asks: "held",
     tool: "screwdriver, blanket on the bench",
     minutes: 10,
     ...(f.lift === 1 && (f.hinge === "slides" || f.system === "in-front") ? {} : { people: 2 as const }),

@@ -27,6 +27,8 @@ export function screwSteps(kind: ScrewPart, f: StepFacts): readonly Step[] {
           id: "caulk-line",
           does: "Cut the caulk or paint line round the frame, on both faces of the door.",
           why: "Uncut, it takes the door's skin along.",
+          asks: "length",
+          alongEdge: true,
           tool: "sharp knife",
           minutes: 6,
           hazards: ["knives"],

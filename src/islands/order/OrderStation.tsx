@@ -11,6 +11,7 @@ import { ticketOf } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
 import { CheckInForm } from "../parts/CheckInForm.tsx";
 import { Part } from "../parts/Part.tsx";
+import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SendForm } from "../parts/SendForm.tsx";
 import { Size } from "../parts/Size.tsx";
@@ -176,6 +177,9 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           goesIn={(came) => goesInText(r.odds, came)}
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
+      )}
+      {(line.state === "arrived" || line.state === "sent-back") && (
+        <PhotoOf station="order" of={`came/${line.line}`} caption="as it came" name="what is wrong with it" />
       )}
       <CheckedLine line={line} />
     </Part>

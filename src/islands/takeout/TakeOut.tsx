@@ -14,6 +14,7 @@ import { Ticks } from "../parts/Ticks.tsx";
 import { BeadCorners } from "./BeadCorners.tsx";
 import { Details, InFront } from "./Before.tsx";
 import { Broken } from "./Broken.tsx";
+import { CutLength } from "./CutLength.tsx";
 import { Disposal } from "./Disposal.tsx";
 import { ProfileLesson, ProfilePart } from "./ProfilePart.tsx";
 import { Ways } from "./Ways.tsx";
@@ -40,6 +41,8 @@ export function TakeOut() {
             sprigs: () => <Sprigs />,
             faces: ticks,
             bond: ticks,
+            length: () => <CutLength />,
+            held: ticks,
             beads: () => (
               <>
                 <BeadCorners />

@@ -1,5 +1,5 @@
 import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
-import { LOCK_OUT } from "../../core/takeout/lock-out.ts";
+import { JAMMED_SCREW, LOCK_OUT } from "../../core/takeout/lock-out.ts";
 import { PUTTY_WAYS, seamTools } from "../../core/takeout/seam-tools.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -36,6 +36,13 @@ export function Ways() {
           <p className="text-[13px] text-mute">Source: trade practice.</p>
         </Fold>
       )}
+      <Fold title="A screw that will not turn" more="the gentlest first">
+        <ol className="list-decimal pl-5">
+          {JAMMED_SCREW.map((l) => (
+            <li key={l}>{l}</li>
+          ))}
+        </ol>
+      </Fold>
       <Fold title="Locked out?" more="before any pane is broken">
         <ol className="list-decimal pl-5">
           {LOCK_OUT.map((l) => (

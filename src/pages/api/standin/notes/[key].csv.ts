@@ -1,0 +1,3 @@
+import { standinNote } from "../../../../server/http/standin-note.ts";
+
+export const GET = standinNote;
