@@ -16,7 +16,7 @@ import { DETAIL_NAMES, DETAILS, type Detail } from "../core/takeout/detail.ts";
 import { WASTES } from "../core/takeout/disposal.ts";
 import { FRONTS } from "../core/takeout/facts.ts";
 import { THINGS } from "../core/takeout/how-it-was.ts";
-import { GAVE, UNHOOKS } from "../core/takeout/profile.ts";
+import { GAVE, TURNED, UNHOOKS } from "../core/takeout/profile.ts";
 import { DayText } from "./lengths.ts";
 import { Id, Name, Short, Text, Written } from "./payload-parts.ts";
 
@@ -37,6 +37,7 @@ export const BEFORE_PAYLOADS = {
     profile: Name,
     unhooks: z.enum(UNHOOKS).nullable(),
     gave: z.enum(GAVE).nullable(),
+    turned: z.enum(TURNED).nullable().optional(),
     tape: z.enum(["thin", "thick"]).nullable(),
     brittle: z.boolean(),
     lesson: Short,

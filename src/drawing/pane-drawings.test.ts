@@ -3,6 +3,8 @@ import { SIDES } from "../core/geometry/quad.ts";
 import { SYSTEMS } from "../core/look/systems.ts";
 import type { Joints } from "../core/takeout/beads.ts";
 import { type MapItem, tapped } from "../core/takeout/how-it-was.ts";
+import { TURNED } from "../core/takeout/profile.ts";
+import { beadTurned, TURNED_BOX } from "./bead-turned.ts";
 import { BEADS_BOX, beadDrawing } from "./beads.ts";
 import { heatChart } from "./heat-chart.ts";
 import { mapPlace, PANE_IN_MAP } from "./how-it-was.ts";
@@ -172,5 +174,18 @@ describe("a unit through the rail", () => {
   it("three sheets have two spacers", () => {
     const unit = sectionOf({ ...at, glass: 24, layers: { panesMm: [4, 4, 4], cavitiesMm: [6, 6] } });
     expect([unit.sheets.length, unit.spacers.length]).toEqual([3, 2]);
+  });
+});
+
+describe("which way round a bead goes", () => {
+  it("each is drawn differently beside the same glass, within its box", () => {
+    const all = TURNED.map(beadTurned);
+    expect(new Set(all.map((d) => d.bead)).size).toBe(TURNED.length);
+    expect(new Set(all.map((d) => d.glass)).size).toBe(1);
+    for (const d of all)
+      for (const m of d.bead.matchAll(/[ML](\d+) (\d+)/g)) {
+        expect(Number(m[1])).toBeLessThanOrEqual(TURNED_BOX.width);
+        expect(Number(m[2])).toBeLessThanOrEqual(TURNED_BOX.height);
+      }
   });
 });

@@ -1,6 +1,9 @@
 import type { ReadyFacts } from "../ready/steps.ts";
 import { isTimber } from "../takeout/facts.ts";
+import { TURNED_NAMES } from "../takeout/profile.ts";
 import { beaded, facePutty, framed, type Rule } from "./rule.ts";
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** What holds the pane once it stands: sprigs, clips, beads and their pins, gaskets, screws, mouldings. */
 export const fixRules = (f: ReadyFacts): readonly Rule[] => [
@@ -48,9 +51,14 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
             .map((b) => b.side)
             .join(", ")}: ends tapped home first, the middle last.`
         : "The {beads} go back in the reverse of the way they came out: ends tapped home first, the middle last.",
-    why: f.profile?.brittle
-      ? "This profile is brittle: work along it, do not bend it into place."
-      : "Tapped from the middle it creeps past its corner.",
+    why: [
+      f.profile?.turned ? `${capital(TURNED_NAMES[f.profile.turned])}.` : "",
+      f.profile?.brittle
+        ? "This profile is brittle: work along it, do not bend it into place."
+        : "Tapped from the middle it creeps past its corner.",
+    ]
+      .filter(Boolean)
+      .join(" "),
     tool: isTimber(f) ? "block, small hammer" : "plastic mallet, soapy water",
     ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
     minutes: 12,

@@ -6,11 +6,22 @@ export type Unhooks = (typeof UNHOOKS)[number];
 export const GAVE = ["middle", "end", "corner", "along"] as const;
 export type Gave = (typeof GAVE)[number];
 
+/** What of a bead or gasket shows which way round it goes: the lip, the slope or the groove, and what it faces. */
+export const TURNED = ["lip-to-glass", "slope-to-glass", "groove-to-frame"] as const;
+export type Turned = (typeof TURNED)[number];
+export const TURNED_NAMES: Readonly<Record<Turned, string>> = {
+  "lip-to-glass": "lip to the glass",
+  "slope-to-glass": "slope to the glass",
+  "groove-to-frame": "groove to the frame",
+};
+
 /** What the firm has learnt about the beads or stops of one frame profile, on whatever window it met them. */
 export type Profile = {
   readonly profile: string;
   readonly unhooks: Unhooks | null;
   readonly gave: Gave | null;
+  /** Which way round it goes back; not said on older records. */
+  readonly turned?: Turned | null | undefined;
   readonly tape: "thin" | "thick" | null;
   /** Old plastic that cracks where it should bend. */
   readonly brittle: boolean;

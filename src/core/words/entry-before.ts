@@ -14,7 +14,7 @@ import { DETAILS, type DetailName } from "../takeout/detail.ts";
 import { WASTE_NAMES } from "../takeout/disposal.ts";
 import { FRONT_FACTS } from "../takeout/front-steps.ts";
 import { THING_FACTS } from "../takeout/how-it-was.ts";
-import { GAVE_FACTS, UNHOOKS_FACTS } from "../takeout/profile.ts";
+import { GAVE_FACTS, TURNED_NAMES, UNHOOKS_FACTS } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
 import { sayDay } from "./days.ts";
 
@@ -26,9 +26,10 @@ export function sentenceBefore(e: BeforeEntry): string {
     case "building.lead":
       return `${e.payload.address}: paint tested, lead ${e.payload.result}`;
     case "profile.known": {
-      const { profile, unhooks, gave, tape, brittle, lesson } = e.payload;
+      const { profile, unhooks, gave, turned, tape, brittle, lesson } = e.payload;
       const parts = [
         unhooks && UNHOOKS_FACTS[unhooks].name,
+        turned && TURNED_NAMES[turned],
         gave && `gave ${GAVE_FACTS[gave].name}`,
         tape && `${tape} tape`,
         brittle && "brittle",

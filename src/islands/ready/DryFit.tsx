@@ -1,5 +1,7 @@
+import { workPence } from "../../core/order/quote.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { DRY_FIT_FACTS, DRY_FITS } from "../../core/ready/dry-fit.ts";
+import { money } from "../../core/words/money.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 /** How it went in when tried dry, and what follows from that. */
@@ -34,9 +36,12 @@ export function DryFit() {
   );
 }
 
+/** Two drains drilled, sleeved, and their screw heads sealed. Source: trade practice. */
+const DRILL_MIN = 25;
+
 /** Drains: how many there are, how many let water through. */
 export function Drains() {
-  const { book, write } = usePane();
+  const { book, firm, write } = usePane();
   const now = book.before.drains ?? { found: 0, clear: 0, note: "" };
   const field = (key: "found" | "clear", name: string) => (
     <label className="block w-24">
@@ -62,7 +67,11 @@ export function Drains() {
       {field("found", "found")}
       {field("clear", "clear")}
       {book.before.drains && now.found === 0 && (
-        <p className="trouble">None: drill them, low in the frame, at both ends; more if it is long.</p>
+        <p className="trouble">
+          None: drill them, low in the frame, at both ends; more if it is long. Two drilled and sleeved are about{" "}
+          {DRILL_MIN} min, {money(workPence(DRILL_MIN, Math.round(firm.house.hourRate * 100)), firm.house.currency)}{" "}
+          before tax: ask the customer.
+        </p>
       )}
     </div>
   );

@@ -1,4 +1,13 @@
-import { GAVE, GAVE_FACTS, type Profile, UNHOOKS, UNHOOKS_FACTS } from "../../core/takeout/profile.ts";
+import {
+  GAVE,
+  GAVE_FACTS,
+  type Profile,
+  TURNED,
+  TURNED_NAMES,
+  UNHOOKS,
+  UNHOOKS_FACTS,
+} from "../../core/takeout/profile.ts";
+import { beadTurned, TURNED_BOX } from "../../drawing/bead-turned.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -58,6 +67,34 @@ export function ProfilePart() {
                   {GAVE_FACTS[g].name}
                 </label>
               ))}
+            </div>
+          </fieldset>
+          <fieldset>
+            <legend className="text-[13px] text-mute">Which way round it goes</legend>
+            <div className="flex flex-wrap gap-1.5">
+              {TURNED.map((t) => {
+                const d = beadTurned(t);
+                return (
+                  <label key={t} className="chip">
+                    <input
+                      type="radio"
+                      name="turned"
+                      checked={now.turned === t}
+                      onChange={() => change({ turned: t })}
+                    />
+                    <svg
+                      viewBox={`0 0 ${TURNED_BOX.width} ${TURNED_BOX.height}`}
+                      className="w-16 bg-sheet"
+                      aria-hidden="true"
+                    >
+                      <path d={d.glass} className="d-pane" />
+                      <path d={d.bead} className="d-face" />
+                      <path d={d.arrow} className="d-asked" fill="none" />
+                    </svg>
+                    {TURNED_NAMES[t]}
+                  </label>
+                );
+              })}
             </div>
           </fieldset>
           <div className="flex flex-wrap gap-1.5">
