@@ -61,5 +61,5 @@ export const CalcToeHeel = route({
   input: ToeHeelCase,
   output: ToeHeelAnswer,
   batch: true,
-  example: { in: { sash: { width: "600", height: "900" }, drop: 6 }, out: "lengthen by 5.003, 4.992 to first order" },
+  example: { in: { sash: { width: "600", height: "900" }, drop: 6 }, out: "lengthen by 5.004, 4.992 to first order" },
 });

@@ -16,7 +16,7 @@ export type Lift = {
 /**
  * What lifting a dropped handle corner asks of the diagonal that runs from the hinge's foot to the handle's head. It is
  * shortened when the sash drops: from √(W² + H² − 2Hs) back to √(W² + H²); s H / √(W² + H²) to first order.
- * @example 600 × 900, dropped 6 // 5.003 exactly, 4.992 to first order
+ * @example 600 × 900, dropped 6 // 5.004 exactly, 4.992 to first order
  */
 export function liftOf(sash: Sash, dropMm: number): Lift {
   const { widthMm: W, heightMm: H } = sash;
