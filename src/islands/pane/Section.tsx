@@ -14,21 +14,27 @@ export function Section() {
   const gap = r.cut.ok ? toMm(r.cut.value.edgeGap.height) : 1.5;
   const packed = r.packers?.stack ? toMm(r.packers.stack.sum) : 0;
   const cover = r.cut.ok && r.cut.value.opening.ok ? (r.cut.value.opening.value.cover?.bottom ?? null) : null;
+  const layers = layersOf(book);
+  // A unit that nobody has chosen yet is drawn as the usual one, and labelled so.
+  const thickness =
+    layers && !book.makeup
+      ? mm([...layers.panesMm, ...layers.cavitiesMm].reduce((sum, v) => sum + v, 0))
+      : r.glass.thickness;
   const drawn = sectionOf({
     rebateDepth: depth === null ? null : toMm(depth),
     rebateWidth: width === null ? null : toMm(width),
-    glass: toMm(r.glass.thickness),
+    glass: toMm(thickness),
     bed: firm.house.bedMm,
     nose: firm.house.noseMm,
     gap,
     packed,
     putty: book.added.system === "timber-putty",
-    layers: layersOf(book),
+    layers,
     box: BOX,
   });
   const guessed = depth === null || width === null;
   const values: Readonly<Record<PartName, { readonly name: string; readonly nm: number | null }>> = {
-    glass: { name: isUnit(book) ? say("{unit}") : "glass", nm: r.glass.thickness },
+    glass: { name: isUnit(book) ? say("{unit}") : "glass", nm: thickness },
     sight: { name: "sight line", nm: null },
     bed: { name: "bed", nm: mm(firm.house.bedMm) },
     packer: { name: say("{packer}"), nm: r.packers?.stack?.sum ?? null },

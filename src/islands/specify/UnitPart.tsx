@@ -11,6 +11,7 @@ import { unitSection } from "../../drawing/unit-section.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { CandidateAsks } from "./CandidateAsks.tsx";
 
 const CHART = { width: 440, height: 190 };
 const SECTION = { width: 220, height: 120 };
@@ -78,6 +79,7 @@ export function UnitPart() {
                 <CandidateRow
                   key={c.id}
                   candidate={c}
+                  plain={all[0] ?? c}
                   best={c.id === best?.id}
                   chosen={chosen !== null && sameMakeup(chosen, c.makeup)}
                   choose={() =>
@@ -146,19 +148,22 @@ const sameMakeup = (a: Makeup, b: Makeup): boolean =>
 
 type RowProps = {
   readonly candidate: Candidate;
+  /** The same again, which the others are held against. */
+  readonly plain: Candidate;
   readonly best: boolean;
   readonly chosen: boolean;
   readonly choose: () => void;
   readonly currency: string;
 };
 
-const CandidateRow = ({ candidate: c, best, chosen, choose, currency }: RowProps) => (
+const CandidateRow = ({ candidate: c, plain, best, chosen, choose, currency }: RowProps) => (
   <tr className={`border-t border-line ${chosen ? "bg-tint" : ""}`}>
     <td>
       <label className="flex min-h-9 cursor-pointer items-center gap-2 max-sm:min-h-12">
         <input type="radio" name="candidate" className="shrink-0" checked={chosen} onChange={choose} />
         <span className={best ? "font-semibold" : ""}>{c.name}</span>
       </label>
+      <CandidateAsks candidate={c} plain={plain} />
     </td>
     <td className="tight pl-2 text-right font-medium">{c.heat.toFixed(1)}</td>
     <td className="tight pl-2 text-right whitespace-nowrap">{c.surfaceC.toFixed(0)}</td>

@@ -1,0 +1,42 @@
+import type { Candidate } from "../../core/specify/candidates.ts";
+import { loadShares, plateCheck } from "../../core/specify/plate.ts";
+import { windKpa } from "../../core/specify/wind.ts";
+import { toMm } from "../../core/units/length.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** What a unit asks beside heat and price: its thickness, days, whether it stands the wind, and what it does to the sash. */
+export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Candidate; readonly plain: Candidate }) {
+  const { book, reckoning: r, firm } = usePane();
+  if (!r.cut.ok) return null;
+  const { width, height } = r.cut.value.glass;
+  const load = windKpa(book.exposure ?? "town", book.building.storey ?? 0, firm.house);
+  const shares = loadShares(c.makeup.panes.map((p) => p.mm));
+  const stands = c.makeup.panes.every(
+    (p, i) =>
+      plateCheck({
+        widthMm: toMm(width),
+        heightMm: toMm(height),
+        thicknessMm: p.mm,
+        loadKpa: load * (shares[i] ?? 1),
+        kind: p.kind,
+      }).holds,
+  );
+  const more = c.kg - plain.kg;
+  const hangs =
+    book.found?.hinge === "slides" ? `each weight +${(more / 2).toFixed(1)} kg` : `sash +${more.toFixed(1)} kg`;
+  return (
+    <span className={`block pb-1 text-[12px] ${stands ? "text-mute" : "trouble"}`}>
+      {[
+        `${c.overallMm.toFixed(1).replace(/\.0$/, "")} mm`,
+        `${c.days} days`,
+        stands ? "" : "too thin for this wind",
+        book.found?.hinge === "fixed" || more < LEAST_KG ? "" : hangs,
+      ]
+        .filter(Boolean)
+        .join(", ")}
+    </span>
+  );
+}
+
+/** Less than this no balance or hinge notices. */
+const LEAST_KG = 0.05;
