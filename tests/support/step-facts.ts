@@ -23,6 +23,8 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     detail: whole,
     damage: ["cracked"],
     storey: 0,
+    size: null,
+    cardKept: false,
     sealed: false,
     toughened: false,
     lift: 1,

@@ -23,8 +23,8 @@ export const REBATE = ["rebate-depth", "rebate-width"] as const;
 /** Where a side's depth differs from the rest, and the lip that must be covered where the house rule will not do. */
 export const REBATE_SIDES = ["depth-left", "depth-right", "depth-bottom", "depth-top"] as const;
 export const LIP = ["lip"] as const;
-/** The bead that is there, across: it must stand in what bed and glass leave of the rebate width. */
-export const BEAD = ["bead-width"] as const;
+/** The bead that is there, across, and what was sanded off it: it must stand in what bed and glass leave of the rebate width. */
+export const BEAD = ["bead-width", "bead-sanded"] as const;
 
 /** Through standing glass: what is seen, the cover guessed on each side, and how far the guess may be off. */
 export const SIGHT = ["sight-width", "sight-height", "cover-guess", "cover-doubt"] as const;

@@ -1,3 +1,4 @@
+import { beadAcross } from "../measure/bead.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import type { CandidateFacts } from "../specify/candidates.ts";
 import { STACK_ERRORS, type Stack, stacksFor } from "../specify/stack.ts";
@@ -24,7 +25,7 @@ export function roomFor(r: Reckoning): number | null {
   const width = r.readings["rebate-width"];
   if (width === undefined) return null;
   const bed = r.readings["bed-under"] ?? mm(r.house.bedMm);
-  return toMm(width) - toMm(bed) - toMm(r.readings["bead-width"] ?? mm(0));
+  return toMm(width) - toMm(bed) - toMm(beadAcross(r.readings) ?? mm(0));
 }
 
 /** What the candidates of a sealed unit follow from; null where it is single glass, or nothing is sized. */

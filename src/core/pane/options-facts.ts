@@ -1,6 +1,7 @@
 import type { MemberState } from "../look/condition.ts";
 import { examVerdict } from "../look/exam.ts";
 import type { OptionFacts } from "../look/options.ts";
+import { beadAcross } from "../measure/bead.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import { routFor } from "../size/rout.ts";
 import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
@@ -64,7 +65,7 @@ function doubleHolds(r: Reckoning): boolean | null {
     bed: mm(r.house.bedMm),
     unit: thicknessFrom(r.readings).overall ?? mm(SLIM_UNIT_MM),
     faceClearance: mm(1),
-    bead: r.readings["bead-width"] ?? mm(10),
+    bead: beadAcross(r.readings) ?? mm(10),
     rebateWidth: width,
     rebateDepth: depth,
     depthNeeded: mm(r.house.unitCoverMm + 3),

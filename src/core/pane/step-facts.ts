@@ -50,6 +50,8 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     detail: detailOf(book.added.system, book.before.detail),
     damage: book.damage,
     storey: book.building.storey,
+    size: r.cut.ok ? { width: toMm(r.cut.value.glass.width), height: toMm(r.cut.value.glass.height) } : null,
+    cardKept: ["arrived", "accepted", "accepted-with-note"].includes(book.line?.line.state ?? ""),
     sealed: isUnit(book),
     toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
     lift:

@@ -48,7 +48,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "bead-dress",
-    does: "Draw every pin from the {beads}, scrape and sand them smooth, and dress the timber edge the chisel left; read a sanded one's width again under Measure.",
+    does: "Draw every pin from the {beads}, scrape and sand them smooth, and dress the timber edge the chisel left. Say what came off a sanded one: its fit is reckoned again.",
     why: "A pin's burr holds the {bead} off the glass; paint on its back makes it proud.",
     tool: "pincers, scraper, sandpaper",
     minutes: 10,

@@ -16,6 +16,10 @@ export type StepFacts = {
   readonly detail: Detail;
   readonly damage: readonly Damage[];
   readonly storey: number | null;
+  /** The pane, mm; null until it is measured. */
+  readonly size: { readonly width: number; readonly height: number } | null;
+  /** The new pane is here, and so is the card it travelled in. */
+  readonly cardKept: boolean;
   /** A sealed unit, not one sheet. */
   readonly sealed: boolean;
   readonly toughened: boolean;

@@ -14,14 +14,33 @@ export const FRONT_FACTS: Readonly<Record<Front, { readonly name: string; readon
   "curtain-rail": { name: "curtain or rail", minds: "Out of the way of knives and dust." },
 };
 
+/**
+ * How far shards travel: as far as they fall, out from the wall and half as far to each side. Rounded up to 100 mm.
+ * @example a pane of 600 × 990 // 1000 out from the wall, 1600 along it
+ */
+export function sheetFor(pane: { readonly width: number; readonly height: number }): {
+  readonly out: number;
+  readonly along: number;
+} {
+  const up = (mm: number): number => Math.ceil(mm / 100 - 1e-9) * 100;
+  return { out: up(pane.height), along: up(pane.width + pane.height) };
+}
+
+function sheetWords(f: StepFacts): string {
+  if (!f.size) return "Lay a drop sheet inside and out, as far from the wall as the pane is high.";
+  const { out, along } = sheetFor(f.size);
+  const both = (mm: number): string => `${(mm / 1000).toFixed(1)} m (${Math.ceil(mm / 25.4)} in)`;
+  return `Lay a drop sheet inside and out: at least ${both(out)} out from the wall and ${both(along)} along it.`;
+}
+
 /** Before anything of the frame is opened: guard, tape, mark. */
 export function beforeSteps(f: StepFacts): readonly Step[] {
   const steps: (Step | false)[] = [
     {
       id: "sheet",
-      does: "Lay a drop sheet inside and out, wider than the pane is high.",
+      does: `${sheetWords(f)}${f.cardKept ? " Lean the card the new pane came in on the wall below: shards slide off it." : ""}`,
       why: "Shards travel as far as they fall.",
-      tool: "drop sheet",
+      tool: f.cardKept ? "drop sheet, delivery card" : "drop sheet",
       minutes: 4,
       hazards: ["broken-glass"],
     },

@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, test } from "vitest";
 import { BEADS, facts, finishing, ids, inOrder, type Over, out } from "../../../tests/support/step-facts.ts";
 import { finishSteps } from "../finish/steps.ts";
 import { CAUTION_IDS, cautionsAt, cautionsOf, type Hazards } from "../look/cautions.ts";
@@ -8,6 +8,7 @@ import { setSteps } from "../set/steps.ts";
 import type { Step } from "../steps/step.ts";
 import { DETAIL_NAMES, DETAILS, type Detail } from "./detail.ts";
 import { FRONTS } from "./facts.ts";
+import { sheetFor } from "./front-steps.ts";
 import { takeoutSteps } from "./steps.ts";
 
 /** A profile met before: lifted, gave at a corner, thick tape (3 min more), brittle. */
@@ -394,5 +395,20 @@ describe("cautions stand where the hazard is", () => {
       cautionsAt("look", h({ buildingYear: null, ruleSet })).find((c) => c.id === "lead")?.source;
     expect(source("M")).toContain("1992");
     expect(source("F")).toContain("1978");
+  });
+});
+
+describe("the sheet under the work", () => {
+  test.each([
+    [600, 990, { out: 1000, along: 1600 }],
+    [600, 1000, { out: 1000, along: 1600 }],
+    [455, 1371, { out: 1400, along: 1900 }],
+  ])("%s × %s mm", (width, height, wanted) => expect(sheetFor({ width, height })).toEqual(wanted));
+
+  test("its size is said, and the card of the new pane is used where there is one", () => {
+    const [sheet] = out({ size: { width: 600, height: 990 }, cardKept: true });
+    expect(sheet?.does).toContain("1.0 m (40 in) out from the wall and 1.6 m (63 in) along it");
+    expect([sheet?.does, sheet?.tool].join()).toMatch(/card the new pane came in.*delivery card/);
+    expect(out()[0]?.does).not.toMatch(/card|\d/);
   });
 });

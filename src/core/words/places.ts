@@ -56,6 +56,7 @@ const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]
     "How far the glass must reach past the lip or sealant groove, where the house rule will not do.",
   ],
   "bead-width": ["{bead} width", "Across the {bead}, the way it stands on the glass."],
+  "bead-sanded": ["sanded off the {bead}", "What scraping and sanding took off its width since it was measured."],
   "sight-width": ["sight size, width", "Frame edge to frame edge, as seen through the glass."],
   "sight-height": ["sight size, height", "Frame edge to frame edge, as seen through the glass."],
   "cover-guess": [

@@ -4,6 +4,7 @@ import { EARLIER, EARLIER_FACTS, earlierMinutes } from "../../core/look/earlier.
 import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
 import { writeDay } from "../../core/units/day.ts";
 import { Fold } from "../parts/Fold.tsx";
+import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
 /** Whether sash and frame deserve new glass, member by member. */
@@ -18,24 +19,27 @@ export function Condition() {
     >
       <div className="grid grid-cols-2 gap-2">
         {SIDES.map((side) => (
-          <label key={side}>
-            <span className="text-[13px] text-mute">{side}</span>
-            <select
-              value={members[side]?.state ?? ""}
-              onChange={(e) =>
-                write("look.condition", { member: side, state: e.target.value as MemberState, note: "" })
-              }
-            >
-              <option value="" disabled>
-                not looked at
-              </option>
-              {MEMBER_STATES.map((s) => (
-                <option key={s} value={s}>
-                  {MEMBER_FACTS[s].name}
+          <div key={side} className="space-y-1">
+            <label>
+              <span className="text-[13px] text-mute">{side}</span>
+              <select
+                value={members[side]?.state ?? ""}
+                onChange={(e) =>
+                  write("look.condition", { member: side, state: e.target.value as MemberState, note: "" })
+                }
+              >
+                <option value="" disabled>
+                  not looked at
                 </option>
-              ))}
-            </select>
-          </label>
+                {MEMBER_STATES.map((s) => (
+                  <option key={s} value={s}>
+                    {MEMBER_FACTS[s].name}
+                  </option>
+                ))}
+              </select>
+            </label>
+            {members[side] && <PhotoOf station="look" of={`member/${side}`} caption={`${side} member`} name={side} />}
+          </div>
         ))}
       </div>
       {said.some((m) => m.state !== "sound") && (
@@ -74,7 +78,10 @@ export function EarlierRepair() {
         <div className="note-glass">
           <p className="text-[13px]">For the owner:</p>
           {found.map((e) => (
-            <p key={e}>{say(EARLIER_FACTS[e].tell)}</p>
+            <div key={e} className="flex flex-wrap items-center gap-x-3 gap-y-1 py-1">
+              <p className="min-w-0 flex-1 basis-48">{say(EARLIER_FACTS[e].tell)}</p>
+              <PhotoOf station="look" of={`earlier/${e}`} caption={say(EARLIER_FACTS[e].name)} name="as found" />
+            </div>
           ))}
         </div>
       )}

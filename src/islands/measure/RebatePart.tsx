@@ -1,16 +1,16 @@
 import type { ReactNode } from "react";
+import { beadAcross } from "../../core/measure/bead.ts";
 import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
 import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { routFor } from "../../core/size/rout.ts";
-import { throughThickness } from "../../core/size/through.ts";
-import { mm, nm, toMm } from "../../core/units/length.ts";
+import { mm } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
-import { routWords, throughWords } from "../../core/words/through.ts";
+import { routWords } from "../../core/words/through.ts";
 import { Fold } from "../parts/Fold.tsx";
-import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { ThroughSum } from "../parts/ThroughSum.tsx";
 
 const SHOWN: readonly Place[] = [...REBATE, ...BEAD, ...LIP];
 
@@ -30,44 +30,9 @@ export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
         </div>
         <ReadingTrouble places={REBATE_SIDES} />
       </Fold>
-      <Through />
+      <ThroughSum />
       <Rout field={field} />
     </Part>
-  );
-}
-
-function Through() {
-  const { book, reckoning: r, firm, prefs, say } = usePane();
-  const width = r.readings["rebate-width"];
-  if (width === undefined) return null;
-  const putty = book.added.system === "timber-putty";
-  const bead = r.readings["bead-width"];
-  const bed = r.readings["bed-under"] ?? mm(firm.house.bedMm);
-  const through = throughThickness({
-    rebateWidth: width,
-    bed,
-    glass: r.glass.thickness,
-    faceClearance: nm(0),
-    bead: bead ?? nm(0),
-  });
-  return (
-    <div className={through.cures ? "note-wax" : "note-glass"}>
-      <p className="tight text-[13px]">
-        <Length nm={bed} unit={prefs.unit} /> bed + <Length nm={r.glass.thickness} unit={prefs.unit} /> glass
-        {bead !== undefined && (
-          <>
-            {" "}
-            + <Length nm={bead} unit={prefs.unit} /> {say("{bead}")}
-          </>
-        )}{" "}
-        = <Length nm={through.needed} unit={prefs.unit} /> in <Length nm={width} unit={prefs.unit} withUnit />
-      </p>
-      <p>
-        {bead === undefined && through.spare >= 0
-          ? say(`${putty ? "Face {putty}" : "A {bead}"} has ${toMm(through.front)} mm of room.`)
-          : say(throughWords(through, prefs.unit, putty && bead === undefined ? "putty" : "bead"))}
-      </p>
-    </div>
   );
 }
 
@@ -87,7 +52,7 @@ function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
           bed: r.readings["bed-under"] ?? mm(firm.house.bedMm),
           unit,
           faceClearance: mm(1),
-          bead: r.readings["bead-width"] ?? mm(10),
+          bead: beadAcross(r.readings) ?? mm(10),
           rebateWidth: width,
           rebateDepth: depth,
           depthNeeded: mm(UNIT_COVER_MM + UNIT_GAP_MM),

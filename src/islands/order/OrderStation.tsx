@@ -17,6 +17,7 @@ import { SendForm } from "../parts/SendForm.tsx";
 import { Size } from "../parts/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
 import { Sources, useSources } from "./Sources.tsx";
+import { Travel } from "./Travel.tsx";
 
 export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
 
@@ -182,6 +183,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         <PhotoOf station="order" of={`came/${line.line}`} caption="as it came" name="what is wrong with it" />
       )}
       <CheckedLine line={line} />
+      {line.state !== "open" && <Travel line={line} />}
     </Part>
   );
 }

@@ -1,11 +1,11 @@
 import { Cautions } from "../parts/Cautions.tsx";
-import { CountField } from "../parts/CountField.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
+import { BeadsDressed } from "./BeadsDressed.tsx";
 import { Dries } from "./Dries.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
 import { Pilots, StripLength } from "./Materials.tsx";
@@ -35,7 +35,7 @@ export function Ready() {
             "dry-fit": () => <DryFit />,
             dries: (step) => <Dries step={step} />,
             length: (step) => <StripLength faces={step.id === "mask" ? 4 : 1} />,
-            nails: () => <CountField what="nails" way="back" />,
+            nails: () => <BeadsDressed />,
           }}
         />
       </Part>

@@ -1,0 +1,42 @@
+import { beadAcross } from "../../core/measure/bead.ts";
+import { throughThickness } from "../../core/size/through.ts";
+import { mm, nm, toMm } from "../../core/units/length.ts";
+import { throughWords } from "../../core/words/through.ts";
+import { Length } from "./Length.tsx";
+import { usePane } from "./pane-context.ts";
+
+/** Bed, glass and bead against the rebate's width, and what would cure it. */
+export function ThroughSum() {
+  const { book, reckoning: r, firm, prefs, say } = usePane();
+  const width = r.readings["rebate-width"];
+  if (width === undefined) return null;
+  const putty = book.added.system === "timber-putty";
+  const bead = beadAcross(r.readings);
+  const bed = r.readings["bed-under"] ?? mm(firm.house.bedMm);
+  const through = throughThickness({
+    rebateWidth: width,
+    bed,
+    glass: r.glass.thickness,
+    faceClearance: nm(0),
+    bead: bead ?? nm(0),
+  });
+  return (
+    <div className={through.cures ? "note-wax" : "note-glass"}>
+      <p className="tight text-[13px]">
+        <Length nm={bed} unit={prefs.unit} /> bed + <Length nm={r.glass.thickness} unit={prefs.unit} /> glass
+        {bead !== undefined && (
+          <>
+            {" "}
+            + <Length nm={bead} unit={prefs.unit} /> {say("{bead}")}
+          </>
+        )}{" "}
+        = <Length nm={through.needed} unit={prefs.unit} /> in <Length nm={width} unit={prefs.unit} withUnit />
+      </p>
+      <p>
+        {bead === undefined && through.spare >= 0
+          ? say(`${putty ? "Face {putty}" : "A {bead}"} has ${toMm(through.front)} mm of room.`)
+          : say(throughWords(through, prefs.unit, putty && bead === undefined ? "putty" : "bead"))}
+      </p>
+    </div>
+  );
+}
