@@ -20,6 +20,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     id: "sight-line",
     does: "Look along the {putty} from both sides.",
     why: "No {putty} above the sight line from the room, no bare {rebate} from outside.",
+    photos: ["from indoors", "from outdoors"],
     minutes: 2,
     when: putty,
   },

@@ -16,6 +16,8 @@ export type Hazards = {
   readonly ruleSet: "M" | "F";
   readonly toughened: boolean;
   readonly special: readonly Special[];
+  /** Putty or compound holds, or once held, the glass. */
+  readonly oldPutty: boolean;
   /** It is set in linseed putty, whose rags heat by themselves. */
   readonly oil?: boolean;
 };
@@ -57,7 +59,7 @@ const RULES: readonly Rule[] = [
   {
     id: "asbestos",
     at: ["takeout", "ready"],
-    when: (h) => h.buildingYear === null || h.buildingYear < 1985,
+    when: (h) => h.oldPutty && (h.buildingYear === null || h.buildingYear < 1985),
     line: "Old {putty} may hold asbestos: do not grind it; have it tested if in doubt.",
     full: "Some old {putty} and panels hold asbestos. Do not grind or sand them. If in doubt stop and have it tested by someone licensed to.",
     source: "usual caution; local rules decide",

@@ -1,4 +1,4 @@
-import { describe, expect, it } from "vitest";
+import { describe, expect, it, test } from "vitest";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import {
   EXAM,
@@ -13,7 +13,7 @@ import {
 } from "./exam.ts";
 import { type Option, type OptionFacts, optionsFor, recommend } from "./options.ts";
 import { SYSTEMS } from "./systems.ts";
-import { directionsOf, type NodeId, SYSTEM_TREE, type SystemEnd } from "./which-system.ts";
+import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "./which-system.ts";
 
 const sealed = { kind: "sealed", near: "whole", far: "whole" } as const;
 
@@ -350,4 +350,18 @@ describe("what can be done about it", () => {
     const all = of({ sealed: true, glass: "seal-gone" });
     expect(recommend(all, facts({ sealed: true, glass: "seal-gone" })).kind).not.toBe("refurbish");
   });
+});
+
+describe("faces that the work needs", () => {
+  test.each([
+    ["timber-putty", "outside", false, "inside", ["outside"]],
+    ["timber-putty", "outside", false, "outside", []],
+    ["timber-putty", "outside", false, "both", []],
+    ["plastic-bead-outside", "outside", true, "inside", ["outside"]],
+    ["plastic-bead-outside", "outside", true, "outside", ["inside"]],
+    ["plastic-bead-inside", "inside", false, "inside", []],
+    ["pinned-stop", "inside", true, "inside", ["outside"]],
+  ] as const)("%s from the %s, bonded %s, reached %s", (system, side, bonded, reach, wanted) =>
+    expect(outOfReach(directionsOf(system, side, bonded), reach)).toEqual(wanted),
+  );
 });

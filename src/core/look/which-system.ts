@@ -121,6 +121,20 @@ export const SYSTEM_TREE: Readonly<Record<NodeId, Node>> = {
   },
 };
 
+export type Ways = ReturnType<typeof directionsOf>;
+
+/**
+ * The faces that the work needs and nobody can get to.
+ * @example beads off outside, bond cut from inside, only the room side can be reached // ["outside"]
+ */
+export const outOfReach = (ways: Ways, reach: "both" | "inside" | "outside"): readonly ("inside" | "outside")[] =>
+  reach === "both"
+    ? []
+    : ([...new Set([ways.beads, ways.cut, ways.leaves])].filter((w) => w !== null && w !== reach) as (
+        | "inside"
+        | "outside"
+      )[]);
+
 /** Faces of the frame: where the beads come off, from where a bond is cut, and which way the glass leaves. */
 export function directionsOf(
   system: System,

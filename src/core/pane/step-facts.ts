@@ -109,5 +109,12 @@ export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
   ruleSet: r.house.safetySet,
   toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
   special: book.before.special,
+  oldPutty: ![
+    "plastic-bead-inside",
+    "plastic-bead-outside",
+    "plastic-no-bead",
+    "cassette",
+    "compression-moulding",
+  ].includes(book.added.system),
   oil: r.compound.id === "linseed",
 });

@@ -227,6 +227,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: "With the pane held dry, mark where the sealant will run, and take a photo.",
     why: "It must not squeeze into view, and the mark is all you have once the pane is in.",
     tool: "pencil, camera",
+    photos: ["the sealant's line"],
     minutes: 3,
     when: (g) => g.bed === "silicone",
   },

@@ -81,6 +81,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "close-dry",
+    photos: ["shut on its packing"],
     does: "Shut the sash on the loose packing and note its four gaps.",
     why: "Packing can still be changed now; once it is bonded the sash keeps whatever shape it has.",
     minutes: 3,
@@ -121,6 +122,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
           : "Dropped in flat it catches a {packer} and tips it.",
     tool: f.lift === 1 ? "flat hands" : "rated suction cups",
     minutes: 5,
+    ...(f.bed === "putty" ? { photos: ["the bed, from the room"] } : {}),
     ...(f.lift === 1 ? {} : { people: 2 as const }),
     gloves: "on",
     hazards: f.lift === 1 ? [] : ["heavy"],

@@ -29,6 +29,8 @@ export type Step = {
   readonly tool?: string;
   readonly never?: string;
   readonly asks?: Ask;
+  /** What is worth a photo here, each by what it shows. */
+  readonly photos?: readonly string[];
   /** Work, in minutes, by default; the firm's own past replaces it. */
   readonly minutes: number;
   /** 1 when not said. */

@@ -25,6 +25,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
       does: "Number the {beads}, and mark which end is which.",
       why: "Lengths differ by a hair: in the wrong place one end gapes.",
       tool: "pencil",
+      photos: ["the {beads}, numbered", "a {bead}'s end, close"],
       minutes: 2,
     },
     ...(f.detail.keep === "destroy"

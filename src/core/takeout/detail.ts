@@ -2,6 +2,10 @@ import type { System } from "../look/systems.ts";
 
 /** What differs within a system, and changes the steps: each with what it can be. */
 export const DETAILS = {
+  reach: {
+    name: "Can be reached",
+    of: { both: "both faces", inside: "the room side only", outside: "the outside only" },
+  },
   where: {
     name: "Worked on",
     of: { "in-place": "where it hangs", bench: "on a bench, sash taken down" },
@@ -55,6 +59,7 @@ export type Detail = { readonly [N in DetailName]: keyof (typeof DETAILS)[N]["of
 
 /** What is taken for granted until somebody looks. */
 const USUAL: Detail = {
+  reach: "both",
   where: "in-place",
   fixing: "clipped",
   bond: "gasket",
@@ -87,7 +92,7 @@ const BY_SYSTEM: Readonly<Record<System, { readonly asks: readonly DetailName[];
 };
 
 /** What is worth asking about this system: nothing else changes its steps. */
-export const detailsAsked = (system: System): readonly DetailName[] => BY_SYSTEM[system].asks;
+export const detailsAsked = (system: System): readonly DetailName[] => ["reach", ...BY_SYSTEM[system].asks];
 
 /** What was said, and the usual for the rest. @example detailOf("timber-bead", { keep: "destroy" }).fixing // "fine-pins" */
 export const detailOf = (system: System, said: Partial<Detail>): Detail => ({

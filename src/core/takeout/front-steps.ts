@@ -1,3 +1,4 @@
+import { directionsOf, outOfReach } from "../look/which-system.ts";
 import type { Step } from "../steps/step.ts";
 import { brokenUp, type Front, isGone, type StepFacts, sashLeaves } from "./facts.ts";
 
@@ -35,6 +36,8 @@ function sheetWords(f: StepFacts): string {
 
 /** Before anything of the frame is opened: guard, tape, mark. */
 export function beforeSteps(f: StepFacts): readonly Step[] {
+  const bonded = f.detail.bond !== "gasket";
+  const blocked = outOfReach(directionsOf(f.system, f.side, bonded), f.detail.reach);
   const steps: (Step | false)[] = [
     {
       id: "sheet",
@@ -44,6 +47,17 @@ export function beforeSteps(f: StepFacts): readonly Step[] {
       minutes: 4,
       hazards: ["broken-glass"],
     },
+    f.detail.where !== "bench" &&
+      blocked.length > 0 && {
+        id: "reach-face",
+        does: `Get to the ${blocked[0] === "inside" ? "room side" : "outside"}: ${
+          blocked[0] === "inside" ? "clear what stands before it" : "a tower or a ladder with a stabiliser"
+        }, or take the sash down to a bench.`,
+        why: "The work needs that face, and half open is no time to find that you cannot get there.",
+        tool: blocked[0] === "inside" ? "blanket, a second pair of hands" : "tower, or trestles",
+        minutes: 10,
+        hazards: blocked[0] === "outside" ? ["ladder"] : [],
+      },
     (f.storey ?? 0) > 0 && {
       id: "clear-below",
       does: "Fence off the ground below.",
@@ -70,6 +84,7 @@ export function beforeSteps(f: StepFacts): readonly Step[] {
       why: "A pane or sash turned on the bench looks the same both ways.",
       tool: "wax pencil",
       minutes: 1,
+      photos: ["the room face, marked"],
       asks: "marks",
     },
     sashLeaves(f) && {
@@ -93,6 +108,7 @@ export function afterSteps(f: StepFacts): readonly Step[] {
       why: "A frame that stays wet lets the next seal go as well.",
       tool: "torch",
       minutes: 2,
+      photos: ["where water ran"],
       asks: "water",
     },
     {

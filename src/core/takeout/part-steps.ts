@@ -87,6 +87,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           does: "Draw the outer gasket out from a corner, and note which way its lip lies.",
           why: "Put back the other way round it lets water in behind the glass.",
           tool: "hook, soapy water",
+          photos: ["which way its lip lies"],
           minutes: 5,
         },
         {
@@ -109,6 +110,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           does: "Draw the wedge gasket out on the room side, starting at a corner, and note which way its lip lies.",
           why: "It keeps the pane tight: until it is out no {bead} moves.",
           tool: "hook, soapy water",
+          photos: ["which way its lip lies"],
           minutes: 5,
         },
       ];
@@ -189,6 +191,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
       never: "No heat gun beside glass that stays, and none where paint may hold lead.",
       minutes: falls ? 15 : f.detail.old === "soft" ? 20 : 40,
       alongEdge: true,
+      ...(metal ? {} : { photos: ["timber that came away"] }),
       variant: falls ? "falls" : f.detail.old,
       hazards: ["knives", "asbestos", ...(f.lead ? ["lead"] : [])],
     },

@@ -30,6 +30,9 @@ describe("taking out", () => {
       ["sheet", "tape-glass", "mark", "score-paint", "face-putty", "sprigs", "lift-out", "bed-putty", "water", "bag"],
       ["shards", "loose-putty", "clear-below", "packers-map", "loosen"],
     ],
+    ["putty, the outside out of reach", { detail: { reach: "inside" } }, ["sheet", "reach-face", "mark"], []],
+    ["the same on a bench", { detail: { reach: "inside", where: "bench" } }, ["tag"], ["reach-face"]],
+    ["putty, the room side out of reach", { detail: { reach: "outside" } }, ["sheet", "mark"], ["reach-face"]],
     ["putty, upstairs", { storey: 1 }, ["sheet", "clear-below", "tape-glass"], []],
     ["putty, glass gone", { damage: ["gone"] }, ["mark", "sprigs", "shards", "bed-putty"], ["tape-glass", "lift-out"]],
     ["putty, holed", { damage: ["holed"] }, ["tape-glass", "sprigs", "lift-out", "shards"], []],
@@ -341,7 +344,14 @@ describe("setting and finishing in putty", () => {
     const all = ids(setSteps(facts()));
     inOrder(all, ["bed", "pack", "face-check", "press", "sprigs", "face"]);
   });
-  it("looks at putty lines only where there is putty", () => {});
+  it("looks along a putty line only where there is one", () => {
+    const looked = (over: Over) => ids(finishSteps(finishing(facts(over)))).includes("sight-line");
+    expect(looked({})).toBe(true);
+    expect(looked({ system: "metal-frame" })).toBe(true);
+    expect(looked({ system: "metal-frame", detail: { metal: "beads" } })).toBe(false);
+    expect(looked({ system: "plastic-bead-inside" })).toBe(false);
+    expect(looked({ system: "timber-bead" })).toBe(false);
+  });
 });
 
 describe("cautions stand where the hazard is", () => {
@@ -357,6 +367,7 @@ describe("cautions stand where the hazard is", () => {
     ruleSet: "M",
     toughened: false,
     special: [],
+    oldPutty: true,
     ...over,
   });
   it.each([
@@ -367,6 +378,7 @@ describe("cautions stand where the hazard is", () => {
     ["takeout", { buildingYear: 1992 }, [], ["lead"]],
     ["takeout", { buildingYear: null }, ["lead", "asbestos"], []],
     ["takeout", { buildingYear: 1984 }, ["asbestos"], []],
+    ["takeout", { buildingYear: 1984, oldPutty: false }, [], ["asbestos"]],
     ["measure", { storey: 1 }, ["ladder"], []],
     ["set", { massKg: 20 }, [], ["heavy", "too-heavy"]],
     ["set", { massKg: 20.1 }, ["heavy"], ["too-heavy"]],

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { SYSTEM_FACTS, SYSTEMS, type System } from "../../core/look/systems.ts";
-import { directionsOf, type NodeId, SYSTEM_TREE, type SystemEnd } from "../../core/look/which-system.ts";
-import { detailOf } from "../../core/takeout/detail.ts";
+import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "../../core/look/which-system.ts";
+import { DETAILS, type Detail, detailOf } from "../../core/takeout/detail.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
@@ -17,8 +17,9 @@ export function WhichSystem() {
     if (to.detail) write("takeout.detail", to.detail);
     setAt(null);
   };
-  const bonded = detailOf(system, book.before.detail).bond !== "gasket";
-  const ways = directionsOf(system, side, bonded);
+  const detail = detailOf(system, book.before.detail);
+  const ways = directionsOf(system, side, detail.bond !== "gasket");
+  const blocked = outOfReach(ways, detail.reach);
   const upstairs = (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
   return (
     <Part title="How the glass is held">
@@ -47,6 +48,20 @@ export function WhichSystem() {
               <option value="outside">outside</option>
             </select>
           </label>
+          <label className="flex items-center gap-2 text-[13px]">
+            can be reached
+            <select
+              className="!w-auto"
+              value={detail.reach}
+              onChange={(e) => write("takeout.detail", { reach: e.target.value as Detail["reach"] })}
+            >
+              {Object.entries(DETAILS.reach.of).map(([value, says]) => (
+                <option key={value} value={value}>
+                  {says}
+                </option>
+              ))}
+            </select>
+          </label>
           {!at && (
             <button type="button" className="btn btn-small" onClick={() => setAt("made-of")}>
               Not sure? Find out by questions
@@ -70,6 +85,13 @@ export function WhichSystem() {
           {say("{Beads} or {putty}")} off from {ways.beads}
           {ways.cut ? `, bond cut from ${ways.cut}` : ""}, glass leaves to the {ways.leaves}.
           {upstairs && <span className="trouble"> Upstairs: that face wants a tower, or the sash on a bench.</span>}
+          {blocked.length > 0 && (
+            <span className="trouble">
+              {" "}
+              The {blocked[0] === "inside" ? "room side" : "outside"} cannot be reached: the sash goes to a bench, or
+              the way to it is made first.
+            </span>
+          )}
         </p>
       )}
     </Part>

@@ -49,7 +49,7 @@ export function Section() {
         <span className="text-mute">{guessed ? say("{rebate} not read: usual one drawn") : "to scale"}</span>
       </figcaption>
       <svg
-        viewBox={`0 0 ${BOX.width} ${BOX.height}`}
+        viewBox={`0 0 ${BOX.width + 30} ${BOX.height}`}
         className="w-full min-h-0"
         role="img"
         aria-label={say("Section through the {rebate}, outside on the left.")}

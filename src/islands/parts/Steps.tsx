@@ -8,6 +8,7 @@ import { hazardsOf } from "../../core/pane/step-facts.ts";
 import { stepHeld, TICKS } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
+import { PhotoOf } from "./PhotoOf.tsx";
 import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
 import { SecondPerson } from "./SecondPerson.tsx";
@@ -74,6 +75,13 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
             raises={raised.get(s.id) ?? []}
           >
             {s.asks && asks[s.asks]?.(s)}
+            {s.photos && (
+              <div className="flex flex-wrap gap-2">
+                {s.photos.map((of) => (
+                  <PhotoOf key={of} station={station} of={`${s.id}/${of}`} caption={say(of)} />
+                ))}
+              </div>
+            )}
           </StepLine>
         ))}
       </ol>
@@ -163,7 +171,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
           </p>
         )}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}
-        {children && <div className="pt-2">{children}</div>}
+        {children && <div className="space-y-2 pt-2">{children}</div>}
         {(isNext || mark?.state === "done") && <StepTook station={station} step={step} done={mark?.state === "done"} />}
         {noting && (
           <form
