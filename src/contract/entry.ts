@@ -14,6 +14,7 @@ import { DayText, GridName, LengthUnit } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 import { BEFORE_PAYLOADS } from "./payloads-before.ts";
 import { ORDER_PAYLOADS } from "./payloads-order.ts";
+import { SET_PAYLOADS } from "./payloads-set.ts";
 import { BarsSchema, CornerPoint, SPECIFY_PAYLOADS } from "./payloads-specify.ts";
 
 const Side = z.enum(["inside", "outside"]);
@@ -21,6 +22,7 @@ const Side = z.enum(["inside", "outside"]);
 /** One schema for each kind of entry. The types it yields are those of `core/log/kinds`. */
 export const PAYLOADS = {
   ...BEFORE_PAYLOADS,
+  ...SET_PAYLOADS,
   "round.opened": z.strictObject({ name: Name, place: Short }),
   "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
   "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),
@@ -115,12 +117,6 @@ export const PAYLOADS = {
   "size.risk-taken": z.strictObject({ state: z.enum([...CIRCUMSTANCES, "not-said"]), reason: Short }),
   ...SPECIFY_PAYLOADS,
   ...ORDER_PAYLOADS,
-  "set.done": z.strictObject({ day: DayText, compound: Name, sprigs: z.int().min(0).max(500).nullable() }),
-  "set.material": z.strictObject({ what: Name, batch: Short, expiry: DayText.nullable() }),
-  "signoff.snag": z.strictObject({ snag: Id, says: Name, due: DayText.nullable(), done: z.boolean() }),
-  "finish.painted": z.strictObject({ day: DayText }),
-  "signoff.check": z.strictObject({ item: Name, good: z.boolean(), note: Text }),
-  "signoff.signed": z.strictObject({ day: DayText, told: z.boolean() }),
   struck: z.strictObject({ entry: Id, reason: Short }),
 } satisfies { readonly [K in Kind]: z.ZodType<Payloads[K]> };
 

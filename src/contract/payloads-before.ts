@@ -97,7 +97,7 @@ export const BEFORE_PAYLOADS = {
   "step.sides": z.strictObject({
     station: z.enum(STATIONS),
     step: Name,
-    done: z.array(z.string().max(20)).max(12),
+    done: z.array(z.string().max(20)).max(120),
   }),
   "ready.dry-fit": z.strictObject({ fit: z.enum(DRY_FITS), note: Short }),
   "ready.drains": z.strictObject({ found: z.int().min(0).max(99), clear: z.int().min(0).max(99), note: Short }),

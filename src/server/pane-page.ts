@@ -47,6 +47,8 @@ export type PanePageData = {
   readonly doneBefore: readonly BeforeHere[];
   /** Sizes of other panes of the round on orders. */
   readonly othersHere: readonly OtherPane[];
+  /** Other panes of the round, as their tags name them. */
+  readonly tagsHere: readonly { readonly id: string; readonly label: string }[];
   readonly records: readonly SupplierRecord[];
   /** What units at this address are made of. */
   readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
@@ -108,6 +110,9 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
         width: nm(o.widthNm),
         height: nm(o.heightNm),
       })),
+      tagsHere: panes
+        .filter((p) => p.id !== id)
+        .map((p) => ({ id: p.id, label: [p.address, p.opening, p.light].filter(Boolean).join(", ") })),
       records: recordsOf(db),
       makeupsHere: newestAt(db, "specify.makeup", row.address, id).flatMap(({ pane, label, payload }) =>
         payload.makeup ? [{ pane, label, makeup: payload.makeup }] : [],

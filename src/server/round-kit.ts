@@ -1,12 +1,15 @@
+import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { labelOf } from "../core/pane/order-line.ts";
+import { materialsOf } from "../core/pane/pane-materials.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { metresRound, nextFor, stepsAt } from "../core/pane/standing.ts";
 import { STATION_NAMES, type Station } from "../core/plan/stations.ts";
 import { withFirm } from "../core/round/book.ts";
+import { type Material, pickList } from "../core/set/pick-list.ts";
 import { type Kit, kitOf, oneKit } from "../core/steps/kit.ts";
 import { toMm } from "../core/units/length.ts";
-import { entriesOfPanes } from "../db/entry-log.ts";
+import { entriesOfPanes, logEnd } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
@@ -18,6 +21,11 @@ export type RoundKit = {
   readonly round: { readonly id: string; readonly name: string };
   readonly panes: readonly { readonly id: string; readonly where: string; readonly station: string }[];
   readonly kit: Kit;
+  /** What setting them all uses up. */
+  readonly materials: readonly Material[];
+  readonly entries: readonly Entry[];
+  readonly through: number;
+  readonly today: number;
   readonly booked: readonly {
     readonly where: string;
     readonly day: string;
@@ -34,7 +42,7 @@ export function roundKit(id: string): RoundKit | undefined {
   const db = theDatabase();
   const round = roundById(db, id);
   if (!round) return undefined;
-  const { firm } = loadFirm(db);
+  const { entries, firm } = loadFirm(db);
   const now = today();
   const ids = panesOfRound(db, id).map((p) => p.id);
   const entriesFor = byPane(entriesOfPanes(db, ids));
@@ -53,12 +61,20 @@ export function roundKit(id: string): RoundKit | undefined {
         waste: firm.house.waste,
       },
     );
-    return [{ id: book.id, where: labelOf(book), station: STATION_NAMES[station], kit }];
+    const materials = stations.includes("set") ? materialsOf(book, r) : null;
+    return [{ id: book.id, where: labelOf(book), station: STATION_NAMES[station], kit, materials }];
   });
   return {
     round: { id: round.id, name: round.name },
-    panes: going.map(({ kit: _, ...p }) => p),
+    panes: going.map(({ id, where, station }) => ({ id, where, station })),
     kit: oneKit(going.map((g) => g.kit)),
+    materials: pickList(
+      going.flatMap((g) => g.materials ?? []),
+      firm.house.waste,
+    ),
+    entries,
+    through: logEnd(db).through,
+    today: now,
     booked: books.flatMap(({ book }) => (book.before.hands ? [{ where: labelOf(book), ...book.before.hands }] : [])),
   };
 }

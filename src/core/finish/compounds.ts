@@ -16,7 +16,12 @@ export type Compound = {
   readonly primeRebate: boolean;
   readonly needs: string;
   readonly source: string;
+  /** The kind it is of, where it is one of the firm's own: what it may touch, and how it is worked. */
+  readonly like?: string;
 };
+
+/** What a material is kept as by the firm, from its label. */
+export type OwnCompound = Omit<Compound, "id" | "needs" | "source" | "like"> & { readonly like: string };
 
 export const COMPOUNDS: readonly Compound[] = [
   {
@@ -100,4 +105,21 @@ export function usualCompound(system: System, bond: Bond): string {
 export const bedOf = (compound: string, bond: Bond): Bond =>
   compound === "silicone" ? "silicone" : compound === "tape" ? (bond === "tape" ? "tape" : "gasket") : "putty";
 
-export const compoundById = (id: string): Compound | undefined => COMPOUNDS.find((c) => c.id === id);
+export const compoundById = (id: string, all: readonly Compound[] = COMPOUNDS): Compound | undefined =>
+  all.find((c) => c.id === id);
+
+/** The kind of a compound: its own id, or what the firm's own is like. */
+export const kindOf = (c: Pick<Compound, "id" | "like">): string => c.like ?? c.id;
+
+/** The list with the firm's own materials first: each with what its kind needs, and its label as source. */
+export const withOwn = (own: readonly OwnCompound[]): readonly Compound[] => [
+  ...own.map(
+    (o): Compound => ({
+      ...o,
+      id: o.name,
+      needs: compoundById(o.like)?.needs ?? "As its label says.",
+      source: "its label, as the firm read it",
+    }),
+  ),
+  ...COMPOUNDS,
+];

@@ -17,13 +17,15 @@ import type { Written } from "../tape/written.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
 import type { BeforePayloads } from "./payloads-before.ts";
 import type { CheckedMore, OrderPayloads } from "./payloads-order.ts";
+import type { SetPayloads } from "./payloads-set.ts";
 
 /** A corner of a shaped pane, in nm. */
 export type Corner = { readonly x: number; readonly y: number };
 
 /** What each kind of entry carries. Days are `yyyy-mm-dd`; ids are UUIDs; lengths are as written. */
 export type Payloads = BeforePayloads &
-  OrderPayloads & {
+  OrderPayloads &
+  SetPayloads & {
     "round.opened": { readonly name: string; readonly place: string };
     "round.weather": { readonly day: string; readonly wet: boolean; readonly lowC: number | null };
     "round.day-off": { readonly day: string; readonly off: boolean };
@@ -170,24 +172,6 @@ export type Payloads = BeforePayloads &
       readonly verdict: "accepted" | "accepted-with-note" | "sent-back";
       readonly reason: string;
     } & CheckedMore;
-
-    "set.done": { readonly day: string; readonly compound: string; readonly sprigs: number | null };
-    /** What it was set in, as its label says: kept for the record, and for whoever asks in five years. */
-    "set.material": {
-      readonly what: string;
-      readonly batch: string;
-      readonly expiry: string | null;
-    };
-    /** What fell short, when it is put right, and whether it was. */
-    "signoff.snag": {
-      readonly snag: string;
-      readonly says: string;
-      readonly due: string | null;
-      readonly done: boolean;
-    };
-    "finish.painted": { readonly day: string };
-    "signoff.check": { readonly item: string; readonly good: boolean; readonly note: string };
-    "signoff.signed": { readonly day: string; readonly told: boolean };
 
     struck: { readonly entry: string; readonly reason: string };
   };

@@ -53,6 +53,9 @@ export const SITE = ["sill-height", "door-distance"] as const;
 /** Gap between sash and head at each end: the handle corner's drop is their difference. */
 export const HANG = ["head-gap-hinge", "head-gap-handle"] as const;
 
+/** Gaps round the sash in its frame, shut: what is even looks right, and latches. */
+export const SASH_GAPS = ["gap-left", "gap-right", "gap-top", "gap-bottom"] as const;
+
 export const PLACES = [
   ...OPENING,
   ...BACK,
@@ -71,6 +74,7 @@ export const PLACES = [
   ...TIMBER,
   ...SITE,
   ...HANG,
+  ...SASH_GAPS,
 ] as const;
 export type Place = (typeof PLACES)[number];
 

@@ -40,9 +40,13 @@ export function mayTouch(compound: string, book: PaneBook, glass: Pick<Glass, "k
  * first that may.
  * @example laminated glass in a putty sash // neutral-cure silicone, not linseed putty
  */
-export function compoundFor(book: PaneBook, glass: Pick<Glass, "kind">): Compound {
+export function compoundFor(
+  book: PaneBook,
+  glass: Pick<Glass, "kind">,
+  all: readonly Compound[] = COMPOUNDS,
+): Compound {
   const fallback = COMPOUNDS[0] as Compound;
-  if (book.set) return compoundById(book.set.compound) ?? fallback;
+  if (book.set) return compoundById(book.set.compound, all) ?? fallback;
   const usual = usualCompound(book.added.system, bondOf(book));
   const id =
     mayTouch(usual, book, glass).says === "no"

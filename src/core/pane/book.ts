@@ -74,6 +74,10 @@ export type PaneBook = {
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
   readonly set: Payloads["set.done"] | null;
   readonly painted: string | null;
+  /** The pane that the sash's own tag names; "" where it had none. */
+  readonly tag: string | null;
+  readonly facing: Payloads["set.facing"] | null;
+  readonly visit: Payloads["finish.visit"] | null;
   readonly materials: readonly Payloads["set.material"][];
   readonly snags: readonly Payloads["signoff.snag"][];
   readonly checks: ReadonlyMap<string, Payloads["signoff.check"]>;
@@ -191,6 +195,9 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     stoodByOrder: last("order.stood-by"),
     line: newestLine(id, orders, own),
     set: last("set.done"),
+    tag: last("set.tag")?.tag ?? null,
+    facing: last("set.facing"),
+    visit: last("finish.visit"),
     painted: last("finish.painted")?.day ?? null,
     materials: own.flatMap((e) => (e.kind === "set.material" ? [e.payload] : [])),
     snags: [

@@ -98,6 +98,8 @@ export type ReckonWith = {
   /** How the beads of each frame profile let go. */
   readonly profiles?: ReadonlyMap<string, Profile> | undefined;
   readonly past?: Past | undefined;
+  /** Setting materials: the usual ones, and the firm's own. */
+  readonly compounds?: readonly Compound[] | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -152,7 +154,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       },
       safetyFigures(house),
     );
-  const compound = compoundFor(book, glass);
+  const compound = compoundFor(book, glass, by.compounds);
   const slips = slipsIn({
     readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit: tapeUnit(book),

@@ -65,6 +65,7 @@ export type Next = {
     | "make-ready"
     | "set"
     | "paint"
+    | "come-back"
     | "wait-paint"
     | "past-paint"
     | "sign-off"
@@ -246,6 +247,9 @@ function toSetting(book: PaneBook, r: Reckoning): Next {
 }
 
 function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
+  const pressing = !book.painted && r.paint?.kind === "window" && r.paint.closes !== null && r.paint.closes < today;
+  if (book.visit && !pressing && !(book.visit.visit === "paint" && book.painted) && dayOf(book.visit.day) >= today)
+    return { station: "finish", kind: "come-back", day: dayOf(book.visit.day) };
   if (!book.painted && r.paint?.kind === "window") {
     if (r.paint.closes !== null && r.paint.closes < today)
       return { station: "finish", kind: "past-paint", day: r.paint.closes };

@@ -1,4 +1,4 @@
-import { bedOf } from "../finish/compounds.ts";
+import { bedOf, kindOf } from "../finish/compounds.ts";
 import type { FinishFacts } from "../finish/steps.ts";
 import type { Hazards } from "../look/cautions.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
@@ -79,7 +79,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   const eased = book.overrule && r.eased ? r.eased.easings : [];
   return {
     ...facts,
-    bed: bedOf(r.compound.id, bondOf(book)),
+    bed: bedOf(kindOf(r.compound), bondOf(book)),
     primeRebate: r.compound.primeRebate,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
     mends: Object.values(book.before.members).some((m) => m.state === "mend"),
@@ -116,5 +116,5 @@ export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
     "cassette",
     "compression-moulding",
   ].includes(book.added.system),
-  oil: r.compound.id === "linseed",
+  oil: kindOf(r.compound) === "linseed",
 });

@@ -1,9 +1,11 @@
 import type { Station } from "../plan/stations.ts";
+import { facingMatters } from "../set/facing.ts";
 import type { Ask, Step } from "../steps/step.ts";
 import { CORNERS } from "../takeout/beads.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
 import type { PaneBook } from "./book.ts";
 import { stepKey } from "./book.ts";
+import { facingFacts } from "./facing.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { beadsOf } from "./step-facts.ts";
 
@@ -17,6 +19,14 @@ export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
   held: ["catches", "tilt tabs", "painted-over screws", "cords or cables", "screws added later"],
   bond: ["left", "right", "bottom", "top", ...CORNERS.map((c) => c.replace("-", " "))],
 };
+
+/** Screws of a cassette when nobody counted them out. Source: usual inserts. */
+const USUAL_SCREWS = 12;
+export const screwsToDrive = (book: PaneBook): number => Math.min(40, book.before.counts.screws?.out ?? USUAL_SCREWS);
+
+/** A tick a screw, in two rounds. @example two screws // "1/1", "1/2", "2/1", "2/2" */
+export const roundTicks = (screws: number): readonly string[] =>
+  [1, 2].flatMap((round) => Array.from({ length: screws }, (_, i) => `${round}/${i + 1}`));
 
 /**
  * What speaks against ticking this step off: some of its sides done and others not, a screw less than plugs, a pane that
@@ -51,6 +61,21 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
         ? `${still} ${still === 1 ? "screw is" : "screws are"} still under a plug: one left holds the whole half.`
         : null;
     }
+    case "rounds": {
+      const done = book.before.ticked.get(stepKey(station, step.id)) ?? [];
+      const open = roundTicks(screwsToDrive(book)).filter((t) => !done.includes(t));
+      return done.length > 0 && open.length > 0
+        ? `${open.length} ${open.length === 1 ? "turn" : "turns"} of a screw still to go: two rounds, each screw.`
+        : null;
+    }
+    case "facing":
+      return book.facing === null && facingMatters(facingFacts(book, r))
+        ? "Say first by which sign: set the wrong way round it is a remake."
+        : null;
+    case "tags":
+      return book.tag !== null && book.tag !== "" && book.tag !== book.id
+        ? "The tag on this sash names another opening: here it binds."
+        : null;
     case "drains": {
       const drains = book.before.drains;
       return drains && drains.clear < drains.found

@@ -1,3 +1,4 @@
+import { type Compound, withOwn } from "../finish/compounds.ts";
 import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
 import { insertKey, type StockInsert, type StockPane } from "../house/stock.ts";
 import type { Entry, Payloads } from "../log/kinds.ts";
@@ -26,18 +27,30 @@ export type Firm = {
   readonly profiles: ReadonlyMap<string, Profile>;
   /** How long the firm's own people took. */
   readonly past: Past;
+  /** Setting materials: the firm's own first, then the usual ones. */
+  readonly compounds: readonly Compound[];
+  readonly ownCompounds: readonly Payloads["compound.kept"][];
+  readonly lessons: readonly Payloads["lesson.kept"][];
+  /** What lies on the shelf, by name. */
+  readonly shelf: ReadonlyMap<string, Payloads["shelf.kept"]>;
+  /** How often each thing was left behind. */
+  readonly forgotten: ReadonlyMap<string, number>;
 };
 
 /** Folds the entries that are about no pane: house rules, suppliers, weather and days off. */
 export function foldFirm(entries: readonly Entry[]): Firm {
   let house: HouseRules = HOUSE_DEFAULTS;
   const suppliers = new Map<string, Supplier>();
-  const stock = new Map<string, StockPane>();
+  const stock = new Map<string, Payloads["stock.pane"]>();
   const leadTests = new Map<string, "none" | "found">();
-  const inserts = new Map<string, StockInsert>();
+  const inserts = new Map<string, Payloads["stock.insert"]>();
   const terms = new Map<string, Payloads["supplier.terms"]>();
   const profiles = new Map<string, Profile>();
   const took: Took[] = [];
+  const compounds = new Map<string, Payloads["compound.kept"]>();
+  const lessons = new Map<string, Payloads["lesson.kept"]>();
+  const shelf = new Map<string, Payloads["shelf.kept"]>();
+  const forgotten = new Map<string, number>();
   const daysOff = new Set<Day>();
   const wet = new Set<Day>();
   const lowC = new Map<Day, number>();
@@ -62,13 +75,23 @@ export function foldFirm(entries: readonly Entry[]): Firm {
       case "work.took":
         took.push(e.payload);
         break;
+      case "compound.kept":
+        keep(compounds, e.payload.name, e.payload);
+        break;
+      case "lesson.kept":
+        keep(lessons, e.payload.lesson, e.payload);
+        break;
+      case "shelf.kept":
+        shelf.set(e.payload.what, e.payload);
+        break;
+      case "kit.forgot":
+        forgotten.set(e.payload.what, (forgotten.get(e.payload.what) ?? 0) + 1);
+        break;
       case "stock.pane":
-        if (e.payload.gone) stock.delete(e.payload.name);
-        else stock.set(e.payload.name, e.payload);
+        keep(stock, e.payload.name, e.payload);
         break;
       case "stock.insert":
-        if (e.payload.gone) inserts.delete(insertKey(e.payload));
-        else inserts.set(insertKey(e.payload), e.payload);
+        keep(inserts, insertKey(e.payload), e.payload);
         break;
       case "round.weather": {
         const d = dayOf(e.payload.day);
@@ -93,8 +116,19 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     terms,
     profiles,
     past: pastOf(took),
+    compounds: withOwn([...compounds.values()]),
+    ownCompounds: [...compounds.values()],
+    lessons: [...lessons.values()],
+    shelf,
+    forgotten,
     calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff, wet, lowC },
   };
+}
+
+/** Keeps one of a name, or takes it off. */
+function keep<T extends { readonly gone?: boolean | undefined }>(all: Map<string, T>, name: string, one: T): void {
+  if (one.gone) all.delete(name);
+  else all.set(name, one);
 }
 
 /** What reckoning a pane takes from the firm. */
@@ -105,5 +139,6 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   leadTests: firm.leadTests,
   profiles: firm.profiles,
   past: firm.past,
+  compounds: firm.compounds,
   findBest,
 });

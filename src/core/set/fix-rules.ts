@@ -29,7 +29,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     id: "face",
     does: "Run the face {putty} and strike it off from the sight line to the outer edge, corners mitred.",
     why: "Above the sight line it shows from the room; below it water gets behind.",
-    tool: "{putty} knife, clean",
+    tool: "clean {putty} knife",
     minutes: 15,
     alongEdge: true,
     when: facePutty,
@@ -126,7 +126,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     why: "Drawn up one by one it pinches the glass, and a driver cracks it without your noticing.",
     tool: "screwdriver",
     minutes: 8,
-    asks: "screws",
+    asks: "rounds",
     when: (g) => g.system === "cassette",
   },
   {

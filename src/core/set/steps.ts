@@ -77,6 +77,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "After the bed it will not come out whole.",
     tool: "your mark, stamp, coating",
     minutes: 1,
+    asks: "facing",
     when: always,
   },
   {
@@ -85,6 +86,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: "Shut the sash on the loose packing and note its four gaps.",
     why: "Packing can still be changed now; once it is bonded the sash keeps whatever shape it has.",
     minutes: 3,
+    asks: "gaps",
     when: (g) => opens(g) && packed(g) && !facePutty(g),
   },
   {
@@ -149,8 +151,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "commit",
     does:
       f.bed === "tape"
-        ? "Look at the four gaps once more, draw out every liner tab whole, then press home all round."
-        : "Look at the four gaps once more, then press home all round.",
+        ? "Look at the four gaps and try the latch once more, draw out every liner tab whole, then press home all round."
+        : "Look at the four gaps and try the latch once more, then press home all round.",
     why:
       f.bed === "tape"
         ? "A tab torn off inside is a leak: it comes out, or the pane does."

@@ -33,6 +33,17 @@ const LOOSENS: readonly (Uses & { readonly tool: string })[] = [
 export type KitLine = { readonly what: string; readonly amount: number; readonly unit: Uses["unit"] };
 export type Kit = { readonly tools: readonly string[]; readonly uses: readonly KitLine[] };
 
+/** What a step works with and nobody packs. */
+const NOT_PACKED: ReadonlySet<string> = new Set([
+  "thumb",
+  "flat hands",
+  "your mark",
+  "stamp",
+  "coating",
+  "the pane",
+  "label",
+]);
+
 /**
  * What to have with one: each tool once, and what is used up, rounded up to a whole unit, the firm's waste on top.
  * @example loosening silicone round a pane of 3 m, waste a tenth // alcohol 25 × 3 × 1.1 = 83 ml
@@ -44,7 +55,7 @@ export function kitOf(
   const tools = new Set<string>();
   const uses = new Map<string, KitLine>();
   for (const step of steps) {
-    for (const tool of step.tool?.split(", ") ?? []) tools.add(tool);
+    for (const tool of step.tool?.split(", ") ?? []) if (!NOT_PACKED.has(tool)) tools.add(tool);
     const own = step.id === "loosen" ? LOOSENS.filter((l) => step.tool?.startsWith(l.tool)) : (USES[step.id] ?? []);
     for (const use of own) {
       const amount = amountOf(use, pane);

@@ -18,6 +18,9 @@ export const ASKS = [
   "scraps",
   "length",
   "held",
+  "facing",
+  "gaps",
+  "rounds",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

@@ -96,6 +96,36 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   ],
   "specify.exposure": [{ exposure: "coast" }, /coast or hilltop/],
   "specify.sash": [{ position: "lower", sashKg: 9 }, /^Sash: lower, 9 kg/],
+  "set.tag": [{ tag: uuid(3) }, /tag was read$/],
+  "set.facing": [{ sign: "coating", seen: "second flame" }, /^Facing by its coating: second flame$/],
+  "finish.visit": [{ day: "2026-06-01", visit: "paint" }, /^Back on .*1 Jun: trim, prime and paint$/],
+  "lesson.kept": [
+    {
+      lesson: uuid(4),
+      says: "warm it",
+      station: "takeout",
+      system: "timber-bead",
+      profile: "ovolo",
+      address: "No. 5",
+      pane: PANE,
+    },
+    /^Learnt: warm it$/,
+  ],
+  "compound.kept": [
+    {
+      name: "Tub 7",
+      like: "linseed",
+      handsOffHours: 24,
+      leastDays: 10,
+      mostDays: 20,
+      leastC: 8,
+      dryBefore: 2,
+      primeRebate: true,
+    },
+    /^Tub 7 as its label says$/,
+  ],
+  "shelf.kept": [{ what: "glazing tape", amount: 12, unit: "m" }, /^On the shelf: 12 m of glazing tape$/],
+  "kit.forgot": [{ what: "pincers", day: "2026-05-20" }, /^Left behind .*20 May: pincers$/],
   "specify.match": [{ answer: "will-show", note: "asked" }, /^Beside its neighbours: will show, asked$/],
 };
 

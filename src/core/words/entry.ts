@@ -1,11 +1,9 @@
-import { compoundById } from "../finish/compounds.ts";
 import { HOUSE_RULES, isHouseRule } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
 import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../look/damage.ts";
 import { SYSTEM_FACTS } from "../look/systems.ts";
 import { CIRCUMSTANCE_FACTS, WAY_FACTS } from "../measure/ways.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
-import { inspectionLook } from "../signoff/inspection.ts";
 import { SCHOOL_FACTS } from "../size/school.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { looksText, PART_NAMES } from "../specify/looks.ts";
@@ -20,6 +18,7 @@ import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { sentenceBefore } from "./entry-before.ts";
 import { sentenceOfOrder } from "./entry-order.ts";
+import { sentenceOfSet } from "./entry-set.ts";
 import { barsText, coatingText, foundText } from "./found.ts";
 import { PLACE_NAMES } from "./places.ts";
 
@@ -161,17 +160,19 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "quote.spent":
       return sentenceOfOrder(e);
     case "set.done":
-      return `Set ${onDay(e.payload.day)} in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;
     case "set.material":
-      return `Used: ${e.payload.what}${e.payload.batch ? `, batch ${e.payload.batch}` : ""}${e.payload.expiry ? `, good until ${onDay(e.payload.expiry)}` : ""}`;
-    case "signoff.snag":
-      return `${e.payload.done ? "Put right" : "To put right"}: ${e.payload.says}${e.payload.due && !e.payload.done ? `, by ${onDay(e.payload.due)}` : ""}`;
+    case "set.tag":
+    case "set.facing":
     case "finish.painted":
-      return `Painted ${onDay(e.payload.day)}`;
+    case "finish.visit":
+    case "signoff.snag":
     case "signoff.check":
-      return `${e.payload.good ? "Good" : "Not good"}: ${inspectionLook(e.payload.item)}${e.payload.note ? ` (${e.payload.note})` : ""}`;
     case "signoff.signed":
-      return `Signed off ${onDay(e.payload.day)}${e.payload.told ? "; customer told" : ""}`;
+    case "lesson.kept":
+    case "compound.kept":
+    case "shelf.kept":
+    case "kit.forgot":
+      return sentenceOfSet(e);
     case "struck":
       return `Struck through${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
     default:

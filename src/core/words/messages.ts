@@ -7,7 +7,7 @@ export type Message = { readonly id: string; readonly name: string; readonly tex
 /** What is worth telling about a pane on its way. */
 export function messagesFor(of: {
   readonly where: string;
-  readonly state: "ordered" | "late" | "in" | "closed";
+  readonly state: "ordered" | "late" | "in" | "closed" | "shut" | "may-open";
   readonly due: Day | null;
   readonly slots: readonly Day[];
 }): Message {
@@ -31,6 +31,18 @@ export function messagesFor(of: {
         id: "in",
         name: "it is in",
         text: `The glass for ${of.where} is in, and it is right. We can come ${slots || "as soon as you like"}: which suits you?`,
+      };
+    case "shut":
+      return {
+        id: "shut",
+        name: "leave it shut",
+        text: `The glass in ${of.where} is in. Please leave it shut until ${due}: opened sooner the new bond tears, and nobody sees it until it leaks. Do not clean it yet.`,
+      };
+    case "may-open":
+      return {
+        id: "may-open",
+        name: "it may be opened",
+        text: `${of.where} may be opened and cleaned again from today. If it drags, rattles or lets water in, please tell us.`,
       };
     case "closed":
       return {

@@ -96,6 +96,10 @@ const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]
   "member-face": ["member's face", "How broad the sash member is, in the plane of the glass."],
   "sill-height": ["lower edge above floor", "Floor to the lower edge of the glass."],
   "door-distance": ["nearest door edge", "Edge of the glass to the nearest edge of a door opening."],
+  "gap-left": ["gap round the sash, left", "Sash shut: between sash and frame, half way up."],
+  "gap-right": ["gap round the sash, right", "Sash shut: between sash and frame, half way up."],
+  "gap-top": ["gap round the sash, top", "Sash shut: between sash and frame, in the middle."],
+  "gap-bottom": ["gap round the sash, bottom", "Sash shut: between sash and frame, in the middle."],
   "head-gap-hinge": ["gap at head, hinge side", "Sash shut: between its top and the frame, at the hinge corner."],
   "head-gap-handle": [
     "gap at head, handle side",

@@ -105,6 +105,8 @@ function nextSentence(next: Next): string {
       return `Paint, by ${day}`;
     case "wait-paint":
       return day ? `Paint from ${day}` : "No fit day to paint: look";
+    case "come-back":
+      return `Come back ${day}`;
     case "past-paint":
       return `Paint at once: was due ${day}`;
     case "sign-off":

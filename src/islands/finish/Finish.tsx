@@ -1,15 +1,21 @@
+import { finishMethods } from "../../core/finish/methods.ts";
+import { finishFacts } from "../../core/pane/step-facts.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
 import { Cautions } from "../parts/Cautions.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
+import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
+import { ComeBack } from "./ComeBack.tsx";
 import { CureBar } from "./CureBar.tsx";
+import { ShutMessage } from "./ShutMessage.tsx";
 
 /** Waiting and painting: when it may be touched, when it must be painted, and the days between. */
 export function Finish() {
-  const { book } = usePane();
+  const { book, reckoning } = usePane();
   return (
     <div className="space-y-5">
       <Cautions station="finish" />
@@ -21,6 +27,13 @@ export function Finish() {
       <Part title="Finish">
         <Steps station="finish" />
       </Part>
+      {book.set && <ComeBack />}
+      <MethodCards
+        title="How it is done"
+        more="line, masking, filler"
+        methods={finishMethods(finishFacts(book, reckoning))}
+      />
+      <Lessons station="finish" />
     </div>
   );
 }
@@ -51,6 +64,7 @@ function Waiting({ setDay }: { readonly setDay: string }) {
           {paintSentence(paint)} <span className="text-mute">Source: {compound.source}. The label wins.</span>
         </p>
         <CureBar />
+        <ShutMessage />
       </Part>
       {paint.kind === "window" &&
         (book.painted ? (

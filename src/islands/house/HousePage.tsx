@@ -9,6 +9,7 @@ import type { Prefs } from "../../core/words/prefs.ts";
 import { KeepingLine } from "../parts/KeepingLine.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
+import { Compounds } from "./Compounds.tsx";
 import { StockInserts } from "./StockInserts.tsx";
 import { StockPanes } from "./StockPanes.tsx";
 import { Suppliers } from "./Suppliers.tsx";
@@ -60,6 +61,11 @@ export default function HousePage(props: Props) {
       ))}
       <StockPanes stock={firm.stock} prefs={prefs} write={(p) => write("stock.pane", p)} />
       <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />
+      <Compounds
+        own={firm.ownCompounds}
+        say={(sentence) => say(sentence, prefs.dialect)}
+        write={(c) => write("compound.kept", c)}
+      />
       <Suppliers
         suppliers={firm.suppliers}
         terms={firm.terms}
@@ -76,6 +82,7 @@ export default function HousePage(props: Props) {
 const LISTS = [
   { id: "stock", name: "Glass in stock" },
   { id: "inserts", name: "Door inserts" },
+  { id: "compounds", name: "Setting materials" },
   { id: "suppliers", name: "Suppliers" },
 ];
 

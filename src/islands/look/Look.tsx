@@ -10,6 +10,7 @@ import {
 } from "../../core/look/damage.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -49,6 +50,7 @@ export function Look() {
         )}
       </Part>
       {examining && <Exam />}
+      <Lessons station="look" all />
       <Part title="How pressing">
         <div className="grid gap-2 sm:grid-cols-2">
           {URGENCIES.map((u) => (

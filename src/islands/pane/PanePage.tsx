@@ -44,6 +44,7 @@ export type PanePageProps = {
   readonly makeupsHere: PaneScreen["makeupsHere"];
   readonly doneBefore: PaneScreen["doneBefore"];
   readonly othersHere: PaneScreen["othersHere"];
+  readonly tagsHere: PaneScreen["tagsHere"];
   readonly records: PaneScreen["records"];
 };
 
@@ -172,6 +173,7 @@ export default function PanePage(props: PanePageProps) {
             makeupsHere: props.makeupsHere,
             doneBefore: props.doneBefore,
             othersHere: props.othersHere,
+            tagsHere: props.tagsHere,
             records: props.records,
             writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
           }
@@ -188,6 +190,7 @@ export default function PanePage(props: PanePageProps) {
       props.makeupsHere,
       props.doneBefore,
       props.othersHere,
+      props.tagsHere,
       props.records,
       store,
       keep,

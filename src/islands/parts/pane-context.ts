@@ -34,6 +34,8 @@ export type PaneScreen = {
   readonly doneBefore: readonly BeforeHere[];
   /** Sizes of other panes of the round on orders. */
   readonly othersHere: readonly OtherPane[];
+  /** Other panes of the round, as their tags name them. */
+  readonly tagsHere: readonly { readonly id: string; readonly label: string }[];
   /** What became of each supplier's orders. */
   readonly records: readonly SupplierRecord[];
   /** What units at this address are made of. */

@@ -1,5 +1,6 @@
 import { Cautions } from "../parts/Cautions.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -42,6 +43,7 @@ export function Ready() {
       <KitFold station="ready" />
       <Methods />
       <Pilots />
+      <Lessons station="ready" />
       <Photos station="ready" />
     </div>
   );

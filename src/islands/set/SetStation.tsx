@@ -1,19 +1,22 @@
-import { useState } from "react";
-import { COMPOUNDS } from "../../core/finish/compounds.ts";
-import { mayTouch } from "../../core/pane/against.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
-import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
-import { dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { setMethods } from "../../core/set/methods.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { CountDown } from "../parts/CountDown.tsx";
 import { CountField } from "../parts/CountField.tsx";
+import { FourGaps } from "../parts/FourGaps.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
+import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { AsItWas } from "./AsItWas.tsx";
+import { Facing } from "./Facing.tsx";
 import { MaterialsUsed } from "./MaterialsUsed.tsx";
+import { OwnOpening } from "./OwnOpening.tsx";
 import { PickList } from "./PickList.tsx";
+import { ScrewRounds } from "./ScrewRounds.tsx";
+import { SealPath } from "./SealPath.tsx";
+import { SetDone } from "./SetDone.tsx";
 import { SettingDrawing } from "./SettingDrawing.tsx";
 import { Simulator } from "./Simulator.tsx";
 
@@ -23,6 +26,7 @@ export const SetStation = () => (
     <Cautions station="set" />
     <PickList />
     <SettingDrawing />
+    <SealPath />
     <Simulator />
     <AsItWas />
     <Part title="Set it" more="in this order">
@@ -33,11 +37,18 @@ export const SetStation = () => (
           packers: () => <p className="text-[13px]">At the places on the drawing above.</p>,
           scraps: () => <CountField what="scraps" way="back" />,
           tags: () => <OwnOpening />,
+          facing: () => <Facing />,
+          gaps: () => <FourGaps />,
+          rounds: (step) => <ScrewRounds step={step} />,
+          screws: () => <CountField what="screws" way="back" />,
+          plugs: () => <CountField what="plugs" way="back" />,
         }}
       />
     </Part>
     <MaterialsUsed />
-    <Done />
+    <HowSet />
+    <Lessons station="set" />
+    <SetDone />
   </div>
 );
 
@@ -51,90 +62,10 @@ function OpenTime() {
   ) : null;
 }
 
-/** The opening on the tag, to be said again when the sash goes back. */
-function OwnOpening() {
-  const { book } = usePane();
+/** Cards on the small skills that this pane asks for. */
+function HowSet() {
+  const { book, reckoning: r } = usePane();
   return (
-    <p className="text-[13px]">
-      The tag says: {[book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ")}.
-    </p>
-  );
-}
-
-function Done() {
-  const { book, reckoning: r, today, say, write } = usePane();
-  const gone = missing(book.before.counts);
-  const [compound, setCompound] = useState(r.compound.id);
-  const touch = mayTouch(compound, book, r.glass);
-  if (book.set) {
-    const used = COMPOUNDS.find((c) => c.id === book.set?.compound);
-    return (
-      <p className="note-glass">
-        Set {sayDay(dayOf(book.set.day))} in {say(used?.name ?? book.set.compound)}
-        {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {used && say(used.needs)}
-      </p>
-    );
-  }
-  return (
-    <Part title="It is set">
-      <form
-        className="grid grid-cols-3 items-end gap-2"
-        onSubmit={(e) => {
-          e.preventDefault();
-          const form = new FormData(e.currentTarget);
-          const sprigs = String(form.get("sprigs") ?? "");
-          const where = String(form.get("where") ?? "").trim();
-          if (where) write("note.written", { station: "set", text: `Not all went back: ${where}` });
-          write("set.done", {
-            day: String(form.get("day")),
-            compound: String(form.get("compound")),
-            sprigs: sprigs === "" ? null : Number(sprigs),
-          });
-        }}
-      >
-        <label className="col-span-3">
-          <span className="text-[13px] text-mute">In what</span>
-          <select name="compound" value={compound} onChange={(e) => setCompound(e.target.value)}>
-            {COMPOUNDS.map((c) => (
-              <option key={c.id} value={c.id}>
-                {say(c.name)}
-              </option>
-            ))}
-          </select>
-        </label>
-        {touch.says !== "yes" && (
-          <p className={`col-span-3 ${touch.says === "no" ? "note-wax" : "note-glass"}`}>
-            {touch.says === "no" ? "Not here: " : "With care: "}
-            {say(touch.because.join(" "))}
-          </p>
-        )}
-        <label className="col-span-2">
-          <span className="text-[13px] text-mute">Day</span>
-          <input type="date" name="day" required max={writeDay(today)} defaultValue={writeDay(today)} />
-        </label>
-        <label>
-          <span className="text-[13px] text-mute">{say("{Sprigs}")}</span>
-          <input
-            type="number"
-            name="sprigs"
-            min={0}
-            max={500}
-            className="tight"
-            defaultValue={book.added.system === "timber-putty" ? (r.sprigs?.count ?? "") : ""}
-          />
-        </label>
-        {gone.length > 0 && (
-          <label className="col-span-3">
-            <span className="trouble">
-              Not all is back: {gone.map((g) => `${g.by} ${say(COUNTED_NAMES[g.what])}`).join(", ")}. Where are they?
-            </span>
-            <input name="where" required maxLength={200} />
-          </label>
-        )}
-        <button type="submit" className="btn btn-main col-span-3">
-          It is set
-        </button>
-      </form>
-    </Part>
+    <MethodCards title="How it is done" more="fixing, pressing, wiping" methods={setMethods(readyFacts(book, r))} />
   );
 }

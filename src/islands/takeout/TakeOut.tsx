@@ -6,6 +6,7 @@ import { Closing } from "../parts/Closing.tsx";
 import { CountField } from "../parts/CountField.tsx";
 import { HowItWas } from "../parts/HowItWas.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -71,6 +72,7 @@ export function TakeOut() {
         </a>
       </Part>
       <Disposal />
+      <Lessons station="takeout" />
       {!book.set && <Closing />}
       <Photos station="takeout" />
     </div>

@@ -1,0 +1,82 @@
+import type { Step } from "../steps/step.ts";
+import { isTimber, sashLeaves } from "../takeout/facts.ts";
+import type { Day } from "../units/day.ts";
+import type { PaintWindow } from "./paint-window.ts";
+import type { FinishFacts } from "./steps.ts";
+
+/** What somebody comes back for. */
+export const VISITS = ["paint", "open", "snag", "season"] as const;
+export type Visit = (typeof VISITS)[number];
+
+export const VISIT_NAMES: Readonly<Record<Visit, string>> = {
+  paint: "trim, prime and paint",
+  open: "open it up and look",
+  snag: "put right what fell short",
+  season: "paint the whole, in mild weather",
+};
+
+/**
+ * Why a day will not do for a visit: before the {putty} may be painted, after it must have been, or no day's work. Null
+ * where it will.
+ * @example paint from 1 June, a visit on 28 May // too soon
+ */
+export function visitFault(
+  visit: Visit,
+  day: Day,
+  of: { readonly paint: PaintWindow | null; readonly shutUntil: Day | null },
+): { readonly kind: "too-soon" | "too-late" | "still-shut"; readonly day: Day } | null {
+  if (visit === "paint" && of.paint?.kind === "window") {
+    const { from, closes } = of.paint;
+    if (from !== null && day < from) return { kind: "too-soon", day: from };
+    if (closes !== null && day > closes) return { kind: "too-late", day: closes };
+  }
+  if (visit === "open" && of.shutUntil !== null && day < of.shutUntil) return { kind: "still-shut", day: of.shutUntil };
+  return null;
+}
+
+/** The steps of the visit, in order: a sash that was put back wet comes out again for them. */
+export function visitSteps(visit: Visit, f: FinishFacts): readonly Pick<Step, "id" | "does" | "why" | "minutes">[] {
+  const out = sashLeaves(f) && visit === "paint";
+  const steps = [
+    out && {
+      id: "out",
+      does: "Take the sash down, flat on trestles.",
+      why: "Painted where it hangs it sticks to its frame.",
+      minutes: 10,
+    },
+    visit === "open" && {
+      id: "unlatch",
+      does: "Take the tape off, open it slowly, look at the line all round.",
+      why: "A line that pulls is not through yet: shut it again.",
+      minutes: 5,
+    },
+    visit === "paint" && {
+      id: "moved",
+      does: "Press the {putty} lightly and look along it: has it moved, has it skinned?",
+      why: "Soft under the skin, paint wrinkles on it.",
+      minutes: 2,
+    },
+    visit === "paint" && {
+      id: "trim",
+      does: "Trim ragged edges, wipe off the oil.",
+      why: "Paint does not hold on oil.",
+      minutes: 8,
+    },
+    visit !== "open" &&
+      visit !== "snag" &&
+      isTimber(f) && { id: "prime", does: "Prime what is bare.", why: "Bare timber drinks the paint.", minutes: 8 },
+    (visit === "paint" || visit === "season") && {
+      id: "paint",
+      does: "Paint, 2 mm on to the glass; score the edge before the tape comes off.",
+      why: "The lap seals the {putty}'s edge.",
+      minutes: 20,
+    },
+    out && {
+      id: "refit",
+      does: "Hang it by its tag, shut it, latch it.",
+      why: "In its neighbour's opening it binds.",
+      minutes: 10,
+    },
+  ];
+  return steps.filter((s) => s !== false);
+}

@@ -1,0 +1,59 @@
+import type { Visit } from "../finish/visit.ts";
+import type { System } from "../look/systems.ts";
+import type { Station } from "../plan/stations.ts";
+import type { FacingSign } from "../set/facing.ts";
+
+/** Setting, finishing and signing off, and what the firm keeps from them for the next pane. */
+export type SetPayloads = {
+  "set.done": { readonly day: string; readonly compound: string; readonly sprigs: number | null };
+  /** What it was set in, as its label says: kept for the record, and for whoever asks in five years. */
+  "set.material": { readonly what: string; readonly batch: string; readonly expiry: string | null };
+  /** The pane that the tag on the sash names, as it was read when the sash came back. */
+  "set.tag": { readonly tag: string };
+  /** The sign that said which face goes in, and what was seen of it. */
+  "set.facing": { readonly sign: FacingSign; readonly seen: string };
+
+  "finish.painted": { readonly day: string };
+  /** A day on which somebody comes back, and for what. */
+  "finish.visit": { readonly day: string; readonly visit: Visit };
+
+  /** What fell short, when it is put right, and whether it was. */
+  "signoff.snag": {
+    readonly snag: string;
+    readonly says: string;
+    readonly due: string | null;
+    readonly done: boolean;
+  };
+  "signoff.check": { readonly item: string; readonly good: boolean; readonly note: string };
+  "signoff.signed": { readonly day: string; readonly told: boolean };
+
+  /** Learnt on one pane, for the next one like it. */
+  "lesson.kept": {
+    readonly lesson: string;
+    readonly says: string;
+    readonly station: Station;
+    readonly system: System;
+    readonly profile: string;
+    readonly address: string;
+    /** Where it was learnt. */
+    readonly pane: string;
+    readonly gone?: boolean | undefined;
+  };
+  /** A setting material as its label says; one of the same name replaces it. */
+  "compound.kept": {
+    readonly name: string;
+    /** The kind it is of: decides what it may touch and how it is worked. */
+    readonly like: string;
+    readonly handsOffHours: number;
+    readonly leastDays: number | null;
+    readonly mostDays: number | null;
+    readonly leastC: number;
+    readonly dryBefore: number;
+    readonly primeRebate: boolean;
+    readonly gone?: boolean | undefined;
+  };
+  /** How much of something lies on the firm's shelf. */
+  "shelf.kept": { readonly what: string; readonly amount: number; readonly unit: string };
+  /** Left behind on the day of a visit. */
+  "kit.forgot": { readonly what: string; readonly day: string };
+};

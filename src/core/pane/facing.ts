@@ -1,0 +1,19 @@
+import type { FacingFacts } from "../set/facing.ts";
+import type { PaneBook } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { readyFacts } from "./step-facts.ts";
+import { isUnit } from "./unit.ts";
+
+/** What of this pane tells one face from the other. */
+export function facingFacts(book: PaneBook, r: Reckoning): FacingFacts {
+  const stamp = book.before.exam.stamp;
+  return {
+    sealed: isUnit(book),
+    coatedFace: book.makeup?.coatings[0]?.face ?? null,
+    patterned: r.glass.pattern !== "",
+    texture: book.looks?.texture ?? "not-said",
+    stamped:
+      r.glass.kind === "toughened" || r.glass.kind === "laminated" || stamp === "toughened" || stamp === "laminated",
+    oldGlassBack: readyFacts(book, r).oldGlassBack,
+  };
+}

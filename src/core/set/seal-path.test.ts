@@ -1,0 +1,29 @@
+import { describe, expect, it } from "vitest";
+import { SEAL_SPARE_MM, sealPath } from "./seal-path.ts";
+
+describe("where a bead of sealant runs", () => {
+  it.each([
+    // bead, leg, bed: broad, to spare, hidden
+    [6, 12, 3, 9.42, 1.29, true],
+    [6, 10, 3, 9.42, 0.29, false],
+    [6, 15, 2, 14.14, 0.43, false],
+    [5, 12, 2, 9.82, 1.09, true],
+    [8, 12, 3, 16.76, -2.38, false],
+  ])("bead %d on a leg of %d pressed to %d", (beadMm, legMm, bedMm, broad, spare, hidden) => {
+    const p = sealPath({ beadMm, legMm, bedMm });
+    expect(p.spreadMm).toBeCloseTo(broad, 2);
+    expect(p.spareMm).toBeCloseTo(spare, 2);
+    expect([p.hidden, p.fromSightMm]).toEqual([hidden, legMm / 2]);
+  });
+
+  it("the thickest bead that stays hidden is just hidden", () => {
+    for (const [legMm, bedMm] of [
+      [12, 3],
+      [9, 1.5],
+      [20, 4],
+    ] as const) {
+      const { beadAtMostMm } = sealPath({ legMm, bedMm, beadMm: 6 });
+      expect(sealPath({ legMm, bedMm, beadMm: beadAtMostMm }).spareMm).toBeCloseTo(SEAL_SPARE_MM, 9);
+    }
+  });
+});

@@ -1,0 +1,31 @@
+/** Where a bead of sealant lies on a leg, as it is run and as it is pressed; mm. */
+export type SealPath = {
+  /** Middle of the bead from the sight line, into the leg. */
+  readonly fromSightMm: number;
+  /** How broad it is once the glass has pressed it to the bed. */
+  readonly spreadMm: number;
+  /** Leg that stays dry on each side of it; less than nothing squeezes into view. */
+  readonly spareMm: number;
+  readonly hidden: boolean;
+  /** The thickest bead that stays hidden. */
+  readonly beadAtMostMm: number;
+};
+
+/** Dry leg to keep on each side, so that a wavering hand does not show. Source: trade practice. */
+export const SEAL_SPARE_MM = 1;
+
+/**
+ * A round bead pressed to the bed spreads to its section over the bed, and runs down the middle of the leg.
+ * @example bead 6 on a leg of 12, pressed to 3 // 9.42 broad, 6 from the sight line, 1.29 to spare
+ */
+export function sealPath(of: { readonly legMm: number; readonly bedMm: number; readonly beadMm: number }): SealPath {
+  const spread = (Math.PI * of.beadMm ** 2) / 4 / of.bedMm;
+  const spare = (of.legMm - spread) / 2;
+  return {
+    fromSightMm: of.legMm / 2,
+    spreadMm: spread,
+    spareMm: spare,
+    hidden: spare >= SEAL_SPARE_MM,
+    beadAtMostMm: Math.sqrt((4 * of.bedMm * Math.max(0, of.legMm - 2 * SEAL_SPARE_MM)) / Math.PI),
+  };
+}

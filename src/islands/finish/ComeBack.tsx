@@ -1,0 +1,81 @@
+import { useState } from "react";
+import { VISIT_NAMES, VISITS, type Visit, visitFault, visitSteps } from "../../core/finish/visit.ts";
+import { finishFacts } from "../../core/pane/step-facts.ts";
+import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+const FAULTS = {
+  "too-soon": (d: Day) => `Too soon: the compound may be painted from ${sayDay(d)}. Take that day or a later one.`,
+  "too-late": (d: Day) => `Too late: it cracks unless it is painted by ${sayDay(d)}.`,
+  "still-shut": (d: Day) => `It stays shut until ${sayDay(d)}: opened before, the bond tears.`,
+} as const;
+
+/** The day somebody comes back, refused where it is too soon, and the visit's own steps. */
+export function ComeBack() {
+  const { book, reckoning: r, today, say, write } = usePane();
+  const { paint } = r;
+  const shutUntil = book.set ? addDays(dayOf(book.set.day), Math.ceil(r.compound.handsOffHours / 24)) : null;
+  const firstDay = paint?.kind === "window" && paint.from !== null ? paint.from : (shutUntil ?? today);
+  const [visit, setVisit] = useState<Visit>(paint?.kind === "window" && !book.painted ? "paint" : "open");
+  const [day, setDay] = useState(writeDay(firstDay > today ? firstDay : today));
+  const fault = day === "" ? null : visitFault(visit, dayOf(day), { paint, shutUntil });
+  const steps = book.visit ? visitSteps(book.visit.visit, finishFacts(book, r)) : [];
+  return (
+    <Part
+      title="Coming back"
+      more={book.visit ? `${sayDay(dayOf(book.visit.day))}: ${VISIT_NAMES[book.visit.visit]}` : "a day that will do"}
+    >
+      {book.visit && steps.length > 0 && (
+        <ol className="list-decimal space-y-1 pl-5">
+          {steps.map((s) => (
+            <li key={s.id}>
+              {say(s.does)} <span className="text-mute">{say(s.why)}</span>
+            </li>
+          ))}
+        </ol>
+      )}
+      {book.visit && steps.length > 0 && (
+        <p className="text-[13px] text-mute">about {steps.reduce((sum, s) => sum + s.minutes, 0)} min</p>
+      )}
+      <form
+        className="grid grid-cols-[1fr_auto_auto] items-end gap-2 max-sm:grid-cols-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (!fault) write("finish.visit", { day, visit });
+        }}
+      >
+        <label className="max-sm:col-span-2">
+          <span className="text-[13px] text-mute">For</span>
+          <select value={visit} onChange={(e) => setVisit(e.target.value as Visit)}>
+            {VISITS.map((v) => (
+              <option key={v} value={v}>
+                {VISIT_NAMES[v]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="text-[13px] text-mute">On</span>
+          <input
+            type="date"
+            required
+            min={writeDay(today)}
+            value={day}
+            onChange={(e) => setDay(e.target.value)}
+            aria-label="Day to come back"
+          />
+        </label>
+        <button type="submit" className="btn">
+          {book.visit ? "Move it" : "Plan it"}
+        </button>
+      </form>
+      {fault && (
+        <p className="note-wax" role="alert">
+          {FAULTS[fault.kind](fault.day)}
+        </p>
+      )}
+    </Part>
+  );
+}

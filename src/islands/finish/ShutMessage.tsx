@@ -1,0 +1,26 @@
+import { labelOf } from "../../core/pane/order-line.ts";
+import { addDays, dayOf } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { messagesFor } from "../../core/words/messages.ts";
+import CopyText from "../parts/CopyText.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** How long it still stays shut, and the words for the customer when that begins and when it ends. */
+export function ShutMessage() {
+  const { book, reckoning: r, today } = usePane();
+  if (!book.set || r.compound.handsOffHours < 24 || book.found?.hinge === "fixed") return null;
+  const until = addDays(dayOf(book.set.day), Math.ceil(r.compound.handsOffHours / 24));
+  const left = until - today;
+  const message = messagesFor({ where: labelOf(book), state: left > 0 ? "shut" : "may-open", due: until, slots: [] });
+  return (
+    <div className={left > 0 ? "note-wax" : "note-glass"}>
+      <p className="font-medium">
+        {left > 0
+          ? `It stays shut for ${left} more ${left === 1 ? "day" : "days"}, until ${sayDay(until)}.`
+          : `It may be opened: ${r.compound.handsOffHours} hours are over since ${sayDay(until)}.`}
+      </p>
+      <p className="text-[14px]">{message.text}</p>
+      <CopyText text={message.text} name={message.name} />
+    </div>
+  );
+}

@@ -1,0 +1,155 @@
+import type { Entry } from "../../core/log/kinds.ts";
+import { foldFirm } from "../../core/round/book.ts";
+import { type Material, toBuy } from "../../core/set/pick-list.ts";
+import type { Kit } from "../../core/steps/kit.ts";
+import { day, dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { say } from "../../core/words/dialect.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { useLog } from "../parts/use-log.ts";
+
+type Props = {
+  readonly prefs: Prefs;
+  readonly round: { readonly id: string; readonly name: string };
+  readonly panes: readonly { readonly id: string; readonly where: string; readonly station: string }[];
+  readonly kit: Kit;
+  readonly materials: readonly Material[];
+  readonly booked: readonly {
+    readonly where: string;
+    readonly day: string;
+    readonly from: string;
+    readonly hours: number;
+    readonly helper: string;
+  }[];
+  readonly entries: readonly Entry[];
+  readonly through: number;
+  readonly today: number;
+};
+
+/** The night before: tools, what was forgotten last time on top; what is used up against what lies on the shelf. */
+export default function KitPage(props: Props) {
+  const { store, entries, prefs } = useLog({ ...props, about: {} });
+  const { shelf, forgotten } = foldFirm(entries);
+  const words = (text: string): string => say(text, prefs.dialect);
+  const tools = [...props.kit.tools].sort((a, b) => (forgotten.get(b) ?? 0) - (forgotten.get(a) ?? 0));
+  const uses: readonly Material[] = [...props.materials, ...props.kit.uses];
+  return (
+    <div className="mx-auto max-w-3xl space-y-5 bg-sheet px-6 py-6 print:max-w-none print:p-0">
+      <header className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <p className="no-print">
+            <a href={`/?round=${props.round.id}`}>{props.round.name}</a>
+          </p>
+          <h1>Kit</h1>
+          <p className="text-mute">From the steps that stand next: taking out goes on to making ready and setting.</p>
+        </div>
+        <div className="no-print flex items-center gap-3">
+          <KeepingLine store={store} prefs={prefs} />
+          <button type="button" className="btn" onClick={() => window.print()}>
+            Print
+          </button>
+        </div>
+      </header>
+      {props.panes.length === 0 && <p>No pane of this round stands at work on site.</p>}
+      <ul className="grid gap-x-6 sm:grid-cols-2 print:grid-cols-2" aria-label="Tools">
+        {tools.map((t) => {
+          const times = forgotten.get(t) ?? 0;
+          return (
+            <li key={t} className="flex min-h-11 items-center justify-between gap-3">
+              <label className="flex items-center gap-3">
+                <input type="checkbox" className="!h-6 !w-6" />
+                <span className={times > 0 ? "font-semibold" : ""}>
+                  {words(t)}
+                  {times > 0 && <span className="trouble"> left behind {times === 1 ? "once" : `${times} times`}</span>}
+                </span>
+              </label>
+              <button
+                type="button"
+                className="no-print btn btn-small border-transparent bg-transparent text-mute"
+                aria-label={`Left behind: ${words(t)}`}
+                onClick={() => void store.write("kit.forgot", {}, { what: t, day: writeDay(day(props.today)) })}
+              >
+                left behind
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      {uses.length > 0 && (
+        <table className="w-full border-collapse" aria-label="Used up">
+          <thead className="text-left text-[13px] text-mute">
+            <tr>
+              <th className="font-normal">Used up</th>
+              <th className="text-right font-normal">needed</th>
+              <th className="text-right font-normal">on the shelf</th>
+              <th className="text-right font-normal">to buy</th>
+            </tr>
+          </thead>
+          <tbody>
+            {uses.map((u) => {
+              const have = shelf.get(u.what)?.amount ?? 0;
+              const buy = toBuy(u.amount, have);
+              return (
+                <tr key={`${u.what} ${u.unit}`} className="border-t border-line">
+                  <td className="py-1">{words(u.what)}</td>
+                  <td className="tight text-right">
+                    {u.amount} {u.unit}
+                  </td>
+                  <td className="w-28 py-1 pl-4">
+                    <input
+                      key={have}
+                      type="number"
+                      min={0}
+                      step="any"
+                      className="tight text-right"
+                      aria-label={`On the shelf: ${words(u.what)}`}
+                      defaultValue={shelf.has(u.what) ? have : ""}
+                      onBlur={(e) => {
+                        const to = e.target.value === "" ? 0 : e.target.valueAsNumber;
+                        if (Number.isFinite(to) && to >= 0 && to !== have)
+                          void store.write("shelf.kept", {}, { what: u.what, amount: to, unit: u.unit });
+                      }}
+                    />
+                  </td>
+                  <td className={`tight text-right ${buy > 0 ? "font-semibold" : "text-mute"}`}>
+                    {buy > 0 ? `${buy} ${u.unit}` : "enough"}
+                  </td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+      )}
+      <section>
+        <h2>For</h2>
+        <ul className="rows">
+          {props.panes.map((p) => (
+            <li key={p.id} className="flex justify-between gap-3 py-1.5">
+              <a href={`/panes/${p.id}`}>{p.where}</a>
+              <span className="text-mute">{p.station}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {props.booked.length > 0 && (
+        <section>
+          <h2>Second person</h2>
+          <ul className="rows">
+            {props.booked.map((b) => (
+              <li key={`${b.where} ${b.day}`} className="flex justify-between gap-3 py-1.5">
+                <span>
+                  {b.where}
+                  {b.helper && `: ${b.helper}`}
+                </span>
+                <span>
+                  {sayDay(dayOf(b.day))}, {b.from}, {b.hours} h
+                </span>
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </div>
+  );
+}
