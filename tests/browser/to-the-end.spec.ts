@@ -30,6 +30,8 @@ SYSTEMS.forEach(([system, has, hasNot], i) => {
     await expect(station.getByRole("checkbox", { name: has })).toBeVisible();
     await expect(station.getByRole("checkbox", { name: hasNot })).toHaveCount(0);
     await expect(station.getByText("not worked out")).toHaveCount(0);
+    const sign = station.getByRole("group", { name: "By which sign" }).getByRole("radio").first();
+    await sign.check();
     for (const box of await station.getByRole("checkbox", { name: /^Step \d+/ }).all()) await box.check();
     await station.getByRole("button", { name: "It is set", exact: true }).click();
     await openStation(page, "Finish");
@@ -73,4 +75,23 @@ test("a dropped sash is brought square in the simulator, by keyboard alone", asy
   await page.getByLabel("head gap at the handle, mm").fill("9");
   await page.getByLabel("head gap at the handle, mm").blur();
   await page.getByRole("button", { name: "Do that" }).click();
+});
+
+test("a sash that slides is stood up in the simulator too", async ({ page }) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await openStation(page, "Measure");
+  await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
+  await page.getByRole("textbox", { name: "height, left", exact: true }).fill("900");
+  await page.keyboard.press("Tab");
+  await page.getByText("Bars, coating, marks").click();
+  await page.getByRole("combobox", { name: "Hangs" }).selectOption("slides");
+  await openStation(page, "Set");
+  await ready(page);
+  await page.getByText("Does it lean on its rollers or hinges?").click();
+  const status = page.getByRole("status").filter({ hasText: /head leans|Square/ });
+  await expect(status).toContainText("to the left");
+  for (let k = 0; k < 4 && !(await status.textContent())?.startsWith("Square"); k++)
+    await page.getByRole("button", { name: "Do that" }).click();
+  await expect(status).toContainText("Square");
 });

@@ -1,4 +1,5 @@
 import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
+import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
 import { readTape } from "../tape/read.ts";
@@ -8,9 +9,7 @@ import type { Reckoning } from "./reckoning.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
 
-/** A bead of sealant as it is mostly run, mm. Source: usual labels, 6 mm for face and leg. */
-export const BEAD_MM = 6;
-/** How far inside the tight line it runs: half of the usual leg. */
+/** How far inside the tight line it runs where nobody measured the leg: half of the usual one. */
 const BEAD_INSIDE_MM = 6;
 /** Beads are bought in these lengths, mm. Source: common stock. */
 export const BEAD_STOCK_MM: readonly number[] = [2400, 3000];
@@ -25,6 +24,8 @@ export type Setting = {
   readonly spots: readonly PackerSpot[];
   readonly blockMm: number;
   readonly sealant: Sealant | null;
+  /** How thick a bead of it is run, mm. */
+  readonly beadMm: number;
   /** Glazing tape or gasket by length, mm, waste allowed for. */
   readonly tapeMm: number | null;
   readonly gasketMm: number | null;
@@ -68,6 +69,9 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
         widthMm: read?.ok ? toMm(read.value.adjusted) : USUAL_DRAIN_MM,
       };
     });
+  const leg = r.readings["rebate-depth"];
+  const legMm = leg === undefined ? null : toMm(leg);
+  const beadMm = beadOn(legMm, r.house.bedMm);
   const opens = opensAs(book);
   const round = 2 * (w + h);
   const newBeads = hasBeads(book) && (facts.detail.keep === "destroy" || book.before.broken.length > 0);
@@ -93,6 +97,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
       rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
       drains,
     }),
+    beadMm,
     sealant:
       facts.bed === "silicone"
         ? sealantFor(
@@ -100,8 +105,8 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
               {
                 widthMm: toMm(governs.width.length),
                 heightMm: toMm(governs.height.length),
-                section: { shape: "round", diameterMm: BEAD_MM },
-                insideMm: BEAD_INSIDE_MM,
+                section: { shape: "round", diameterMm: beadMm },
+                insideMm: legMm === null ? BEAD_INSIDE_MM : legMm / 2,
                 voidMl: 0,
                 count: 1,
               },

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SEAL_SPARE_MM, sealPath } from "./seal-path.ts";
+import { beadOn, SEAL_SPARE_MM, sealPath } from "./seal-path.ts";
 
 describe("where a bead of sealant runs", () => {
   it.each([
@@ -15,6 +15,15 @@ describe("where a bead of sealant runs", () => {
     expect(p.spareMm).toBeCloseTo(spare, 2);
     expect([p.hidden, p.fromSightMm]).toEqual([hidden, legMm / 2]);
   });
+
+  it.each([
+    [15, 2, 5.5],
+    [12, 3, 6],
+    [20, 3, 6],
+    [12, 2, 5],
+    [4, 1, 3],
+    [null, 2, 6],
+  ])("on a leg of %s pressed to %s: a bead of %s", (leg, bed, bead) => expect(beadOn(leg, bed)).toBe(bead));
 
   it("the thickest bead that stays hidden is just hidden", () => {
     for (const [legMm, bedMm] of [

@@ -14,6 +14,19 @@ export type SealPath = {
 /** Dry leg to keep on each side, so that a wavering hand does not show. Source: trade practice. */
 export const SEAL_SPARE_MM = 1;
 
+/** Thickest bead that is usual, thinnest that still seals: it steps by half a millimetre. Source: usual labels. */
+const BEADS_MM = { usual: 6, least: 3 };
+
+/**
+ * The bead to run: the usual one, or the thickest by the half millimetre that stays hidden on this leg.
+ * @example leg 15, pressed to 2 // 5.5 @example leg not read // 6
+ */
+export function beadOn(legMm: number | null, bedMm: number): number {
+  if (legMm === null || bedMm <= 0) return BEADS_MM.usual;
+  const { beadAtMostMm } = sealPath({ legMm, bedMm, beadMm: BEADS_MM.usual });
+  return Math.max(BEADS_MM.least, Math.min(BEADS_MM.usual, Math.floor(beadAtMostMm * 2) / 2));
+}
+
 /**
  * A round bead pressed to the bed spreads to its section over the bed, and runs down the middle of the leg.
  * @example bead 6 on a leg of 12, pressed to 3 // 9.42 broad, 6 from the sight line, 1.29 to spare

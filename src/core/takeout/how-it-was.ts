@@ -2,7 +2,7 @@ import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Written } from "../tape/written.ts";
 
 /** What can be put on the map of how it was. */
-export const THINGS = ["packer", "bead-end", "gasket-lip", "drain", "sprig", "mark", "water"] as const;
+export const THINGS = ["packer", "bead-end", "gasket-lip", "drain", "sprig", "mark", "water", "fixing"] as const;
 export type Thing = (typeof THINGS)[number];
 
 export const THING_FACTS: Readonly<
@@ -18,6 +18,7 @@ export const THING_FACTS: Readonly<
   sprig: { name: "{sprig} or clip", short: "S", asks: [] },
   mark: { name: "mark on the glass", short: "M", asks: ["material"] },
   water: { name: "water stood here", short: "W", asks: [] },
+  fixing: { name: "frame fixing, hidden", short: "F", asks: ["material"] },
 };
 
 /** One thing on one edge, so far along it from its left or bottom end, seen from the side the pane goes in. */

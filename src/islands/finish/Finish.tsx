@@ -5,6 +5,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
+import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -28,6 +29,7 @@ export function Finish() {
         <Steps station="finish" />
       </Part>
       {book.set && <ComeBack />}
+      <MaterialsUsed what="paint, colour and number" />
       <MethodCards
         title="How it is done"
         more="line, masking, filler"

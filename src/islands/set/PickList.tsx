@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { BEAD_MM, settingOf } from "../../core/pane/setting.ts";
+import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { tubesFor } from "../../core/set/putty.ts";
 import { mm, type Nm } from "../../core/units/length.ts";
@@ -54,8 +54,8 @@ export function PickList() {
             </strong>{" "}
             of 310 ml, or {setting.sealant.foils} {setting.sealant.foils === 1 ? "foil" : "foils"} of 600
             <span className="block text-[13px] text-mute">
-              {setting.sealant.totalMl.toFixed(0)} ml in a {BEAD_MM} mm bead, {(firm.house.waste * 100).toFixed(0)}%
-              waste on top
+              {setting.sealant.totalMl.toFixed(0)} ml in a {setting.beadMm} mm bead,{" "}
+              {(firm.house.waste * 100).toFixed(0)}% waste on top
             </span>
           </Item>
         )}

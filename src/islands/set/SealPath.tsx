@@ -1,6 +1,6 @@
-import { BEAD_MM } from "../../core/pane/setting.ts";
+import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
-import { sealPath } from "../../core/set/seal-path.ts";
+import { beadOn, sealPath } from "../../core/set/seal-path.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { SEAL_BOX, sealDrawing } from "../../drawing/seal-path.ts";
 import { Length, LengthInSvg } from "../parts/Length.tsx";
@@ -13,10 +13,12 @@ const USUAL_LEG_MM = 15;
 /** Where the wet line runs so that it does not squeeze into view, on the face and in section. */
 export function SealPath() {
   const { book, reckoning: r, firm, prefs } = usePane();
-  if (!r.cut.ok || readyFacts(book, r).bed !== "silicone") return null;
+  const setting = settingOf(book, r);
+  if (!r.cut.ok || !setting || readyFacts(book, r).bed !== "silicone") return null;
   const read = r.readings["rebate-depth"];
   const legMm = read === undefined ? USUAL_LEG_MM : toMm(read);
-  const of = { legMm, bedMm: firm.house.bedMm, beadMm: BEAD_MM };
+  const beadMm = read === undefined ? beadOn(USUAL_LEG_MM, firm.house.bedMm) : setting.beadMm;
+  const of = { legMm, bedMm: firm.house.bedMm, beadMm };
   const path = sealPath(of);
   const { glass } = r.cut.value;
   const d = sealDrawing({ ...of, ...path, widthMm: toMm(glass.width), heightMm: toMm(glass.height) });
@@ -50,16 +52,17 @@ export function SealPath() {
       <p className={path.hidden ? "note-glass" : "note-wax"} role="status">
         {path.hidden ? (
           <>
-            A bead of {length(BEAD_MM)}, its middle {length(path.fromSightMm)} in from the sight line: pressed home it
-            is {length(path.spreadMm)} broad, {length(path.spareMm)} of leg stays dry on each side.
+            A bead of {length(beadMm)}, its middle {length(path.fromSightMm)} in from the sight line: pressed home it is{" "}
+            {length(path.spreadMm)} broad, {length(path.spareMm)} of leg stays dry on each side.
           </>
         ) : (
           <>
-            A bead of {length(BEAD_MM)} is pressed out to {length(path.spreadMm)} and would show. At most{" "}
+            A bead of {length(beadMm)} is pressed out to {length(path.spreadMm)} and would show. At most{" "}
             {length(Math.floor(path.beadAtMostMm * 2) / 2)} on this leg.
           </>
         )}{" "}
-        One line without a stop, fuller in the corners: leaks start there. Further in, the edge of the glass stays dry.
+        Dashed as it is run, dark as it is pressed. One line without a stop, fuller in the corners: leaks start there.
+        Further in, the edge of the glass stays dry.
       </p>
     </Part>
   );

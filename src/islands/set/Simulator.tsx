@@ -1,9 +1,11 @@
 import { useRef, useState } from "react";
 import { PACKER_BOX } from "../../core/pane/reckoning.ts";
 import { opensAs } from "../../core/pane/setting.ts";
+import type { Opens } from "../../core/set/packer-places.ts";
 import { dropAs, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "../../core/set/simulate.ts";
-import { dropFromHeads, liftOf } from "../../core/set/toe-heel.ts";
+import { dropFromHeads, liftOf, type Sash } from "../../core/set/toe-heel.ts";
 import { toMm } from "../../core/units/length.ts";
+import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -13,33 +15,35 @@ const TIMES = 4;
 const STEP = 0.5;
 const PIXELS_A_MM = 8;
 const MOST = 15;
-const NAMES: Readonly<Record<keyof Packers, string>> = {
-  foot: "below, at the hinge",
-  head: "above, at the handle",
-  hingeSide: "beside, low at the hinge",
-  handleSide: "beside, high at the handle",
+const KEYS = { foot: "foot", head: "head", "hinge-side": "hingeSide", "handle-side": "handleSide" } as const;
+const PLACES = ["foot", "head", "hingeSide", "handleSide"] as const;
+
+/** Which bar is held, and at which side, by how the sash opens. */
+const HELD: Readonly<Partial<Record<Opens, readonly [HeldBy, "left" | "right"]>>> = {
+  "hinge-left": ["side", "left"],
+  "hinge-right": ["side", "right"],
+  "top-hung": ["head", "left"],
+  "bottom-hung": ["foot", "left"],
+  slides: ["foot", "left"],
 };
 
-const KEYS = { foot: "foot", head: "head", "hinge-side": "hingeSide", "handle-side": "handleSide" } as const;
-
-/** A drag toward the pane makes a packer thicker. */
-function thicker(id: keyof typeof KEYS, hinge: "left" | "right", x: number, y: number): number {
-  const inward = hinge === "left" ? 1 : -1;
-  return id === "foot" ? -y : id === "head" ? y : id === "hinge-side" ? x * inward : -x * inward;
-}
-
-/** A sash that dropped, squared by packers across its diagonal: move one and the sash moves. */
+/** A sash out of square, brought back by packers across its diagonal: move one and the sash moves. */
 export function Simulator() {
   const { book, reckoning: r } = usePane();
   const opens = opensAs(book);
-  if (!r.cut.ok || (opens !== "hinge-left" && opens !== "hinge-right")) return null;
+  const [held, side] = HELD[opens] ?? [null, null];
+  if (!r.cut.ok || held === null) return null;
   const { glass, governs } = r.cut.value;
-  const sash = { widthMm: toMm(governs.width.length), heightMm: toMm(governs.height.length) };
-  const pane = { widthMm: toMm(glass.width), heightMm: toMm(glass.height) };
+  const turn = (width: number, height: number): Sash =>
+    held === "side" ? { widthMm: width, heightMm: height } : { widthMm: height, heightMm: width };
+  const sash = turn(toMm(governs.width.length), toMm(governs.height.length));
+  const pane = turn(toMm(glass.width), toMm(glass.height));
   return (
-    <Fold title="Has it dropped? Toe and heel" more="move a packer, the sash moves">
+    <Fold title={SIMULATOR_WORDS[held].title} more="move a packer, the sash moves">
       <Bench
-        hinge={opens === "hinge-left" ? "left" : "right"}
+        key={opens}
+        held={held}
+        hinge={side}
         facts={{ sash, pane, dxMm: sash.widthMm * 0.7, dyMm: sash.heightMm * 0.7 }}
       />
     </Fold>
@@ -48,8 +52,12 @@ export function Simulator() {
 
 const START: Packers = { foot: 2, head: 0, hingeSide: 2, handleSide: 0 };
 
-function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readonly hinge: "left" | "right" }) {
+type BenchProps = { readonly facts: SimulatorFacts; readonly held: HeldBy; readonly hinge: "left" | "right" };
+
+function Bench({ facts: given, held, hinge }: BenchProps) {
   const [side, setSide] = useState(hinge);
+  const words = SIMULATOR_WORDS[held];
+  const places = words.places(side);
   const [packers, setPackers] = useState<Packers>(START);
   const [heads, setHeads] = useState<{ readonly hinge: number; readonly handle: number } | null>(null);
   const dragged = useRef(0);
@@ -66,10 +74,12 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
   const advice = wrong ? null : squareBy(facts, packers, BOX);
   const square = Math.abs(drop) <= SQUARE_WITHIN_MM;
   const d = toeDrawing({
-    ...facts.sash,
+    acrossMm: facts.sash.widthMm,
+    alongMm: facts.sash.heightMm,
     dropMm: drop,
     times: TIMES,
-    hinge: side,
+    held,
+    side,
     dxMm: facts.dxMm,
     dyMm: facts.dyMm,
   });
@@ -81,7 +91,7 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
         viewBox={`0 0 ${TOE_BOX.width} ${TOE_BOX.height}`}
         className="mx-auto w-full max-w-[340px] touch-none bg-sheet"
         role="img"
-        aria-label={`Sash hinged ${side}, handle corner ${drop.toFixed(1)} mm ${drop >= 0 ? "down" : "up"}`}
+        aria-label={drop >= 0 ? words.off(drop.toFixed(1), side) : words.over((-drop).toFixed(1), side)}
       >
         <path d={d.frame} className="d-opening" />
         <path d={d.sash} className="d-frame" />
@@ -106,7 +116,7 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
             onPointerMove={(e) => {
               if (e.buttons === 0) return;
               const key = KEYS[p.id];
-              dragged.current += thicker(p.id, side, e.movementX, e.movementY) / PIXELS_A_MM;
+              dragged.current += (e.movementX * p.inward.x + e.movementY * p.inward.y) / PIXELS_A_MM;
               const steps = Math.trunc(dragged.current / STEP);
               if (steps === 0) return;
               dragged.current -= steps * STEP;
@@ -114,26 +124,23 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
             }}
           />
         ))}
-        <text
-          x={d.gaps.handle.x}
-          y={Math.max(14, d.gaps.handle.y)}
-          textAnchor="middle"
-          className="d-text font-semibold"
-        >
-          {drop.toFixed(1)} {drop >= 0 ? "down" : "up"}
+        <text x={d.figure.x} y={d.figure.y} textAnchor="middle" className="d-text font-semibold">
+          {held === "side"
+            ? `${Math.abs(drop).toFixed(1)} ${drop >= 0 ? "down" : "up"}`
+            : `${Math.abs(drop).toFixed(1)} off`}
         </text>
       </svg>
       <p className="text-center text-[12px] text-mute">The drop is drawn {TIMES} times too large.</p>
       <p className={square ? "note-glass" : "note-wax"} role="status">
         {wrong
-          ? `On the other diagonal they push the handle down: ${drop.toFixed(1)} mm. Thicker is worse.`
+          ? words.wrong(drop.toFixed(1))
           : square
             ? "Square: it will shut and latch as it was made to."
             : drop > 0
-              ? `The handle hangs ${drop.toFixed(1)} mm down. Lifting it lengthens the diagonal by ${lift.lengthenMm.exact.toFixed(2)} mm (${lift.lengthenMm.firstOrder.toFixed(2)} to first order).`
-              : `The handle is ${(-drop).toFixed(1)} mm too high: it binds at the head. Take some out.`}
+              ? `${words.off(drop.toFixed(1), side)} Squaring it lengthens the diagonal by ${lift.lengthenMm.exact.toFixed(2)} mm (${lift.lengthenMm.firstOrder.toFixed(2)} to first order).`
+              : words.over((-drop).toFixed(1), side)}
         {advice &&
-          ` ${advice.addMm > 0 ? "Put" : "Take"} ${Math.abs(advice.addMm).toFixed(1)} mm ${advice.addMm > 0 ? "more in" : "out"}, ${NAMES[advice.place]}.`}
+          ` ${advice.addMm > 0 ? "Put" : "Take"} ${Math.abs(advice.addMm).toFixed(1)} mm ${advice.addMm > 0 ? "more in" : "out"}, ${places[advice.place]}.`}
       </p>
       {advice && (
         <button
@@ -145,10 +152,10 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
         </button>
       )}
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
-        {(Object.keys(NAMES) as (keyof Packers)[]).map((key) => (
+        {PLACES.map((key) => (
           <label key={key}>
             <span className="text-[13px] text-mute">
-              {NAMES[key]}: <strong className="tight text-ink">{packers[key].toFixed(1)}</strong>
+              {places[key]}: <strong className="tight text-ink">{packers[key].toFixed(1)}</strong>
             </span>
             <input
               type="range"
@@ -163,9 +170,9 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
         ))}
       </div>
       <div className="grid grid-cols-2 gap-2">
-        {(["hinge", "handle"] as const).map((at) => (
+        {(["hinge", "handle"] as const).map((at, i) => (
           <label key={at}>
-            <span className="text-[13px] text-mute">head gap at the {at}, mm</span>
+            <span className="text-[13px] text-mute">{words.gaps(side)[i]}</span>
             <input
               type="number"
               min={0}
@@ -194,9 +201,9 @@ function Bench({ facts: given, hinge }: { readonly facts: SimulatorFacts; readon
         </button>
       </div>
       <ol className="list-decimal pl-5 text-[13px] text-mute">
-        <li>First the one below at the hinge: it carries.</li>
-        <li>Then the one above at the handle, a little at a time: it lifts.</li>
-        <li>Then the sides, and the others only hand-tight.</li>
+        {words.order.map((o) => (
+          <li key={o}>{o}</li>
+        ))}
       </ol>
     </div>
   );

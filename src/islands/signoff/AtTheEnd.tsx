@@ -77,7 +77,12 @@ export function Aftercare() {
       </ul>
       <a className="btn" href={`/panes/${book.id}/aftercare.pdf`}>
         Their page, PDF
-      </a>
+      </a>{" "}
+      {aftercareHere(book, reckoning).some((l) => l.day !== undefined) && (
+        <a className="btn" href={`/panes/${book.id}/aftercare.ics`}>
+          Their days, for a calendar
+        </a>
+      )}
     </Part>
   );
 }

@@ -1,10 +1,10 @@
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "./Fold.tsx";
+import { PhotoOf } from "./PhotoOf.tsx";
+import { usePane } from "./pane-context.ts";
 
 /** What it was set in, with batch and expiry as the label says; a photo of the label does as well. */
-export function MaterialsUsed() {
+export function MaterialsUsed({ what = "what it was set in" }: { readonly what?: string }) {
   const { book, today, write } = usePane();
   const old = book.materials.filter((m) => m.expiry && dayOf(m.expiry) < today);
   return (
@@ -38,7 +38,7 @@ export function MaterialsUsed() {
         }}
       >
         <label className="col-span-2">
-          <span className="text-[13px] text-mute">What, as the label says</span>
+          <span className="text-[13px] text-mute">{what}, as the label says</span>
           <input name="what" required maxLength={120} pattern=".*\S.*" />
         </label>
         <label>

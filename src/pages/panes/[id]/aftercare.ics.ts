@@ -1,0 +1,3 @@
+import { aftercareCalendar } from "../../../server/http/aftercare-calendar.ts";
+
+export const GET = aftercareCalendar;

@@ -1,0 +1,37 @@
+import { createEvents, type EventAttributes } from "ics";
+import { type Day, writeDay } from "../../core/units/day.ts";
+
+/** One day to be reminded of. */
+export type Reminder = { readonly id: string; readonly says: string; readonly day: Day };
+
+const parts = (day: Day): [number, number, number] => {
+  const [y, m, d] = writeDay(day).split("-").map(Number);
+  return [y ?? 0, m ?? 1, d ?? 1];
+};
+
+/**
+ * Reminders as a calendar file: whole days, each with an alarm at eight in its morning. Empty where there is nothing to be
+ * reminded of: a calendar without a day is refused by those that read it.
+ */
+export function aftercareIcs(of: {
+  readonly pane: string;
+  readonly where: string;
+  readonly reminders: readonly Reminder[];
+}): string {
+  if (of.reminders.length === 0) return "";
+  const made = createEvents(
+    of.reminders.map(
+      (r): EventAttributes => ({
+        uid: `${of.pane}-${r.id}@plain-pane`,
+        productId: "plain-pane/aftercare",
+        calName: "After the work",
+        title: `${of.where}: ${r.says}`,
+        start: parts(r.day),
+        duration: { days: 1 },
+        alarms: [{ action: "display", description: r.says, trigger: { before: false, hours: 8 } }],
+      }),
+    ),
+  );
+  if (made.error) throw made.error;
+  return made.value ?? "";
+}
