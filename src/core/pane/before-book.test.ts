@@ -11,7 +11,7 @@ import { optionsFacts } from "./options-facts.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
 import { metresRound, stepsAt } from "./standing.ts";
 import { beadsOf, hasBeads, hazardsOf, readyFacts, stepFacts } from "./step-facts.ts";
-import { isUnit, isUnitOpen } from "./unit.ts";
+import { isUnit, isUnitOpen, wasUnit } from "./unit.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,
@@ -260,11 +260,35 @@ describe("one sheet or a unit", () => {
       false,
       false,
     ],
+    [
+      "one sheet found, a unit to go in",
+      "timber-putty",
+      (t) => {
+        t.tell("look.answer", { question: "kind", answer: "single" });
+        t.tell("look.option", { option: "double", reason: "warmer" });
+      },
+      true,
+      true,
+    ],
     ["a door's insert, whole", "cassette", (t) => t.tell("measure.way", { way: "insert-outside" }), true, false],
   ])("%s", (_, system, tell, unit, open) => {
     const t = pane(system);
     tell(t);
     expect([isUnit(book(t)), isUnitOpen(book(t))]).toEqual([unit, open]);
+  });
+});
+
+describe("single glass that gives way to a unit", () => {
+  it("is taken out as one sheet, and made ready and set as a unit", () => {
+    const t = pane("timber-putty");
+    t.tell("look.answer", { question: "kind", answer: "single" });
+    t.tell("look.option", { option: "double", reason: "warmer" });
+    const b = book(t);
+    const r = reckon(b, withFirm(foldFirm(t.entries)));
+    expect([wasUnit(b), isUnit(b)]).toEqual([false, true]);
+    expect([stepFacts(b, r).sealed, readyFacts(b, r).sealed]).toEqual([false, true]);
+    // Linseed lets go of a unit's edge seal: something else is offered.
+    expect(r.compound.id).not.toBe("linseed");
   });
 });
 

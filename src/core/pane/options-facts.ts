@@ -8,7 +8,7 @@ import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./unit.ts";
+import { wasUnit } from "./unit.ts";
 
 /** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
 const BETTER = centreHeat({ glassMm: 8, cavities: [{ widthMm: 16, gas: GASES.argon, faces: [UNCOATED, 0.05] }] });
@@ -16,7 +16,7 @@ const SINGLE = centreHeat({ glassMm: 4, cavities: [] });
 
 /** What the options of this pane follow from, as far as it has been looked at and read. */
 export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
-  const sealed = isUnit(book);
+  const sealed = wasUnit(book);
   const v = examVerdict(book.before.exam);
   const broken = book.damage.some((d) => d === "cracked" || d === "holed" || d === "standing" || d === "gone");
   const size = r.cut.ok ? r.cut.value.glass : null;

@@ -9,7 +9,7 @@ import { toMm } from "../units/length.ts";
 import { bondOf } from "./against.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./unit.ts";
+import { isUnit, wasUnit } from "./unit.ts";
 
 /** Systems whose glass is held by four beads, stops or pinned strips. */
 export const hasBeads = (book: PaneBook): boolean => {
@@ -52,7 +52,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     storey: book.building.storey,
     size: r.cut.ok ? { width: toMm(r.cut.value.glass.width), height: toMm(r.cut.value.glass.height) } : null,
     cardKept: ["arrived", "accepted", "accepted-with-note"].includes(book.line?.line.state ?? ""),
-    sealed: isUnit(book),
+    sealed: wasUnit(book),
     toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
     lift:
       r.massKg === null || (r.massKg <= house.oneLiftsKg && areaM2(r) <= house.oneLiftsM2)
@@ -79,6 +79,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   const eased = book.overrule && r.eased ? r.eased.easings : [];
   return {
     ...facts,
+    sealed: isUnit(book),
     bed: bedOf(kindOf(r.compound), bondOf(book)),
     primeRebate: r.compound.primeRebate,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),

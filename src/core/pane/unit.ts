@@ -1,11 +1,20 @@
 import { holdsUnits } from "../look/systems.ts";
 import type { PaneBook } from "./book.ts";
 
-/** A sealed unit: as the examination found, as was chosen, or else as the system mostly holds. */
-export function isUnit(book: Pick<PaneBook, "before" | "makeup" | "glass" | "added">): boolean {
+type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added">;
+
+/** A sealed unit is to go in: one was chosen, single glass gives way to it, or what was there was one. */
+export function isUnit(book: Asked): boolean {
+  if (book.makeup !== null || book.before.option?.option === "double") return true;
   if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
-  if (book.makeup) return true;
   return book.glass ? false : holdsUnits(book.added.system);
+}
+
+/** A sealed unit was there: as the examination found, or else as the system mostly holds. */
+export function wasUnit(book: Asked): boolean {
+  if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
+  if (book.before.option?.option === "double") return false;
+  return book.makeup !== null ? true : book.glass ? false : holdsUnits(book.added.system);
 }
 
 /** A unit of which nobody has said yet what it is made of; a door's insert comes whole, and is not asked. */

@@ -1,5 +1,6 @@
 import { barPlaces, USUAL_BAR_MM } from "../../core/measure/bar-places.ts";
 import { toMm } from "../../core/units/length.ts";
+import { metalClass, tintClass } from "../../drawing/colours.ts";
 import { linesAcross, patternLines } from "../../drawing/elevation.ts";
 import { polygon, type Xy } from "../../drawing/path.ts";
 import { usePane } from "../parts/pane-context.ts";
@@ -17,7 +18,10 @@ export function PaneLooks({ corners }: { readonly corners: Corners }) {
   const barWide = ((placed?.ok ? placed.value.widthMm : USUAL_BAR_MM) / w) * across;
   return (
     <g>
-      {looks?.tint && <path d={polygon(corners)} className="d-tint" />}
+      {looks?.tint && <path d={polygon(corners)} className={`d-tint ${tintClass(looks.tint)}`} />}
+      {book.makeup && (
+        <path d={polygon(shrunk(corners, SPACER_IN))} className={`d-spacer-line ${metalClass(book.makeup.spacer)}`} />
+      )}
       {looks && patternLines(corners, looks.runs).map((d) => <path key={d} d={d} className="d-pattern" />)}
       {r.glass.edges === "polished" && <path d={polygon(corners)} className="d-polished" />}
       {placed?.ok &&
@@ -25,11 +29,30 @@ export function PaneLooks({ corners }: { readonly corners: Corners }) {
           corners,
           placed.value.uprights.map((x) => x / w),
           placed.value.crosses.map((y) => y / h),
-        ).map((d) => <path key={d} d={d} className="d-bar" strokeWidth={Math.max(1.5, barWide)} />)}
+        ).map((d) => (
+          <path
+            key={d}
+            d={d}
+            className={`d-bar ${metalClass(bars?.colour ?? "")}`}
+            strokeWidth={Math.max(1.5, barWide)}
+          />
+        ))}
       {looks?.mark && <Mark corners={corners} at={looks.markAt} />}
     </g>
   );
 }
+
+/** How far in the spacer's line is seen, as a share of the way to the middle. */
+const SPACER_IN = 0.05;
+
+const shrunk = (corners: Corners, by: number): readonly Xy[] => {
+  const middle = { x: (corners[0].x + corners[2].x) / 2, y: (corners[0].y + corners[2].y) / 2 };
+  const short = Math.min(Math.abs(corners[1].x - corners[0].x), Math.abs(corners[3].y - corners[0].y)) * by;
+  return corners.map((c) => ({
+    x: c.x + Math.sign(middle.x - c.x) * short,
+    y: c.y + Math.sign(middle.y - c.y) * short,
+  }));
+};
 
 const INSET = 12;
 

@@ -1,5 +1,6 @@
 import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
+import { metalClass } from "../../drawing/colours.ts";
 import { type PartName, sectionOf } from "../../drawing/section.ts";
 import { LengthInSvg } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -62,7 +63,7 @@ export function Section() {
             <path key={d} className="d-pane" d={d} />
           ))}
           {drawn.spacers.map((d) => (
-            <path key={d} className="d-packer" d={d} />
+            <path key={d} className={`d-spacer ${metalClass(book.makeup?.spacer ?? "")}`} d={d} />
           ))}
           {drawn.packer && <path className="d-packer" d={drawn.packer} />}
         </g>

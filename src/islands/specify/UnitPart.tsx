@@ -6,6 +6,7 @@ import { type Makeup, makeupHeat, makeupText, SPACERS } from "../../core/specify
 import { money } from "../../core/words/money.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { percent } from "../../core/words/percent.ts";
+import { metalClass } from "../../drawing/colours.ts";
 import { heatChart } from "../../drawing/heat-chart.ts";
 import { unitSection } from "../../drawing/unit-section.ts";
 import { Fold } from "../parts/Fold.tsx";
@@ -242,7 +243,7 @@ function UnitDrawing({ makeup }: { readonly makeup: Makeup }) {
         <path key={p} d={p} className="d-pane" />
       ))}
       {d.spacers.map((s) => (
-        <path key={s} d={s} className="d-packer" />
+        <path key={s} d={s} className={`d-spacer ${metalClass(makeup.spacer)}`} />
       ))}
       {d.faces.map((f) => (
         <g key={f.n}>

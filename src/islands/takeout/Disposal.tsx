@@ -1,4 +1,4 @@
-import { isUnit } from "../../core/pane/unit.ts";
+import { wasUnit } from "../../core/pane/unit.ts";
 import { bagsFor, DISPOSAL, WASTE_NAMES, type Waste } from "../../core/takeout/disposal.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -8,7 +8,7 @@ export function Disposal() {
   const { book, reckoning: r, say, write } = usePane();
   const { stamp } = book.before.exam;
   const kind: Waste =
-    stamp === "toughened" ? "toughened" : stamp === "laminated" ? "laminated" : isUnit(book) ? "unit" : "float";
+    stamp === "toughened" ? "toughened" : stamp === "laminated" ? "laminated" : wasUnit(book) ? "unit" : "float";
   const card = DISPOSAL[kind];
   const bags = r.massKg === null ? null : bagsFor(r.massKg);
   const { waste } = book.before;
