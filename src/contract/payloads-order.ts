@@ -3,7 +3,8 @@ import type { OrderPayloads } from "../core/log/payloads-order.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
 import { EXTRAS, PER } from "../core/order/price.ts";
 import { MAKES_OF } from "../core/order/sources.ts";
-import { DayText } from "./lengths.ts";
+import { TAKES } from "../core/order/their-cutting.ts";
+import { DayText, GridName } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 
 /** Whole pence: no part of a penny is ever kept. */
@@ -24,6 +25,9 @@ export const TermsSchema = z.strictObject({
   deliveryPence: Pence,
   products: z.array(z.strictObject({ product: Name, pencePerM2: Pence })).max(200),
   extras: z.array(z.strictObject({ extra: z.enum(EXTRAS), pence: Pence, per: z.enum(PER) })).max(50),
+  grid: GridName.optional(),
+  tolerance: z.strictObject({ smallMm: z.number().min(0).max(10), largeMm: z.number().min(0).max(10) }).optional(),
+  takes: z.enum(TAKES).optional(),
 });
 
 /** Ordering beyond the order itself, and quotes. */
@@ -65,7 +69,19 @@ export const ORDER_PAYLOADS = {
   "quote.made": z.strictObject({
     quote: Id,
     day: DayText,
-    lines: z.array(z.strictObject({ pane: Id.nullable(), says: Short, pence: Pence })).max(500),
+    lines: z
+      .array(
+        z.strictObject({
+          pane: Id.nullable(),
+          says: Short,
+          pence: Pence,
+          others: z
+            .array(z.strictObject({ says: Name, pence: Pence }))
+            .max(6)
+            .optional(),
+        }),
+      )
+      .max(500),
     taxPence: Pence,
     totalPence: Pence,
   }),

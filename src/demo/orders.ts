@@ -24,6 +24,8 @@ export function tellSuppliers(story: Story): void {
     {
       name: SALT_LANE,
       makes: ["single", "laminated"],
+      grid: "1 mm",
+      tolerance: { smallMm: 1, largeMm: 1.5 },
       leastPence: 1800,
       deliveryPence: 0,
       products: [
@@ -42,6 +44,8 @@ export function tellSuppliers(story: Story): void {
     {
       name: FEN_END,
       makes: ["units", "toughened", "laminated"],
+      grid: "1 mm",
+      takes: "simulated",
       leastPence: 3500,
       deliveryPence: 1500,
       products: [
@@ -67,6 +71,7 @@ export function tellSuppliers(story: Story): void {
     {
       name: HERONSGATE,
       makes: ["inserts"],
+      takes: "by-hand",
       leastPence: 14000,
       deliveryPence: 1200,
       products: [product("unit/2", 21000)],

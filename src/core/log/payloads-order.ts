@@ -1,6 +1,7 @@
 import type { CheckLook } from "../order/check-looks.ts";
 import type { PriceList } from "../order/price.ts";
 import type { MakesOf } from "../order/sources.ts";
+import type { TheirCutting } from "../order/their-cutting.ts";
 import type { Written } from "../tape/written.ts";
 
 /** What a delivery note says of one line. */
@@ -15,7 +16,7 @@ export type NoteLine = {
 /** Ordering beyond the order itself: terms, read-back, answers, notes, what became of what went back; and quotes. */
 export type OrderPayloads = {
   /** What a supplier makes and asks. One of the same name replaces it. */
-  "supplier.terms": { readonly name: string; readonly makes: readonly MakesOf[] } & PriceList;
+  "supplier.terms": { readonly name: string; readonly makes: readonly MakesOf[] } & PriceList & TheirCutting;
 
   /** Blanks or contradictions that somebody looked at and stood by. */
   "order.stood-by": { readonly ids: readonly string[]; readonly reason: string };
@@ -59,7 +60,13 @@ export type OrderPayloads = {
   "quote.answered": { readonly quote: string; readonly accepted: boolean; readonly day: string; readonly note: string };
 };
 
-export type QuoteLine = { readonly pane: string | null; readonly says: string; readonly pence: number };
+export type QuoteLine = {
+  readonly pane: string | null;
+  readonly says: string;
+  readonly pence: number;
+  /** What else could be done, tax and visits in it. */
+  readonly others?: readonly { readonly says: string; readonly pence: number }[] | undefined;
+};
 
 /** What was looked at when a pane came, beside its two sides. */
 export type CheckedMore = {

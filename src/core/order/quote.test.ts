@@ -23,6 +23,7 @@ const pane = (over: Partial<QuotedPane> = {}): QuotedPane => ({
   secondVisit: false,
   upstairs: false,
   bags: 0,
+  others: [],
   ...over,
 });
 

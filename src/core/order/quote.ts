@@ -13,6 +13,8 @@ export type QuotedPane = {
   readonly secondVisit: boolean;
   readonly upstairs: boolean;
   readonly bags: number;
+  /** What else could be done, tax and visits in it; nothing where only this is possible. */
+  readonly others: readonly { readonly says: string; readonly pence: number }[];
 };
 
 export type QuoteRates = {
@@ -24,7 +26,12 @@ export type QuoteRates = {
   readonly taxShare: number;
 };
 
-export type QuoteRow = { readonly pane: string | null; readonly says: string; readonly pence: number };
+export type QuoteRow = {
+  readonly pane: string | null;
+  readonly says: string;
+  readonly pence: number;
+  readonly others?: QuotedPane["others"];
+};
 export type Quote = {
   readonly rows: readonly QuoteRow[];
   readonly netPence: number;
@@ -49,6 +56,7 @@ export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote 
       pane: p.pane,
       says: `${p.where}: ${p.glass}, set`,
       pence: p.glassPence + workPence(minutes, rates.hourPence) + p.materialsPence,
+      ...(p.others.length > 0 ? { others: p.others } : {}),
     };
   });
   const add = (says: string, pence: number) => {

@@ -1,3 +1,4 @@
+import { OPTION_NAMES, optionsFor } from "../look/options.ts";
 import type { QuotedPane } from "../order/quote.ts";
 import { type Source, sourcesFor } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
@@ -6,9 +7,10 @@ import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
-import type { Dialect } from "../words/dialect.ts";
+import { type Dialect, say } from "../words/dialect.ts";
 import { glassText } from "../words/glass.ts";
 import type { PaneBook } from "./book.ts";
+import { optionsFacts } from "./options-facts.ts";
 import { labelOf, orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
@@ -61,5 +63,8 @@ export function quotedPane(
     secondVisit: r.compound.leastDays !== null,
     upstairs: (book.building.storey ?? 0) > 0,
     bags: r.massKg === null ? 1 : bagsFor(r.massKg),
+    others: optionsFor(optionsFacts(book, r), r.house)
+      .filter((o) => o.possible && o.kind !== (book.before.option?.option ?? "glass"))
+      .map((o) => ({ says: say(OPTION_NAMES[o.kind], by.dialect), pence: o.pence })),
   };
 }

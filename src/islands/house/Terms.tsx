@@ -2,7 +2,9 @@ import Papa from "papaparse";
 import { useState } from "react";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { MAKES_NAMES, MAKES_OF } from "../../core/order/sources.ts";
+import { TAKES, TAKES_NAMES } from "../../core/order/their-cutting.ts";
 import type { Supplier } from "../../core/round/book.ts";
+import { GRIDS } from "../../core/units/length.ts";
 import { money } from "../../core/words/money.ts";
 import {
   PRICE_COLUMNS,
@@ -12,6 +14,60 @@ import {
   termsFromRows,
 } from "../../core/words/price-csv.ts";
 import { Fold } from "../parts/Fold.tsx";
+
+/** How they cut and take an order. */
+function TheirWay({ now, set }: { readonly now: Terms; readonly set: (terms: Terms) => void }) {
+  const promise = now.tolerance;
+  return (
+    <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
+      <label>
+        <span className="text-[13px] text-mute">cuts to</span>
+        <select value={now.grid ?? ""} onChange={(e) => set({ ...now, grid: GRIDS.find((g) => g === e.target.value) })}>
+          <option value="">the tape's own grid</option>
+          {GRIDS.map((g) => (
+            <option key={g}>{g}</option>
+          ))}
+        </select>
+      </label>
+      {(["smallMm", "largeMm"] as const).map((side) => (
+        <label key={side}>
+          <span className="text-[13px] text-mute">
+            {side === "smallMm" ? "within, short side, mm" : "within, long side, mm"}
+          </span>
+          <input
+            key={promise?.[side]}
+            type="number"
+            min={0}
+            max={10}
+            step="any"
+            className="tight text-right"
+            placeholder="house rule"
+            defaultValue={promise?.[side] ?? ""}
+            onBlur={(e) => {
+              const to = e.target.value === "" ? null : e.target.valueAsNumber;
+              if (to === null) return promise && set({ ...now, tolerance: undefined });
+              if (Number.isFinite(to) && to >= 0 && to <= 10 && to !== promise?.[side])
+                set({ ...now, tolerance: { smallMm: to, largeMm: to, ...promise, [side]: to } });
+            }}
+          />
+        </label>
+      ))}
+      <label>
+        <span className="text-[13px] text-mute">takes orders</span>
+        <select
+          value={now.takes ?? "by-hand"}
+          onChange={(e) => set({ ...now, takes: TAKES.find((t) => t === e.target.value) })}
+        >
+          {TAKES.map((t) => (
+            <option key={t} value={t}>
+              {TAKES_NAMES[t]}
+            </option>
+          ))}
+        </select>
+      </label>
+    </div>
+  );
+}
 
 type Terms = Payloads["supplier.terms"];
 type Props = {
@@ -67,6 +123,7 @@ export function SupplierTerms({ supplier, terms, currency, say, set }: Props) {
           </label>
         ))}
       </div>
+      <TheirWay now={now} set={set} />
       <div className="overflow-x-auto">
         <table className="w-full max-w-md border-collapse text-[14px]">
           <thead className="text-left text-[12px] text-mute">

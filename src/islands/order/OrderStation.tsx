@@ -1,8 +1,10 @@
 import { v7 as uuidv7 } from "uuid";
+import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
+import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { goesInText } from "../../core/words/goes-in.ts";
@@ -39,9 +41,11 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const held = orderHeld(book, r, othersHere);
   const proposed = useSources()[0]?.supplier;
   const line = orderLineOf(book, r);
+  const grid = firm.terms.get(proposed ?? "")?.grid;
   if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
-  const putOn = (order: string) => writeOrder(order, "order.line", { line: uuidv7(), ...line }, true);
+  const putOn = (order: string, supplier: string) =>
+    writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, firm.terms.get(supplier)?.grid) }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return (
     <Part
@@ -64,11 +68,22 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
       )}
       <BeforeOrder />
       <Sources />
+      {proposed && grid && grid !== line.grid && (
+        <p className="note-glass">
+          {proposed} cuts to {grid}: it goes to them as{" "}
+          <Size
+            width={nm(onTheirGrid(line, grid).widthNm)}
+            height={nm(onTheirGrid(line, grid).heightNm)}
+            unit={gridUnit(grid)}
+          />{" "}
+          {gridUnit(grid)}, rounded down once.
+        </p>
+      )}
       {held === null && (
         <ul className="space-y-2">
           {open.map((o) => (
             <li key={o.id}>
-              <button type="button" className="btn w-full justify-between" onClick={() => putOn(o.id)}>
+              <button type="button" className="btn w-full justify-between" onClick={() => putOn(o.id, o.supplier)}>
                 <span>
                   Add to {o.reference || "the open order"}, {o.supplier}
                 </span>
@@ -89,7 +104,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
               supplier: String(form.get("supplier")),
               reference: String(form.get("reference") ?? ""),
             });
-            putOn(order);
+            putOn(order, String(form.get("supplier")));
           }}
         >
           <label>
@@ -172,7 +187,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       {line.state === "arrived" && (
         <CheckInForm
           line={line}
-          house={firm.house}
+          house={houseWith(firm.house, firm.terms.get(order.supplier))}
           unit={prefs.unit}
           photos={book.before.photos.filter((p) => p.of === "neighbour").map((p) => p.photo)}
           goesIn={(came) => goesInText(r.odds, came)}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
+import { houseWith } from "../../core/order/their-cutting.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
@@ -38,13 +39,14 @@ const STAGE_WORDS = {
 export default function OrderPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: { order: props.id } });
   const order = foldOrder(props.id, readLog(entries));
-  const { house, suppliers } = foldFirm(props.firmEntries);
+  const { house, suppliers, terms } = foldFirm(props.firmEntries);
   const today = day(props.today);
   const [reading, setReading] = useState(false);
   if (!order) return <p className="p-6">This order was struck out of the log.</p>;
   const write = <K extends Kind>(kind: K, payload: Payloads[K], pane?: string) =>
     store.write(kind, pane ? { order: props.id, pane } : { order: props.id }, payload);
   const stage = orderStage(order);
+  const theirs = terms.get(order.supplier);
   const lines = standingLines(order);
   const supplier = suppliers.find((x) => x.name === order.supplier);
   const total = order.acknowledged?.pence ?? null;
@@ -105,7 +107,7 @@ export default function OrderPage(props: Props) {
               key={l.line}
               order={props.id}
               line={l}
-              house={house}
+              house={houseWith(house, theirs)}
               prefs={prefs}
               today={today}
               photos={props.photos[l.pane] ?? []}
@@ -133,7 +135,7 @@ export default function OrderPage(props: Props) {
       {(stage === "sent" || stage === "arrived") && (
         <NoteImport today={writeDay(today)} write={(note) => write("order.note", note)} />
       )}
-      {lines.length > 0 && (stage === "open" || stage === "sent") && (
+      {lines.length > 0 && theirs?.takes === "simulated" && (stage === "open" || stage === "sent") && (
         <TheirSystem order={order} who={prefs.who} today={today} told={store.lookNow} />
       )}
       {reading && (

@@ -78,6 +78,31 @@ export default function QuotePage(props: Props) {
                   {p.minutes.map((m) => `${m.station.toLowerCase()} ${m.minutes} min`).join(", ")}; materials{" "}
                   {cash(p.materialsPence)}
                 </span>
+                {p.others.length > 0 && (
+                  <details className="text-[13px]">
+                    <summary>side by side with what else could be done</summary>
+                    <table className="my-1 border-collapse" aria-label={`Other ways for ${p.where}`}>
+                      <tbody>
+                        <tr>
+                          <th scope="row" className="pr-6 text-left font-semibold">
+                            as quoted, tax and its visits in it
+                          </th>
+                          <td className="tight text-right font-semibold">
+                            {cash(quoteOf([p], props.rates).totalPence)}
+                          </td>
+                        </tr>
+                        {p.others.map((o) => (
+                          <tr key={o.says} className="border-t border-line">
+                            <th scope="row" className="pr-6 text-left font-normal">
+                              {o.says}
+                            </th>
+                            <td className="tight text-right">{cash(o.pence)}</td>
+                          </tr>
+                        ))}
+                      </tbody>
+                    </table>
+                  </details>
+                )}
               </span>
               <span className="tight text-right font-medium">{row ? cash(row.pence) : ""}</span>
             </li>

@@ -44,6 +44,33 @@ export function quotePdf(
         },
         layout: RULED,
       },
+      ...(quote.lines.some((l) => l.others)
+        ? [
+            {
+              text: "What else could be done, tax and visits in it",
+              bold: true,
+              margin: [0, 14, 0, 4] as [number, number, number, number],
+            },
+            {
+              table: {
+                headerRows: 0,
+                dontBreakRows: true,
+                widths: ["*", 80],
+                body: quote.lines.flatMap((l) =>
+                  (l.others ?? []).map((o, i) => [
+                    {
+                      text: `${i === 0 ? `${l.says.split(":")[0]}: ` : ""}${o.says}`,
+                      margin: [i === 0 ? 0 : 12, 0, 0, 0] as [number, number, number, number],
+                    },
+                    right(cash(o.pence)),
+                  ]),
+                ),
+              },
+              layout: RULED,
+              fontSize: 9,
+            },
+          ]
+        : []),
       {
         text: "New glass is set into your own frames: the window stays, and so does what it cost. Where paint is part of it we come a second time, once what holds the glass has set.",
         margin: [0, 14, 0, 24],
