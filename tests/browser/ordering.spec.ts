@@ -166,3 +166,45 @@ test("order, labels and quote come as PDFs, and a quote is made, accepted and co
   const pdf = await page.request.get(href ?? "");
   expect((await pdf.body()).subarray(0, 5).toString()).toBe("%PDF-");
 });
+
+test("a price list leaves as a file and comes back the same; a grid of their own rounds the order down", async ({
+  page,
+}) => {
+  await page.goto("/house#suppliers");
+  await ready(page);
+  await page.getByText("Prices of Heronsgate Door Works").click();
+  const leaving = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Take the list as CSV" }).locator("visible=true").click();
+  const file = await leaving;
+  expect(file.suggestedFilename()).toBe("prices-Heronsgate-Door-Works.csv");
+  const chunks: Buffer[] = [];
+  for await (const c of await file.createReadStream()) chunks.push(c as Buffer);
+  const text = Buffer.concat(chunks).toString("utf8");
+  expect(text.split("\r\n").slice(0, 3)).toEqual(["what,price,per", "least,140.00,pane", "delivery,12.00,order"]);
+  const list = page.getByLabel("Price list of Heronsgate Door Works, CSV");
+  await list.setInputFiles({
+    name: "dearer.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(text.replace("140.00", "dear")),
+  });
+  await expect(page.getByText("Row 2: “dear” is no price: give it as 55.00.")).toBeVisible();
+  await list.setInputFiles({ name: "same.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  await expect(page.getByText("Nothing was changed.")).toHaveCount(0);
+  await expect(page.getByText("1 by area, least £140.00")).toBeVisible();
+});
+
+test("only who takes orders by a system of theirs is offered it; another is not", async ({ page }) => {
+  await ordered(page, "Salt Lane Glass Counter");
+  await expect(page.getByRole("button", { name: "Read it to them" })).toBeVisible();
+  await expect(page.getByRole("button", { name: "Hand the order to their system" })).toHaveCount(0);
+});
+
+test("a quote shows what else could be done beside it, and so does its page for the customer", async ({ page }) => {
+  await page.goto((await roundPath(page)).replace("/?round=", "/rounds/").concat("/quote"));
+  await ready(page);
+  const first = page.getByText("side by side with what else could be done").first();
+  await first.click();
+  const table = page.getByRole("table", { name: /^Other ways for/ }).first();
+  await expect(table.getByRole("row", { name: /as quoted, tax and its visits in it/ })).toContainText("£");
+  await expect(table.getByRole("row", { name: /whole window/ })).toContainText("£");
+});
