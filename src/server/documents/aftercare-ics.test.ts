@@ -18,6 +18,7 @@ test("each day is a whole-day event with an alarm in its morning", () => {
   expect(lines.filter((l) => l === "BEGIN:VEVENT")).toHaveLength(2);
   expect(text).toContain("DTSTART;VALUE=DATE:20260522");
   expect(text).toContain("DTSTART;VALUE=DATE:20260617");
+  expect(text).toContain("DTEND;VALUE=DATE:20260523");
   expect(text.match(/TRIGGER:PT8H/g)).toHaveLength(2);
   expect(text).toContain(`UID:${PANE}-shut@plain-pane`);
 });

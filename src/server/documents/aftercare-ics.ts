@@ -1,5 +1,5 @@
 import { createEvents, type EventAttributes } from "ics";
-import { type Day, writeDay } from "../../core/units/day.ts";
+import { addDays, type Day, writeDay } from "../../core/units/day.ts";
 
 /** One day to be reminded of. */
 export type Reminder = { readonly id: string; readonly says: string; readonly day: Day };
@@ -27,7 +27,7 @@ export function aftercareIcs(of: {
         calName: "After the work",
         title: `${of.where}: ${r.says}`,
         start: parts(r.day),
-        duration: { days: 1 },
+        end: parts(addDays(r.day, 1)),
         alarms: [{ action: "display", description: r.says, trigger: { before: false, hours: 8 } }],
       }),
     ),

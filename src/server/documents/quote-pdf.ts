@@ -1,3 +1,4 @@
+import type { Content } from "pdfmake/interfaces.js";
 import type { QuoteBook } from "../../core/round/quotes.ts";
 import { addDays, dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -44,33 +45,7 @@ export function quotePdf(
         },
         layout: RULED,
       },
-      ...(quote.lines.some((l) => l.others)
-        ? [
-            {
-              text: "What else could be done, tax and visits in it",
-              bold: true,
-              margin: [0, 14, 0, 4] as [number, number, number, number],
-            },
-            {
-              table: {
-                headerRows: 0,
-                dontBreakRows: true,
-                widths: ["*", 80],
-                body: quote.lines.flatMap((l) =>
-                  (l.others ?? []).map((o, i) => [
-                    {
-                      text: `${i === 0 ? `${l.says.split(":")[0]}: ` : ""}${o.says}`,
-                      margin: [i === 0 ? 0 : 12, 0, 0, 0] as [number, number, number, number],
-                    },
-                    right(cash(o.pence)),
-                  ]),
-                ),
-              },
-              layout: RULED,
-              fontSize: 9,
-            },
-          ]
-        : []),
+      ...sideBySide(quote, cash),
       {
         text: "New glass is set into your own frames: the window stays, and so does what it cost. Where paint is part of it we come a second time, once what holds the glass has set.",
         margin: [0, 14, 0, 24],
@@ -78,4 +53,34 @@ export function quotePdf(
       { text: "Agreed (name, date):  ______________________________________________" },
     ],
   });
+}
+
+/** What else could be done, a row a pane and a column a way; nothing where nothing else is possible. */
+function sideBySide(quote: QuoteBook, cash: (pence: number) => string): Content[] {
+  const panes = quote.lines.filter((l) => l.others && l.others.length > 0);
+  if (panes.length === 0) return [];
+  const ways = [...new Set(panes.flatMap((l) => (l.others ?? []).map((o) => o.says)))];
+  const right = (text: string) => ({ text, alignment: "right" as const });
+  return [
+    { text: "What else could be done, tax and visits in it", bold: true, margin: [0, 14, 0, 4] },
+    {
+      table: {
+        headerRows: 1,
+        dontBreakRows: true,
+        widths: ["*", ...ways.map(() => 72)],
+        body: [
+          [{ text: "", style: "head" }, ...ways.map((w) => ({ ...right(w), style: "head" }))],
+          ...panes.map((l) => [
+            { text: l.says.split(":")[0] ?? "" },
+            ...ways.map((w) => {
+              const way = l.others?.find((o) => o.says === w);
+              return right(way ? cash(way.pence) : "not possible");
+            }),
+          ]),
+        ],
+      },
+      layout: RULED,
+      fontSize: 9,
+    },
+  ];
 }
