@@ -2,7 +2,7 @@ import { spawn } from "node:child_process";
 import { rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
-import { chromium, type Page } from "@playwright/test";
+import { chromium, type Locator, type Page } from "@playwright/test";
 import { dayOf } from "../src/core/units/day.ts";
 import { appendEntries } from "../src/db/append.ts";
 import { createDatabase } from "../src/db/database.ts";
@@ -17,6 +17,11 @@ export type PageFigures = {
   readonly bareMedianMs: number;
   readonly keyMedianMs: number;
   readonly keyP95Ms: number;
+  /** A key on a packer's slider until the frame in which the sash has moved. */
+  readonly simulatorMedianMs: number;
+  readonly simulatorP95Ms: number;
+  /** The same for a slider of the page that nothing hangs on. */
+  readonly bareSliderMedianMs: number;
   readonly slowDown: number;
   readonly firstPageMs: number;
 };
@@ -27,7 +32,9 @@ export async function benchPage(): Promise<PageFigures> {
   for (const tail of ["", "-wal", "-shm"]) rmSync(file + tail, { force: true });
   const db = createDatabase(file);
   appendEntries(db, ottermoleRow(dayOf("2026-05-20")));
-  const pane = panesOfRound(db, listRounds(db)[0]?.id ?? "")[2]?.id ?? "";
+  const panes = panesOfRound(db, listRounds(db)[0]?.id ?? "");
+  const pane = panes[2]?.id ?? "";
+  const hinged = panes.find((p) => p.opening === "landward casement")?.id ?? "";
   db.$client.close();
   const server = spawn("node", ["server.mjs"], {
     env: { ...process.env, DATABASE_FILE: file, PORT: "0", PLAIN_PANE_TODAY: "2026-05-20" },
@@ -46,13 +53,27 @@ export async function benchPage(): Promise<PageFigures> {
     const firstPageMs = performance.now() - from;
     const slowDown = 4;
     await slow(page, slowDown);
-    const bare = await keyTimes(page, "Note");
-    const keys = await keyTimes(page, "width, top");
+    const bare = await keyTimes(page, page.getByRole("textbox", { name: "Note" }), ["5", "Backspace"]);
+    const keys = await keyTimes(page, page.getByRole("textbox", { name: "width, top" }), ["5", "Backspace"]);
+    const bench = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    await bench.goto(`${url}/panes/${hinged}/set`);
+    await slow(bench, slowDown);
+    await bench.getByText("Has it dropped? Toe and heel").click();
+    const packer = bench.getByRole("slider", { name: /above, at the handle/ });
+    const moved = await keyTimes(bench, packer, ["ArrowRight", "ArrowLeft"]);
+    await bench.evaluate(() => {
+      const slider = Object.assign(document.createElement("input"), { type: "range", id: "bare" });
+      document.querySelector("input[type=range]")?.after(slider);
+    });
+    const bareSlider = await keyTimes(bench, bench.locator("#bare"), ["ArrowRight", "ArrowLeft"]);
     return {
+      bareSliderMedianMs: middle(bareSlider),
       roundScriptKb,
       paneScriptKb,
       firstPageMs,
       slowDown,
+      simulatorMedianMs: middle(moved),
+      simulatorP95Ms: moved[Math.floor(moved.length * 0.95)] ?? 0,
       bareMedianMs: middle(bare),
       keyMedianMs: middle(keys),
       keyP95Ms: keys[Math.floor(keys.length * 0.95)] ?? 0,
@@ -105,13 +126,13 @@ async function slow(page: Page, times: number): Promise<void> {
 }
 
 /** From the key event to the end of the frame that shows it, in milliseconds, sorted. */
-async function keyTimes(page: Page, field: string): Promise<number[]> {
+async function keyTimes(page: Page, field: Locator, keys: readonly [string, string]): Promise<number[]> {
   await page.evaluate(() => {
     (window as unknown as { keyTimes: number[] }).keyTimes.length = 0;
   });
-  await page.getByRole("textbox", { name: field }).focus();
+  await field.focus();
   for (let i = 0; i < 60; i++) {
-    await page.keyboard.press(i % 2 === 0 ? "5" : "Backspace");
+    await page.keyboard.press(keys[i % 2 === 0 ? 0 : 1]);
     await page.waitForTimeout(80);
   }
   const times = await page.evaluate(() => [...(window as unknown as { keyTimes: number[] }).keyTimes]);

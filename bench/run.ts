@@ -11,6 +11,12 @@ console.log(`Node ${process.version}, ${cpus().length} × ${cpus()[0]?.model ?? 
 console.log("| what | median | 95 of 100 within |\n| --- | --: | --: |");
 for (const r of rows) console.log(`| ${r.name} | ${ms(r.median)} | ${ms(r.p95)} |`);
 console.log(
+  `| a packer moved by a key until the sash is drawn, CPU slowed ${page.slowDown} times | ${ms(page.simulatorMedianMs)} | ${ms(page.simulatorP95Ms)} |`,
+);
+console.log(
+  `| the same with a slider that nothing hangs on: the browser's own share | ${ms(page.bareSliderMedianMs)} | |`,
+);
+console.log(
   `| a key on the pane page until its frame is drawn, CPU slowed ${page.slowDown} times | ${ms(page.keyMedianMs)} | ${ms(page.keyP95Ms)} |`,
 );
 console.log(`| the same in a field that nothing hangs on: the browser's own share | ${ms(page.bareMedianMs)} | |`);

@@ -81,7 +81,10 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
           widthMm: toMm(governs.width.length),
           heightMm: toMm(governs.height.length),
           faceMm: 0,
-          corners: "mitred",
+          // Where a bead runs through or laps, its neighbour is cut square between; a full length trims to that.
+          corners: Object.values(book.before.joints?.joints ?? {}).some((j) => j.kind !== "mitred")
+            ? "square"
+            : "mitred",
         }).map((mm) => Math.ceil(mm)),
         stock: BEAD_STOCK_MM,
         kerf: KERF_MM,

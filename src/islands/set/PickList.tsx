@@ -2,7 +2,8 @@ import type { ReactNode } from "react";
 import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { tubesFor } from "../../core/set/putty.ts";
-import { mm, type Nm } from "../../core/units/length.ts";
+import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
+import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
 import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
@@ -47,6 +48,17 @@ export function PickList() {
             </>
           )}
         </Item>
+        {book.panel && book.panel.lineMm !== null && book.panel.neighbourMm !== null && (
+          <Item name="Blocks under it">
+            <PanelBlocks
+              of={blockHeight({
+                lineMm: book.panel.lineMm,
+                neighbourMm: book.panel.neighbourMm,
+                playMm: toMm(takeNm(r.cut.value.governs.height.length, r.cut.value.glass.height)),
+              })}
+            />
+          </Item>
+        )}
         {setting.sealant && (
           <Item name="Sealant">
             <strong className="tight">
@@ -105,6 +117,17 @@ export function PickList() {
     </Part>
   );
 }
+
+/** What brings a panel's lines level with its neighbour's. */
+const PanelBlocks = ({ of }: { readonly of: BlockHeight }) => (
+  <span className={of.kind === "block" ? "" : "trouble"}>
+    {of.kind === "block"
+      ? `${of.mm} mm, instead of the packers below: its lines then meet the neighbour's`
+      : of.kind === "too-low"
+        ? `its lines stand ${of.byMm} mm too high even on the floor: it is the wrong panel, or the wrong way up`
+        : `its lines stand ${of.byMm} mm too low with all the play under it: they cannot meet`}
+  </span>
+);
 
 const Item = ({ name, children }: { readonly name: string; readonly children: ReactNode }) => (
   <div className="grid grid-cols-[7rem_1fr] gap-3 py-2">

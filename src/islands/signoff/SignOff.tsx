@@ -1,9 +1,19 @@
 import { inspectionHere } from "../../core/pane/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { FourGaps } from "../parts/FourGaps.tsx";
 import { Part } from "../parts/Part.tsx";
+import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Aftercare, Snags } from "./AtTheEnd.tsx";
+
+/** Looks that are worth a photo. */
+const PHOTOS: Readonly<Record<string, readonly string[]>> = {
+  match: ["beside its neighbour, from inside", "beside its neighbour, from outside"],
+  "bead-ends": ["the four sides"],
+  gasket: ["a corner of the gasket"],
+  cavity: ["what is in it"],
+};
 
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {
@@ -33,6 +43,14 @@ export function SignOff() {
                     not yet
                   </label>
                 </fieldset>
+                {i.id === "gaps" && <FourGaps />}
+                {PHOTOS[i.id] && (
+                  <div className="flex flex-wrap gap-2">
+                    {PHOTOS[i.id]?.map((of) => (
+                      <PhotoOf key={of} station="signoff" of={`${i.id}/${of}`} caption={of} />
+                    ))}
+                  </div>
+                )}
                 {check?.good === false && (
                   <>
                     <p className="trouble">{say(i.ifNot)}</p>
