@@ -10,7 +10,7 @@ export function facingFacts(book: PaneBook, r: Reckoning): FacingFacts {
   return {
     sealed: isUnit(book),
     coatedFace: book.makeup?.coatings[0]?.face ?? null,
-    patterned: r.glass.pattern !== "",
+    patterned: (r.glass.pattern ?? "") !== "",
     texture: book.looks?.texture ?? "not-said",
     stamped:
       r.glass.kind === "toughened" || r.glass.kind === "laminated" || stamp === "toughened" || stamp === "laminated",

@@ -84,3 +84,55 @@ describe("what speaks against ticking a step", () => {
     expect(held(t, "takeout", "bead-cut")).toBeNull();
   });
 });
+
+describe("what speaks against setting it yet", () => {
+  const done = (t: Teller, step: string) => t.tell("step.marked", { station: "set", step, state: "done", reason: "" });
+
+  it("the facing of what has two faces, until a sign is said", () => {
+    const t = pane("plastic-bead-inside");
+    expect(held(t, "set", "face-check")).toContain("Say first by which sign");
+    t.tell("set.facing", { sign: "label", seen: "" });
+    expect(held(t, "set", "face-check")).toBeNull();
+    expect(held(pane("timber-putty"), "set", "face-check")).toBeNull();
+  });
+
+  it("another opening's tag; its own, or none, does not", () => {
+    const t = pane("plastic-no-bead");
+    expect(held(t, "set", "rehang")).toBeNull();
+    t.tell("set.tag", { tag: ORDER });
+    expect(held(t, "set", "rehang")).toContain("names another opening");
+    t.tell("set.tag", { tag: PANE });
+    expect(held(t, "set", "rehang")).toBeNull();
+    t.tell("set.tag", { tag: "" });
+    expect(held(t, "set", "rehang")).toBeNull();
+  });
+
+  it("screws that were not gone round twice, as many as came out", () => {
+    const t = pane("cassette");
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 2 });
+    expect(held(t, "set", "screws-round")).toBeNull();
+    ticked(t, "set", "screws-round", ["1/1", "1/2", "2/1"]);
+    expect(held(t, "set", "screws-round")).toBe("1 turn of a screw still to go: two rounds, each screw.");
+    ticked(t, "set", "screws-round", ["1/1", "1/2", "2/1", "2/2"]);
+    expect(held(t, "set", "screws-round")).toBeNull();
+  });
+
+  it("sealant, until all is to hand and the facing was looked at", () => {
+    const t = pane("pinned-stop");
+    t.tell("set.facing", { sign: "label", seen: "" });
+    expect(held(t, "set", "bed-bond")).toContain("First: before anything wet is opened");
+    done(t, "to-hand");
+    expect(held(t, "set", "bed-bond")).toContain("First: look once more before it touches");
+    done(t, "face-check");
+    expect(held(t, "set", "bed-bond")).toBeNull();
+  });
+
+  it("a sash that opens, until it was shut on its packing", () => {
+    const t = pane("plastic-bead-outside");
+    t.tell("measure.found", { hinge: "left", marks: "", spacerDate: "", held: "not-said" });
+    t.tell("set.facing", { sign: "label", seen: "" });
+    done(t, "to-hand");
+    done(t, "face-check");
+    expect(held(t, "set", "bed-bond")).toContain("First: shut the sash on the loose packing");
+  });
+});

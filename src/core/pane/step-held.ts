@@ -1,5 +1,6 @@
 import type { Station } from "../plan/stations.ts";
 import { facingMatters } from "../set/facing.ts";
+import { setSteps } from "../set/steps.ts";
 import type { Ask, Step } from "../steps/step.ts";
 import { CORNERS } from "../takeout/beads.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
@@ -7,10 +8,13 @@ import type { PaneBook } from "./book.ts";
 import { stepKey } from "./book.ts";
 import { facingFacts } from "./facing.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { beadsOf } from "./step-facts.ts";
+import { beadsOf, readyFacts } from "./step-facts.ts";
 
 /** Steps that open tape, sealant or {putty}. */
 const BONDS: readonly string[] = ["bed", "bed-bond"];
+
+/** Looks that come before anything wet is opened: afterwards they are too late. */
+const GATES: readonly string[] = ["to-hand", "face-check", "close-dry"];
 
 /** What can be ticked one by one at a step. */
 export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
@@ -46,6 +50,15 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
     const open = (TICKS.sides ?? []).filter((t) => !clean.includes(t));
     if (clean.length > 0 && open.length > 0)
       return `Not clean yet: ${open.join(", ")}. What is left there lets the bond go.`;
+  }
+  if (station === "set" && BONDS.includes(step.id)) {
+    const all = setSteps(readyFacts(book, r));
+    const before = all.slice(
+      0,
+      all.findIndex((s) => s.id === step.id),
+    );
+    const first = before.find((s) => GATES.includes(s.id) && !book.steps.has(stepKey("set", s.id)));
+    if (first) return `First: ${first.does.charAt(0).toLowerCase()}${first.does.slice(1)}`;
   }
   if (step.id === "lift-out") {
     const cut = book.before.ticked.get(stepKey("takeout", "cut-free")) ?? [];

@@ -95,6 +95,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     minutes: f.bed === "gasket" ? 2 : 6,
     alongEdge: f.bed !== "gasket",
     hazards: f.bed === "silicone" ? ["solvent"] : [],
+    ...(f.bed === "silicone" ? { asks: "open-time" as const } : {}),
     when: (g) => g.bed !== "putty" && g.system !== "cassette",
   },
   {

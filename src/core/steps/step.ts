@@ -21,6 +21,7 @@ export const ASKS = [
   "facing",
   "gaps",
   "rounds",
+  "open-time",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

@@ -4,6 +4,7 @@ import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Fold } from "./Fold.tsx";
+import { OldGlassBack } from "./OldGlassBack.tsx";
 import { Part } from "./Part.tsx";
 import { usePane } from "./pane-context.ts";
 
@@ -70,6 +71,7 @@ export function Closing() {
           {closed.how}, since {sayDay(dayOf(closed.since))}, until {sayDay(dayOf(closed.until))}
           {over && " – that is past"}. {closed.told && `Told: ${closed.told}.`}
         </p>
+        {closureOf(closed.how) === "glass" && <OldGlassBack until={closed.until} />}
         <button type="button" className="btn" onClick={() => write("look.opened", { day: writeDay(today) })}>
           It is off again
         </button>

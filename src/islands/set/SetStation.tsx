@@ -30,13 +30,13 @@ export const SetStation = () => (
     <Simulator />
     <AsItWas />
     <Part title="Set it" more="in this order">
-      <OpenTime />
       <Steps
         station="set"
         asks={{
           packers: () => <p className="text-[13px]">At the places on the drawing above.</p>,
           scraps: () => <CountField what="scraps" way="back" />,
           tags: () => <OwnOpening />,
+          "open-time": () => <OpenTime />,
           facing: () => <Facing />,
           gaps: () => <FourGaps />,
           rounds: (step) => <ScrewRounds step={step} />,
@@ -56,10 +56,8 @@ export const SetStation = () => (
 const SKIN_MIN = 10;
 
 function OpenTime() {
-  const { book, reckoning: r } = usePane();
-  return readyFacts(book, r).bed === "silicone" && !book.set ? (
-    <CountDown minutes={SKIN_MIN} what="it can be moved" />
-  ) : null;
+  const { book } = usePane();
+  return book.set ? null : <CountDown minutes={SKIN_MIN} what="it can be moved" />;
 }
 
 /** Cards on the small skills that this pane asks for. */
