@@ -1,4 +1,4 @@
-import { expect, test } from "@playwright/test";
+import { expect, type Page, test } from "@playwright/test";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
 
 /** A step that must stand at Set, and one that must not, by system; every other one in inches and the other dialect. */
@@ -49,7 +49,8 @@ SYSTEMS.forEach(([system, has, hasNot], i) => {
   });
 });
 
-test("a dropped sash is brought square in the simulator, by keyboard alone", async ({ page }) => {
+/** A sized pane of 600 by 900 in a plastic sash that hangs so, at Set. */
+async function toSet(page: Page, hangs: string): Promise<void> {
   await addPane(page);
   await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
   await openStation(page, "Measure");
@@ -57,9 +58,13 @@ test("a dropped sash is brought square in the simulator, by keyboard alone", asy
   await page.getByRole("textbox", { name: "height, left", exact: true }).fill("900");
   await page.keyboard.press("Tab");
   await page.getByText("Bars, coating, marks").click();
-  await page.getByRole("combobox", { name: "Hangs" }).selectOption("left");
+  await page.getByRole("combobox", { name: "Hangs" }).selectOption(hangs);
   await openStation(page, "Set");
   await ready(page);
+}
+
+test("a dropped sash is brought square in the simulator, by keyboard alone", async ({ page }) => {
+  await toSet(page, "left");
   await page.getByText("Has it dropped? Toe and heel").click();
   const status = page.getByRole("status").filter({ hasText: /handle|Square/ });
   await expect(status).toContainText("down");
@@ -78,16 +83,7 @@ test("a dropped sash is brought square in the simulator, by keyboard alone", asy
 });
 
 test("a sash that slides is stood up in the simulator too", async ({ page }) => {
-  await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
-  await openStation(page, "Measure");
-  await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
-  await page.getByRole("textbox", { name: "height, left", exact: true }).fill("900");
-  await page.keyboard.press("Tab");
-  await page.getByText("Bars, coating, marks").click();
-  await page.getByRole("combobox", { name: "Hangs" }).selectOption("slides");
-  await openStation(page, "Set");
-  await ready(page);
+  await toSet(page, "slides");
   await page.getByText("Does it lean on its rollers or hinges?").click();
   const status = page.getByRole("status").filter({ hasText: /head leans|Square/ });
   await expect(status).toContainText("to the left");

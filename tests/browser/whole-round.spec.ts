@@ -1,34 +1,10 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
 import { dayOf } from "../../src/core/units/day.ts";
 import { askedOn, stateOf, take } from "../../src/standins/supplier.ts";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import { ordered } from "./ordered.ts";
+import { allSent, ready } from "./pane-of-ones-own.ts";
 
 const FEN_END = "Fen End Sealed Units";
-
-/** A sized pane of a system, put on a new order to a supplier; ends on that order's page. */
-async function ordered(page: Page, supplier: string, system: string): Promise<{ path: string; order: string }> {
-  const { path } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption(system);
-  await openStation(page, "Measure");
-  await fromCleared(page);
-  if (system === "cassette") {
-    await page.getByLabel("Measured").selectOption("insert-outside");
-    await type(page, { "insert outside, width": "559", "insert outside, height": "914", "door thickness": "44.5" });
-  } else await type(page, EIGHT);
-  if (system === "plastic-bead-inside") {
-    await openStation(page, "Specify");
-    await page.getByRole("radio", { name: "coated, argon", exact: true }).check();
-  }
-  await openStation(page, "Order");
-  await standBy(page);
-  await page.getByLabel("New order to").fill(supplier);
-  await page.getByRole("button", { name: "Open an order and put it on" }).click();
-  await allSent(page);
-  await page.getByRole("link", { name: "open the order" }).click();
-  await page.waitForURL(/\/orders\//);
-  await ready(page);
-  return { path, order: new URL(page.url()).pathname };
-}
 
 /** A line id that the simulated supplier, being what it is, will deliver ten millimetres too narrow on this order. */
 function lineCutWrong(key: string): string {
@@ -86,7 +62,7 @@ test("a round is ordered from three: one read back, one over the counter, one by
   await allSent(page);
 
   // Single glass, cut while waiting.
-  await ordered(page, "Salt Lane Glass Counter", "timber-putty");
+  await ordered(page, "Salt Lane Glass Counter");
   await page.getByRole("button", { name: "Ordered today" }).click();
   await page.getByRole("button", { name: "It has come" }).click();
   await page.getByLabel("width that came").fill("608");

@@ -1,3 +1,4 @@
+import type { OwnCompound } from "../finish/compounds.ts";
 import type { Visit } from "../finish/visit.ts";
 import type { System } from "../look/systems.ts";
 import type { Station } from "../plan/stations.ts";
@@ -40,18 +41,7 @@ export type SetPayloads = {
     readonly gone?: boolean | undefined;
   };
   /** A setting material as its label says; one of the same name replaces it. */
-  "compound.kept": {
-    readonly name: string;
-    /** The kind it is of: decides what it may touch and how it is worked. */
-    readonly like: string;
-    readonly handsOffHours: number;
-    readonly leastDays: number | null;
-    readonly mostDays: number | null;
-    readonly leastC: number;
-    readonly dryBefore: number;
-    readonly primeRebate: boolean;
-    readonly gone?: boolean | undefined;
-  };
+  "compound.kept": OwnCompound & { readonly gone?: boolean | undefined };
   /** How much of something lies on the firm's shelf. */
   "shelf.kept": { readonly what: string; readonly amount: number; readonly unit: string };
   /** Left behind on the day of a visit. */
