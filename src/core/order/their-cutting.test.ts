@@ -24,6 +24,11 @@ describe("a line on the grid that its cutter works to", () => {
     expect(toMm(nm(on.heightNm + on.allowanceNm.height))).toBe(904);
   });
 
+  it("a shaped pane keeps its corners, and the rectangle round them", () => {
+    const shaped = { ...line(544, 898), corners: [{ x: 0, y: 0 }] };
+    expect(onTheirGrid(shaped, "1/16 in")).toBe(shaped);
+  });
+
   it("is never larger, and twice is once", () => {
     for (let w = 300; w < 340; w += 0.7) {
       const once = onTheirGrid(line(w, w), "1/16 in");

@@ -28,15 +28,16 @@ type Line = {
   readonly heightNm: number;
   readonly grid: Grid;
   readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
+  readonly corners?: readonly unknown[] | undefined;
 };
 
 /**
  * A line on the grid that they cut to: sizes are only ever rounded down, and where the opening is stated it stays as it is,
- * the cutter taking off so much more.
+ * the cutter taking off so much more. A shaped pane goes by its template, and stays as it is.
  * @example 544 mm to a supplier on the 1/16 in grid // 542.925 mm, 21 3/8 in
  */
 export function onTheirGrid<L extends Line>(line: L, grid: Grid | undefined): L {
-  if (grid === undefined || grid === line.grid) return line;
+  if (grid === undefined || grid === line.grid || line.corners) return line;
   const [width, height]: readonly [Nm, Nm] = [floorTo(nm(line.widthNm), grid), floorTo(nm(line.heightNm), grid)];
   return {
     ...line,

@@ -36,7 +36,7 @@ export function messagesFor(of: {
       return {
         id: "shut",
         name: "leave it shut",
-        text: `The glass in ${of.where} is in. Please leave it shut until ${due}: opened sooner the new bond tears, and nobody sees it until it leaks. Do not clean it yet.`,
+        text: `The glass in ${of.where} is in. Please leave it shut until ${due}: opened sooner, what holds the glass moves, and nobody sees it until it leaks. Do not clean it yet.`,
       };
     case "may-open":
       return {

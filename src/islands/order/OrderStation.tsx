@@ -41,11 +41,14 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const held = orderHeld(book, r, othersHere);
   const proposed = useSources()[0]?.supplier;
   const line = orderLineOf(book, r);
-  const grid = firm.terms.get(proposed ?? "")?.grid;
   if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
+  // A door's insert is named by its size: no grid of theirs changes it.
+  const gridOf = (supplier: string) =>
+    r.opening.copied?.startsWith("insert") ? undefined : firm.terms.get(supplier)?.grid;
+  const grid = gridOf(proposed ?? "");
   const putOn = (order: string, supplier: string) =>
-    writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, firm.terms.get(supplier)?.grid) }, true);
+    writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, gridOf(supplier)) }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return (
     <Part

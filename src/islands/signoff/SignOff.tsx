@@ -43,7 +43,7 @@ export function SignOff() {
                     not yet
                   </label>
                 </fieldset>
-                {i.id === "gaps" && <FourGaps />}
+                {i.id === "gaps" && book.found?.hinge !== "fixed" && <FourGaps />}
                 {PHOTOS[i.id] && (
                   <div className="flex flex-wrap gap-2">
                     {PHOTOS[i.id]?.map((of) => (
