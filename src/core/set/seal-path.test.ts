@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { beadOn, SEAL_SPARE_MM, sealPath } from "./seal-path.ts";
+import { beadOn, SEAL_SPARE_MM, sealPath, tapePath } from "./seal-path.ts";
 
 describe("where a bead of sealant runs", () => {
   it.each([
@@ -35,4 +35,15 @@ describe("where a bead of sealant runs", () => {
       expect(sealPath({ legMm, bedMm, beadMm: beadAtMostMm }).spareMm).toBeCloseTo(SEAL_SPARE_MM, 9);
     }
   });
+});
+
+describe("where glazing tape lies", () => {
+  it.each([
+    [12, { wideMm: 9, fromSightMm: 5.5 }],
+    [13, { wideMm: 12, fromSightMm: 7 }],
+    [10, { wideMm: 9, fromSightMm: 5.5 }],
+    [9.9, { wideMm: 6, fromSightMm: 4 }],
+    [7, { wideMm: 6, fromSightMm: 4 }],
+    [6.9, null],
+  ])("on a leg of %d", (leg, path) => expect(tapePath(leg)).toEqual(path));
 });

@@ -42,3 +42,17 @@ export function sealPath(of: { readonly legMm: number; readonly bedMm: number; r
     beadAtMostMm: Math.sqrt((4 * of.bedMm * Math.max(0, of.legMm - 2 * SEAL_SPARE_MM)) / Math.PI),
   };
 }
+
+/** Widths that glazing tape is mostly sold in, mm. Source: common stock. */
+export const TAPE_WIDTHS_MM: readonly number[] = [6, 9, 12];
+/** How far below the sight line its edge lies, so that it is not seen and lifts no gasket. Source: trade practice. */
+export const TAPE_BELOW_MM = 1;
+
+/**
+ * The broadest tape that the leg takes, its edge just below the sight line, and where its middle runs; null where none does.
+ * @example leg 12 // 9 broad, its middle 5.5 from the sight line
+ */
+export function tapePath(legMm: number): { readonly wideMm: number; readonly fromSightMm: number } | null {
+  const wide = TAPE_WIDTHS_MM.findLast((w) => w + TAPE_BELOW_MM <= legMm);
+  return wide === undefined ? null : { wideMm: wide, fromSightMm: TAPE_BELOW_MM + wide / 2 };
+}

@@ -1,6 +1,6 @@
 import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
-import { beadOn, sealPath } from "../../core/set/seal-path.ts";
+import { beadOn, sealPath, tapePath } from "../../core/set/seal-path.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { SEAL_BOX, sealDrawing } from "../../drawing/seal-path.ts";
 import { Length, LengthInSvg } from "../parts/Length.tsx";
@@ -10,60 +10,125 @@ import { usePane } from "../parts/pane-context.ts";
 /** A leg nobody measured is taken for so deep, mm. Source: usual plastic and wood sashes. */
 const USUAL_LEG_MM = 15;
 
-/** Where the wet line runs so that it does not squeeze into view, on the face and in section. */
+/** Where sealant or tape runs so that nothing of it shows, on the face and in section. */
 export function SealPath() {
-  const { book, reckoning: r, firm, prefs } = usePane();
+  const { book, reckoning: r, firm } = usePane();
   const setting = settingOf(book, r);
-  if (!r.cut.ok || !setting || readyFacts(book, r).bed !== "silicone") return null;
+  const { bed } = readyFacts(book, r);
+  if (!setting || (bed !== "silicone" && bed !== "tape")) return null;
   const read = r.readings["rebate-depth"];
   const legMm = read === undefined ? USUAL_LEG_MM : toMm(read);
-  const beadMm = read === undefined ? beadOn(USUAL_LEG_MM, firm.house.bedMm) : setting.beadMm;
-  const of = { legMm, bedMm: firm.house.bedMm, beadMm };
-  const path = sealPath(of);
-  const { glass } = r.cut.value;
-  const d = sealDrawing({ ...of, ...path, widthMm: toMm(glass.width), heightMm: toMm(glass.height) });
-  const length = (v: number) => <Length nm={mm(Math.round(v * 10) / 10)} unit={prefs.unit} withUnit />;
+  const { bedMm } = firm.house;
+  const more = read === undefined ? `leg not measured: ${USUAL_LEG_MM} mm taken` : "by the leg as measured";
   return (
-    <Part
-      title="The line of sealant"
-      more={read === undefined ? "leg not measured: 15 mm taken" : "by the leg as measured"}
-    >
-      <svg
-        viewBox={`0 0 ${SEAL_BOX.width} ${SEAL_BOX.height}`}
-        className="mx-auto w-full max-w-[400px] bg-sheet"
-        role="img"
-        aria-label={`The bead runs all round, ${path.fromSightMm.toFixed(1)} mm in from the sight line, fuller in the corners`}
-      >
-        <path d={d.pane} className="d-pane" />
-        <path d={d.line} fill="none" className="d-asked" />
-        {d.corners.map((c) => (
-          <circle key={`${c.x} ${c.y}`} cx={c.x} cy={c.y} r={4.5} className="d-ease" />
-        ))}
-        <path d={d.leg} className="d-frame" />
-        <path d={d.glass} className="d-pane" />
-        <path d={d.pressed} className="d-packer" />
-        <circle cx={d.run.x} cy={d.run.y} r={d.run.r} fill="none" className="d-asked" strokeDasharray="4 3" />
-        <path d={d.sight} className="d-sight" />
-        <path d={d.from.d} className="d-line" />
-        <text x={d.from.x} y={d.from.y} className="d-text">
-          <LengthInSvg nm={mm(Math.round(path.fromSightMm * 10) / 10)} unit={prefs.unit} />
-        </text>
-      </svg>
+    <Part title={bed === "tape" ? "The line of tape" : "The line of sealant"} more={more}>
+      {bed === "tape" ? (
+        <TapeLine legMm={legMm} bedMm={bedMm} />
+      ) : (
+        <BeadLine
+          legMm={legMm}
+          bedMm={bedMm}
+          beadMm={read === undefined ? beadOn(USUAL_LEG_MM, bedMm) : setting.beadMm}
+        />
+      )}
+    </Part>
+  );
+}
+
+function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly beadMm: number }) {
+  const path = sealPath(of);
+  return (
+    <>
+      <Drawn
+        {...of}
+        {...path}
+        says={`The bead runs all round, ${path.fromSightMm.toFixed(1)} mm in from the sight line, fuller in the corners`}
+      />
       <p className={path.hidden ? "note-glass" : "note-wax"} role="status">
         {path.hidden ? (
           <>
-            A bead of {length(beadMm)}, its middle {length(path.fromSightMm)} in from the sight line: pressed home it is{" "}
-            {length(path.spreadMm)} broad, {length(path.spareMm)} of leg stays dry on each side.
+            A bead of <Mm of={of.beadMm} />, its middle <Mm of={path.fromSightMm} /> in from the sight line: pressed
+            home it is <Mm of={path.spreadMm} /> broad, <Mm of={path.spareMm} /> of leg stays dry on each side.
           </>
         ) : (
           <>
-            A bead of {length(beadMm)} is pressed out to {length(path.spreadMm)} and would show. At most{" "}
-            {length(Math.floor(path.beadAtMostMm * 2) / 2)} on this leg.
+            A bead of <Mm of={of.beadMm} /> is pressed out to <Mm of={path.spreadMm} /> and would show. At most{" "}
+            <Mm of={Math.floor(path.beadAtMostMm * 2) / 2} /> on this leg.
           </>
         )}{" "}
         Dashed as it is run, dark as it is pressed. One line without a stop, fuller in the corners: leaks start there.
         Further in, the edge of the glass stays dry.
       </p>
-    </Part>
+    </>
+  );
+}
+
+function TapeLine(of: { readonly legMm: number; readonly bedMm: number }) {
+  const path = tapePath(of.legMm);
+  if (!path)
+    return (
+      <p className="note-wax">
+        No tape is narrow enough for a leg of <Mm of={of.legMm} />: measure it again, or bed it in sealant.
+      </p>
+    );
+  return (
+    <>
+      <Drawn
+        {...of}
+        beadMm={0}
+        spreadMm={path.wideMm}
+        fromSightMm={path.fromSightMm}
+        says={`Tape of ${path.wideMm} mm all round, its edge just below the sight line, corners butted`}
+      />
+      <p className="note-glass" role="status">
+        Tape of <Mm of={path.wideMm} />, its edge <Mm of={path.fromSightMm - path.wideMm / 2} /> below the sight line:
+        seen from the room there is none. Corners butted square, not lapped and not mitred; pressed hard, the liner on.
+      </p>
+    </>
+  );
+}
+
+function Mm({ of }: { readonly of: number }) {
+  const { prefs } = usePane();
+  return <Length nm={mm(Math.round(of * 10) / 10)} unit={prefs.unit} withUnit />;
+}
+
+type DrawnProps = {
+  readonly legMm: number;
+  readonly bedMm: number;
+  readonly beadMm: number;
+  readonly spreadMm: number;
+  readonly fromSightMm: number;
+  readonly says: string;
+};
+
+function Drawn({ says, ...of }: DrawnProps) {
+  const { reckoning: r, prefs } = usePane();
+  if (!r.cut.ok) return null;
+  const { glass } = r.cut.value;
+  const d = sealDrawing({ ...of, widthMm: toMm(glass.width), heightMm: toMm(glass.height) });
+  return (
+    <svg
+      viewBox={`0 0 ${SEAL_BOX.width} ${SEAL_BOX.height}`}
+      className="mx-auto w-full max-w-[400px] bg-sheet"
+      role="img"
+      aria-label={says}
+    >
+      <path d={d.pane} className="d-pane" />
+      <path d={d.line} fill="none" className="d-asked" />
+      {of.beadMm > 0 &&
+        d.corners.map((c) => <circle key={`${c.x} ${c.y}`} cx={c.x} cy={c.y} r={4.5} className="d-ease" />)}
+      <path d={d.leg} className="d-frame" />
+      <path d={d.glass} className="d-pane" />
+      <path d={d.pressed} className="d-packer" />
+      {of.beadMm > 0 && (
+        <circle cx={d.run.x} cy={d.run.y} r={d.run.r} fill="none" className="d-asked" strokeDasharray="4 3" />
+      )}
+      <path d={d.sight} className="d-sight" />
+      <path d={d.from.d} className="d-line" />
+      <text x={d.from.x} y={d.from.y} className="d-text">
+        <LengthInSvg nm={mm(Math.round(of.fromSightMm * 10) / 10)} unit={prefs.unit} />
+      </text>
+    </svg>
   );
 }
