@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { addPane, allSent, openStation, ready, roundPath } from "./pane-of-ones-own.ts";
 
 test("an insert: its facing said first, its tag read, each screw ticked twice round", async ({ page }) => {
   await addPane(page);
@@ -105,9 +105,7 @@ test("what one pane taught is shown at the next like it; what was left behind co
   await expect(station.getByText("warm the mouldings first")).toBeVisible();
   await expect(station.getByText("take out; same frame")).toBeVisible();
 
-  await page.goto("/");
-  const round = await page.locator('a[href$="/kit"]').first().getAttribute("href");
-  await page.goto(round ?? "/");
+  await page.goto((await roundPath(page)).replace("/?round=", "/rounds/").concat("/kit"));
   await ready(page);
   const tools = page.getByRole("list", { name: "Tools" }).getByRole("listitem");
   const last = tools.last();

@@ -40,7 +40,7 @@ export const SetStation = () => (
           facing: () => <Facing />,
           gaps: () => <FourGaps />,
           rounds: (step) => <ScrewRounds step={step} />,
-          screws: () => <CountField what="screws" way="back" />,
+          screws: (step) => (step.id === "clips-back" ? <ClipsOut /> : <CountField what="screws" way="back" />),
           plugs: () => <CountField what="plugs" way="back" />,
         }}
       />
@@ -66,4 +66,10 @@ function HowSet() {
   return (
     <MethodCards title="How it is done" more="fixing, pressing, wiping" methods={setMethods(readyFacts(book, r))} />
   );
+}
+
+/** How many clips came out, to be found again. */
+function ClipsOut() {
+  const { book } = usePane();
+  return book.sprigsFound === null ? null : <p className="text-[13px]">{book.sprigsFound} came out.</p>;
 }
