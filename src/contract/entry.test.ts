@@ -7,7 +7,23 @@ import { EntryBatch, EntrySchema, PAYLOADS } from "./entry.ts";
 
 const good = () => new Teller().added().entries[0] as object;
 
+const TUB = {
+  name: "Tub 7",
+  like: "linseed",
+  handsOffHours: 24,
+  leastDays: 10,
+  mostDays: 20,
+  leastC: 8,
+  dryBefore: 2,
+  primeRebate: true,
+};
+const TERMS = { name: "Salt Lane", makes: [], leastPence: 0, deliveryPence: 0, products: [], extras: [] };
+
 describe("the schema of entries", () => {
+  it("takes what the cases below spoil", () => {
+    expect(PAYLOADS["compound.kept"].safeParse(TUB).success).toBe(true);
+    expect(PAYLOADS["supplier.terms"].safeParse(TERMS).success).toBe(true);
+  });
   it("takes the whole demo round, on any day", () => {
     for (const day of ["2026-05-20", "2024-02-29", "2027-01-01"])
       expect(EntryBatch.safeParse({ entries: ottermoleRow(dayOf(day)) }).success).toBe(true);
@@ -33,6 +49,15 @@ describe("the schema of entries", () => {
     ["measure.reading", { place: "width-left", text: "1", unit: "mm" }],
     ["order.sent", { day: "2026-02-30", due: "2026-03-01" }],
     ["house.rule", { rule: "", value: 1 }],
+    ["set.facing", { sign: "smell", seen: "" }],
+    ["set.tag", { tag: "the left one" }],
+    ["finish.visit", { day: "2026-06-01", visit: "tea" }],
+    ["shelf.kept", { what: "gasket", amount: -1, unit: "m" }],
+    ["kit.forgot", { what: "", day: "2026-05-20" }],
+    ["compound.kept", { ...TUB, like: "honey" }],
+    ["compound.kept", { ...TUB, leastDays: 10, mostDays: 5 }],
+    ["supplier.terms", { ...TERMS, grid: "1/3 in" }],
+    ["supplier.terms", { ...TERMS, tolerance: { smallMm: -1, largeMm: 1 } }],
     ["size.overruled", { width: { text: "1", unit: "mm" }, height: { text: "1", unit: "mm" }, reason: "" }],
   ] as const)("refuses %s %j", (kind, payload) => expect(PAYLOADS[kind].safeParse(payload).success).toBe(false));
   it("keeps a reading that cannot be read: nothing typed is lost", () => {

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { COMPOUNDS } from "../core/finish/compounds.ts";
 import { VISITS } from "../core/finish/visit.ts";
 import type { Payloads } from "../core/log/kinds.ts";
 import type { SetPayloads } from "../core/log/payloads-set.ts";
@@ -31,17 +32,22 @@ export const SET_PAYLOADS = {
     pane: Id,
     gone: z.boolean().optional(),
   }),
-  "compound.kept": z.strictObject({
-    name: Name,
-    like: Name,
-    handsOffHours: z.number().min(0).max(2000),
-    leastDays: Days,
-    mostDays: Days,
-    leastC: z.number().min(-40).max(40),
-    dryBefore: z.int().min(0).max(30),
-    primeRebate: z.boolean(),
-    gone: z.boolean().optional(),
-  }),
+  "compound.kept": z
+    .strictObject({
+      name: Name,
+      like: z.enum(COMPOUNDS.map((c) => c.id)),
+      handsOffHours: z.number().min(0).max(2000),
+      leastDays: Days,
+      mostDays: Days,
+      leastC: z.number().min(-40).max(40),
+      dryBefore: z.int().min(0).max(30),
+      primeRebate: z.boolean(),
+      gone: z.boolean().optional(),
+    })
+    .refine((c) => c.leastDays === null || c.mostDays === null || c.mostDays >= c.leastDays, {
+      path: ["mostDays"],
+      error: "It must be painted by a later day than it may be painted from.",
+    }),
   "shelf.kept": z.strictObject({ what: Name, amount: z.number().min(0).max(1e6), unit: Short }),
   "kit.forgot": z.strictObject({ what: Name, day: DayText }),
 } satisfies { readonly [K in keyof SetPayloads]: z.ZodType<Payloads[K]> };

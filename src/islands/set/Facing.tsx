@@ -33,8 +33,8 @@ export function Facing() {
               Inside face: {book.marks.insideFace || "not marked"}. Top edge: {book.marks.topEdge || "not marked"}.
             </p>
           )}
-          <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-            <label>
+          <div className="space-y-2">
+            <label className="block">
               <span className="text-[13px] text-mute">What is seen, and where</span>
               <input
                 key={`${now.sign} ${now.seen}`}
