@@ -29,6 +29,13 @@ export function dropAs(f: SimulatorFacts, p: Packers): number {
   return restsAt(f.sash, packed) + (f.slackMm ?? 0);
 }
 
+/**
+ * The same, or with the packers on the other diagonal: there the one at the handle pushes the handle down, and the others
+ * carry nothing.
+ */
+export const dropWith = (f: SimulatorFacts, p: Packers, wrongDiagonal: boolean): number =>
+  wrongDiagonal ? dropAs(f, { foot: 0, head: 0, hingeSide: 0, handleSide: 0 }) + p.head : dropAs(f, p);
+
 /** Square within this at the handle, mm: less than a key feels. */
 export const SQUARE_WITHIN_MM = 0.5;
 

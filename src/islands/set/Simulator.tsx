@@ -1,16 +1,15 @@
-import { useRef, useState } from "react";
-import { PACKER_BOX } from "../../core/pane/reckoning.ts";
+import { useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
 import { opensAs } from "../../core/pane/setting.ts";
 import type { Opens } from "../../core/set/packer-places.ts";
-import { dropAs, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "../../core/set/simulate.ts";
-import { dropFromHeads, liftOf, type Sash } from "../../core/set/toe-heel.ts";
+import { dropAs, dropWith, type Packers, type SimulatorFacts } from "../../core/set/simulate.ts";
+import { dropFromHeads, type Sash } from "../../core/set/toe-heel.ts";
 import { toMm } from "../../core/units/length.ts";
 import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { SimulatorSays } from "./SimulatorSays.tsx";
 
-const BOX = PACKER_BOX.map(toMm);
 const TIMES = 4;
 const STEP = 0.5;
 const PIXELS_A_MM = 8;
@@ -62,17 +61,17 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
   const [heads, setHeads] = useState<{ readonly hinge: number; readonly handle: number } | null>(null);
   const dragged = useRef(0);
   // The head gaps as they are read: what the packing alone would not explain hangs in hinges and joints.
-  const facts: SimulatorFacts = heads
-    ? { ...given, slackMm: dropFromHeads({ hingeMm: heads.hinge, handleMm: heads.handle }) - dropAs(given, START) }
-    : given;
+  const facts = useMemo(
+    (): SimulatorFacts =>
+      heads
+        ? { ...given, slackMm: dropFromHeads({ hingeMm: heads.hinge, handleMm: heads.handle }) - dropAs(given, START) }
+        : given,
+    [given, heads],
+  );
   const [wrong, setWrong] = useState(false);
-  // Packers on the other diagonal push the handle down instead of lifting it.
-  const drop = wrong
-    ? dropAs(facts, { foot: 0, head: 0, hingeSide: 0, handleSide: 0 }) + packers.head
-    : dropAs(facts, packers);
-  const lift = liftOf(facts.sash, drop);
-  const advice = wrong ? null : squareBy(facts, packers, BOX);
-  const square = Math.abs(drop) <= SQUARE_WITHIN_MM;
+  // The sash moves in the frame of the key; what is said of it follows in the next.
+  const said = useDeferredValue(packers);
+  const drop = dropWith(facts, packers, wrong);
   const d = toeDrawing({
     acrossMm: facts.sash.widthMm,
     alongMm: facts.sash.heightMm,
@@ -83,8 +82,11 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
     dxMm: facts.dxMm,
     dyMm: facts.dyMm,
   });
-  const set = (key: keyof Packers, mm: number) =>
-    setPackers({ ...packers, [key]: Math.max(0, Math.min(MOST, Math.round(mm / STEP) * STEP)) });
+  const add = useCallback(
+    (key: keyof Packers, mm: number) =>
+      setPackers((p) => ({ ...p, [key]: Math.max(0, Math.min(MOST, Math.round((p[key] + mm) / STEP) * STEP)) })),
+    [],
+  );
   return (
     <div className="space-y-2">
       <svg
@@ -120,7 +122,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
               const steps = Math.trunc(dragged.current / STEP);
               if (steps === 0) return;
               dragged.current -= steps * STEP;
-              set(key, packers[key] + steps * STEP);
+              add(key, steps * STEP);
             }}
           />
         ))}
@@ -131,26 +133,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
         </text>
       </svg>
       <p className="text-center text-[12px] text-mute">The drop is drawn {TIMES} times too large.</p>
-      <p className={square ? "note-glass" : "note-wax"} role="status">
-        {wrong
-          ? words.wrong(drop.toFixed(1))
-          : square
-            ? "Square: it will shut and latch as it was made to."
-            : drop > 0
-              ? `${words.off(drop.toFixed(1), side)} Squaring it lengthens the diagonal by ${lift.lengthenMm.exact.toFixed(2)} mm (${lift.lengthenMm.firstOrder.toFixed(2)} to first order).`
-              : words.over((-drop).toFixed(1), side)}
-        {advice &&
-          ` ${advice.addMm > 0 ? "Put" : "Take"} ${Math.abs(advice.addMm).toFixed(1)} mm ${advice.addMm > 0 ? "more in" : "out"}, ${places[advice.place]}.`}
-      </p>
-      {advice && (
-        <button
-          type="button"
-          className="btn btn-main w-full"
-          onClick={() => set(advice.place, packers[advice.place] + advice.addMm)}
-        >
-          Do that
-        </button>
-      )}
+      <SimulatorSays facts={facts} packers={said} wrong={wrong} held={held} side={side} add={add} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
         {PLACES.map((key) => (
           <label key={key}>
@@ -163,7 +146,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
               max={MOST}
               step={STEP}
               value={packers[key]}
-              onChange={(e) => set(key, e.target.valueAsNumber)}
+              onChange={(e) => add(key, e.target.valueAsNumber - packers[key])}
               className="h-11 w-full"
             />
           </label>
