@@ -20,7 +20,7 @@ export function ShutMessage() {
           : `It may be opened: ${r.compound.handsOffHours} hours are over since ${sayDay(until)}.`}
       </p>
       <p className="text-[14px]">{message.text}</p>
-      <CopyText text={message.text} name={message.name} />
+      <CopyText text={message.text} name="copy it for the customer" />
     </div>
   );
 }

@@ -4,15 +4,21 @@ import { STATION_NAMES, type Station } from "../../core/plan/stations.ts";
 import { Fold } from "./Fold.tsx";
 import { usePane } from "./pane-context.ts";
 
-/** What was learnt on panes like this, and what this one teaches the next. */
-export function Lessons({ station, all = false }: { readonly station: Station; readonly all?: boolean }) {
+type Props = {
+  readonly station: Station;
+  /** Those of every station, to be read before anything begins. */
+  readonly all?: boolean;
+};
+
+/** What was learnt on panes like this; and, at the station itself, what this one teaches the next. */
+export function Lessons({ station, all = false }: Props) {
   const { book, firm, say, writeFirm } = usePane();
   const profile = book.before.profile;
   const { system, address } = book.added;
   const found = lessonsFor(firm.lessons, { id: book.id, system, profile, address }).filter(
     (l) => all || l.lesson.station === station,
   );
-  const own = firm.lessons.filter((l) => l.pane === book.id && (all || l.station === station));
+  const own = firm.lessons.filter((l) => l.pane === book.id && l.station === station);
   return (
     <>
       {found.map(({ lesson, like }) => (
@@ -33,32 +39,34 @@ export function Lessons({ station, all = false }: { readonly station: Station; r
           </button>
         </p>
       ))}
-      <Fold
-        title="For the next one like it"
-        more={own.length > 0 ? own.map((l) => l.says).join("; ") : "what this one taught"}
-      >
-        <form
-          className="grid grid-cols-[1fr_auto] gap-2"
-          onSubmit={(e) => {
-            e.preventDefault();
-            const says = String(new FormData(e.currentTarget).get("says")).trim();
-            writeFirm("lesson.kept", { lesson: uuidv7(), says, station, system, profile, address, pane: book.id });
-            e.currentTarget.reset();
-          }}
+      {!all && (
+        <Fold
+          title="For the next one like it"
+          more={own.length > 0 ? own.map((l) => l.says).join("; ") : "what this one taught"}
         >
-          <input
-            name="says"
-            required
-            maxLength={120}
-            pattern=".*\S.*"
-            aria-label="What this one taught"
-            placeholder="warm the beads first"
-          />
-          <button type="submit" className="btn">
-            Keep
-          </button>
-        </form>
-      </Fold>
+          <form
+            className="grid grid-cols-[1fr_auto] gap-2"
+            onSubmit={(e) => {
+              e.preventDefault();
+              const says = String(new FormData(e.currentTarget).get("says")).trim();
+              writeFirm("lesson.kept", { lesson: uuidv7(), says, station, system, profile, address, pane: book.id });
+              e.currentTarget.reset();
+            }}
+          >
+            <input
+              name="says"
+              required
+              maxLength={120}
+              pattern=".*\S.*"
+              aria-label="What this one taught"
+              placeholder="warm the beads first"
+            />
+            <button type="submit" className="btn">
+              Keep
+            </button>
+          </form>
+        </Fold>
+      )}
     </>
   );
 }
