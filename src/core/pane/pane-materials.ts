@@ -1,4 +1,6 @@
+import { beadAcross } from "../measure/bead.ts";
 import type { PaneMaterials } from "../set/pick-list.ts";
+import { PIN_ANGLE_DEG, pinPlan } from "../set/pin-plan.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -19,7 +21,25 @@ export function materialsOf(book: PaneBook, r: Reckoning): PaneMaterials | null 
     tapeMm: setting.tapeMm,
     gasketMm: setting.gasketMm,
     sprigs: book.added.system === "timber-putty" ? (r.sprigs?.count ?? null) : null,
+    pins: pinsOf(book, r),
     packersMm: [...stack, ...stack],
     beadSticks: [...stocks].map(([stockMm, count]) => ({ stockMm, count })),
   };
+}
+
+/** A bead nobody measured, mm. */
+const USUAL_BEAD_MM = 12;
+const TO_GLASS_MM = 4;
+
+function pinsOf(book: PaneBook, r: Reckoning): PaneMaterials["pins"] {
+  const pinned = book.added.system === "timber-bead" || book.added.system === "pinned-stop";
+  if (!pinned || !r.cut.ok) return null;
+  const bead = beadAcross(r.readings);
+  const { lengthMm, places } = pinPlan({
+    ...r.cut.value.glass,
+    stopMm: bead === undefined ? USUAL_BEAD_MM : toMm(bead),
+    angleDeg: PIN_ANGLE_DEG,
+    toGlassMm: TO_GLASS_MM,
+  });
+  return lengthMm === null ? null : { lengthMm, count: places.count };
 }

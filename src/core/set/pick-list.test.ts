@@ -7,6 +7,7 @@ const NONE: PaneMaterials = {
   tapeMm: null,
   gasketMm: null,
   sprigs: null,
+  pins: null,
   packersMm: [],
   beadSticks: [],
 };
@@ -20,6 +21,11 @@ const said = (panes: readonly Partial<PaneMaterials>[]) =>
 
 describe("what to take from the shelf for a visit", () => {
   it.each<[string, readonly Partial<PaneMaterials>[], Readonly<Record<string, number>>]>([
+    [
+      "pins by length, some bent",
+      [{ pins: { lengthMm: 25, count: 24 } }, { pins: { lengthMm: 25, count: 20 } }],
+      { "pins of 25 mm": 49 },
+    ],
     ["nothing set, nothing taken", [{}], {}],
     [
       "sealant in one tube for two panes",

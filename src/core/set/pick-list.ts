@@ -14,6 +14,8 @@ export type PaneMaterials = {
   readonly tapeMm: number | null;
   readonly gasketMm: number | null;
   readonly sprigs: number | null;
+  /** Pins for beads and stops, by their length. */
+  readonly pins: { readonly lengthMm: number; readonly count: number } | null;
   /** Each stack of packers that stands under or beside the pane, thicknesses in mm. */
   readonly packersMm: readonly number[];
   readonly beadSticks: readonly { readonly stockMm: number; readonly count: number }[];
@@ -49,6 +51,9 @@ export function pickList(panes: readonly PaneMaterials[], waste: number): readon
     sum((p) => p.sprigs),
     "pieces",
   );
+  const pins = new Map<number, number>();
+  for (const p of panes.flatMap((x) => x.pins ?? [])) pins.set(p.lengthMm, (pins.get(p.lengthMm) ?? 0) + p.count);
+  for (const [long, count] of pins) add(`pins of ${long} mm`, Math.ceil(count * (1 + waste) - 1e-9), "pieces");
   const sticks = new Map<number, number>();
   for (const s of panes.flatMap((p) => p.beadSticks)) sticks.set(s.stockMm, (sticks.get(s.stockMm) ?? 0) + s.count);
   for (const [stock, count] of sticks) add(`{bead} in ${stock} mm sticks`, count, "sticks");

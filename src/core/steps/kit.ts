@@ -20,6 +20,12 @@ const USES: Readonly<Record<string, readonly Uses[]>> = {
   rust: [{ what: "metal primer", unit: "ml", perMetre: 12 }],
   "glass-clean": [{ what: "spare blade edges", unit: "pieces", each: 2 }],
   "ru-cut": [{ what: "spare blade edges", unit: "pieces", perMetre: 2 }],
+  paint: [{ what: "paint", unit: "ml", perMetre: 10 }],
+  "touch-up": [
+    { what: "primer", unit: "ml", perMetre: 8 },
+    { what: "paint", unit: "ml", perMetre: 10 },
+  ],
+  "fill-nails": [{ what: "filler", unit: "ml", each: 15 }],
   mend: [{ what: "repair paste", unit: "ml", each: 100 }],
   fill: [{ what: "repair paste", unit: "ml", each: 50 }],
 };

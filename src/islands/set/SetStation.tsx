@@ -14,6 +14,7 @@ import { AsItWas } from "./AsItWas.tsx";
 import { Facing } from "./Facing.tsx";
 import { OwnOpening } from "./OwnOpening.tsx";
 import { PickList } from "./PickList.tsx";
+import { Pins } from "./Pins.tsx";
 import { ScrewRounds } from "./ScrewRounds.tsx";
 import { SealPath } from "./SealPath.tsx";
 import { SetDone } from "./SetDone.tsx";
@@ -27,6 +28,7 @@ export const SetStation = () => (
     <PickList />
     <SettingDrawing />
     <SealPath />
+    <Pins />
     <Simulator />
     <AsItWas />
     <Part title="Set it" more="in this order">

@@ -1,0 +1,38 @@
+import { mm, type Nm } from "../units/length.ts";
+import { type PinReach, pinReach } from "./pins.ts";
+import { type SprigPlan, sprigPlan } from "./sprigs.ts";
+
+/** Lengths that panel pins and finish nails are sold in, mm. Source: common stock. */
+export const PIN_LENGTHS_MM: readonly number[] = [15, 20, 25, 30, 40, 50];
+/** Beads and stops are pinned near each corner and so far apart. Source: trade practice. */
+export const PIN_RULE = { corner: mm(50), pitch: mm(150) };
+/** Leaning away from the glass by so much: less finds its edge, more splits the bead. Source: trade practice. */
+export const PIN_ANGLE_DEG = 15;
+
+export type PinPlan = {
+  /** The shortest that holds at this angle; null where none sold does. */
+  readonly lengthMm: number | null;
+  readonly reach: PinReach | null;
+  readonly places: SprigPlan;
+};
+
+/**
+ * Pins for four beads: the shortest length that holds, and where each stands.
+ * @example bead 12 across, 15° // 25: it goes 12.1 into the frame; 20 would go 7.3, too little
+ */
+export function pinPlan(of: {
+  readonly width: Nm;
+  readonly height: Nm;
+  readonly stopMm: number;
+  readonly angleDeg: number;
+  readonly toGlassMm: number;
+}): PinPlan {
+  const reachOf = (lengthMm: number): PinReach =>
+    pinReach({ lengthMm, stopMm: of.stopMm, angleDeg: of.angleDeg, toGlassMm: of.toGlassMm });
+  const lengthMm = of.angleDeg < 0 ? null : (PIN_LENGTHS_MM.find((l) => reachOf(l).says === "holds") ?? null);
+  return {
+    lengthMm,
+    reach: lengthMm === null ? null : reachOf(lengthMm),
+    places: sprigPlan(of.width, of.height, PIN_RULE),
+  };
+}

@@ -1,0 +1,112 @@
+import { useState } from "react";
+import { beadAcross } from "../../core/measure/bead.ts";
+import { stepFacts } from "../../core/pane/step-facts.ts";
+import { PIN_ANGLE_DEG, pinPlan } from "../../core/set/pin-plan.ts";
+import { pinReach } from "../../core/set/pins.ts";
+import { mm, type Nm, toMm } from "../../core/units/length.ts";
+import { PIN_BOX, pinDrawing } from "../../drawing/pin.ts";
+import { Length } from "../parts/Length.tsx";
+import { Part } from "../parts/Part.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** A bead nobody measured, through which the pin goes, mm; and from the pin to the glass. */
+const USUAL = { stopMm: 12, toGlassMm: 4 };
+
+/** Pins for beads and stops: how long, how they lean, where they stand; one's own length and angle tried. */
+export function Pins() {
+  const { book, reckoning: r, say, prefs } = usePane();
+  const read = beadAcross(r.readings);
+  const stopMm = read === undefined ? USUAL.stopMm : toMm(read);
+  const [angleDeg, setAngle] = useState(PIN_ANGLE_DEG);
+  const [own, setOwn] = useState<number | null>(null);
+  const { system } = book.added;
+  if (!r.cut.ok || (system !== "timber-bead" && system !== "pinned-stop")) return null;
+  const { width, height } = r.cut.value.glass;
+  const plan = pinPlan({ width, height, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
+  const lengthMm = own ?? plan.lengthMm;
+  const reach = lengthMm === null ? null : pinReach({ lengthMm, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
+  const d = lengthMm === null ? null : pinDrawing({ lengthMm, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
+  const length = (v: number) => <Length nm={mm(Math.round(v * 10) / 10)} unit={prefs.unit} withUnit />;
+  const places = (all: readonly Nm[]) =>
+    all.map((p, i) => (
+      <span key={p}>
+        {i > 0 && ", "}
+        <Length nm={p} unit={prefs.unit} places={0} ticks={16} />
+      </span>
+    ));
+  return (
+    <Part
+      title="Pins"
+      more={read === undefined ? say("{bead} not measured: 12 mm taken") : say("by the {bead} as measured")}
+    >
+      {d && (
+        <svg
+          viewBox={`0 0 ${PIN_BOX.width} ${PIN_BOX.height}`}
+          className="mx-auto w-full max-w-[340px] bg-sheet"
+          role="img"
+          aria-label={`A pin of ${lengthMm} mm through the bead, leaning ${angleDeg}° away from the glass`}
+        >
+          <path d={d.frame} className="d-frame" />
+          <path d={d.bead} className="d-face" />
+          <path d={d.glass} className="d-pane" />
+          <path d={d.pin} className="d-asked" fill="none" />
+          <circle cx={d.head.x} cy={d.head.y} r={3} className="d-ease" />
+        </svg>
+      )}
+      <div className="grid grid-cols-2 gap-2">
+        <label>
+          <span className="text-[13px] text-mute">leans from square, degrees</span>
+          <input
+            type="number"
+            min={-20}
+            max={45}
+            step={1}
+            className="tight text-right"
+            value={angleDeg}
+            onChange={(e) => Number.isFinite(e.target.valueAsNumber) && setAngle(e.target.valueAsNumber)}
+          />
+        </label>
+        <label>
+          <span className="text-[13px] text-mute">pin at hand, mm</span>
+          <input
+            type="number"
+            min={5}
+            max={100}
+            step="any"
+            className="tight text-right"
+            placeholder={plan.lengthMm === null ? "" : String(plan.lengthMm)}
+            value={own ?? ""}
+            onChange={(e) => setOwn(Number.isFinite(e.target.valueAsNumber) ? e.target.valueAsNumber : null)}
+          />
+        </label>
+      </div>
+      <p className={reach?.says === "holds" ? "note-glass" : "note-wax"} role="status">
+        {reach === null ? (
+          say("No pin that is sold holds here: lean it away from the glass, or screw the {bead}.")
+        ) : reach.says === "toward-glass" ? (
+          "It leans toward the glass and finds its edge: the other way."
+        ) : reach.says === "proud" ? (
+          say("It does not reach through the {bead}: it would stand proud.")
+        ) : reach.says === "short" ? (
+          <>
+            Too short: only {length(reach.intoFrameMm)} in the frame. Take {plan.lengthMm} mm.
+          </>
+        ) : (
+          <>
+            {lengthMm} mm: {length(reach.intoFrameMm)} in the frame, its point {length(reach.clearMm)} off the glass.
+          </>
+        )}
+      </p>
+      {stepFacts(book, r).toughened && (
+        <p className="trouble">
+          {say("{Toughened} glass: a pin that touches its edge wastes the pane. Look where each one goes.")}
+        </p>
+      )}
+      <p className="text-[14px]">
+        <strong className="tight">{plan.places.count}</strong> in all: head and {say("{sill}")} at{" "}
+        {places(plan.places.across)}; each side at {places(plan.places.upright)} {prefs.unit}. Press the {say("{bead}")}{" "}
+        down and in while each goes home; set it 1 to 2 mm below the face.
+      </p>
+    </Part>
+  );
+}
