@@ -33,6 +33,7 @@ export type HouseRules = SizingRules &
     readonly sprigCornerMm: number;
     readonly packerCornerMm: number;
     readonly packerLengthMm: number;
+    readonly packerWidthMm: number;
     readonly packerToleranceMm: number;
     readonly boardLongMm: number;
     readonly boardShortMm: number;
@@ -167,6 +168,14 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     source: TRADE,
     from: 10,
     to: 150,
+  },
+  packerWidthMm: {
+    value: 28,
+    says: "Width of the {packers} in the box, through the glass",
+    unit: "mm",
+    source: "common stock; must reach under both sheets of a {unit}",
+    from: 5,
+    to: 80,
   },
   boardLongMm: {
     value: 1200,

@@ -1,4 +1,5 @@
 import { holdsUnits } from "../look/systems.ts";
+import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
 type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added">;
@@ -16,6 +17,10 @@ export function wasUnit(book: Asked): boolean {
   if (book.before.option?.option === "double") return false;
   return book.makeup !== null ? true : book.glass ? false : holdsUnits(book.added.system);
 }
+
+/** Overall thickness of the unit that is to go in, mm; null where it is one sheet. */
+export const unitThicknessMm = (book: Asked, r: { readonly glass: { readonly thickness: Nm } }): number | null =>
+  isUnit(book) ? toMm(r.glass.thickness) : null;
 
 /** A unit of which nobody has said yet what it is made of; a door's insert comes whole, and is not asked. */
 export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>

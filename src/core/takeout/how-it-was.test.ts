@@ -63,6 +63,25 @@ describe("the map of how it was", () => {
     ],
     ["nothing on the map says nothing", [item("drain", "bottom", 0.5)], "left", []],
   ] as const)("%s", (_, items, hinge, faults) => expect(packingFaults(items, hinge)).toEqual(faults));
+
+  it.each([
+    ["20", "mm", 24, true],
+    ["24", "mm", 24, false],
+    ["28", "mm", 24, false],
+    ["3/4", "in", 24, true],
+    ["20", "mm", null, false],
+  ] as const)("a packer of %s %s under a unit of %s: too narrow %s", (text, unit, thick, narrow) => {
+    const at = (share: number): MapItem => ({
+      item: `p${share}`,
+      thing: "packer",
+      edge: "bottom",
+      share,
+      thickness: null,
+      width: { text, unit },
+      material: "",
+    });
+    expect(packingFaults([at(0.2), at(0.8)], "fixed", thick)).toEqual(narrow ? ["too-narrow"] : []);
+  });
 });
 
 describe("counts", () => {

@@ -1,5 +1,7 @@
 import { SIDES, type Side } from "../geometry/quad.ts";
+import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
+import { toMm } from "../units/length.ts";
 
 /** What can be put on the map of how it was. */
 export const THINGS = ["packer", "bead-end", "gasket-lip", "drain", "sprig", "mark", "water", "fixing"] as const;
@@ -67,7 +69,7 @@ export function tapped(of: {
 const clamp = (share: number): number => Math.min(1, Math.max(0, share));
 
 /** Packers that make the pane stand on its corners wrongly: what was odd about how it was carried. */
-export type PackingFault = "none-below" | "one-below" | "over-drain" | "wrong-diagonal";
+export type PackingFault = "none-below" | "one-below" | "over-drain" | "wrong-diagonal" | "too-narrow";
 
 /**
  * What was wrong with how it was packed. A hinged sash hangs on the diagonal from the foot at its hinge to the head at its
@@ -77,6 +79,8 @@ export type PackingFault = "none-below" | "one-below" | "over-drain" | "wrong-di
 export function packingFaults(
   items: readonly MapItem[],
   hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said",
+  /** Overall thickness of a sealed unit, mm: each packer must carry both its sheets. Null for one sheet. */
+  unitMm: number | null = null,
 ): readonly PackingFault[] {
   const packers = items.filter((i) => i.thing === "packer");
   if (packers.length === 0) return [];
@@ -96,5 +100,10 @@ export function packingFaults(
       faults.push("wrong-diagonal");
   }
   if (below.some((p) => drains.some((d) => Math.abs(d.share - p.share) < 0.04))) faults.push("over-drain");
+  const narrow = (p: MapItem): boolean => {
+    const read = p.width && readTape(p.width.text, p.width.unit);
+    return unitMm !== null && read?.ok === true && toMm(read.value.adjusted) + 1e-9 < unitMm;
+  };
+  if (packers.some(narrow)) faults.push("too-narrow");
   return faults;
 }

@@ -1,5 +1,6 @@
 import { type PointerEvent, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
+import { unitThicknessMm } from "../../core/pane/unit.ts";
 import {
   type MapItem,
   mirrored,
@@ -15,14 +16,14 @@ import { usePane } from "./pane-context.ts";
 
 /** The pane's four edges, with what stood where: tap a thing, then the edge it stood on. */
 export function HowItWas({ editable }: { readonly editable: boolean }) {
-  const { book, say, write } = usePane();
+  const { book, reckoning, say, write } = usePane();
   const [thing, setThing] = useState<Thing>("packer");
   const [chosen, setChosen] = useState<string | null>(null);
   const [other, setOther] = useState(false);
   const items = book.before.map;
   const shown = other ? items.map(mirrored) : items;
   const item = items.find((i) => i.item === chosen) ?? null;
-  const faults = packingFaults(items, book.found?.hinge ?? "not-said");
+  const faults = packingFaults(items, book.found?.hinge ?? "not-said", unitThicknessMm(book, reckoning));
   const put = (e: PointerEvent<SVGSVGElement>) => {
     if (!editable || other) return;
     const box = e.currentTarget.getBoundingClientRect();
@@ -117,6 +118,7 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
 }
 
 const FAULT_WORDS: Readonly<Record<PackingFault, string>> = {
+  "too-narrow": "a {packer} carried one sheet of the {unit} only",
   "none-below": "nothing stood under the {pane}",
   "one-below": "only one {packer} stood under it",
   "over-drain": "a {packer} stood over a drain hole",

@@ -1,5 +1,8 @@
 import { type Setting, settingOf } from "../../core/pane/setting.ts";
+import { isUnit, unitThicknessMm } from "../../core/pane/unit.ts";
+import { widthFault } from "../../core/set/packer-places.ts";
 import { packingFaults } from "../../core/takeout/how-it-was.ts";
+import { writeNumber } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { PACKERS_BOX, packersDrawing } from "../../drawing/packers.ts";
 import { LengthInSvg } from "../parts/Length.tsx";
@@ -11,12 +14,13 @@ const FAULTS = {
   "none-below": "Nothing carried the old one: that is how a seal is dragged apart.",
   "one-below": "The old one stood on one {packer} only: it rocked.",
   "over-drain": "A {packer} stood over a drain: water stood behind it.",
+  "too-narrow": "A {packer} carried one sheet of the {unit} only: that shears its seal.",
   "wrong-diagonal": "The old {packers} were on the wrong diagonal: the sash dropped by them.",
 } as const;
 
 /** Where every packer stands, drawn; what was wrong with how it was; and why a push fit wants them all the same. */
 export function SettingDrawing() {
-  const { book, reckoning: r, prefs, say } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
   const setting = settingOf(book, r);
   if (!setting || !r.cut.ok || book.added.system === "cassette") return null;
   const { glass } = r.cut.value;
@@ -28,7 +32,8 @@ export function SettingDrawing() {
     spots: setting.spots,
     hinge,
   });
-  const faults = packingFaults(book.before.map, book.found?.hinge ?? "not-said");
+  const faults = packingFaults(book.before.map, book.found?.hinge ?? "not-said", unitThicknessMm(book, r));
+  const narrow = isUnit(book) ? widthFault(firm.house.packerWidthMm, toMm(r.glass.thickness)) : null;
   return (
     <Part title="{Packers}" more={opensText(setting)}>
       <svg
@@ -74,6 +79,14 @@ export function SettingDrawing() {
             </li>
           ))}
       </ul>
+      {narrow !== null && (
+        <p className="note-wax" role="alert">
+          {say(
+            `{Packers} of ${firm.house.packerWidthMm} mm are ${writeNumber(mm(narrow), "mm")} mm too narrow for this {unit}: they carry one sheet and shear the seal off the other. Take them at least ${writeNumber(r.glass.thickness, "mm")} mm wide`,
+          )}
+          ; the width of yours stands under <a href="/house">House rules</a>.
+        </p>
+      )}
       {faults.map((f) => (
         <p key={f} className="note-wax">
           {say(FAULTS[f])} Do not put it back as it was.
