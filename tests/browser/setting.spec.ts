@@ -145,3 +145,26 @@ test("gaps round the shut sash say how far it stands off the middle", async ({ p
   await allSent(page);
   expect((await page.request.get(`${path}/aftercare.ics`)).status()).toBe(404);
 });
+
+test("pins: the length follows from the bead, one that leans toward the glass is refused", async ({ page }) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("timber-bead");
+  await openStation(page, "Measure");
+  await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
+  await page.getByRole("textbox", { name: "height, left", exact: true }).fill("900");
+  await page.getByRole("textbox", { name: "bead width", exact: true }).fill("18");
+  await page.keyboard.press("Tab");
+  await openStation(page, "Set");
+  await ready(page);
+  const station = page.getByRole("region", { name: "Station" });
+  const says = station
+    .getByRole("status")
+    .filter({ hasText: /frame|glass/ })
+    .last();
+  await expect(station.getByText("30 mm: 11 mm in the frame")).toBeVisible();
+  await station.getByLabel("pin at hand, mm").fill("20");
+  await expect(says).toContainText("Too short");
+  await station.getByLabel("pin at hand, mm").fill("");
+  await station.getByLabel("leans from square, degrees").fill("-5");
+  await expect(says).toContainText("It leans toward the glass and finds its edge");
+});

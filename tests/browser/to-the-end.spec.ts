@@ -70,8 +70,12 @@ test("a dropped sash is brought square in the simulator, by keyboard alone", asy
   await expect(status).toContainText("down");
   const head = page.getByRole("slider", { name: /above, at the handle/ });
   await head.focus();
-  for (let k = 0; k < 30 && !(await status.textContent())?.startsWith("Square"); k++)
-    await page.keyboard.press("ArrowRight");
+  // The sash moves with the key; what is said of it follows a frame later.
+  const settled = async (): Promise<string> => {
+    await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+    return (await status.textContent()) ?? "";
+  };
+  for (let k = 0; k < 30 && !(await settled()).startsWith("Square"); k++) await page.keyboard.press("ArrowRight");
   await expect(status).toContainText("Square: it will shut and latch");
   await page.getByLabel("try the wrong diagonal").check();
   await expect(status).toContainText("Thicker is worse");

@@ -9,6 +9,8 @@ import type { Reckoning } from "./reckoning.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
 
+/** A leg nobody measured is taken for so deep, mm. Source: usual plastic and wood sashes. */
+export const USUAL_LEG_MM = 15;
 /** How far inside the tight line it runs where nobody measured the leg: half of the usual one. */
 const BEAD_INSIDE_MM = 6;
 /** Beads are bought in these lengths, mm. Source: common stock. */
@@ -26,6 +28,8 @@ export type Setting = {
   readonly sealant: Sealant | null;
   /** How thick a bead of it is run, mm. */
   readonly beadMm: number;
+  /** What fills the void round its edge, ml; 0 where it stays open. */
+  readonly voidMl: number;
   /** Glazing tape or gasket by length, mm, waste allowed for. */
   readonly tapeMm: number | null;
   readonly gasketMm: number | null;
@@ -71,21 +75,20 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
     });
   const leg = r.readings["rebate-depth"];
   const legMm = leg === undefined ? null : toMm(leg);
-  const beadMm = beadOn(legMm, r.house.bedMm);
+  const beadMm = beadOn(legMm ?? USUAL_LEG_MM, r.house.bedMm);
+  // The void round the edge, where its maker wants it filled: opening less glass, through the glass.
+  const filled = facts.detail.void === "filled" && isUnit(book) && (facts.bed === "silicone" || facts.bed === "tape");
+  const voidMl = filled
+    ? ((toMm(governs.width.length) * toMm(governs.height.length) - w * h) * toMm(r.glass.thickness)) / 1000
+    : 0;
   const opens = opensAs(book);
   const round = 2 * (w + h);
   const newBeads = hasBeads(book) && (facts.detail.keep === "destroy" || book.before.broken.length > 0);
   const found = newBeads
     ? sticksFor({
-        pieces: beadLengths({
-          widthMm: toMm(governs.width.length),
-          heightMm: toMm(governs.height.length),
-          faceMm: 0,
-          // Where a bead runs through or laps, its neighbour is cut square between; a full length trims to that.
-          corners: Object.values(book.before.joints?.joints ?? {}).some((j) => j.kind !== "mitred")
-            ? "square"
-            : "mitred",
-        }).map((mm) => Math.ceil(mm)),
+        pieces: beadPieces(book, toMm(governs.width.length), toMm(governs.height.length), legMm ?? 0).map((mm) =>
+          Math.ceil(mm),
+        ),
         stock: BEAD_STOCK_MM,
         kerf: KERF_MM,
       })
@@ -101,16 +104,17 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
       drains,
     }),
     beadMm,
+    voidMl,
     sealant:
-      facts.bed === "silicone"
+      facts.bed === "silicone" || voidMl > 0
         ? sealantFor(
             [
               {
                 widthMm: toMm(governs.width.length),
                 heightMm: toMm(governs.height.length),
-                section: { shape: "round", diameterMm: beadMm },
+                section: { shape: "round", diameterMm: facts.bed === "silicone" ? beadMm : 0 },
                 insideMm: legMm === null ? BEAD_INSIDE_MM : legMm / 2,
-                voidMl: 0,
+                voidMl,
                 count: 1,
               },
             ],
@@ -121,4 +125,17 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
     gasketMm: facts.bed === "gasket" ? Math.ceil(round * (1 + GASKET_LONGER)) : null,
     sticks: found?.ok ? found.value : null,
   };
+}
+
+/**
+ * Lengths of four beads by how they meet: mitred, all full; where some run through, the pair between them is shorter by the
+ * bead's face at both ends. Of a face nobody measured nothing comes off: it is trimmed at the frame.
+ */
+function beadPieces(book: PaneBook, width: number, height: number, faceMm: number): readonly number[] {
+  const through = Object.values(book.before.joints?.joints ?? {}).flatMap((j) => (j.kind === "mitred" ? [] : [j.side]));
+  const upright = through.filter((s) => s === "left" || s === "right").length > through.length / 2;
+  const corners = through.length > 0 ? "square" : "mitred";
+  return upright
+    ? beadLengths({ widthMm: height, heightMm: width, faceMm, corners })
+    : beadLengths({ widthMm: width, heightMm: height, faceMm, corners });
 }

@@ -228,6 +228,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "It must not squeeze into view, and the mark is all you have once the pane is in.",
     tool: "pencil, camera",
     photos: ["the sealant's line"],
+    asks: "seal-path",
     minutes: 3,
     when: (g) => g.bed === "silicone",
   },

@@ -22,6 +22,8 @@ export const ASKS = [
   "gaps",
   "rounds",
   "open-time",
+  "seal-path",
+  "pins",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

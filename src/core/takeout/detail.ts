@@ -47,6 +47,10 @@ export const DETAILS = {
     name: "Timber",
     of: { none: "all there", some: "some came away" },
   },
+  void: {
+    name: "Round its edge",
+    of: { open: "the void stays open to the drains", filled: "the void is filled, as its maker says" },
+  },
   metal: {
     name: "The frame holds by",
     of: { compound: "compound and clips", beads: "{beads} and gaskets" },
@@ -69,6 +73,7 @@ const USUAL: Detail = {
   paint: "thin",
   old: "hard",
   lost: "none",
+  void: "open",
   metal: "compound",
 };
 

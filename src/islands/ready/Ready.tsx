@@ -4,6 +4,7 @@ import { Lessons } from "../parts/Lessons.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { SealPath } from "../parts/SealPath.tsx";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
@@ -35,7 +36,13 @@ export function Ready() {
             drains: () => <Drains />,
             "dry-fit": () => <DryFit />,
             dries: (step) => <Dries step={step} />,
-            length: (step) => <StripLength faces={step.id === "mask" ? 4 : 1} />,
+            length: (step) => (
+              <>
+                <StripLength faces={step.id === "mask" ? 4 : 1} />
+                {step.id === "tape-lay" && <SealPath />}
+              </>
+            ),
+            "seal-path": () => <SealPath />,
             nails: () => <BeadsDressed />,
           }}
         />

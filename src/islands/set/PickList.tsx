@@ -1,8 +1,10 @@
 import type { ReactNode } from "react";
 import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
+import { isUnit } from "../../core/pane/unit.ts";
 import { tubesFor } from "../../core/set/putty.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
+import { detailOf } from "../../core/takeout/detail.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
 import { Length } from "../parts/Length.tsx";
@@ -12,11 +14,13 @@ import { Said } from "../parts/Said.tsx";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {
-  const { book, reckoning: r, prefs, say, firm } = usePane();
+  const { book, reckoning: r, prefs, say, firm, write } = usePane();
   const setting = settingOf(book, r);
   if (!r.cut.ok || !setting) return null;
-  const inPutty = readyFacts(book, r).bed === "putty";
+  const { bed } = readyFacts(book, r);
+  const inPutty = bed === "putty";
   const { packers, putty, sprigs } = r;
+  const square = Object.values(book.before.joints?.joints ?? {}).some((j) => j.kind !== "mitred");
   const length = (nm: Nm) => <Length nm={nm} unit={prefs.unit} withUnit />;
   const places = (all: readonly Nm[]) =>
     all.map((p, i) => (
@@ -66,8 +70,11 @@ export function PickList() {
             </strong>{" "}
             of 310 ml, or {setting.sealant.foils} {setting.sealant.foils === 1 ? "foil" : "foils"} of 600
             <span className="block text-[13px] text-mute">
-              {setting.sealant.totalMl.toFixed(0)} ml in a {setting.beadMm} mm bead,{" "}
-              {(firm.house.waste * 100).toFixed(0)}% waste on top
+              {setting.sealant.totalMl.toFixed(0)} ml{" "}
+              {setting.voidMl > 0
+                ? `, ${setting.voidMl.toFixed(0)} of them in the void`
+                : `in a ${setting.beadMm} mm bead`}
+              , {(firm.house.waste * 100).toFixed(0)}% waste on top
             </span>
           </Item>
         )}
@@ -77,8 +84,8 @@ export function PickList() {
         )}
         {setting.sticks && (
           <Item name="New {beads}">
-            <strong className="tight">{setting.sticks.count}</strong> {setting.sticks.count === 1 ? "stick" : "sticks"},
-            mitred
+            <strong className="tight">{setting.sticks.count}</strong> {setting.sticks.count === 1 ? "stick" : "sticks"},{" "}
+            {square ? "square ends" : "mitred"}
             <span className="block text-[13px] text-mute">
               {setting.sticks.sticks.map((s) => `${s.stock}: ${s.pieces.join(" + ")}`).join("; ")} mm
             </span>
@@ -114,6 +121,16 @@ export function PickList() {
         )}
         {inPutty && <Item name="Bed left">{length(mm(firm.house.bedMm))} when it is pressed home</Item>}
       </dl>
+      {isUnit(book) && (bed === "silicone" || bed === "tape") && (
+        <label className="chip">
+          <input
+            type="checkbox"
+            checked={detailOf(book.added.system, book.before.detail).void === "filled"}
+            onChange={(e) => write("takeout.detail", { void: e.target.checked ? "filled" : "open" })}
+          />
+          the void round its edge is filled, as its maker says
+        </label>
+      )}
     </Part>
   );
 }

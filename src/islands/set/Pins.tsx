@@ -6,11 +6,10 @@ import { pinReach } from "../../core/set/pins.ts";
 import { mm, type Nm, toMm } from "../../core/units/length.ts";
 import { PIN_BOX, pinDrawing } from "../../drawing/pin.ts";
 import { Length } from "../parts/Length.tsx";
-import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
 /** A bead nobody measured, through which the pin goes, mm; and from the pin to the glass. */
-const USUAL = { stopMm: 12, toGlassMm: 4 };
+const USUAL = { stopMm: 12, toGlassMm: 4, lengthMm: 25 };
 
 /** Pins for beads and stops: how long, how they lean, where they stand; one's own length and angle tried. */
 export function Pins() {
@@ -23,7 +22,8 @@ export function Pins() {
   if (!r.cut.ok || (system !== "timber-bead" && system !== "pinned-stop")) return null;
   const { width, height } = r.cut.value.glass;
   const plan = pinPlan({ width, height, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
-  const lengthMm = own ?? plan.lengthMm;
+  // One that leans the wrong way is drawn as it would be, to be seen.
+  const lengthMm = own ?? plan.lengthMm ?? (angleDeg < 0 ? USUAL.lengthMm : null);
   const reach = lengthMm === null ? null : pinReach({ lengthMm, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
   const d = lengthMm === null ? null : pinDrawing({ lengthMm, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
   const length = (v: number) => <Length nm={mm(Math.round(v * 10) / 10)} unit={prefs.unit} withUnit />;
@@ -35,10 +35,10 @@ export function Pins() {
       </span>
     ));
   return (
-    <Part
-      title="Pins"
-      more={read === undefined ? say("{bead} not measured: 12 mm taken") : say("by the {bead} as measured")}
-    >
+    <div className="space-y-2">
+      <p className="text-[13px] text-mute">
+        {read === undefined ? say("{Bead} not measured: 12 mm taken") : say("By the {bead} as measured")}
+      </p>
       {d && (
         <svg
           viewBox={`0 0 ${PIN_BOX.width} ${PIN_BOX.height}`}
@@ -107,6 +107,6 @@ export function Pins() {
         {places(plan.places.across)}; each side at {places(plan.places.upright)} {prefs.unit}. Press the {say("{bead}")}{" "}
         down and in while each goes home; set it 1 to 2 mm below the face.
       </p>
-    </Part>
+    </div>
   );
 }

@@ -9,6 +9,7 @@ import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { SealPath } from "../parts/SealPath.tsx";
 import { Steps } from "../parts/Steps.tsx";
 import { AsItWas } from "./AsItWas.tsx";
 import { Facing } from "./Facing.tsx";
@@ -16,7 +17,6 @@ import { OwnOpening } from "./OwnOpening.tsx";
 import { PickList } from "./PickList.tsx";
 import { Pins } from "./Pins.tsx";
 import { ScrewRounds } from "./ScrewRounds.tsx";
-import { SealPath } from "./SealPath.tsx";
 import { SetDone } from "./SetDone.tsx";
 import { SettingDrawing } from "./SettingDrawing.tsx";
 import { Simulator } from "./Simulator.tsx";
@@ -27,8 +27,6 @@ export const SetStation = () => (
     <Cautions station="set" />
     <PickList />
     <SettingDrawing />
-    <SealPath />
-    <Pins />
     <Simulator />
     <AsItWas />
     <Part title="Set it" more="in this order">
@@ -38,7 +36,13 @@ export const SetStation = () => (
           packers: () => <p className="text-[13px]">At the places on the drawing above.</p>,
           scraps: () => <CountField what="scraps" way="back" />,
           tags: () => <OwnOpening />,
-          "open-time": () => <OpenTime />,
+          "open-time": () => (
+            <>
+              <SealPath />
+              <OpenTime />
+            </>
+          ),
+          pins: () => <Pins />,
           facing: () => <Facing />,
           gaps: () => <FourGaps />,
           rounds: (step) => <ScrewRounds step={step} />,

@@ -1,14 +1,10 @@
-import { settingOf } from "../../core/pane/setting.ts";
+import { settingOf, USUAL_LEG_MM } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
-import { beadOn, sealPath, tapePath } from "../../core/set/seal-path.ts";
+import { sealPath, tapePath } from "../../core/set/seal-path.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { SEAL_BOX, sealDrawing } from "../../drawing/seal-path.ts";
-import { Length, LengthInSvg } from "../parts/Length.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-
-/** A leg nobody measured is taken for so deep, mm. Source: usual plastic and wood sashes. */
-const USUAL_LEG_MM = 15;
+import { Length, LengthInSvg } from "./Length.tsx";
+import { usePane } from "./pane-context.ts";
 
 /** Where sealant or tape runs so that nothing of it shows, on the face and in section. */
 export function SealPath() {
@@ -21,17 +17,16 @@ export function SealPath() {
   const { bedMm } = firm.house;
   const more = read === undefined ? `leg not measured: ${USUAL_LEG_MM} mm taken` : "by the leg as measured";
   return (
-    <Part title={bed === "tape" ? "The line of tape" : "The line of sealant"} more={more}>
+    <div className="space-y-2">
+      <p className="text-[13px] text-mute">
+        {bed === "tape" ? "The line of tape" : "The line of sealant"}: {more}
+      </p>
       {bed === "tape" ? (
         <TapeLine legMm={legMm} bedMm={bedMm} />
       ) : (
-        <BeadLine
-          legMm={legMm}
-          bedMm={bedMm}
-          beadMm={read === undefined ? beadOn(USUAL_LEG_MM, bedMm) : setting.beadMm}
-        />
+        <BeadLine legMm={legMm} bedMm={bedMm} beadMm={setting.beadMm} />
       )}
-    </Part>
+    </div>
   );
 }
 

@@ -1,0 +1,99 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { System } from "../look/systems.ts";
+import type { Place } from "../measure/places.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import type { Joints } from "../takeout/beads.ts";
+import { toMm } from "../units/length.ts";
+import { foldPane } from "./book.ts";
+import { materialsOf } from "./pane-materials.ts";
+import { reckon } from "./reckoning.ts";
+import { settingOf } from "./setting.ts";
+
+const calendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set<never>(),
+  wet: new Set<never>(),
+  lowC: new Map(),
+};
+
+/** An opening of 600 × 900, read square, of a system; and what else was said. */
+function set(system: System, say: (t: Teller) => void = () => undefined) {
+  const t = new Teller().added(PANE, system);
+  const readings: Partial<Record<Place, string>> = {
+    "width-top": "600",
+    "width-bottom": "600",
+    "height-left": "900",
+    "height-right": "900",
+  };
+  for (const [place, text] of Object.entries(readings))
+    t.tell("measure.reading", { place: place as Place, text, unit: "mm" });
+  say(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+  const setting = settingOf(book, r);
+  if (!setting || !r.cut.ok) throw new Error("not sized");
+  return { setting, glass: r.cut.value.glass, thickness: toMm(r.glass.thickness), materials: materialsOf(book, r) };
+}
+
+describe("what setting a pane takes", () => {
+  it("the void round the edge is opening less glass, through the glass; nothing where it stays open", () => {
+    const open = set("plastic-bead-outside");
+    expect([open.setting.voidMl, open.setting.sealant]).toEqual([0, null]);
+    const { setting, glass, thickness } = set("plastic-bead-outside", (t) =>
+      t.tell("takeout.detail", { void: "filled" }),
+    );
+    const ml = ((600 * 900 - toMm(glass.width) * toMm(glass.height)) * thickness) / 1000;
+    expect(setting.voidMl).toBeCloseTo(ml, 6);
+    // On tape the sealant is all of it in the void.
+    expect(setting.sealant?.totalMl).toBeCloseTo(ml, 6);
+  });
+
+  it("a bead of sealant is as thick as the leg hides: 12 deep, pressed to 2, takes 5", () => {
+    const measured = (t: Teller) => t.tell("measure.reading", { place: "rebate-depth", text: "12", unit: "mm" });
+    // Not measured, 15 is taken.
+    expect(set("pinned-stop").setting.beadMm).toBe(5.5);
+    const { setting } = set("pinned-stop", measured);
+    expect(setting.beadMm).toBe(5);
+    // A bead of 5 round the middle of the leg: 19.63 mm² × (2 × 1500 − 8 × 6).
+    expect(setting.sealant?.totalMl).toBeCloseTo((Math.PI * 25 * (3000 - 48)) / 4 / 1000, 3);
+  });
+
+  it("pins by the bead as it was measured, and none where nothing is pinned", () => {
+    expect(set("timber-bead").materials?.pins?.lengthMm).toBe(25);
+    const thick = set("timber-bead", (t) => t.tell("measure.reading", { place: "bead-width", text: "18", unit: "mm" }));
+    expect(thick.materials?.pins?.lengthMm).toBe(30);
+    expect(set("timber-putty").materials?.pins).toBeNull();
+    expect(set("plastic-bead-inside").materials?.pins).toBeNull();
+  });
+
+  it.each([
+    ["timber-putty", { sprigs: true, gasket: false, sealant: false, tape: false }],
+    ["plastic-bead-inside", { sprigs: false, gasket: true, sealant: false, tape: false }],
+    ["plastic-bead-outside", { sprigs: false, gasket: false, sealant: false, tape: true }],
+    ["pinned-stop", { sprigs: false, gasket: false, sealant: true, tape: false }],
+  ] as const)("%s takes what its bed takes", (system, has) => {
+    const m = set(system).materials;
+    expect({
+      sprigs: m?.sprigs !== null,
+      gasket: m?.gasketMm !== null,
+      sealant: m?.sealantMl !== null,
+      tape: m?.tapeMm !== null,
+    }).toEqual(has);
+  });
+
+  it.each<[string, Joints, readonly number[]]>([
+    ["mitred", { "top-left": { kind: "mitred" } }, [600, 600, 900, 900]],
+    ["head and foot run through", { "top-left": { kind: "runs", side: "top" } }, [600, 600, 876, 876]],
+    ["the uprights run through", { "top-left": { kind: "runs", side: "left" } }, [576, 576, 900, 900]],
+  ])("new beads, face 12, %s", (_, joints, lengths) => {
+    const { setting } = set("timber-bead", (t) => {
+      t.tell("takeout.detail", { keep: "destroy" });
+      t.tell("measure.reading", { place: "rebate-depth", text: "12", unit: "mm" });
+      t.tell("takeout.joints", { joints, school: "longest" });
+    });
+    expect(setting.sticks?.sticks.flatMap((s) => s.pieces).sort((a, b) => a - b)).toEqual(lengths);
+  });
+});
