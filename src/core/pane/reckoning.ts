@@ -98,7 +98,6 @@ export type ReckonWith = {
   /** How the beads of each frame profile let go. */
   readonly profiles?: ReadonlyMap<string, Profile> | undefined;
   readonly past?: Past | undefined;
-  /** Setting materials: the usual ones, and the firm's own. */
   readonly compounds?: readonly Compound[] | undefined;
 };
 

@@ -1,4 +1,6 @@
-import { useCallback, useDeferredValue, useMemo, useRef, useState } from "react";
+import { useStore } from "@nanostores/react";
+import { atom } from "nanostores";
+import { useCallback, useMemo, useRef, useState } from "react";
 import { opensAs } from "../../core/pane/setting.ts";
 import type { Opens } from "../../core/set/packer-places.ts";
 import { dropAs, dropWith, type Packers, type SimulatorFacts } from "../../core/set/simulate.ts";
@@ -8,6 +10,7 @@ import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { useAfterPaint } from "../parts/use-after-paint.ts";
 import { SimulatorSays } from "./SimulatorSays.tsx";
 
 const TIMES = 4;
@@ -57,7 +60,8 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
   const [side, setSide] = useState(hinge);
   const words = SIMULATOR_WORDS[held];
   const places = words.places(side);
-  const [packers, setPackers] = useState<Packers>(START);
+  const [store] = useState(() => atom<Packers>(START));
+  const packers = useStore(store);
   const [heads, setHeads] = useState<{ readonly hinge: number; readonly handle: number } | null>(null);
   const dragged = useRef(0);
   // The head gaps as they are read: what the packing alone would not explain hangs in hinges and joints.
@@ -69,8 +73,8 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
     [given, heads],
   );
   const [wrong, setWrong] = useState(false);
-  // The sash moves in the frame of the key; what is said of it follows in the next.
-  const said = useDeferredValue(packers);
+  // The sash moves in the frame of the key; what is said of it follows once that is painted.
+  const said = useAfterPaint(store);
   const drop = dropWith(facts, packers, wrong);
   const d = toeDrawing({
     acrossMm: facts.sash.widthMm,
@@ -83,9 +87,11 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
     dyMm: facts.dyMm,
   });
   const add = useCallback(
-    (key: keyof Packers, mm: number) =>
-      setPackers((p) => ({ ...p, [key]: Math.max(0, Math.min(MOST, Math.round((p[key] + mm) / STEP) * STEP)) })),
-    [],
+    (key: keyof Packers, mm: number) => {
+      const now = store.get();
+      store.set({ ...now, [key]: Math.max(0, Math.min(MOST, Math.round((now[key] + mm) / STEP) * STEP)) });
+    },
+    [store],
   );
   return (
     <div className="space-y-2">
@@ -179,7 +185,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
         <button type="button" className="btn btn-small" onClick={() => setSide(side === "left" ? "right" : "left")}>
           mirror it
         </button>
-        <button type="button" className="btn btn-small" onClick={() => setPackers(START)}>
+        <button type="button" className="btn btn-small" onClick={() => store.set(START)}>
           start again
         </button>
       </div>
