@@ -165,6 +165,6 @@ test("pins: the length follows from the bead, one that leans toward the glass is
   await station.getByLabel("pin at hand, mm").fill("20");
   await expect(says).toContainText("Too short");
   await station.getByLabel("pin at hand, mm").fill("");
-  await station.getByLabel("leans from square, degrees").fill("-5");
+  await station.getByLabel("leans, degrees").fill("-5");
   await expect(says).toContainText("It leans toward the glass and finds its edge");
 });

@@ -67,6 +67,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     tool: "filler, sanding block",
     minutes: 8,
     driesHours: 12,
+    asks: "dries",
     when: (g) => (g.system === "timber-bead" || g.system === "pinned-stop") && isTimber(g),
   },
   {

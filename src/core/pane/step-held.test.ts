@@ -127,6 +127,16 @@ describe("what speaks against setting it yet", () => {
     expect(held(t, "set", "bed-bond")).toBeNull();
   });
 
+  it("beads, while a groove was not looked at, and until each is home", () => {
+    const t = pane("plastic-bead-inside");
+    expect(held(t, "set", "beads-back")).toBeNull();
+    ticked(t, "set", "locate", ["left", "right", "bottom"]);
+    expect(held(t, "set", "beads-back")).toBe("A {packer} may stand in the groove: top not looked at.");
+    ticked(t, "set", "locate", ["left", "right", "bottom", "top"]);
+    ticked(t, "set", "beads-back", ["left"]);
+    expect(held(t, "set", "beads-back")).toBe("Still open: right, bottom, top.");
+  });
+
   it("a sash that opens, until it was shut on its packing", () => {
     const t = pane("plastic-bead-outside");
     t.tell("measure.found", { hinge: "left", marks: "", spacerDate: "", held: "not-said" });

@@ -19,6 +19,8 @@ const GATES: readonly string[] = ["to-hand", "face-check", "close-dry"];
 /** What can be ticked one by one at a step. */
 export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
   sides: ["left", "right", "bottom", "top"],
+  seated: ["left", "right", "bottom", "top"],
+  groove: ["left", "right", "bottom", "top"],
   faces: ["room face", "outer face"],
   held: ["catches", "tilt tabs", "painted-over screws", "cords or cables", "screws added later"],
   bond: ["left", "right", "bottom", "top", ...CORNERS.map((c) => c.replace("-", " "))],
@@ -59,6 +61,12 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
     );
     const first = before.find((s) => GATES.includes(s.id) && !book.steps.has(stepKey("set", s.id)));
     if (first) return `First: ${first.does.charAt(0).toLowerCase()}${first.does.slice(1)}`;
+  }
+  if (station === "set" && step.asks === "seated") {
+    const clear = book.before.ticked.get(stepKey("set", "locate")) ?? [];
+    const shut = (TICKS.groove ?? []).filter((t) => !clear.includes(t));
+    if (clear.length > 0 && shut.length > 0)
+      return `A {packer} may stand in the groove: ${shut.join(", ")} not looked at.`;
   }
   if (step.id === "lift-out") {
     const cut = book.before.ticked.get(stepKey("takeout", "cut-free")) ?? [];

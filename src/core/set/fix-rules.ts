@@ -73,7 +73,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     tool: isTimber(f) ? "block, small hammer" : "plastic mallet, soapy water",
     ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
     minutes: 12,
-    asks: "beads",
+    asks: "seated",
     when: beaded,
   },
   {

@@ -145,6 +145,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "They keep it from shifting. One in the groove lets no {bead} home.",
     tool: "{packers}",
     minutes: 3,
+    asks: "groove",
     when: (g) => beaded(g) && packed(g),
   },
   ...fixRules(f),

@@ -24,6 +24,8 @@ export const ASKS = [
   "open-time",
   "seal-path",
   "pins",
+  "seated",
+  "groove",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

@@ -4,6 +4,7 @@ import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
 import { Cautions } from "../parts/Cautions.tsx";
+import { Dries } from "../parts/Dries.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
@@ -26,7 +27,7 @@ export function Finish() {
         <p className="note-glass">The dates follow when it is set: give the day and the compound under Set.</p>
       )}
       <Part title="Finish">
-        <Steps station="finish" />
+        <Steps station="finish" asks={{ dries: (step) => <Dries station="finish" step={step} /> }} />
       </Part>
       {book.set && <ComeBack />}
       <MaterialsUsed what="paint, colour and number" />

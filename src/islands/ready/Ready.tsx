@@ -1,4 +1,5 @@
 import { Cautions } from "../parts/Cautions.tsx";
+import { Dries } from "../parts/Dries.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
 import { Part } from "../parts/Part.tsx";
@@ -8,7 +9,6 @@ import { SealPath } from "../parts/SealPath.tsx";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
-import { Dries } from "./Dries.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
 import { Pilots, StripLength } from "./Materials.tsx";
 import { Methods } from "./Methods.tsx";
@@ -35,7 +35,7 @@ export function Ready() {
             ),
             drains: () => <Drains />,
             "dry-fit": () => <DryFit />,
-            dries: (step) => <Dries step={step} />,
+            dries: (step) => <Dries station="ready" step={step} />,
             length: (step) => (
               <>
                 <StripLength faces={step.id === "mask" ? 4 : 1} />

@@ -55,7 +55,7 @@ export function Pins() {
       )}
       <div className="grid grid-cols-2 gap-2">
         <label>
-          <span className="text-[13px] text-mute">leans from square, degrees</span>
+          <span className="text-[13px] text-mute">leans, degrees</span>
           <input
             type="number"
             min={-20}

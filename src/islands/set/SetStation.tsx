@@ -1,5 +1,6 @@
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { setMethods } from "../../core/set/methods.ts";
+import type { Step } from "../../core/steps/step.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { CountDown } from "../parts/CountDown.tsx";
 import { CountField } from "../parts/CountField.tsx";
@@ -11,11 +12,13 @@ import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SealPath } from "../parts/SealPath.tsx";
 import { Steps } from "../parts/Steps.tsx";
+import { Ticks } from "../parts/Ticks.tsx";
 import { AsItWas } from "./AsItWas.tsx";
 import { Facing } from "./Facing.tsx";
 import { OwnOpening } from "./OwnOpening.tsx";
 import { PickList } from "./PickList.tsx";
 import { Pins } from "./Pins.tsx";
+import { PlugWay } from "./PlugWay.tsx";
 import { ScrewRounds } from "./ScrewRounds.tsx";
 import { SetDone } from "./SetDone.tsx";
 import { SettingDrawing } from "./SettingDrawing.tsx";
@@ -47,7 +50,14 @@ export const SetStation = () => (
           gaps: () => <FourGaps />,
           rounds: (step) => <ScrewRounds step={step} />,
           screws: (step) => (step.id === "clips-back" ? <ClipsOut /> : <CountField what="screws" way="back" />),
-          plugs: () => <CountField what="plugs" way="back" />,
+          plugs: () => (
+            <>
+              <CountField what="plugs" way="back" />
+              <PlugWay />
+            </>
+          ),
+          groove: (step) => <Named says="Groove clear" step={step} />,
+          seated: (step) => <Named says="Home, its lip inside the frame" step={step} />,
         }}
       />
     </Part>
@@ -79,3 +89,11 @@ function ClipsOut() {
   const { book } = usePane();
   return book.sprigsFound === null ? null : <p className="text-[13px]">{book.sprigsFound} came out.</p>;
 }
+
+/** Sides ticked one by one, under what is ticked of them. */
+const Named = ({ says, step }: { readonly says: string; readonly step: Step }) => (
+  <div>
+    <p className="text-[13px] text-mute">{says}</p>
+    <Ticks station="set" step={step} />
+  </div>
+);

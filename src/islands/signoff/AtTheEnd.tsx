@@ -25,6 +25,16 @@ export function Snags() {
                 />
                 <span className={s.done ? "text-mute line-through" : ""}>{s.says}</span>
               </label>
+              {s.due && !s.done && book.visit?.day !== s.due && (
+                <button
+                  type="button"
+                  className="btn btn-small"
+                  aria-label={`Come back for it: ${s.says}`}
+                  onClick={() => s.due && write("finish.visit", { day: s.due, visit: "snag" })}
+                >
+                  come back for it
+                </button>
+              )}
               {s.due && !s.done && (
                 <span className={dayOf(s.due) < today ? "trouble" : "text-mute"}>by {sayDay(dayOf(s.due))}</span>
               )}

@@ -1,11 +1,12 @@
 import { stepKey } from "../../core/pane/book.ts";
+import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "./pane-context.ts";
 
 /** When a mended or primed place is dry, from the hour its step was ticked. */
-export function Dries({ step }: { readonly step: Step }) {
+export function Dries({ station, step }: { readonly station: Station; readonly step: Step }) {
   const { book } = usePane();
-  const mark = book.steps.get(stepKey("ready", step.id));
+  const mark = book.steps.get(stepKey(station, step.id));
   if (mark?.state !== "done" || !step.driesHours) return null;
   const from = new Date(Date.parse(mark.at) + step.driesHours * 3_600_000);
   const day = from.toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short" });
