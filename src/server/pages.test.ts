@@ -11,6 +11,7 @@ import { openApi } from "./openapi.ts";
 import { orderPage, orderSheet, ordersPage } from "./order-page.ts";
 import { panePage } from "./pane-page.ts";
 import { health, readEntries } from "./read-entries.ts";
+import { roundKit } from "./round-kit.ts";
 import { roundPage } from "./round-page.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -52,6 +53,29 @@ describe("the round's page", () => {
     expect(alerts.map((a) => a.kind)).toEqual(["open-hole", "closed-over", "late"]);
   });
   it("an unknown round is the newest", () => expect(roundPage("nowhere").round?.name).toContain("Ottermole"));
+});
+
+describe("the kit of a round", () => {
+  const kit = () => roundKit(roundPage(null).round?.id ?? "");
+  it("is for what stands next at work on site, and nothing else", () =>
+    expect(kit()?.panes.map((p) => [p.where, p.station])).toEqual([
+      ["No. 4, front parlour, upper sash", "Set"],
+      ["Reading room, north light, 2 of 6", "Finish"],
+    ]));
+  it("adds up what setting uses: one putty pane to set, one only to paint", () => {
+    const materials = kit()?.materials ?? [];
+    expect(materials.map((m) => m.what)).toEqual(["{packers} of 1.5 mm", "{putty}", "{sprigs}"]);
+    // Two stacks of one; whole sprigs on four sides; putty by the 50 g.
+    expect(materials[0]?.amount).toBe(2);
+    expect((materials[1]?.amount ?? 0) * 20).toBeCloseTo(Math.round((materials[1]?.amount ?? 0) * 20), 9);
+    expect((materials[2]?.amount ?? 1) % 2).toBe(0);
+  });
+  it("packs tools, not thumbs", () => {
+    const tools = kit()?.kit.tools ?? [];
+    expect(tools).toContain("clean {putty} knife");
+    for (const not of ["thumb", "flat hands", "your mark", "coating"]) expect(tools).not.toContain(not);
+  });
+  it("there is none for a round that is not there", () => expect(roundKit("nowhere")).toBeUndefined());
 });
 
 describe("a pane's page", () => {
