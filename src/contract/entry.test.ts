@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../tests/support/told.ts";
+import { TUB } from "../../tests/support/tub.ts";
 import { ABOUT } from "../core/log/about.ts";
 import { dayOf } from "../core/units/day.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
@@ -7,16 +8,6 @@ import { EntryBatch, EntrySchema, PAYLOADS } from "./entry.ts";
 
 const good = () => new Teller().added().entries[0] as object;
 
-const TUB = {
-  name: "Tub 7",
-  like: "linseed",
-  handsOffHours: 24,
-  leastDays: 10,
-  mostDays: 20,
-  leastC: 8,
-  dryBefore: 2,
-  primeRebate: true,
-};
 const TERMS = { name: "Salt Lane", makes: [], leastPence: 0, deliveryPence: 0, products: [], extras: [] };
 
 describe("the schema of entries", () => {

@@ -1,18 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { Teller } from "../../../tests/support/told.ts";
+import { TUB } from "../../../tests/support/tub.ts";
 import { foldFirm } from "../round/book.ts";
-import { bedOf, COMPOUNDS, compoundById, kindOf, type OwnCompound, usualCompound, withOwn } from "./compounds.ts";
-
-const TUB: OwnCompound = {
-  name: "Tub 7",
-  like: "linseed",
-  handsOffHours: 24,
-  leastDays: 10,
-  mostDays: 20,
-  leastC: 8,
-  dryBefore: 2,
-  primeRebate: true,
-};
+import { bedOf, COMPOUNDS, compoundById, kindOf, usualCompound, withOwn } from "./compounds.ts";
 
 describe("the firm's own materials", () => {
   it("stand first, by their own name, with the figures of their label", () => {

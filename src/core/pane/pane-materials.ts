@@ -1,6 +1,6 @@
 import { beadAcross } from "../measure/bead.ts";
 import type { PaneMaterials } from "../set/pick-list.ts";
-import { PIN_ANGLE_DEG, pinPlan } from "../set/pin-plan.ts";
+import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../set/pin-plan.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -26,10 +26,6 @@ export function materialsOf(book: PaneBook, r: Reckoning): PaneMaterials | null 
     beadSticks: [...stocks].map(([stockMm, count]) => ({ stockMm, count })),
   };
 }
-
-/** A bead nobody measured, mm. */
-const USUAL_BEAD_MM = 12;
-const TO_GLASS_MM = 4;
 
 function pinsOf(book: PaneBook, r: Reckoning): PaneMaterials["pins"] {
   const pinned = book.added.system === "timber-bead" || book.added.system === "pinned-stop";

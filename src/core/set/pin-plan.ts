@@ -9,6 +9,10 @@ export const PIN_RULE = { corner: mm(50), pitch: mm(150) };
 /** Leaning away from the glass by so much: less finds its edge, more splits the bead. Source: trade practice. */
 export const PIN_ANGLE_DEG = 15;
 
+/** Taken where nobody measured the bead: across it, and from the pin to the glass; mm. Source: common beads. */
+export const USUAL_BEAD_MM = 12;
+export const TO_GLASS_MM = 4;
+
 export type PinPlan = {
   /** The shortest that holds at this angle; null where none sold does. */
   readonly lengthMm: number | null;

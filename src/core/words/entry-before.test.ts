@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PANE, uuid } from "../../../tests/support/told.ts";
+import { TUB } from "../../../tests/support/tub.ts";
 import { EntrySchema } from "../../contract/entry.ts";
 import type { Entry, Kind, Payloads } from "../log/kinds.ts";
 import { entryWords } from "./entry.ts";
@@ -111,19 +112,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     },
     /^Learnt: warm it$/,
   ],
-  "compound.kept": [
-    {
-      name: "Tub 7",
-      like: "linseed",
-      handsOffHours: 24,
-      leastDays: 10,
-      mostDays: 20,
-      leastC: 8,
-      dryBefore: 2,
-      primeRebate: true,
-    },
-    /^Tub 7 as its label says$/,
-  ],
+  "compound.kept": [TUB, /^Tub 7 as its label says$/],
   "shelf.kept": [{ what: "glazing tape", amount: 12, unit: "m" }, /^On the shelf: 12 m of glazing tape$/],
   "kit.forgot": [{ what: "pincers", day: "2026-05-20" }, /^Left behind .*20 May: pincers$/],
   "specify.match": [{ answer: "will-show", note: "asked" }, /^Beside its neighbours: will show, asked$/],

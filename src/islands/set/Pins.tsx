@@ -1,31 +1,31 @@
 import { useState } from "react";
 import { beadAcross } from "../../core/measure/bead.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
-import { PIN_ANGLE_DEG, pinPlan } from "../../core/set/pin-plan.ts";
+import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../../core/set/pin-plan.ts";
 import { pinReach } from "../../core/set/pins.ts";
 import { mm, type Nm, toMm } from "../../core/units/length.ts";
 import { PIN_BOX, pinDrawing } from "../../drawing/pin.ts";
 import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
-/** A bead nobody measured, through which the pin goes, mm; and from the pin to the glass. */
-const USUAL = { stopMm: 12, toGlassMm: 4, lengthMm: 25 };
+/** A pin that is drawn where none would do, mm. */
+const SHOWN_MM = 25;
 
 /** Pins for beads and stops: how long, how they lean, where they stand; one's own length and angle tried. */
 export function Pins() {
   const { book, reckoning: r, say, prefs } = usePane();
   const read = beadAcross(r.readings);
-  const stopMm = read === undefined ? USUAL.stopMm : toMm(read);
+  const stopMm = read === undefined ? USUAL_BEAD_MM : toMm(read);
   const [angleDeg, setAngle] = useState(PIN_ANGLE_DEG);
   const [own, setOwn] = useState<number | null>(null);
   const { system } = book.added;
   if (!r.cut.ok || (system !== "timber-bead" && system !== "pinned-stop")) return null;
   const { width, height } = r.cut.value.glass;
-  const plan = pinPlan({ width, height, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
+  const plan = pinPlan({ width, height, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
   // One that leans the wrong way is drawn as it would be, to be seen.
-  const lengthMm = own ?? plan.lengthMm ?? (angleDeg < 0 ? USUAL.lengthMm : null);
-  const reach = lengthMm === null ? null : pinReach({ lengthMm, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
-  const d = lengthMm === null ? null : pinDrawing({ lengthMm, stopMm, angleDeg, toGlassMm: USUAL.toGlassMm });
+  const lengthMm = own ?? plan.lengthMm ?? (angleDeg < 0 ? SHOWN_MM : null);
+  const reach = lengthMm === null ? null : pinReach({ lengthMm, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
+  const d = lengthMm === null ? null : pinDrawing({ lengthMm, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
   const length = (v: number) => <Length nm={mm(Math.round(v * 10) / 10)} unit={prefs.unit} withUnit />;
   const places = (all: readonly Nm[]) =>
     all.map((p, i) => (
