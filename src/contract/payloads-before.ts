@@ -1,7 +1,7 @@
 import { z } from "zod";
 import { SIDES } from "../core/geometry/quad.ts";
 import type { BeforePayloads } from "../core/log/payloads-before.ts";
-import { MEMBER_STATES } from "../core/look/condition.ts";
+import { MEMBER_FAULTS, MEMBER_STATES } from "../core/look/condition.ts";
 import { EARLIER } from "../core/look/earlier.ts";
 import { EXAM, EXAM_QUESTIONS, type ExamAnswer } from "../core/look/exam.ts";
 import { OPTION_KINDS } from "../core/look/options.ts";
@@ -9,6 +9,7 @@ import { SPECIALS } from "../core/look/special.ts";
 import { SYSTEMS } from "../core/look/systems.ts";
 import { STATIONS } from "../core/plan/stations.ts";
 import { DRY_FITS } from "../core/ready/dry-fit.ts";
+import { HARDWARE, HARDWARE_FATES } from "../core/ready/hardware.ts";
 import { CLEANERS, RESULTS } from "../core/refurbish/cleaners.ts";
 import { BEAD_SCHOOLS, CORNERS } from "../core/takeout/beads.ts";
 import { COUNTED } from "../core/takeout/counts.ts";
@@ -29,6 +30,8 @@ const Joint = z.union([
 const detail = Object.fromEntries(
   DETAIL_NAMES.map((n) => [n, z.enum(Object.keys(DETAILS[n].of) as [string, ...string[]]).optional()]),
 );
+
+const SpacerIn = z.number().min(0).max(100).nullable();
 
 /** Looking, taking out and making ready. */
 export const BEFORE_PAYLOADS = {
@@ -56,7 +59,12 @@ export const BEFORE_PAYLOADS = {
     }),
   "look.opens": z.strictObject({ opens: z.boolean() }),
   "look.special": z.strictObject({ special: z.array(z.enum(SPECIALS)).max(SPECIALS.length), licensed: Short }),
-  "look.condition": z.strictObject({ member: z.enum(SIDES), state: z.enum(MEMBER_STATES), note: Short }),
+  "look.condition": z.strictObject({
+    member: z.enum(SIDES),
+    state: z.enum(MEMBER_STATES),
+    fault: z.enum(MEMBER_FAULTS).optional(),
+    note: Short,
+  }),
   "look.option": z.strictObject({ option: z.enum(OPTION_KINDS), reason: Short }),
   "look.earlier": z.strictObject({ found: z.array(z.enum(EARLIER)).max(EARLIER.length) }),
   "look.wants": z.strictObject({ by: DayText.nullable(), mustLock: z.boolean(), minds: Text }),
@@ -100,7 +108,13 @@ export const BEFORE_PAYLOADS = {
     done: z.array(z.string().max(20)).max(120),
   }),
   "ready.dry-fit": z.strictObject({ fit: z.enum(DRY_FITS), note: Short }),
-  "ready.drains": z.strictObject({ found: z.int().min(0).max(99), clear: z.int().min(0).max(99), note: Short }),
+  "ready.hardware": z.strictObject({ what: z.enum(HARDWARE), fate: z.enum(HARDWARE_FATES) }),
+  "ready.drains": z.strictObject({
+    found: z.int().min(0).max(99),
+    clear: z.int().min(0).max(99),
+    sleeved: z.int().min(0).max(99).optional(),
+    note: Short,
+  }),
   "photo.added": z.strictObject({
     photo: Id,
     station: z.enum(STATIONS),
@@ -115,6 +129,7 @@ export const BEFORE_PAYLOADS = {
     caption: Short,
   }),
   "photo.off": z.strictObject({ photo: Id }),
+  "refurbish.gaps": z.strictObject({ left: SpacerIn, right: SpacerIn, top: SpacerIn, bottom: SpacerIn }),
   "refurbish.panes": z.strictObject({ a: Short, b: Short }),
   "refurbish.unit": z.strictObject({
     spacerMm: z.number().min(3).max(40),

@@ -137,7 +137,7 @@ function tellReadyToSet(story: Story, p: ToldPane): void {
     sill: "940",
     door: "2200",
   });
-  p.glass("float", "4").did("ready", "clean", "prime", "dry-fit", "sweep");
+  p.glass("float", "4").did("ready", "clean", "remedy", "prime", "sweep", "dry-fit");
   const { order, lines } = openOrder(story, SALT_LANE, "OR-2", [
     { pane: p, label: "No. 4, front parlour, upper sash", size: [537, 777] },
   ]);
@@ -190,7 +190,7 @@ function tellDrying(story: Story, p: ToldPane): void {
     },
   );
   story.on(-6, 13, "Bram Tolley");
-  p.did("ready", "clean", "prime", "dry-fit", "sweep").did("set", ...SET);
+  p.did("ready", "clean", "remedy", "prime", "sweep", "dry-fit").did("set", ...SET);
   story.tell("set.done", p.about, { day: story.day(-6), compound: "linseed", sprigs: 8 });
   p.did("finish", "sight-line", "clean", "tell");
 }
@@ -349,7 +349,7 @@ function tellDone(story: Story, p: ToldPane): void {
     door: "1200",
   });
   p.glass("float", "4")
-    .did("ready", "clean", "prime-label", "dry-fit", "sweep")
+    .did("ready", "clean", "remedy", "prime-label", "sweep", "dry-fit")
     .did("set", ...SET);
   story.tell("set.done", p.about, { day: story.day(-11), compound: "acrylic", sprigs: 8 });
   story.on(-5, 10, "Nell Harrow");

@@ -1,6 +1,6 @@
 import QRCode from "qrcode";
 import { EARLIER_FACTS } from "../core/look/earlier.ts";
-import { type Option, optionsFor, recommend } from "../core/look/options.ts";
+import { type Option, optionsFor, ownerNote, recommend } from "../core/look/options.ts";
 import { SYSTEM_FACTS } from "../core/look/systems.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { optionsFacts } from "../core/pane/options-facts.ts";
@@ -61,6 +61,8 @@ export type OptionsPaper = {
   readonly chosen: string | null;
   /** What an earlier repair left, said without blame. */
   readonly earlier: readonly string[];
+  /** What to know beside the prices. */
+  readonly note: string | null;
 };
 
 /** The customer's page: what can be done, what each costs, and what we would do. */
@@ -76,5 +78,6 @@ export function optionsPaper(id: string): OptionsPaper | undefined {
     best: recommend(options, facts),
     chosen: found.book.before.option?.option ?? null,
     earlier: found.book.before.earlier.map((e) => EARLIER_FACTS[e].tell),
+    note: ownerNote(facts),
   };
 }

@@ -29,6 +29,7 @@ const STRANGE: Readonly<Partial<Record<System, RegExp>>> = {
 
 async function tickAll(page: Page, station: "Take out" | "Make ready"): Promise<number> {
   await openStation(page, station);
+  for (const bare of await page.getByRole("checkbox", { name: "no loose glass left" }).all()) await bare.check();
   const boxes = page.getByRole("checkbox", { name: /^Step/ });
   const many = await boxes.count();
   for (let i = 0; i < many; i++) await boxes.nth(i).check();

@@ -100,6 +100,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
   await test.step("make ready and set", async () => {
     await page.goto(`${path}/ready`);
     await ready(page);
+    await page.getByRole("checkbox", { name: "no loose glass left" }).check();
     for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
     await openStation(page, "Set");
     const hand = page.locator("dl").filter({ hasText: "Bed left" });

@@ -13,6 +13,7 @@ export type PriceRules = {
   readonly windowEach: number;
   readonly materialsEach: number;
   readonly refurbishKit: number;
+  readonly hoursRepack: number;
   readonly hoursGlass: number;
   readonly hoursSash: number;
   readonly hoursInsert: number;
@@ -65,6 +66,7 @@ export const PRICE_RULES: { readonly [K in keyof PriceRules]: RuleFact<PriceRule
   windowEach: money(780, "Whole window, made"),
   materialsEach: money(12, "{Putty}, tape, {packers} and the like, a {pane}"),
   refurbishKit: money(22, "Drying beads, sealant and edge tape, a {unit}"),
+  hoursRepack: hours(1, "Packing and bedding the same glass anew"),
   hoursGlass: hours(1.5, "Glass or {unit} into the same sash"),
   hoursSash: hours(2, "Hanging a new sash"),
   hoursInsert: hours(1, "Changing a door insert"),

@@ -1,11 +1,12 @@
 import type { Side } from "../geometry/quad.ts";
-import type { MemberState } from "../look/condition.ts";
+import type { MemberFault, MemberState } from "../look/condition.ts";
 import type { Earlier } from "../look/earlier.ts";
 import type { ExamAnswer, ExamQuestion } from "../look/exam.ts";
 import type { OptionKind } from "../look/options.ts";
 import type { Special } from "../look/special.ts";
 import type { Station } from "../plan/stations.ts";
 import type { DryFit } from "../ready/dry-fit.ts";
+import type { Hardware, HardwareFate } from "../ready/hardware.ts";
 import type { Cleaner, CleanResult } from "../refurbish/cleaners.ts";
 import type { Took } from "../steps/past.ts";
 import type { BeadSchool, Joints } from "../takeout/beads.ts";
@@ -30,7 +31,12 @@ export type BeforePayloads = {
   /** Whether the sash lets its glass go at all. */
   "look.opens": { readonly opens: boolean };
   "look.special": { readonly special: readonly Special[]; readonly licensed: string };
-  "look.condition": { readonly member: Side; readonly state: MemberState; readonly note: string };
+  "look.condition": {
+    readonly member: Side;
+    readonly state: MemberState;
+    readonly fault?: MemberFault | undefined;
+    readonly note: string;
+  };
   "look.option": { readonly option: OptionKind; readonly reason: string };
   "look.earlier": { readonly found: readonly Earlier[] };
   "look.wants": { readonly by: string | null; readonly mustLock: boolean; readonly minds: string };
@@ -54,7 +60,13 @@ export type BeforePayloads = {
   "step.sides": { readonly station: Station; readonly step: string; readonly done: readonly string[] };
 
   "ready.dry-fit": { readonly fit: DryFit; readonly note: string };
-  "ready.drains": { readonly found: number; readonly clear: number; readonly note: string };
+  "ready.hardware": { readonly what: Hardware; readonly fate: HardwareFate };
+  "ready.drains": {
+    readonly found: number;
+    readonly clear: number;
+    readonly sleeved?: number | undefined;
+    readonly note: string;
+  };
 
   "photo.added": {
     readonly photo: string;
@@ -69,6 +81,8 @@ export type BeforePayloads = {
   "photo.marked": { readonly photo: string; readonly arrows: readonly PhotoArrow[]; readonly caption: string };
   "photo.off": { readonly photo: string };
 
+  /** Spacer in from the glass edge, mm; null where nobody measured. */
+  "refurbish.gaps": Readonly<Record<"left" | "right" | "top" | "bottom", number | null>>;
   "refurbish.panes": { readonly a: string; readonly b: string };
   "refurbish.unit": RefurbishUnit;
   "refurbish.weighed": { readonly grams: number; readonly minutes: number };

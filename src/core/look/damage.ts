@@ -28,21 +28,46 @@ export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
 };
 
 /** Causes worth keeping, because the new pane fails the same way, with what prevents it. */
-export const CAUSES = ["impact", "hail", "heat", "water", "packing", "twist", "nail", "unknown"] as const;
+export const CAUSES = [
+  "impact",
+  "break-in",
+  "hail",
+  "heat",
+  "shock",
+  "water",
+  "packing",
+  "twist",
+  "nail",
+  "unknown",
+] as const;
 export type Cause = (typeof CAUSES)[number];
 
 export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readonly prevent: string }>> = {
-  impact: { name: "knock or stone", prevent: "Ask what strikes it, and whether thicker or safety glass is wanted." },
+  impact: {
+    name: "knock, stone or mower",
+    prevent: "Ask what strikes it, and whether thicker or safety glass is wanted.",
+  },
+  "break-in": {
+    name: "forced entry",
+    prevent: "Try lock, keeps and hinges before the new pane goes in, and ask whether laminated glass is wanted.",
+  },
   hail: { name: "hail", prevent: "Look at every pane on the same side of the building." },
   heat: {
     name: "heat behind a blind",
     prevent: "Leave a gap at the top and foot of the blind, or use heat-treated glass.",
   },
+  shock: {
+    name: "sudden heat or cold",
+    prevent: "Ask what came on it: hot water on ice, a hose on hot glass, a torch. Heat-treated glass bears more.",
+  },
   water: {
     name: "water standing in the frame",
     prevent: "Clear the drains and prime the {sill} before the new glass goes in.",
   },
-  packing: { name: "{packers} wrong or missing", prevent: "Pack by the setting drawing, not by what came out." },
+  packing: {
+    name: "{packers} wrong, missing, or under one sheet",
+    prevent: "Pack by the setting drawing, not by what came out, and as wide as the {unit} is thick.",
+  },
   twist: {
     name: "frame twisted or dropped",
     prevent: "Read both diagonals and both faces. Ease the sash first if it binds.",

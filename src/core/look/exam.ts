@@ -219,7 +219,8 @@ function brokenWords(a: ExamAnswers, sealed: boolean): string {
   const word = { cracked: "cracked", holed: "holed", gone: "gone", whole: "whole" } as const;
   if (!sealed) return a.near === "gone" ? "The glass is gone." : `The pane is ${word[a.near ?? "cracked"]}.`;
   const [near, far] = [a.near ?? "whole", a.far ?? "whole"];
-  if (near !== "whole" && far !== "whole") return "Both sheets of the {unit} have failed.";
+  if (near !== "whole" && far !== "whole")
+    return "Both sheets of the {unit} have failed: its gas is gone, and damp follows.";
   const which = near === "whole" ? `outer sheet is ${word[far]}` : `room-side sheet is ${word[near]}`;
   return `The ${which}. One sheet of a {unit} is not changed alone: its gas is gone and damp follows, so the whole {unit} is.`;
 }

@@ -11,7 +11,7 @@ import {
   examQuestions,
   examVerdict,
 } from "./exam.ts";
-import { type Option, type OptionFacts, optionsFor, recommend } from "./options.ts";
+import { type Option, type OptionFacts, optionsFor, ownerNote, recommend } from "./options.ts";
 import { SYSTEMS } from "./systems.ts";
 import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "./which-system.ts";
 
@@ -278,7 +278,9 @@ describe("what can be done about it", () => {
     toughened: false,
     coated: null,
     glass: "broken",
+    loose: false,
     worst: null,
+    mending: { hours: 1, days: 1 },
     doubleHolds: null,
     areaM2: 0.5472,
     paints: true,
@@ -315,6 +317,19 @@ describe("what can be done about it", () => {
     ["a welded sash", { system: "plastic-no-bead", sealed: true, opens: false }, ["sash", "window"], "sash"],
     ["a rotten sash, worth mending", { worst: "mend" }, ["glass", "sash", "double", "window"], "glass"],
     ["a sash past it", { worst: "not-worth" }, ["sash", "double", "window"], "sash"],
+    [
+      "loose, and the glass sound",
+      { glass: "sound", loose: true, system: "plastic-bead-inside", sealed: true, paints: false },
+      ["repack", "glass", "sash", "window"],
+      "repack",
+    ],
+    [
+      "loose, and nobody examined the glass",
+      { glass: "not-looked", loose: true },
+      ["repack", "glass", "sash", "double", "window"],
+      "glass",
+    ],
+    ["loose, but cracked", { loose: true }, ["glass", "sash", "double", "window"], "glass"],
     ["too little timber for a unit", { doubleHolds: false }, ["glass", "sash", "window"], "glass"],
     [
       "a large door unit",
@@ -339,6 +354,26 @@ describe("what can be done about it", () => {
     // 2 m² at 120, one visit: 240 + 12 + 67.50 + 40.
     expect(one("glass", { sealed: true, areaM2: 2, paints: false }).pence).toBe(43_140);
     expect(one("refurbish", { sealed: true, glass: "seal-gone" }).pence).toBe((22 + 5 * 45 + 2 * 40) * 120);
+  });
+  it("mending is priced by what it takes, where glass alone is changed", () => {
+    const mending = { hours: 1.25, days: 1 };
+    expect(one("glass", { worst: "mend", mending })).toMatchObject({ hours: 2.75, days: 2, visits: 2 });
+    expect(one("glass", { worst: "mend", mending: { hours: 0.5, days: 0 }, paints: false })).toMatchObject({
+      hours: 2,
+      days: 1,
+      visits: 1,
+    });
+    expect(one("sash", { worst: "mend", mending })).toMatchObject({ hours: 2 });
+  });
+  it.each<[string, Partial<OptionFacts>, RegExp | null]>([
+    ["a cracked unit", { sealed: true }, /nothing is gained by waiting/],
+    ["a misted unit", { sealed: true, glass: "seal-gone" }, /gets worse/],
+    ["one cracked sheet", {}, null],
+    ["a sound unit", { sealed: true, glass: "sound" }, null],
+  ])("a note for the owner: %s", (_, over, says) => {
+    const note = ownerNote(facts(over));
+    if (says === null) expect(note).toBeNull();
+    else expect(note).toMatch(says);
   });
   it("a lost seal is counted as lost before, and back after a new unit", () => {
     const heat = { now: 3, same: 2.7, better: 1.1 };

@@ -3,10 +3,11 @@ import type { MemberState } from "./condition.ts";
 import type { System } from "./systems.ts";
 
 /** What can be done about a pane, cheapest first as a rule. */
-export const OPTION_KINDS = ["refurbish", "glass", "sash", "insert", "double", "window"] as const;
+export const OPTION_KINDS = ["repack", "refurbish", "glass", "sash", "insert", "double", "window"] as const;
 export type OptionKind = (typeof OPTION_KINDS)[number];
 
 export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
+  repack: "keep the glass, pack and bed it anew",
   refurbish: "open, dry and reseal the {unit}",
   glass: "new glass or {unit}, same sash",
   sash: "new sash",
@@ -23,7 +24,11 @@ export type OptionFacts = {
   readonly coated: boolean | null;
   /** A sheet of it is broken, or its seal has failed, or neither. */
   readonly glass: "broken" | "seal-gone" | "sound" | "not-looked";
+  /** It rattles, binds, lets wind in, or its bed is dry. */
+  readonly loose: boolean;
   readonly worst: MemberState | null;
+  /** What mending the members takes, where glass alone is changed: hours by hand, and days of drying. */
+  readonly mending: { readonly hours: number; readonly days: number };
   /** Whether a wider rebate would leave timber enough; null until it is read. */
   readonly doubleHolds: boolean | null;
   readonly areaM2: number | null;
@@ -69,6 +74,14 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
   const yes = (because: string) => ({ possible: true, because });
   const no = (because: string) => ({ possible: false, because });
   switch (kind) {
+    case "repack":
+      if (f.glass === "broken") return no("The glass is broken.");
+      if (f.glass === "seal-gone") return no("Its seal has failed: packing does not dry it.");
+      if (!f.opens) return no("The sash lets nothing out.");
+      if (!f.loose) return no("Nothing of it is loose, dropped or dry.");
+      return f.glass === "sound"
+        ? yes("The glass is sound: this comes before anybody orders another.")
+        : yes("If the glass proves sound: examine it first.");
     case "refurbish":
       if (!f.sealed) return no("One sheet: there is nothing to dry.");
       if (f.glass === "broken") return no("A sheet of it is broken.");
@@ -110,23 +123,30 @@ function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
   const area = f.areaM2 ?? USUAL_AREA_M2;
   const glass = Math.max(p.leastCharge, area * (f.sealed ? p.unitPerM2 : p.glassPerM2));
   const unit = Math.max(p.leastCharge, area * p.unitPerM2);
-  const mend = f.worst === "mend" && (kind === "glass" || kind === "double") ? 1 : 0;
+  const mended = f.worst === "mend" && (kind === "glass" || kind === "double");
+  const mend = mended ? f.mending : { hours: 0, days: 0 };
   const parts: Readonly<
     Record<
       OptionKind,
       { readonly goods: number; readonly hours: number; readonly days: number; readonly visits: number }
     >
   > = {
+    repack: { goods: p.materialsEach, hours: p.hoursRepack, days: 1, visits: f.paints ? 2 : 1 },
     refurbish: { goods: p.refurbishKit, hours: p.hoursRefurbish, days: 3, visits: 2 },
     glass: {
       goods: glass + p.materialsEach,
-      hours: p.hoursGlass + mend,
-      days: f.sealed ? p.daysUnit : p.daysGlass + mend,
-      visits: f.paints ? 2 : 1 + mend,
+      hours: p.hoursGlass + mend.hours,
+      days: (f.sealed ? p.daysUnit : p.daysGlass) + mend.days,
+      visits: f.paints ? 2 : mend.days > 0 ? 2 : 1,
     },
     sash: { goods: p.sashEach, hours: p.hoursSash, days: p.daysMade, visits: 2 },
     insert: { goods: p.insertEach, hours: p.hoursInsert, days: p.daysMade, visits: 1 },
-    double: { goods: unit + p.materialsEach, hours: p.hoursDouble + mend, days: p.daysUnit, visits: 2 },
+    double: {
+      goods: unit + p.materialsEach,
+      hours: p.hoursDouble + mend.hours,
+      days: p.daysUnit + mend.days,
+      visits: 2,
+    },
     window: { goods: p.windowEach, hours: p.hoursWindow, days: p.daysMade, visits: 2 },
   };
   const { goods, hours, days, visits } = parts[kind];
@@ -138,6 +158,7 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
   const { now, same, better } = f.heat;
   const old = f.sealed && f.glass !== "sound" && f.glass !== "not-looked" ? now : same;
   const after: Readonly<Record<OptionKind, number | null>> = {
+    repack: old,
     refurbish: same,
     glass: f.sealed ? better : same,
     sash: better,
@@ -146,6 +167,7 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
     window: better,
   };
   const guarantee: Readonly<Record<OptionKind, string>> = {
+    repack: "on the work",
     refurbish: "none",
     glass: f.sealed ? "the maker's, on the {unit}" : "on the work",
     sash: "the maker's",
@@ -154,6 +176,7 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
     window: "the maker's",
   };
   const match: Readonly<Record<OptionKind, string>> = {
+    repack: "as it was",
     refurbish: "as it was",
     glass: f.sealed ? "spacer, tint and bars must be matched" : "new glass is flat, old glass is wavy",
     sash: "new paint beside old",
@@ -164,12 +187,40 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
   return { heat: { before: old, after: after[kind] }, guarantee: guarantee[kind], match: match[kind] };
 }
 
+/**
+ * What the owner should know beside the prices; null where nothing more is to be said.
+ * @example a cracked unit that is still clear // do not wait for mist
+ */
+export const ownerNote = (f: OptionFacts): string | null =>
+  f.sealed && f.glass === "broken"
+    ? "The {unit} is cracked: its filling has gone and damp follows. It already loses more heat, and nothing is gained by waiting until it mists."
+    : f.sealed && f.glass === "seal-gone"
+      ? "Its seal has failed: what is inside cannot be wiped off, and it gets worse, not better."
+      : null;
+
+/**
+ * Why an option that was possible was not taken, against the one that was: dearer or cheaper, slower or quicker.
+ * @example 540.00 and 20 days, against 268.50 and 8 // { pence: 27150, days: 12, visits: 0, hours: 0.5 }
+ */
+export const against = (
+  o: Option,
+  chosen: Option,
+): Readonly<Record<"pence" | "days" | "visits" | "hours", number>> => ({
+  pence: o.pence - chosen.pence,
+  days: o.days - chosen.days,
+  visits: o.visits - chosen.visits,
+  hours: o.hours - chosen.hours,
+});
+
 /** Of what is possible, what we would do, and why. Refurbishing is never advised: only offered, honestly. */
 export function recommend(
   options: readonly Option[],
   f: OptionFacts,
 ): { readonly kind: OptionKind; readonly because: string } {
   const can = (kind: OptionKind): Option | undefined => options.find((o) => o.kind === kind && o.possible);
+  const repack = can("repack");
+  if (repack && f.glass === "sound")
+    return { kind: "repack", because: "The glass is sound: pack and bed it anew before anybody orders another." };
   const insert = can("insert");
   const glass = can("glass");
   if (insert && (!glass || insert.pence <= glass.pence))

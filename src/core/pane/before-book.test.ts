@@ -323,6 +323,22 @@ describe("what the options follow from", () => {
       { worst: "not-worth" },
     ],
     [
+      "an opened joint and a chewed corner: half an hour and ten minutes, a day's drying",
+      "timber-putty",
+      (t) => {
+        t.tell("look.condition", { member: "left", state: "mend", fault: "joint", note: "" });
+        t.tell("look.condition", { member: "bottom", state: "mend", fault: "chewed", note: "" });
+      },
+      { worst: "mend", mending: { hours: 0.75, days: 1 } },
+    ],
+    [
+      "to mend, nobody said what: an hour and a day",
+      "timber-putty",
+      (t) => t.tell("look.condition", { member: "left", state: "mend", note: "" }),
+      { mending: { hours: 1, days: 1 } },
+    ],
+    ["it rattles", "timber-putty", (t) => t.tell("look.damage", { damage: ["rattling"] }), { loose: true }],
+    [
       "too little timber to rout",
       "timber-putty",
       (t) => void t.read({ "rebate-width": "18", "rebate-depth": "9", "timber-thickness": "30", "member-face": "40" }),

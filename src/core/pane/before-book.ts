@@ -1,12 +1,13 @@
 import type { Side } from "../geometry/quad.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import type { PhotoArrow } from "../log/payloads-before.ts";
-import type { MemberState } from "../look/condition.ts";
+import type { Member } from "../look/condition.ts";
 import type { Earlier } from "../look/earlier.ts";
 import type { ExamAnswers } from "../look/exam.ts";
 import type { OptionKind } from "../look/options.ts";
 import type { Special } from "../look/special.ts";
 import type { Station } from "../plan/stations.ts";
+import type { Hardware, HardwareFate } from "../ready/hardware.ts";
 import type { Weighing } from "../refurbish/beads-and-seal.ts";
 import type { Counted, Counts } from "../takeout/counts.ts";
 import type { Detail } from "../takeout/detail.ts";
@@ -31,7 +32,7 @@ export type BeforeBook = {
   readonly opens: boolean | null;
   readonly special: readonly Special[];
   readonly licensed: string;
-  readonly members: Readonly<Partial<Record<Side, { readonly state: MemberState; readonly note: string }>>>;
+  readonly members: Readonly<Partial<Record<Side, Member>>>;
   readonly option: { readonly option: OptionKind; readonly reason: string } | null;
   readonly earlier: readonly Earlier[];
   readonly wants: Payloads["look.wants"] | null;
@@ -48,9 +49,11 @@ export type BeforeBook = {
   readonly ticked: ReadonlyMap<string, readonly string[]>;
   readonly dryFit: Payloads["ready.dry-fit"] | null;
   readonly drains: Payloads["ready.drains"] | null;
+  readonly hardware: Readonly<Partial<Record<Hardware, HardwareFate>>>;
   readonly photos: readonly Photo[];
   readonly refurbish: {
     readonly panes: Payloads["refurbish.panes"] | null;
+    readonly gaps: Payloads["refurbish.gaps"] | null;
     readonly unit: Payloads["refurbish.unit"] | null;
     readonly weighings: readonly Weighing[];
     readonly cleaned: readonly Payloads["refurbish.cleaned"][];
@@ -63,7 +66,8 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
   const latest = new Map<Kind, Entry>();
   let exam: ExamAnswers = {};
   let detail: Partial<Detail> = {};
-  const members: Partial<Record<Side, { state: MemberState; note: string }>> = {};
+  const members: Partial<Record<Side, Member>> = {};
+  const hardware: Partial<Record<Hardware, HardwareFate>> = {};
   const map = new Map<string, MapItem>();
   const counts: Partial<Record<Counted, { out: number | null; back: number | null }>> = {};
   const ticked = new Map<string, readonly string[]>();
@@ -81,7 +85,10 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
         detail = { ...detail, ...e.payload };
         break;
       case "look.condition":
-        members[e.payload.member] = { state: e.payload.state, note: e.payload.note };
+        members[e.payload.member] = { state: e.payload.state, fault: e.payload.fault };
+        break;
+      case "ready.hardware":
+        hardware[e.payload.what] = e.payload.fate;
         break;
       case "takeout.map":
         map.set(e.payload.item, e.payload);
@@ -143,9 +150,11 @@ export function foldBefore(own: readonly Entry[]): BeforeBook {
     ticked,
     dryFit: last("ready.dry-fit"),
     drains: last("ready.drains"),
+    hardware,
     photos: [...photos.values()],
     refurbish: {
       panes: last("refurbish.panes"),
+      gaps: last("refurbish.gaps"),
       unit: last("refurbish.unit"),
       weighings,
       cleaned,

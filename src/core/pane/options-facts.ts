@@ -1,4 +1,4 @@
-import type { MemberState } from "../look/condition.ts";
+import { type MemberState, mendingOf } from "../look/condition.ts";
 import { examVerdict } from "../look/exam.ts";
 import type { OptionFacts } from "../look/options.ts";
 import { beadAcross } from "../measure/bead.ts";
@@ -27,7 +27,9 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     toughened: book.before.exam.stamp === "toughened",
     coated: book.coating === null ? null : book.coating.coated === "unsure" ? null : book.coating.coated === "yes",
     glass: broken ? "broken" : book.damage.includes("misted") ? "seal-gone" : v.glassSound ? "sound" : "not-looked",
+    loose: book.damage.some((d) => d === "rattling" || d === "dropped" || d === "draught" || d === "putty-falling"),
     worst: worstOf(book),
+    mending: mendingHere(book),
     doubleHolds: doubleHolds(r),
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
     paints: book.added.system === "timber-putty" || book.added.system === "timber-bead",
@@ -44,6 +46,14 @@ function heatOfUnit(r: Reckoning): OptionFacts["heat"] {
       ? null
       : centreHeat({ glassMm: 8, cavities: [{ widthMm: cavity, gas: GASES.air, faces: [UNCOATED, UNCOATED] }] });
   return { now: same, same, better: BETTER };
+}
+
+/** An hour and a day where nobody said what is wrong with a member that is mended. */
+function mendingHere(book: PaneBook): OptionFacts["mending"] {
+  const found = mendingOf(Object.values(book.before.members));
+  return found.faults.length === 0
+    ? { hours: 1, days: 1 }
+    : { hours: Math.ceil(found.minutes / 15) / 4, days: Math.ceil(found.driesHours / 24) };
 }
 
 function worstOf(book: PaneBook): MemberState | null {

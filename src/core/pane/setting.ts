@@ -2,6 +2,7 @@ import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packe
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
+import { stripMm } from "../set/strip.ts";
 import { readTape } from "../tape/read.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
@@ -82,7 +83,6 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
     ? ((toMm(governs.width.length) * toMm(governs.height.length) - w * h) * toMm(r.glass.thickness)) / 1000
     : 0;
   const opens = opensAs(book);
-  const round = 2 * (w + h);
   const newBeads = hasBeads(book) && (facts.detail.keep === "destroy" || book.before.broken.length > 0);
   const found = newBeads
     ? sticksFor({
@@ -121,8 +121,8 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
             r.house.waste,
           )
         : null,
-    tapeMm: facts.bed === "tape" ? Math.ceil(round * (1 + r.house.waste)) : null,
-    gasketMm: facts.bed === "gasket" ? Math.ceil(round * (1 + GASKET_LONGER)) : null,
+    tapeMm: facts.bed === "tape" ? stripMm({ widthMm: w, heightMm: h }, 1, r.house.waste) : null,
+    gasketMm: facts.bed === "gasket" ? stripMm({ widthMm: w, heightMm: h }, 1, GASKET_LONGER) : null,
     sticks: found?.ok ? found.value : null,
   };
 }

@@ -131,6 +131,16 @@ describe("the next thing to do", () => {
     expect(at(t).next.kind).toBe("put-on-order");
   });
 
+  it.each([
+    ["resealed", "refurbish"],
+    ["packed anew", "repack"],
+  ] as const)("the old glass goes back, %s: nothing is ordered, it is taken out", (_, option) => {
+    const t = read();
+    t.tell("look.option", { option, reason: "" });
+    const { next, stations } = at(t);
+    expect(next).toMatchObject({ station: "takeout", kind: "take-out" });
+    expect(stations.order).toEqual({ state: "done", says: { kind: "old-glass" } });
+  });
   it("ends when it is painted and signed off", () => {
     const t = set("2026-05-11");
     t.tell("finish.painted", { day: "2026-05-19" });

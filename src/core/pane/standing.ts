@@ -11,7 +11,9 @@ import { type Day, dayOf } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { inspectionHere } from "./inspection.ts";
+import { oldGlassBack } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { refurbishHere } from "./refurbishing.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnitOpen } from "./unit.ts";
 
@@ -26,6 +28,7 @@ export type Says =
         | "done"
         | "on-order"
         | "not-ordered"
+        | "old-glass"
         | "sent-back"
         | "needs-safety"
         | "signed"
@@ -91,7 +94,7 @@ function stepsOf(station: Station, book: PaneBook, reckoning: Reckoning): readon
     case "takeout":
       return takeoutSteps(facts);
     case "ready":
-      return readySteps(readyFacts(book, reckoning));
+      return [...refurbishHere(book, reckoning), ...readySteps(readyFacts(book, reckoning))];
     case "set":
       return setSteps(readyFacts(book, reckoning));
     case "finish":
@@ -139,6 +142,7 @@ function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
     }
     case "specify":
       if (r.unsafe) return { state: "trouble", says: { kind: "needs-safety" } };
+      if (oldGlassBack(book) && !book.line) return { state: "done", says: { kind: "old-glass" } };
       if (isUnitOpen(book)) return { state: "open", says: { kind: "unit-open" } };
       if (book.makeup) return { state: "done", says: { kind: "unit" } };
       return book.glass ? { state: "done", says: { kind: "glass" } } : { state: "open", says: { kind: "glass" } };
@@ -172,7 +176,10 @@ function stepStanding({ done, of }: { readonly done: number; readonly of: number
 
 function orderStanding(book: PaneBook): Standing {
   const found = book.line;
-  if (!found) return { state: "open", says: { kind: "not-ordered" } };
+  if (!found)
+    return oldGlassBack(book)
+      ? { state: "done", says: { kind: "old-glass" } }
+      : { state: "open", says: { kind: "not-ordered" } };
   switch (found.line.state) {
     case "accepted":
     case "accepted-with-note":
@@ -213,6 +220,7 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
       : { station: "order", kind: "check-in", day: due };
   }
   if (state === "open") return { station: "order", kind: "send-order" };
+  if (state === undefined && oldGlassBack(book)) return toSetting(book, r);
   return toOrdering(book, r);
 }
 

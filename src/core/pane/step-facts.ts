@@ -1,6 +1,8 @@
 import { bedOf, kindOf } from "../finish/compounds.ts";
 import type { FinishFacts } from "../finish/steps.ts";
 import type { Hazards } from "../look/cautions.ts";
+import { mendingOf } from "../look/condition.ts";
+import { HARDWARE, HARDWARE_NAMES } from "../ready/hardware.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import { detailOf } from "../takeout/detail.ts";
@@ -8,6 +10,7 @@ import type { StepFacts } from "../takeout/facts.ts";
 import { toMm } from "../units/length.ts";
 import { bondOf } from "./against.ts";
 import type { PaneBook } from "./book.ts";
+import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, wasUnit } from "./unit.ts";
 
@@ -67,6 +70,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     profile: r.profile,
     broken: book.before.broken,
     lead: mayHoldLead(book, r),
+    staysIn: staysIn(book),
   };
 }
 
@@ -76,6 +80,7 @@ const areaM2 = (r: Reckoning): number =>
 /** What making ready follows from. */
 export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   const facts = stepFacts(book, r);
+  const members = Object.values(book.before.members);
   const eased = book.overrule && r.eased ? r.eased.easings : [];
   return {
     ...facts,
@@ -83,10 +88,13 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     bed: bedOf(kindOf(r.compound), bondOf(book)),
     primeRebate: r.compound.primeRebate,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
-    mends: Object.values(book.before.members).some((m) => m.state === "mend"),
-    waterStood: book.before.map.some((i) => i.thing === "water"),
+    mends: members.some((m) => m.state === "mend" && !m.fault),
+    faults: mendingOf(members).faults,
+    cause: book.cause,
+    strips: HARDWARE.filter((h) => book.before.hardware[h] === "strip").map((h) => HARDWARE_NAMES[h]),
+    waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
-    oldGlassBack: book.before.option?.option === "refurbish" || book.before.refurbish.closed !== null,
+    oldGlassBack: oldGlassBack(book),
   };
 }
 

@@ -47,6 +47,23 @@ describe("what speaks against ticking a step", () => {
     expect(held(t, "takeout", "cut-free")).toContain("bottom left");
     expect(held(t, "takeout", "lift-out")).toContain("Prised now, it breaks");
   });
+  it("cracked glass, until somebody says which faces are taped; whole glass does not wait", () => {
+    expect(held(pane("timber-putty"), "takeout", "face-putty")).toBeNull();
+    const t = pane("timber-putty");
+    t.tell("look.damage", { damage: ["cracked"] });
+    expect(held(t, "takeout", "sheet")).toBeNull();
+    expect(held(t, "takeout", "tape-glass")).toBeNull();
+    expect(held(t, "takeout", "face-putty")).toMatch(/none, one or both/);
+    t.tell("step.marked", { station: "takeout", step: "tape-glass", state: "skipped", reason: "one face, no reach" });
+    expect(held(t, "takeout", "face-putty")).toBeNull();
+  });
+  it("bare fingers, until no glass lies loose", () => {
+    const t = pane("timber-putty");
+    t.tell("look.damage", { damage: ["holed"] });
+    expect(held(t, "ready", "clean")).toMatch(/no loose glass/);
+    ticked(t, "ready", "clean/bare", ["no loose glass left"]);
+    expect(held(t, "ready", "clean")).toBeNull();
+  });
   it("a screw under a plug", () => {
     const t = pane("cassette");
     t.tell("takeout.counted", { what: "plugs", way: "out", count: 8 });

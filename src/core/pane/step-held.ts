@@ -7,6 +7,7 @@ import { screwsStillIn } from "../takeout/counts.ts";
 import type { PaneBook } from "./book.ts";
 import { stepKey } from "./book.ts";
 import { facingFacts } from "./facing.ts";
+import { staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { beadsOf, readyFacts } from "./step-facts.ts";
 
@@ -22,6 +23,7 @@ export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
   seated: ["left", "right", "bottom", "top"],
   groove: ["left", "right", "bottom", "top"],
   faces: ["room face", "outer face"],
+  spacer: ["straight", "no burrs", "clean"],
   held: ["catches", "tilt tabs", "painted-over screws", "cords or cables", "screws added later"],
   bond: ["left", "right", "bottom", "top", ...CORNERS.map((c) => c.replace("-", " "))],
 };
@@ -34,6 +36,16 @@ export const screwsToDrive = (book: PaneBook): number => Math.min(40, book.befor
 export const roundTicks = (screws: number): readonly string[] =>
   [1, 2].flatMap((round) => Array.from({ length: screws }, (_, i) => `${round}/${i + 1}`));
 
+/** Glass of it broke: bare fingers only once somebody says that none lies loose. */
+export const bareAsks = (book: PaneBook): boolean =>
+  book.damage.some((d) => d === "cracked" || d === "holed" || d === "standing" || d === "gone");
+
+/** Under what it is kept that no loose glass is left where a step is done with bare fingers. */
+export const bareOf = (step: Step): string => `${step.id}/bare`;
+
+/** Steps before and around the taping of cracked glass, which do not wait for it. */
+const BEFORE_TAPE: readonly string[] = ["sheet", "reach-face", "clear-below", "tape-glass"];
+
 /**
  * What speaks against ticking this step off: some of its sides done and others not, a screw less than plugs, a pane that
  * does not go in. Null where nothing does; a step nobody told anything is taken at the word of who ticks it.
@@ -45,6 +57,10 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
     const open = ticks.filter((t) => !done.includes(t));
     if (done.length > 0 && open.length > 0) return `Still open: ${open.join(", ")}.`;
   }
+  if (step.gloves === "off" && bareAsks(book) && !book.before.ticked.get(stepKey(station, bareOf(step)))?.length)
+    return "Bare fingers: first say that no loose glass is left.";
+  if (station === "takeout" && !BEFORE_TAPE.includes(step.id) && untaped(book))
+    return "First: are its faces taped: none, one or both? Tick that step, or skip it and say why.";
   if (step.id === "bead-cut" && !newOnesHere(book))
     return "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.";
   if (station === "set" && BONDS.includes(step.id)) {
@@ -111,6 +127,13 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
       return null;
   }
 }
+
+/** Cracked or holed, and nobody has said whether it is taped. */
+const untaped = (book: PaneBook): boolean =>
+  book.damage.some((d) => d === "cracked" || d === "holed" || d === "standing") &&
+  !book.damage.includes("gone") &&
+  !staysIn(book) &&
+  !book.steps.has(stepKey("takeout", "tape-glass"));
 
 const newOnesHere = (book: PaneBook): boolean =>
   book.line?.line.state === "accepted" || book.line?.line.state === "accepted-with-note";

@@ -1,3 +1,6 @@
+import { isTimber } from "../takeout/facts.ts";
+import type { ReadyFacts } from "./steps.ts";
+
 /** Small skills of making ready: how, why, and what spoils it. Source of all: trade practice; labels win. */
 export type Method = {
   readonly id: string;
@@ -8,7 +11,10 @@ export type Method = {
   readonly workMinutes?: number;
 };
 
-export const METHODS: readonly Method[] = [
+/** One with when it belongs. */
+type ReadyMethod = Method & { readonly when: (f: ReadyFacts) => boolean };
+
+const METHODS: readonly ReadyMethod[] = [
   {
     id: "glass",
     name: "Cleaning glass that goes back",
@@ -22,6 +28,7 @@ export const METHODS: readonly Method[] = [
       { way: "vinegar and water last", why: "leaves less film" },
       { way: "oil first", why: "lifts old sealant, but all of it must come off again" },
     ],
+    when: (f) => f.oldGlassBack && !f.staysIn,
   },
   {
     id: "bare",
@@ -36,6 +43,7 @@ export const METHODS: readonly Method[] = [
       { way: "even is enough", why: "tape grips a thin, flat film" },
       { way: "keep sound foam tape", why: "it still springs; only where it sits tight all round" },
     ],
+    when: (f) => !f.staysIn,
   },
   {
     id: "two-part",
@@ -47,6 +55,7 @@ export const METHODS: readonly Method[] = [
     ],
     schools: [],
     workMinutes: 5,
+    when: (f) => f.bed === "putty",
   },
   {
     id: "mask",
@@ -57,5 +66,25 @@ export const METHODS: readonly Method[] = [
       { way: "wipe while it is wet", why: "quicker, if you are quick" },
       { way: "wet it with alcohol mix and scrape", why: "it lifts whole and does not smear" },
     ],
+    when: (f) => f.bed === "silicone",
+  },
+  {
+    id: "paint",
+    name: "Whether thick paint comes off",
+    steps: [
+      "Test it for lead first; until you know, wet-scrape, and no heat.",
+      "Sound, thin and even: leave it, and feather the edge that the blade leaves.",
+      "Chipped, layered or jamming: strip it while the glass is out, or shield the glass that stays.",
+      "At least the {rebate}, the meeting edges and a hand's width round the new {putty}.",
+    ],
+    schools: [
+      { way: "warm air and a scraper", why: "less dust; never on lead, never beside glass" },
+      { way: "strip the whole sash", why: "paint is what jams it" },
+      { way: "sand it down", why: "a smooth ground; only where it is tested and free of lead" },
+    ],
+    when: isTimber,
   },
 ];
+
+/** Cards for this pane. */
+export const readyMethods = (f: ReadyFacts): readonly Method[] => METHODS.filter((m) => m.when(f));

@@ -100,7 +100,7 @@ describe("making ready", () => {
     ["opened corners of plastic", { system: "plastic-bead-inside", mends: true }, ["clean"], ["joints"]],
     ["single to double", { rout: true }, ["clean", "rout", "prime", "dry-fit"], ["ease"]],
     ["water stood in a putty frame", { waterStood: true }, ["clean", "drains", "prime"], []],
-    ["always swept last", {}, ["dry-fit", "sweep"], []],
+    ["swept before the new glass comes near", {}, ["clean", "sweep", "dry-fit"], []],
     ["welded: nothing to make ready", { system: "plastic-no-bead", closed: true }, [], ["clean", "dry-fit"]],
   ])("%s", (_, over, has, hasNot) => {
     const all = ids(ready(over));

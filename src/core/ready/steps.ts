@@ -1,5 +1,8 @@
+import type { MemberFault } from "../look/condition.ts";
+import type { Cause } from "../look/damage.ts";
 import type { Step } from "../steps/step.ts";
 import { isPlastic, isTimber, type StepFacts } from "../takeout/facts.ts";
+import { remedyFor } from "./remedies.ts";
 
 /** What making ready follows from: the pane, what it will be bedded in, and what its size asks for. */
 export type ReadyFacts = StepFacts & {
@@ -8,8 +11,14 @@ export type ReadyFacts = StepFacts & {
   readonly primeRebate: boolean;
   /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
   readonly ease: readonly { readonly side: string; readonly mm: number }[];
-  /** A member of the sash is to be mended first. */
+  /** A member of the sash is to be mended first, and nobody said what is wrong with it. */
   readonly mends: boolean;
+  /** What is wrong with members that are mended first. */
+  readonly faults: readonly MemberFault[];
+  /** Why the old glass failed, where somebody said. */
+  readonly cause: Cause | null;
+  /** Metalwork whose paint comes off before it goes back. */
+  readonly strips: readonly string[];
   /** Water was found standing in the frame. */
   readonly waterStood: boolean;
   /** The sash is to hold a unit where it held one sheet. */
@@ -21,6 +30,9 @@ export type ReadyFacts = StepFacts & {
 type Rule = Step & { readonly when: (f: ReadyFacts) => boolean };
 
 const always = (): boolean => true;
+/** The glass comes out, or a new one goes in. */
+const out = (f: ReadyFacts): boolean => !f.staysIn;
+const rotten = (f: ReadyFacts): boolean => f.damage.includes("rotten") || f.faults.includes("rot");
 
 /** Where the seat is made of what, in the words of a step. */
 const seat = (f: ReadyFacts): string =>
@@ -29,6 +41,12 @@ const seat = (f: ReadyFacts): string =>
     : f.system === "metal-frame"
       ? "frame to bare, sound metal"
       : "leg and groove to bare plastic";
+
+/** The task that the cause leaves at the frame. */
+function remedy(f: ReadyFacts): readonly Rule[] {
+  const found = remedyFor(f.cause);
+  return found ? [{ id: "remedy", ...found, when: always }] : [];
+}
 
 /** Make ready in the order of the work: clean, mend, drain, prime, tape or mask, and the pane tried before anything wet. */
 const rules = (f: ReadyFacts): readonly Rule[] => [
@@ -44,8 +62,9 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     gloves: "off",
     asks: "sides",
     hazards: ["knives", "dust", ...(f.lead && isTimber(f) ? ["lead"] : [])],
-    when: always,
+    when: out,
   },
+  ...remedy(f),
   {
     id: "bead-dress",
     does: "Draw every pin from the {beads}, scrape and sand them smooth, and dress the timber edge the chisel left. Say what came off a sanded one: its fit is reckoned again.",
@@ -66,7 +85,17 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     ...(f.lead ? { never: "No dry sanding and no warm air where paint may hold lead." } : {}),
     minutes: 30,
     hazards: ["dust", "solvent", ...(f.lead ? ["lead"] : [])],
-    when: (g) => isTimber(g) && g.detail.paint === "thick",
+    when: (g) => isTimber(g) && (g.detail.paint === "thick" || g.faults.includes("thick-paint")),
+  },
+  {
+    id: "hardware",
+    does: `Strip the paint off ${f.strips.join(", ")}: screws, slots and knuckles first.`,
+    why: "Paint in a hinge binds the sash and racks its new pane; in a slot it chews the screw.",
+    tool: f.lead ? "wet scraper, damp cloths" : "scraper, wire brush",
+    ...(f.lead ? { never: "No heat and no dry wire brush where paint may hold lead." } : {}),
+    minutes: 5 * f.strips.length,
+    hazards: ["dust", ...(f.lead ? ["lead"] : [])],
+    when: (g) => g.strips.length > 0,
   },
   {
     id: "mend",
@@ -77,7 +106,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     driesHours: 24,
     asks: "dries",
     hazards: ["solvent"],
-    when: (g) => g.damage.includes("rotten") && isTimber(g),
+    when: (g) => rotten(g) && isTimber(g),
   },
   {
     id: "fill",
@@ -88,7 +117,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     driesHours: 12,
     asks: "dries",
     hazards: ["solvent"],
-    when: (g) => g.detail.lost === "some" && isTimber(g) && !g.damage.includes("rotten"),
+    when: (g) => (g.detail.lost === "some" || g.faults.includes("chewed")) && isTimber(g) && !rotten(g),
   },
   {
     id: "joints",
@@ -98,7 +127,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 30,
     driesHours: 24,
     asks: "dries",
-    when: (g) => g.mends && isTimber(g),
+    when: (g) => (g.mends || g.faults.includes("joint")) && isTimber(g),
   },
   {
     id: "rout",
@@ -115,7 +144,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: "Look at every member and corner: cracked plastic or rusted metal is mended or the sash is changed.",
     why: "A frame that moves breaks the next seal as well.",
     minutes: 10,
-    when: (g) => g.damage.includes("rotten") && !isTimber(g),
+    when: (g) => (rotten(g) || g.faults.includes("brittle")) && !isTimber(g),
   },
   {
     id: "ease",
@@ -198,7 +227,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 15,
     gloves: "on",
     hazards: ["knives"],
-    when: (g) => g.oldGlassBack,
+    when: (g) => g.oldGlassBack && !g.staysIn,
   },
   {
     id: "stickers",
@@ -206,6 +235,16 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "Film under the bed is a leak, and cannot be reached later.",
     minutes: 2,
     when: (g) => !g.oldGlassBack && g.bed !== "putty",
+  },
+  {
+    id: "sweep",
+    does: "Sweep and vacuum before the new glass comes near.",
+    why: "Nobody kneels on glass, and no crumb gets under the bed.",
+    tool: "brush, vacuum, rubble bag",
+    minutes: 4,
+    gloves: "on",
+    hazards: ["broken-glass"],
+    when: out,
   },
   {
     id: "dry-fit",
@@ -220,7 +259,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     gloves: "on",
     hazards: f.lift === 1 ? [] : ["heavy"],
     ...(f.lift === 1 ? {} : { people: 2 as const }),
-    when: always,
+    when: out,
   },
   {
     id: "seal-line",
@@ -259,16 +298,6 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "new gasket, shears",
     minutes: 4,
     when: (g) => g.bed === "gasket",
-  },
-  {
-    id: "sweep",
-    does: "Sweep and vacuum before the new glass comes near.",
-    why: "Nobody kneels on glass, and no crumb gets under the bed.",
-    tool: "brush, vacuum, rubble bag",
-    minutes: 4,
-    gloves: "on",
-    hazards: ["broken-glass"],
-    when: always,
   },
 ];
 

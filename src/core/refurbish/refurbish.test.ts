@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { dryingOf, refurbishNeeds } from "./beads-and-seal.ts";
+import { refurbishSteps } from "./steps.ts";
 
 const unit = {
   glass: { widthMm: 600, heightMm: 900 },
@@ -33,6 +34,28 @@ describe("what a refurbished unit takes", () => {
   ] as const)("%s", (_, over, expected) => {
     const got = refurbishNeeds({ ...unit, ...over });
     for (const [key, value] of Object.entries(expected)) expect(got[key as keyof typeof got]).toBeCloseTo(value, 9);
+  });
+});
+
+describe("the steps of opening and closing it", () => {
+  const of = (over: Partial<Parameters<typeof refurbishSteps>[0]> = {}) =>
+    refurbishSteps({ longestMm: 600, coated: false, marks: { a: "", b: "" }, ...over });
+  it("is cut from both faces, dried, squared and sealed, in that order", () =>
+    expect(of().map((s) => s.id)).toEqual(
+      "mark cut spacer empty dry clean fill square look seal tape".split(" ").map((id) => `ru-${id}`),
+    ));
+  it.each([
+    ["900 long: stiff enough", { longestMm: 900 }, false],
+    ["longer: drawn out with a line", { longestMm: 901 }, true],
+    ["nobody measured it", { longestMm: null }, false],
+  ] as const)("%s", (_, over, line) => expect(of(over).some((s) => s.id === "ru-line")).toBe(line));
+  it("a coated face is only dusted", () => {
+    expect(of({ coated: true }).find((s) => s.id === "ru-clean")?.never).toMatch(/only dusted/);
+    expect(of().find((s) => s.id === "ru-clean")?.never).toBeUndefined();
+  });
+  it("brings the marks back where the panes meet again", () => {
+    const square = of({ marks: { a: "wax cross, up, room", b: "" } }).find((s) => s.id === "ru-square");
+    expect(square?.does).toMatch(/A: wax cross, up, room; B: not said\.$/);
   });
 });
 

@@ -4,7 +4,13 @@ import type { Step } from "../steps/step.ts";
 export const BOWS_FROM_MM = 900;
 
 /** Opening, drying and closing a unit, in order. */
-export function refurbishSteps(of: { readonly longestMm: number | null; readonly coated: boolean }): readonly Step[] {
+export function refurbishSteps(of: {
+  readonly longestMm: number | null;
+  readonly coated: boolean;
+  /** What was marked on panes A and B; empty while nobody said. */
+  readonly marks: { readonly a: string; readonly b: string };
+}): readonly Step[] {
+  const marked = of.marks.a || of.marks.b ? ` A: ${of.marks.a || "not said"}; B: ${of.marks.b || "not said"}.` : "";
   const steps: (Step | false)[] = [
     {
       id: "ru-mark",
@@ -21,15 +27,17 @@ export function refurbishSteps(of: { readonly longestMm: number | null; readonly
       minutes: 60,
       gloves: "on",
       hazards: ["knives"],
-      asks: "sides",
+      asks: "faces",
     },
     {
       id: "ru-spacer",
       does: "Free the spacer without bending it, and clean it straight and free of burrs.",
       why: "A bent spacer never lies flat again, and a burr scratches the pane.",
-      tool: "thin blade, flat board",
+      tool: "thin blade, flat board, fine file",
+      never: "Never twist it to break the seal: cut on, and lift it along its whole length.",
       minutes: 20,
       gloves: "on",
+      asks: "spacer",
     },
     {
       id: "ru-empty",
@@ -41,7 +49,7 @@ export function refurbishSteps(of: { readonly longestMm: number | null; readonly
     },
     {
       id: "ru-dry",
-      does: "Dry the beads at low heat, weighing now and then, until two weighings agree.",
+      does: "Dry the beads at low heat, weighing now and then, until two weighings agree; then into a jar with its lid on.",
       why: "Beads that still hold water fill up again in a month.",
       tool: "oven, tray, scale",
       never: "Not in an oven that is used for food afterwards without cleaning.",
@@ -66,10 +74,11 @@ export function refurbishSteps(of: { readonly longestMm: number | null; readonly
     },
     {
       id: "ru-square",
-      does: "Lay pane, spacer and pane square, the same gap on every side.",
+      does: `Lay pane, spacer and pane square by their marks, the same gap on every side.${marked}`,
       why: "An uneven gap leaves a thin seal, and that is where it fails.",
       tool: "square, two blocks",
       minutes: 15,
+      asks: "gaps",
     },
     (of.longestMm ?? 0) > BOWS_FROM_MM && {
       id: "ru-line",
@@ -88,9 +97,9 @@ export function refurbishSteps(of: { readonly longestMm: number | null; readonly
     },
     {
       id: "ru-seal",
-      does: "Fill the edge with sealant all round, corners first, press, and wipe it flush.",
+      does: "Fill the edge with sealant all round, corners first, press, and wipe it flush; leave it as long as its label says, a day at least.",
       why: "A gap at a corner is where damp comes back.",
-      tool: "sealant, gun, weights",
+      tool: "unit sealant, gun, weights",
       minutes: 30,
       driesHours: 24,
       hazards: ["solvent"],

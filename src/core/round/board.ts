@@ -1,5 +1,6 @@
 import { orderBy } from "../order/lead.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { oldGlassBack } from "../pane/old-glass.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import type { Firm } from "./book.ts";
@@ -39,7 +40,7 @@ export function boardRow(
   const base = { pane: book.id, where, supplier: null, order: null };
   const line = book.line;
   if (!line) {
-    if (!r.cut.ok) return null;
+    if (!r.cut.ok || oldGlassBack(book)) return null;
     const needed = book.before.wants?.by;
     const day = needed ? orderBy(dayOf(needed), by.leadDays, by.firm.calendar, r.compound.handsOffHours) : null;
     return { ...base, place: "to-order", day, late: day !== null && day < by.today };

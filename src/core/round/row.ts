@@ -1,6 +1,7 @@
 import type { Payloads } from "../log/kinds.ts";
 import type { System } from "../look/systems.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { oldGlassBack } from "../pane/old-glass.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Next, nextFor, type Standing, standings } from "../pane/standing.ts";
@@ -52,7 +53,8 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     failed: book.damage.length > 0,
     held: orderHeld(book, r),
     line: orderLineOf(book, r),
-    canOrder: r.cut.ok && (book.line === null || book.line.line.state === "sent-back") && !book.set,
+    canOrder:
+      r.cut.ok && !oldGlassBack(book) && (book.line === null || book.line.line.state === "sent-back") && !book.set,
   };
 }
 

@@ -2,7 +2,7 @@ import type { ReadyFacts } from "../ready/steps.ts";
 import type { Step } from "../steps/step.ts";
 import { sashLeaves } from "../takeout/facts.ts";
 import { fixRules } from "./fix-rules.ts";
-import { always, beaded, bonds, facePutty, framed, opens, packed, plastic, type Rule, turns } from "./rule.ts";
+import { beaded, bonds, facePutty, framed, opens, packed, plastic, type Rule, turns } from "./rule.ts";
 
 const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> = {
   putty: {
@@ -78,7 +78,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "your mark, stamp, coating",
     minutes: 1,
     asks: "facing",
-    when: always,
+    when: (g) => !g.staysIn,
   },
   {
     id: "close-dry",
@@ -96,7 +96,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     alongEdge: f.bed !== "gasket",
     hazards: f.bed === "silicone" ? ["solvent"] : [],
     ...(f.bed === "silicone" ? { asks: "open-time" as const } : {}),
-    when: (g) => g.bed !== "putty" && g.system !== "cassette",
+    when: (g) => g.bed !== "putty" && g.system !== "cassette" && !g.staysIn,
   },
   {
     id: "ring",
@@ -129,7 +129,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     ...(f.lift === 1 ? {} : { people: 2 as const }),
     gloves: "on",
     hazards: f.lift === 1 ? [] : ["heavy"],
-    when: always,
+    when: (g) => !g.staysIn,
   },
   {
     id: "brace",

@@ -19,10 +19,13 @@ export type AftercareFacts = {
 
 export type AftercareLine = { readonly id: string; readonly says: string; readonly day?: Day };
 
-const AGAIN: Readonly<Record<Cause, string>> = {
+/** What keeps the new one from going the same way, in the customer's words. */
+export const AFTERCARE_CAUSES: Readonly<Record<Cause, string>> = {
   impact: "It was knocked: if it is likely to happen again, ask us about safety glass.",
+  "break-in": "It was forced: have the lock and its keeps looked at, and ask us about laminated glass.",
   hail: "Hail broke it: look at the other panes on that side.",
   heat: "Heat behind a blind broke it: leave a hand's width open above and below the blind, and keep heaters off the glass.",
+  shock: "Sudden heat or cold broke it: no hot water on ice, no hose on sun-warmed glass.",
   water: "It stood in water: keep the small holes at the foot of the frame clear, and look at them once a year.",
   packing: "It stood wrong in its frame: that is put right.",
   twist: "The frame had moved: if it sticks again, tell us before you force it.",
@@ -56,7 +59,7 @@ export function aftercareOf(f: AftercareFacts): readonly AftercareLine[] {
     ...(f.paintBy === null ? {} : { day: f.paintBy }),
   });
   add(f.bed === "silicone", { id: "smell", says: "It may smell for a day: open another window, not this one." });
-  add(f.cause !== null, { id: "cause", says: f.cause === null ? "" : AGAIN[f.cause] });
+  add(f.cause !== null, { id: "cause", says: f.cause === null ? "" : AFTERCARE_CAUSES[f.cause] });
   add(f.sealed && f.drains, { id: "drains", says: "Keep the small holes at the foot of the frame clear." });
   add(f.sealed, {
     id: "mist",

@@ -1,3 +1,4 @@
+import { protectsFor } from "./protects.ts";
 import type { Step } from "./step.ts";
 
 /** What is used up at a step, by the metre of edge or a pane at a time. Source: trade practice, to be edited by use. */
@@ -62,6 +63,7 @@ export function kitOf(
   const uses = new Map<string, KitLine>();
   for (const step of steps) {
     for (const tool of step.tool?.split(", ") ?? []) if (!NOT_PACKED.has(tool)) tools.add(tool);
+    for (const thing of protectsFor(step)) tools.add(thing);
     const own = step.id === "loosen" ? LOOSENS.filter((l) => step.tool?.startsWith(l.tool)) : (USES[step.id] ?? []);
     for (const use of own) {
       const amount = amountOf(use, pane);

@@ -26,6 +26,8 @@ export const ASKS = [
   "pins",
   "seated",
   "groove",
+  "holder",
+  "spacer",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

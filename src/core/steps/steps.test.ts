@@ -73,6 +73,18 @@ describe("what to have with one", () => {
     ["primer at 12 ml a metre", ready(), "primer", 40],
   ])("%s", (_, steps, what, expected) => expect(amount(kitOf(steps, pane), what)).toBe(expected));
 
+  it.each<[string, readonly Step[], readonly string[]]>([
+    ["breaking out", out({ damage: ["holed"] }), ["eye protection", "cut-resistant gloves", "dust mask"]],
+    ["upstairs", out({ storey: 1 }), ["ladder with stabiliser, or a tower"]],
+    ["two to lift", out({ lift: 2 }), ["rated suction cups", "glass carrier"]],
+    ["an old toughened one", out({ toughened: true }), ["bucket"]],
+  ])("packs what is worn or stood on: %s", (_, steps, things) => {
+    const { tools } = kitOf(steps, pane);
+    for (const thing of things) expect(tools).toContain(thing);
+    expect(new Set(tools).size).toBe(tools.length);
+  });
+  it("no ladder on the ground floor", () =>
+    expect(kitOf(out(), pane).tools.some((t) => t.includes("ladder"))).toBe(false));
   it("names each tool once", () => {
     const { tools } = kitOf(out(), pane);
     expect(tools.length).toBe(new Set(tools).size);

@@ -72,7 +72,7 @@ export type Assembly = {
 export function assemblyOf(f: StepFacts): Assembly {
   if (f.closed) return { parts: [], rules: [] };
   const layers = [f.front.length > 0 ? (["front"] as const) : [], ...layersOf(f)]
-    .map((l) => l.filter((p): p is PartKind => p !== false))
+    .map((l) => l.filter((p): p is PartKind => p !== false && !(f.staysIn && p === "glass")))
     .filter((l) => l.length > 0);
   const rules = layers.flatMap((layer, i) =>
     (layers[i + 1] ?? []).flatMap((next) =>

@@ -1,6 +1,6 @@
 import type { Side } from "../geometry/quad.ts";
 import type { Step } from "../steps/step.ts";
-import { isGone, isPlastic, isTimber, type StepFacts } from "./facts.ts";
+import { isPlastic, isTimber, type StepFacts } from "./facts.ts";
 import { GAVE_FACTS, THICK_TAPE_MINUTES, UNHOOKS_FACTS } from "./profile.ts";
 
 const SIDE_NAMES: Readonly<Record<Side, string>> = { left: "left", right: "right", bottom: "bottom", top: "top" };
@@ -53,16 +53,6 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
       },
     nails(f),
     broken(f),
-    {
-      id: "glass-loose",
-      does: isGone(f)
-        ? "Nothing is held now: look for shards that hang."
-        : "The glass is loose now. Who or what has it?",
-      why: "From here only hands, tape or the old bond keep it up.",
-      minutes: 1,
-      gloves: "on",
-      ...(f.storey !== null && f.storey > 0 ? { people: 2 as const } : {}),
-    },
   ];
   return steps.filter((s) => s !== false);
 }
@@ -94,6 +84,7 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
     minutes: 3 + (known?.tape === "thick" ? THICK_TAPE_MINUTES : 0),
     gloves: "on",
     hazards: ["knives"],
+    ...(last && !f.staysIn ? { asks: "holder" as const } : {}),
   };
 }
 

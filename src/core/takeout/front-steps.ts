@@ -66,18 +66,19 @@ export function beforeSteps(f: StepFacts): readonly Step[] {
       minutes: 5,
       hazards: ["ladder"],
     },
-    !isGone(f) && {
-      id: "tape-glass",
-      does: "Tape both faces of the glass with crosses.",
-      why: f.damage.includes("holed")
-        ? "A holed pane can fall apart even taped: hold it, and take the loose shards out first."
-        : "Taped shards leave as one skin. A holed pane can still fall apart: hold it.",
-      tool: "paper tape",
-      minutes: 4,
-      gloves: "on",
-      asks: "faces",
-      hazards: ["broken-glass"],
-    },
+    !isGone(f) &&
+      !f.staysIn && {
+        id: "tape-glass",
+        does: "Tape both faces of the glass with crosses.",
+        why: f.damage.includes("holed")
+          ? "A holed pane can fall apart even taped: hold it, and take the loose shards out first."
+          : "Taped shards leave as one skin. A holed pane can still fall apart: hold it.",
+        tool: "paper tape",
+        minutes: 4,
+        gloves: "on",
+        asks: "faces",
+        hazards: ["broken-glass"],
+      },
     {
       id: "mark",
       does: "Mark the inside face and the top edge, before anything moves.",
@@ -111,7 +112,7 @@ export function afterSteps(f: StepFacts): readonly Step[] {
       photos: ["where water ran"],
       asks: "water",
     },
-    {
+    !f.staysIn && {
       id: "bag",
       does: "Bag the glass, sweep, and look at your soles.",
       why: "Nobody should find your work with a foot.",

@@ -1,10 +1,37 @@
 import type { Step } from "../steps/step.ts";
 import { brokenUp, isGone, type StepFacts } from "./facts.ts";
 
+const beaded = (f: StepFacts): boolean =>
+  ["timber-bead", "plastic-bead-inside", "plastic-bead-outside", "pinned-stop", "compression-moulding"].includes(
+    f.system,
+  ) ||
+  (f.system === "metal-frame" && f.detail.metal === "beads");
+
 /** Getting the glass itself out: whole, in shards, or there is none left. */
 export function glassSteps(f: StepFacts): readonly Step[] {
   const heavy = f.lift !== 1;
   const steps: (Step | false)[] = [
+    beaded(f) && {
+      id: "glass-loose",
+      does: isGone(f)
+        ? "Nothing is held now: look for shards that hang."
+        : "The glass is loose now. Who or what has it?",
+      why:
+        f.detail.bond === "gasket" ? "From here only hands or tape keep it up." : "The bond was the last to hold it.",
+      minutes: 1,
+      gloves: "on",
+      ...(isGone(f) ? {} : { asks: "holder" as const }),
+      ...(f.storey !== null && f.storey > 0 ? { people: 2 as const } : {}),
+    },
+    brokenUp(f) && {
+      id: "shards",
+      does: "Draw the loose shards one by one, the top ones first.",
+      why: "A shard left at the top comes down while you work below it.",
+      tool: "cut-resistant gloves, eye protection, pliers",
+      minutes: 15,
+      gloves: "on",
+      hazards: ["broken-glass"],
+    },
     !isGone(f) && {
       id: "lift-out",
       does:
@@ -14,24 +41,17 @@ export function glassSteps(f: StepFacts): readonly Step[] {
             ? "One pushes from the room, one outside takes it: top first, lower edge last."
             : heavy
               ? "Two people, cups on: ease the pane out from the top, lower edge last."
-              : "Ease the pane out from the top, lower edge last.",
+              : brokenUp(f)
+                ? "Ease what still holds together out from the top, lower edge last."
+                : "Ease the pane out from the top, lower edge last.",
       why: f.damage.includes("cracked")
         ? "It can come apart in the middle of this: keep your wrists and feet from under it."
         : "The bottom edge carries it until both hands have it.",
-      tool: heavy ? "rated suction cups, gloves" : "gloves",
+      tool: heavy ? "rated suction cups, cut-resistant gloves" : "cut-resistant gloves",
       minutes: heavy ? 10 : 4,
       gloves: "on",
       hazards: ["broken-glass", ...(heavy ? ["heavy"] : [])],
       ...(heavy || f.system === "plastic-bead-outside" ? { people: 2 as const } : {}),
-    },
-    brokenUp(f) && {
-      id: "shards",
-      does: "Draw the shards one by one, the top ones first.",
-      why: "A shard left at the top comes down while you work below it.",
-      tool: "gloves, eye protection, pliers",
-      minutes: 15,
-      gloves: "on",
-      hazards: ["broken-glass"],
     },
   ];
   return steps.filter((s) => s !== false);

@@ -193,7 +193,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
       alongEdge: true,
       ...(metal ? {} : { photos: ["timber that came away"] }),
       variant: falls ? "falls" : f.detail.old,
-      hazards: ["knives", "asbestos", ...(f.lead ? ["lead"] : [])],
+      hazards: ["knives", "dust", "asbestos", ...(f.lead ? ["lead"] : [])],
     },
   ];
   return steps.filter((s) => s !== false);

@@ -1,12 +1,13 @@
 import type { EntryOf } from "../log/kinds.ts";
 import type { BeforePayloads } from "../log/payloads-before.ts";
-import { MEMBER_FACTS } from "../look/condition.ts";
+import { FAULT_FACTS, MEMBER_FACTS } from "../look/condition.ts";
 import { EARLIER_FACTS } from "../look/earlier.ts";
 import { EXAM_FACTS } from "../look/exam.ts";
 import { OPTION_NAMES } from "../look/options.ts";
 import { SPECIAL_FACTS } from "../look/special.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
 import { DRY_FIT_FACTS } from "../ready/dry-fit.ts";
+import { FATE_NAMES, HARDWARE_NAMES } from "../ready/hardware.ts";
 import { CLEANER_FACTS } from "../refurbish/cleaners.ts";
 import { BEAD_SCHOOL_FACTS, CORNERS } from "../takeout/beads.ts";
 import { COUNTED_NAMES } from "../takeout/counts.ts";
@@ -59,7 +60,7 @@ export function sentenceBefore(e: BeforeEntry): string {
     case "look.special":
       return `Wants a licence: ${e.payload.special.map((s) => SPECIAL_FACTS[s].name).join(", ") || "no"}${e.payload.licensed ? `; done or approved by ${e.payload.licensed}` : ""}`;
     case "look.condition":
-      return `${e.payload.member} member: ${MEMBER_FACTS[e.payload.state].name}${e.payload.note ? `, ${e.payload.note}` : ""}`;
+      return `${e.payload.member} member: ${MEMBER_FACTS[e.payload.state].name}${e.payload.fault ? `, ${FAULT_FACTS[e.payload.fault].name}` : ""}${e.payload.note ? `, ${e.payload.note}` : ""}`;
     case "look.option":
       return `To do: ${OPTION_NAMES[e.payload.option]}${e.payload.reason ? `, because ${e.payload.reason}` : ""}`;
     case "look.earlier":
@@ -95,14 +96,20 @@ export function sentenceBefore(e: BeforeEntry): string {
       return `${STATION_NAMES[e.payload.station]}, ${e.payload.step.replaceAll("-", " ")}: ${e.payload.done.join(", ") || "none"}`;
     case "ready.dry-fit":
       return `Tried dry: ${DRY_FIT_FACTS[e.payload.fit].name}${e.payload.note ? `, ${e.payload.note}` : ""}`;
+    case "ready.hardware":
+      return `${HARDWARE_NAMES[e.payload.what]}: ${FATE_NAMES[e.payload.fate]}`;
     case "ready.drains":
-      return `Drains: ${e.payload.clear} of ${e.payload.found} clear${e.payload.note ? `, ${e.payload.note}` : ""}`;
+      return `Drains: ${e.payload.clear} of ${e.payload.found} clear${e.payload.sleeved ? `, ${e.payload.sleeved} sleeved` : ""}${e.payload.note ? `, ${e.payload.note}` : ""}`;
     case "photo.added":
       return `Photo${e.payload.caption ? `: ${e.payload.caption}` : ""}`;
     case "photo.marked":
       return `Photo marked${e.payload.caption ? `: ${e.payload.caption}` : ""}`;
     case "photo.off":
       return "Photo taken off";
+    case "refurbish.gaps":
+      return `Spacer in from the edge, mm: ${Object.entries(e.payload)
+        .map(([side, mm]) => `${side} ${mm ?? "not read"}`)
+        .join(", ")}`;
     case "refurbish.panes":
       return `{Panes} of the {unit}: A ${e.payload.a || "not said"}, B ${e.payload.b || "not said"}`;
     case "refurbish.unit":

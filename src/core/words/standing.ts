@@ -30,6 +30,8 @@ export function standingWords(says: Says, glass: Glass, dialect: Dialect): strin
       return "safety glass needed";
     case "not-ordered":
       return "not yet";
+    case "old-glass":
+      return "old glass back";
     case "on-order":
       return "on an order";
     case "sent-back":

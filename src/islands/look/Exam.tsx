@@ -9,6 +9,7 @@ import {
   examVerdict,
 } from "../../core/look/exam.ts";
 import { Part } from "../parts/Part.tsx";
+import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ExamDrawing } from "./ExamDrawing.tsx";
 
@@ -60,8 +61,23 @@ export function Exam() {
           </div>
         </fieldset>
       )}
+      <SheetPhotos />
       <Verdict />
     </Part>
+  );
+}
+
+/** Each sheet from its own face, once something is wrong with one: a look from one side misleads. */
+function SheetPhotos() {
+  const { book } = usePane();
+  const { near, far, mist, kind } = book.before.exam;
+  const wrong = [near, far].some((s) => s !== undefined && s !== "whole") || mist === "stays";
+  if (!wrong) return null;
+  return (
+    <div className="flex flex-wrap gap-2">
+      <PhotoOf station="look" of="sheet/near" caption="the glass from the room" />
+      {kind === "sealed" && <PhotoOf station="look" of="sheet/far" caption="the glass from outside" />}
+    </div>
   );
 }
 

@@ -15,10 +15,11 @@ import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { AnotherLikeIt } from "./AnotherLikeIt.tsx";
+import { Condition } from "./Condition.tsx";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
 import { Options } from "./Options.tsx";
-import { Condition, EarlierRepair, LeadTest, Special, Wants } from "./Surroundings.tsx";
+import { EarlierRepair, LeadTest, Special, Wants } from "./Surroundings.tsx";
 import { WhichSystem } from "./WhichSystem.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */

@@ -1,7 +1,15 @@
 import { useState } from "react";
-import { OPTION_NAMES, type Option, type OptionKind, optionsFor, recommend } from "../../core/look/options.ts";
+import {
+  OPTION_NAMES,
+  type Option,
+  type OptionKind,
+  optionsFor,
+  ownerNote,
+  recommend,
+} from "../../core/look/options.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { money } from "../../core/words/money.ts";
+import { turnedDown } from "../../core/words/turned-down.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Said } from "../parts/Said.tsx";
@@ -14,6 +22,8 @@ export function Options() {
   const best = recommend(options, facts);
   const possible = options.filter((o) => o.possible);
   const not = options.filter((o) => !o.possible);
+  const chosen = possible.find((o) => o.kind === book.before.option?.option) ?? null;
+  const note = ownerNote(facts);
   return (
     <Part
       title="What can be done"
@@ -26,9 +36,10 @@ export function Options() {
       <p className="note-glass">
         <span className="font-medium">We would take: {say(OPTION_NAMES[best.kind])}.</span> {say(best.because)}
       </p>
+      {note && <p className="text-[13px]">For the owner: {say(note)}</p>}
       <ul className="rows">
         {possible.map((o) => (
-          <OptionLine key={o.kind} option={o} best={o.kind === best.kind} />
+          <OptionLine key={o.kind} option={o} best={o.kind === best.kind} chosen={chosen} />
         ))}
       </ul>
       {not.length > 0 && (
@@ -49,7 +60,9 @@ export function Options() {
   );
 }
 
-function OptionLine({ option: o, best }: { readonly option: Option; readonly best: boolean }) {
+type LineProps = { readonly option: Option; readonly best: boolean; readonly chosen: Option | null };
+
+function OptionLine({ option: o, best, chosen: taken }: LineProps) {
   const { book, firm, say, write } = usePane();
   const chosen = book.before.option?.option === o.kind;
   const [asking, setAsking] = useState(false);
@@ -73,6 +86,7 @@ function OptionLine({ option: o, best }: { readonly option: Option; readonly bes
           .join("; ")}
       </p>
       <p className="text-[13px] text-mute">{say(o.because)}</p>
+      {taken && taken !== o && <p className="text-[13px]">Turned down: {turnedDown(o, taken, firm.house.currency)}.</p>}
       {chosen ? (
         <p className="text-[13px] font-medium">
           Chosen{book.before.option?.reason && `: ${book.before.option.reason}`}

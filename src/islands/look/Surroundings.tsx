@@ -1,55 +1,9 @@
-import { SIDES } from "../../core/geometry/quad.ts";
-import { MEMBER_FACTS, MEMBER_STATES, type MemberState } from "../../core/look/condition.ts";
 import { EARLIER, EARLIER_FACTS, earlierMinutes } from "../../core/look/earlier.ts";
 import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
 import { writeDay } from "../../core/units/day.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
-
-/** Whether sash and frame deserve new glass, member by member. */
-export function Condition() {
-  const { book, say, write } = usePane();
-  const { members } = book.before;
-  const said = Object.values(members);
-  return (
-    <Fold
-      title="Sash and frame, member by member"
-      more={said.length === 0 ? "rot, joints, corners" : said.map((m) => MEMBER_FACTS[m.state].name).join(", ")}
-    >
-      <div className="grid grid-cols-2 gap-2">
-        {SIDES.map((side) => (
-          <div key={side} className="space-y-1">
-            <label>
-              <span className="text-[13px] text-mute">{side}</span>
-              <select
-                value={members[side]?.state ?? ""}
-                onChange={(e) =>
-                  write("look.condition", { member: side, state: e.target.value as MemberState, note: "" })
-                }
-              >
-                <option value="" disabled>
-                  not looked at
-                </option>
-                {MEMBER_STATES.map((s) => (
-                  <option key={s} value={s}>
-                    {MEMBER_FACTS[s].name}
-                  </option>
-                ))}
-              </select>
-            </label>
-            {members[side] && <PhotoOf station="look" of={`member/${side}`} caption={`${side} member`} name={side} />}
-          </div>
-        ))}
-      </div>
-      {said.some((m) => m.state !== "sound") && (
-        <p className="text-[13px]">
-          {say(said.some((m) => m.state === "not-worth") ? MEMBER_FACTS["not-worth"].means : MEMBER_FACTS.mend.means)}
-        </p>
-      )}
-    </Fold>
-  );
-}
 
 /** What an earlier repair left behind, the minutes it costs, and how to say it. */
 export function EarlierRepair() {

@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
+import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
@@ -67,6 +68,12 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
             : r.slips.length > 0
               ? "A reading contradicts the others. Look at Measure first."
               : "This size will not go in as the opening stands. Look at Measure first."}
+        </p>
+      )}
+      {oldGlassBack(book) && (
+        <p className="note-glass">
+          The old glass goes back, as chosen under <a href={`/panes/${book.id}/look`}>Look</a>: nothing needs ordering,
+          unless it breaks on the way.
         </p>
       )}
       <BeforeOrder />

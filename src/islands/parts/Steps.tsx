@@ -5,9 +5,11 @@ import { CANNOT_BE_OPENED } from "../../core/look/systems.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
-import { stepHeld, TICKS } from "../../core/pane/step-held.ts";
+import { bareAsks, stepHeld, TICKS } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
+import { eyesCovered } from "../../core/steps/protects.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
+import { Bare } from "./Bare.tsx";
 import { PhotoOf } from "./PhotoOf.tsx";
 import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
@@ -158,6 +160,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
           {[
             `${sayMinutes(step.minutes)}${step.timed ? `, yours of ${step.timed} times` : ""}`,
             step.people === 2 ? "two people" : "",
+            eyesCovered(step) ? "eyes covered" : "",
             step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",
             step.driesHours ? `dries ${step.driesHours} h` : "",
             step.tool ? `needs ${say(step.tool)}` : "",
@@ -171,6 +174,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
           </p>
         )}
         {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}
+        {step.gloves === "off" && !mark && bareAsks(book) && <Bare station={station} step={step} />}
         {children && <div className="space-y-2 pt-2">{children}</div>}
         {(isNext || mark?.state === "done") && <StepTook station={station} step={step} done={mark?.state === "done"} />}
         {noting && (

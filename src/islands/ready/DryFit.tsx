@@ -42,8 +42,8 @@ const DRILL_MIN = 25;
 /** Drains: how many there are, how many let water through. */
 export function Drains() {
   const { book, firm, write } = usePane();
-  const now = book.before.drains ?? { found: 0, clear: 0, note: "" };
-  const field = (key: "found" | "clear", name: string) => (
+  const now = book.before.drains ?? { found: 0, clear: 0, sleeved: 0, note: "" };
+  const field = (key: "found" | "clear" | "sleeved", name: string) => (
     <label className="block w-24">
       <span className="text-[13px] text-mute">{name}</span>
       <input
@@ -66,6 +66,11 @@ export function Drains() {
     <div className="flex flex-wrap items-end gap-3">
       {field("found", "found")}
       {field("clear", "clear")}
+      {field("sleeved", "sleeved")}
+      <p className="basis-full text-[13px] text-mute">
+        As made they run by themselves; where water reaches the room they are drilled, sleeved with a short tube, and
+        the screw heads beside them sealed.
+      </p>
       {book.before.drains && now.found === 0 && (
         <p className="trouble">
           None: drill them, low in the frame, at both ends; more if it is long. Two drilled and sleeved are about{" "}

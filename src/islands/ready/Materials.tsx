@@ -1,5 +1,6 @@
 import { PILOTS } from "../../core/ready/pilots.ts";
-import { nm } from "../../core/units/length.ts";
+import { stripMm } from "../../core/set/strip.ts";
+import { mm, toMm } from "../../core/units/length.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -9,7 +10,7 @@ export function StripLength({ faces }: { readonly faces: number }) {
   const { reckoning: r, firm, prefs } = usePane();
   if (!r.cut.ok) return null;
   const { width, height } = r.cut.value.glass;
-  const length = nm(Math.ceil((2 * (width + height) * faces * (1 + firm.house.waste)) / 1e7) * 1e7);
+  const length = mm(stripMm({ widthMm: toMm(width), heightMm: toMm(height) }, faces, firm.house.waste));
   return (
     <p className="text-[13px]">
       <Length nm={length} unit={prefs.unit} places={0} ticks={16} withUnit /> of it, waste allowed for.
@@ -42,8 +43,8 @@ export function Pilots() {
         </tbody>
       </table>
       <p className="text-[13px] text-mute">
-        Brass and old slotted heads: cut the thread with a steel screw first. Hold a new bracket against the old one's
-        mark before you buy it. Source: trade practice; a test hole in scrap wins.
+        Brass and old slotted heads: cut the thread with a steel screw first. Source: trade practice; a test hole in
+        scrap wins.
       </p>
     </Fold>
   );

@@ -1,3 +1,5 @@
+import { isRefurbished } from "../../core/pane/refurbishing.ts";
+import { stepsAt } from "../../core/pane/standing.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Dries } from "../parts/Dries.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
@@ -10,6 +12,7 @@ import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
+import { HardwareBack } from "./HardwareBack.tsx";
 import { Pilots, StripLength } from "./Materials.tsx";
 import { Methods } from "./Methods.tsx";
 import { Refurbish } from "./Refurbish.tsx";
@@ -17,15 +20,16 @@ import { SidePhotos } from "./SidePhotos.tsx";
 
 /** Back to clean, sound and dry, and the pane tried before anything wet. */
 export function Ready() {
-  const { book } = usePane();
-  const refurbishing = book.before.option?.option === "refurbish" || book.before.refurbish.unit !== null;
+  const { book, reckoning: r } = usePane();
+  const steps = stepsAt("ready", book, r).filter((s) => !s.id.startsWith("ru-"));
   return (
     <div className="space-y-5">
       <Cautions station="ready" />
-      {refurbishing && <Refurbish />}
+      {isRefurbished(book) && <Refurbish />}
       <Part title="Make ready" more="easing is easy now and hopeless later">
         <Steps
           station="ready"
+          steps={steps}
           asks={{
             sides: (step) => (
               <>
@@ -49,6 +53,7 @@ export function Ready() {
       </Part>
       <KitFold station="ready" />
       <Methods />
+      <HardwareBack />
       <Pilots />
       <Lessons station="ready" />
       <Photos station="ready" />

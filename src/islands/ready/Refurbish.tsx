@@ -1,8 +1,8 @@
 import { optionsFor } from "../../core/look/options.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
+import { stepsAt } from "../../core/pane/standing.ts";
 import { dryingOf, refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
-import { refurbishSteps } from "../../core/refurbish/steps.ts";
 import { effortOf } from "../../core/steps/step.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -13,6 +13,7 @@ import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
 import { Cleaned } from "./Cleaned.tsx";
+import { SpacerGaps } from "./SpacerGaps.tsx";
 
 const USUAL = { spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4 as 2 | 4, keyLegMm: 25 };
 const SPACER_HIGH_MM = 7;
@@ -32,10 +33,7 @@ export function Refurbish() {
       spacerHighMm: SPACER_HIGH_MM,
       waste: firm.house.waste,
     });
-  const steps = refurbishSteps({
-    longestMm: size && Math.max(toMm(size.width), toMm(size.height)),
-    coated: facts.coated === true,
-  });
+  const steps = stepsAt("ready", book, r).filter((s) => s.id.startsWith("ru-"));
   const spent = effortOf(steps.filter((s) => book.steps.get(stepKey("ready", s.id))?.state === "done")).minutes / 60;
   const renew = optionsFor(facts, firm.house).find((o) => o.kind === "glass");
   const drying = dryingOf(refurbish.weighings);
@@ -98,7 +96,15 @@ export function Refurbish() {
           </label>
         ))}
       </div>
-      <Steps station="ready" steps={steps} asks={{ sides: (step) => <Ticks station="ready" step={step} /> }} />
+      <Steps
+        station="ready"
+        steps={steps}
+        asks={{
+          faces: (step) => <Ticks station="ready" step={step} />,
+          spacer: (step) => <Ticks station="ready" step={step} />,
+          gaps: () => <SpacerGaps />,
+        }}
+      />
       <p className="text-[13px]">
         About {spent.toFixed(1)} h in so far,{" "}
         {money(Math.round(spent * firm.house.hourRate * 100), firm.house.currency)} of work

@@ -1,12 +1,15 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
-import { hasBeads } from "../../core/pane/step-facts.ts";
+import { oldGlassBack } from "../../core/pane/old-glass.ts";
+import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
+import { takeoutMethods } from "../../core/takeout/methods.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
 import { CountField } from "../parts/CountField.tsx";
 import { HowItWas } from "../parts/HowItWas.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
+import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -17,6 +20,7 @@ import { Details, InFront } from "./Before.tsx";
 import { Broken } from "./Broken.tsx";
 import { CutLength } from "./CutLength.tsx";
 import { Disposal } from "./Disposal.tsx";
+import { Holder } from "./Holder.tsx";
 import { ProfileLesson, ProfilePart } from "./ProfilePart.tsx";
 import { Ways } from "./Ways.tsx";
 
@@ -25,7 +29,7 @@ const count = (what: Counted) => () => <CountField what={what} way="out" />;
 
 /** The steps of taking out, with what they ask; the map of how it was, and what closes the hole. */
 export function TakeOut() {
-  const { book } = usePane();
+  const { book, reckoning: r } = usePane();
   return (
     <div className="space-y-5">
       <Cautions station="takeout" />
@@ -44,6 +48,7 @@ export function TakeOut() {
             bond: ticks,
             length: () => <CutLength />,
             held: ticks,
+            holder: (step) => <Holder step={step.id} />,
             beads: () => (
               <>
                 <BeadCorners />
@@ -64,6 +69,7 @@ export function TakeOut() {
         />
         <KitFold station="takeout" />
         <Ways />
+        <MethodCards title="How it is done" more="blades, gloves, hands" methods={takeoutMethods(stepFacts(book, r))} />
       </Part>
       <Part title="How it was" more="shown again when the new one is set">
         <HowItWas editable />
@@ -71,7 +77,7 @@ export function TakeOut() {
           Tags for sash, beads and pane
         </a>
       </Part>
-      <Disposal />
+      {!oldGlassBack(book) && <Disposal />}
       <Lessons station="takeout" />
       {!book.set && <Closing />}
       <Photos station="takeout" />

@@ -1,0 +1,18 @@
+import { detailOf } from "../takeout/detail.ts";
+import type { PaneBook } from "./book.ts";
+
+type Asked = Pick<PaneBook, "before" | "added">;
+
+/** The old glass goes back: opened and resealed, or packed and bedded anew. Nothing is ordered for it. */
+export const oldGlassBack = (book: Asked): boolean =>
+  book.before.option?.option === "refurbish" ||
+  book.before.option?.option === "repack" ||
+  book.before.refurbish.closed !== null;
+
+/** It does not even come out: its {beads} do, and its {packers}, while it stands in its gaskets. */
+export const staysIn = (book: Asked): boolean =>
+  book.before.option?.option === "repack" &&
+  detailOf(book.added.system, book.before.detail).bond === "gasket" &&
+  (book.added.system === "plastic-bead-inside" ||
+    book.added.system === "plastic-bead-outside" ||
+    book.added.system === "metal-frame");

@@ -1,0 +1,29 @@
+import { describe, expect, it } from "vitest";
+import type { Option } from "../look/options.ts";
+import { turnedDown } from "./turned-down.ts";
+
+describe("why an option stayed behind", () => {
+  const of = (pence: number, days: number, visits: number, hours: number): Option => ({
+    kind: "glass",
+    possible: true,
+    because: "",
+    pence,
+    hours,
+    days,
+    visits,
+    heat: { before: null, after: null },
+    guarantee: "",
+    match: "",
+  });
+  const chosen = of(26_850, 8, 2, 1.5);
+  it.each([
+    ["dearer and later", of(54_000, 20, 2, 2), "£271.50 dearer, 12 working days later, 0.5 h of work more"],
+    [
+      "cheaper and sooner",
+      of(9_000, 3, 1, 5),
+      "£178.50 cheaper, 5 working days sooner, 1 visit fewer, 3.5 h of work more",
+    ],
+    ["a day", of(26_850, 9, 2, 1.5), "1 working day later"],
+    ["the same", chosen, "the same in price and time"],
+  ])("%s", (_, o, says) => expect(turnedDown(o, chosen, "£")).toBe(says));
+});

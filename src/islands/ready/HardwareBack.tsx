@@ -1,0 +1,94 @@
+import { useState } from "react";
+import {
+  FATE_NAMES,
+  footprintOf,
+  footprintSays,
+  HARDWARE,
+  HARDWARE_FATES,
+  HARDWARE_NAMES,
+  type HardwareFate,
+  type Plate,
+} from "../../core/ready/hardware.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** Metalwork that goes back: what is stripped, what is new, and whether a new one lies on the old one's mark. */
+export function HardwareBack() {
+  const { book, write } = usePane();
+  const { hardware } = book.before;
+  const said = HARDWARE.filter((h) => hardware[h]);
+  return (
+    <Fold
+      title="Hardware that goes back"
+      more={said.length > 0 ? said.map((h) => HARDWARE_NAMES[h]).join(", ") : "hinges, handle, keeps"}
+    >
+      <div className="grid grid-cols-2 gap-2">
+        {HARDWARE.map((h) => (
+          <label key={h}>
+            <span className="text-[13px] text-mute">{HARDWARE_NAMES[h]}</span>
+            <select
+              value={hardware[h] ?? ""}
+              onChange={(e) => write("ready.hardware", { what: h, fate: e.target.value as HardwareFate })}
+            >
+              <option value="" disabled>
+                not here
+              </option>
+              {HARDWARE_FATES.map((f) => (
+                <option key={f} value={f}>
+                  {FATE_NAMES[f]}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
+      {said.some((h) => hardware[h] === "new") && <PlateCompare />}
+    </Fold>
+  );
+}
+
+const FIELDS = [
+  ["width", "wide"],
+  ["height", "high"],
+  ["holes", "first to last hole"],
+] as const;
+
+/** Held against each other before it is bought. */
+function PlateCompare() {
+  const [old, setOld] = useState<Partial<Plate>>({});
+  const [now, setNow] = useState<Partial<Plate>>({});
+  const whole = (p: Partial<Plate>): p is Plate => FIELDS.every(([k]) => (p[k] ?? 0) > 0);
+  const row = (name: string, p: Partial<Plate>, set: (to: Partial<Plate>) => void) => (
+    <div className="grid grid-cols-[4rem_1fr_1fr_1fr] items-end gap-2">
+      <span className="pb-2.5">{name}</span>
+      {FIELDS.map(([key, label]) => (
+        <label key={key}>
+          <span className="text-[13px] text-mute">{label}, mm</span>
+          <input
+            type="number"
+            inputMode="decimal"
+            step="any"
+            min={0}
+            className="tight"
+            aria-label={`${name} plate, ${label}, mm`}
+            onChange={(e) => set({ ...p, [key]: e.target.valueAsNumber || undefined })}
+          />
+        </label>
+      ))}
+    </div>
+  );
+  return (
+    <div className="space-y-1">
+      <p className="text-[13px] text-mute">The old plate's mark against the new one, before you buy it.</p>
+      {row("old", old, setOld)}
+      {row("new", now, setNow)}
+      {whole(old) && whole(now) && (
+        <ul className="note-glass" aria-live="polite">
+          {footprintSays(footprintOf(old, now)).map((s) => (
+            <li key={s}>{s}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

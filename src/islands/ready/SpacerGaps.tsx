@@ -1,0 +1,59 @@
+import { shiftFor } from "../../core/set/gaps.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+const SIDES = ["left", "right", "top", "bottom"] as const;
+type Side = (typeof SIDES)[number];
+
+/** How far the spacer stands in from the glass edge on each side, and how it is moved to the middle. */
+export function SpacerGaps() {
+  const { book, write } = usePane();
+  const gaps = book.before.refurbish.gaps ?? { left: null, right: null, top: null, bottom: null };
+  const { left, right, top, bottom } = gaps;
+  const whole = left !== null && right !== null && top !== null && bottom !== null;
+  const shift = whole ? shiftFor({ left, right, top, bottom }) : null;
+  const set = (side: Side, to: number) => {
+    const mm = Number.isFinite(to) && to >= 0 && to <= 100 ? to : null;
+    if (mm !== gaps[side]) write("refurbish.gaps", { ...gaps, [side]: mm });
+  };
+  return (
+    <div className="space-y-1">
+      <p className="text-[13px] text-mute">Spacer in from the glass edge, mm: as deep as the sealant will be.</p>
+      <div className="grid grid-cols-4 gap-2">
+        {SIDES.map((side) => (
+          <label key={side}>
+            <span className="text-[13px] text-mute">{side}</span>
+            <input
+              type="number"
+              inputMode="decimal"
+              step="any"
+              min={0}
+              max={100}
+              className="tight"
+              aria-label={`spacer in, ${side}, mm`}
+              key={gaps[side]}
+              defaultValue={gaps[side] ?? ""}
+              onBlur={(e) => set(side, e.target.valueAsNumber)}
+            />
+          </label>
+        ))}
+      </div>
+      {shift && whole && (
+        <p className={shift.even ? "note-glass" : "note-wax"} role="status">
+          {shift.even
+            ? "Even: opposite sides agree within a millimetre."
+            : `Move the spacer ${[
+                Math.abs(shift.rightMm) > 0.5
+                  ? `${Math.abs(shift.rightMm).toFixed(1)} mm ${shift.rightMm > 0 ? "right" : "left"}`
+                  : "",
+                Math.abs(shift.upMm) > 0.5
+                  ? `${Math.abs(shift.upMm).toFixed(1)} mm ${shift.upMm > 0 ? "up" : "down"}`
+                  : "",
+              ]
+                .filter(Boolean)
+                .join(" and ")}.`}{" "}
+          The thinnest seal is {Math.min(left, right, top, bottom).toFixed(1)} mm.
+        </p>
+      )}
+    </div>
+  );
+}
