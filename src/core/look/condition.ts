@@ -3,9 +3,9 @@ export const MEMBER_STATES = ["sound", "mend", "not-worth"] as const;
 export type MemberState = (typeof MEMBER_STATES)[number];
 
 export const MEMBER_FACTS: Readonly<Record<MemberState, { readonly name: string; readonly means: string }>> = {
-  sound: { name: "sound", means: "takes new glass as it is" },
-  mend: { name: "mend first", means: "put right before new glass goes in" },
-  "not-worth": { name: "not worth it", means: "the sash, or more, is changed" },
+  sound: { name: "sound", means: "Takes new glass as it is" },
+  mend: { name: "mend first", means: "Put right before new glass goes in" },
+  "not-worth": { name: "not worth it", means: "The sash, or more, is changed" },
 };
 
 /** What is wrong with a member that is not sound. */

@@ -70,6 +70,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     profile: r.profile,
     broken: book.before.broken,
     lead: mayHoldLead(book, r),
+    oldGlassBack: oldGlassBack(book),
     staysIn: staysIn(book),
   };
 }
@@ -94,7 +95,6 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     strips: HARDWARE.filter((h) => book.before.hardware[h] === "strip").map((h) => HARDWARE_NAMES[h]),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
-    oldGlassBack: oldGlassBack(book),
   };
 }
 

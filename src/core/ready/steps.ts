@@ -23,8 +23,6 @@ export type ReadyFacts = StepFacts & {
   readonly waterStood: boolean;
   /** The sash is to hold a unit where it held one sheet. */
   readonly rout: boolean;
-  /** The old glass goes back: refurbished, or only rebedded. */
-  readonly oldGlassBack: boolean;
 };
 
 type Rule = Step & { readonly when: (f: ReadyFacts) => boolean };

@@ -64,6 +64,7 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
   const at = known?.gave ? GAVE_FACTS[known.gave].at : b.start === "middle" ? "in the middle" : `at its ${b.start} end`;
   const unhooks = known?.unhooks ? ` ${UNHOOKS_FACTS[known.unhooks].how}` : "";
   const last = turn === 3;
+  const bonded = f.detail.bond !== "gasket";
   const start = plastic
     ? "knock a stiff knife into the seam"
     : f.detail.fixing === "behind-nails"
@@ -73,7 +74,9 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
     id: `bead-${b.side}`,
     does: `${last ? "Last, with a hand on the pane: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.${unhooks}`,
     why: last
-      ? "It has kept the pane in; from here the pane is yours."
+      ? bonded
+        ? "It has kept the pane in; from here only the bond does."
+        : "It has kept the pane in; from here the pane is yours."
       : `${b.why.charAt(0).toUpperCase()}${b.why.slice(1)}.`,
     tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, thin knife",
     ...(known?.brittle
@@ -84,7 +87,7 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
     minutes: 3 + (known?.tape === "thick" ? THICK_TAPE_MINUTES : 0),
     gloves: "on",
     hazards: ["knives"],
-    ...(last && !f.staysIn ? { asks: "holder" as const } : {}),
+    ...(last && !bonded && !f.staysIn ? { asks: "holder" as const } : {}),
   };
 }
 

@@ -37,6 +37,8 @@ export type StepFacts = {
   readonly broken: readonly Side[];
   /** Old paint may hold lead. */
   readonly lead: boolean;
+  /** The old glass goes back: refurbished, or only packed and bedded anew. */
+  readonly oldGlassBack: boolean;
   /** The glass stays in its gaskets while its {beads} and {packers} come out: it is only packed anew. */
   readonly staysIn: boolean;
 };

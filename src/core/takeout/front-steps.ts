@@ -114,9 +114,13 @@ export function afterSteps(f: StepFacts): readonly Step[] {
     },
     !f.staysIn && {
       id: "bag",
-      does: "Bag the glass, sweep, and look at your soles.",
-      why: "Nobody should find your work with a foot.",
-      tool: "rubble bag, brush, vacuum",
+      does: f.oldGlassBack
+        ? "Stand the glass on felt against a wall, its mark to you, away from feet; sweep, and look at your soles."
+        : "Bag the glass, sweep, and look at your soles.",
+      why: f.oldGlassBack
+        ? "It goes back: a chip from a bare floor is where it cracks."
+        : "Nobody should find your work with a foot.",
+      tool: f.oldGlassBack ? "felt or card, brush, vacuum" : "rubble bag, brush, vacuum",
       minutes: brokenUp(f) ? 10 : 6,
       gloves: "on",
       hazards: ["broken-glass", ...(f.toughened ? ["toughened-burst"] : [])],

@@ -60,7 +60,7 @@ function MemberFields({ side, faults }: { readonly side: Side; readonly faults: 
     write("look.condition", { member: side, state, note: "", ...(fault ? { fault } : {}) });
   return (
     <div className="space-y-1">
-      <label>
+      <label className="block">
         <span className="text-[13px] text-mute">{side}</span>
         <select value={member?.state ?? ""} onChange={(e) => set(e.target.value as MemberState, member?.fault)}>
           <option value="" disabled>

@@ -6,6 +6,7 @@ import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { Choice } from "./Choice.tsx";
+import { MarksSay } from "./MarksSay.tsx";
 
 const NOTHING: Found = { hinge: "not-said", marks: "", spacerDate: "", held: "not-said" };
 
@@ -52,6 +53,7 @@ export function HangForm({ ask }: { readonly ask: (place: Place) => void }) {
             <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />
           ))}
         </div>
+        <MarksSay />
         <ReadingTrouble places={HANG} />
         {hinge !== undefined && handle !== undefined && handle > hinge && (
           <p className="note-glass">

@@ -209,7 +209,7 @@ export default function PanePage(props: PanePageProps) {
         <Tape view={screen.view} open={open} />
         <main
           id="main"
-          className="min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden print:overflow-visible"
+          className="relative min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden print:overflow-visible"
         >
           <PrintHead />
           <Draw asked={screen.view === "measure" ? asked : null} goTo={goTo} />
@@ -217,7 +217,7 @@ export default function PanePage(props: PanePageProps) {
             aria-label="Station"
             // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
             tabIndex={0}
-            className="min-h-full desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
+            className="relative min-h-full desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
           >
             <Station
               view={screen.view}

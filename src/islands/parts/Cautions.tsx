@@ -5,13 +5,16 @@ import type { Station } from "../../core/plan/stations.ts";
 import { takeUnread } from "./cautions-read.ts";
 import { usePane } from "./pane-context.ts";
 
-/** What can hurt at this station: in full the first time, then one line each. Never in the way of the work. */
+/** So many in full on one visit: more is a wall that nobody reads. The others follow on the next. */
+const MOST_IN_FULL = 2;
+
+/** What can hurt at this station: in full the first time, worst first, then one line each. Never in the way of the work. */
 export function Cautions({ station }: { readonly station: Station }) {
   const { book, reckoning } = usePane();
   const all = cautionsAt(station, hazardsOf(book, reckoning));
   const [fresh, setFresh] = useState<readonly string[]>([]);
   const ids = all.map((c) => c.id).join(" ");
-  useEffect(() => setFresh(takeUnread(ids.split(" ").filter(Boolean))), [ids]);
+  useEffect(() => setFresh(takeUnread(ids.split(" ").filter(Boolean), MOST_IN_FULL)), [ids]);
   if (all.length === 0) return null;
   return (
     <section aria-label="What can hurt" className="border-l-4 border-wax pl-3">
@@ -31,8 +34,10 @@ function CautionLine({ caution, inFull }: { readonly caution: Caution; readonly 
   return (
     <li>
       <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>
-        <summary className="cursor-pointer py-0.5 font-medium text-wax max-sm:min-h-11">{say(caution.line)}</summary>
-        <p className="pb-1.5 text-mute">
+        <summary className="cursor-pointer py-0.5 text-[15px] font-medium leading-snug text-wax max-sm:min-h-11">
+          {say(caution.line)}
+        </summary>
+        <p className="pb-1 text-[13px] leading-snug text-mute">
           {say(caution.full)} <span className="text-[12px]">Source: {caution.source}.</span>
         </p>
       </details>

@@ -50,7 +50,7 @@ export function HardwareBack() {
 const FIELDS = [
   ["width", "wide"],
   ["height", "high"],
-  ["holes", "first to last hole"],
+  ["holes", "hole to hole"],
 ] as const;
 
 /** Held against each other before it is bought. */
