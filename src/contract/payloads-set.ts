@@ -42,6 +42,8 @@ export const SET_PAYLOADS = {
       leastC: z.number().min(-40).max(40),
       dryBefore: z.int().min(0).max(30),
       primeRebate: z.boolean(),
+      mostC: z.number().min(0).max(400).optional(),
+      approved: z.string().trim().max(120).optional(),
       gone: z.boolean().optional(),
     })
     .refine((c) => c.leastDays === null || c.mostDays === null || c.mostDays >= c.leastDays, {

@@ -71,6 +71,7 @@ export const SPECIFY_PAYLOADS = {
     thickness: Written,
     edges: z.enum(EDGES),
     pattern: Short,
+    offcut: z.boolean().optional(),
   }),
   "specify.location": z.strictObject({
     inDoor: z.boolean(),

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { Teller } from "../../../tests/support/told.ts";
 import { TUB } from "../../../tests/support/tub.ts";
 import { foldFirm } from "../round/book.ts";
-import { bedOf, COMPOUNDS, compoundById, kindOf, usualCompound, withOwn } from "./compounds.ts";
+import { bedOf, COMPOUNDS, compoundById, kindOf, runsInSun, usualCompound, withOwn } from "./compounds.ts";
 
 describe("the firm's own materials", () => {
   it("stand first, by their own name, with the figures of their label", () => {
@@ -16,6 +16,24 @@ describe("the firm's own materials", () => {
     expect(tub && kindOf(tub)).toBe("linseed");
     expect(tub && bedOf(kindOf(tub), "tape")).toBe("putty");
     for (const c of COMPOUNDS) expect(kindOf(c)).toBe(c.id);
+  });
+  it.each([
+    ["linseed in a dark one", "linseed", true, null],
+    ["acrylic in a light one", "acrylic", false, null],
+    ["acrylic in a dark one", "acrylic", true, /bears 75 °C: a dark frame in the sun reaches 80/],
+    ["silicone in a dark one", "silicone", true, null],
+    ["tape just bears it", "tape", true, null],
+  ] as const)("in the sun: %s", (_, id, dark, says) => {
+    const c = compoundById(id);
+    const got = c ? runsInSun(c, dark) : "none";
+    if (says === null) expect(got).toBeNull();
+    else expect(got).toMatch(says);
+  });
+  it("bear what their label says, or else what their kind does", () => {
+    expect(withOwn([{ ...TUB, mostC: 55 }])[0]).toMatchObject({ mostC: 55 });
+    expect(withOwn([TUB])[0]).toMatchObject({ mostC: 90 });
+    const [tub] = withOwn([{ ...TUB, mostC: 55 }]);
+    expect(tub && runsInSun(tub, false)).toMatch(/a light frame in the sun reaches 60/);
   });
   it("are replaced by one of the same name, and taken off the list", () => {
     const t = new Teller();

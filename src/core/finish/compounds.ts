@@ -14,6 +14,10 @@ export type Compound = {
   /** So many days before painting must be dry. */
   readonly dryBefore: number;
   readonly primeRebate: boolean;
+  /** It bears so much in the sun once it has set, °C. */
+  readonly mostC: number;
+  /** Whose maker says that it may be used: of the frame, or of the unit; empty where nobody did. */
+  readonly approved?: string | undefined;
   readonly needs: string;
   readonly source: string;
   /** The kind it is of, where it is one of the firm's own: what it may touch, and how it is worked. */
@@ -21,7 +25,10 @@ export type Compound = {
 };
 
 /** What a material is kept as by the firm, from its label. */
-export type OwnCompound = Omit<Compound, "id" | "needs" | "source" | "like"> & { readonly like: string };
+export type OwnCompound = Omit<Compound, "id" | "needs" | "source" | "like" | "mostC"> & {
+  readonly like: string;
+  readonly mostC?: number | undefined;
+};
 
 export const COMPOUNDS: readonly Compound[] = [
   {
@@ -33,6 +40,7 @@ export const COMPOUNDS: readonly Compound[] = [
     leastC: 5,
     dryBefore: 1,
     primeRebate: true,
+    mostC: 90,
     needs: "A primed {rebate}, above 5 °C, dry.",
     source: "trade practice: paint from 7 to 14 days, by 28",
   },
@@ -45,6 +53,7 @@ export const COMPOUNDS: readonly Compound[] = [
     leastC: 5,
     dryBefore: 1,
     primeRebate: false,
+    mostC: 75,
     needs: "Above 5 °C, no rain for a day. Prime if its label says so.",
     source: "common labels: paint from 3 to 5 days, by 14",
   },
@@ -57,6 +66,7 @@ export const COMPOUNDS: readonly Compound[] = [
     leastC: 5,
     dryBefore: 0,
     primeRebate: false,
+    mostC: 90,
     needs: "Small repairs. It sets in minutes: mix what you can use.",
     source: "common labels",
   },
@@ -69,6 +79,7 @@ export const COMPOUNDS: readonly Compound[] = [
     leastC: 5,
     dryBefore: 0,
     primeRebate: false,
+    mostC: 150,
     needs: "Clean and dry, wiped with alcohol, above 5 °C. Leave the sash shut 48 hours.",
     source: "common labels: 24 h untouched, 48 h shut; cannot be painted",
   },
@@ -81,10 +92,28 @@ export const COMPOUNDS: readonly Compound[] = [
     leastC: 10,
     dryBefore: 0,
     primeRebate: false,
+    mostC: 80,
     needs: "Clean and dry, above 10 °C. Wetted to slide: until dry.",
     source: "common labels: no wait, not painted",
   },
 ];
+
+/** Where neither label nor kind says. */
+const USUAL_MOST_C = 70;
+
+/** How hot glass and frame get in full summer sun, °C. Source: usual makers' advice on dark frames. */
+export const SUN_C = { light: 60, dark: 80 } as const;
+
+/**
+ * Why a material does not stand the sun at this frame; null where it does. Some old ones run.
+ * @example one that bears 70 °C in a dark frame // "It bears 70 °C: a dark frame in the sun reaches 80, and it runs."
+ */
+export const runsInSun = (c: Pick<Compound, "mostC">, dark: boolean): string | null => {
+  const hot = dark ? SUN_C.dark : SUN_C.light;
+  return c.mostC < hot
+    ? `It bears ${c.mostC} °C: ${dark ? "a dark frame" : "a light frame"} in the sun reaches ${hot}, and it runs.`
+    : null;
+};
 
 /** What the old glass was stuck with. */
 export type Bond = "putty" | "silicone" | "tape" | "gasket";
@@ -116,6 +145,7 @@ export const withOwn = (own: readonly OwnCompound[]): readonly Compound[] => [
   ...own.map(
     (o): Compound => ({
       ...o,
+      mostC: o.mostC ?? compoundById(o.like)?.mostC ?? USUAL_MOST_C,
       id: o.name,
       needs: compoundById(o.like)?.needs ?? "As its label says.",
       source: "its label, as the firm read it",

@@ -106,6 +106,8 @@ export type Payloads = BeforePayloads &
       readonly thickness: Written;
       readonly edges: Edges;
       readonly pattern: string;
+      /** A piece off the rack does as well. */
+      readonly offcut?: boolean | undefined;
     };
     "specify.location": {
       readonly inDoor: boolean;

@@ -45,6 +45,7 @@ const hasBars = (b: Bars): boolean => b.uprights > 0 || b.crosses > 0;
 function noteOf(book: PaneBook): string {
   const door = book.readings["door-thickness"];
   return [
+    book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
     book.way === "insert-outside" ? "complete insert, size over its frame outside to outside" : "",
     book.way === "insert-inside" ? "complete insert, size is the opening seen in it" : "",

@@ -9,13 +9,14 @@ type Props = {
   readonly write: (c: Own) => void;
 };
 
-const FIGURES = ["handsOffHours", "leastDays", "mostDays", "leastC", "dryBefore"] as const;
+const FIGURES = ["handsOffHours", "leastDays", "mostDays", "leastC", "dryBefore", "mostC"] as const;
 const NAMES: Readonly<Record<(typeof FIGURES)[number], string>> = {
   handsOffHours: "shut, h",
   leastDays: "paint from, days",
   mostDays: "paint by, days",
   leastC: "cures above, °C",
   dryBefore: "dry days before",
+  mostC: "bears in the sun, °C",
 };
 
 const likeOf = (c: Compound): Own => ({
@@ -27,13 +28,14 @@ const likeOf = (c: Compound): Own => ({
   leastC: c.leastC,
   dryBefore: c.dryBefore,
   primeRebate: c.primeRebate,
+  mostC: c.mostC,
 });
 
 /** Setting materials: the usual ones with their sources, and the firm's own as their labels say. */
 export function Compounds({ own, say, write }: Props) {
   const [first] = COMPOUNDS;
   const [form, setForm] = useState<Own | null>(null);
-  const shown = (c: Pick<Compound, (typeof FIGURES)[number]>): string =>
+  const shown = (c: Pick<Own, (typeof FIGURES)[number] | "approved">): string =>
     [
       c.handsOffHours === 0 ? "may be used at once" : `left alone ${c.handsOffHours} h`,
       c.leastDays === null
@@ -42,6 +44,8 @@ export function Compounds({ own, say, write }: Props) {
           ? `painted from day ${c.leastDays}`
           : `painted from day ${c.leastDays} to day ${c.mostDays}`,
       `cures above ${c.leastC} °C`,
+      c.mostC === undefined ? "" : `bears ${c.mostC} °C`,
+      c.approved ? `approved by ${c.approved}` : "",
       c.dryBefore > 0 ? `${c.dryBefore} dry ${c.dryBefore === 1 ? "day" : "days"} before paint` : "",
     ]
       .filter(Boolean)
@@ -136,12 +140,23 @@ export function Compounds({ own, say, write }: Props) {
                 className="tight text-right"
                 min={f === "leastC" ? -40 : 0}
                 max={f === "leastC" ? 40 : 400}
-                required={f !== "leastDays" && f !== "mostDays"}
+                required={f !== "leastDays" && f !== "mostDays" && f !== "mostC"}
                 value={form[f] ?? ""}
-                onChange={(e) => change({ [f]: e.target.value === "" ? null : e.target.valueAsNumber })}
+                onChange={(e) =>
+                  change({ [f]: e.target.value === "" ? (f === "mostC" ? undefined : null) : e.target.valueAsNumber })
+                }
               />
             </label>
           ))}
+          <label className="col-span-2 sm:col-span-5">
+            <span className="text-[13px] text-mute">Approved by the maker of</span>
+            <input
+              maxLength={120}
+              placeholder="this frame, this unit; as their sheet says"
+              value={form.approved ?? ""}
+              onChange={(e) => change({ approved: e.target.value })}
+            />
+          </label>
           <label className="chip col-span-2">
             <input
               type="checkbox"

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { kindOf } from "../../core/finish/compounds.ts";
+import { kindOf, runsInSun } from "../../core/finish/compounds.ts";
 import { mayTouch } from "../../core/pane/against.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
@@ -14,6 +14,7 @@ export function SetDone() {
   const [compound, setCompound] = useState(r.compound.id);
   const chosen = firm.compounds.find((c) => c.id === compound);
   const touch = mayTouch(chosen ? kindOf(chosen) : compound, book, r.glass);
+  const runs = chosen ? runsInSun(chosen, book.sun?.darkFrame ?? false) : null;
   const planned = book.added.system === "timber-putty" ? (r.sprigs?.count ?? null) : null;
   const [sprigs, setSprigs] = useState(planned === null ? "" : String(planned));
   const without = planned !== null && (sprigs.trim() === "" || Number(sprigs) === 0);
@@ -36,6 +37,12 @@ export function SetDone() {
           const sprigs = String(form.get("sprigs") ?? "");
           const where = String(form.get("where") ?? "").trim();
           const why = String(form.get("why") ?? "").trim();
+          const all = String(form.get("all-the-same") ?? "").trim();
+          if (all)
+            write("note.written", {
+              station: "set",
+              text: `Set in ${say(chosen?.name ?? compound)} all the same: ${all}`,
+            });
           if (why) write("note.written", { station: "set", text: say(`Set without {sprigs}: ${why}`) });
           if (where) write("note.written", { station: "set", text: `Not all went back: ${where}` });
           write("set.done", {
@@ -60,6 +67,16 @@ export function SetDone() {
             {touch.says === "no" ? "Not here: " : "With care: "}
             {say(touch.because.join(" "))}
           </p>
+        )}
+        {runs && <p className="note-wax col-span-3">Not here: {runs}</p>}
+        {(touch.says === "no" || runs) && (
+          <label className="col-span-3">
+            <span className="trouble">Take another, or say why it is this one all the same.</span>
+            <input name="all-the-same" required maxLength={200} pattern=".*\S.*" />
+          </label>
+        )}
+        {chosen?.approved && (
+          <p className="col-span-3 text-[13px] text-mute">Approved by the maker of {chosen.approved}.</p>
         )}
         <label className="col-span-2">
           <span className="text-[13px] text-mute">Day</span>

@@ -1,4 +1,5 @@
-import { againstOf } from "../../core/pane/against.ts";
+import { kindOf, runsInSun } from "../../core/finish/compounds.ts";
+import { againstOf, mayTouch } from "../../core/pane/against.ts";
 import { isUnit, isUnitOpen, USUAL_SHEETS } from "../../core/pane/unit.ts";
 import { compatible, type Setting } from "../../core/specify/compatible.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
@@ -148,7 +149,9 @@ const NAMES: Readonly<Record<Setting, string>> = {
 };
 
 function Touching() {
-  const { book, reckoning: r, say } = usePane();
+  const { book, reckoning: r, firm, say } = usePane();
+  const dark = book.sun?.darkFrame ?? false;
+  const hot = firm.compounds.filter((c) => mayTouch(kindOf(c), book, r.glass).says !== "no" && runsInSun(c, dark));
   const against = againstOf(book, r.glass);
   const all = (Object.keys(NAMES) as Setting[]).map((s) => ({ setting: s, ...compatible(s, against) }));
   const of = (j: "yes" | "care" | "no") => all.filter((a) => a.says === j);
@@ -169,6 +172,13 @@ function Touching() {
             </li>
           )),
         )}
+      </ul>
+      <ul className="text-[13px]">
+        {hot.map((c) => (
+          <li key={c.id} className="trouble">
+            {say(c.name)}: {runsInSun(c, dark)}
+          </li>
+        ))}
       </ul>
       <p className="text-[12px] text-mute">Source: {all[0]?.source}.</p>
     </Fold>

@@ -14,6 +14,7 @@ import { SiteForm } from "../parts/SiteForm.tsx";
 import { Bearing } from "./Bearing.tsx";
 import { LooksPart, PartsPart } from "./LooksPart.tsx";
 import { Matching } from "./Matching.tsx";
+import { OldForNew } from "./OldForNew.tsx";
 import { PanelPart, StormNote } from "./PanelPart.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
@@ -113,11 +114,18 @@ export function Specify() {
           </div>
           {toMm(r.glass.thickness) < firm.house.glassMm && (
             <p className="note-wax">
-              {`${glass.thickness.text} mm is thinner than is usual now: ${firm.house.glassMm} mm is the house's least. It weighs more and takes more room; see below.`}
+              {`${glass.thickness.text} mm is thinner than is usual now: ${firm.house.glassMm} mm is the house's least. The thicker one weighs more and takes more room through the frame; both are worked out below.`}
             </p>
           )}
           {glass.kind === "float" && r.massKg !== null && r.massKg < OFFCUT_UP_TO_KG && (
-            <p className="text-[13px] text-mute">Ordinary clear: an off-cut will do, if the rack has one.</p>
+            <label className="chip">
+              <input
+                type="checkbox"
+                checked={glass.offcut === true}
+                onChange={(e) => change({ offcut: e.target.checked })}
+              />
+              an off-cut will do: it goes on the order
+            </label>
           )}
           {glass.kind === "toughened" && (
             <p className="note-wax">
@@ -157,6 +165,7 @@ export function Specify() {
           )}
         </Part>
       )}
+      <OldForNew />
       <StormNote />
       <LooksPart />
       {!isUnit(book) && <PanelPart />}

@@ -1,0 +1,38 @@
+import { paneMass } from "./mass.ts";
+
+/** What a change of thickness does to one pane of this size. */
+export type OldForNew = {
+  readonly fromMm: number;
+  readonly toMm: number;
+  /** Through the rebate, mm; less than nothing gains room. */
+  readonly deeperMm: number;
+  /** Kilograms more; less than nothing is lighter. */
+  readonly heavierKg: number;
+  readonly fromKg: number;
+  readonly toKg: number;
+  /** The old one was thinner than is usual now. */
+  readonly wasThin: boolean;
+};
+
+/**
+ * The old thickness against the new: room, mass, and whether the old was thinner than the house's least.
+ * @example 600 × 900, 3 mm was there, 4 mm goes in // 1 mm deeper, 1.35 kg heavier: 4.05 to 5.40
+ */
+export function oldForNew(of: {
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly oldMm: number;
+  readonly newMm: number;
+  readonly leastMm: number;
+}): OldForNew {
+  const [fromKg, toKg] = [paneMass(of.widthMm, of.heightMm, [of.oldMm]), paneMass(of.widthMm, of.heightMm, [of.newMm])];
+  return {
+    fromMm: of.oldMm,
+    toMm: of.newMm,
+    deeperMm: of.newMm - of.oldMm,
+    heavierKg: toKg - fromKg,
+    fromKg,
+    toKg,
+    wasThin: of.oldMm < of.leastMm - 0.25,
+  };
+}
