@@ -62,7 +62,7 @@ test("a large thin pane is marked, and a sliding sash gets its weights", async (
   await page.getByLabel("Sliding sash").selectOption("lower");
   await page.getByLabel("Weighs now, kg").fill("40");
   await page.getByLabel("Weighs now, kg").blur();
-  await expect(page.getByText(/Each weight from 19.75 to/)).toBeVisible();
+  await expect(page.getByText(/Each weight goes from 19.75 kg to/)).toBeVisible();
   await allSent(page);
 });
 

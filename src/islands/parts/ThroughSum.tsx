@@ -1,6 +1,6 @@
 import { beadAcross } from "../../core/measure/bead.ts";
 import { throughThickness } from "../../core/size/through.ts";
-import { mm, nm, toMm } from "../../core/units/length.ts";
+import { mm, nm } from "../../core/units/length.ts";
 import { throughWords } from "../../core/words/through.ts";
 import { Length } from "./Length.tsx";
 import { usePane } from "./pane-context.ts";
@@ -33,9 +33,14 @@ export function ThroughSum() {
         = <Length nm={through.needed} unit={prefs.unit} /> in <Length nm={width} unit={prefs.unit} withUnit />
       </p>
       <p>
-        {bead === undefined && through.spare >= 0
-          ? say(`${putty ? "Face {putty}" : "A {bead}"} has ${toMm(through.front)} mm of room.`)
-          : say(throughWords(through, prefs.unit, putty && bead === undefined ? "putty" : "bead"))}
+        {bead === undefined && through.spare >= 0 ? (
+          <>
+            {say(putty ? "Face {putty}" : "A {bead}")} has{" "}
+            <Length nm={through.front} unit={prefs.unit} places={1} ticks={32} withUnit /> of room.
+          </>
+        ) : (
+          say(throughWords(through, prefs.unit, putty && bead === undefined ? "putty" : "bead"))
+        )}
       </p>
     </div>
   );

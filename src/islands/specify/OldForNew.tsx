@@ -8,6 +8,8 @@ import { ThroughSum } from "../parts/ThroughSum.tsx";
 /** A thickness read by nobody but close to the new one is the same. */
 const SAME_MM = 0.25;
 
+const shown = (v: number): string => String(Math.round(v * 10) / 10);
+
 /** What the new thickness does beside the old: mass, room, and whether bead or putty still sits. */
 export function OldForNew() {
   const { book, reckoning: r, firm, prefs } = usePane();
@@ -33,15 +35,16 @@ export function OldForNew() {
         <p className={differs ? "note-wax" : "note-glass"}>
           {differs ? (
             <>
-              It was {change.fromMm} mm, this is {change.toMm} mm: {Math.abs(change.deeperMm).toFixed(1)} mm{" "}
-              {change.deeperMm > 0 ? "more through the frame" : "less through the frame"}, and{" "}
+              It was {shown(change.fromMm)} mm, this is {shown(change.toMm)} mm: {Math.abs(change.deeperMm).toFixed(1)}{" "}
+              mm {change.deeperMm > 0 ? "more through the frame" : "less through the frame"}, and{" "}
               {massText(Math.abs(change.heavierKg), prefs.unit)} {change.heavierKg > 0 ? "heavier" : "lighter"} (
               {massText(change.fromKg, prefs.unit)} to {massText(change.toKg, prefs.unit)}).
-              {change.wasThin && ` ${firm.house.glassMm} mm is the usual least now; ${change.fromMm} mm was once.`}
+              {change.wasThin &&
+                ` ${firm.house.glassMm} mm is the usual least now; ${shown(change.fromMm)} mm was once.`}
               {hangs && " Look at balances or hinges below."}
             </>
           ) : (
-            `${change.toMm} mm as it was: mass and beads stay as they are.`
+            `${shown(change.toMm)} mm as it was: mass and beads stay as they are.`
           )}
         </p>
       )}

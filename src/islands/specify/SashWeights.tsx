@@ -2,16 +2,20 @@ import type { Reckoning } from "../../core/pane/reckoning.ts";
 import { balanceFor, timberMass, weightLength } from "../../core/specify/balance.ts";
 import { massOf } from "../../core/specify/glass.ts";
 import { REHANG, springPair } from "../../core/specify/hinges.ts";
-import { mm, toMm } from "../../core/units/length.ts";
+import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Hinges } from "./Hinges.tsx";
 
 const WEIGHT_MM = 40;
 
+/** Weights are sawn to the hundredth. @example weightText(0.685, "mm") // "0.69 kg" */
+const weightText = (kg: number, unit: LengthUnit): string =>
+  unit === "mm" ? `${kg.toFixed(2)} kg` : `${(kg / 0.45359237).toFixed(2)} lb (${kg.toFixed(2)} kg)`;
+
 /** Weights of a sliding sash before and after; skipped for a fixed light, with a word why. */
 export function SashWeights() {
-  const { book, reckoning: r, firm, write } = usePane();
+  const { book, reckoning: r, firm, prefs, write } = usePane();
   const sash = book.sash ?? {
     position: book.found?.hinge === "fixed" || book.before.exam.opens === "fixed" ? ("fixed" as const) : null,
     sashKg: null,
@@ -29,23 +33,24 @@ export function SashWeights() {
       </p>
     );
   const timber = timberOf(r, oldKg);
+  const sashKg = sash.sashKg ?? timber;
+  const moves = sash.position === "upper" || sash.position === "lower";
   const balance =
-    sash.sashKg !== null &&
-    oldKg !== null &&
-    r.massKg !== null &&
-    (sash.position === "upper" || sash.position === "lower")
+    sashKg !== null && oldKg !== null && r.massKg !== null && moves
       ? balanceFor({
           sash: sash.position,
-          sashKg: sash.sashKg,
+          sashKg,
           oldGlassKg: oldKg,
           newGlassKg: r.massKg,
           offKg: firm.house.offBalanceKg,
         })
       : null;
   const springs =
-    sash.sashKg !== null && oldKg !== null && r.massKg !== null && r.cut.ok
-      ? springPair(sash.sashKg + r.massKg - oldKg, toMm(r.cut.value.governs.height.length))
+    sashKg !== null && oldKg !== null && r.massKg !== null && r.cut.ok && sash.position !== "fixed"
+      ? springPair(sashKg + r.massKg - oldKg, toMm(r.cut.value.governs.height.length))
       : null;
+  // Half of what the glass gains is for each side, whatever the sash weighs.
+  const eachSide = oldKg !== null && r.massKg !== null && moves ? (r.massKg - oldKg) / 2 : null;
   return (
     <div className="space-y-1">
       <div className="grid grid-cols-2 gap-2">
@@ -85,12 +90,17 @@ export function SashWeights() {
           />
         </label>
       </div>
-      {balance && (
+      {sash.position === "fixed" && (
+        <p className="text-[13px] text-mute">A fixed light: nothing hangs, so no balance is asked for.</p>
+      )}
+      {eachSide !== null && (
         <p className="note-glass">
-          Each weight from {balance.before.toFixed(2)} to {balance.after.toFixed(2)} kg:{" "}
-          {balance.change >= 0
-            ? `add ${balance.change.toFixed(2)} kg each side, ${weightLength(balance.change, "lead", WEIGHT_MM).toFixed(0)} mm of ${WEIGHT_MM} mm lead or ${weightLength(balance.change, "steel", WEIGHT_MM).toFixed(0)} mm of steel.`
-            : `take ${(-balance.change).toFixed(2)} kg off each side.`}
+          {eachSide >= 0
+            ? `Add ${weightText(eachSide, prefs.unit)} each side: ${weightLength(eachSide, "lead", WEIGHT_MM).toFixed(0)} mm of ${WEIGHT_MM} mm lead or ${weightLength(eachSide, "steel", WEIGHT_MM).toFixed(0)} mm of steel, with room for it in the pocket.`
+            : `Take ${weightText(-eachSide, prefs.unit)} off each side.`}{" "}
+          {balance
+            ? `Each weight goes from ${weightText(balance.before, prefs.unit)} to ${weightText(balance.after, prefs.unit)}${sash.sashKg === null ? ", the sash reckoned by its timber" : ""}.`
+            : "What each weight comes to in all follows from what the sash weighs."}
         </p>
       )}
       {springs && (
