@@ -46,7 +46,7 @@ test("a broken stop, the clock, the second person, the kit and the waste", async
   await station.getByLabel("who", { exact: true }).fill("Tamsin");
   await station.getByRole("button", { name: "Book" }).click();
   await station.getByText("What to have with you").click();
-  await expect(station.getByText(/drop sheet, paper tape/)).toBeVisible();
+  await expect(station.getByText(/drop sheet, eye protection, cut-resistant gloves, paper tape/)).toBeVisible();
   await station.getByText("Where the old glass goes").click();
   await station.getByLabel("gone where").fill("yard skip");
   await station.getByRole("button", { name: "Gone", exact: true }).click();
@@ -58,9 +58,8 @@ test("a broken stop, the clock, the second person, the kit and the waste", async
   await expect(page.getByText(new RegExp(`${address}.*: Tamsin`))).toBeVisible();
 });
 
-test("a side cleaned gets its photo, and the cleaner that marks a coating is named", async ({ page }) => {
+test("a side cleaned gets its photo, and putty that sets has its clock", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
   await openStation(page, "Make ready");
   await page.getByLabel("Photo: left side, bare").setInputFiles({
     name: "left.png",

@@ -1,0 +1,111 @@
+import { expect, type Page, test } from "@playwright/test";
+import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+
+const answer = async (page: Page, ...answers: readonly string[]) => {
+  for (const a of answers) await page.locator("fieldset").getByRole("button", { name: a, exact: true }).click();
+};
+
+test("a dropped sash with sound glass is packed anew: nothing is ordered, the glass stays in", async ({ page }) => {
+  const { path } = await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await page.getByRole("button", { name: "Examine it, question by question" }).click();
+  await answer(page, "sealed unit", "whole", "whole", "none", "on hinges", "wider at the handle", "still", "sound");
+  await answer(page, "none to be seen");
+  await expect(page.getByText("pack it square before anybody orders glass")).toBeVisible();
+  await page.getByRole("button", { name: /^Keep it/ }).click();
+  await expect(page.getByText(/We would take: keep the glass, pack and bed it anew/)).toBeVisible();
+  await page.getByRole("button", { name: "Choose keep the glass, pack and bed it anew" }).click();
+  await expect(page.getByText(/^Turned down: £.* dearer/).first()).toBeVisible();
+  await expect(page.getByRole("link", { name: /Order/ }).filter({ hasText: "old glass back" })).toBeVisible();
+  await openStation(page, "Take out");
+  await expect(page.getByRole("checkbox", { name: /wedge gasket/ })).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: /Ease the pane out/ })).toHaveCount(0);
+  await expect(page.getByText("Where the old glass goes")).toHaveCount(0);
+  await openStation(page, "Set");
+  await expect(
+    page
+      .getByRole("checkbox", { name: /Press in the packer at the/ })
+      .or(page.getByRole("checkbox", { name: /Put two packers below/ }))
+      .first(),
+  ).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: /fold it in/ })).toHaveCount(0);
+  await allSent(page);
+  await page.goto(`${path}/options`);
+  await expect(page.getByText("chosen")).toBeVisible();
+  await expect(page.getByText(/^Not taken: /).first()).toBeVisible();
+});
+
+test("a member says what is wrong with it, a cause leaves its task, hardware its paint", async ({ page }) => {
+  await addPane(page);
+  await page.getByRole("checkbox", { name: "cracked" }).check();
+  await page.getByLabel("Why it failed").selectOption("nail");
+  await page.getByText("Sash and frame, member by member").click();
+  const members = page.locator("details", { hasText: "Sash and frame, member by member" });
+  await members.getByLabel("bottom").first().selectOption("mend");
+  await members.getByLabel("What is wrong with the bottom member").selectOption("rot");
+  await expect(members.getByText("About 30 min, and 24 h of drying, before the glass.")).toBeVisible();
+  await openStation(page, "Take out");
+  const putty = page.getByRole("checkbox", { name: /Break out the face putty/ });
+  await putty.click();
+  await expect(page.getByText("are its faces taped: none, one or both?").first()).toBeVisible();
+  await expect(putty).not.toBeChecked();
+  await openStation(page, "Make ready");
+  await expect(page.getByRole("checkbox", { name: /magnet or a finger along all four sides/ })).toBeVisible();
+  await expect(page.getByRole("checkbox", { name: /Cut out soft timber/ })).toBeVisible();
+  const clean = page.getByRole("checkbox", { name: /Clean all four sides/ });
+  await clean.click();
+  await expect(clean).not.toBeChecked();
+  await page.getByRole("checkbox", { name: "no loose glass left" }).check();
+  await clean.check();
+  await page.getByText("Hardware that goes back").click();
+  await page.locator("details", { hasText: "Hardware that goes back" }).getByLabel("hinges").selectOption("strip");
+  await expect(page.getByRole("checkbox", { name: /Strip the paint off hinges/ })).toBeVisible();
+  await page.getByLabel("latch or catch").selectOption("new");
+  for (const [name, mm] of [
+    ["old plate, wide, mm", "30"],
+    ["old plate, high, mm", "60"],
+    ["old plate, hole to hole, mm", "45"],
+    ["new plate, wide, mm", "34"],
+    ["new plate, high, mm", "58"],
+    ["new plate, hole to hole, mm", "48"],
+  ] as const)
+    await page.getByLabel(name).fill(mm);
+  await expect(page.getByText("The old mark shows beside it")).toBeVisible();
+  await expect(page.getByText("Its screws run into the old holes")).toBeVisible();
+  await allSent(page);
+});
+
+test("a unit is opened: its marks, its spacer, and what it may be cleaned with", async ({ page }) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await page.getByRole("checkbox", { name: "misted or wet inside" }).check();
+  await page.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" }).click();
+  await page.getByLabel("Why this one").fill("leaded, nobody makes it");
+  await page.getByRole("button", { name: "Choose", exact: true }).click();
+  await openStation(page, "Make ready");
+  await ready(page);
+  await page.getByLabel("Pane A: mark, up, which face in the room").fill("cross, arrow, room");
+  await page.keyboard.press("Tab");
+  await expect(
+    page.getByText(/the same gap on every side\. A: cross, arrow, room; B: not said\./).last(),
+  ).toBeVisible();
+  for (const [side, mm] of [
+    ["left", "3"],
+    ["right", "6"],
+    ["top", "4"],
+    ["bottom", "4"],
+  ] as const) {
+    await page.getByLabel(`spacer in, ${side}, mm`).fill(mm);
+    await page.keyboard.press("Tab");
+  }
+  await expect(page.getByText("Move the spacer 1.5 mm right. The thinnest seal is 3.0 mm.")).toBeVisible();
+  const cut = page.getByRole("checkbox", { name: /Cut the seal along the glass/ });
+  await page.getByRole("checkbox", { name: "room face" }).check();
+  await cut.click();
+  await expect(page.getByText("Still open: outer face.").first()).toBeVisible();
+  await page.getByLabel("Cleaned with").selectOption("vinegar");
+  await expect(page.getByText("Takes scale and film")).toBeVisible();
+  await page.getByRole("button", { name: "left streaks" }).click();
+  await expect(page.getByText(/vinegar and water: streaks\. Again, with another/)).toBeVisible();
+  await allSent(page);
+});
