@@ -21,6 +21,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     does: "Look along the {putty} from both sides.",
     why: "No {putty} above the sight line from the room, no bare {rebate} from outside.",
     photos: ["from indoors", "from outdoors"],
+    asks: "rating",
     minutes: 2,
     when: putty,
   },
@@ -98,7 +99,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "paint",
-    does: "Paint inside the window, 2 mm on to the glass.",
+    does: "Look first whether filler or glass has moved. Then paint inside the window, 2 mm on to the glass.",
     why: "The lap seals the edge of the {putty}. Too early it wrinkles, too late it cracks.",
     tool: "paint, brush, tape",
     minutes: 20,

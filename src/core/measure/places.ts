@@ -56,6 +56,9 @@ export const HANG = ["head-gap-hinge", "head-gap-handle"] as const;
 /** Gaps round the sash in its frame, shut: what is even looks right, and latches. */
 export const SASH_GAPS = ["gap-left", "gap-right", "gap-top", "gap-bottom"] as const;
 
+/** How far each bead stands out from its frame once it is in. */
+export const BEAD_PROUD = ["proud-left", "proud-right", "proud-top", "proud-bottom"] as const;
+
 export const PLACES = [
   ...OPENING,
   ...BACK,
@@ -75,6 +78,7 @@ export const PLACES = [
   ...SITE,
   ...HANG,
   ...SASH_GAPS,
+  ...BEAD_PROUD,
 ] as const;
 export type Place = (typeof PLACES)[number];
 

@@ -1,13 +1,14 @@
 import { type AftercareLine, aftercareOf } from "../signoff/aftercare.ts";
-import { addDays, dayOf } from "../units/day.ts";
+import type { Day } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { shutUntil } from "./shut.ts";
 import { readyFacts } from "./step-facts.ts";
 
-/** What the customer of this pane does and leaves alone. */
-export function aftercareHere(book: PaneBook, r: Reckoning): readonly AftercareLine[] {
+/** What the customer of this pane does and leaves alone, from today on. */
+export function aftercareHere(book: PaneBook, r: Reckoning, today?: Day): readonly AftercareLine[] {
   const f = readyFacts(book, r);
-  const set = book.set ? dayOf(book.set.day) : null;
+  const shut = shutUntil(book, r);
   const window = r.paint?.kind === "window" ? r.paint : null;
   return aftercareOf({
     sealed: f.sealed,
@@ -15,8 +16,8 @@ export function aftercareHere(book: PaneBook, r: Reckoning): readonly AftercareL
     coated: (book.makeup?.coatings.length ?? 0) > 0,
     bed: f.bed,
     opens: f.hinge !== "fixed",
-    shutUntil:
-      set === null || r.compound.handsOffHours === 0 ? null : addDays(set, Math.ceil(r.compound.handsOffHours / 24)),
+    // Once the day is past there is nothing left to keep shut.
+    shutUntil: shut !== null && today !== undefined && shut < today ? null : shut,
     paintFrom: window?.from ?? null,
     paintBy: window?.closes ?? null,
     painted: book.painted !== null,

@@ -7,6 +7,7 @@ import type { ReadyFacts } from "../ready/steps.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import { detailOf } from "../takeout/detail.ts";
 import type { StepFacts } from "../takeout/facts.ts";
+import type { Profile } from "../takeout/profile.ts";
 import { toMm } from "../units/length.ts";
 import { bondOf } from "./against.ts";
 import type { PaneBook } from "./book.ts";
@@ -67,12 +68,20 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     side: book.added.side,
     hinge: book.found?.hinge ?? "not-said",
     beads: beads?.kind === "order" ? beads.steps : null,
-    profile: r.profile,
+    profile: profileHere(book, r),
     broken: book.before.broken,
     lead: mayHoldLead(book, r),
     oldGlassBack: oldGlassBack(book),
     staysIn: staysIn(book),
   };
+}
+
+/** What is known of its beads: brittle too where one whitened when it was flexed. */
+function profileHere(book: PaneBook, r: Reckoning): Profile | null {
+  const flexed = detailOf(book.added.system, book.before.detail).flex;
+  if (flexed === "untried") return r.profile;
+  const known = r.profile ?? { profile: "", unhooks: null, gave: null, tape: null, brittle: false, lesson: "" };
+  return { ...known, brittle: flexed === "brittle" };
 }
 
 const areaM2 = (r: Reckoning): number =>

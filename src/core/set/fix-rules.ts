@@ -70,7 +70,11 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     ]
       .filter(Boolean)
       .join(" "),
-    tool: isTimber(f) ? "block, small hammer" : "plastic mallet, soapy water",
+    tool: isTimber(f)
+      ? "block, small hammer"
+      : f.profile?.brittle
+        ? "plastic mallet, soapy water, warm water, spare bead"
+        : "plastic mallet, soapy water",
     ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
     minutes: 12,
     asks: "seated",

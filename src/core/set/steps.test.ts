@@ -25,7 +25,7 @@ describe("setting", () => {
     [
       "timber beads in sealant",
       { system: "timber-bead", detail: { bond: "silicone" }, beads: BEADS },
-      ["to-hand", "pack", "face-check", "bed-bond", "press", "locate", "beads-back", "pins", "commit"],
+      ["to-hand", "pack", "face-check", "bed-bond", "press", "locate", "commit", "beads-back", "pins"],
       ["sprigs", "face", "wedge-back"],
     ],
     [
@@ -37,8 +37,8 @@ describe("setting", () => {
     [
       "plastic, beads inside, hinged left",
       { system: "plastic-bead-inside", sealed: true, hinge: "left" },
-      ["pack", "face-check", "close-dry", "press", "brace", "locate", "beads-back", "wedge-back", "scraps"],
-      ["to-hand", "commit", "pins"],
+      ["pack", "face-check", "close-dry", "press", "brace", "locate", "beads-back", "wedge-back", "tray"],
+      ["to-hand", "commit", "pins", "scraps"],
     ],
     [
       "plastic, beads inside, fixed",
@@ -55,31 +55,43 @@ describe("setting", () => {
     [
       "plastic, beads outside, on tape",
       { system: "plastic-bead-outside", sealed: true },
-      ["to-hand", "pack", "bed-bond", "press", "beads-back", "commit", "scraps"],
+      ["to-hand", "pack", "bed-bond", "press", "commit", "scraps", "beads-back", "tray"],
       ["pins", "wedge-back"],
     ],
     [
       "no beads: the sash screwed together",
       { system: "plastic-no-bead", sealed: true },
-      ["face-check", "press", "member-back", "corner-screws-back", "rehang", "scraps"],
+      ["face-check", "press", "member-back", "corner-screws-back", "rehang", "tray"],
       ["pack", "beads-back", "sprigs"],
     ],
     [
       "clad, pinned stops",
       { system: "pinned-stop", sealed: true },
-      ["bed-bond", "press", "beads-back", "pins", "commit"],
+      ["bed-bond", "press", "commit", "beads-back", "pins"],
       ["sprigs"],
     ],
     [
       "cassette",
       { system: "cassette", sealed: true },
-      ["ring", "press", "screws-loose", "screws-round", "plugs-back", "scraps"],
-      ["pack", "beads-back", "bed-bond", "rehang"],
+      ["ring", "press", "screws-loose", "screws-round", "plugs-back", "tray"],
+      ["pack", "beads-back", "bed-bond", "rehang", "commit", "scraps", "outer-line"],
+    ],
+    [
+      "cassette on its own gasket: a line outside is for looks",
+      { system: "cassette", sealed: true, detail: { bond: "gasket" } },
+      ["ring", "screws-round", "plugs-back", "outer-line", "tray"],
+      ["commit", "to-hand"],
+    ],
+    [
+      "packed anew: the glass stays where it is",
+      { system: "plastic-bead-inside", sealed: true, hinge: "left", staysIn: true, oldGlassBack: true },
+      ["pack", "close-dry", "brace", "locate", "beads-back", "wedge-back"],
+      ["face-check", "press", "bed-bond", "commit"],
     ],
     [
       "sprung mouldings on tape",
       { system: "compression-moulding", sealed: true },
-      ["bed-bond", "press", "mouldings-back", "commit"],
+      ["bed-bond", "press", "commit", "scraps", "mouldings-back"],
       ["pins", "sprigs"],
     ],
     [
@@ -98,7 +110,7 @@ describe("setting", () => {
       "storm pane",
       { system: "in-front" },
       ["press", "member-back", "corner-screws-back", "rehang"],
-      ["pack", "scraps"],
+      ["pack", "scraps", "tray"],
     ],
     ["on the bench", { system: "timber-bead", detail: { where: "bench" } }, ["beads-back", "rehang"], []],
     ["welded shut", { closed: true }, [], ["face-check", "press"]],
@@ -141,8 +153,31 @@ describe("setting", () => {
     [
       "every tab drawn out",
       { system: "compression-moulding" },
-      "commit",
-      { why: "A tab torn off inside is a leak: it comes out, or the pane does." },
+      "scraps",
+      {
+        why: "A tab torn off inside is a leak: it comes out, or the pane does. One that cannot be reached is written down.",
+      },
+    ],
+    [
+      "dabs behind another door",
+      { detail: { weather: "sheltered" } },
+      "bed",
+      { why: "No weather reaches it here: the bed is only what keeps the pane from rattling." },
+    ],
+    [
+      "the full bed where weather reaches it",
+      {},
+      "bed",
+      { does: "Run the bed all round the {rebate}, no gaps in the corners." },
+    ],
+    [
+      "a brittle bead has a spare by it",
+      {
+        system: "plastic-bead-inside",
+        profile: { profile: "", unhooks: null, gave: null, tape: null, brittle: true, lesson: "" },
+      },
+      "beads-back",
+      { tool: "plastic mallet, soapy water, warm water, spare bead" },
     ],
   ])("%s", (_, over, id, expected) => expect(set(over).find((s) => s.id === id)).toMatchObject(expected));
 });

@@ -27,6 +27,13 @@ const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool
   },
 };
 
+/** Where neither rain nor draught comes: behind another door, or between rooms. */
+const SHELTERED: Pick<Step, "does" | "why" | "tool"> = {
+  does: "Run the bed all round, or dabs at the corners and every 200 mm between them.",
+  why: "No weather reaches it here: the bed is only what keeps the pane from rattling.",
+  tool: "{putty}, thumb",
+};
+
 /** Setting, in the order of the work: at hand, packed, tried, bedded, fixed, closed. Each rule says when it belongs. */
 const rules = (f: ReadyFacts): readonly Rule[] => [
   {
@@ -47,9 +54,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "bed",
-    ...LAID.putty,
+    ...(f.detail.weather === "sheltered" ? SHELTERED : LAID.putty),
     minutes: 6,
     alongEdge: true,
+    asks: "weather",
     hazards: ["oil"],
     when: (g) => g.bed === "putty",
   },
@@ -100,7 +108,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "ring",
-    does: "Lay the room half on its face; press the new bead or gasket into its groove all round.",
+    does: "Hold the new bead or gasket to the old ring: same width, same groove. Then lay the room half on its face and press it in all round.",
     why: "The pressed bead is what seals: an old ring that does not take it leaks at the corners.",
     minutes: 4,
     when: (g) => g.system === "cassette",
@@ -148,20 +156,38 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     asks: "groove",
     when: (g) => beaded(g) && packed(g),
   },
-  ...fixRules(f),
   {
     id: "commit",
     does:
       f.bed === "tape"
-        ? "Look at the four gaps and try the latch once more, draw out every liner tab whole, then press home all round."
+        ? "Look at the four gaps and try the latch once more; slide it now if it must move."
         : "Look at the four gaps and try the latch once more, then press home all round.",
     why:
       f.bed === "tape"
-        ? "A tab torn off inside is a leak: it comes out, or the pane does."
-        : "After this it stays as it is.",
+        ? "On its liner or on wet tape it still slides; once the liner is out it does not."
+        : "Until the sealant skins it still gives; after this it stays as it is.",
+    minutes: 3,
+    asks: "gaps",
+    when: (g) => bonds(g) && g.system !== "cassette",
+  },
+  {
+    id: "scraps",
+    does: "Draw out every liner tab whole and count the scraps, then press home all round.",
+    why: "A tab torn off inside is a leak: it comes out, or the pane does. One that cannot be reached is written down.",
     minutes: 3,
     asks: "scraps",
-    when: bonds,
+    when: (g) => g.bed === "tape" && g.system !== "cassette",
+  },
+  ...fixRules(f),
+  {
+    id: "outer-line",
+    does: "A thin line of sealant round the outside, if the customer likes the look: else leave it.",
+    why: "The pressed bead seals already; this one only pleases the eye.",
+    tool: "neutral-cure silicone, gun",
+    minutes: 8,
+    alongEdge: true,
+    hazards: ["solvent"],
+    when: (g) => g.system === "cassette" && g.detail.bond === "gasket",
   },
   {
     id: "rehang",
@@ -174,11 +200,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     when: sashLeaves,
   },
   {
-    id: "scraps",
-    does: "Count the scraps of liner and the parts in the tray: none left over, none behind the glass.",
+    id: "tray",
+    does: "Look in the tray: nothing that came out is left over, and nothing lies behind the glass.",
     why: "What is left behind the glass is there for good.",
     minutes: 2,
-    asks: "scraps",
     when: (g) => plastic(g) || g.bed === "tape" || g.system === "cassette",
   },
 ];

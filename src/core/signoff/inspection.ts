@@ -110,7 +110,8 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "opens",
     look: "The sash opens, shuts and latches as before.",
-    ifNot: "Look for the sash in the wrong opening, or a {packer} that pushes it out of square.",
+    ifNot:
+      "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
     when: (g) => g.hinge !== "fixed" && g.system !== "in-front",
   },
   {

@@ -28,6 +28,8 @@ export const ASKS = [
   "groove",
   "holder",
   "spacer",
+  "weather",
+  "rating",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 

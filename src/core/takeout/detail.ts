@@ -51,6 +51,14 @@ export const DETAILS = {
     name: "Round its edge",
     of: { open: "the void stays open to the drains", filled: "the void is filled, as its maker says" },
   },
+  weather: {
+    name: "Weather or draught",
+    of: { reached: "reaches it", sheltered: "does not: another door or room is before it" },
+  },
+  flex: {
+    name: "An old {bead}, flexed by hand",
+    of: { untried: "not tried", bends: "bends", brittle: "whitens or creaks" },
+  },
   metal: {
     name: "The frame holds by",
     of: { compound: "compound and clips", beads: "{beads} and gaskets" },
@@ -74,6 +82,8 @@ const USUAL: Detail = {
   old: "hard",
   lost: "none",
   void: "open",
+  weather: "reached",
+  flex: "untried",
   metal: "compound",
 };
 

@@ -13,6 +13,8 @@ import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { ComeBack } from "./ComeBack.tsx";
 import { CureBar } from "./CureBar.tsx";
+import { FillerPart } from "./FillerPart.tsx";
+import { LineRatingPart } from "./LineRating.tsx";
 import { ShutMessage } from "./ShutMessage.tsx";
 
 /** Waiting and painting: when it may be touched, when it must be painted, and the days between. */
@@ -27,9 +29,16 @@ export function Finish() {
         <p className="note-glass">The dates follow when it is set: give the day and the compound under Set.</p>
       )}
       <Part title="Finish">
-        <Steps station="finish" asks={{ dries: (step) => <Dries station="finish" step={step} /> }} />
+        <Steps
+          station="finish"
+          asks={{
+            dries: (step) => <Dries station="finish" step={step} />,
+            rating: (step) => <LineRatingPart step={step} />,
+          }}
+        />
       </Part>
       {book.set && <ComeBack />}
+      <FillerPart />
       <MaterialsUsed what="paint, colour and number" />
       <MethodCards
         title="How it is done"

@@ -1,5 +1,5 @@
 import { labelOf } from "../../core/pane/order-line.ts";
-import { addDays, dayOf } from "../../core/units/day.ts";
+import { shutUntil } from "../../core/pane/shut.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { messagesFor } from "../../core/words/messages.ts";
 import CopyText from "../parts/CopyText.tsx";
@@ -9,7 +9,8 @@ import { usePane } from "../parts/pane-context.ts";
 export function ShutMessage() {
   const { book, reckoning: r, today } = usePane();
   if (!book.set || r.compound.handsOffHours < 24 || book.found?.hinge === "fixed") return null;
-  const until = addDays(dayOf(book.set.day), Math.ceil(r.compound.handsOffHours / 24));
+  const until = shutUntil(book, r);
+  if (until === null) return null;
   const left = until - today;
   const message = messagesFor({ where: labelOf(book), state: left > 0 ? "shut" : "may-open", due: until, slots: [] });
   return (

@@ -3,6 +3,7 @@ import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { tubesFor } from "../../core/set/putty.ts";
+import { puttyExtra } from "../../core/set/putty-extra.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
 import { detailOf } from "../../core/takeout/detail.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
@@ -20,8 +21,16 @@ export function PickList() {
   const { bed } = readyFacts(book, r);
   const inPutty = bed === "putty";
   const { packers, putty, sprigs } = r;
+  const glassMm = { width: toMm(r.cut.value.glass.width), height: toMm(r.cut.value.glass.height) };
   const square = Object.values(book.before.joints?.joints ?? {}).some((j) => j.kind !== "mitred");
   const length = (nm: Nm) => <Length nm={nm} unit={prefs.unit} withUnit />;
+  const extra = (faceMl: number) =>
+    puttyExtra({
+      faceMl,
+      widthMm: glassMm.width,
+      heightMm: glassMm.height,
+      chewed: detailOf(book.added.system, book.before.detail).lost === "some",
+    });
   const places = (all: readonly Nm[]) =>
     all.map((p, i) => (
       <span key={p}>
@@ -102,7 +111,8 @@ export function PickList() {
                 <span className="block text-[13px] text-mute">
                   bed {putty.value.bedMl.toFixed(0)} ml, face {putty.value.faceMl.toFixed(0)} ml, edge{" "}
                   {putty.value.edgeMl.toFixed(0)} ml; in tubes: {tubesFor(putty.value.totalMl, 310, firm.house.waste)}{" "}
-                  of 310 ml
+                  of 310 ml. Corners and head, pressed in past the edge, about {extra(putty.value.faceMl).toFixed(0)} ml
+                  more
                 </span>
               </>
             ) : (

@@ -20,9 +20,11 @@ import { PickList } from "./PickList.tsx";
 import { Pins } from "./Pins.tsx";
 import { PlugWay } from "./PlugWay.tsx";
 import { ScrewRounds } from "./ScrewRounds.tsx";
+import { Seated } from "./Seated.tsx";
 import { SetDone } from "./SetDone.tsx";
 import { SettingDrawing } from "./SettingDrawing.tsx";
 import { Simulator } from "./Simulator.tsx";
+import { Weather } from "./Weather.tsx";
 
 /** What to have to hand, the steps in order, and the day it was set. */
 export const SetStation = () => (
@@ -57,7 +59,8 @@ export const SetStation = () => (
             </>
           ),
           groove: (step) => <Named says="Groove clear" step={step} />,
-          seated: (step) => <Named says="Home, its lip inside the frame" step={step} />,
+          seated: (step) => <Seated step={step} />,
+          weather: () => <Weather />,
         }}
       />
     </Part>

@@ -74,11 +74,12 @@ export function Snags() {
 
 /** What the customer does and leaves alone, and their page of it. */
 export function Aftercare() {
-  const { book, reckoning } = usePane();
+  const { book, reckoning, today } = usePane();
+  const lines = aftercareHere(book, reckoning, today);
   return (
     <Part title="For the customer" more="no jargon, one page">
       <ul className="list-disc space-y-1 pl-5">
-        {aftercareHere(book, reckoning).map((l) => (
+        {lines.map((l) => (
           <li key={l.id}>
             {l.says}
             {l.day !== undefined && ` ${sayDay(l.day)}.`}
@@ -88,7 +89,7 @@ export function Aftercare() {
       <a className="btn" href={`/panes/${book.id}/aftercare.pdf`}>
         Their page, PDF
       </a>{" "}
-      {aftercareHere(book, reckoning).some((l) => l.day !== undefined) && (
+      {lines.some((l) => l.day !== undefined) && (
         <a className="btn" href={`/panes/${book.id}/aftercare.ics`}>
           Their days, for a calendar
         </a>

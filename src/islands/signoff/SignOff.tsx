@@ -1,4 +1,5 @@
 import { inspectionHere } from "../../core/pane/inspection.ts";
+import { stillShut } from "../../core/pane/shut.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { FourGaps } from "../parts/FourGaps.tsx";
@@ -21,6 +22,7 @@ export function SignOff() {
   const items = inspectionHere(book, reckoning);
   const good = items.filter((i) => book.checks.get(i.id)?.good).length;
   const left = items.length - good;
+  const shut = stillShut(book, reckoning, today);
   return (
     <div className="space-y-5">
       <Part title="Look once more" more="a record of what was seen, not a certificate">
@@ -81,12 +83,22 @@ export function SignOff() {
           className="space-y-2"
           onSubmit={(e) => {
             e.preventDefault();
+            const early = String(new FormData(e.currentTarget).get("early") ?? "").trim();
+            if (early) write("note.written", { station: "signoff", text: `Closed before it may be opened: ${early}` });
             write("signoff.signed", { day: writeDay(today), told: new FormData(e.currentTarget).get("told") === "on" });
           }}
         >
           <label className="chip">
             <input type="checkbox" name="told" /> the customer knows how long to leave it shut, and when it is painted
           </label>
+          {shut !== null && (
+            <label className="block">
+              <span className="trouble">
+                Its seal cures and it stays shut until {sayDay(shut)}: sign it off then. Why is it closed before?
+              </span>
+              <input name="early" required maxLength={200} pattern=".*\S.*" />
+            </label>
+          )}
           {left > 0 && <p className="text-mute">{left === 1 ? "One look is" : `${left} looks are`} not yet good.</p>}
           <button type="submit" className={`btn w-full ${left === 0 ? "btn-main" : ""}`}>
             {left === 0 ? "Sign it off" : "Sign it off all the same"}

@@ -11,6 +11,7 @@ import { aftercareIcs, type Reminder } from "../documents/aftercare-ics.ts";
 import { serverFindBest } from "../find-best.ts";
 import { loadFirm } from "../firm.ts";
 import { theDatabase } from "../the-database.ts";
+import { today } from "../today.ts";
 import { problem } from "./answer.ts";
 
 /** The customer's days as a calendar file: until when it stays shut, when it is painted, when somebody comes. */
@@ -20,7 +21,7 @@ export const aftercareCalendar: APIRoute = ({ params }) => {
   const book = foldPane(id, entriesOfPane(db, id));
   if (!book) return problem(404, { code: "unknown-id", message: `There is no pane ${id}.` });
   const r = reckon(book, withFirm(loadFirm(db).firm, serverFindBest));
-  const reminders: Reminder[] = aftercareHere(book, r).flatMap((l) =>
+  const reminders: Reminder[] = aftercareHere(book, r, today()).flatMap((l) =>
     l.day === undefined ? [] : [{ id: l.id, says: `${l.says} this day.`, day: l.day }],
   );
   if (book.visit)

@@ -14,6 +14,7 @@ import { serverFindBest } from "../find-best.ts";
 import { loadFirm } from "../firm.ts";
 import { readPrefs } from "../prefs.ts";
 import { theDatabase } from "../the-database.ts";
+import { today } from "../today.ts";
 import { problem } from "./answer.ts";
 
 /** The customer's sheet for one pane. */
@@ -30,7 +31,7 @@ export const aftercareDownload: APIRoute = async ({ params, cookies }) => {
     fitted: line ? `New glass: ${glassText(line, dialect)}` : "New glass",
     day: book.set ? `Set ${sayDay(dayOf(book.set.day))}` : "Not set yet",
     by: book.signed?.who ?? "",
-    lines: aftercareHere(book, r),
+    lines: aftercareHere(book, r, today()),
     materials: [
       say(r.compound.name, dialect),
       ...book.materials.map((m) =>

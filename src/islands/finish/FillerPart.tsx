@@ -1,0 +1,51 @@
+import { useState } from "react";
+import { FILLER_WORDS, fillerFor } from "../../core/finish/filler.ts";
+import { readyFacts } from "../../core/pane/step-facts.ts";
+import { isTimber } from "../../core/takeout/facts.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+const FIELDS = [
+  ["wideMm", "wide, mm"],
+  ["longMm", "long, mm"],
+  ["deepMm", "deep, mm"],
+] as const;
+type Gap = Partial<Record<(typeof FIELDS)[number][0], number>>;
+
+/** What fills timber that came away: by the gap, with how much, and whether it sands and holds. */
+export function FillerPart() {
+  const { book, reckoning: r } = usePane();
+  const [gap, setGap] = useState<Gap>({});
+  if (!isTimber(readyFacts(book, r))) return null;
+  const { wideMm, longMm, deepMm } = gap;
+  const found = wideMm && longMm && deepMm ? fillerFor({ wideMm, longMm, deepMm }) : null;
+  return (
+    <Fold title="A gap to fill" more="with what, and how much">
+      <div className="grid grid-cols-3 gap-2">
+        {FIELDS.map(([key, name]) => (
+          <label key={key}>
+            <span className="text-[13px] text-mute">{name}</span>
+            <input
+              type="number"
+              inputMode="decimal"
+              step="any"
+              min={0}
+              max={3000}
+              className="tight"
+              aria-label={`gap, ${name}`}
+              onChange={(e) => setGap({ ...gap, [key]: e.target.valueAsNumber || undefined })}
+            />
+          </label>
+        ))}
+      </div>
+      {found && (
+        <p className="note-glass" aria-live="polite">
+          {FILLER_WORDS[found.with]}{" "}
+          {found.ml > 0 && <span className="font-medium">About {Math.ceil(found.ml)} ml.</span>}{" "}
+          {found.sandsAfterHours !== null &&
+            `Sand it after about ${found.sandsAfterHours} h, and look first whether it has moved; the label wins.`}
+        </p>
+      )}
+    </Fold>
+  );
+}
