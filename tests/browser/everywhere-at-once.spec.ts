@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { v7 as uuidv7 } from "uuid";
 import { addPane, allSent, EIGHT, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
 
 test("unit and trade words change everywhere at once, the printed sheet and a second tab included", async ({
@@ -48,6 +49,35 @@ test("what one tab writes, another shows; and the server has it", async ({ page,
   await elsewhere?.goto(`${path}/measure`);
   if (elsewhere) await expect(elsewhere.getByRole("textbox", { name: "width, top" })).toHaveValue("612");
   await stranger?.close();
+});
+
+test("what was stored while the page was on its way stands on it all the same", async ({ page }) => {
+  const { path } = await addPane(page);
+  await allSent(page);
+  const pane = path.split("/").pop() ?? "";
+  await page.route(`**${path}/look`, async (route) => {
+    // The page is drawn first; then another device's word is stored, before the page is there.
+    const drawn = await route.fetch();
+    const sent = await page.request.post("/api/entries", {
+      data: {
+        entries: [
+          {
+            id: uuidv7(),
+            at: new Date().toISOString(),
+            who: "Test",
+            about: { pane },
+            kind: "look.damage",
+            payload: { damage: ["rattling"] },
+          },
+        ],
+      },
+    });
+    expect(sent.ok()).toBe(true);
+    await route.fulfill({ response: drawn });
+  });
+  await page.reload();
+  await ready(page);
+  await expect(page.getByRole("checkbox", { name: "rattles" })).toBeChecked();
 });
 
 test("without an answer from the server all is kept here, and goes out later", async ({ page, context }) => {

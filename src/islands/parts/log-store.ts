@@ -165,6 +165,8 @@ export function createLogStore(of: Options): LogStore {
       const retry = setInterval(() => outbox.all().length > 0 && void flush(), RETRY_MS);
       const look = setInterval(onShow, LOOK_MS);
       void flush();
+      // What was stored while this page was on its way here, or since a page without signal was kept, is not in it.
+      void lookForNews();
       return () => {
         clearInterval(retry);
         clearInterval(look);
