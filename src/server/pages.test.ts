@@ -56,12 +56,24 @@ describe("the round's page", () => {
 });
 
 describe("the kit of a round", () => {
-  const kit = () => roundKit(roundPage(null).round?.id ?? "");
-  it("is for what stands next at work on site, and nothing else", () =>
-    expect(kit()?.panes.map((p) => [p.where, p.station])).toEqual([
-      ["No. 4, front parlour, upper sash", "Set"],
-      ["Reading room, north light, 2 of 6", "Finish"],
+  const kit = (wants: Parameters<typeof roundKit>[1] = {}) => roundKit(roundPage(null).round?.id ?? "", wants);
+  const panes = (wants: Parameters<typeof roundKit>[1] = {}) =>
+    kit(wants)?.panes.map((p) => [p.where, p.station, p.going]);
+  const [PARLOUR, READING] = ["No. 4, front parlour, upper sash", "Reading room, north light, 2 of 6"];
+  it("is for tomorrow's work on site: what may not be painted yet waits", () => {
+    expect(kit()?.on).toBe(dayOf("2026-05-21"));
+    expect(panes()).toEqual([[PARLOUR, "Set", true]]);
+  });
+  it("for a day on which it may be painted, both", () =>
+    expect(panes({ on: dayOf("2026-05-22") })).toEqual([
+      [PARLOUR, "Set", true],
+      [READING, "Finish", true],
     ]));
+  it("only for those that are chosen", () => {
+    const of = kit({ on: dayOf("2026-05-22"), panes: [] });
+    expect(of?.panes.map((p) => p.going)).toEqual([false, false]);
+    expect([of?.kit.tools, of?.materials]).toEqual([[], []]);
+  });
   it("adds up what setting uses: one putty pane to set, one only to paint", () => {
     const materials = kit()?.materials ?? [];
     expect(materials.map((m) => m.what)).toEqual(["{packers} of 1.5 mm", "{putty}", "{sprigs}"]);

@@ -4,10 +4,13 @@ import { labelOf } from "../core/pane/order-line.ts";
 import { materialsOf } from "../core/pane/pane-materials.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { metresRound, nextFor, stepsAt } from "../core/pane/standing.ts";
-import { STATION_NAMES, type Station } from "../core/plan/stations.ts";
+import { nextWorking } from "../core/plan/calendar.ts";
+import { STATION_NAMES } from "../core/plan/stations.ts";
 import { withFirm } from "../core/round/book.ts";
+import { canBeDone, daysWork, isGivenTo, ON_SITE } from "../core/round/days-work.ts";
 import { type Material, pickList } from "../core/set/pick-list.ts";
 import { type Kit, kitOf, oneKit } from "../core/steps/kit.ts";
+import { type Day, dayOf } from "../core/units/day.ts";
 import { toMm } from "../core/units/length.ts";
 import { entriesOfPanes, logEnd } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";
@@ -19,7 +22,15 @@ import { today } from "./today.ts";
 
 export type RoundKit = {
   readonly round: { readonly id: string; readonly name: string };
-  readonly panes: readonly { readonly id: string; readonly where: string; readonly station: string }[];
+  /** The day it is packed for. */
+  readonly on: number;
+  /** All that can be done that day, and which of them it is packed for. */
+  readonly panes: readonly {
+    readonly id: string;
+    readonly where: string;
+    readonly station: string;
+    readonly going: boolean;
+  }[];
   readonly kit: Kit;
   /** What setting them all uses up. */
   readonly materials: readonly Material[];
@@ -35,10 +46,14 @@ export type RoundKit = {
   }[];
 };
 
-const ON_SITE: readonly Station[] = ["takeout", "ready", "set", "finish"];
+/** The day it is packed for, and the panes it is for where somebody chose. */
+export type KitFor = { readonly on?: Day | undefined; readonly panes?: readonly string[] | undefined };
 
-/** What to have in the van for all that stands next on a round: taking out goes on to making ready and setting. */
-export function roundKit(id: string): RoundKit | undefined {
+/**
+ * What to have in the van for a day's work on a round, tomorrow's if none is named: what stands next then, taking out going
+ * on to making ready and setting. Those given to the day, or else all that can be done, unless panes are named.
+ */
+export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
   const db = theDatabase();
   const round = roundById(db, id);
   if (!round) return undefined;
@@ -48,9 +63,13 @@ export function roundKit(id: string): RoundKit | undefined {
   const entriesFor = byPane(entriesOfPanes(db, ids));
   const by = withFirm(firm, serverFindBest);
   const books = ids.flatMap((p) => foldPane(p, entriesFor(p)) ?? []).map((book) => ({ book, r: reckon(book, by) }));
-  const going = books.flatMap(({ book, r }) => {
-    const { station } = nextFor(book, r, now);
-    if (!ON_SITE.includes(station)) return [];
+  const on = wants.on ?? nextWorking(firm.calendar, now);
+  const could = books.flatMap(({ book, r }) => {
+    const next = nextFor(book, r, on);
+    return canBeDone(next, on) ? [{ book, r, station: next.station, can: true, given: isGivenTo(book, on) }] : [];
+  });
+  const chosen = wants.panes ? could.filter((c) => wants.panes?.includes(c.book.id)) : daysWork(could);
+  const going = chosen.map(({ book, r, station }) => {
     const stations = ON_SITE.slice(ON_SITE.indexOf(station), station === "finish" ? 4 : 3);
     const glass = r.cut.ok ? r.cut.value.glass : null;
     const kit = kitOf(
@@ -62,11 +81,17 @@ export function roundKit(id: string): RoundKit | undefined {
       },
     );
     const materials = stations.includes("set") ? materialsOf(book, r) : null;
-    return [{ id: book.id, where: labelOf(book), station: STATION_NAMES[station], kit, materials }];
+    return { id: book.id, kit, materials };
   });
   return {
     round: { id: round.id, name: round.name },
-    panes: going.map(({ id, where, station }) => ({ id, where, station })),
+    on,
+    panes: could.map(({ book, station }) => ({
+      id: book.id,
+      where: labelOf(book),
+      station: STATION_NAMES[station],
+      going: going.some((g) => g.id === book.id),
+    })),
     kit: oneKit(going.map((g) => g.kit)),
     materials: pickList(
       going.flatMap((g) => g.materials ?? []),
@@ -75,6 +100,8 @@ export function roundKit(id: string): RoundKit | undefined {
     entries,
     through: logEnd(db).through,
     today: now,
-    booked: books.flatMap(({ book }) => (book.before.hands ? [{ where: labelOf(book), ...book.before.hands }] : [])),
+    booked: books.flatMap(({ book }) =>
+      book.before.hands && dayOf(book.before.hands.day) >= now ? [{ where: labelOf(book), ...book.before.hands }] : [],
+    ),
   };
 }

@@ -12,7 +12,13 @@ import { useLog } from "../parts/use-log.ts";
 type Props = {
   readonly prefs: Prefs;
   readonly round: { readonly id: string; readonly name: string };
-  readonly panes: readonly { readonly id: string; readonly where: string; readonly station: string }[];
+  readonly on: number;
+  readonly panes: readonly {
+    readonly id: string;
+    readonly where: string;
+    readonly station: string;
+    readonly going: boolean;
+  }[];
   readonly kit: Kit;
   readonly materials: readonly Material[];
   readonly booked: readonly {
@@ -42,7 +48,10 @@ export default function KitPage(props: Props) {
             <a href={`/?round=${props.round.id}`}>{props.round.name}</a>
           </p>
           <h1>Kit</h1>
-          <p className="text-mute">From the steps that stand next: taking out goes on to making ready and setting.</p>
+          <p className="text-mute">
+            For {sayDay(day(props.on))}, from the steps that can be done then: taking out goes on to making ready and
+            setting.
+          </p>
         </div>
         <div className="no-print flex items-center gap-3">
           <KeepingLine store={store} prefs={prefs} />
@@ -51,7 +60,7 @@ export default function KitPage(props: Props) {
           </button>
         </div>
       </header>
-      {props.panes.length === 0 && <p>No pane of this round stands at work on site.</p>}
+      <DaysWork on={props.on} panes={props.panes} />
       <ul className="grid gap-x-6 sm:grid-cols-2 print:grid-cols-2" aria-label="Tools">
         {tools.map((t) => {
           const times = forgotten.get(t) ?? 0;
@@ -121,17 +130,6 @@ export default function KitPage(props: Props) {
           </tbody>
         </table>
       )}
-      <section>
-        <h2>For</h2>
-        <ul className="rows">
-          {props.panes.map((p) => (
-            <li key={p.id} className="flex justify-between gap-3 py-1.5">
-              <a href={`/panes/${p.id}`}>{p.where}</a>
-              <span className="text-mute">{p.station}</span>
-            </li>
-          ))}
-        </ul>
-      </section>
       {props.booked.length > 0 && (
         <section>
           <h2>Second person</h2>
@@ -151,5 +149,41 @@ export default function KitPage(props: Props) {
         </section>
       )}
     </div>
+  );
+}
+
+/** Which day, and which panes of it: the list below is packed for what is ticked. */
+function DaysWork({ on, panes }: Pick<Props, "on" | "panes">) {
+  return (
+    <form method="get" className="space-y-1 border-y border-line py-3">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <label>
+          <span className="text-[13px] text-mute">Packed for</span>
+          <input type="date" name="day" required defaultValue={writeDay(day(on))} />
+        </label>
+        <span className="no-print flex gap-2">
+          <button type="submit" className="btn" name="only" value="ticked">
+            Pack for these
+          </button>
+          <button type="submit" className="btn">
+            All of that day
+          </button>
+        </span>
+      </div>
+      {panes.length === 0 && <p>Nothing of this round can be done on site that day.</p>}
+      <ul className="rows" aria-label="For">
+        {panes.map((p) => (
+          <li key={p.id} className="flex min-h-11 items-center justify-between gap-3">
+            <label className="flex items-center gap-3">
+              <input type="checkbox" name="pane" value={p.id} defaultChecked={p.going} className="!h-6 !w-6" />
+              {p.where}
+            </label>
+            <a href={`/panes/${p.id}`} className="text-mute">
+              {p.station}
+            </a>
+          </li>
+        ))}
+      </ul>
+    </form>
   );
 }
