@@ -40,6 +40,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     faults: [],
     cause: null,
     strips: [],
+    renews: [],
     waterStood: false,
     rout: false,
     bed: system === "timber-putty" ? "putty" : whole.bond,

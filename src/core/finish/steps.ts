@@ -91,6 +91,14 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     when: () => true,
   },
   {
+    id: "hardware-new",
+    does: `Fit the new ${f.renews.join(", ")}: pilot holes by the table, and try it with the sash open, shut and locked.`,
+    why: "A lock or keep that drags racks the sash, and the customer finds out tonight.",
+    tool: "screwdriver, drill, chisel",
+    minutes: 20 * f.renews.length,
+    when: (g) => g.renews.length > 0,
+  },
+  {
     id: "fronts-back",
     does: "Put back what stood in front, and tick it off the list.",
     why: "A blind left leaning is a blind bent.",

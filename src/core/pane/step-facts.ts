@@ -2,7 +2,7 @@ import { bedOf, kindOf } from "../finish/compounds.ts";
 import type { FinishFacts } from "../finish/steps.ts";
 import type { Hazards } from "../look/cautions.ts";
 import { mendingOf } from "../look/condition.ts";
-import { HARDWARE, HARDWARE_NAMES } from "../ready/hardware.ts";
+import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import { detailOf } from "../takeout/detail.ts";
@@ -84,6 +84,9 @@ function profileHere(book: PaneBook, r: Reckoning): Profile | null {
   return { ...known, brittle: flexed === "brittle" };
 }
 
+const hardwareTo = (book: PaneBook, fate: HardwareFate): readonly string[] =>
+  HARDWARE.filter((h) => book.before.hardware[h] === fate).map((h) => HARDWARE_NAMES[h]);
+
 const areaM2 = (r: Reckoning): number =>
   r.cut.ok ? (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6 : 0;
 
@@ -101,7 +104,8 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     mends: members.some((m) => m.state === "mend" && !m.fault),
     faults: mendingOf(members).faults,
     cause: book.cause,
-    strips: HARDWARE.filter((h) => book.before.hardware[h] === "strip").map((h) => HARDWARE_NAMES[h]),
+    strips: hardwareTo(book, "strip"),
+    renews: hardwareTo(book, "new"),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
   };

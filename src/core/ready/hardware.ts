@@ -1,5 +1,5 @@
 /** Metalwork that comes off with the sash and goes back, or does not. */
-export const HARDWARE = ["hinges", "stay", "handle", "keeps", "latch", "pulleys"] as const;
+export const HARDWARE = ["hinges", "stay", "handle", "keeps", "latch", "lock", "pulleys"] as const;
 export type Hardware = (typeof HARDWARE)[number];
 
 export const HARDWARE_NAMES: Readonly<Record<Hardware, string>> = {
@@ -8,6 +8,7 @@ export const HARDWARE_NAMES: Readonly<Record<Hardware, string>> = {
   handle: "handle",
   keeps: "keeps",
   latch: "latch or catch",
+  lock: "lock",
   pulleys: "pulleys and cords",
 };
 

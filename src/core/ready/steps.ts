@@ -19,6 +19,8 @@ export type ReadyFacts = StepFacts & {
   readonly cause: Cause | null;
   /** Metalwork whose paint comes off before it goes back. */
   readonly strips: readonly string[];
+  /** Metalwork that is renewed: a job of its own once the glass is in. */
+  readonly renews: readonly string[];
   /** Water was found standing in the frame. */
   readonly waterStood: boolean;
   /** The sash is to hold a unit where it held one sheet. */

@@ -207,6 +207,7 @@ describe("finishing", () => {
     ],
     ["plastic", finish({ system: "plastic-bead-inside" }), ["clean", "tell"], ["paint", "surplus", "fill-nails"]],
     ["cassette with sealant", finish({ system: "cassette" }), ["surplus", "unmask", "latch-shut"], ["touch-up"]],
+    ["a new lock", finish({ renews: ["lock"] }), ["tell", "hardware-new", "paint"], []],
     ["a blind goes back", finish({}, { frontsBack: 1 }), ["tell", "fronts-back", "paint"], []],
     ["welded shut", finish({ closed: true }), [], ["clean"]],
   ])("%s", (_, all, wanted, not) => has(all, wanted, not));
