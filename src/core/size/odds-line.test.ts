@@ -61,6 +61,23 @@ describe("one reading, one doubt at a time", () => {
   });
 });
 
+describe("both dimensions, where nothing is in doubt but the movement they share", () => {
+  const wide = { line: { ...still, tape: 0, readings: [9000] }, glass: 1 };
+  const line = (reading: number, lo: number, hi: number): Line => ({
+    ...still,
+    tape: 0,
+    readings: [reading],
+    movement: { lo, hi },
+  });
+  it.each<[string, Parameters<typeof chancesOnBoth>[0], Parameters<typeof chancesOnBoth>[1], number]>([
+    // It closes by 0 to 3 and binds from 1 on.
+    ["two thirds of the way", { line: line(597, -3, 0), glass: 596 }, wide, 2 / 3],
+    ["a sixth of it", { line: line(598.5, -3, 0), glass: 596 }, wide, 1 / 6],
+    // The width binds while share ≤ 1/4, the height while share ≤ 2/3: either is the larger of the two.
+    ["both, at the same share", { line: line(596, -1, 3), glass: 596 }, { line: line(597, -3, 0), glass: 596 }, 2 / 3],
+  ])("%s", (_, width, height, binds) => expect(chancesOnBoth(width, height).binds).toBeCloseTo(binds, 9));
+});
+
 const anyLine = fc.record({
   readings: fc.array(fc.double({ min: 598, max: 602, noNaN: true }), { minLength: 1, maxLength: 3 }),
   tape: fc.constantFrom(0, 0.2, 0.5, 1),

@@ -117,6 +117,21 @@ function stepsOf(line: Line): readonly number[] {
   ]);
 }
 
+/** A tape finer than this steps rather than slopes, mm. */
+const SHARP_MM = 0.05;
+
+/** Shares of the movement at which a line without tape error jumps or bends: where a cut pane just meets a reading. */
+function jumpsOf(line: Line, glass: number): readonly number[] {
+  const range = line.movement.hi - line.movement.lo;
+  if (line.tape >= SHARP_MM || range < NIL_MM) return [];
+  const reach = reachOf(line);
+  const offs = line.cutting.kind === "within" ? [-line.cutting.mm, 0, line.cutting.mm] : [0];
+  return line.readings
+    .flatMap((m) => [m, ...(reach === null ? [] : [m - reach])])
+    .flatMap((at) => offs.map((off) => (glass + off - at - line.movement.lo) / range))
+    .filter((share) => share > 0 && share < 1);
+}
+
 /**
  * Both dimensions at once, by default sharing one movement: both at the same share of their ranges. Chances that either
  * binds, either is covered too little, or either of the two.
@@ -138,7 +153,10 @@ export function chancesOnBoth(
   };
   const range = Math.max(...[width, height].map(({ line }) => line.movement.hi - line.movement.lo));
   const pieces = Math.min(40, Math.max(1, Math.ceil(range / PIECE_MM)));
-  const cuts = Array.from({ length: pieces - 1 }, (_, i) => (i + 1) / pieces);
+  const cuts = [
+    ...Array.from({ length: pieces - 1 }, (_, i) => (i + 1) / pieces),
+    ...[width, height].flatMap((d) => jumpsOf(d.line, d.glass)),
+  ];
   const both = (pick: (c: Chances) => number): number => integrate((share) => pick(here(share)), 0, 1, cuts);
   const cover = width.line.depth !== null || height.line.depth !== null;
   return {
