@@ -1,11 +1,9 @@
-import type { Method } from "../ready/methods.ts";
+import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { isTimber } from "../takeout/facts.ts";
 import type { FinishFacts } from "./steps.ts";
 
-type FinishMethod = Method & { readonly when: (f: FinishFacts) => boolean };
-
 /** Skills of finishing. Source of all: trade practice; labels win. */
-const METHODS: readonly FinishMethod[] = [
+const METHODS: readonly MethodWhen<FinishFacts>[] = [
   {
     id: "surplus",
     name: "How surplus silicone comes off",
@@ -83,4 +81,4 @@ const METHODS: readonly FinishMethod[] = [
 ];
 
 /** The cards that belong to this pane. */
-export const finishMethods = (f: FinishFacts): readonly Method[] => METHODS.filter((m) => m.when(f));
+export const finishMethods = methodsOf(METHODS);

@@ -1,20 +1,8 @@
+import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { isTimber } from "../takeout/facts.ts";
 import type { ReadyFacts } from "./steps.ts";
 
-/** Small skills of making ready: how, why, and what spoils it. Source of all: trade practice; labels win. */
-export type Method = {
-  readonly id: string;
-  readonly name: string;
-  readonly steps: readonly string[];
-  readonly schools: readonly { readonly way: string; readonly why: string }[];
-  /** Time that it can be worked, minutes. */
-  readonly workMinutes?: number;
-};
-
-/** One with when it belongs. */
-type ReadyMethod = Method & { readonly when: (f: ReadyFacts) => boolean };
-
-const METHODS: readonly ReadyMethod[] = [
+const METHODS: readonly MethodWhen<ReadyFacts>[] = [
   {
     id: "glass",
     name: "Cleaning glass that goes back",
@@ -87,4 +75,4 @@ const METHODS: readonly ReadyMethod[] = [
 ];
 
 /** Cards for this pane. */
-export const readyMethods = (f: ReadyFacts): readonly Method[] => METHODS.filter((m) => m.when(f));
+export const readyMethods = methodsOf(METHODS);

@@ -1,14 +1,12 @@
-import type { Method } from "../ready/methods.ts";
 import type { ReadyFacts } from "../ready/steps.ts";
+import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { isPlastic, isTimber } from "../takeout/facts.ts";
 import { beaded, facePutty, framed } from "./rule.ts";
-
-type SetMethod = Method & { readonly when: (f: ReadyFacts) => boolean };
 
 const nailed = (f: ReadyFacts): boolean => f.system === "timber-bead" || f.system === "pinned-stop";
 
 /** Skills of setting, each with when it belongs and the schools. Source of all: trade practice; labels win. */
-const METHODS: readonly SetMethod[] = [
+const METHODS: readonly MethodWhen<ReadyFacts>[] = [
   {
     id: "which-putty",
     name: "Which {putty}",
@@ -187,4 +185,4 @@ const METHODS: readonly SetMethod[] = [
 ];
 
 /** The cards that belong to this pane. @example a putty sash // which putty, full bed, sprigs */
-export const setMethods = (f: ReadyFacts): readonly Method[] => METHODS.filter((m) => m.when(f));
+export const setMethods = methodsOf(METHODS);

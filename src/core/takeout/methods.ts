@@ -1,10 +1,8 @@
-import type { Method } from "../ready/methods.ts";
+import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { brokenUp, isGone, type StepFacts } from "./facts.ts";
 
-type OutMethod = Method & { readonly when: (f: StepFacts) => boolean };
-
 /** Skills of taking out that keep hands and glass whole, each with when it belongs. Source of all: trade practice; labels win. */
-const METHODS: readonly OutMethod[] = [
+const METHODS: readonly MethodWhen<StepFacts>[] = [
   {
     id: "blade",
     name: "Which blade, and how far out",
@@ -75,4 +73,4 @@ const METHODS: readonly OutMethod[] = [
 ];
 
 /** Cards for taking this pane out. */
-export const takeoutMethods = (f: StepFacts): readonly Method[] => METHODS.filter((m) => m.when(f));
+export const takeoutMethods = methodsOf(METHODS);

@@ -3,6 +3,7 @@ import { FILLER_WORDS, fillerFor } from "../../core/finish/filler.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { isTimber } from "../../core/takeout/facts.ts";
 import { Fold } from "../parts/Fold.tsx";
+import { NumberField } from "../parts/NumberField.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
 const FIELDS = [
@@ -23,19 +24,13 @@ export function FillerPart() {
     <Fold title="A gap to fill" more="with what, and how much">
       <div className="grid grid-cols-3 gap-2">
         {FIELDS.map(([key, name]) => (
-          <label key={key}>
-            <span className="text-[13px] text-mute">{name}</span>
-            <input
-              type="number"
-              inputMode="decimal"
-              step="any"
-              min={0}
-              max={3000}
-              className="tight"
-              aria-label={`gap, ${name}`}
-              onChange={(e) => setGap({ ...gap, [key]: e.target.valueAsNumber || undefined })}
-            />
-          </label>
+          <NumberField
+            key={key}
+            name={name}
+            label={`gap, ${name}`}
+            most={3000}
+            change={(to) => setGap({ ...gap, [key]: to ?? undefined })}
+          />
         ))}
       </div>
       {found && (

@@ -1,4 +1,4 @@
-import type { Method } from "../../core/ready/methods.ts";
+import type { Method } from "../../core/steps/method.ts";
 import { CountDown } from "./CountDown.tsx";
 import { Fold } from "./Fold.tsx";
 import { usePane } from "./pane-context.ts";

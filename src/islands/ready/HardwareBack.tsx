@@ -10,6 +10,7 @@ import {
   type Plate,
 } from "../../core/ready/hardware.ts";
 import { Fold } from "../parts/Fold.tsx";
+import { NumberField } from "../parts/NumberField.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
 /** Metalwork that goes back: what is stripped, what is new, and whether a new one lies on the old one's mark. */
@@ -62,18 +63,12 @@ function PlateCompare() {
     <div className="grid grid-cols-[4rem_1fr_1fr_1fr] items-end gap-2">
       <span className="pb-2.5">{name}</span>
       {FIELDS.map(([key, label]) => (
-        <label key={key}>
-          <span className="text-[13px] text-mute">{label}, mm</span>
-          <input
-            type="number"
-            inputMode="decimal"
-            step="any"
-            min={0}
-            className="tight"
-            aria-label={`${name} plate, ${label}, mm`}
-            onChange={(e) => set({ ...p, [key]: e.target.valueAsNumber || undefined })}
-          />
-        </label>
+        <NumberField
+          key={key}
+          name={`${label}, mm`}
+          label={`${name} plate, ${label}, mm`}
+          change={(to) => set({ ...p, [key]: to ?? undefined })}
+        />
       ))}
     </div>
   );

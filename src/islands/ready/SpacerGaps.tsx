@@ -1,8 +1,8 @@
 import { shiftFor } from "../../core/set/gaps.ts";
+import { NumberField } from "../parts/NumberField.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
 const SIDES = ["left", "right", "top", "bottom"] as const;
-type Side = (typeof SIDES)[number];
 
 /** How far the spacer stands in from the glass edge on each side, and how it is moved to the middle. */
 export function SpacerGaps() {
@@ -11,30 +11,19 @@ export function SpacerGaps() {
   const { left, right, top, bottom } = gaps;
   const whole = left !== null && right !== null && top !== null && bottom !== null;
   const shift = whole ? shiftFor({ left, right, top, bottom }) : null;
-  const set = (side: Side, to: number) => {
-    const mm = Number.isFinite(to) && to >= 0 && to <= 100 ? to : null;
-    if (mm !== gaps[side]) write("refurbish.gaps", { ...gaps, [side]: mm });
-  };
   return (
     <div className="space-y-1">
       <p className="text-[13px] text-mute">Spacer in from the glass edge, mm: as deep as the sealant will be.</p>
       <div className="grid grid-cols-4 gap-2">
         {SIDES.map((side) => (
-          <label key={side}>
-            <span className="text-[13px] text-mute">{side}</span>
-            <input
-              type="number"
-              inputMode="decimal"
-              step="any"
-              min={0}
-              max={100}
-              className="tight"
-              aria-label={`spacer in, ${side}, mm`}
-              key={gaps[side]}
-              defaultValue={gaps[side] ?? ""}
-              onBlur={(e) => set(side, e.target.valueAsNumber)}
-            />
-          </label>
+          <NumberField
+            key={side}
+            name={side}
+            label={`spacer in, ${side}, mm`}
+            most={100}
+            value={gaps[side]}
+            change={(to) => write("refurbish.gaps", { ...gaps, [side]: to })}
+          />
         ))}
       </div>
       {shift && whole && (
