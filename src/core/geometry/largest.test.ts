@@ -66,6 +66,28 @@ describe("whatever the opening", () => {
     );
   });
 
+  it("a leaning opening with all its clearance on one side: the deepest of several dips", () => {
+    const q: Quad = {
+      bl: { x: 0, y: 0 },
+      br: { x: 412.17, y: 0 },
+      tr: { x: 426.17, y: 740.03 },
+      tl: { x: 14, y: 740.03 },
+    };
+    const p = largestRectangle(q, { left: 6, right: 0, bottom: 0, top: 0 }, "even");
+    expect(p && Math.max(...SIDES.map((s) => gapsOf(q, p)[s].most))).toBeLessThan(7.08);
+  });
+
+  it("sides that are parallel but for the last digit leave no piece between them", () => {
+    const q: Quad = {
+      bl: { x: 0, y: 0 },
+      br: { x: 250.00000000000017, y: 0 },
+      tr: { x: 253.73800522356902, y: 919.6140679490021 },
+      tl: { x: -5e-224, y: 913.6140679490021 },
+    };
+    const p = largestRectangle(q, { left: 5e-307, right: 3e-141, bottom: 4e-63, top: 5e-44 }, "even");
+    expect(p && Math.max(...SIDES.map((s) => gapsOf(q, p)[s].most))).toBeLessThan(5.41);
+  });
+
   it("no turn of a fine sweep is more even, or has more glass", () => {
     fc.assert(
       fc.property(anyOpening, clearances, (q, c) => {

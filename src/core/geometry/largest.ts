@@ -110,20 +110,12 @@ export function largestRectangle(
     return aim === "even" ? found.largestGap : -found.placed.width * found.placed.height;
   };
   const bends = [-mostTurn, ...slantsOf(q).filter((t) => Math.abs(t) < mostTurn), 0, mostTurn].sort((a, b) => a - b);
-  const tries: { readonly turn: number; readonly cost: number; readonly from: number; readonly to: number }[] = [];
-  for (let i = 1; i < bends.length; i++) {
-    const [from, to] = [bends[i - 1] ?? 0, bends[i] ?? 0];
-    const step = (to - from) / PIECES;
-    if (step <= 0) continue;
-    for (let k = 0; k <= PIECES; k++) {
-      const turn = k === PIECES ? to : from + k * step;
-      tries.push({ turn, cost: cost(turn), from: Math.max(from, turn - step), to: Math.min(to, turn + step) });
-    }
-  }
-  tries.sort((a, b) => a.cost - b.cost || Math.abs(a.turn) - Math.abs(b.turn));
-  let best = tries[0]?.turn ?? 0;
-  let least = tries[0]?.cost ?? Number.POSITIVE_INFINITY;
-  for (const { from, to } of tries.slice(0, NARROWED)) {
+  const dips: Dip[] = [];
+  for (let i = 1; i < bends.length; i++) dips.push(...dipsOf(cost, bends[i - 1] ?? 0, bends[i] ?? 0));
+  dips.sort((a, b) => a.cost - b.cost || Math.abs(a.turn) - Math.abs(b.turn));
+  let best = dips[0]?.turn ?? 0;
+  let least = dips[0]?.cost ?? Number.POSITIVE_INFINITY;
+  for (const { from, to } of dips.slice(0, NARROWED)) {
     const turn = narrowed(cost, from, to);
     const c = cost(turn);
     if (c < least) [best, least] = [turn, c];
@@ -131,8 +123,28 @@ export function largestRectangle(
   return at(best)?.placed;
 }
 
-/** A bend is the end of two pieces, so that the best of a sweep may stand in two of them. */
-const NARROWED = 3;
+/** A turn of the sweep that is no worse than those beside it: the least of its neighbourhood lies near. */
+type Dip = { readonly turn: number; readonly cost: number; readonly from: number; readonly to: number };
+
+function dipsOf(cost: (turn: number) => number, from: number, to: number): readonly Dip[] {
+  const step = (to - from) / PIECES;
+  if (to - from < NIL_TURN) return [];
+  const tries = Array.from({ length: PIECES + 1 }, (_, k) => {
+    const turn = k === PIECES ? to : from + k * step;
+    return { turn, cost: cost(turn), from: Math.max(from, turn - step), to: Math.min(to, turn + step) };
+  });
+  return tries.filter(
+    (t, k) =>
+      t.cost <= (tries[k - 1]?.cost ?? Number.POSITIVE_INFINITY) &&
+      t.cost <= (tries[k + 1]?.cost ?? Number.POSITIVE_INFINITY),
+  );
+}
+
+/** Turns nearer than this are one: two sides that are parallel but for the last digit leave no piece between them, radians. */
+const NIL_TURN = 1e-9;
+
+/** So many dips are narrowed, the deepest first: a bend is the end of two pieces, and a figure may have one on either side. */
+const NARROWED = 4;
 const PIECES = 8;
 
 /** The turns at which the pane would lie along each side, radians. */

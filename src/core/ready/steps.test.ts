@@ -76,8 +76,8 @@ describe("making ready", () => {
     [
       "cassette with sealant",
       { system: "cassette", sealed: true },
-      ["clean", "drains", "wipe", "stickers", "dry-fit", "mask"],
-      ["bead-dress", "prime"],
+      ["clean", "wipe", "stickers", "dry-fit", "mask"],
+      ["bead-dress", "prime", "drains"],
     ],
     ["door panel on tape", { system: "compression-moulding" }, ["clean", "wipe", "dry-fit", "tape-lay"], ["mask"]],
     ["steel in compound", { system: "metal-frame", bed: "putty" }, ["clean", "rust", "dry-fit"], ["prime", "drains"]],

@@ -40,7 +40,9 @@ const seat = (f: ReadyFacts): string =>
     ? "{rebate} to bare timber"
     : f.system === "metal-frame"
       ? "frame to bare, sound metal"
-      : "leg and groove to bare plastic";
+      : f.system === "in-front"
+        ? "groove of its frame, down to the bare frame"
+        : "leg and groove to bare plastic";
 
 /** The task that the cause leaves at the frame. */
 function remedy(f: ReadyFacts): readonly Rule[] {
@@ -164,7 +166,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     asks: "drains",
     when: (g) =>
       g.waterStood ||
-      isPlastic(g) ||
+      (isPlastic(g) && g.system !== "cassette" && g.system !== "compression-moulding") ||
       (g.system === "metal-frame" && g.detail.metal === "beads") ||
       (g.sealed && isTimber(g)),
   },

@@ -5,6 +5,10 @@ import { beaded, facePutty, framed, type Rule } from "./rule.ts";
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
+/** Beads with a gasket that came out first, and goes in last. */
+const gasketed = (f: ReadyFacts): boolean =>
+  f.system === "plastic-bead-inside" || (f.system === "metal-frame" && f.detail.metal === "beads");
+
 /** What holds the pane once it stands: sprigs, clips, beads and their pins, gaskets, screws, mouldings. */
 export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   {
@@ -91,12 +95,20 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     when: (g) => g.system === "timber-bead" || g.system === "pinned-stop",
   },
   {
+    id: "channel-back",
+    does: "Put the screen channel or trim back over the stops, as the map says; where none came off, skip it.",
+    why: "It hides the pins, and the screen hangs in it.",
+    tool: "screwdriver, flat hands",
+    minutes: 4,
+    when: (g) => g.system === "pinned-stop",
+  },
+  {
     id: "wedge-back",
     does: "Press the wedge gasket in, corners first, then the middle of each side; cut it a little long, never stretch it.",
     why: "It is what keeps the glass tight and the water out.",
     tool: "soapy water, blunt wheel",
     minutes: 8,
-    when: (g) => g.system === "plastic-bead-inside" && g.detail.gasket === "wedge",
+    when: (g) => gasketed(g) && g.detail.gasket === "wedge",
   },
   {
     id: "outer-back",
@@ -104,9 +116,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     why: "The other way about it leads water in behind the glass.",
     tool: "soapy water",
     minutes: 8,
-    when: (g) =>
-      (g.system === "plastic-bead-inside" && g.detail.gasket === "outer") ||
-      (g.system === "metal-frame" && g.detail.metal === "beads"),
+    when: (g) => gasketed(g) && g.detail.gasket === "outer",
   },
   {
     id: "member-back",

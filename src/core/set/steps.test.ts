@@ -61,20 +61,26 @@ describe("setting", () => {
     [
       "no beads: the sash screwed together",
       { system: "plastic-no-bead", sealed: true },
-      ["face-check", "press", "member-back", "corner-screws-back", "rehang", "tray"],
+      ["pack-channel", "face-check", "bed-bond", "press", "member-back", "corner-screws-back", "rehang", "tray"],
       ["pack", "beads-back", "sprigs"],
     ],
     [
       "clad, pinned stops",
       { system: "pinned-stop", sealed: true },
-      ["bed-bond", "press", "commit", "beads-back", "pins"],
-      ["sprigs"],
+      ["bed-bond", "press", "commit", "beads-back", "pins", "channel-back"],
+      ["sprigs", "tray"],
     ],
     [
       "cassette",
       { system: "cassette", sealed: true },
-      ["ring", "press", "screws-loose", "screws-round", "plugs-back", "tray"],
-      ["pack", "beads-back", "bed-bond", "rehang", "commit", "scraps", "outer-line"],
+      ["to-hand", "bed-bond", "press", "screws-loose", "screws-round", "plugs-back", "tray"],
+      ["pack", "beads-back", "ring", "rehang", "commit", "scraps", "outer-line"],
+    ],
+    [
+      "cassette on tape: the liner is out before it is screwed",
+      { system: "cassette", sealed: true, detail: { bond: "tape" } },
+      ["bed-bond", "press", "scraps", "screws-loose"],
+      ["ring", "commit"],
     ],
     [
       "cassette on its own gasket: a line outside is for looks",
@@ -103,8 +109,14 @@ describe("setting", () => {
     [
       "aluminium with beads",
       { system: "metal-frame", bed: "gasket", detail: { metal: "beads" } },
-      ["bed-bond", "press", "beads-back", "outer-back"],
-      ["face", "clips-back"],
+      ["bed-bond", "press", "beads-back", "wedge-back"],
+      ["face", "clips-back", "outer-back"],
+    ],
+    [
+      "aluminium with beads, outer gasket first",
+      { system: "metal-frame", bed: "gasket", detail: { metal: "beads", gasket: "outer" } },
+      ["beads-back", "outer-back"],
+      ["wedge-back"],
     ],
     [
       "storm pane",

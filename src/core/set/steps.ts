@@ -27,6 +27,13 @@ const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool
   },
 };
 
+/** A sash that is screwed together has its gasket on the glass. */
+const ROUND_THE_PANE: Pick<Step, "does" | "why" | "tool"> = {
+  does: "Put the gasket round the pane, its lip the way it was: corners full, not stretched.",
+  why: "A stretched gasket creeps back and opens at a corner.",
+  tool: "soapy water",
+};
+
 /** Where neither rain nor draught comes: behind another door, or between rooms. */
 const SHELTERED: Pick<Step, "does" | "why" | "tool"> = {
   does: "Run the bed all round, or dabs at the corners and every 200 mm between them.",
@@ -78,6 +85,15 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     when: packed,
   },
   {
+    id: "pack-channel",
+    does: "Lay the {packers} in the channel where the map has them, the carrying ones first, clear of the corner screws.",
+    why: "Without them the pane stands on its edge, and a hinged sash hangs on the glass.",
+    tool: "{packers}",
+    ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
+    minutes: 3,
+    when: (g) => g.system === "plastic-no-bead",
+  },
+  {
     id: "face-check",
     does: bonds(f)
       ? "Look once more before it touches: which face in, which edge up, by the mark you trust."
@@ -99,19 +115,19 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "bed-bond",
-    ...LAID[f.bed === "putty" ? "gasket" : f.bed],
+    ...(framed(f) ? ROUND_THE_PANE : LAID[f.bed === "putty" ? "gasket" : f.bed]),
     minutes: f.bed === "gasket" ? 2 : 6,
     alongEdge: f.bed !== "gasket",
     hazards: f.bed === "silicone" ? ["solvent"] : [],
     ...(f.bed === "silicone" ? { asks: "open-time" as const } : {}),
-    when: (g) => g.bed !== "putty" && g.system !== "cassette" && !g.staysIn,
+    when: (g) => g.bed !== "putty" && !(g.system === "cassette" && g.bed === "gasket") && !g.staysIn,
   },
   {
     id: "ring",
     does: "Hold the new bead or gasket to the old ring: same width, same groove. Then lay the room half on its face and press it in all round.",
     why: "The pressed bead is what seals: an old ring that does not take it leaks at the corners.",
     minutes: 4,
-    when: (g) => g.system === "cassette",
+    when: (g) => g.system === "cassette" && !bonds(g),
   },
   {
     id: "press",
@@ -121,7 +137,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
         : f.system === "cassette"
           ? "Stand the {unit} in the outer half, centred, and bring the room half to it."
           : framed(f)
-            ? "Slide the pane into the gasket and the members, square to them."
+            ? "Slide the pane with its gasket into the members, square to them."
             : bonds(f)
               ? "Foot on the {packers} first, then fold it in; slide it even, then press round the edge."
               : "Foot on the {packers} first, then fold it in against the gasket.",
@@ -176,7 +192,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "A tab torn off inside is a leak: it comes out, or the pane does. One that cannot be reached is written down.",
     minutes: 3,
     asks: "scraps",
-    when: (g) => g.bed === "tape" && g.system !== "cassette",
+    when: (g) => g.bed === "tape",
   },
   ...fixRules(f),
   {

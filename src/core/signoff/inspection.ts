@@ -79,7 +79,10 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   },
   {
     id: "screws",
-    look: "Screws gone round twice, even, none proud; plugs all in.",
+    look:
+      f.system === "cassette"
+        ? "Screws gone round twice, even, none proud; plugs all in."
+        : "Corner screws home, corners closed, none proud.",
     ifNot: "By hand once more; never force one.",
     when: (g) => g.system === "cassette" || g.system === "plastic-no-bead",
   },

@@ -57,7 +57,7 @@ function layersOf(f: StepFacts): readonly Layer[] {
     case "metal-frame":
       return detail.metal === "compound"
         ? [["paint-line"], ["face-putty"], ["clips"], ["glass"], ["bed"]]
-        : [["wedge-gasket"], ["beads"], ["glass"], ["packers"]];
+        : [[detail.gasket === "wedge" ? "wedge-gasket" : "outer-gasket"], ["beads"], ["glass"], ["packers"]];
     case "in-front":
       return [["front-fastenings"], ["release"], ["corner-screws"], ["sash-members"], ["glass"]];
   }

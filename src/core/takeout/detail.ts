@@ -102,12 +102,16 @@ const BY_SYSTEM: Readonly<Record<System, { readonly asks: readonly DetailName[];
   },
   cassette: { asks: ["halves", "bond"], usual: { bond: "silicone" } },
   "compression-moulding": { asks: [], usual: { bond: "tape" } },
-  "metal-frame": { asks: ["metal", "old"], usual: {} },
+  "metal-frame": { asks: ["metal", "old", "gasket", "keep"], usual: {} },
   "in-front": { asks: [], usual: { where: "bench" } },
 };
 
 /** What is worth asking about this system: nothing else changes its steps. */
-export const detailsAsked = (system: System): readonly DetailName[] => ["reach", ...BY_SYSTEM[system].asks];
+export const detailsAsked = (system: System, said: Partial<Detail> = {}): readonly DetailName[] => {
+  const { metal } = detailOf(system, said);
+  const not: readonly DetailName[] = system !== "metal-frame" ? [] : metal === "beads" ? ["old"] : ["gasket", "keep"];
+  return ["reach", ...BY_SYSTEM[system].asks.filter((name) => !not.includes(name))];
+};
 
 /** What was said, and the usual for the rest. @example detailOf("timber-bead", { keep: "destroy" }).fixing // "fine-pins" */
 export const detailOf = (system: System, said: Partial<Detail>): Detail => ({
