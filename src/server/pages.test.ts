@@ -39,7 +39,7 @@ describe("the round's page", () => {
       "chase",
       "set",
       "wait-paint",
-      "read-corners",
+      "keep-or-renew",
       "choose-safety",
       "read-size",
       "read-again",

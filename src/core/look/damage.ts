@@ -27,6 +27,10 @@ export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
   "wrong-glass": "not safety glass",
 };
 
+/** It moves, binds, or its bed is done: what packing and bedding anew may cure, the glass being sound. */
+const LOOSE: readonly Damage[] = ["rattling", "dropped", "draught", "putty-falling"];
+export const isLoose = (damage: readonly Damage[]): boolean => damage.some((d) => LOOSE.includes(d));
+
 /** Causes worth keeping, because the new pane fails the same way, with what prevents it. */
 export const CAUSES = [
   "impact",

@@ -1,3 +1,5 @@
+import { isLoose } from "../look/damage.ts";
+import { examVerdict } from "../look/exam.ts";
 import { detailOf } from "../takeout/detail.ts";
 import type { PaneBook } from "./book.ts";
 
@@ -8,6 +10,10 @@ export const oldGlassBack = (book: Asked): boolean =>
   book.before.option?.option === "refurbish" ||
   book.before.option?.option === "repack" ||
   book.before.refurbish.closed !== null;
+
+/** Sound glass in a bed or sash that is not: packed anew before anybody orders another, unless somebody chose otherwise. */
+export const mayStay = (book: Pick<PaneBook, "before" | "damage">): boolean =>
+  book.before.option === null && isLoose(book.damage) && examVerdict(book.before.exam).glassSound;
 
 /** It does not even come out: its {beads} do, and its {packers}, while it stands in its gaskets. */
 export const staysIn = (book: Asked): boolean =>

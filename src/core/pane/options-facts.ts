@@ -1,4 +1,5 @@
 import { type MemberState, mendingOf } from "../look/condition.ts";
+import { isLoose } from "../look/damage.ts";
 import { examVerdict } from "../look/exam.ts";
 import type { OptionFacts } from "../look/options.ts";
 import { beadAcross } from "../measure/bead.ts";
@@ -27,7 +28,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     toughened: book.before.exam.stamp === "toughened",
     coated: book.coating === null ? null : book.coating.coated === "unsure" ? null : book.coating.coated === "yes",
     glass: broken ? "broken" : book.damage.includes("misted") ? "seal-gone" : v.glassSound ? "sound" : "not-looked",
-    loose: book.damage.some((d) => d === "rattling" || d === "dropped" || d === "draught" || d === "putty-falling"),
+    loose: isLoose(book.damage),
     worst: worstOf(book),
     mending: mendingHere(book),
     doubleHolds: doubleHolds(r),

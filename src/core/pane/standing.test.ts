@@ -141,6 +141,26 @@ describe("the next thing to do", () => {
     expect(next).toMatchObject({ station: "takeout", kind: "take-out" });
     expect(stations.order).toEqual({ state: "done", says: { kind: "old-glass" } });
   });
+  it("sound glass in a dropped sash: kept or renewed is chosen before anything is read for an order", () => {
+    const t = new Teller().added();
+    t.tell("look.damage", { damage: ["dropped"] });
+    expect(at(t).next.kind).toBe("read-size");
+    const answers = {
+      kind: "single",
+      near: "whole",
+      mist: "none",
+      opens: "hinged",
+      "head-gap": "handle-down",
+      moves: "still",
+      bed: "sound",
+      stamp: "none",
+    } as const;
+    for (const [question, answer] of Object.entries(answers))
+      t.tell("look.answer", { question: question as keyof typeof answers, answer });
+    expect(at(t).next).toMatchObject({ station: "look", kind: "keep-or-renew" });
+    t.tell("look.option", { option: "glass", reason: "they want it clear" });
+    expect(at(t).next.kind).toBe("read-size");
+  });
   it("ends when it is painted and signed off", () => {
     const t = set("2026-05-11");
     t.tell("finish.painted", { day: "2026-05-19" });

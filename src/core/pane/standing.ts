@@ -11,7 +11,7 @@ import { type Day, dayOf } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { inspectionHere } from "./inspection.ts";
-import { oldGlassBack } from "./old-glass.ts";
+import { mayStay, oldGlassBack } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { refurbishHere } from "./refurbishing.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
@@ -49,6 +49,7 @@ export type Next = {
   readonly kind:
     | "look"
     | "close-hole"
+    | "keep-or-renew"
     | "read-size"
     | "read-again"
     | "read-corners"
@@ -220,6 +221,7 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
       : { station: "order", kind: "check-in", day: due };
   }
   if (state === "open") return { station: "order", kind: "send-order" };
+  if (state === undefined && mayStay(book)) return { station: "look", kind: "keep-or-renew" };
   if (state === undefined && oldGlassBack(book)) return toSetting(book, r);
   return toOrdering(book, r);
 }

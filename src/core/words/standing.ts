@@ -67,6 +67,8 @@ function nextSentence(next: Next): string {
       return "Look: say what is wrong";
     case "close-hole":
       return "Close the hole";
+    case "keep-or-renew":
+      return "Sound glass: keep it?";
     case "read-size":
       return "Read width and height";
     case "read-again":

@@ -148,7 +148,7 @@ export function Compounds({ own, say, write }: Props) {
               />
             </label>
           ))}
-          <label className="col-span-2 sm:col-span-5">
+          <label className="col-span-2 sm:col-span-4">
             <span className="text-[13px] text-mute">Approved by the maker of</span>
             <input
               maxLength={120}

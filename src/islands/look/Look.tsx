@@ -8,6 +8,7 @@ import {
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
+import { mayStay } from "../../core/pane/old-glass.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
@@ -26,6 +27,8 @@ import { WhichSystem } from "./WhichSystem.tsx";
 export function Look() {
   const { book, write, say, causesHere } = usePane();
   const again = causesHere.filter((c) => c.cause === book.cause && c.cause !== "unknown");
+  // Sound glass: what is done about it is chosen before anything else is asked.
+  const sound = mayStay(book);
   const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
   const toggle = (d: Damage) =>
     write("look.damage", {
@@ -51,6 +54,7 @@ export function Look() {
         )}
       </Part>
       {examining && <Exam />}
+      {sound && <Options />}
       <Lessons station="look" all />
       <Part title="How pressing">
         <div className="grid gap-2 sm:grid-cols-2">
@@ -109,7 +113,7 @@ export function Look() {
       <Condition />
       <Special />
       <Wants />
-      <Options />
+      {!sound && <Options />}
       <Photos station="look" />
       <AnotherLikeIt />
     </div>
