@@ -1,6 +1,7 @@
 import { expect } from "vitest";
 import type { FinishFacts } from "../../src/core/finish/steps.ts";
-import { type ReadyFacts, readySteps } from "../../src/core/ready/steps.ts";
+import type { ReadyFacts } from "../../src/core/ready/facts.ts";
+import { readySteps } from "../../src/core/ready/steps.ts";
 import type { Step } from "../../src/core/steps/step.ts";
 import { type Detail, detailOf } from "../../src/core/takeout/detail.ts";
 import { takeoutSteps } from "../../src/core/takeout/steps.ts";

@@ -1,4 +1,4 @@
-import type { ReadyFacts } from "../ready/steps.ts";
+import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
 import { isTimber } from "../takeout/facts.ts";
 

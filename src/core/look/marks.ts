@@ -25,8 +25,8 @@ const STAMPS: readonly { readonly says: RegExp; readonly is: Partial<MarksRead> 
  * @example "EN 12150", "03/09", read in 2026 // toughened, made 2009
  */
 export function readMarks(marks: string, date: string, thisYear: number): MarksRead {
-  const found: MarksRead = { stamp: null, sealed: null, year: yearIn(date, thisYear), face: null };
-  return STAMPS.reduce<MarksRead>((read, s) => (s.says.test(marks) ? { ...read, ...s.is } : read), found);
+  const none: MarksRead = { stamp: null, sealed: null, year: yearIn(date, thisYear), face: null };
+  return Object.assign(none, ...STAMPS.filter((s) => s.says.test(marks)).map((s) => s.is)) as MarksRead;
 }
 
 /** The year in a stamped date: 2009, 03/09, 12-98, W14 09, Mar 2011. */

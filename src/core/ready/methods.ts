@@ -1,6 +1,6 @@
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { isTimber } from "../takeout/facts.ts";
-import type { ReadyFacts } from "./steps.ts";
+import type { ReadyFacts } from "./facts.ts";
 
 const METHODS: readonly MethodWhen<ReadyFacts>[] = [
   {

@@ -1,38 +1,9 @@
-import type { MemberFault } from "../look/condition.ts";
-import type { Cause } from "../look/damage.ts";
 import type { Step } from "../steps/step.ts";
-import { isPlastic, isTimber, type StepFacts } from "../takeout/facts.ts";
+import { isPlastic, isTimber } from "../takeout/facts.ts";
+import type { ReadyFacts } from "./facts.ts";
+import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";
-
-/** What making ready follows from: the pane, what it will be bedded in, and what its size asks for. */
-export type ReadyFacts = StepFacts & {
-  readonly bed: "putty" | "silicone" | "tape" | "gasket";
-  /** The compound wants a primed rebate; otherwise its label decides. */
-  readonly primeRebate: boolean;
-  /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
-  readonly ease: readonly { readonly side: string; readonly mm: number }[];
-  /** A member of the sash is to be mended first, and nobody said what is wrong with it. */
-  readonly mends: boolean;
-  /** What is wrong with members that are mended first. */
-  readonly faults: readonly MemberFault[];
-  /** Why the old glass failed, where somebody said. */
-  readonly cause: Cause | null;
-  /** Metalwork whose paint comes off before it goes back. */
-  readonly strips: readonly string[];
-  /** Metalwork that is renewed: a job of its own once the glass is in. */
-  readonly renews: readonly string[];
-  /** Water was found standing in the frame. */
-  readonly waterStood: boolean;
-  /** The sash is to hold a unit where it held one sheet. */
-  readonly rout: boolean;
-};
-
-type Rule = Step & { readonly when: (f: ReadyFacts) => boolean };
-
-const always = (): boolean => true;
-/** The glass comes out, or a new one goes in. */
-const out = (f: ReadyFacts): boolean => !f.staysIn;
-const rotten = (f: ReadyFacts): boolean => f.damage.includes("rotten") || f.faults.includes("rot");
+import { always, out, type Rule } from "./rule.ts";
 
 /** Where the seat is made of what, in the words of a step. */
 const seat = (f: ReadyFacts): string =>
@@ -67,96 +38,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     when: out,
   },
   ...remedy(f),
-  {
-    id: "bead-dress",
-    does: "Draw every pin from the {beads}, scrape and sand them smooth, and dress the timber edge the chisel left. Say what came off a sanded one: its fit is reckoned again.",
-    why: "A pin's burr holds the {bead} off the glass; paint on its back makes it proud.",
-    tool: "pincers, scraper, sandpaper",
-    minutes: 10,
-    asks: "nails",
-    ...(f.lead ? { never: "No dry sanding where paint may hold lead." } : {}),
-    when: (g) => (g.system === "timber-bead" || g.system === "pinned-stop") && g.detail.keep === "keep",
-  },
-  {
-    id: "strip",
-    does: f.lead
-      ? "Scrape the thick paint off wet, down to a sound edge; wipe up the sludge."
-      : "Scrape or strip the thick paint while the glass is out.",
-    why: "Chipped edges show for years beside new glass, and thick paint makes the sash bind.",
-    tool: f.lead ? "wet scraper, damp cloths" : "scraper, stripper or warm air",
-    ...(f.lead ? { never: "No dry sanding and no warm air where paint may hold lead." } : {}),
-    minutes: 30,
-    hazards: ["dust", "solvent", ...(f.lead ? ["lead"] : [])],
-    when: (g) => isTimber(g) && (g.detail.paint === "thick" || g.faults.includes("thick-paint")),
-  },
-  {
-    id: "hardware",
-    does: `Strip the paint off ${f.strips.join(", ")}: screws, slots and knuckles first.`,
-    why: "Paint in a hinge binds the sash and racks its new pane; in a slot it chews the screw.",
-    tool: f.lead ? "wet scraper, damp cloths" : "scraper, wire brush",
-    ...(f.lead ? { never: "No heat and no dry wire brush where paint may hold lead." } : {}),
-    minutes: 5 * f.strips.length,
-    hazards: ["dust", ...(f.lead ? ["lead"] : [])],
-    when: (g) => g.strips.length > 0,
-  },
-  {
-    id: "mend",
-    does: "Cut out soft timber, harden and fill, square to the old {rebate}. Let it set.",
-    why: "{Sprigs} and pins do not hold in rot, and the pane drops.",
-    tool: "chisel, repair paste",
-    minutes: 30,
-    driesHours: 24,
-    asks: "dries",
-    hazards: ["solvent"],
-    when: (g) => rotten(g) && isTimber(g),
-  },
-  {
-    id: "fill",
-    does: "Fill where timber came away, square to the old {rebate}, and sand it when it is hard.",
-    why: "The bed needs a flat seat; a hollow under it is where water stands.",
-    tool: "repair paste, sanding block",
-    minutes: 10,
-    driesHours: 12,
-    asks: "dries",
-    hazards: ["solvent"],
-    when: (g) => (g.detail.lost === "some" || g.faults.includes("chewed")) && isTimber(g) && !rotten(g),
-  },
-  {
-    id: "joints",
-    does: "Free the jammed paint, glue the opened joints and clamp the sash square: both diagonals alike.",
-    why: "A sash that works loose breaks the bed of the new pane at its corners.",
-    tool: "waterproof glue, clamps, tape",
-    minutes: 30,
-    driesHours: 24,
-    asks: "dries",
-    when: (g) => (g.mends || g.faults.includes("joint")) && isTimber(g),
-  },
-  {
-    id: "rout",
-    does: "Rout the {rebate} to the depth and width under Measure; square the corners with a chisel.",
-    why: "The {unit} must stand in it with its edge seal covered and its packers under it.",
-    tool: "router, template, chisel",
-    never: "No pass without the template fixed: its set-off is half of guide bush less cutter. Never through a joint.",
-    minutes: 60,
-    hazards: ["dust", "knives", ...(f.lead ? ["lead"] : [])],
-    when: (g) => g.rout && isTimber(g),
-  },
-  {
-    id: "mend-frame",
-    does: "Look at every member and corner: cracked plastic or rusted metal is mended or the sash is changed.",
-    why: "A frame that moves breaks the next seal as well.",
-    minutes: 10,
-    when: (g) => (rotten(g) || g.faults.includes("brittle")) && !isTimber(g),
-  },
-  {
-    id: "ease",
-    does: `Ease the {rebate}: ${f.ease.map((e) => `${e.side} up to ${e.mm.toFixed(1)} mm`).join(", ")}.`,
-    why: "The pane was ordered for it. Easing is easy now and hopeless once the bed is in.",
-    tool: "sharp chisel, {rebate} plane",
-    minutes: 20,
-    hazards: f.lead ? ["lead"] : [],
-    when: (g) => g.ease.length > 0,
-  },
+  ...mendRules(f),
   {
     id: "drains",
     does: "Find the drain holes and clear them; pour a cup of water in and see it come out.",

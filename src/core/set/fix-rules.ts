@@ -1,4 +1,4 @@
-import type { ReadyFacts } from "../ready/steps.ts";
+import type { ReadyFacts } from "../ready/facts.ts";
 import { isTimber } from "../takeout/facts.ts";
 import { TURNED_NAMES } from "../takeout/profile.ts";
 import { beaded, facePutty, framed, type Rule } from "./rule.ts";

@@ -1,4 +1,4 @@
-import type { ReadyFacts } from "../ready/steps.ts";
+import type { ReadyFacts } from "../ready/facts.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { isPlastic, isTimber } from "../takeout/facts.ts";
 import { beaded, facePutty, framed } from "./rule.ts";

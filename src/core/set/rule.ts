@@ -1,4 +1,4 @@
-import type { ReadyFacts } from "../ready/steps.ts";
+import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
 
 /* What a rule of setting is, and what it may ask of the frame. */

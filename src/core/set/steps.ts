@@ -1,4 +1,4 @@
-import type { ReadyFacts } from "../ready/steps.ts";
+import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
 import { sashLeaves } from "../takeout/facts.ts";
 import { fixRules } from "./fix-rules.ts";

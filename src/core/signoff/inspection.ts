@@ -1,4 +1,4 @@
-import type { ReadyFacts } from "../ready/steps.ts";
+import type { ReadyFacts } from "../ready/facts.ts";
 import { isTimber, sashLeaves } from "../takeout/facts.ts";
 
 export type InspectionItem = { readonly id: string; readonly look: string; readonly ifNot: string };

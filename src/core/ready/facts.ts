@@ -1,0 +1,26 @@
+import type { MemberFault } from "../look/condition.ts";
+import type { Cause } from "../look/damage.ts";
+import type { StepFacts } from "../takeout/facts.ts";
+
+/** What making ready follows from: the pane, what it will be bedded in, and what its size asks for. */
+export type ReadyFacts = StepFacts & {
+  readonly bed: "putty" | "silicone" | "tape" | "gasket";
+  /** The compound wants a primed rebate; otherwise its label decides. */
+  readonly primeRebate: boolean;
+  /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
+  readonly ease: readonly { readonly side: string; readonly mm: number }[];
+  /** A member of the sash is to be mended first, and nobody said what is wrong with it. */
+  readonly mends: boolean;
+  /** What is wrong with members that are mended first. */
+  readonly faults: readonly MemberFault[];
+  /** Why the old glass failed, where somebody said. */
+  readonly cause: Cause | null;
+  /** Metalwork whose paint comes off before it goes back. */
+  readonly strips: readonly string[];
+  /** Metalwork that is renewed: a job of its own once the glass is in. */
+  readonly renews: readonly string[];
+  /** Water was found standing in the frame. */
+  readonly waterStood: boolean;
+  /** The sash is to hold a unit where it held one sheet. */
+  readonly rout: boolean;
+};
