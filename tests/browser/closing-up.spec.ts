@@ -1,0 +1,135 @@
+import { expect, test } from "@playwright/test";
+import { addPane, allSent, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+
+test("a bead is flexed, read where it stands proud, and the step says what brings it home", async ({ page }) => {
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await openStation(page, "Set");
+  const station = page.getByRole("region", { name: "Station" });
+  const beads = station.locator("li", { hasText: "go back in the reverse of the way they came out" });
+  await expect(beads).not.toContainText("spare bead");
+  await beads.getByLabel("whitens or creaks").check();
+  await expect(beads).toContainText("warm water, spare bead");
+  await beads.getByText("Stands one proud?").click();
+  const top = beads.getByRole("textbox", { name: "top" });
+  await top.fill("1");
+  await top.blur();
+  await expect(beads.getByText("Bring it down: a block along it")).toBeVisible();
+  await top.fill("2");
+  await top.blur();
+  await expect(beads.getByText("Its lip is on the wrong side")).toBeVisible();
+  await allSent(page);
+});
+
+test("behind another door dabs will do; where weather reaches it the bed is full", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Set");
+  const station = page.getByRole("region", { name: "Station" });
+  await expect(station.getByRole("checkbox", { name: /no gaps in the corners/ })).toBeVisible();
+  await station.getByLabel("another door or room is before it").check();
+  await expect(station.getByRole("checkbox", { name: /dabs at the corners and every 200 mm/ })).toBeVisible();
+  await station.getByLabel("weather or draught reaches it").check();
+  await expect(station.getByRole("checkbox", { name: /no gaps in the corners/ })).toBeVisible();
+});
+
+test("what runs in the sun is refused, and what cures holds the signing off: each only with a word", async ({
+  page,
+}) => {
+  await page.goto("/house");
+  await ready(page);
+  await page.getByRole("button", { name: "One of mine like Neutral-cure silicone" }).click();
+  const name = `Tube ${process.pid}`;
+  await page.getByLabel("Name on the label").fill(name);
+  await page.getByLabel("bears in the sun, °C").fill("55");
+  await page.getByLabel("Approved by the maker of").fill("the Tarn frame");
+  await page.getByRole("button", { name: "Keep", exact: true }).click();
+  await expect(page.getByText(/bears 55 °C · approved by the Tarn frame/)).toBeVisible();
+  await allSent(page);
+
+  await addPane(page);
+  await page.getByLabel("How the glass is held").selectOption("timber-bead");
+  await openStation(page, "Set");
+  const station = page.getByRole("region", { name: "Station" });
+  await station.getByLabel("In what").selectOption({ label: name });
+  await expect(station.getByText("It bears 55 °C: a light frame in the sun reaches 60, and it runs.")).toBeVisible();
+  await expect(station.getByText("Approved by the maker of the Tarn frame.")).toBeVisible();
+  await station.getByRole("button", { name: "It is set", exact: true }).click();
+  await expect(station.getByText(new RegExp(`^Set .* in ${name}`))).toHaveCount(0);
+  await station.getByLabel(/say why it is this one all the same/).fill("north side, never any sun");
+  await station.getByRole("button", { name: "It is set", exact: true }).click();
+  await expect(station.getByText(new RegExp(`^Set .* in ${name}`))).toBeVisible();
+
+  await openStation(page, "Finish");
+  await expect(station.getByText(/It stays shut for 2 more days/)).toBeVisible();
+  await openStation(page, "Sign off");
+  await expect(station.getByText(/Leave it shut until/)).toBeVisible();
+  const sign = station.getByRole("button", { name: "Sign it off all the same" });
+  await sign.click();
+  await expect(station.getByText(/^Signed off/)).toHaveCount(0);
+  await station.getByLabel(/Why is it closed before/).fill("the house is empty until June");
+  await sign.click();
+  await expect(station.getByText(/^Signed off/)).toBeVisible();
+  await allSent(page);
+});
+
+test("a line is rated, a gap is filled by its width", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Finish");
+  const station = page.getByRole("region", { name: "Station" });
+  await station.getByLabel("hollow").check();
+  await expect(station.getByText("Paint shows a hollow")).toBeVisible();
+  await station.getByLabel("knife marks").check();
+  await expect(station.getByText("Paint hides a knife mark")).toBeVisible();
+  await station.getByText("A gap to fill").click();
+  await station.getByLabel("gap, wide, mm").fill("2");
+  await station.getByLabel("gap, long, mm").fill("300");
+  await station.getByLabel("gap, deep, mm").fill("8");
+  // 2 × 300 × 8 mm is 4.8 ml, and a fifth more.
+  await expect(station.getByText(/Flexible caulk.*About 6 ml/)).toBeVisible();
+  await station.getByLabel("gap, wide, mm").fill("20");
+  await expect(station.getByText("let a piece of timber in")).toBeVisible();
+  await allSent(page);
+});
+
+test("marks on the glass say what it is, and the old thickness what the new one does", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await type(page, { "width, top": "604", "height, left": "904" });
+  await page.getByText("Bars, coating, marks").click();
+  await page.getByLabel("Marks on the glass").fill("EN 12150-1");
+  await page.getByLabel("Date in the spacer").fill("03/09");
+  await page.keyboard.press("Tab");
+  await expect(page.getByText(/The marks say: toughened; made 2009/)).toBeVisible();
+  await page.getByRole("button", { name: /^Keep toughened/ }).click();
+  await expect(page.getByRole("button", { name: /^Keep toughened/ })).toHaveCount(0);
+  await openStation(page, "Specify");
+  await page.getByRole("textbox", { name: "thickness" }).last().fill("3");
+  await page.keyboard.press("Tab");
+  await expect(
+    page.getByText(/It was 3 mm, this is 4 mm: 1\.0 mm more through the frame, and 1\.[34] kg heavier/),
+  ).toBeVisible();
+  await page.getByLabel("an off-cut will do: it goes on the order").check();
+  await openStation(page, "Sign off");
+  await expect(page.getByText(/The old glass was marked toughened/).first()).toBeVisible();
+  await allSent(page);
+});
+
+test("the kit is packed for a day, and for what is ticked of it", async ({ page }) => {
+  await page.goto(await roundPath(page));
+  await ready(page);
+  await page.getByRole("link", { name: "Kit" }).click();
+  await ready(page);
+  const panes = page.getByRole("list", { name: "For" }).getByRole("checkbox");
+  const many = await panes.count();
+  expect(many).toBeGreaterThan(0);
+  for (const pane of await panes.all()) await expect(pane).toBeChecked();
+  await expect(page.getByRole("list", { name: "Tools" }).getByRole("checkbox").first()).toBeVisible();
+  for (const pane of await panes.all()) await pane.uncheck();
+  await page.getByRole("button", { name: "Pack for these" }).click();
+  await ready(page);
+  await expect(page.getByRole("list", { name: "Tools" }).getByRole("checkbox")).toHaveCount(0);
+  expect(await panes.count()).toBe(many);
+  await page.getByRole("button", { name: "All of that day" }).click();
+  await ready(page);
+  await expect(page.getByRole("list", { name: "Tools" }).getByRole("checkbox").first()).toBeVisible();
+});
