@@ -107,7 +107,8 @@ export function Refurbish() {
       />
       <p className="text-[13px]">
         About {spent.toFixed(1)} h in so far,{" "}
-        {money(Math.round(spent * firm.house.hourRate * 100), firm.house.currency)} of work
+        {money(Math.round(spent * firm.house.hourRate * 100), firm.house.currency)} of work, and{" "}
+        {money(Math.round(firm.house.refurbishKit * 100), firm.house.currency)} of material
         {renew && `; a new unit, fitted, is ${money(renew.pence, firm.house.currency)}`}.
       </p>
       <Cleaned coated={facts.coated === true} />

@@ -65,21 +65,20 @@ function Flexed() {
   );
 }
 
+const LIPS = [
+  { says: "right: inside the edge", path: "M60 22H86V34H78V48H68V34H64V40H60z" },
+  { says: "wrong: outside, and proud", path: "M52 15H86V27H78V48H68V27H58V22H52z" },
+] as const;
+
 /** A lip inside the frame's edge, and one outside it: the second stands proud by its own thickness. */
 const LipPicture = () => (
   <div className="grid grid-cols-2 gap-2">
-    {[
-      ["right: inside the edge", 0],
-      ["wrong: outside, and proud", 7],
-    ].map(([says, out]) => (
+    {LIPS.map(({ says, path }) => (
       <figure key={says} className="space-y-1">
         <svg viewBox="0 0 120 64" className="w-full bg-sheet" role="img" aria-label={`Lip of a bead, ${says}`}>
           <path d="M6 22H60V58H6z" className="d-frame" />
           <path d="M88 6H100V58H88z" className="d-pane" />
-          <path
-            d={out === 0 ? "M60 22H86V34H78V48H68V34H64V40H60z" : "M52 15H86V27H78V48H68V27H58V22H52z"}
-            className="d-packer"
-          />
+          <path d={path} className="d-packer" />
           <path d="M6 22H110" className="d-line" strokeDasharray="4 3" fill="none" />
         </svg>
         <figcaption className="text-[13px] text-mute">{says}</figcaption>
