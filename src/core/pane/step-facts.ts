@@ -6,7 +6,7 @@ import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import { detailOf } from "../takeout/detail.ts";
-import type { StepFacts } from "../takeout/facts.ts";
+import { isBeaded, type StepFacts } from "../takeout/facts.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { toMm } from "../units/length.ts";
 import { bondOf } from "./against.ts";
@@ -16,16 +16,8 @@ import type { Reckoning } from "./reckoning.ts";
 import { isUnit, wasUnit } from "./unit.ts";
 
 /** Systems whose glass is held by four beads, stops or pinned strips. */
-export const hasBeads = (book: PaneBook): boolean => {
-  const { system } = book.added;
-  return (
-    system === "timber-bead" ||
-    system === "plastic-bead-inside" ||
-    system === "plastic-bead-outside" ||
-    system === "pinned-stop" ||
-    (system === "metal-frame" && detailOf(system, book.before.detail).metal === "beads")
-  );
-};
+export const hasBeads = ({ added, before }: PaneBook): boolean =>
+  isBeaded({ system: added.system, detail: detailOf(added.system, before.detail) });
 
 /** In which order the beads come out, by the corners as they were tapped; null until somebody tapped one. */
 export function beadsOf(book: PaneBook, r: Reckoning): BeadOrder | null {

@@ -1,7 +1,7 @@
 import type { ReadyFacts } from "../ready/facts.ts";
-import { isTimber } from "../takeout/facts.ts";
+import { isBeaded, isTimber } from "../takeout/facts.ts";
 import { TURNED_NAMES } from "../takeout/profile.ts";
-import { beaded, facePutty, framed, type Rule } from "./rule.ts";
+import { facePutty, framed, type Rule } from "./rule.ts";
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
@@ -82,7 +82,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
     minutes: 12,
     asks: "seated",
-    when: beaded,
+    when: isBeaded,
   },
   {
     id: "pins",

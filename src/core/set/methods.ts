@@ -1,7 +1,7 @@
 import type { ReadyFacts } from "../ready/facts.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
-import { isPlastic, isTimber } from "../takeout/facts.ts";
-import { beaded, facePutty, framed } from "./rule.ts";
+import { isBeaded, isPlastic, isTimber } from "../takeout/facts.ts";
+import { facePutty, framed } from "./rule.ts";
 
 const nailed = (f: ReadyFacts): boolean => f.system === "timber-bead" || f.system === "pinned-stop";
 
@@ -66,7 +66,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "walk from one end", why: "the groove guides it" },
       { way: "centre it and press", why: "no blow at all" },
     ],
-    when: beaded,
+    when: isBeaded,
   },
   {
     id: "how-hard",
@@ -82,7 +82,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "clean block and hammer", why: "the block keeps the face whole" },
       { way: "hands alone", why: "nothing to slip" },
     ],
-    when: (f) => beaded(f) || f.system === "compression-moulding",
+    when: (f) => isBeaded(f) || f.system === "compression-moulding",
   },
   {
     id: "nails",

@@ -12,12 +12,6 @@ export const turns = (f: ReadyFacts): boolean => f.hinge === "left" || f.hinge =
 export const opens = (f: ReadyFacts): boolean => turns(f) || f.hinge === "top" || f.hinge === "bottom";
 export const facePutty = (f: ReadyFacts): boolean =>
   f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
-export const beaded = (f: ReadyFacts): boolean =>
-  f.system === "timber-bead" ||
-  f.system === "plastic-bead-inside" ||
-  f.system === "plastic-bead-outside" ||
-  f.system === "pinned-stop" ||
-  (f.system === "metal-frame" && f.detail.metal === "beads");
 export const framed = (f: ReadyFacts): boolean => f.system === "plastic-no-bead" || f.system === "in-front";
 export const packed = (f: ReadyFacts): boolean => f.system !== "cassette" && !framed(f);
 export const plastic = (f: ReadyFacts): boolean => f.system.startsWith("plastic");

@@ -1,8 +1,8 @@
 import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
-import { sashLeaves } from "../takeout/facts.ts";
+import { isBeaded, sashLeaves } from "../takeout/facts.ts";
 import { fixRules } from "./fix-rules.ts";
-import { beaded, bonds, facePutty, framed, opens, packed, plastic, type Rule, turns } from "./rule.ts";
+import { bonds, facePutty, framed, opens, packed, plastic, type Rule, turns } from "./rule.ts";
 
 const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> = {
   putty: {
@@ -170,7 +170,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "{packers}",
     minutes: 3,
     asks: "groove",
-    when: (g) => beaded(g) && packed(g),
+    when: (g) => isBeaded(g) && packed(g),
   },
   {
     id: "commit",

@@ -1,5 +1,5 @@
 import type { ReadyFacts } from "../ready/facts.ts";
-import { isTimber, sashLeaves } from "../takeout/facts.ts";
+import { isBeaded, isTimber, sashLeaves } from "../takeout/facts.ts";
 
 export type InspectionItem = { readonly id: string; readonly look: string; readonly ifNot: string };
 
@@ -18,11 +18,7 @@ type Rule = InspectionItem & { readonly when: (f: InspectionFacts) => boolean };
 const always = (): boolean => true;
 const putty = (f: InspectionFacts): boolean =>
   f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
-const beaded = (f: InspectionFacts): boolean =>
-  ["timber-bead", "plastic-bead-inside", "plastic-bead-outside", "pinned-stop", "compression-moulding"].includes(
-    f.system,
-  ) ||
-  (f.system === "metal-frame" && f.detail.metal === "beads");
+const beaded = (f: InspectionFacts): boolean => isBeaded(f) || f.system === "compression-moulding";
 const gasket = (f: InspectionFacts): boolean =>
   f.bed === "gasket" || f.system === "plastic-bead-inside" || f.system === "plastic-no-bead";
 

@@ -50,6 +50,13 @@ export const isPlastic = (f: StepFacts): boolean =>
   f.system.startsWith("plastic") || f.system === "cassette" || f.system === "compression-moulding";
 export const isTimber = (f: StepFacts): boolean =>
   f.system === "timber-putty" || f.system === "timber-bead" || f.system === "pinned-stop";
+/** Four beads, stops or pinned strips hold the glass. */
+export const isBeaded = (f: Pick<StepFacts, "system" | "detail">): boolean =>
+  f.system === "timber-bead" ||
+  f.system === "plastic-bead-inside" ||
+  f.system === "plastic-bead-outside" ||
+  f.system === "pinned-stop" ||
+  (f.system === "metal-frame" && f.detail.metal === "beads");
 /** The sash leaves its frame: to a bench, or because it must come apart. */
 export const sashLeaves = (f: StepFacts): boolean =>
   f.detail.where === "bench" || f.system === "plastic-no-bead" || f.system === "in-front";

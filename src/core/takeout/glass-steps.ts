@@ -1,17 +1,11 @@
 import type { Step } from "../steps/step.ts";
-import { brokenUp, isGone, type StepFacts } from "./facts.ts";
-
-const beaded = (f: StepFacts): boolean =>
-  ["timber-bead", "plastic-bead-inside", "plastic-bead-outside", "pinned-stop", "compression-moulding"].includes(
-    f.system,
-  ) ||
-  (f.system === "metal-frame" && f.detail.metal === "beads");
+import { brokenUp, isBeaded, isGone, type StepFacts } from "./facts.ts";
 
 /** Getting the glass itself out: whole, in shards, or there is none left. */
 export function glassSteps(f: StepFacts): readonly Step[] {
   const heavy = f.lift !== 1;
   const steps: (Step | false)[] = [
-    beaded(f) && {
+    (isBeaded(f) || f.system === "compression-moulding") && {
       id: "glass-loose",
       does: isGone(f)
         ? "Nothing is held now: look for shards that hang."

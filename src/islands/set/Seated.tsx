@@ -13,6 +13,7 @@ import { Ticks } from "../parts/Ticks.tsx";
 /** Whether each bead is truly home: ticked, read where it stands proud, with what brings it down; flexed first where old. */
 export function Seated({ step }: { readonly step: Step }) {
   const { book, reckoning: r, say } = usePane();
+  const plastic = isPlastic(stepFacts(book, r));
   const proud = BEAD_PROUD.flatMap((p) => {
     const read = r.readings[p];
     const says = read === undefined ? null : proudSays(toMm(read));
@@ -20,7 +21,7 @@ export function Seated({ step }: { readonly step: Step }) {
   });
   return (
     <div className="space-y-2">
-      {isPlastic(stepFacts(book, r)) && <Flexed />}
+      {plastic && <Flexed />}
       <p className="text-[13px] text-mute">Home, its lip inside the frame</p>
       <Ticks station="set" step={step} />
       <Fold as="small" title="Stands one proud?">
@@ -35,7 +36,7 @@ export function Seated({ step }: { readonly step: Step }) {
             <span className="font-medium">{p.side}:</span> {say(p.says)}
           </p>
         ))}
-        {isPlastic(stepFacts(book, r)) && <LipPicture />}
+        {plastic && <LipPicture />}
       </Fold>
     </div>
   );
