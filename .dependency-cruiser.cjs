@@ -43,7 +43,14 @@ module.exports = {
       name: "db-knows-no-http",
       severity: "error",
       from: { path: "^src/db/", pathNot: test },
-      to: { path: "^src/", pathNot: "^src/(db|core)/" },
+      // The one reader of payloads checks what it reads by the schemas that checked it on the way in.
+      to: { path: "^src/", pathNot: "^src/(db|core|contract)/" },
+    },
+    {
+      name: "one-reader-of-payloads",
+      severity: "error",
+      from: { path: "^src/", pathNot: ["^src/db/entry-log[.]ts$", test] },
+      to: { path: "^src/contract/stored-entry[.]ts$" },
     },
     {
       name: "only-server-opens-db",

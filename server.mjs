@@ -1,19 +1,52 @@
-// Migrates the firm's file, then serves the built application. Plain JavaScript: it runs without a build of its own.
+// Looks the firm's file over, migrates it, then serves the built application. Plain JavaScript: it runs without a build of its own.
+import "./src/production.mjs";
+import { execFile } from "node:child_process";
 import { createServer } from "node:http";
 import { dirname, join, resolve } from "node:path";
 import { fileURLToPath } from "node:url";
-import compression from "compression";
+import sirv from "sirv";
+import { copiesOf } from "./src/db/copies.mjs";
+import { whyNotServed } from "./src/db/file-check.mjs";
 import { openMigrated } from "./src/db/migrate.mjs";
+import { noteServing, noteStopped, serversOf } from "./src/db/served-by.mjs";
 
 const root = dirname(fileURLToPath(import.meta.url));
 const host = process.env.HOST || "127.0.0.1";
 const port = Number(process.env.PORT || 4321);
-process.env.DATABASE_FILE = resolve(root, process.env.DATABASE_FILE || "data/plain-pane.sqlite");
-openMigrated(process.env.DATABASE_FILE).close();
+const file = resolve(root, process.env.DATABASE_FILE || "data/plain-pane.sqlite");
+process.env.DATABASE_FILE = file;
+process.env.PLAIN_PANE_ROOT = root;
+
+/** @param {string} why */
+const giveUp = (why) => {
+  console.error(why);
+  process.exit(1);
+};
+
+const why = whyNotServed(file, { begin: process.env.NEW_FIRM === "1" });
+if (why) giveUp(why);
+try {
+  openMigrated(file).close();
+} catch (error) {
+  giveUp(
+    `${file} could not be brought up to this version (${error instanceof Error ? error.message : error}): nothing was changed. Bring a copy back with npm run restore, or start the version that wrote it.`,
+  );
+}
+for (const other of serversOf(file))
+  console.log(
+    `Another server (process ${other.pid}, ${other.at}) is on this file too. That is allowed: both write the same log.`,
+  );
 
 process.env.ASTRO_NODE_AUTOSTART = "disabled";
 const { handler } = await import(join(root, "dist/server/entry.mjs"));
-const compress = compression();
+const files = sirv(join(root, "dist/client"), {
+  brotli: true,
+  gzip: true,
+  etag: true,
+  setHeaders: (response, path) => {
+    if (path.startsWith("/_astro/")) response.setHeader("cache-control", "public, max-age=31536000, immutable");
+  },
+});
 
 // Bound to loopback, it answers to loopback's names only: a page elsewhere cannot reach it under a name of its own.
 const loopback = ["127.0.0.1", "::1", "localhost"].includes(host);
@@ -34,26 +67,77 @@ const SECURITY = {
   "x-frame-options": "DENY",
 };
 
+/** What a framework would serve beside our own pages: nothing here asks for it, and one picture could take a minute. */
+const NOT_OURS = /^\/(?:_image|_server-islands|_actions)(?:[/?]|$)/;
+const OF_API = new Set(["GET", "HEAD", "POST", "PUT", "DELETE", "PATCH", "OPTIONS"]);
+
+const refuse = (response, status, code, message, headers = {}) => {
+  response.writeHead(status, {
+    "content-type": "application/json; charset=utf-8",
+    "cache-control": "no-store",
+    ...headers,
+  });
+  response.end(JSON.stringify({ error: { code, message } }));
+};
+
 const server = createServer((request, response) => {
   for (const [name, value] of Object.entries(SECURITY)) response.setHeader(name, value);
-  if (loopback && !names.has(nameOf(request.headers.host))) {
-    response.writeHead(421, { "content-type": "application/json; charset=utf-8" });
-    const message = "This server does not answer to that name. Use its own address, or list the name in ALLOWED_HOSTS.";
-    response.end(JSON.stringify({ error: { code: "wrong-host", message } }));
-    return;
-  }
-  compress(request, response, () => handler(request, response));
+  const { method = "GET", url = "/" } = request;
+  if (loopback && !names.has(nameOf(request.headers.host)))
+    return refuse(
+      response,
+      421,
+      "wrong-host",
+      "This server does not answer to that name. Use its own address, or list the name in ALLOWED_HOSTS.",
+    );
+  const api = url.startsWith("/api/");
+  if (api ? !OF_API.has(method) : method !== "GET" && method !== "HEAD")
+    return refuse(response, 405, "method", api ? "No endpoint takes that method." : "Pages are read: use GET here.", {
+      allow: api ? [...OF_API].join(", ") : "GET, HEAD",
+    });
+  if (NOT_OURS.test(url))
+    return refuse(response, 404, "no-such-path", "There is nothing here. See / for what there is.");
+  files(request, response, () => handler(request, response));
 });
+// Nobody holds a connection open without asking anything.
+server.headersTimeout = 20_000;
+server.requestTimeout = 60_000;
 server.on("clientError", (_error, socket) => {
   if (socket.writable) socket.end("HTTP/1.1 400 Bad Request\r\nConnection: close\r\n\r\n");
 });
+server.on("error", (error) =>
+  giveUp(
+    error.code === "EADDRINUSE"
+      ? `Port ${port} on ${host} is taken: stop what listens there, or name another in PORT.`
+      : `${host}:${port} cannot be listened on (${error.code}): name another address in HOST and PORT.`,
+  ),
+);
 server.listen(port, host, () => {
   const { port: taken } = server.address();
+  const shown = `http://${host.includes(":") ? `[${host}]` : host}:${taken}/`;
   // The simulated supplier is reached as a real one would be: by its address.
   process.env.PLAIN_PANE_ORIGIN = `http://${loopback ? host.replace("::1", "[::1]") : "127.0.0.1"}:${taken}`;
-  console.log(`Plain Pane is at http://${host.includes(":") ? `[${host}]` : host}:${taken}/`);
+  noteServing(file, shown);
+  console.log(`Plain Pane is at ${shown}`);
+  // Loads the application, and makes tables of an older make again, before anybody waits for it.
+  void fetch(`${process.env.PLAIN_PANE_ORIGIN}/api/health`).catch(() => undefined);
 });
 
+const FIRST_COPY_MS = 60_000;
+const LOOK_FOR_DAY_MS = 3_600_000;
+/** Once a day a copy is made by itself, by a process of its own. */
+const copyOfToday = () => {
+  const today = new Date().toISOString().slice(0, 10);
+  if (process.env.BACKUPS === "off" || copiesOf(file)[0]?.day === today) return;
+  execFile(process.execPath, [join(root, "scripts/backup.mjs")], { env: process.env }, (error, _out, said) => {
+    if (error) console.error(`Today's copy was not made. ${said.trim()}`);
+  });
+};
+setTimeout(copyOfToday, FIRST_COPY_MS).unref();
+setInterval(copyOfToday, LOOK_FOR_DAY_MS).unref();
+
+// The application closes the file as the process ends, which folds its write-ahead log in.
+process.on("exit", () => noteStopped(file));
 for (const signal of ["SIGTERM", "SIGINT"])
   process.on(signal, () => {
     server.close(() => process.exit(0));

@@ -37,5 +37,6 @@ build_app() {
   say "Building"
   rm -f .stamps/build
   node node_modules/astro/astro.js build --silent
+  node scripts/compress-client.mjs
   mkdir -p .stamps && echo "$stamp" >.stamps/build
 }

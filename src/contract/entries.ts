@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { BatchTaken, EntryBatch, EntrySchema } from "./entry.ts";
+import { BatchTaken, EntryBatch, ReadEntrySchema } from "./entry.ts";
 import { route } from "./route.ts";
 
 export const PostEntries = route({
@@ -19,7 +19,7 @@ export const EntriesAfter = z.strictObject({
 export type EntriesAfter = z.output<typeof EntriesAfter>;
 
 export const EntriesPage = z
-  .strictObject({ entries: z.array(EntrySchema), through: z.int(), more: z.boolean() })
+  .strictObject({ entries: z.array(ReadEntrySchema), through: z.int(), more: z.boolean() })
   .meta({ id: "EntriesPage" });
 export type EntriesPage = z.output<typeof EntriesPage>;
 

@@ -10,6 +10,7 @@ import { BASES } from "../core/size/basis.ts";
 import { HOLDS } from "../core/size/lay.ts";
 import { SCHOOLS } from "../core/size/school.ts";
 import { GLASS_KINDS } from "../core/specify/glass.ts";
+import { FIRST_DAY, LAST_DAY } from "../core/units/day.ts";
 import { DayText, GridName, LengthUnit } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 import { BEFORE_PAYLOADS } from "./payloads-before.ts";
@@ -118,33 +119,54 @@ export const PAYLOADS = {
   ...SPECIFY_PAYLOADS,
   ...ORDER_PAYLOADS,
   struck: z.strictObject({ entry: Id, reason: Short }),
+  unread: z.strictObject({ kind: z.string(), why: z.string(), was: z.string() }),
 } satisfies { readonly [K in Kind]: z.ZodType<Payloads[K]> };
 
 const About = z.strictObject({ round: Id.optional(), pane: Id.optional(), order: Id.optional() });
 
+/** When it happened. A clock that stands outside the years a firm works in is wrong. */
+const At = z.iso
+  .datetime({ precision: 3 })
+  .refine((at) => at.slice(0, 10) >= FIRST_DAY && at.slice(0, 10) <= LAST_DAY, {
+    error: "The clock that wrote this stands outside the years 2000 to 2100. Set it, and write the entry again.",
+  })
+  .meta({ description: "When it happened, UTC, to the millisecond; from 2000 to 2100" });
+
 const entryOf = <K extends Kind>(kind: K) =>
   z.strictObject({
     id: Id,
-    at: z.iso.datetime({ precision: 3 }).meta({ description: "When it happened, UTC, to the millisecond" }),
+    at: At,
     who: Name,
     about: About,
     kind: z.literal(kind),
     payload: PAYLOADS[kind],
   });
 
-const KINDS = Object.keys(PAYLOADS) as [Kind, ...Kind[]];
-const [firstKind, ...otherKinds] = KINDS;
-
-/** One fact, checked by the schema of its kind. */
-export const EntrySchema = z
-  .discriminatedUnion("kind", [entryOf(firstKind), ...otherKinds.map((k) => entryOf(k))], {
+const unionOf = (kinds: readonly Kind[]) => {
+  const [first, ...others] = kinds as readonly [Kind, ...Kind[]];
+  return z.discriminatedUnion("kind", [entryOf(first), ...others.map((k) => entryOf(k))], {
     error: (issue) =>
       issue.code === "invalid_union" ? "No entry is of this kind. See /api for the kinds there are." : undefined,
-  })
-  .meta({ id: "Entry" }) as unknown as z.ZodType<Entry>;
+  });
+};
+const KINDS = Object.keys(PAYLOADS) as readonly Kind[];
+const WRITTEN_KINDS = KINDS.filter((k) => k !== "unread");
+
+/** One fact to be written, checked by the schema of its kind. */
+export const EntrySchema = unionOf(WRITTEN_KINDS).meta({ id: "Entry" }) as unknown as z.ZodType<Entry>;
+
+/** One fact as it is read: what this version does not understand comes as `unread`. */
+export const ReadEntrySchema = unionOf(KINDS).meta({ id: "ReadEntry" }) as unknown as z.ZodType<Entry>;
 
 /** All or none, and safe to send again: an entry that is already there is passed over. */
-export const EntryBatch = z.strictObject({ entries: z.array(EntrySchema).min(1).max(1000) }).meta({ id: "EntryBatch" });
+export const EntryBatch = z
+  .strictObject({
+    entries: z.array(EntrySchema).min(1).max(1000),
+    sure: z.boolean().optional().meta({
+      description: "Said when a strike takes a whole round with its panes off every list: it is asked twice.",
+    }),
+  })
+  .meta({ id: "EntryBatch" });
 export type EntryBatch = z.output<typeof EntryBatch>;
 
 export const BatchTaken = z

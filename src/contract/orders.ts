@@ -1,10 +1,11 @@
 import { z } from "zod";
-import { EntrySchema } from "./entry.ts";
+import { ReadEntrySchema } from "./entry.ts";
+import { DayText } from "./lengths.ts";
 import { Id, Name, Text } from "./payload-parts.ts";
 import { route } from "./route.ts";
 
 const Told = z
-  .strictObject({ entries: z.array(EntrySchema), through: z.int() })
+  .strictObject({ entries: z.array(ReadEntrySchema), through: z.int() })
   .meta({ id: "OrderTold", description: "What was written down of it: entries that are in the log now." });
 
 export const PostHand = route({
@@ -28,6 +29,6 @@ export const PostAsk = route({
   path: "/api/orders/ask",
   says: "Asks a supplier's system how an order stands, and writes down what is new.",
   more: "`day` asks as of a later day: for trying out with the simulated supplier.",
-  input: z.strictObject({ order: Id, who: Name, day: z.iso.date().optional() }),
+  input: z.strictObject({ order: Id, who: Name, day: DayText.optional() }),
   output: Told,
 });

@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { MOST_READING } from "../core/tape/read.ts";
 import { LengthUnit } from "./lengths.ts";
 
 /** What payloads of entries are made of. */
@@ -8,4 +9,4 @@ export const Text = z.string().max(2000);
 export const Short = z.string().max(200);
 /** As typed, even when it cannot be read: nothing typed is lost. */
 export const Written = z.strictObject({ text: z.string().max(60), unit: LengthUnit });
-export const Nanometres = z.int().min(1).max(100_000_000_000);
+export const Nanometres = z.int().min(1).max(MOST_READING);

@@ -6,11 +6,17 @@ import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
 import { MARK_CORNERS, PARTS, RUNS, TEXTURES } from "../core/specify/looks.ts";
 import { PANEL_MAKES } from "../core/specify/panel.ts";
 import { EXPOSURES } from "../core/specify/wind.ts";
+import { MOST_READING } from "../core/tape/read.ts";
 import { DayText, GridName } from "./lengths.ts";
 import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
 import { CHECKED_MORE } from "./payloads-order.ts";
 
-export const CornerPoint = z.strictObject({ x: z.int().min(-1e11).max(1e11), y: z.int().min(-1e11).max(1e11) });
+/** What a cutter takes off again is never more than the room of a rebate. */
+const Allowance = z.int().min(0).max(200_000_000);
+export const CornerPoint = z.strictObject({
+  x: z.int().min(-MOST_READING).max(MOST_READING),
+  y: z.int().min(-MOST_READING).max(MOST_READING),
+});
 const MakeupSchema = z.strictObject({
   panes: z
     .array(z.strictObject({ mm: z.number().min(1).max(60), kind: z.enum(GLASS_KINDS) }))
@@ -61,7 +67,7 @@ export const MORE_OF_LINE = {
   parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
   note: Short.optional(),
   corners: z.array(CornerPoint).length(4).optional(),
-  allowanceNm: z.strictObject({ width: z.int().min(0), height: z.int().min(0) }).optional(),
+  allowanceNm: z.strictObject({ width: Allowance, height: Allowance }).optional(),
 };
 
 /** Specifying and ordering. */

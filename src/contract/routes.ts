@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { GetBackups, PostBackup } from "./backups.ts";
 import { CalcBalance } from "./calc-balance.ts";
 import { CalcDepth } from "./calc-depth.ts";
 import { CalcDesiccant } from "./calc-desiccant.ts";
@@ -21,7 +22,7 @@ import { CalcTape } from "./calc-tape.ts";
 import { CalcThickness } from "./calc-thickness.ts";
 import { CalcToeHeel } from "./calc-toe-heel.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
-import { PostInstrument } from "./instruments.ts";
+import { PostInstrument, PostPair } from "./instruments.ts";
 import { PostReadOrder } from "./order-file.ts";
 import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
 import { type Route, route } from "./route.ts";
@@ -29,12 +30,12 @@ import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.
 
 export const Health = z
   .strictObject({ ok: z.literal(true), through: z.int(), entries: z.int() })
-  .meta({ id: "Health", description: "The file can be read; `through` is the log's newest place." });
+  .meta({ id: "Health", description: "The file can be written and read; `through` is the log's newest place." });
 
 export const GetHealth = route({
   method: "get",
   path: "/api/health",
-  says: "Whether the server can read its file.",
+  says: "Whether the server can write its file: it tries a write, and says what is wrong where it cannot.",
   input: null,
   output: Health,
 });
@@ -72,5 +73,8 @@ export const ROUTES: readonly Route[] = [
   PostStandinAnswer,
   GetStandinOrder,
   PostInstrument,
+  PostPair,
+  GetBackups,
+  PostBackup,
   GetHealth,
 ] as unknown as readonly Route[];

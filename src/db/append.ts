@@ -1,8 +1,9 @@
 import { ABOUT } from "../core/log/about.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { fail, ok, type Result } from "../core/result.ts";
-import type { Database, Running } from "./database.ts";
-import { addedIds, entriesById, insertEntries, logEnd } from "./entry-log.ts";
+import { type Database, mustBeThere, type Running } from "./database.ts";
+import { addedIds, entriesById, insertEntries, logThrough } from "./entry-log.ts";
+import { countPanes } from "./lists.ts";
 import { project } from "./projection.ts";
 
 export type AppendError =
@@ -13,7 +14,9 @@ export type AppendError =
       readonly id: string;
     }
   | { readonly kind: "id-taken"; readonly entry: string }
-  | { readonly kind: "strike-about-other"; readonly entry: string };
+  | { readonly kind: "strike-about-other"; readonly entry: string }
+  /** A round with panes on it goes off every list with them: that is asked twice. */
+  | { readonly kind: "strikes-round"; readonly entry: string; readonly panes: number };
 
 export type Appended = {
   readonly taken: readonly string[];
@@ -25,24 +28,29 @@ export type Appended = {
  * Adds a batch to the log and brings the tables up to date: all of it or nothing, in one transaction on the disk
  * before it answers. An entry that is there already, word for word, is passed over.
  */
-export function appendEntries(db: Database, batch: readonly Entry[]): Result<Appended, AppendError> {
+export function appendEntries(
+  db: Database,
+  batch: readonly Entry[],
+  by: { readonly receivedAt: string; readonly sure?: boolean } = { receivedAt: new Date().toISOString(), sure: true },
+): Result<Appended, AppendError> {
+  mustBeThere(db);
   return db.transaction(
     (tx) => {
-      const refused = refuse(tx, batch);
+      const refused = refuse(tx, batch, by.sure === true);
       if (refused) return fail(refused);
-      const taken = insertEntries(tx, batch);
+      const taken = insertEntries(tx, batch, by.receivedAt);
       const isNew = new Set(taken);
       project(
         tx,
         batch.filter((e) => isNew.has(e.id)),
       );
-      return ok({ taken, known: batch.map((e) => e.id).filter((id) => !isNew.has(id)), through: logEnd(tx).through });
+      return ok({ taken, known: batch.map((e) => e.id).filter((id) => !isNew.has(id)), through: logThrough(tx) });
     },
     { behavior: "immediate" },
   );
 }
 
-function refuse(tx: Running, batch: readonly Entry[]): AppendError | null {
+function refuse(tx: Running, batch: readonly Entry[], sure: boolean): AppendError | null {
   const there = new Map(
     entriesById(
       tx,
@@ -55,6 +63,10 @@ function refuse(tx: Running, batch: readonly Entry[]): AppendError | null {
     if (e.kind !== "struck") continue;
     const target = there.get(e.payload.entry) ?? batch.find((b) => b.id === e.payload.entry);
     if (target && !sameAbout(target, e)) return { kind: "strike-about-other", entry: e.id };
+    if (!sure && !same && target?.kind === "round.opened" && target.about.round !== undefined) {
+      const panes = countPanes(tx, target.about.round);
+      if (panes > 0) return { kind: "strikes-round", entry: e.id, panes };
+    }
   }
   return (
     unknownId(tx, batch, "pane", "pane.added") ??

@@ -15,7 +15,7 @@ import {
   listPeople,
   listRounds,
   listSuppliers,
-  newestAt,
+  neighboursOf,
   paneById,
   panesOfRound,
   sameOpening,
@@ -211,7 +211,7 @@ describe("the firm's file", () => {
     const db = createDatabase(file);
     append(db, new Teller().opened().entries);
     db.$client.exec(
-      "DELETE FROM __drizzle_migrations; DROP TABLE standin_orders; DROP TABLE photos; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
+      "DELETE FROM __drizzle_migrations; DROP TABLE people; DROP TABLE pulse; DROP TABLE supplier_records; DROP TABLE tables_made; DROP TABLE standin_orders; DROP TABLE photos; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
     );
     db.$client.close();
     createDatabase(file).$client.close();
@@ -235,10 +235,10 @@ describe("why other panes at an address failed", () => {
     t.tell("look.cause", { cause: "water" }, { pane: other });
     t.tell("look.cause", { cause: "water" }, { pane: third });
     append(db, t.entries);
-    expect(newestAt(db, "look.cause", "No. 5", PANE).map((c) => [c.pane, c.label, c.payload.cause])).toEqual([
+    expect(neighboursOf(db, "No. 5", PANE).map((c) => [c.pane, c.label, c.cause])).toEqual([
       [other, "back bedroom, lower sash", "water"],
     ]);
-    expect(newestAt(db, "look.cause", "No. 7", PANE)).toEqual([]);
+    expect(neighboursOf(db, "No. 7", PANE)).toEqual([]);
   });
 });
 

@@ -1,27 +1,31 @@
-import { and, asc, count, eq, gt, inArray, isNull, max, or, sql } from "drizzle-orm";
+import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, min, or, sql } from "drizzle-orm";
+import { readStored } from "../contract/stored-entry.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import type { Running } from "./database.ts";
-import { entries } from "./schema.ts";
+import { addedTo, entries, people } from "./schema.ts";
+
+/* The only reader of payloads: whatever stands in the file comes out of here checked, or set aside as `unread`. */
 
 type Row = typeof entries.$inferSelect;
 
-/** A row was checked by its kind's schema on the way in, and rows are never changed: hence the cast. */
+const aboutOf = (row: Row): Entry["about"] => ({
+  ...(row.round !== null && { round: row.round }),
+  ...(row.pane !== null && { pane: row.pane }),
+  ...(row.order !== null && { order: row.order }),
+});
+
 const toEntry = (row: Row): Entry =>
-  ({
+  readStored({
     id: row.id,
     at: row.at,
     who: row.who,
     kind: row.kind,
-    about: {
-      ...(row.round !== null && { round: row.round }),
-      ...(row.pane !== null && { pane: row.pane }),
-      ...(row.order !== null && { order: row.order }),
-    },
+    about: aboutOf(row),
     payload: row.payload,
-  }) as Entry;
+  });
 
 /** Adds those that are not there yet, in the order given. Answers with the ids that were new. */
-export function insertEntries(db: Running, batch: readonly Entry[]): readonly string[] {
+export function insertEntries(db: Running, batch: readonly Entry[], receivedAt: string): readonly string[] {
   const taken: string[] = [];
   for (const e of batch) {
     const { changes } = db
@@ -34,7 +38,8 @@ export function insertEntries(db: Running, batch: readonly Entry[]): readonly st
         round: e.about.round ?? null,
         pane: e.about.pane ?? null,
         order: e.about.order ?? null,
-        payload: e.payload,
+        payload: JSON.stringify(e.payload),
+        receivedAt,
       })
       .onConflictDoNothing({ target: entries.id })
       .run();
@@ -46,52 +51,110 @@ export function insertEntries(db: Running, batch: readonly Entry[]): readonly st
 export const entriesById = (db: Running, ids: readonly string[]): readonly Entry[] =>
   inChunks(ids, (some) => db.select().from(entries).where(inArray(entries.id, some)).all()).map(toEntry);
 
-/** The log's newest place and its length. */
-export function logEnd(db: Running): { readonly through: number; readonly entries: number } {
-  const row = db
-    .select({ through: max(entries.seq), n: count() })
+/** The log's newest place. */
+export const logThrough = (db: Running): number =>
+  db
+    .select({ through: max(entries.seq) })
     .from(entries)
-    .get();
-  return { through: row?.through ?? 0, entries: row?.n ?? 0 };
-}
+    .get()?.through ?? 0;
+
+/** The log's newest place and its length. */
+export const logEnd = (db: Running): { readonly through: number; readonly entries: number } => ({
+  through: logThrough(db),
+  entries:
+    db
+      .select({ n: sql<number>`coalesce(sum(${people.entries}), 0)` })
+      .from(people)
+      .get()?.n ?? 0,
+});
+
+const aboutPanes = (db: Running, panes: readonly string[]) =>
+  or(inArray(entries.pane, [...panes]), inArray(entries.order, ordersWith(db, panes)));
 
 /** A pane's own entries and all of the orders it stands on. */
-export const entriesOfPane = (db: Running, pane: string): readonly Entry[] =>
-  db
+export const entriesOfPane = (db: Running, pane: string): readonly Entry[] => entriesOfPanes(db, [pane]);
+
+/** The same with the newest of their places in the log. */
+export function paneLog(db: Running, pane: string): { readonly entries: readonly Entry[]; readonly through: number } {
+  const rows = db
     .select()
     .from(entries)
-    .where(or(eq(entries.pane, pane), inArray(entries.order, ordersWith(db, [pane]))))
+    .where(aboutPanes(db, [pane]))
     .orderBy(asc(entries.seq))
-    .all()
-    .map(toEntry);
+    .all();
+  return { entries: rows.map(toEntry), through: rows.at(-1)?.seq ?? 0 };
+}
 
 /** The same for every pane of a round at once. */
 export const entriesOfPanes = (db: Running, panes: readonly string[]): readonly Entry[] =>
   panes.length === 0
     ? []
-    : db
-        .select()
-        .from(entries)
-        .where(or(inArray(entries.pane, [...panes]), inArray(entries.order, ordersWith(db, panes))))
-        .orderBy(asc(entries.seq))
-        .all()
-        .map(toEntry);
+    : db.select().from(entries).where(aboutPanes(db, panes)).orderBy(asc(entries.seq)).all().map(toEntry);
 
 export const entriesOfOrder = (db: Running, order: string): readonly Entry[] =>
   db.select().from(entries).where(eq(entries.order, order)).orderBy(asc(entries.seq)).all().map(toEntry);
 
+/** About no pane and no order: written so that SQLite sees the partial index. */
+const ofFirm = () => and(isNull(entries.pane), isNull(entries.order));
+
 /** Entries about no pane and no order: the firm's own, and its rounds. */
 export const entriesOfFirm = (db: Running): readonly Entry[] =>
+  db.select().from(entries).where(ofFirm()).orderBy(asc(entries.seq)).all().map(toEntry);
+
+/** The newest place of an entry of the firm's own. */
+export const firmThrough = (db: Running): number =>
+  db.select({ seq: entries.seq }).from(entries).where(ofFirm()).orderBy(desc(entries.seq)).limit(1).get()?.seq ?? 0;
+
+/** Entries about a round itself, and no pane. */
+export const entriesOfRound = (db: Running, round: string): readonly Entry[] =>
   db
     .select()
     .from(entries)
-    .where(and(isNull(entries.pane), isNull(entries.order)))
+    .where(and(eq(entries.round, round), isNull(entries.pane)))
     .orderBy(asc(entries.seq))
     .all()
     .map(toEntry);
 
+/** Panes that were ever added to a round. */
+export const panesAddedTo = (db: Running, round: string): readonly string[] =>
+  db
+    .selectDistinct({ id: entries.pane })
+    .from(entries)
+    .where(and(sql`${entries.kind} = 'pane.added'`, eq(addedTo(entries), round)))
+    .all()
+    .flatMap((r) => r.id ?? []);
+
 export const allEntries = (db: Running): readonly Entry[] =>
   db.select().from(entries).orderBy(asc(entries.seq)).all().map(toEntry);
+
+/** Everything that entries are about, by its kind, each once. */
+export const allSubjects = (db: Running, what: "pane" | "order" | "round"): readonly string[] =>
+  db
+    .selectDistinct({ id: entries[what] })
+    .from(entries)
+    .where(isNotNull(entries[what]))
+    .all()
+    .flatMap((r) => r.id ?? []);
+
+/** How much each has written. */
+export const writersOf = (db: Running): readonly { readonly who: string; readonly entries: number }[] =>
+  db.select({ who: entries.who, entries: sql<number>`count(*)` }).from(entries).groupBy(entries.who).all();
+
+export const ordersOfPanes = (db: Running, panes: readonly string[]): readonly string[] =>
+  panes.length === 0
+    ? []
+    : ordersWith(db, panes)
+        .all()
+        .flatMap((r) => r.order ?? []);
+
+export const panesOfOrders = (db: Running, orders: readonly string[]): readonly string[] =>
+  inChunks(orders, (some) =>
+    db
+      .selectDistinct({ id: entries.pane })
+      .from(entries)
+      .where(and(inArray(entries.order, some), isNotNull(entries.pane)))
+      .all(),
+  ).flatMap((r) => r.id ?? []);
 
 export type AfterQuery = {
   readonly after: number;
@@ -99,14 +162,13 @@ export type AfterQuery = {
   readonly order?: string | undefined;
 };
 
-/** What was stored after a place in the log, oldest first, one page. */
+/**
+ * What was stored after a place in the log, oldest first, one page. An order that a pane was put on since comes whole, also
+ * what was stored of it before that place: whoever asks has not heard of it.
+ */
 export function entriesAfter(db: Running, q: AfterQuery, most: number) {
   const about =
-    q.pane !== undefined
-      ? or(eq(entries.pane, q.pane), inArray(entries.order, ordersWith(db, [q.pane])))
-      : q.order !== undefined
-        ? eq(entries.order, q.order)
-        : undefined;
+    q.pane !== undefined ? aboutPanes(db, [q.pane]) : q.order !== undefined ? eq(entries.order, q.order) : undefined;
   const rows = db
     .select()
     .from(entries)
@@ -115,8 +177,33 @@ export function entriesAfter(db: Running, q: AfterQuery, most: number) {
     .limit(most + 1)
     .all();
   const page = rows.slice(0, most);
-  return { entries: page.map(toEntry), through: page.at(-1)?.seq ?? q.after, more: rows.length > most };
+  const joined = q.pane === undefined || q.after === 0 ? [] : ordersJoinedAfter(db, q.pane, q.after);
+  const earlier =
+    joined.length === 0
+      ? []
+      : db
+          .select()
+          .from(entries)
+          .where(and(inArray(entries.order, joined), sql`${entries.seq} <= ${q.after}`))
+          .orderBy(asc(entries.seq))
+          .all();
+  return {
+    entries: [...earlier, ...page].map(toEntry),
+    through: page.at(-1)?.seq ?? q.after,
+    more: rows.length > most,
+  };
 }
+
+/** Orders whose first entry about a pane was stored after a place in the log. */
+const ordersJoinedAfter = (db: Running, pane: string, after: number): string[] =>
+  db
+    .select({ order: entries.order })
+    .from(entries)
+    .where(and(eq(entries.pane, pane), isNotNull(entries.order)))
+    .groupBy(entries.order)
+    .having(gt(min(entries.seq), after))
+    .all()
+    .flatMap((r) => r.order ?? []);
 
 /** Which of these ids some entry of a kind has added. */
 export function addedIds(
@@ -125,9 +212,9 @@ export function addedIds(
   ids: readonly string[],
 ): ReadonlySet<string> {
   const column = kind === "pane.added" ? entries.pane : kind === "order.opened" ? entries.order : entries.round;
-  const rows = inChunks(ids, (some) =>
+  const rows = inChunks([...new Set(ids)], (some) =>
     db
-      .select({ id: column })
+      .selectDistinct({ id: column })
       .from(entries)
       .where(and(inArray(column, some), eq(entries.kind, kind)))
       .all(),
@@ -139,7 +226,7 @@ const ordersWith = (db: Running, panes: readonly string[]) =>
   db
     .selectDistinct({ order: entries.order })
     .from(entries)
-    .where(and(inArray(entries.pane, [...panes]), sql`${entries.order} is not null`));
+    .where(and(inArray(entries.pane, [...panes]), isNotNull(entries.order)));
 
 /** SQLite takes so many values in one statement that 500 is always safe. */
 function inChunks<T, R>(all: readonly T[], ask: (some: T[]) => R[]): R[] {

@@ -1,7 +1,17 @@
-import { and, asc, count, desc, eq, inArray, isNull, lt, ne, sql } from "drizzle-orm";
-import type { Kind, Payloads } from "../core/log/kinds.ts";
-import type { Database } from "./database.ts";
-import { entries, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
+import { and, asc, desc, eq, getTableColumns, inArray, isNotNull, isNull, lt, ne, or, sql } from "drizzle-orm";
+import type { Cause } from "../core/look/damage.ts";
+import type { BoardFacts } from "../core/round/board-facts.ts";
+import type { Makeup } from "../core/specify/makeup.ts";
+import type { Database, Running } from "./database.ts";
+import { orderLines, orders, panes, people, rounds, suppliers } from "./schema.ts";
+
+/** What one page shows of an address, and of a firm's people, at the most. */
+const MOST_NEIGHBOURS = 40;
+const MOST_PEOPLE = 60;
+
+/* Named with their tables: in a query of one table a column would stand without. */
+const LINES = sql<number>`(select count(*) from order_lines where order_lines.order_id = orders.id and order_lines.state <> 'dropped')`;
+const PANES = sql<number>`(select count(*) from panes where panes.round = rounds.id)`;
 
 export type RoundRow = typeof rounds.$inferSelect;
 export type PaneRow = typeof panes.$inferSelect;
@@ -11,6 +21,21 @@ export type OrderRow = typeof orders.$inferSelect & { readonly lines: number };
 export const listRounds = (db: Database): readonly RoundRow[] =>
   db.select().from(rounds).orderBy(desc(rounds.openedAt), asc(rounds.id)).all();
 
+/** The same with how many panes each has, a page of them. */
+export const pageOfRounds = (db: Database, page: { readonly most: number; readonly from: number }) =>
+  db
+    .select({
+      ...getTableColumns(rounds),
+      panes: PANES,
+    })
+    .from(rounds)
+    .orderBy(desc(rounds.openedAt), asc(rounds.id))
+    .limit(page.most)
+    .offset(page.from)
+    .all();
+
+export const countRounds = (db: Database): number => db.select({ n: sql<number>`count(*)` }).from(rounds).get()?.n ?? 0;
+
 export const roundById = (db: Database, id: string): RoundRow | undefined =>
   db.select().from(rounds).where(eq(rounds.id, id)).get();
 
@@ -18,64 +43,73 @@ export const roundById = (db: Database, id: string): RoundRow | undefined =>
 export const panesOfRound = (db: Database, round: string): readonly PaneRow[] =>
   db.select().from(panes).where(eq(panes.round, round)).orderBy(asc(panes.addedAt), asc(panes.id)).all();
 
-/** The newest entry of a kind of each other pane at an address, with where that pane is. */
-export function newestAt<K extends Kind>(
+/** Why other panes at an address failed, and what their units are made of, as told. */
+export const neighboursOf = (
   db: Database,
-  kind: K,
   address: string,
   except: string,
-): readonly { readonly pane: string; readonly label: string; readonly payload: Payloads[K] }[] {
-  const rows = db
-    .select({ pane: panes.id, opening: panes.opening, light: panes.light, payload: entries.payload })
-    .from(entries)
-    .innerJoin(panes, eq(panes.id, entries.pane))
-    .where(and(eq(entries.kind, kind), eq(panes.address, address), ne(panes.id, except)))
-    .orderBy(asc(entries.seq))
-    .all();
-  const newest = new Map(
-    rows.map(({ pane, opening, light, payload }) => [
-      pane,
-      { pane, label: [opening, light].filter(Boolean).join(", "), payload: payload as Payloads[K] },
-    ]),
-  );
-  return [...newest.values()];
-}
+): readonly {
+  readonly pane: string;
+  readonly label: string;
+  readonly cause: Cause | null;
+  readonly makeup: Makeup | null;
+}[] =>
+  db
+    .select({ id: panes.id, opening: panes.opening, light: panes.light, cause: panes.cause, makeup: panes.makeup })
+    .from(panes)
+    .where(and(eq(panes.address, address), ne(panes.id, except), or(isNotNull(panes.cause), isNotNull(panes.makeup))))
+    .orderBy(desc(panes.through))
+    .limit(MOST_NEIGHBOURS)
+    .all()
+    .map((p) => ({
+      pane: p.id,
+      label: [p.opening, p.light].filter(Boolean).join(", "),
+      cause: p.cause as Cause | null,
+      makeup: p.makeup as Makeup | null,
+    }));
+
+export const countPanes = (db: Running, round: string): number =>
+  db.select({ n: sql<number>`count(*)` }).from(panes).where(eq(panes.round, round)).get()?.n ?? 0;
 
 export const paneById = (db: Database, id: string): PaneRow | undefined =>
   db.select().from(panes).where(eq(panes.id, id)).get();
 
-/** Open orders first, then by the newest. Dropped lines do not count. */
-export const listOrders = (db: Database): readonly OrderRow[] =>
+const STAGE_RANK = sql`case ${orders.stage} when 'open' then 0 when 'sent' then 1 when 'arrived' then 2 else 3 end`;
+
+/** Open orders first, then by the newest; a page of them. Dropped lines do not count. */
+export const listOrders = (
+  db: Database,
+  page: { readonly most: number; readonly from: number } = { most: 1000, from: 0 },
+): readonly OrderRow[] =>
   db
-    .select({
-      id: orders.id,
-      supplier: orders.supplier,
-      reference: orders.reference,
-      stage: orders.stage,
-      openedAt: orders.openedAt,
-      sentDay: orders.sentDay,
-      dueDay: orders.dueDay,
-      arrivedDay: orders.arrivedDay,
-      lines: sql<number>`count(case when ${orderLines.state} <> 'dropped' then 1 end)`,
-    })
+    .select({ ...getTableColumns(orders), lines: LINES })
     .from(orders)
-    .leftJoin(orderLines, eq(orderLines.order, orders.id))
-    .groupBy(orders.id)
-    .orderBy(
-      sql`case ${orders.stage} when 'open' then 0 when 'sent' then 1 when 'arrived' then 2 else 3 end`,
-      desc(orders.openedAt),
-    )
+    .orderBy(STAGE_RANK, desc(orders.openedAt), asc(orders.id))
+    .limit(page.most)
+    .offset(page.from)
     .all();
+
+/** Orders that were not sent yet: what a pane can still be put on. */
+export const openOrders = (db: Database): readonly OrderRow[] =>
+  db
+    .select({ ...getTableColumns(orders), lines: LINES })
+    .from(orders)
+    .where(eq(orders.stage, "open"))
+    .orderBy(desc(orders.openedAt), asc(orders.id))
+    .limit(200)
+    .all();
+
+export const countOrders = (db: Database): number => db.select({ n: sql<number>`count(*)` }).from(orders).get()?.n ?? 0;
 
 export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
 
 /** Everyone who ever wrote in the log, who wrote most first. */
 export const listPeople = (db: Database): readonly string[] =>
   db
-    .select({ who: entries.who })
-    .from(entries)
-    .groupBy(entries.who)
-    .orderBy(desc(count()), asc(entries.who))
+    .select({ who: people.who })
+    .from(people)
+    .orderBy(desc(people.entries), asc(people.who))
+    .limit(MOST_PEOPLE)
     .all()
     .map((r) => r.who);
 
@@ -92,91 +126,32 @@ export const sizesOfRound = (
     .where(and(eq(panes.round, round), ne(panes.id, except), ne(orderLines.state, "dropped")))
     .all();
 
-/** What became of each supplier's orders: days sent and come, panes checked in, and panes sent back. */
-export function supplierRecords(db: Database): readonly {
-  readonly name: string;
-  readonly gone: readonly { readonly sent: string; readonly arrived: string }[];
-  readonly panes: number;
-  readonly sentBack: number;
-  /** What was checked in, as it was measured, beside what was ordered. */
-  readonly measured: readonly {
-    readonly widthNm: number;
-    readonly heightNm: number;
-    readonly came: Payloads["order.checked"];
-  }[];
-}[] {
-  const all = db.select().from(orders).all();
-  const lines = db
-    .select({
-      supplier: orders.supplier,
-      state: orderLines.state,
-      line: orderLines.line,
-      widthNm: orderLines.widthNm,
-      heightNm: orderLines.heightNm,
-    })
-    .from(orderLines)
-    .innerJoin(orders, eq(orders.id, orderLines.order))
-    .all();
-  const came = new Map(
-    db
-      .select({ payload: entries.payload })
-      .from(entries)
-      .where(eq(entries.kind, "order.checked"))
-      .orderBy(asc(entries.seq))
-      .all()
-      .map((r) => [(r.payload as Payloads["order.checked"]).line, r.payload as Payloads["order.checked"]]),
-  );
-  const checked = ["accepted", "accepted-with-note", "sent-back"];
-  return [...new Set(all.map((o) => o.supplier))].map((name) => {
-    const own = lines.filter((l) => l.supplier === name && checked.includes(l.state));
-    return {
-      name,
-      gone: all.flatMap((o) =>
-        o.supplier === name && o.sentDay && o.arrivedDay ? [{ sent: o.sentDay, arrived: o.arrivedDay }] : [],
-      ),
-      panes: own.length,
-      sentBack: own.filter((l) => l.state === "sent-back").length,
-      measured: own.flatMap(({ line, widthNm, heightNm }) => {
-        const check = came.get(line);
-        return check ? [{ widthNm, heightNm, came: check }] : [];
-      }),
-    };
-  });
-}
-
-/** Panes that are not signed off, oldest first. */
-export const openPanes = (db: Database): readonly string[] =>
+/** What the board says of each pane that is not signed off, oldest first. */
+export const openFacts = (db: Database): readonly { readonly id: string; readonly facts: BoardFacts }[] =>
   db
-    .select({ id: panes.id })
+    .select({ id: panes.id, facts: panes.facts })
     .from(panes)
     .where(isNull(panes.signedDay))
     .orderBy(asc(panes.addedAt), asc(panes.id))
-    .all()
-    .map((r) => r.id);
+    .all() as { id: string; facts: BoardFacts }[];
 
 /** What was acknowledged for orders that hold panes of a round, pence before tax: the newest word on each. */
-export function acknowledgedOfRound(db: Database, round: string): number {
-  const rows = db
-    .select({ order: entries.order, payload: entries.payload })
-    .from(entries)
+export const acknowledgedOfRound = (db: Database, round: string): number =>
+  db
+    .select({ pence: orders.acknowledgedPence })
+    .from(orders)
     .where(
-      and(
-        eq(entries.kind, "order.acknowledged"),
-        inArray(
-          entries.order,
-          db
-            .select({ id: orderLines.order })
-            .from(orderLines)
-            .innerJoin(panes, eq(panes.id, orderLines.pane))
-            .where(eq(panes.round, round)),
-        ),
+      inArray(
+        orders.id,
+        db
+          .select({ id: orderLines.order })
+          .from(orderLines)
+          .innerJoin(panes, eq(panes.id, orderLines.pane))
+          .where(eq(panes.round, round)),
       ),
     )
-    .orderBy(asc(entries.seq))
-    .all();
-  const newest = new Map(rows.map((r) => [r.order, (r.payload as Payloads["order.acknowledged"]).pence ?? 0] as const));
-  return [...newest.values()].reduce((s, p) => s + p, 0);
-}
+    .all()
+    .reduce((sum, o) => sum + (o.pence ?? 0), 0);
 
 /** Panes of the same address, opening and light that were added before this one, the newest first. */
 export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>

@@ -6,7 +6,8 @@ import Database from "better-sqlite3";
 import { drizzle } from "drizzle-orm/better-sqlite3";
 import { migrate } from "drizzle-orm/better-sqlite3/migrator";
 
-const beside = dirname(fileURLToPath(import.meta.url));
+/** The committed migrations, beside this file. */
+export const MIGRATIONS = join(dirname(fileURLToPath(import.meta.url)), "migrations");
 
 /**
  * Sets what every connection needs: nothing acknowledged is lost, and references hold.
@@ -25,7 +26,7 @@ export function prepareConnection(sqlite) {
  * @param {string} [folder] where the migrations are
  * @returns {import("better-sqlite3").Database} the open connection, prepared
  */
-export function openMigrated(file, folder = join(beside, "migrations")) {
+export function openMigrated(file, folder = MIGRATIONS) {
   const inMemory = file === ":memory:";
   if (!inMemory) mkdirSync(dirname(file), { recursive: true });
   const existed = !inMemory && existsSync(file);
@@ -43,6 +44,19 @@ function pendingMigrations(sqlite, folder) {
   const table = sqlite.prepare("SELECT 1 FROM sqlite_master WHERE name = '__drizzle_migrations'").get();
   const done = table ? sqlite.prepare("SELECT count(*) AS n FROM __drizzle_migrations").pluck().get() : 0;
   return journal.entries.length - Number(done);
+}
+
+/**
+ * Whether a migration stands in the file that this version does not know.
+ * @param {import("better-sqlite3").Database} sqlite
+ * @param {string} [migrations]
+ */
+export function isNewer(sqlite, migrations = MIGRATIONS) {
+  const table = sqlite.prepare("SELECT 1 FROM sqlite_master WHERE name = '__drizzle_migrations'").get();
+  if (!table) return false;
+  const newest = sqlite.prepare("SELECT max(created_at) FROM __drizzle_migrations").pluck().get();
+  const journal = JSON.parse(readFileSync(join(migrations, "meta", "_journal.json"), "utf8"));
+  return Number(newest ?? 0) > Math.max(...journal.entries.map((/** @type {{ when: number }} */ e) => e.when));
 }
 
 /** The first name beside the file that is free. @param {string} file @returns {string} */

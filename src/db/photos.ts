@@ -1,11 +1,12 @@
 import { eq } from "drizzle-orm";
-import type { Running } from "./database.ts";
+import { type Database, mustBeThere, type Running } from "./database.ts";
 import { photos } from "./schema.ts";
 
 export type StoredPhoto = typeof photos.$inferSelect;
 
 /** Stores a picture once: sent again under the same id it changes nothing. */
-export const storePhoto = (db: Running, photo: StoredPhoto): void => {
+export const storePhoto = (db: Database, photo: StoredPhoto): void => {
+  mustBeThere(db);
   db.insert(photos).values(photo).onConflictDoNothing().run();
 };
 

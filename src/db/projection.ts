@@ -1,42 +1,71 @@
-import { and, eq, inArray, isNotNull } from "drizzle-orm";
+import { eq, inArray, sql } from "drizzle-orm";
 import { isHouseRule } from "../core/house/rules.ts";
-import type { Entry } from "../core/log/kinds.ts";
+import type { Entry, Kind } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
 import { foldPane } from "../core/pane/book.ts";
-import { foldOrder, orderStage } from "../core/pane/order-book.ts";
+import { foldOrder } from "../core/pane/order-book.ts";
+import { boardFacts } from "../core/round/board-facts.ts";
 import { foldFirm } from "../core/round/book.ts";
 import { writeDay } from "../core/units/day.ts";
 import type { Running } from "./database.ts";
-import { allEntries, entriesById, entriesOfFirm, entriesOfOrder, entriesOfPane } from "./entry-log.ts";
-import { days, entries, houseRules, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
+import {
+  allSubjects,
+  entriesById,
+  entriesOfFirm,
+  entriesOfOrder,
+  entriesOfRound,
+  ordersOfPanes,
+  paneLog,
+  panesAddedTo,
+  panesOfOrders,
+  writersOf,
+} from "./entry-log.ts";
+import { orderRows } from "./order-rows.ts";
+import { days, houseRules, orderLines, orders, panes, people, rounds, supplierRecords, suppliers } from "./schema.ts";
+import { keepRecord } from "./supplier-records.ts";
+
+/** Which make of the tables this is: raised when what stands in them changes, so that an older file has them made again. */
+export const TABLES_VERSION = 1;
+
+/** Kinds that the firm's own tables are made of. */
+const LISTED: ReadonlySet<Kind> = new Set(["supplier.added", "house.rule", "round.weather", "round.day-off", "unread"]);
 
 /** Brings the tables up to date with entries that were just added, in the transaction that added them. */
 export function project(db: Running, added: readonly Entry[]): void {
-  // A round that is struck takes its panes off every list, or gives them back: rare enough to make all again.
-  if (added.some((e) => e.kind === "struck" && e.about.round !== undefined)) {
-    rebuild(db);
-    return;
+  for (const who of new Set(added.map((e) => e.who))) {
+    const n = added.filter((e) => e.who === who).length;
+    db.insert(people)
+      .values({ who, entries: n })
+      .onConflictDoUpdate({ target: people.who, set: { entries: sql`${people.entries} + ${n}` } })
+      .run();
   }
   const subjects = [...added, ...struckBy(db, added)];
-  if (subjects.some((e) => e.about.pane === undefined && e.about.order === undefined)) projectFirm(db);
+  const kinds = new Set(subjects.map((e) => e.kind));
+  const ofFirm = subjects.some((e) => e.about.pane === undefined && e.about.order === undefined);
+  // What a strike of a strike struck is not looked for: the firm's tables are small, and made again.
+  if (ofFirm && (kinds.has("struck") || [...kinds].some((k) => LISTED.has(k)))) projectLists(db);
   const touched = new Set(subjects.flatMap((e) => e.about.pane ?? []));
   const touchedOrders = new Set(subjects.flatMap((e) => e.about.order ?? []));
-  for (const order of ordersOfPanes(db, touched)) touchedOrders.add(order);
-  for (const pane of panesOfOrders(db, touchedOrders)) touched.add(pane);
-  db.delete(orderLines)
-    .where(inArray(orderLines.order, [...touchedOrders]))
-    .run();
-  for (const pane of touched) projectPane(db, pane);
-  for (const order of touchedOrders) projectOrder(db, order);
+  for (const round of new Set(subjects.flatMap((e) => (e.about.pane === undefined && e.about.round) || []))) {
+    const { came, went } = projectRound(db, round);
+    for (const pane of came) touched.add(pane);
+    for (const order of ordersOfPanes(db, went)) touchedOrders.add(order);
+  }
+  for (const pane of panesOfOrders(db, [...touchedOrders])) touched.add(pane);
+  const cameOrWent = [...touched].filter((pane) => projectPane(db, pane));
+  for (const order of ordersOfPanes(db, cameOrWent)) touchedOrders.add(order);
+  projectOrders(db, touchedOrders);
 }
 
-/** Empties the tables and makes them again from the entries alone. */
+/** Empties the tables and makes them again from the entries alone, one pane and one order after another. */
 export function rebuild(db: Running): void {
-  for (const table of [orderLines, orders, panes, rounds, suppliers, houseRules, days]) db.delete(table).run();
-  const all = allEntries(db);
-  projectFirm(db);
-  for (const pane of new Set(all.flatMap((e) => e.about.pane ?? []))) projectPane(db, pane);
-  for (const order of new Set(all.flatMap((e) => e.about.order ?? []))) projectOrder(db, order);
+  for (const table of [orderLines, orders, panes, rounds, suppliers, houseRules, days, people, supplierRecords])
+    db.delete(table).run();
+  for (const writer of writersOf(db)) db.insert(people).values(writer).run();
+  projectLists(db);
+  for (const round of allSubjects(db, "round")) projectRound(db, round);
+  for (const pane of allSubjects(db, "pane")) projectPane(db, pane);
+  projectOrders(db, new Set(allSubjects(db, "order")));
 }
 
 /** A strike changes what its target was about, whatever the strike itself says. */
@@ -46,36 +75,53 @@ const struckBy = (db: Running, added: readonly Entry[]): readonly Entry[] =>
     added.flatMap((e) => (e.kind === "struck" ? [e.payload.entry] : [])),
   );
 
-const ordersOfPanes = (db: Running, ids: ReadonlySet<string>): readonly string[] =>
-  db
-    .selectDistinct({ id: entries.order })
-    .from(entries)
-    .where(and(inArray(entries.pane, [...ids]), isNotNull(entries.order)))
-    .all()
-    .flatMap((r) => r.id ?? []);
+/** A round's row. Answers with the panes that come on the lists with it, and those that went off them. */
+function projectRound(db: Running, id: string): { readonly came: readonly string[]; readonly went: readonly string[] } {
+  const there = db.select({ id: rounds.id }).from(rounds).where(eq(rounds.id, id)).get() !== undefined;
+  const opened = readLog(entriesOfRound(db, id)).standing.findLast((e) => e.kind === "round.opened");
+  if (opened?.kind !== "round.opened") {
+    if (!there) return { came: [], went: [] };
+    const went = db
+      .select({ id: panes.id })
+      .from(panes)
+      .where(eq(panes.round, id))
+      .all()
+      .map((p) => p.id);
+    forgetPanes(db, went);
+    db.delete(rounds).where(eq(rounds.id, id)).run();
+    return { came: [], went };
+  }
+  const row = { name: opened.payload.name, place: opened.payload.place, openedAt: opened.at };
+  db.insert(rounds)
+    .values({ id, ...row })
+    .onConflictDoUpdate({ target: rounds.id, set: row })
+    .run();
+  return { came: there ? [] : panesAddedTo(db, id), went: [] };
+}
 
-const panesOfOrders = (db: Running, ids: ReadonlySet<string>): readonly string[] =>
-  db
-    .selectDistinct({ id: entries.pane })
-    .from(entries)
-    .where(and(inArray(entries.order, [...ids]), isNotNull(entries.pane)))
-    .all()
-    .flatMap((r) => r.id ?? []);
+function forgetPanes(db: Running, ids: readonly string[]): void {
+  for (let i = 0; i < ids.length; i += 500) {
+    const some = ids.slice(i, i + 500);
+    db.delete(orderLines).where(inArray(orderLines.pane, some)).run();
+    db.delete(panes).where(inArray(panes.id, some)).run();
+  }
+}
 
-function projectPane(db: Running, id: string): void {
-  const all = entriesOfPane(db, id);
-  const book = foldPane(id, all);
+/** A pane's row. True where it came on the lists or went off them. */
+function projectPane(db: Running, id: string): boolean {
+  const there = db.select({ id: panes.id }).from(panes).where(eq(panes.id, id)).get() !== undefined;
+  const { entries, through } = paneLog(db, id);
+  const book = foldPane(id, entries);
   const round = book && db.select({ id: rounds.id }).from(rounds).where(eq(rounds.id, book.added.round)).get();
   if (!book || !round) {
-    db.delete(orderLines).where(eq(orderLines.pane, id)).run();
-    db.delete(panes).where(eq(panes.id, id)).run();
-    return;
+    if (there) forgetPanes(db, [id]);
+    return there;
   }
   const own = book.log.all.filter((e) => e.about.pane === id);
   const row = {
     ...book.added,
     urgency: book.urgency,
-    holeSince: book.closed?.since ?? null,
+    holeSince: book.closed && !book.set ? book.closed.since : null,
     lineState: book.line?.line.state ?? null,
     setDay: book.set?.day ?? null,
     paintedDay: book.painted,
@@ -83,74 +129,55 @@ function projectPane(db: Running, id: string): void {
     entryCount: own.length,
     addedAt: own[0]?.at ?? "",
     lastAt: own.at(-1)?.at ?? "",
+    through,
+    cause: book.cause,
+    makeup: book.makeup,
+    facts: boardFacts(book),
   };
   db.insert(panes)
     .values({ id, ...row })
     .onConflictDoUpdate({ target: panes.id, set: row })
     .run();
+  return !there;
 }
 
-function projectOrder(db: Running, id: string): void {
-  const order = foldOrder(id, readLog(entriesOfOrder(db, id)));
-  db.delete(orderLines).where(eq(orderLines.order, id)).run();
-  if (!order) {
-    db.delete(orders).where(eq(orders.id, id)).run();
-    return;
-  }
-  const row = {
-    supplier: order.supplier,
-    reference: order.reference,
-    stage: orderStage(order),
-    openedAt: order.openedAt,
-    sentDay: order.sent?.day ?? null,
-    dueDay: order.sent?.due ?? null,
-    arrivedDay: order.arrived,
-  };
-  db.insert(orders)
-    .values({ id, ...row })
-    .onConflictDoUpdate({ target: orders.id, set: row })
-    .run();
-  const known = new Set(
-    db
-      .select({ id: panes.id })
-      .from(panes)
-      .where(inArray(panes.id, [...new Set(order.lines.map((l) => l.pane))]))
-      .all()
-      .map((r) => r.id),
-  );
-  for (const l of order.lines)
-    if (known.has(l.pane))
-      db.insert(orderLines)
-        .values({
-          line: l.line,
-          order: id,
-          pane: l.pane,
-          widthNm: l.widthNm,
-          heightNm: l.heightNm,
-          thicknessNm: l.thicknessNm,
-          glass: l.glass,
-          label: l.label,
-          state: l.state,
-        })
-        .run();
-}
-
-function projectFirm(db: Running): void {
-  const all = entriesOfFirm(db);
-  const { standing } = readLog(all);
-  const firm = foldFirm(all);
-  for (const e of standing)
-    if (e.kind === "round.opened" && e.about.round !== undefined) {
-      const row = { name: e.payload.name, place: e.payload.place, openedAt: e.at };
-      db.insert(rounds)
-        .values({ id: e.about.round, ...row })
-        .onConflictDoUpdate({ target: rounds.id, set: row })
-        .run();
+function projectOrders(db: Running, ids: ReadonlySet<string>): void {
+  const before = new Set<string>();
+  for (const id of ids) {
+    const was = db.select({ supplier: orders.supplier }).from(orders).where(eq(orders.id, id)).get();
+    if (was) before.add(was.supplier);
+    const order = foldOrder(id, readLog(entriesOfOrder(db, id)));
+    db.delete(orderLines).where(eq(orderLines.order, id)).run();
+    if (!order) {
+      db.delete(orders).where(eq(orders.id, id)).run();
+      continue;
     }
+    before.add(order.supplier);
+    const { row, lines } = orderRows(order);
+    db.insert(orders)
+      .values({ id, ...row })
+      .onConflictDoUpdate({ target: orders.id, set: row })
+      .run();
+    const known = new Set(
+      db
+        .select({ id: panes.id })
+        .from(panes)
+        .where(inArray(panes.id, [...new Set(lines.map((l) => l.pane))]))
+        .all()
+        .map((r) => r.id),
+    );
+    for (const line of lines) if (known.has(line.pane)) db.insert(orderLines).values(line).run();
+  }
+  for (const supplier of before) keepRecord(db, supplier);
+}
+
+function projectLists(db: Running): void {
+  const all = entriesOfFirm(db);
+  const firm = foldFirm(all);
   for (const table of [suppliers, houseRules, days]) db.delete(table).run();
   for (const s of firm.suppliers)
     db.insert(suppliers).values({ name: s.name, cuts: s.cuts, unit: s.unit, leadDays: s.leadDays }).run();
-  for (const e of standing)
+  for (const e of readLog(all).standing)
     if (e.kind === "house.rule" && isHouseRule(e.payload.rule)) {
       const value = firm.house[e.payload.rule];
       db.insert(houseRules)

@@ -1,4 +1,9 @@
+import { type SQL, sql } from "drizzle-orm";
 import { blob, index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
+
+/** The round a pane was added to, as its entry says; null where that cannot be read. */
+export const addedTo = (t: { readonly payload: unknown }): SQL =>
+  sql`(case when json_valid(${t.payload}) then ${t.payload} ->> '$.round' end)`;
 
 /** The truth: one row an entry, never changed. `seq` is the order in which this file heard of them. */
 export const entries = sqliteTable(
@@ -12,9 +17,19 @@ export const entries = sqliteTable(
     round: text(),
     pane: text(),
     order: text("order_id"),
-    payload: text({ mode: "json" }).notNull(),
+    /** JSON as it came: read by `entry-log.ts` alone, which knows what to do with what it does not know. */
+    payload: text().notNull(),
+    /** When this file heard of it, by its own clock; null for what was stored before that was noted. */
+    receivedAt: text("received_at"),
   },
-  (t) => [index("entries_pane").on(t.pane), index("entries_order").on(t.order), index("entries_kind").on(t.kind)],
+  (t) => [
+    index("entries_pane").on(t.pane),
+    index("entries_order").on(t.order),
+    index("entries_pane_order").on(t.pane, t.order).where(sql`${t.order} is not null and ${t.pane} is not null`),
+    index("entries_firm").on(t.seq).where(sql`${t.pane} is null and ${t.order} is null`),
+    index("entries_round").on(t.round).where(sql`${t.round} is not null and ${t.pane} is null`),
+    index("entries_added_to").on(addedTo(t)).where(sql`${t.kind} = 'pane.added'`),
+  ],
 );
 
 /* What lists and searches need, folded from the entries in the transaction that adds them. */
@@ -47,25 +62,46 @@ export const panes = sqliteTable(
     entryCount: integer("entry_count").notNull(),
     addedAt: text("added_at").notNull(),
     lastAt: text("last_at").notNull(),
+    /** The newest place in the log that has to do with this pane or an order it is on. */
+    through: integer().notNull(),
+    /** Why its glass failed, as told. */
+    cause: text(),
+    /** What its unit is made of, where one was chosen. */
+    makeup: text({ mode: "json" }),
+    /** What the board of orders and the alerts say of it (`core/round/board-facts.ts`). */
+    facts: text({ mode: "json" }).notNull(),
   },
-  (t) => [index("panes_round").on(t.round)],
+  (t) => [
+    index("panes_round").on(t.round),
+    index("panes_address").on(t.address),
+    index("panes_open").on(t.addedAt).where(sql`${t.signedDay} is null`),
+    index("panes_closed").on(t.holeSince).where(sql`${t.holeSince} is not null`),
+  ],
 );
 
-export const orders = sqliteTable("orders", {
-  id: text().primaryKey(),
-  supplier: text().notNull(),
-  reference: text().notNull(),
-  stage: text().notNull(),
-  openedAt: text("opened_at").notNull(),
-  sentDay: text("sent_day"),
-  dueDay: text("due_day"),
-  arrivedDay: text("arrived_day"),
-});
+export const orders = sqliteTable(
+  "orders",
+  {
+    id: text().primaryKey(),
+    supplier: text().notNull(),
+    reference: text().notNull(),
+    stage: text().notNull(),
+    openedAt: text("opened_at").notNull(),
+    sentDay: text("sent_day"),
+    dueDay: text("due_day"),
+    arrivedDay: text("arrived_day"),
+    /** What the supplier's newest word on it asks, before tax. */
+    acknowledgedPence: integer("acknowledged_pence"),
+  },
+  (t) => [index("orders_stage").on(t.stage, t.openedAt), index("orders_supplier").on(t.supplier)],
+);
 
 export const orderLines = sqliteTable(
   "order_lines",
   {
-    line: text().primaryKey(),
+    /** The entry that put it there. */
+    entry: text().primaryKey(),
+    line: text().notNull(),
     order: text("order_id")
       .notNull()
       .references(() => orders.id),
@@ -78,9 +114,36 @@ export const orderLines = sqliteTable(
     glass: text().notNull(),
     label: text().notNull(),
     state: text().notNull(),
+    /** As it came less as it was ordered, mm; null while nothing was measured. */
+    offWidthMm: real("off_width_mm"),
+    offHeightMm: real("off_height_mm"),
   },
   (t) => [index("order_lines_order").on(t.order), index("order_lines_pane").on(t.pane)],
 );
+
+/** Everyone who ever wrote in the log, and how much. */
+export const people = sqliteTable("people", {
+  who: text().primaryKey(),
+  entries: integer().notNull(),
+});
+
+/** What became of each supplier's orders so far. */
+export const supplierRecords = sqliteTable("supplier_records", {
+  name: text().primaryKey(),
+  record: text({ mode: "json" }).notNull(),
+});
+
+/** Which make of the tables this file has. */
+export const tablesMade = sqliteTable("tables_made", {
+  id: integer().primaryKey(),
+  version: integer().notNull(),
+});
+
+/** One row that a check of health writes: that a write reaches the disk. */
+export const pulse = sqliteTable("pulse", {
+  id: integer().primaryKey(),
+  at: text().notNull(),
+});
 
 export const suppliers = sqliteTable("suppliers", {
   name: text().primaryKey(),

@@ -1,9 +1,10 @@
 import { eq } from "drizzle-orm";
-import type { Database } from "./database.ts";
+import { type Database, mustBeThere } from "./database.ts";
 import { standinOrders } from "./schema.ts";
 
 /** Reads what is kept under a key, lets it become something else, and stores that: one transaction on the disk. */
 export function changeKept<T>(db: Database, key: string, change: (kept: T | null) => T | null): T | null {
+  mustBeThere(db);
   return db.transaction(
     (tx) => {
       const row = tx.select().from(standinOrders).where(eq(standinOrders.key, key)).get();

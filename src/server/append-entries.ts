@@ -7,8 +7,21 @@ import type { Database } from "../db/database.ts";
 import type { Outcome, Refusal } from "./http/endpoint.ts";
 import { theDatabase } from "./the-database.ts";
 
+const DAY_MS = 86_400_000;
+
 /** Adds a batch of entries: all or none. */
-export function appendEntries(batch: EntryBatch, db: Database = theDatabase()): Outcome<z.output<typeof BatchTaken>> {
+export function appendEntries(
+  batch: EntryBatch,
+  db: Database = theDatabase(),
+  now: Date = new Date(),
+): Outcome<z.output<typeof BatchTaken>> {
+  const latest = new Date(now.getTime() + DAY_MS).toISOString();
+  const ahead = batch.entries.find((e) => e.at > latest);
+  if (ahead)
+    return fail({
+      code: "clock-ahead",
+      message: `Entry ${ahead.id} says that it was written on ${ahead.at.slice(0, 10)}, more than a day ahead of this server's clock. Set the clock of the device that wrote it, then write it again. Nothing was stored.`,
+    });
   for (const entry of batch.entries) {
     const missing = aboutMissing(entry);
     if (missing)
@@ -17,7 +30,7 @@ export function appendEntries(batch: EntryBatch, db: Database = theDatabase()): 
         message: `Entry ${missing.entry} (${entry.kind}) must say which ${missing.needs} it is about. Nothing was stored.`,
       });
   }
-  const done = append(db, batch.entries);
+  const done = append(db, batch.entries, { receivedAt: now.toISOString(), sure: batch.sure ?? false });
   if (!done.ok) return fail(refusal(done.error));
   return ok({ taken: [...done.value.taken], known: [...done.value.known], through: done.value.through });
 }
@@ -35,6 +48,12 @@ function refusal(error: AppendError): Refusal {
         status: 409,
         code: "id-taken",
         message: `Another entry has the id ${error.entry}. Give this one an id of its own. Nothing was stored.`,
+      };
+    case "strikes-round":
+      return {
+        status: 409,
+        code: "strikes-round",
+        message: `Striking this round takes its ${error.panes} ${error.panes === 1 ? "pane" : "panes"} off every list. If that is meant, send the strike again with "sure": true beside its entries. Nothing was stored.`,
       };
     case "strike-about-other":
       return {

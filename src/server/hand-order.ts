@@ -10,7 +10,7 @@ import { fail, ok, type Result } from "../core/result.ts";
 import { type Day, dayOf, writeDay } from "../core/units/day.ts";
 import { appendEntries } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
-import { entriesById, entriesOfOrder, logEnd } from "../db/entry-log.ts";
+import { entriesById, entriesOfOrder, logThrough } from "../db/entry-log.ts";
 import { loadFirm } from "./firm.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { httpSupplier, type PortError, supplierBase, type TriedPort } from "./supplier-port.ts";
@@ -161,6 +161,6 @@ function told(
   const ids = new Set(out.map((e) => e.id));
   return ok({
     entries: entriesOfOrder(db, of.order).filter((e) => ids.has(e.id)) as Entry[],
-    through: logEnd(db).through,
+    through: logThrough(db),
   });
 }

@@ -1,6 +1,6 @@
 import type { Entry } from "../core/log/kinds.ts";
 import type { SupplierRecord } from "../core/pane/source-facts.ts";
-import { logEnd } from "../db/entry-log.ts";
+import { logThrough } from "../db/entry-log.ts";
 import { loadFirm } from "./firm.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
@@ -13,5 +13,5 @@ export type HousePageData = {
 
 export function housePage(): HousePageData {
   const db = theDatabase();
-  return { entries: loadFirm(db).entries, through: logEnd(db).through, records: recordsOf(db) };
+  return { entries: loadFirm(db).entries, through: logThrough(db), records: recordsOf(db) };
 }

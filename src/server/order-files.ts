@@ -1,6 +1,7 @@
 import Papa from "papaparse";
 import { type OrderBook, type OrderLine, standingLines } from "../core/pane/order-book.ts";
 import { lineMass, statedSize } from "../core/pane/order-line.ts";
+import { safeCell } from "../core/round/safe-cell.ts";
 import { GLASS_NAMES } from "../core/specify/glass.ts";
 import { looksText } from "../core/specify/looks.ts";
 import { makeupText } from "../core/specify/makeup.ts";
@@ -10,9 +11,6 @@ import { say } from "../core/words/dialect.ts";
 import { barsText } from "../core/words/found.ts";
 import { orderLineWords } from "../core/words/order-sheet.ts";
 import type { Prefs } from "../core/words/prefs.ts";
-
-/** A cell that a spreadsheet would run as a formula is made text. Source: usual CSV injection guidance. */
-const plain = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
 
 /** The order's lines as CSV, sizes in the reader's unit and in exact millimetres; a heading row says which is which. */
 export function orderCsv(order: OrderBook, prefs: Prefs): string {
@@ -29,27 +27,27 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       "take off height mm": toMm(statedSize(l).allowance.height),
       "thickness mm": writeNumber(l.thicknessNm, "mm"),
       glass: say(l.makeup ? "{unit}" : GLASS_NAMES[l.glass], prefs.dialect),
-      makeup: plain(l.makeup ? makeupText(l.makeup) : ""),
-      pattern: plain(l.pattern),
+      makeup: safeCell(l.makeup ? makeupText(l.makeup) : ""),
+      pattern: safeCell(l.pattern),
       edges: l.edges,
-      looks: plain(l.looks ? looksText(l.looks) : ""),
-      bars: plain(l.bars ? barsText(l.bars) : ""),
-      with: plain(words.extra),
+      looks: safeCell(l.looks ? looksText(l.looks) : ""),
+      bars: safeCell(l.bars ? barsText(l.bars) : ""),
+      with: safeCell(words.extra),
       "corners mm": (l.corners ?? []).map((c) => `${toMm(nm(c.x))} ${toMm(nm(c.y))}`).join("; "),
       basis: `${statedSize(l).basis} size`,
-      label: plain(l.label),
+      label: safeCell(l.label),
       state: l.state,
       line: l.line,
       pane: l.pane,
       "width nm": l.widthNm,
       "height nm": l.heightNm,
-      supplier: plain(order.supplier),
-      reference: plain(order.reference),
+      supplier: safeCell(order.supplier),
+      reference: safeCell(order.reference),
       spec: JSON.stringify(specOf(l)),
     };
   });
   // The reader's unit may be mm itself; then the first two columns and the exact ones are one.
-  return `${Papa.unparse(rows, { newline: "\r\n" })}\r\n`;
+  return `${Papa.unparse(rows, { newline: "\r\n", quotes: true })}\r\n`;
 }
 
 /** What a line says beside its size and label: exact, so that a file read back gives the same. */

@@ -4,8 +4,8 @@ import { foldBefore } from "../core/pane/before-book.ts";
 import { foldOrder, type OrderBook, orderStage } from "../core/pane/order-book.ts";
 import type { Firm } from "../core/round/book.ts";
 import type { Database } from "../db/database.ts";
-import { entriesOfOrder, entriesOfPane, logEnd } from "../db/entry-log.ts";
-import { listOrders, type OrderRow } from "../db/lists.ts";
+import { entriesOfOrder, entriesOfPane, logThrough } from "../db/entry-log.ts";
+import { countOrders, listOrders, type OrderRow } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -29,7 +29,7 @@ export function orderPage(id: string): OrderPageData | null {
     id,
     entries,
     firmEntries: loadFirm(db).entries,
-    through: logEnd(db).through,
+    through: logThrough(db),
     today: today(),
     photos: photosFor(db, order),
   };
@@ -60,7 +60,28 @@ export function orderSheet(id: string): OrderSheet | null {
   return order ? { order, stage: orderStage(order), firm: loadFirm(db).firm } : null;
 }
 
-export const ordersPage = (): { readonly orders: readonly OrderRow[]; readonly today: number } => ({
-  orders: listOrders(theDatabase()),
-  today: today(),
-});
+/** Orders that a page of them shows. */
+const ORDERS_AT_ONCE = 60;
+
+export type OrdersPage = {
+  readonly orders: readonly OrderRow[];
+  readonly count: number;
+  /** Pages are counted from 1. */
+  readonly page: number;
+  readonly pages: number;
+  readonly today: number;
+};
+
+export function ordersPage(asked: string | null): OrdersPage {
+  const db = theDatabase();
+  const count = countOrders(db);
+  const pages = Math.max(1, Math.ceil(count / ORDERS_AT_ONCE));
+  const page = Math.min(pages, Math.max(1, Math.floor(Number(asked)) || 1));
+  return {
+    orders: listOrders(db, { most: ORDERS_AT_ONCE, from: (page - 1) * ORDERS_AT_ONCE }),
+    count,
+    page,
+    pages,
+    today: today(),
+  };
+}

@@ -5,15 +5,16 @@ import type { OtherPane } from "../core/pane/before-order.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import type { SupplierRecord } from "../core/pane/source-facts.ts";
-import { nextFor } from "../core/pane/standing.ts";
+import { type Next, nextFor } from "../core/pane/standing.ts";
 import { isStation, type Station } from "../core/plan/stations.ts";
-import { withFirm } from "../core/round/book.ts";
+import { type Firm, withFirm } from "../core/round/book.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 import { nm } from "../core/units/length.ts";
-import { entriesOfPane, logEnd } from "../db/entry-log.ts";
-import { listOrders, newestAt, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
+import { entriesOfPane, logThrough } from "../db/entry-log.ts";
+import { neighboursOf, openOrders, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
+import { log } from "./log.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -57,27 +58,39 @@ export type PanePageData = {
 export type PanePageAnswer =
   | { readonly kind: "page"; readonly data: PanePageData }
   | { readonly kind: "go-to"; readonly path: string }
+  | { readonly kind: "broken"; readonly data: BrokenPaneData }
   | { readonly kind: "unknown" };
+
+/** A pane whose entries are there and cannot be worked out: its logbook still opens, and anything can be struck. */
+export type BrokenPaneData = Pick<PanePageData, "pane" | "entries" | "through" | "label">;
 
 const NUMBERED = /row \d+, column \d+$/;
 
 /** All that one pane's page shows. Without a view it opens where the pane stands. */
-export function panePage(id: string, view: string | undefined): PanePageAnswer {
+export function panePage(id: string, view: string | undefined, bare = false): PanePageAnswer {
   const db = theDatabase();
   const row = paneById(db, id);
-  const entries = row ? entriesOfPane(db, id) : [];
-  const book = foldPane(id, entries);
-  if (!row || !book) return { kind: "unknown" };
+  if (!row) return { kind: "unknown" };
+  if (view !== undefined && !isStation(view) && view !== "logbook") return { kind: "unknown" };
+  const entries = entriesOfPane(db, id);
   const { entries: firmEntries, firm } = loadFirm(db);
-  if (view === undefined) {
-    const r = reckon(book, withFirm(firm, serverFindBest));
-    return { kind: "go-to", path: `/panes/${id}/${nextFor(book, r, today()).station}` };
-  }
-  if (!isStation(view) && view !== "logbook") return { kind: "unknown" };
+  const next = bare ? null : nextOf(id, entries, firm);
+  if (next === null)
+    return {
+      kind: "broken",
+      data: {
+        pane: id,
+        entries,
+        through: logThrough(db),
+        label: [row.address, row.opening, row.light].filter(Boolean).join(", "),
+      },
+    };
+  if (view === undefined) return { kind: "go-to", path: `/panes/${id}/${next.station}` };
   const panes = panesOfRound(db, row.round);
   const walk = panes.map((p) => p.id);
   const at = walk.indexOf(id);
   const round = roundById(db, row.round);
+  const neighbours = neighboursOf(db, row.address, id);
   return {
     kind: "page",
     data: {
@@ -85,26 +98,18 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
       view,
       entries,
       firmEntries,
-      through: logEnd(db).through,
+      through: logThrough(db),
       today: today(),
       round: { id: row.round, name: round?.name ?? "" },
       label: [row.address, row.opening, row.light].filter(Boolean).join(", "),
       before: walk[at - 1] ?? null,
       after: walk[at + 1] ?? null,
-      openOrders: listOrders(db)
-        .filter((o) => o.stage === "open")
-        .map(({ id, supplier, reference, lines }) => ({ id, supplier, reference, lines })),
+      openOrders: openOrders(db).map(({ id, supplier, reference, lines }) => ({ id, supplier, reference, lines })),
       alike: panes
         .filter((p) => p.id !== id && p.address === row.address && p.opening === row.opening && NUMBERED.test(p.light))
         .map(({ id, light }) => ({ id, light })),
-      causesHere: newestAt(db, "look.cause", row.address, id).map(({ pane, label, payload }) => ({
-        pane,
-        label,
-        cause: payload.cause,
-      })),
-      doneBefore: sameOpening(db, row)
-        .map((p) => foldPane(p, entriesOfPane(db, p)))
-        .flatMap((b) => (b ? [beforeHere(b)] : [])),
+      causesHere: neighbours.flatMap(({ pane, label, cause }) => (cause ? [{ pane, label, cause }] : [])),
+      doneBefore: sameOpening(db, row).flatMap((p) => beforeOf(p, entriesOfPane(db, p))),
       othersHere: sizesOfRound(db, row.round, id).map((o) => ({
         label: o.label,
         width: nm(o.widthNm),
@@ -114,9 +119,29 @@ export function panePage(id: string, view: string | undefined): PanePageAnswer {
         .filter((p) => p.id !== id)
         .map((p) => ({ id: p.id, label: [p.address, p.opening, p.light].filter(Boolean).join(", ") })),
       records: recordsOf(db),
-      makeupsHere: newestAt(db, "specify.makeup", row.address, id).flatMap(({ pane, label, payload }) =>
-        payload.makeup ? [{ pane, label, makeup: payload.makeup }] : [],
-      ),
+      makeupsHere: neighbours.flatMap(({ pane, label, makeup }) => (makeup ? [{ pane, label, makeup }] : [])),
     },
   };
+}
+
+/** What to do next with a pane; null where what is stored of it cannot be worked out. */
+function nextOf(id: string, entries: readonly Entry[], firm: Firm): Next | null {
+  try {
+    const book = foldPane(id, entries);
+    return book ? nextFor(book, reckon(book, withFirm(firm, serverFindBest)), today()) : null;
+  } catch (err) {
+    log.error({ err, pane: id }, "a pane could not be worked out");
+    return null;
+  }
+}
+
+/** An earlier pane of the opening; nothing where it cannot be worked out. */
+function beforeOf(id: string, entries: readonly Entry[]): readonly BeforeHere[] {
+  try {
+    const book = foldPane(id, entries);
+    return book ? [beforeHere(book)] : [];
+  } catch (err) {
+    log.error({ err, pane: id }, "an earlier pane could not be worked out");
+    return [];
+  }
 }

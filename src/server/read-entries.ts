@@ -1,6 +1,6 @@
 import type { EntriesAfter, EntriesPage } from "../contract/entries.ts";
 import { ok } from "../core/result.ts";
-import { entriesAfter, logEnd } from "../db/entry-log.ts";
+import { entriesAfter } from "../db/entry-log.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -9,8 +9,4 @@ const MOST_ENTRIES = 1000;
 export function readEntries(q: EntriesAfter): Outcome<EntriesPage> {
   const page = entriesAfter(theDatabase(), q, MOST_ENTRIES);
   return ok({ entries: [...page.entries], through: page.through, more: page.more });
-}
-
-export function health() {
-  return ok({ ok: true as const, ...logEnd(theDatabase()) });
 }

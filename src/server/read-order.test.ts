@@ -104,7 +104,7 @@ describe("an order as a file", () => {
     [
       "a size that is none",
       "csv",
-      orderCsv(orderOf(ORDER_LINE), prefs).replace(/,608000000,/, ",wide,"),
+      orderCsv(orderOf(ORDER_LINE), prefs).replace(/,"608000000",/, ',"wide",'),
       2,
       /width nm, height nm and thickness mm must be numbers/,
     ],

@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import type { z } from "zod";
 import { NoteFile, OrderFile, type PostReadOrder } from "../contract/order-file.ts";
 import { ok } from "../core/result.ts";
+import { unsafeCell } from "../core/round/safe-cell.ts";
 import type { Outcome } from "./http/endpoint.ts";
 
 type In = z.output<NonNullable<typeof PostReadOrder.input>>;
@@ -24,6 +25,8 @@ export function readOrderFile(of: In): Outcome<Out> {
 }
 
 const MOST = 50;
+const MOST_COLUMNS = 60;
+const MOST_ROWS = 1000;
 type Raw =
   | { readonly ok: true; readonly value: unknown }
   | { readonly ok: false; readonly errors: readonly RowError[] };
@@ -50,11 +53,30 @@ function rowsOf(
   text: string,
   needs: readonly string[],
 ): { readonly rows: readonly Row[] } | { readonly errors: readonly RowError[] } {
-  const parsed = Papa.parse<Row>(text.replace(/^\ufeff/, ""), { header: true, skipEmptyLines: true });
+  const parsed = readRows(text.replace(/^\ufeff/, ""));
   const there = parsed.meta.fields ?? [];
+  if (there.length > MOST_COLUMNS)
+    return {
+      errors: [
+        {
+          row: 1,
+          says: `There are ${there.length} columns: an order has at most ${MOST_COLUMNS}. Is this the right file?`,
+        },
+      ],
+    };
   const missing = needs.filter((c) => !there.includes(c));
   if (missing.length > 0) return { errors: [{ row: 1, says: `The heading row has no column ${missing.join(", ")}.` }] };
   return { rows: parsed.data };
+}
+
+/** Read only where its heading row is of a size that an order can have: reading thousands of columns takes seconds. */
+function readRows(text: string): {
+  readonly data: readonly Row[];
+  readonly meta: { readonly fields?: readonly string[] | undefined };
+} {
+  const head = Papa.parse<string[]>(text, { preview: 1, skipEmptyLines: true }).data[0] ?? [];
+  if (head.length > MOST_COLUMNS) return { data: [], meta: { fields: head } };
+  return Papa.parse<Row>(text, { header: true, skipEmptyLines: true, preview: MOST_ROWS });
 }
 
 /** A whole number of nanometres, or of millimetres with decimals; undefined where it is neither. */
@@ -64,7 +86,7 @@ const fromMm = (text: string | undefined): number | undefined =>
   text !== undefined && /^\d{1,5}(\.\d{1,6})?$/.test(text.trim()) ? Math.round(Number(text) * 1e6) : undefined;
 
 /** Text that was marked so that no spreadsheet runs it is taken as it was. */
-const plain = (text: string | undefined): string => (text ?? "").replace(/^'(?=[=+\-@\t\r])/, "");
+const plain = (text: string | undefined): string => unsafeCell(text ?? "");
 
 function noteFromCsv(text: string): Raw {
   const found = rowsOf(text, ["line", "width mm", "height mm", "thickness mm"]);

@@ -12,11 +12,11 @@ import { type Material, pickList } from "../core/set/pick-list.ts";
 import { type Kit, kitOf, oneKit } from "../core/steps/kit.ts";
 import { type Day, dayOf } from "../core/units/day.ts";
 import { toMm } from "../core/units/length.ts";
-import { entriesOfPanes, logEnd } from "../db/entry-log.ts";
+import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";
+import { byPane } from "./by-pane.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
-import { byPane } from "./round-page.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
 
@@ -98,7 +98,7 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
       firm.house.waste,
     ),
     entries,
-    through: logEnd(db).through,
+    through: logThrough(db),
     today: now,
     booked: books.flatMap(({ book }) =>
       book.before.hands && dayOf(book.before.hands.day) >= now ? [{ where: labelOf(book), ...book.before.hands }] : [],

@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import type { Place } from "../core/measure/places.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { tableOf } from "../core/round/openings-table.ts";
+import { safeCell } from "../core/round/safe-cell.ts";
 import type { Written } from "../core/tape/written.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";
@@ -50,14 +51,11 @@ export function openingsPage(id: string) {
   return { id, name: round.name, known };
 }
 
-/** A cell that a spreadsheet would run as a formula is made text. The import takes the mark off again. */
-const plain = (cell: string): string => (/^[=+\-@\t\r]/.test(cell) ? `'${cell}` : cell);
-
 /** All openings of a round as CSV: what comes out can be read in again without loss. */
 export function openingsCsv(id: string): string | undefined {
   const round = roundOpenings(id);
   if (!round) return undefined;
   const { headings, rows } = tableOf(round.books);
-  const data = rows.map((row) => row.map(plain));
-  return `${Papa.unparse({ fields: [...headings], data }, { newline: "\r\n" })}\r\n`;
+  const data = rows.map((row) => row.map(safeCell));
+  return `${Papa.unparse({ fields: [...headings], data }, { newline: "\r\n", quotes: true })}\r\n`;
 }

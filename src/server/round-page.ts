@@ -1,20 +1,24 @@
 import type { Entry } from "../core/log/kinds.ts";
-import { foldPane } from "../core/pane/book.ts";
-import { reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
-import { alertsOf, type RoundRow, rowOf } from "../core/round/row.ts";
-import { entriesOfPanes } from "../db/entry-log.ts";
-import { listOrders, listRounds, panesOfRound, type RoundRow as Round } from "../db/lists.ts";
-import { serverFindBest } from "./find-best.ts";
+import { type Alert, alertsOf, settable } from "../core/round/alerts.ts";
+import type { BoardFacts } from "../core/round/board-facts.ts";
+import type { RoundRow } from "../core/round/row.ts";
+import { listRounds, openOrders, panesOfRound, type RoundRow as Round, roundById } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
+import { rowsOf } from "./round-rows.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
+
+/** Lines that a page of the round is sent with, and that it asks for at once as it is scrolled. */
+export const ROWS_AT_ONCE = 60;
 
 export type RoundPageData = {
   readonly round: Round | null;
   readonly others: readonly Round[];
+  /** The first lines; the rest is asked for. */
   readonly rows: readonly RoundRow[];
-  readonly alerts: ReturnType<typeof alertsOf>;
+  readonly panes: number;
+  readonly alerts: readonly Alert[];
+  readonly settable: number;
   readonly openings: number;
   readonly firmEntries: readonly Entry[];
   readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
@@ -25,51 +29,32 @@ export type RoundPageData = {
 export function roundPage(asked: string | null): RoundPageData {
   const db = theDatabase();
   const rounds = listRounds(db);
-  const round = rounds.find((r) => r.id === asked) ?? rounds[0] ?? null;
-  const { entries: firmEntries, firm } = loadFirm(db);
+  const round = (asked && roundById(db, asked)) || rounds[0] || null;
+  const loaded = loadFirm(db);
   const panes = round ? panesOfRound(db, round.id) : [];
   const now = today();
-  const all = entriesOfPanes(
-    db,
-    panes.map((p) => p.id),
-  );
-  const entriesFor = byPane(all);
-  const by = withFirm(firm, serverFindBest);
-  const rows = panes.flatMap((p) => {
-    const book = foldPane(p.id, entriesFor(p.id));
-    return book ? [rowOf(book, reckon(book, by), now)] : [];
-  });
+  const told = panes.map((p) => ({
+    id: p.id,
+    where: [p.address, p.opening].filter(Boolean).join(", "),
+    facts: p.facts as BoardFacts,
+  }));
   return {
     round,
     others: rounds.filter((r) => r.id !== round?.id),
-    rows,
-    alerts: alertsOf(rows, now),
+    rows: rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
+    panes: panes.length,
+    alerts: alertsOf(told, { today: now, calendar: loaded.firm.calendar, compounds: loaded.firm.compounds }),
+    settable: settable(told),
     openings: new Set(panes.map((p) => `${p.address}\n${p.opening}`)).size,
-    firmEntries,
-    openOrders: listOrders(db)
-      .filter((o) => o.stage === "open")
-      .map(({ id, supplier, reference }) => ({ id, supplier, reference })),
+    firmEntries: loaded.entries,
+    openOrders: openOrders(db).map(({ id, supplier, reference }) => ({ id, supplier, reference })),
     today: now,
   };
 }
 
-/** A whole round's entries sorted once into each pane's own and those of the orders it is on. */
-export function byPane(all: readonly Entry[]): (pane: string) => readonly Entry[] {
-  const own = new Map<string, Entry[]>();
-  const ordered = new Map<string, Entry[]>();
-  const file = (into: Map<string, Entry[]>, key: string | undefined, e: Entry) => {
-    if (key === undefined) return;
-    const there = into.get(key);
-    if (there) there.push(e);
-    else into.set(key, [e]);
-  };
-  for (const e of all) {
-    file(own, e.about.pane, e);
-    file(ordered, e.about.order, e);
-  }
-  return (pane) => {
-    const mine = own.get(pane) ?? [];
-    const orders = new Set(mine.flatMap((e) => e.about.order ?? []));
-    return [...mine, ...[...orders].flatMap((o) => (ordered.get(o) ?? []).filter((e) => e.about.pane !== pane))];
-  };
+/** Lines of a round from a place on, as many as are asked for at once; null for a round that is not there. */
+export function roundRows(round: string, from: number): readonly RoundRow[] | null {
+  const db = theDatabase();
+  if (!roundById(db, round)) return null;
+  return rowsOf(db, panesOfRound(db, round).slice(from, from + ROWS_AT_ONCE), loadFirm(db), today());
 }

@@ -5,11 +5,11 @@ import { quotedPane } from "../core/pane/quoted.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { withFirm } from "../core/round/book.ts";
 import type { Prefs } from "../core/words/prefs.ts";
-import { entriesOfFirm, entriesOfPanes, logEnd } from "../db/entry-log.ts";
+import { entriesOfPanes, entriesOfRound, logThrough } from "../db/entry-log.ts";
 import { acknowledgedOfRound, panesOfRound, roundById } from "../db/lists.ts";
+import { byPane } from "./by-pane.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
-import { byPane } from "./round-page.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -34,7 +34,8 @@ export function roundQuote(id: string, prefs: Prefs): RoundQuote | undefined {
   const db = theDatabase();
   const round = roundById(db, id);
   if (!round) return undefined;
-  const { firm } = loadFirm(db);
+  const loaded = loadFirm(db);
+  const { firm } = loaded;
   const now = today();
   const ids = panesOfRound(db, id).map((p) => p.id);
   const entriesFor = byPane(entriesOfPanes(db, ids));
@@ -61,8 +62,8 @@ export function roundQuote(id: string, prefs: Prefs): RoundQuote | undefined {
     quote: quoteOf(panes, rates),
     currency: house.currency,
     today: now,
-    entries: entriesOfFirm(db),
-    through: logEnd(db).through,
+    entries: [...new Map([...loaded.entries, ...entriesOfRound(db, id)].map((e) => [e.id, e])).values()],
+    through: logThrough(db),
     glassAgreedPence: acknowledgedOfRound(db, id),
     notSized: books.length - panes.length,
   };

@@ -1,11 +1,14 @@
 import sharp from "sharp";
-import { carriesScript, PHOTO_SIDE, type PhotoError, photoType } from "../core/photo/kinds.ts";
+import { notTaken, PHOTO_SIDE, type PhotoError } from "../core/photo/kinds.ts";
 import { fail, ok, type Result } from "../core/result.ts";
 import { hasPhoto, storePhoto } from "../db/photos.ts";
 import { theDatabase } from "./the-database.ts";
 
-/** A photo has at most so many pixels: a small file can hold a picture that fills the memory. */
+/** A photo has at most so many pixels, and so many on a side: a small file can hold a picture that takes a minute to open. */
 const MOST_PIXELS = 60_000_000;
+const MOST_SIDE = 16_000;
+/** No camera's picture is so long and thin. */
+const MOST_LONG = 20;
 
 /**
  * Stores a picture under its id. What is kept is a new JPEG of its pixels: place, time, comments and whatever else was in
@@ -16,10 +19,15 @@ export async function takePhoto(
   bytes: Uint8Array,
 ): Promise<Result<{ readonly id: string; readonly known: boolean }, PhotoError>> {
   if (bytes.length === 0) return fail({ kind: "empty" });
-  if (photoType(bytes) === null) return fail({ kind: "not-a-photo" });
-  if (carriesScript(bytes)) return fail({ kind: "script" });
+  const why = notTaken(bytes);
+  if (why) return fail(why);
   const db = theDatabase();
   if (hasPhoto(db, id)) return ok({ id, known: true });
+  const size = await sizeOf(bytes);
+  if (size === null) return fail({ kind: "broken" });
+  const [short, long] = [Math.min(size.width, size.height), Math.max(size.width, size.height)];
+  if (long > MOST_SIDE || short * long > MOST_PIXELS || long > MOST_LONG * short)
+    return fail({ kind: "no-photo-size" });
   try {
     const { data, info } = await sharp(bytes, { limitInputPixels: MOST_PIXELS, failOn: "error" })
       .rotate()
@@ -31,5 +39,15 @@ export async function takePhoto(
     return ok({ id, known: false });
   } catch {
     return fail({ kind: "broken" });
+  }
+}
+
+/** Read off its head, before anything of the picture is opened. */
+async function sizeOf(bytes: Uint8Array): Promise<{ readonly width: number; readonly height: number } | null> {
+  try {
+    const { width, height } = await sharp(bytes, { limitInputPixels: false }).metadata();
+    return width > 0 && height > 0 ? { width, height } : null;
+  } catch {
+    return null;
   }
 }

@@ -114,6 +114,7 @@ export const ABOUT: { readonly [K in Kind]: readonly (keyof About)[] } = {
   "signoff.check": ["pane"],
   "signoff.signed": ["pane"],
   struck: [],
+  unread: [],
 };
 
 export type AboutError = { readonly kind: "about-missing"; readonly entry: string; readonly needs: keyof About };

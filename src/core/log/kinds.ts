@@ -176,6 +176,12 @@ export type Payloads = BeforePayloads &
     } & CheckedMore;
 
     struck: { readonly entry: string; readonly reason: string };
+
+    /**
+     * Stored once, and not understood by this version: set aside, shown in the logbook, part of no sum. It is made when the
+     * log is read, and never written.
+     */
+    unread: { readonly kind: string; readonly why: string; readonly was: string };
   };
 
 export type Kind = keyof Payloads;

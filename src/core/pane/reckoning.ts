@@ -34,6 +34,7 @@ import { compoundFor } from "./against.ts";
 import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, overruleOf, tapeUnit } from "./chosen.ts";
 import { stockFor } from "./from-stock.ts";
+import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
 import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
@@ -103,12 +104,7 @@ export type ReckonWith = {
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { house } = by;
-  const readings: Partial<Record<Place, Nm>> = {};
-  const unread: Place[] = [];
-  for (const [place, reading] of Object.entries(book.readings) as [Place, NonNullable<PaneBook["readings"][Place]>][]) {
-    if (reading.read.ok) readings[place] = reading.read.value.adjusted;
-    else unread.push(place);
-  }
+  const { readings, unread } = readingsOf(book);
   const grid = book.rule?.grid ?? (tapeUnit(book) === "mm" ? house.gridMm : house.gridIn);
   const school = book.rule?.school ?? schoolOf(house, book.added.system);
   const glass = glassOf(book, house);

@@ -73,7 +73,9 @@ export type Next = {
     | "wait-paint"
     | "past-paint"
     | "sign-off"
-    | "signed-off";
+    | "signed-off"
+    /** What is stored of it could not be worked out. */
+    | "broken";
   readonly day?: Day;
   readonly count?: number;
   readonly place?: Place;

@@ -12,6 +12,20 @@ export function photoType(bytes: Uint8Array): PhotoType | null {
   return ascii(0, "RIFF") && ascii(8, "WEBP") ? "image/webp" : null;
 }
 
+/** A photo as newer phones store it: refused with what to set. */
+export function isHeic(bytes: Uint8Array): boolean {
+  const brand = String.fromCharCode(...bytes.slice(4, 12));
+  return /^ftyp(?:heic|heix|hevc|hevx|heim|heis|mif1|msf1|avif)/.test(brand);
+}
+
+/** Why a file is no picture that is taken; null where it is one. */
+export const notTaken = (bytes: Uint8Array): PhotoError | null =>
+  photoType(bytes) === null
+    ? { kind: isHeic(bytes) ? "heic" : "not-a-photo" }
+    : carriesScript(bytes)
+      ? { kind: "script" }
+      : null;
+
 /** Larger files are refused before they are read. */
 export const MOST_PHOTO_MB = 20;
 /** What the browser shrinks to, and what the server makes of anything larger: pixels on the longer side. */
@@ -31,7 +45,7 @@ export function carriesScript(bytes: Uint8Array): boolean {
 
 export type PhotoError =
   | { readonly kind: "too-large"; readonly mb: number }
-  | { readonly kind: "not-a-photo" | "script" | "broken" | "empty" };
+  | { readonly kind: "not-a-photo" | "heic" | "script" | "broken" | "empty" | "no-photo-size" };
 
 /** Why a picture is not taken, and what to do. */
 export function photoErrorSentence(error: PhotoError): string {
@@ -40,6 +54,10 @@ export function photoErrorSentence(error: PhotoError): string {
       return `This file is ${error.mb < 100 ? Math.round(error.mb) : "over 100"} MB: a photo of up to ${MOST_PHOTO_MB} MB is taken. Take it again at a lower setting.`;
     case "not-a-photo":
       return "This is not a photo, whatever its name says. JPEG, PNG and WebP are taken.";
+    case "heic":
+      return "This is a HEIC photo, which not every device can show. On an iPhone set Settings, Camera, Formats to Most Compatible; or send it as JPEG.";
+    case "no-photo-size":
+      return "This picture is far larger, or far longer, than a camera makes. Take the photo again, or crop it.";
     case "script":
       return "This picture carries a script, so it is not taken. Take a new photo, or a screenshot of it.";
     case "broken":

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, ORDER_LINE, PANE, ROUND, Teller, uuid } from "../../../tests/support/told.ts";
 import { foldPane } from "../pane/book.ts";
-import { reckon } from "../pane/reckoning.ts";
 import { dayOf, writeDay } from "../units/day.ts";
 import { messagesFor } from "../words/messages.ts";
 import { boardRow, byDay, closedRow } from "./board.ts";
-import { foldFirm, withFirm } from "./book.ts";
+import { boardFacts } from "./board-facts.ts";
+import { foldFirm } from "./book.ts";
 import { quotesOf } from "./quotes.ts";
 
 const today = dayOf("2026-05-20");
@@ -13,8 +13,8 @@ const sized = (): Teller => new Teller().opened().added().read(LEANING);
 const row = (t: Teller) => {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
-  const firm = foldFirm(t.entries);
-  return boardRow(book, reckon(book, withFirm(firm)), { firm, today, leadDays: 8 });
+  const { calendar } = foldFirm(t.entries);
+  return boardRow(PANE, boardFacts(book), { calendar, today, leadDays: 8 });
 };
 const ordered = (due: string): Teller => {
   const t = sized();
@@ -95,10 +95,10 @@ describe("the waiting board", () => {
     const t = sized();
     t.tell("look.closed", { how: "board", since: "2026-05-13", until: "2026-05-19", told: "" });
     const book = foldPane(PANE, t.entries);
-    expect(book && closedRow(book, today)).toMatchObject({ days: 7, over: true, told: "" });
+    expect(book && closedRow(PANE, boardFacts(book), today)).toMatchObject({ days: 7, over: true, told: "" });
     t.tell("look.opened", { day: "2026-05-20" });
     const open = foldPane(PANE, t.entries);
-    expect(open && closedRow(open, today)).toBeNull();
+    expect(open && closedRow(PANE, boardFacts(open), today)).toBeNull();
   });
   it.each([
     ["ordered", /ordered and promised for .*22 May/],

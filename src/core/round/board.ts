@@ -1,9 +1,7 @@
 import { orderBy } from "../order/lead.ts";
-import type { PaneBook } from "../pane/book.ts";
-import { oldGlassBack } from "../pane/old-glass.ts";
-import type { Reckoning } from "../pane/reckoning.ts";
+import type { WorkCalendar } from "../plan/calendar.ts";
 import { type Day, dayOf } from "../units/day.ts";
-import type { Firm } from "./book.ts";
+import type { BoardFacts } from "./board-facts.ts";
 
 /** Where a pane's glass is. */
 export type BoardPlace = "to-order" | "on-its-way" | "to-check" | "here" | "went-back";
@@ -31,32 +29,31 @@ export type ClosedRow = {
 
 /** One pane on the waiting board; null where nothing of it waits. */
 export function boardRow(
-  book: PaneBook,
-  r: Reckoning,
-  by: { readonly firm: Firm; readonly today: Day; readonly leadDays: number },
+  pane: string,
+  f: BoardFacts,
+  by: { readonly calendar: WorkCalendar; readonly today: Day; readonly leadDays: number },
 ): BoardRow | null {
-  if (book.set || book.signed) return null;
-  const where = [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
-  const base = { pane: book.id, where, supplier: null, order: null };
-  const line = book.line;
+  if (f.done) return null;
+  const base = { pane, where: f.where, supplier: null, order: null };
+  const line = f.line;
   if (!line) {
-    if (!r.cut.ok || oldGlassBack(book)) return null;
-    const needed = book.before.wants?.by;
-    const day = needed ? orderBy(dayOf(needed), by.leadDays, by.firm.calendar, r.compound.handsOffHours) : null;
+    if (!f.sized || f.oldBack) return null;
+    const day = f.wantsBy ? orderBy(dayOf(f.wantsBy), by.leadDays, by.calendar, f.handsOffHours) : null;
     return { ...base, place: "to-order", day, late: day !== null && day < by.today };
   }
-  const on = { ...base, supplier: line.order.supplier, order: line.order.id };
-  const due = line.order.sent ? dayOf(line.order.sent.due) : null;
-  switch (line.line.state) {
+  const on = { ...base, supplier: line.supplier, order: line.order };
+  const dayIf = (text: string | null): Day | null => (text === null ? null : dayOf(text));
+  switch (line.state) {
     case "open":
       return { ...on, place: "to-order", day: null, late: false };
-    case "sent":
-      return { ...on, place: "on-its-way", day: due, late: due !== null && due < by.today };
+    case "sent": {
+      const day = dayIf(line.due);
+      return { ...on, place: "on-its-way", day, late: day !== null && day < by.today };
+    }
     case "arrived":
-      return { ...on, place: "to-check", day: line.order.arrived ? dayOf(line.order.arrived) : null, late: false };
+      return { ...on, place: "to-check", day: dayIf(line.arrived), late: false };
     case "sent-back": {
-      const again = line.line.outcome?.due;
-      const day = again ? dayOf(again) : null;
+      const day = dayIf(line.again);
       return { ...on, place: "went-back", day, late: day !== null && day < by.today };
     }
     case "accepted":
@@ -68,17 +65,17 @@ export function boardRow(
 }
 
 /** What closes this pane's hole for now; null where nothing does. */
-export function closedRow(book: PaneBook, today: Day): ClosedRow | null {
-  if (!book.closed || book.set) return null;
-  const until = dayOf(book.closed.until);
+export function closedRow(pane: string, f: BoardFacts, today: Day): ClosedRow | null {
+  if (!f.closed) return null;
+  const until = dayOf(f.closed.until);
   return {
-    pane: book.id,
-    where: [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", "),
-    how: book.closed.how,
+    pane,
+    where: f.where,
+    how: f.closed.how,
     until,
-    days: today - dayOf(book.closed.since),
+    days: today - dayOf(f.closed.since),
     over: until < today,
-    told: book.closed.told,
+    told: f.closed.told,
   };
 }
 

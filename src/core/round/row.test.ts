@@ -6,8 +6,10 @@ import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
 import { dayOf } from "../units/day.ts";
 import { alertWords } from "../words/alert.ts";
+import { alertsOf, settable } from "./alerts.ts";
+import { boardFacts } from "./board-facts.ts";
 import { foldFirm } from "./book.ts";
-import { alertsOf, rowOf, settableToday } from "./row.ts";
+import { rowOf } from "./row.ts";
 
 const TODAY = dayOf("2026-05-20");
 const row = (t: Teller) => {
@@ -16,6 +18,12 @@ const row = (t: Teller) => {
   const { house, calendar } = foldFirm([]);
   return rowOf(book, reckon(book, { house, calendar }), TODAY);
 };
+const told = (t: Teller) => {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return { id: PANE, where: `${book.added.address}, ${book.added.opening}`, facts: boardFacts(book) };
+};
+const BY = { today: TODAY, calendar: foldFirm([]).calendar };
 const looked = () => {
   const t = new Teller().added();
   t.tell("look.damage", { damage: ["cracked"] });
@@ -37,7 +45,7 @@ describe("a line of the round", () => {
   it("counts the days a hole has been closed for now, until the pane is set", () => {
     const t = looked();
     t.tell("look.closed", { how: "board", since: "2026-05-14", until: "2026-05-19", told: "" });
-    expect(row(t)).toMatchObject({ closedDays: 6, openHole: false });
+    expect(row(t)).toMatchObject({ closedDays: 6 });
     t.tell("set.done", { day: "2026-05-20", compound: "linseed", sprigs: null });
     expect(row(t).closedDays).toBeNull();
   });
@@ -74,7 +82,7 @@ describe("what cannot wait", () => {
     ["late glass", late, "late", /glass is late/],
     ["putty past its day", cracking, "past-paint", /past its paint day/],
   ] as const)("%s", (_, tell, kind, says) => {
-    const alerts = alertsOf([row(tell())], TODAY);
+    const alerts = alertsOf([told(tell())], BY);
     expect(alerts.map((a) => a.kind)).toEqual([kind]);
     for (const a of alerts) {
       expect(alertWords(a).says).toMatch(says);
@@ -82,11 +90,11 @@ describe("what cannot wait", () => {
     }
   });
   it("is silent about a board that is still in time", () =>
-    expect(alertsOf([row(boarded("2026-05-25"))], TODAY)).toEqual([]));
+    expect(alertsOf([told(boarded("2026-05-25"))], BY)).toEqual([]));
   it("puts holes first, whatever the order of the walk", () => {
-    expect(alertsOf([row(late()), row(hole())], TODAY).map((a) => a.kind)).toEqual(["open-hole", "late"]);
+    expect(alertsOf([told(late()), told(hole())], BY).map((a) => a.kind)).toEqual(["open-hole", "late"]);
   });
-  it("counts what can be set", () => expect(settableToday([row(looked())])).toBe(0));
+  it("counts what can be set", () => expect(settable([told(looked())])).toBe(0));
 });
 
 describe("the firm's book", () => {

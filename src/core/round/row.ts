@@ -22,7 +22,6 @@ export type RoundRow = {
   readonly waits: readonly Wait[];
   /** Days since the hole was closed up for the time being; null where none is. */
   readonly closedDays: number | null;
-  readonly openHole: boolean;
   /** Date in the spacer, as stamped. */
   readonly dateMark: string;
   /** Something was found wrong with its glass. */
@@ -48,7 +47,6 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     next,
     waits: waitsOf(book, r, today),
     closedDays: book.closed && !book.set ? today - dayOf(book.closed.since) : null,
-    openHole: book.urgency === "open-hole" && !book.closed && !book.set,
     dateMark: book.found?.spacerDate ?? "",
     failed: book.damage.length > 0,
     held: orderHeld(book, r),
@@ -58,31 +56,20 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
   };
 }
 
-/** What cannot wait, worst first: said at the top of the round. */
-export type Alert =
-  | { readonly kind: "open-hole"; readonly row: RoundRow }
-  | { readonly kind: "closed-over"; readonly row: RoundRow; readonly days: number }
-  | { readonly kind: "late"; readonly row: RoundRow; readonly day: Day }
-  | { readonly kind: "past-paint"; readonly row: RoundRow; readonly day: Day };
-
-export function alertsOf(rows: readonly RoundRow[], today: Day): readonly Alert[] {
-  const holes = rows.filter((r) => r.openHole).map((row): Alert => ({ kind: "open-hole", row }));
-  const late = rows.flatMap((row): Alert[] =>
-    row.next.kind === "chase" && row.next.day !== undefined ? [{ kind: "late", row, day: row.next.day }] : [],
-  );
-  const over = rows.flatMap((row): Alert[] => {
-    const until = row.waits.find((w) => w.kind === "closed");
-    return row.closedDays !== null && until && until.to <= today
-      ? [{ kind: "closed-over", row, days: row.closedDays }]
-      : [];
-  });
-  const paint = rows.flatMap((row): Alert[] =>
-    row.next.kind === "past-paint" && row.next.day !== undefined
-      ? [{ kind: "past-paint", row, day: row.next.day }]
-      : [],
-  );
-  return [...holes, ...over, ...late, ...paint];
-}
-
-export const settableToday = (rows: readonly RoundRow[]): number =>
-  rows.filter((r) => r.next.kind === "set" || r.next.kind === "take-out" || r.next.kind === "make-ready").length;
+/** The line of a pane that could not be worked out: it stands in its place, and the others are not touched. */
+export const brokenRow = (pane: Pick<RoundRow, "id" | "address" | "opening" | "light" | "system">): RoundRow => ({
+  id: pane.id,
+  address: pane.address,
+  opening: pane.opening,
+  light: pane.light,
+  system: pane.system,
+  stations: STATIONS.map((station) => ({ station, state: "open" })),
+  next: { station: "look", kind: "broken" },
+  waits: [],
+  closedDays: null,
+  dateMark: "",
+  failed: false,
+  canOrder: false,
+  held: null,
+  line: null,
+});

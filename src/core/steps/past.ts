@@ -22,6 +22,9 @@ export const TRUST_FROM = 3;
 /** Under what a step's times are kept. @example face-putty, hard // "face-putty/hard" */
 export const timedAs = (step: Step): string => (step.variant ? `${step.id}/${step.variant}` : step.id);
 
+/** Older times of the same step say less than these newest ones: the rest is left out. */
+export const MOST_TIMED = 30;
+
 const keyOf = (t: { readonly system: System; readonly station: Station; readonly step: string }): string =>
   `${t.system}/${t.station}/${t.step}`;
 
@@ -32,6 +35,7 @@ export function pastOf(all: readonly Took[]): Past {
     if (same) same.push(t);
     else by.set(keyOf(t), [t]);
   }
+  for (const [key, same] of by) if (same.length > MOST_TIMED) by.set(key, same.slice(-MOST_TIMED));
   return by;
 }
 

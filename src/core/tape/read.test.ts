@@ -2,8 +2,11 @@ import { describe, expect, it } from "vitest";
 import { inches, type LengthUnit, mm, type Nm } from "../units/length.ts";
 import { readTape, type TapeError } from "./read.ts";
 
+/** What a tape says, however long: the limit of a reading is tested by itself. */
+const ANY = Number.MAX_SAFE_INTEGER;
+
 const exactOf = (text: string, reader: LengthUnit) => {
-  const read = readTape(text, reader);
+  const read = readTape(text, reader, ANY);
   if (!read.ok) throw new Error(`${text}: ${JSON.stringify(read.error)}`);
   return read.value;
 };
@@ -107,5 +110,19 @@ describe("a length as read", () => {
       kind,
       at,
     });
+  });
+});
+
+describe("the longest reading", () => {
+  it.each([
+    ["10000", "mm", true],
+    ["10000.5", "mm", false],
+    ["999999999", "mm", false],
+    ["393 11/16", "in", true],
+    ["601.5", "in", false],
+    ["33 ft", "mm", false],
+  ] as const)("%s in %s is one: %s", (text, unit, fits) => {
+    const read = readTape(text, unit);
+    expect(read.ok ? true : read.error.kind).toBe(fits || "too-long");
   });
 });

@@ -43,6 +43,9 @@ export type TapeError =
 export const HAIR_INCH: Nm = nm(NM_PER_64TH);
 export const HAIR_METRIC: Nm = nm(NM_PER_MM / 4);
 
+/** Nothing that a pane stands in is longer than 10 m: a bar code, or a figure that ran together, is no reading. */
+export const MOST_READING: Nm = nm(10_000 * NM_PER_MM);
+
 const DENOMINATORS: readonly number[] = [2, 4, 8, 16, 32, 64];
 const NM_PER_UNIT: Readonly<Record<UnitWord, number>> = {
   inch: NM_PER_INCH,
@@ -67,8 +70,13 @@ type Part = {
  * @example readTape("601.5", "mm")    // 601_500_000 nm
  * @example readTape("23-11/16+", "in") // exact 601_662_500, heavy, adjusted 602_059_375
  * @example readTape("17/16", "in")    // improper-fraction
+ * @example readTape("99999999", "mm") // too-long: beyond `most`, 10 m
  */
-export function readTape(written: string, reader: LengthUnit): Result<TapeReading, TapeError> {
+export function readTape(
+  written: string,
+  reader: LengthUnit,
+  most: number = MOST_READING,
+): Result<TapeReading, TapeError> {
   const read = tokens(written);
   if (!read.ok) return read;
   const line = read.value.filter((t, i, all) => t.kind !== "gap" || (i > 0 && i < all.length - 1));
@@ -86,7 +94,7 @@ export function readTape(written: string, reader: LengthUnit): Result<TapeReadin
   const step = unit === "in" ? HAIR_INCH : HAIR_METRIC;
   const adjusted = hair === null ? exact : hair === "light" ? exact - step : exact + step;
   if (adjusted < 0) return fail({ kind: "below-nothing", at: first.at });
-  if (!Number.isSafeInteger(adjusted)) return fail({ kind: "too-long", at: first.at });
+  if (!Number.isSafeInteger(adjusted) || adjusted > most) return fail({ kind: "too-long", at: first.at });
   return ok({ written, unit, exact, hair, adjusted: nm(adjusted) });
 }
 

@@ -3,11 +3,11 @@ import { addDays, day, dayOf, dayOfMonth, monthOf, readDay, weekday, writeDay } 
 
 describe("civil days", () => {
   it.each([
-    ["1970-01-01", 4],
+    ["2000-01-01", 6],
+    ["2100-12-31", 5],
     ["2026-05-20", 3],
     ["2024-02-29", 4],
     ["2026-12-31", 4],
-    ["1969-12-28", 0],
   ] as const)("%s falls on weekday %i", (text, expected) => {
     expect(weekday(dayOf(text))).toBe(expected);
     expect(writeDay(dayOf(text))).toBe(text);
@@ -21,5 +21,9 @@ describe("civil days", () => {
     expect(readDay(text)).toEqual({ ok: false, error: { kind: "not-a-day", text } });
     expect(() => dayOf(text)).toThrow(RangeError);
   });
+  it.each(["0026-05-20", "1999-12-31", "2101-01-01", "0002-01-01", "9999-12-31"])(
+    "%s is in no year a firm works in: a slip of the fingers",
+    (text) => expect(readDay(text)).toEqual({ ok: false, error: { kind: "no-such-year", text } }),
+  );
   it("is whole", () => expect(() => day(1.5)).toThrow(RangeError));
 });

@@ -12,12 +12,21 @@ export const day = (sinceEpoch: number): Day => {
   return sinceEpoch as Day;
 };
 
-export type DayError = { readonly kind: "not-a-day"; readonly text: string };
+/** No date of a firm's work lies outside these years: year 26 or 20262 is a slip of the fingers. Both included. */
+export const FIRST_DAY = "2000-01-01";
+export const LAST_DAY = "2100-12-31";
 
-/** Reads `yyyy-mm-dd`; a day that is not on the calendar is refused. @example readDay("2026-02-30") // not-a-day */
+export type DayError = { readonly kind: "not-a-day" | "no-such-year"; readonly text: string };
+
+/**
+ * Reads `yyyy-mm-dd`; a day that is not on the calendar is refused, and so is a year before 2000 or after 2100.
+ * @example readDay("2026-02-30") // not-a-day
+ * @example readDay("0026-05-20") // no-such-year
+ */
 export function readDay(text: string): Result<Day, DayError> {
   const parts = /^(\d{4})-(\d{2})-(\d{2})$/.exec(text);
   if (!parts) return fail({ kind: "not-a-day", text });
+  if (text < FIRST_DAY || text > LAST_DAY) return fail({ kind: "no-such-year", text });
   const found = day(Date.UTC(Number(parts[1]), Number(parts[2]) - 1, Number(parts[3])) / MS_PER_DAY);
   return writeDay(found) === text ? ok(found) : fail({ kind: "not-a-day", text });
 }

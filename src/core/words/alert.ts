@@ -1,9 +1,9 @@
-import type { Alert } from "../round/row.ts";
+import type { Alert } from "../round/alerts.ts";
 import { sayDay } from "./days.ts";
 
 /** What cannot wait, in one line, and what to do about it. */
 export function alertWords(alert: Alert): { readonly says: string; readonly todo: string } {
-  const where = [alert.row.address, alert.row.opening].filter(Boolean).join(", ");
+  const { where } = alert;
   switch (alert.kind) {
     case "open-hole":
       return { says: `${where} is an open hole`, todo: "close it now, and guard it until it is" };

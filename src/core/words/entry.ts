@@ -175,8 +175,10 @@ function sentence(e: Entry, unit: LengthUnit): string {
       return sentenceOfSet(e);
     case "struck":
       return `Struck through${e.payload.reason ? `: ${e.payload.reason}` : ""}`;
+    case "unread":
+      return `Set aside, because it cannot be read (${e.payload.kind}): ${e.payload.why}`;
     default:
-      return sentenceBefore(e);
+      return sentenceBefore(e) ?? `Something that this version has no words for (${(e as Entry).kind})`;
   }
 }
 

@@ -115,6 +115,8 @@ function nextSentence(next: Next): string {
       return `Paint at once: was due ${day}`;
     case "sign-off":
       return "Sign off";
+    case "broken":
+      return "Something of it cannot be read: open its logbook";
     case "signed-off":
       return "Signed off";
   }

@@ -3,6 +3,7 @@ import { VISIT_NAMES, VISITS, type Visit, visitFault, visitSteps } from "../../c
 import { finishFacts } from "../../core/pane/step-facts.ts";
 import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -56,17 +57,7 @@ export function ComeBack() {
             ))}
           </select>
         </label>
-        <label>
-          <span className="text-[13px] text-mute">On</span>
-          <input
-            type="date"
-            required
-            min={writeDay(today)}
-            value={day}
-            onChange={(e) => setDay(e.target.value)}
-            aria-label="Day to come back"
-          />
-        </label>
+        <DayField says="On" name="day" required min={writeDay(today)} start={day} onDay={(d) => setDay(d ?? "")} />
         <button type="submit" className="btn">
           {book.visit ? "Move it" : "Plan it"}
         </button>

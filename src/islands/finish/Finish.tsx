@@ -4,6 +4,7 @@ import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
 import { Cautions } from "../parts/Cautions.tsx";
+import { DayField } from "../parts/DayField.tsx";
 import { Dries } from "../parts/Dries.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
@@ -89,17 +90,14 @@ function Waiting({ setDay }: { readonly setDay: string }) {
               write("finish.painted", { day: String(new FormData(e.currentTarget).get("day")) });
             }}
           >
-            <label>
-              <span className="text-[13px] text-mute">Painted on</span>
-              <input
-                type="date"
-                name="day"
-                required
-                min={setDay}
-                max={writeDay(today)}
-                defaultValue={writeDay(today)}
-              />
-            </label>
+            <DayField
+              says="Painted on"
+              name="day"
+              required
+              {...(setDay ? { min: setDay } : {})}
+              max={writeDay(today)}
+              start={writeDay(today)}
+            />
             <button
               type="submit"
               className={`btn whitespace-nowrap ${from !== null && from <= today ? "btn-main" : ""}`}

@@ -6,7 +6,7 @@ import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { guarded } from "../parts/Guarded.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
 import { Compounds } from "./Compounds.tsx";
@@ -22,7 +22,7 @@ type Props = {
 };
 
 /** What the firm has decided once: every figure with its source, and whom it buys from. */
-export default function HousePage(props: Props) {
+function HousePage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: {} });
   const firm = foldFirm(entries);
   const write = <K extends Kind>(kind: K, payload: Payloads[K]) => void store.write(kind, {}, payload);
@@ -41,7 +41,6 @@ export default function HousePage(props: Props) {
           ))}
         </nav>
         <PageKeys store={store} />
-        <KeepingLine store={store} prefs={prefs} />
       </header>
       {RULE_SECTIONS.map((section) => (
         <section key={section.id} id={section.id} className="space-y-2">
@@ -138,3 +137,5 @@ function RuleLine({ rule, value, prefs, change }: LineProps) {
     </li>
   );
 }
+
+export default guarded(HousePage, "House rules");

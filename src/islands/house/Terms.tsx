@@ -4,6 +4,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { MAKES_NAMES, MAKES_OF } from "../../core/order/sources.ts";
 import { TAKES, TAKES_NAMES } from "../../core/order/their-cutting.ts";
 import type { Supplier } from "../../core/round/book.ts";
+import { safeCell } from "../../core/round/safe-cell.ts";
 import { GRIDS } from "../../core/units/length.ts";
 import { money } from "../../core/words/money.ts";
 import {
@@ -102,7 +103,7 @@ export function SupplierTerms({ supplier, terms, currency, say, set }: Props) {
     setErrors([]);
     set(read.terms);
   };
-  const file = `data:text/csv;charset=utf-8,${encodeURIComponent(Papa.unparse([...rows], { columns: [...PRICE_COLUMNS], newline: "\r\n" }))}`;
+  const file = `data:text/csv;charset=utf-8,${encodeURIComponent(Papa.unparse(safeRows(rows), { columns: [...PRICE_COLUMNS], newline: "\r\n", quotes: true }))}`;
   return (
     <Fold
       as="small"
@@ -182,3 +183,9 @@ export function SupplierTerms({ supplier, terms, currency, say, set }: Props) {
     </Fold>
   );
 }
+
+/** Each cell so that no spreadsheet runs it. */
+const safeRows = (rows: readonly object[]): object[] =>
+  rows.map((row) =>
+    Object.fromEntries(Object.entries(row).map(([k, v]) => [k, typeof v === "string" ? safeCell(v) : v])),
+  );

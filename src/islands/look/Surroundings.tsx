@@ -1,6 +1,7 @@
 import { EARLIER, EARLIER_FACTS, earlierMinutes } from "../../core/look/earlier.ts";
 import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
 import { writeDay } from "../../core/units/day.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { Fold } from "../parts/Fold.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -138,15 +139,7 @@ export function Wants() {
       }
     >
       <div className="grid grid-cols-2 gap-2">
-        <label>
-          <span className="text-[13px] text-mute">Needed by</span>
-          <input
-            type="date"
-            min={writeDay(today)}
-            value={wants.by ?? ""}
-            onChange={(e) => change({ by: e.target.value || null })}
-          />
-        </label>
+        <DayField says="Needed by" min={writeDay(today)} start={wants.by ?? ""} onDay={(by) => change({ by })} />
         <label className="chip self-end">
           <input type="checkbox" checked={wants.mustLock} onChange={(e) => change({ mustLock: e.target.checked })} />
           must lock every night

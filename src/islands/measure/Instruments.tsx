@@ -1,10 +1,14 @@
 import { useEffect, useRef, useState } from "react";
+import { v7 as uuidv7 } from "uuid";
 import { seeded } from "../../core/chance/seeded.ts";
 import { INSTRUMENTS, type InstrumentReading, readingText } from "../../core/measure/instrument.ts";
 import { isPlace, type Place } from "../../core/measure/places.ts";
 import { simulated } from "../../standins/instruments.ts";
 import { usePane } from "../parts/pane-context.ts";
 
+type News =
+  | { readonly kind: "reading"; readonly reading: InstrumentReading }
+  | { readonly kind: "paired"; readonly here: boolean };
 type Props = { readonly asked: Place | null; readonly close: () => void };
 
 /** Listens to instruments, and holds two simulated ones to try it with. A reading goes into the field that has the focus. */
@@ -12,6 +16,8 @@ export function Instruments({ asked, close }: Props) {
   const { keep, say } = usePane();
   const [state, setState] = useState<"joining" | "listening" | "lost">("joining");
   const [last, setLast] = useState<string | null>(null);
+  const [page] = useState(() => uuidv7());
+  const [here, setHere] = useState(true);
   const field = useRef<Place | null>(asked);
   useEffect(() => {
     const onFocus = (e: FocusEvent) => {
@@ -34,12 +40,22 @@ export function Instruments({ asked, close }: Props) {
     all[all.findIndex((f) => f.id === `r-${place}`) + 1]?.focus();
   };
   useEffect(() => {
-    const stream = new EventSource("/api/instruments/stream");
+    const stream = new EventSource(`/api/instruments/stream?page=${page}`);
     stream.onopen = () => setState("listening");
     stream.onerror = () => setState("lost");
-    stream.onmessage = (e: MessageEvent<string>) => take.current(JSON.parse(e.data) as InstrumentReading);
+    stream.onmessage = (e: MessageEvent<string>) => {
+      const news = JSON.parse(e.data) as News;
+      if (news.kind === "reading") take.current(news.reading);
+      else setHere(news.here);
+    };
     return () => stream.close();
-  }, []);
+  }, [page]);
+  const takeOver = () =>
+    void fetch("/api/instruments/pair", {
+      method: "POST",
+      headers: { "content-type": "application/json" },
+      body: JSON.stringify({ page }),
+    });
   return (
     <aside
       aria-label="Instruments"
@@ -59,6 +75,14 @@ export function Instruments({ asked, close }: Props) {
             : "No answer: it tries again by itself."}{" "}
         {last ?? say("A reading goes into the field that has the focus, and the next field is ready.")}
       </p>
+      {!here && (
+        <p className="note-wax space-y-2">
+          Readings go to another page now.{" "}
+          <button type="button" className="btn btn-small" onClick={takeOver}>
+            Use them here
+          </button>
+        </p>
+      )}
       {INSTRUMENTS.map((kind) => (
         <Simulated key={kind} kind={kind} />
       ))}
@@ -73,7 +97,7 @@ function Simulated({ kind }: { readonly kind: (typeof INSTRUMENTS)[number] }) {
   const [held, setHeld] = useState(String(HELD[kind]));
   const [instrument] = useState(() => simulated(kind, seeded(Date.now())));
   const mm = Number(held.replace(",", "."));
-  const fits = held.trim() !== "" && Number.isFinite(mm) && mm >= 0 && mm <= 100_000;
+  const fits = held.trim() !== "" && Number.isFinite(mm) && mm >= 0 && mm <= 10_000;
   return (
     <div className="grid grid-cols-[1fr_auto] items-end gap-2">
       <label>

@@ -19,7 +19,7 @@ export default function OrderImport({ prefs }: { readonly prefs: Prefs }) {
       {
         row: 1,
         says:
-          sent.kind === "refused"
+          "message" in sent
             ? sent.message
             : "No signal: the file was read, but the order could not be kept. Try again.",
       },

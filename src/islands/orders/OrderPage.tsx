@@ -8,7 +8,7 @@ import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { guarded } from "../parts/Guarded.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { SendForm } from "../parts/SendForm.tsx";
 import { useLog } from "../parts/use-log.ts";
@@ -36,7 +36,7 @@ const STAGE_WORDS = {
 } as const;
 
 /** One order: its lines, when it was sent and came, and what came against what was asked for. */
-export default function OrderPage(props: Props) {
+function OrderPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: { order: props.id } });
   const order = foldOrder(props.id, readLog(entries));
   const { house, suppliers, terms } = foldFirm(props.firmEntries);
@@ -72,7 +72,6 @@ export default function OrderPage(props: Props) {
         </div>
         <div className="flex flex-wrap items-center gap-2">
           <PageKeys store={store} />
-          <KeepingLine store={store} prefs={prefs} />
           <a className="btn" href={`/orders/${props.id}/sheet`}>
             Order sheet
           </a>
@@ -157,3 +156,5 @@ export default function OrderPage(props: Props) {
     </div>
   );
 }
+
+export default guarded(OrderPage, "This order");

@@ -6,6 +6,7 @@ import { addDays, type Day, writeDay } from "../../core/units/day.ts";
 import { type LengthUnit, toMm } from "../../core/units/length.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { isReadBack, readBackOf } from "../../core/words/read-back.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { Sheet } from "../parts/Sheet.tsx";
 
 type Props = {
@@ -54,16 +55,13 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, ticked, a
         >
           <p>All {lines.length === 1 ? "of it" : `${lines.length} lines`} repeated. What did they say?</p>
           <div className="grid grid-cols-2 gap-3">
-            <label>
-              <span className="text-[13px] text-mute">Ready on</span>
-              <input
-                name="due"
-                type="date"
-                required
-                min={writeDay(today)}
-                defaultValue={writeDay(addDays(today, leadDays))}
-              />
-            </label>
+            <DayField
+              says="Ready on"
+              name="due"
+              required
+              min={writeDay(today)}
+              start={writeDay(addDays(today, leadDays))}
+            />
             <label>
               <span className="text-[13px] text-mute">Their price, before tax</span>
               <input name="price" inputMode="decimal" pattern="\d{1,7}([.]\d{1,2})?" placeholder="64.50" />

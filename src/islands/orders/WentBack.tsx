@@ -2,6 +2,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { DayField } from "../parts/DayField.tsx";
 
 type Props = {
   readonly line: OrderLine;
@@ -45,10 +46,7 @@ export function WentBack({ line, today, write }: Props) {
         <span className="text-[13px] text-mute">What they say</span>
         <input name="note" maxLength={200} />
       </label>
-      <label>
-        <span className="text-[13px] text-mute">made again by</span>
-        <input name="due" type="date" defaultValue={writeDay(addDays(today, REMAKE_DAYS))} />
-      </label>
+      <DayField says="made again by" name="due" start={writeDay(addDays(today, REMAKE_DAYS))} />
       <span className="flex gap-2">
         <button type="submit" name="outcome" value="remake" className="btn">
           Made again

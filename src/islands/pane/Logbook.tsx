@@ -1,17 +1,22 @@
 import { useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
+import type { Log } from "../../core/log/standing-entries.ts";
 import { day } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { entryWords } from "../../core/words/entry.ts";
-import { usePane } from "../parts/pane-context.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
 
-type Props = { readonly strike: (target: Entry, reason: string) => void };
+type Props = {
+  readonly pane: string;
+  readonly log: Log;
+  readonly prefs: Prefs;
+  readonly strike: (target: Entry, reason: string) => void;
+};
 
 /** Everything that happened to this pane: who, when, what. Nothing is ever rubbed out. */
-export function Logbook({ strike }: Props) {
-  const { book } = usePane();
-  const own = book.log.all.filter(
-    (e) => e.about.pane === book.id || (e.about.pane === undefined && e.about.order !== undefined),
+export function Logbook({ pane, log, prefs, strike }: Props) {
+  const own = log.all.filter(
+    (e) => e.about.pane === pane || (e.about.pane === undefined && e.about.order !== undefined),
   );
   const days = [...new Set(own.map((e) => e.at.slice(0, 10)))].toReversed();
   return (
@@ -29,7 +34,7 @@ export function Logbook({ strike }: Props) {
               .filter((e) => e.at.startsWith(d) && e.kind !== "struck")
               .toReversed()
               .map((e) => (
-                <Line key={e.id} entry={e} strike={strike} />
+                <Line key={e.id} entry={e} log={log} prefs={prefs} strike={strike} />
               ))}
           </ol>
         </section>
@@ -38,10 +43,9 @@ export function Logbook({ strike }: Props) {
   );
 }
 
-function Line({ entry, strike }: { readonly entry: Entry; readonly strike: Props["strike"] }) {
-  const { book, prefs } = usePane();
+function Line({ entry, log, prefs, strike }: Omit<Props, "pane"> & { readonly entry: Entry }) {
   const [asking, setAsking] = useState(false);
-  const struck = book.log.struck.get(entry.id);
+  const struck = log.struck.get(entry.id);
   return (
     <li className="grid grid-cols-[3.4rem_1fr_auto] items-baseline gap-2 py-1.5">
       <time dateTime={entry.at} className="tight text-[12px] text-mute">

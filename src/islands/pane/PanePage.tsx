@@ -11,11 +11,14 @@ import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
+import { Boundary } from "../parts/Guarded.tsx";
 import { KeyMap } from "../parts/KeyMap.tsx";
 import { PaneContext, type PaneScreen } from "../parts/pane-context.ts";
 import { createTyping, TypingContext } from "../parts/typing.ts";
 import { useAfterPaint } from "../parts/use-after-paint.ts";
+import { useDrafts } from "../parts/use-drafts.ts";
 import { useLog } from "../parts/use-log.ts";
+import BrokenPane from "./BrokenPane.tsx";
 import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
 import { PhoneWay } from "./PhoneWay.tsx";
@@ -60,8 +63,17 @@ const [Tape, Foot, Station, Draw, Way] = [
   memo(Trail),
 ];
 
-/** One pane's page: its log, what follows from it, and the station that is open. */
+/** One pane's page. Where something of it cannot be drawn, its logbook stands in its place. */
 export default function PanePage(props: PanePageProps) {
+  return (
+    <Boundary instead={(error) => <BrokenPane {...props} label="This pane" error={error.message} />}>
+      <WholePane {...props} />
+    </Boundary>
+  );
+}
+
+/** Its log, what follows from it, and the station that is open. */
+function WholePane(props: PanePageProps) {
   const { store, entries, prefs } = useLog({ ...props, about: { pane: props.pane } });
   const [screen, send] = useReducer(nextScreen, props.view, screenAt);
   const [asked, ask] = useState<Place | null>(null);
@@ -75,6 +87,7 @@ export default function PanePage(props: PanePageProps) {
   const [findBest] = useState(() => rememberBest(20));
   const [typing] = useState(createTyping);
   const typed = useAfterPaint(typing);
+  useDrafts(typing, `pane ${props.pane} `);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
   const reckoning = useMemo(() => book && reckon(book, withFirm(firm, findBest)), [book, firm, findBest]);
 
@@ -205,7 +218,7 @@ export default function PanePage(props: PanePageProps) {
   return (
     <PaneContext value={context}>
       <TypingContext value={typing}>
-        <Way before={props.before} after={props.after} view={screen.view} open={open} undo={undo} store={store} />
+        <Way before={props.before} after={props.after} view={screen.view} open={open} undo={undo} />
         <Tape view={screen.view} open={open} />
         <main
           id="main"

@@ -5,6 +5,7 @@ import { Look } from "../look/Look.tsx";
 import { Measure } from "../measure/Measure.tsx";
 import { ReadingPad } from "../measure/ReadingPad.tsx";
 import { type OpenOrder, OrderStation } from "../order/OrderStation.tsx";
+import { usePane } from "../parts/pane-context.ts";
 import { Ready } from "../ready/Ready.tsx";
 import { SetStation } from "../set/SetStation.tsx";
 import { SignOff } from "../signoff/SignOff.tsx";
@@ -73,6 +74,11 @@ function Station({ view, openOrders, strike }: Props) {
     case "signoff":
       return <SignOff />;
     case "logbook":
-      return <Logbook strike={strike} />;
+      return <PaneLogbook strike={strike} />;
   }
+}
+
+function PaneLogbook({ strike }: Pick<Props, "strike">) {
+  const { book, prefs } = usePane();
+  return <Logbook pane={book.id} log={book.log} prefs={prefs} strike={strike} />;
 }

@@ -1,6 +1,4 @@
 import { SYSTEM_FACTS } from "../../core/look/systems.ts";
-import { KeepingLine } from "../parts/KeepingLine.tsx";
-import type { LogStore } from "../parts/log-store.ts";
 import { usePane } from "../parts/pane-context.ts";
 import type { View } from "./model.ts";
 
@@ -10,12 +8,11 @@ type Props = {
   readonly view: View;
   readonly open: (view: View) => void;
   readonly undo: () => void;
-  readonly store: LogStore;
 };
 
 /** Which pane this is, its neighbours on the walk, and the ways to its logbook and back. */
-export function Trail({ before, after, view, open, undo, store }: Props) {
-  const { book, prefs, say } = usePane();
+export function Trail({ before, after, view, open, undo }: Props) {
+  const { book, say } = usePane();
   const { address, opening, light, system } = book.added;
   return (
     <nav
@@ -34,7 +31,6 @@ export function Trail({ before, after, view, open, undo, store }: Props) {
         <span className="opacity-70 max-sm:hidden"> · {say(SYSTEM_FACTS[system].short)}</span>
       </h1>
       <div className="flex shrink-0 items-center gap-1">
-        <KeepingLine store={store} prefs={prefs} />
         <NeighbourLink to={before} view={view} name="Pane before" sign="‹" />
         <NeighbourLink to={after} view={view} name="Next pane" sign="›" />
         <button type="button" className="min-h-11 px-2 max-sm:hidden" onClick={undo}>

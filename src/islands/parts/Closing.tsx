@@ -3,6 +3,7 @@ import { writeLength } from "../../core/tape/write.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { DayField } from "./DayField.tsx";
 import { Fold } from "./Fold.tsx";
 import { OldGlassBack } from "./OldGlassBack.tsx";
 import { Part } from "./Part.tsx";
@@ -105,10 +106,7 @@ export function Closing() {
           <option value="rigid insulation, taped" />
           <option value="old glass put back with two beads" />
         </datalist>
-        <label>
-          <span className="text-[13px] text-mute">Until</span>
-          <input name="until" type="date" required min={writeDay(today)} defaultValue={writeDay(addDays(today, 3))} />
-        </label>
+        <DayField says="Until" name="until" required min={writeDay(today)} start={writeDay(addDays(today, 3))} />
         <label>
           <span className="text-[13px] text-mute">Who was told</span>
           <input name="told" maxLength={200} />

@@ -1,31 +1,109 @@
 import { useStore } from "@nanostores/react";
+import { useEffect, useState } from "react";
+import { v7 as uuidv7 } from "uuid";
+import type { Entry } from "../../core/log/kinds.ts";
 import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import type { LogStore } from "./log-store.ts";
+import { type Keeping, theCourier } from "./courier.ts";
+import { MendEntry } from "./MendEntry.tsx";
+import { Sheet } from "./Sheet.tsx";
 
-type Props = { readonly store: LogStore; readonly prefs: Prefs };
+/** How what was written here stands, in a word; empty while all of it is in the file. */
+function inAWord(k: Keeping): string {
+  if (k.notKept) return `${k.waiting} not kept: leave this page open`;
+  if (k.unsaved > 0 && k.why) return "keeping…";
+  if (k.waiting > 0 && k.why?.kind === "no-answer") return `no signal, ${k.waiting} kept here`;
+  if (k.waiting > 0 && k.why?.kind === "said") return `${k.waiting} kept here, not sent`;
+  return "";
+}
 
-/** Whether what was written is in the file yet. Says nothing while all is well. */
-export function KeepingLine({ store, prefs }: Props) {
-  const { waiting, silent, refused } = useStore(store.keeping, { ssr: "initial" });
+/** Whether what was written on this device is in the firm's file, on every page; and what the server would not take. */
+export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
+  const courier = theCourier();
+  const keeping = useStore(courier.keeping, { ssr: "initial" });
+  const [open, setOpen] = useState(false);
+  useEffect(() => courier.start(), [courier]);
+  const word = inAWord(keeping);
+  const { refused } = keeping;
   return (
     <>
-      <output className="text-[13px] leading-tight opacity-90 empty:hidden" aria-live="polite">
-        {silent && waiting > 0 ? `no signal, ${waiting} kept here` : ""}
+      <output className="text-[13px] leading-tight empty:hidden" aria-live="polite">
+        {word && (
+          <button type="button" className="min-h-11 px-1 text-left underline" onClick={() => setOpen(true)}>
+            {word}
+          </button>
+        )}
       </output>
-      {refused && (
-        <div
-          role="alert"
-          className="note-wax fixed inset-x-3 top-14 z-20 mx-auto max-w-xl space-y-2 text-ink shadow-lg"
-        >
-          <p>
-            <strong>Not stored:</strong> {entryWords(refused.entry, prefs)}. {refused.message}
-          </p>
-          <button type="button" className="btn btn-small" onClick={store.readRefusal}>
-            I have read it
+      {refused.length > 0 && (
+        <div role="alert">
+          <button
+            type="button"
+            className="min-h-11 rounded bg-[#bf3b22] px-3 text-left text-[13px] font-semibold leading-tight text-white"
+            onClick={() => setOpen(true)}
+          >
+            {refused.length} not stored
           </button>
         </div>
       )}
+      {open && (
+        <Sheet title="What waits on this device" close={() => setOpen(false)}>
+          <div className="space-y-4">
+            <Waits keeping={keeping} retry={() => void courier.flush()} />
+            {refused.length > 0 && (
+              <section className="space-y-2" aria-label="Not stored">
+                <h3>The server would not take</h3>
+                <ul className="rows">
+                  {refused.map(({ entry, message }) => (
+                    <li key={entry.id} className="space-y-2 py-2">
+                      <p>
+                        <strong>{entryWords(entry, prefs)}</strong>
+                        <span className="block text-[13px] text-mute">
+                          {entry.who}, {entry.at.slice(0, 10)} {entry.at.slice(11, 16)}
+                        </span>
+                      </p>
+                      <p className="text-wax">{message}</p>
+                      <MendEntry
+                        entry={entry}
+                        send={(mended) => void courier.mend(entry.id, again(mended))}
+                        letGo={() => void courier.letGo(entry.id)}
+                      />
+                    </li>
+                  ))}
+                </ul>
+              </section>
+            )}
+          </div>
+        </Sheet>
+      )}
     </>
+  );
+}
+
+/** Under an id and a time of its own: what was refused may have been refused for those. */
+const again = (mended: Entry): Entry => ({ ...mended, id: uuidv7(), at: new Date().toISOString() });
+
+function Waits({ keeping, retry }: { readonly keeping: Keeping; readonly retry: () => void }) {
+  const { waiting, why, notKept } = keeping;
+  if (waiting === 0) return <p>Everything written on this device is in the firm's file.</p>;
+  return (
+    <div className="space-y-2">
+      <p>
+        {waiting} {waiting === 1 ? "entry waits" : "entries wait"} here.{" "}
+        {why?.kind === "said"
+          ? why.message
+          : why
+            ? "There is no signal: they go out by themselves."
+            : "They go out now."}
+      </p>
+      {notKept && (
+        <p className="note-wax">
+          This device is full, or keeps nothing for this page. Leave the page open until they are sent, or make room on
+          the device.
+        </p>
+      )}
+      <button type="button" className="btn" onClick={retry}>
+        Send now
+      </button>
+    </div>
   );
 }

@@ -1,4 +1,5 @@
-import { dayOf, writeDay } from "../../core/units/day.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { DayField } from "./DayField.tsx";
 import { Fold } from "./Fold.tsx";
 import { PhotoOf } from "./PhotoOf.tsx";
 import { usePane } from "./pane-context.ts";
@@ -45,10 +46,7 @@ export function MaterialsUsed({ what = "what it was set in" }: { readonly what?:
           <span className="text-[13px] text-mute">batch</span>
           <input name="batch" maxLength={60} />
         </label>
-        <label>
-          <span className="text-[13px] text-mute">good until</span>
-          <input name="expiry" type="date" min={writeDay(dayOf("2000-01-01"))} />
-        </label>
+        <DayField says="good until" name="expiry" />
         <button type="submit" className="btn">
           Keep
         </button>

@@ -2,6 +2,7 @@ import { effortOf, type Step } from "../../core/steps/step.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { WHERE_BOX, whereToStand } from "../../drawing/where-to-stand.ts";
+import { DayField } from "./DayField.tsx";
 import { Fold } from "./Fold.tsx";
 import { usePane } from "./pane-context.ts";
 
@@ -52,10 +53,7 @@ export function SecondPerson({ steps }: { readonly steps: readonly Step[] }) {
           });
         }}
       >
-        <label>
-          <span className="text-[13px] text-mute">day</span>
-          <input name="day" type="date" required defaultValue={hands?.day ?? writeDay(today)} />
-        </label>
+        <DayField says="day" name="day" required start={hands?.day ?? writeDay(today)} />
         <label>
           <span className="text-[13px] text-mute">from</span>
           <input name="from" type="time" required defaultValue={hands?.from ?? "09:00"} />

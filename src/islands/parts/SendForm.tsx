@@ -1,5 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { addDays, type Day, writeDay } from "../../core/units/day.ts";
+import { DayField } from "./DayField.tsx";
 
 type Props = {
   readonly today: Day;
@@ -17,10 +18,13 @@ export const SendForm = ({ today, leadDays = 5, send }: Props) => (
       send({ day: writeDay(today), due: String(new FormData(e.currentTarget).get("due")) });
     }}
   >
-    <label>
-      <span className="text-[13px] text-mute">Promised for</span>
-      <input type="date" name="due" required min={writeDay(today)} defaultValue={writeDay(addDays(today, leadDays))} />
-    </label>
+    <DayField
+      says="Promised for"
+      name="due"
+      required
+      min={writeDay(today)}
+      start={writeDay(addDays(today, leadDays))}
+    />
     <button type="submit" className="btn btn-main">
       Ordered today
     </button>

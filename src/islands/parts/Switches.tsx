@@ -1,4 +1,5 @@
 import type { Prefs } from "../../core/words/prefs.ts";
+import { KeepingLine } from "./KeepingLine.tsx";
 import { useKeys } from "./keys.ts";
 import { changePrefs, usePrefs } from "./prefs.ts";
 
@@ -13,6 +14,7 @@ export default function Switches({ prefs: initial, people }: Props) {
   const names = people.includes(prefs.who) ? people : [...people, prefs.who];
   return (
     <div className="flex items-center gap-2">
+      <KeepingLine prefs={prefs} />
       <Pair
         label="Unit"
         now={prefs.unit}

@@ -3,29 +3,17 @@ import { v7 as uuidv7 } from "uuid";
 import type { About, Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import { stampAfter } from "../../core/log/stamp.ts";
 import { lastToRedo, lastToUndo, readLog } from "../../core/log/standing-entries.ts";
-import { outbox } from "./outbox.ts";
-import { sendEntries } from "./send.ts";
-
-/** How the log stands with the server. */
-export type Keeping = {
-  /** Entries that wait for an answer; `silent` once the server has not answered. */
-  readonly waiting: number;
-  readonly silent: boolean;
-  /** The last entry the server would not take, and why. It stays until somebody has read it. */
-  readonly refused: { readonly entry: Entry; readonly message: string } | null;
-};
+import { type Courier, theCourier } from "./courier.ts";
 
 export type LogStore = {
   readonly entries: ReadableAtom<readonly Entry[]>;
-  readonly keeping: ReadableAtom<Keeping>;
   /** Takes what others wrote since, now instead of in a while. */
   readonly lookNow: () => Promise<void>;
   readonly write: <K extends Kind>(kind: K, about: About, payload: Payloads[K]) => EntryOf<K>;
   readonly undo: () => Entry | undefined;
   readonly redo: () => Entry | undefined;
-  readonly readRefusal: () => void;
   readonly strike: (target: Entry, reason: string) => void;
-  /** Begins to send, to listen to other tabs and to the server; answers with its end. */
+  /** Begins to listen to other tabs and to the server; answers with its end. */
   readonly start: () => () => void;
 };
 
@@ -35,19 +23,18 @@ type Options = {
   /** What this page is about: entries about something else are none of its business. */
   readonly about: About;
   readonly who: () => string;
+  readonly courier?: Courier;
 };
 
-const RETRY_MS = 2500;
 const LOOK_MS = 20_000;
-const MOST_AT_ONCE = 500;
+/** One key never takes these away: the pane of the page itself, a round with all its panes. */
+const NOT_BY_ONE_KEY: ReadonlySet<Kind> = new Set(["pane.added", "round.opened"]);
 
-/** The entries of one page, with those it writes. A write shows at once, is kept in the browser, then sent. */
+/** The entries of one page, with those it writes. A write shows at once, is kept on this device, then sent. */
 export function createLogStore(of: Options): LogStore {
+  const courier = of.courier ?? theCourier();
   const entries = atom<readonly Entry[]>(of.initial);
-  const keeping = atom<Keeping>({ waiting: 0, silent: false, refused: null });
-  const note = (change: Partial<Keeping>) => keeping.set({ ...keeping.get(), ...change });
   let through = of.through;
-  let sending = false;
   let channel: BroadcastChannel | null = null;
 
   const add = (more: readonly Entry[], own = false) => {
@@ -59,6 +46,7 @@ export function createLogStore(of: Options): LogStore {
     const fresh = more.filter((e) => !there.has(e.id) && (own || concerns(e) || orders.has(e.about.order ?? "")));
     if (fresh.length > 0) entries.set([...entries.get(), ...fresh]);
   };
+  const remove = (e: Entry) => entries.set(entries.get().filter((x) => x.id !== e.id));
   const concerns = (e: Entry): boolean =>
     (of.about.pane !== undefined && e.about.pane === of.about.pane) ||
     (e.about.order !== undefined &&
@@ -71,37 +59,6 @@ export function createLogStore(of: Options): LogStore {
       .get()
       .filter((e) => of.about.pane === undefined || e.about.pane === undefined || e.about.pane === of.about.pane);
 
-  async function flush(): Promise<void> {
-    if (sending) return;
-    sending = true;
-    try {
-      let size = MOST_AT_ONCE;
-      for (let batch = outbox.all().slice(0, size); batch.length > 0; batch = outbox.all().slice(0, size)) {
-        const sent = await sendEntries(batch);
-        if (sent.kind === "no-answer") {
-          note({ waiting: outbox.all().length, silent: true });
-          return;
-        }
-        if (sent.kind === "stored") outbox.drop(sent.ids);
-        else if (batch.length > 1) size = Math.ceil(batch.length / 2);
-        else {
-          for (const e of batch) setAside(e, sent.message);
-          size = MOST_AT_ONCE;
-        }
-      }
-      note({ waiting: 0, silent: false });
-    } finally {
-      sending = false;
-    }
-  }
-
-  /** One entry the server will never take: out of the way of the rest, and said. */
-  function setAside(e: Entry, message: string): void {
-    outbox.drop([e.id]);
-    entries.set(entries.get().filter((x) => x.id !== e.id));
-    note({ refused: { entry: e, message } });
-  }
-
   function write<K extends Kind>(kind: K, about: About, payload: Payloads[K]): EntryOf<K> {
     const last = entries.get().reduce((newest, e) => (e.at > newest ? e.at : newest), "");
     const entry = {
@@ -113,11 +70,9 @@ export function createLogStore(of: Options): LogStore {
       payload,
     } as EntryOf<K>;
     const written = entry as unknown as Entry;
-    outbox.put(written);
     add([written], true);
-    note({ waiting: outbox.all().length });
     channel?.postMessage([written]);
-    queueMicrotask(() => void flush());
+    void courier.take([written]);
     return entry;
   }
 
@@ -133,7 +88,7 @@ export function createLogStore(of: Options): LogStore {
       const news = (await answer.json()) as { entries: readonly Entry[]; through: number };
       through = news.through;
       add(news.entries);
-      if (outbox.all().length > 0) await flush();
+      if (courier.keeping.get().waiting > 0) await courier.flush();
     } catch {
       // No signal: what is here stays, and the next look tries again.
     }
@@ -141,14 +96,13 @@ export function createLogStore(of: Options): LogStore {
 
   return {
     entries,
-    keeping,
     write,
     strike,
-    readRefusal: () => note({ refused: null }),
     undo() {
       const target = lastToUndo(readLog(mine()), of.who());
-      if (target && target.kind !== "pane.added") strike(target, "undone");
-      return target?.kind === "pane.added" ? undefined : target;
+      if (!target || NOT_BY_ONE_KEY.has(target.kind)) return undefined;
+      strike(target, "undone");
+      return target;
     },
     redo() {
       const target = lastToRedo(readLog(mine()), of.who());
@@ -157,20 +111,22 @@ export function createLogStore(of: Options): LogStore {
     },
     lookNow: lookForNews,
     start() {
-      add(outbox.all());
+      void courier.waiting().then((all) => add(all));
+      const silence = courier.onChange(({ gone, came }) => {
+        if (gone) remove(gone);
+        if (came) add([came]);
+      });
       channel = new BroadcastChannel("plain-pane-log");
       channel.onmessage = (e: MessageEvent<readonly Entry[]>) => add(e.data);
       const onShow = () => document.visibilityState === "visible" && void lookForNews();
       document.addEventListener("visibilitychange", onShow);
-      const retry = setInterval(() => outbox.all().length > 0 && void flush(), RETRY_MS);
       const look = setInterval(onShow, LOOK_MS);
-      void flush();
       // What was stored while this page was on its way here, or since a page without signal was kept, is not in it.
       void lookForNews();
       return () => {
-        clearInterval(retry);
         clearInterval(look);
         document.removeEventListener("visibilitychange", onShow);
+        silence();
         channel?.close();
         channel = null;
       };

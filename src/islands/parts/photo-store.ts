@@ -1,6 +1,6 @@
 import { type DBSchema, type IDBPDatabase, openDB } from "idb";
 import { v7 as uuidv7 } from "uuid";
-import { carriesScript, MOST_PHOTO_MB, PHOTO_SIDE, type PhotoError, photoType } from "../../core/photo/kinds.ts";
+import { MOST_PHOTO_MB, notTaken, PHOTO_SIDE, type PhotoError } from "../../core/photo/kinds.ts";
 import { fail, ok, type Result } from "../../core/result.ts";
 
 interface Schema extends DBSchema {
@@ -20,8 +20,8 @@ export async function shrink(file: File): Promise<Result<ShrunkPhoto, PhotoError
   if (file.size === 0) return fail({ kind: "empty" });
   if (file.size > MOST_PHOTO_MB * 1e6) return fail({ kind: "too-large", mb: file.size / 1e6 });
   const bytes = new Uint8Array(await file.arrayBuffer());
-  if (photoType(bytes) === null) return fail({ kind: "not-a-photo" });
-  if (carriesScript(bytes)) return fail({ kind: "script" });
+  const why = notTaken(bytes);
+  if (why) return fail(why);
   try {
     const bitmap = await createImageBitmap(file, { imageOrientation: "from-image" });
     const scale = Math.min(1, PHOTO_SIDE / Math.max(bitmap.width, bitmap.height));

@@ -8,7 +8,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { penceIn } from "../../core/words/price-csv.ts";
-import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { guarded } from "../parts/Guarded.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
 
@@ -26,8 +26,8 @@ type Props = {
 };
 
 /** What a round is quoted at, pane by pane; quotes made, accepted or not, and what they came to. */
-export default function QuotePage(props: Props) {
-  const { store, entries, prefs } = useLog({ ...props, about: {} });
+function QuotePage(props: Props) {
+  const { store, entries } = useLog({ ...props, about: {} });
   const [out, setOut] = useState<ReadonlySet<string>>(new Set());
   const panes = props.panes.filter((p) => !out.has(p.pane));
   const quote = quoteOf(panes, props.rates);
@@ -51,7 +51,6 @@ export default function QuotePage(props: Props) {
         </div>
         <div className="flex items-center gap-2">
           <PageKeys store={store} />
-          <KeepingLine store={store} prefs={prefs} />
         </div>
       </header>
       <ul className="rows bg-sheet px-4" aria-label="Panes quoted">
@@ -292,3 +291,5 @@ const MoneyField = ({
     />
   </label>
 );
+
+export default guarded(QuotePage, "The quote");

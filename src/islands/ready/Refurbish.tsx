@@ -8,6 +8,7 @@ import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
@@ -177,16 +178,13 @@ export function Refurbish() {
             <span className="text-[13px] text-mute">Sealant used</span>
             <input name="sealant" required maxLength={200} />
           </label>
-          <label>
-            <span className="text-[13px] text-mute">Look again on</span>
-            <input
-              name="again"
-              type="date"
-              required
-              min={writeDay(today)}
-              defaultValue={writeDay(addDays(today, 180))}
-            />
-          </label>
+          <DayField
+            says="Look again on"
+            name="again"
+            required
+            min={writeDay(today)}
+            start={writeDay(addDays(today, 180))}
+          />
           <button type="submit" className="btn col-span-2">
             {say("The {unit} is closed again")}
           </button>

@@ -3,7 +3,7 @@ import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { outbox } from "../parts/outbox.ts";
+import { theCourier } from "../parts/courier.ts";
 import { Sheet } from "../parts/Sheet.tsx";
 import { sendEntries } from "../parts/send.ts";
 
@@ -48,12 +48,10 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
       ...picked.map((r) => entry("order.line", { order, pane: r.id }, { line: uuidv7(), ...r.line })),
     ];
     const sent = await sendEntries(batch);
-    if (sent.kind === "refused") return setWrong(sent.message);
-    if (sent.kind === "no-answer") {
-      for (const e of batch) outbox.put(e);
-      return setWrong("No signal: it is kept here and goes out when a pane is next opened with signal.");
-    }
-    location.assign(`/orders/${order}`);
+    if (sent.kind === "stored") return location.assign(`/orders/${order}`);
+    if (sent.kind !== "no-answer") return setWrong(sent.message);
+    await theCourier().take(batch);
+    return setWrong("No signal: it is kept on this device, and goes out by itself.");
   };
   return (
     <Sheet title="Gather an order" close={close}>

@@ -6,7 +6,8 @@ import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { KeepingLine } from "../parts/KeepingLine.tsx";
+import { DayField } from "../parts/DayField.tsx";
+import { guarded } from "../parts/Guarded.tsx";
 import { useLog } from "../parts/use-log.ts";
 
 type Props = {
@@ -34,7 +35,7 @@ type Props = {
 };
 
 /** The night before: tools, what was forgotten last time on top; what is used up against what lies on the shelf. */
-export default function KitPage(props: Props) {
+function KitPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: {} });
   const { shelf, forgotten } = foldFirm(entries);
   const words = (text: string): string => say(text, prefs.dialect);
@@ -54,7 +55,6 @@ export default function KitPage(props: Props) {
           </p>
         </div>
         <div className="no-print flex items-center gap-3">
-          <KeepingLine store={store} prefs={prefs} />
           <button type="button" className="btn" onClick={() => window.print()}>
             Print
           </button>
@@ -157,10 +157,7 @@ function DaysWork({ on, panes }: Pick<Props, "on" | "panes">) {
   return (
     <form method="get" className="space-y-1 border-y border-line py-3">
       <div className="flex flex-wrap items-end justify-between gap-3">
-        <label>
-          <span className="text-[13px] text-mute">Packed for</span>
-          <input type="date" name="day" required defaultValue={writeDay(day(on))} />
-        </label>
+        <DayField says="Packed for" name="day" required start={writeDay(day(on))} />
         <span className="no-print flex gap-2">
           <button type="submit" className="btn" name="only" value="ticked">
             Pack for these
@@ -187,3 +184,5 @@ function DaysWork({ on, panes }: Pick<Props, "on" | "panes">) {
     </form>
   );
 }
+
+export default guarded(KitPage, "The kit");

@@ -8,13 +8,14 @@ import type { EntryOf } from "../../core/log/kinds.ts";
 import { SYSTEM_FACTS, SYSTEMS } from "../../core/look/systems.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { usePrefs } from "../parts/prefs.ts";
 import { sendEntries } from "../parts/send.ts";
 
 type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
 
 /** Adds a pane to the round: where it is, how it is held, and from which side it goes in. */
-export default function NewPane({ prefs: initial, round, addresses }: Props) {
+function NewPane({ prefs: initial, round, addresses }: Props) {
   const prefs = usePrefs(initial);
   const [wrong, setWrong] = useState<string | null>(null);
   const form = useForm<z.input<typeof PaneForm>, unknown, z.output<typeof PaneForm>>({
@@ -48,7 +49,7 @@ export default function NewPane({ prefs: initial, round, addresses }: Props) {
     if (sent.kind === "stored") location.assign(`/panes/${pane}/look`);
     else
       setWrong(
-        sent.kind === "refused" ? sent.message : "No answer from the server. What you typed is still here: try again.",
+        "message" in sent ? sent.message : "No answer from the server. What you typed is still here: try again.",
       );
   });
   const field = (name: "address" | "opening" | "light", label: string, example: string, list?: string) => (
@@ -138,3 +139,5 @@ export function lightsOf(light: string, rows: number, columns: number): readonly
     [light, `row ${Math.floor(i / columns) + 1}, column ${(i % columns) + 1}`].filter(Boolean).join(", "),
   );
 }
+
+export default guarded(NewPane, "A new pane");

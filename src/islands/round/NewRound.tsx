@@ -23,7 +23,7 @@ export default function NewRound({ prefs: initial }: { readonly prefs: Prefs }) 
     if (sent.kind === "stored") location.assign(`/?round=${round}`);
     else
       setWrong(
-        sent.kind === "refused" ? sent.message : "No answer from the server. What you typed is still here: try again.",
+        "message" in sent ? sent.message : "No answer from the server. What you typed is still here: try again.",
       );
   };
   return (

@@ -9,6 +9,7 @@ import { say } from "../../core/words/dialect.ts";
 import { rowProblemSentence } from "../../core/words/openings-table.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { usePrefs } from "../parts/prefs.ts";
 import { sendEntries } from "../parts/send.ts";
 
@@ -22,7 +23,7 @@ type Props = { readonly prefs: Prefs; readonly round: string; readonly known: re
 const MOST_AT_ONCE = 900;
 
 /** Openings from a CSV file or a pasted table: looked at first, taken when asked. */
-export default function OpeningsImport({ prefs: initial, round, known }: Props) {
+function OpeningsImport({ prefs: initial, round, known }: Props) {
   const prefs = usePrefs(initial);
   const [text, setText] = useState("");
   const [told, setTold] = useState<string | null>(null);
@@ -46,10 +47,7 @@ export default function OpeningsImport({ prefs: initial, round, known }: Props) 
       sent = await sendEntries(entries.slice(i, i + MOST_AT_ONCE));
     setBusy(false);
     if (sent.kind === "stored") location.assign(`/?round=${round}`);
-    else
-      setTold(
-        sent.kind === "refused" ? sent.message : "No answer from the server. The table is still here: try again.",
-      );
+    else setTold("message" in sent ? sent.message : "No answer from the server. The table is still here: try again.");
   };
 
   return (
@@ -155,3 +153,5 @@ function entriesFor(row: PaneRow, known: Known | undefined, round: string, who: 
     ...readings,
   ];
 }
+
+export default guarded(OpeningsImport, "The openings");

@@ -4,28 +4,34 @@ import type { RoundRow } from "../../core/round/row.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { nextWords } from "../../core/words/standing.ts";
-import type { dayAxis } from "../../drawing/day-bars.ts";
+import type { DayAxis } from "../../drawing/day-bars.ts";
 import { HowFar } from "./HowFar.tsx";
 import { WaitBars } from "./WaitBars.tsx";
 
 export const AXIS_WIDTH = 600;
 
-export const hrefOf = (row: RoundRow): string => `/panes/${row.id}/${row.next.station}`;
+export const hrefOf = (row: RoundRow): string =>
+  `/panes/${row.id}/${row.next.kind === "broken" ? "logbook" : row.next.station}`;
 
 type RowProps = {
   readonly row: RoundRow;
   readonly on: boolean;
   readonly prefs: Prefs;
-  readonly axis: ReturnType<typeof dayAxis>;
-  readonly choose: () => void;
+  readonly axisFor: (waits: RoundRow["waits"]) => DayAxis;
+  readonly index: number;
+  readonly choose: (at: number) => void;
+  /** Where it stands in a list of which only a part is drawn, px; and what measures it there. */
+  readonly top?: number;
+  readonly measure?: (line: Element | null) => void;
 };
 
 /** One pane on the round. The whole line is a link to where it stands. */
-export function RoundLine({ row, on, prefs, axis, choose }: RowProps) {
+export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure }: RowProps) {
   const line = useRef<HTMLLIElement>(null);
   useEffect(() => {
-    if (on) line.current?.scrollIntoView({ block: "nearest" });
-  }, [on]);
+    if (on && top === undefined) line.current?.scrollIntoView({ block: "nearest" });
+  }, [on, top]);
+  useEffect(() => measure?.(line.current), [measure]);
   const pressing = [
     "chase",
     "close-hole",
@@ -37,13 +43,16 @@ export function RoundLine({ row, on, prefs, axis, choose }: RowProps) {
     "readings-disagree",
     "slip",
     "no-rectangle",
+    "broken",
   ].includes(row.next.kind);
   return (
     <li
       ref={line}
       aria-current={on ? "true" : undefined}
-      onPointerMove={choose}
-      className={`relative grid scroll-mt-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-line px-4 py-2 desk:h-[54px] desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6 desk:py-0 ${on ? "bg-tape/45 dark:bg-tape/15" : ""}`}
+      onPointerMove={() => choose(index)}
+      data-index={index}
+      {...(top === undefined ? {} : { style: { transform: `translateY(${top}px)` } })}
+      className={`${top === undefined ? "relative" : "absolute inset-x-0 top-0"} grid scroll-mt-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-line px-4 py-2 desk:h-[54px] desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6 desk:py-0 ${on ? "bg-tape/45 dark:bg-tape/15" : ""}`}
     >
       <div className="min-w-0">
         <a
@@ -66,7 +75,7 @@ export function RoundLine({ row, on, prefs, axis, choose }: RowProps) {
         {nextWords(row.next, prefs.dialect)}
       </div>
       <div className="hidden self-stretch desk:block">
-        <WaitBars axis={axis} width={AXIS_WIDTH} />
+        <WaitBars axis={axisFor(row.waits)} width={AXIS_WIDTH} />
       </div>
     </li>
   );

@@ -1,23 +1,28 @@
-import { useRef, useState } from "react";
+import { useCallback, useMemo, useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { addDays, day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { KeyMap } from "../parts/KeyMap.tsx";
 import { useKeys } from "../parts/keys.ts";
 import { usePrefs } from "../parts/prefs.ts";
 import { AlikePanes } from "./AlikePanes.tsx";
 import { DayHead } from "./DayHead.tsx";
 import { Gather } from "./Gather.tsx";
-import { AXIS_WIDTH, hrefOf, RoundLine } from "./RoundLine.tsx";
+import { AXIS_WIDTH, hrefOf } from "./RoundLine.tsx";
+import { RoundList } from "./RoundList.tsx";
 import { ROUND_KEYS } from "./round-keys.ts";
+import { useRows } from "./use-rows.ts";
 
 type Props = {
   readonly prefs: Prefs;
   readonly round: string;
+  /** The first lines of them; the rest is fetched. */
   readonly rows: readonly RoundRow[];
+  readonly panes: number;
   readonly firmEntries: readonly Entry[];
   readonly today: number;
   readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
@@ -28,20 +33,29 @@ const BEFORE = 8;
 const DAYS = 24;
 
 /** The round: a line a pane, how far it is, what it needs next, and its waits against the days. */
-export default function RoundPage(props: Props) {
+function RoundPage(props: Props) {
   const prefs = usePrefs(props.prefs);
-  const { rows } = props;
+  const { rows, missing, more, all } = useRows(props.round, props.rows, props.panes);
   const today = day(props.today);
   const [at, setAt] = useState(0);
   const [sheet, setSheet] = useState<"keys" | "gather" | null>(null);
   const [find, setFind] = useState("");
   const finder = useRef<HTMLInputElement>(null);
-  const { calendar, suppliers } = foldFirm(props.firmEntries);
+  const { calendar, suppliers } = useMemo(() => foldFirm(props.firmEntries), [props.firmEntries]);
+  const scroller = useRef<HTMLDivElement>(null);
   const shown = rows.filter((r) => matches(r, find));
-  const chosen = shown[Math.min(at, shown.length - 1)];
-  const axisFor = (waits: RoundRow["waits"]) =>
-    dayAxis({ first: addDays(today, -BEFORE), count: DAYS, width: AXIS_WIDTH, today, calendar, bars: waits });
+  const chosenAt = Math.min(at, shown.length - 1);
+  const chosen = shown[chosenAt];
+  const axisFor = useCallback(
+    (waits: RoundRow["waits"]) =>
+      dayAxis({ first: addDays(today, -BEFORE), count: DAYS, width: AXIS_WIDTH, today, calendar, bars: waits }),
+    [today, calendar],
+  );
 
+  const openGather = () => {
+    all();
+    setSheet("gather");
+  };
   const step = (by: number) => setAt((i) => Math.max(0, Math.min(shown.length - 1, i + by)));
   const acts: Readonly<Record<string, () => unknown>> = {
     j: () => step(1),
@@ -50,7 +64,7 @@ export default function RoundPage(props: Props) {
     ArrowUp: () => step(-1),
     Enter: () => chosen && location.assign(hrefOf(chosen)),
     n: () => location.assign(`/panes/new?round=${props.round}`),
-    o: () => setSheet("gather"),
+    o: () => openGather(),
     "/": () => finder.current?.focus(),
     "?": () => setSheet("keys"),
   };
@@ -61,7 +75,7 @@ export default function RoundPage(props: Props) {
 
   return (
     <>
-      <div className="min-h-0 flex-1 overflow-auto bg-sheet">
+      <div ref={scroller} className="min-h-0 flex-1 overflow-auto bg-sheet">
         <div className="desk:min-w-[1100px]">
           <div className="sticky top-0 z-10 grid grid-cols-[minmax(0,1fr)] items-end gap-x-4 border-b border-line bg-sheet px-4 desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6">
             <div className="py-1.5">
@@ -76,6 +90,7 @@ export default function RoundPage(props: Props) {
                   onChange={(e) => {
                     setFind(e.target.value);
                     setAt(0);
+                    all();
                   }}
                   onKeyDown={(e) => {
                     if (e.key === "Escape") setFind("");
@@ -92,19 +107,18 @@ export default function RoundPage(props: Props) {
               <DayHead axis={axisFor([])} width={AXIS_WIDTH} />
             </div>
           </div>
-          <ol aria-label="Panes of the round">
-            {shown.map((row, i) => (
-              <RoundLine
-                key={row.id}
-                row={row}
-                on={row === chosen}
-                prefs={prefs}
-                axis={axisFor(row.waits)}
-                choose={() => setAt(i)}
-              />
-            ))}
-          </ol>
-          {shown.length === 0 && (
+          <RoundList
+            rows={shown}
+            at={chosenAt}
+            prefs={prefs}
+            axisFor={axisFor}
+            choose={setAt}
+            scroller={scroller}
+            missing={missing}
+            more={more}
+          />
+          {missing > 0 && find !== "" && <p className="p-4 text-mute">Looking through {missing} more.</p>}
+          {shown.length === 0 && missing === 0 && (
             <p className="p-6 text-mute">
               {rows.length === 0
                 ? "No panes on this round yet. Press n to add the first."
@@ -118,7 +132,7 @@ export default function RoundPage(props: Props) {
         <a className="btn btn-main max-sm:flex-1" href={`/panes/new?round=${props.round}`}>
           New pane <kbd className="text-[12px] max-sm:hidden">n</kbd>
         </a>
-        <button type="button" className="btn" onClick={() => setSheet("gather")}>
+        <button type="button" className="btn" onClick={openGather}>
           Gather an order <kbd className="text-[12px] text-mute max-sm:hidden">o</kbd>
         </button>
         <p className="hidden items-center gap-4 text-[13px] desk:flex">
@@ -155,3 +169,5 @@ const matches = (r: RoundRow, find: string): boolean =>
     .toLowerCase()
     .split(/\s+/)
     .every((word) => `${r.address} ${r.opening} ${r.light}`.toLowerCase().includes(word));
+
+export default guarded(RoundPage, "The round");

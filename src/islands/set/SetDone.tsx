@@ -4,6 +4,7 @@ import { mayTouch } from "../../core/pane/against.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -78,10 +79,7 @@ export function SetDone() {
         {chosen?.approved && (
           <p className="col-span-3 text-[13px] text-mute">Approved by the maker of {chosen.approved}.</p>
         )}
-        <label className="col-span-2">
-          <span className="text-[13px] text-mute">Day</span>
-          <input type="date" name="day" required max={writeDay(today)} defaultValue={writeDay(today)} />
-        </label>
+        <DayField says="Day" className="col-span-2" name="day" required max={writeDay(today)} start={writeDay(today)} />
         <label>
           <span className="text-[13px] text-mute">{say("{Sprigs}")}</span>
           <input

@@ -2,6 +2,7 @@ import { v7 as uuidv7 } from "uuid";
 import { aftercareHere } from "../../core/pane/aftercare.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -60,10 +61,7 @@ export function Snags() {
           <span className="text-[13px] text-mute">What is to be put right</span>
           <input name="says" required maxLength={120} pattern=".*\S.*" />
         </label>
-        <label>
-          <span className="text-[13px] text-mute">by</span>
-          <input name="due" type="date" defaultValue={writeDay(addDays(today, SNAG_DAYS))} />
-        </label>
+        <DayField says="by" name="due" start={writeDay(addDays(today, SNAG_DAYS))} />
         <button type="submit" className="btn">
           Keep
         </button>

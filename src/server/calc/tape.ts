@@ -7,7 +7,7 @@ import type { Outcome } from "../http/endpoint.ts";
 import { lengthOut } from "./lengths.ts";
 
 export function calcTape(of: TapeCase): Outcome<z.output<typeof TapeAnswer>> {
-  const read = readTape(of.text, of.unit);
+  const read = readTape(of.text, of.unit, Number.MAX_SAFE_INTEGER);
   if (!read.ok)
     return fail({ code: read.error.kind, message: tapeErrorSentence(read.error), at: read.error.at, field: "text" });
   const { written, unit, exact, hair, adjusted } = read.value;

@@ -6,6 +6,7 @@ import { log } from "../log.ts";
 import { answer, type ProblemOf, problem } from "./answer.ts";
 import { isForeign } from "./origin.ts";
 import { MOST_BYTES, readJson } from "./read-body.ts";
+import { storageProblem } from "./storage-problem.ts";
 
 /** What a use case answers: the output, or a refusal with its status. */
 export type Outcome<T> = Result<T, Refusal>;
@@ -29,7 +30,9 @@ export function endpoint<In extends z.ZodType, Out extends z.ZodType>(
         });
       return await posting(route, run, request);
     } catch (error) {
-      log.error({ error, path: route.path }, "an endpoint broke");
+      log.error({ err: error, path: route.path }, "an endpoint broke");
+      const stored = storageProblem(error);
+      if (stored) return problem(stored.status, { code: stored.code, message: stored.message });
       return problem(500, {
         code: "broken",
         message: "Something broke on our side. Nothing was stored. Try again; if it stays, look in the server's log.",

@@ -1,22 +1,28 @@
 import type { APIRoute } from "astro";
+import { v7 as uuidv7 } from "uuid";
+import { z } from "zod";
 import { listen } from "../instrument-hub.ts";
+
+/** A page names itself; one that does not is given a name nobody can pair. */
+const Page = z.uuid().catch(() => uuidv7());
 
 const KEEP_OPEN_MS = 20_000;
 
 /** Readings as they come, as a stream of events, until the page goes. */
-export const instrumentStream: APIRoute = ({ request }) => {
+export const instrumentStream: APIRoute = ({ request, url }) => {
+  const page = Page.parse(url.searchParams.get("page"));
   const encoder = new TextEncoder();
   let end = () => {};
   const body = new ReadableStream<Uint8Array>({
     start(stream) {
       const say = (text: string) => stream.enqueue(encoder.encode(text));
-      const silence = listen((reading) => say(`data: ${JSON.stringify(reading)}\n\n`));
+      say(": listening\n\n");
+      const silence = listen(page, (news) => say(`data: ${JSON.stringify(news)}\n\n`));
       const beat = setInterval(() => say(": still here\n\n"), KEEP_OPEN_MS);
       end = () => {
         clearInterval(beat);
         silence();
       };
-      say(": listening\n\n");
       request.signal.addEventListener("abort", () => end(), { once: true });
     },
     cancel: () => end(),

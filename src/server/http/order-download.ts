@@ -8,10 +8,11 @@ import { templateDxf, templateSvg } from "../documents/template.ts";
 import { orderCsv, orderJson } from "../order-files.ts";
 import { orderSheet } from "../order-page.ts";
 import { readPrefs } from "../prefs.ts";
+import { publicOrigin } from "../public-origin.ts";
 import { problem } from "./answer.ts";
 
 type Made = { readonly body: string | Buffer; readonly type: string; readonly name: string; readonly show?: boolean };
-type Make = (of: { readonly order: OrderBook; readonly prefs: Prefs; readonly url: URL }) => Made | Promise<Made>;
+type Make = (of: { readonly order: OrderBook; readonly prefs: Prefs; readonly origin: string }) => Made | Promise<Made>;
 
 /** Every file that an order can be had as. */
 const FILES = {
@@ -37,8 +38,8 @@ const FILES = {
     name: "order.pdf",
     show: true,
   }),
-  labels: async ({ order, prefs, url }) => ({
-    body: await labelsPdf(order, prefs, url.origin),
+  labels: async ({ order, prefs, origin }) => ({
+    body: await labelsPdf(order, prefs, origin),
     type: "application/pdf",
     name: "labels.pdf",
     show: true,
@@ -63,10 +64,10 @@ const named = (reference: string, file: string): string =>
 /** One order as a file, in the reader's unit and words. */
 export const orderDownload =
   (file: keyof typeof FILES): APIRoute =>
-  async ({ params, cookies, url }) => {
+  async ({ params, cookies, request }) => {
     const found = orderSheet(params["id"] ?? "");
     if (!found) return unknown("order", params["id"]);
-    const made = await FILES[file]({ order: found.order, prefs: readPrefs(cookies), url });
+    const made = await FILES[file]({ order: found.order, prefs: readPrefs(cookies), origin: publicOrigin(request) });
     return answer(made, found.order.reference);
   };
 

@@ -8,10 +8,13 @@ import { theDatabase } from "../the-database.ts";
 import { answer, problem } from "./answer.ts";
 import { isForeign } from "./origin.ts";
 import { readBytes } from "./read-body.ts";
+import { storageProblem } from "./storage-problem.ts";
 
 const STATUS: Readonly<Record<PhotoError["kind"], number>> = {
   "too-large": 413,
   "not-a-photo": 415,
+  heic: 415,
+  "no-photo-size": 422,
   script: 422,
   broken: 422,
   empty: 400,
@@ -32,7 +35,9 @@ export const putPhoto: APIRoute = async ({ params, request }) => {
     const done = await takePhoto(id.data, bytes.value);
     return done.ok ? answer(done.value) : refused(done.error);
   } catch (error) {
-    log.error({ error }, "a photo was not stored");
+    log.error({ err: error }, "a photo was not stored");
+    const stored = storageProblem(error);
+    if (stored) return problem(stored.status, { code: stored.code, message: stored.message });
     return problem(500, { code: "broken", message: "The photo was not stored. Try again." });
   }
 };

@@ -1,6 +1,6 @@
 import type { APIRoute } from "astro";
 import { quotesOf } from "../../core/round/quotes.ts";
-import { entriesOfFirm } from "../../db/entry-log.ts";
+import { entriesOfRound } from "../../db/entry-log.ts";
 import { roundById } from "../../db/lists.ts";
 import { quotePdf } from "../documents/quote-pdf.ts";
 import { loadFirm } from "../firm.ts";
@@ -11,7 +11,7 @@ import { problem } from "./answer.ts";
 export const quoteDownload: APIRoute = async ({ params }) => {
   const db = theDatabase();
   const round = roundById(db, params["id"] ?? "");
-  const quote = round && quotesOf(round.id, entriesOfFirm(db)).find((q) => q.quote === params["quote"]);
+  const quote = round && quotesOf(round.id, entriesOfRound(db, round.id)).find((q) => q.quote === params["quote"]);
   if (!quote) return problem(404, { code: "unknown-id", message: `There is no quote ${params["quote"]}.` });
   const body = await quotePdf(quote, round, loadFirm(db).firm.house.currency);
   return new Response(new Uint8Array(body), {

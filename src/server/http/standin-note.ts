@@ -1,5 +1,6 @@
 import type { APIRoute } from "astro";
 import Papa from "papaparse";
+import { safeCell } from "../../core/round/safe-cell.ts";
 import { standinState } from "../standin-supplier.ts";
 import { problem } from "./answer.ts";
 
@@ -16,9 +17,9 @@ export const standinNote: APIRoute = ({ params }) => {
     "width mm": l.widthNm / 1e6,
     "height mm": l.heightNm / 1e6,
     "thickness mm": l.thicknessNm / 1e6,
-    says: /^[=+\-@\t\r]/.test(l.says) ? `'${l.says}` : l.says,
+    says: safeCell(l.says),
   }));
-  return new Response(`${Papa.unparse(rows, { newline: "\r\n" })}\r\n`, {
+  return new Response(`${Papa.unparse(rows, { newline: "\r\n", quotes: true })}\r\n`, {
     headers: {
       "content-type": "text/csv; charset=utf-8",
       "content-disposition": `attachment; filename="note-${state.theirs}.csv"`,

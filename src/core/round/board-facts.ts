@@ -1,0 +1,74 @@
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { HEIGHTS, WIDTHS } from "../measure/places.ts";
+import { openingBy } from "../measure/reckoned.ts";
+import { throughBoth } from "../measure/twist.ts";
+import { compoundFor } from "../pane/against.ts";
+import type { PaneBook } from "../pane/book.ts";
+import { glassOf } from "../pane/chosen.ts";
+import { oldGlassBack } from "../pane/old-glass.ts";
+import type { LineState } from "../pane/order-book.ts";
+import { labelOf } from "../pane/order-line.ts";
+import { readingsOf } from "../pane/readings-of.ts";
+
+/**
+ * What the board of orders and a round's alerts say of a pane, without working its size out: kept in a table, so that a list
+ * of thousands costs no sums. Days are `yyyy-mm-dd`. Nothing here depends on today or on the firm's rules.
+ */
+export type BoardFacts = {
+  readonly where: string;
+  readonly wantsBy: string | null;
+  /** Hours for which what it is usually set in must not be touched. */
+  readonly handsOffHours: number;
+  /** A width and a height can be read: it can go on an order. */
+  readonly sized: boolean;
+  readonly oldBack: boolean;
+  readonly openHole: boolean;
+  /** Nothing waits for its glass any more. */
+  readonly done: boolean;
+  readonly line: {
+    readonly supplier: string;
+    readonly order: string;
+    readonly state: LineState;
+    readonly due: string | null;
+    readonly arrived: string | null;
+    /** When what went back is promised again. */
+    readonly again: string | null;
+  } | null;
+  /** Set, and waiting for paint. */
+  readonly unpainted: { readonly set: string; readonly compound: string } | null;
+  readonly closed: {
+    readonly how: string;
+    readonly since: string;
+    readonly until: string;
+    readonly told: string;
+  } | null;
+};
+
+export function boardFacts(book: PaneBook): BoardFacts {
+  const on = book.line;
+  return {
+    where: labelOf(book),
+    wantsBy: book.before.wants?.by ?? null,
+    handsOffHours: compoundFor(book, glassOf(book, HOUSE_DEFAULTS)).handsOffHours,
+    sized: isSized(book),
+    oldBack: oldGlassBack(book),
+    openHole: book.urgency === "open-hole" && !book.closed && !book.set,
+    done: book.set !== null || book.signed !== null,
+    line: on && {
+      supplier: on.order.supplier,
+      order: on.order.id,
+      state: on.line.state,
+      due: on.order.sent?.due ?? null,
+      arrived: on.order.arrived,
+      again: on.line.outcome?.due ?? null,
+    },
+    unpainted: book.set && !book.painted && !book.signed ? { set: book.set.day, compound: book.set.compound } : null,
+    closed: book.closed && !book.set ? { ...book.closed } : null,
+  };
+}
+
+/** A width and a height can be read, the way it is measured. */
+function isSized(book: PaneBook): boolean {
+  const { readings } = openingBy(book.way, throughBoth(readingsOf(book).readings));
+  return [WIDTHS, HEIGHTS].every((places) => places.some((p) => readings[p] !== undefined));
+}

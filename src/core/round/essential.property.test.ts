@@ -1,0 +1,81 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { ROUND, Teller, uuid } from "../../../tests/support/told.ts";
+import { TUB } from "../../../tests/support/tub.ts";
+import type { Entry } from "../log/kinds.ts";
+import { foldFirm } from "./book.ts";
+import { essentialOf } from "./essential.ts";
+
+type Tell = (t: Teller) => void;
+const pick = <T>(of: readonly [T, ...T[]]) => fc.constantFrom(...of);
+const name = pick(["A", "B", "C"]);
+const firm = {};
+
+/** One entry of the firm's own, of any kind that is folded and some that are not. */
+const told: fc.Arbitrary<Tell> = fc.oneof(
+  fc.tuple(pick(["bedMm", "leastGapMm"]), pick([1, 2, 999])).map(
+    ([rule, value]): Tell =>
+      (t) =>
+        void t.tell("house.rule", { rule, value }, firm),
+  ),
+  fc.tuple(name, fc.nat(20)).map(
+    ([n, leadDays]): Tell =>
+      (t) =>
+        void t.tell("supplier.added", { name: n, cuts: "", unit: "mm", leadDays }, firm),
+  ),
+  fc.tuple(name, fc.boolean()).map(
+    ([n, gone]): Tell =>
+      (t) =>
+        void t.tell("compound.kept", { ...TUB, name: n, gone }, firm),
+  ),
+  fc.tuple(name, fc.nat(40)).map(
+    ([step, minutes]): Tell =>
+      (t) =>
+        void t.tell(
+          "work.took",
+          { system: "timber-putty", station: "takeout", step, minutes: minutes + 1, metres: null },
+          firm,
+        ),
+  ),
+  fc.tuple(pick(["2026-05-20", "2026-05-21"]), fc.boolean()).map(
+    ([day, wet]): Tell =>
+      (t) =>
+        void t.tell("round.weather", { day, wet, lowC: wet ? 3 : null }, firm),
+  ),
+  fc.tuple(name, pick(["none", "found"] as const)).map(
+    ([address, result]): Tell =>
+      (t) =>
+        void t.tell("building.lead", { address, result }, firm),
+  ),
+  fc.constant<Tell>((t) => void t.tell("kit.forgot", { what: "pincers", day: "2026-05-20" }, firm)),
+  fc.constant<Tell>((t) => void t.tell("round.opened", { name: "R", place: "" }, { round: ROUND })),
+);
+
+describe("what a page carries of the firm's years", () => {
+  it("says the same as all of it, whatever was replaced, struck and brought back", () => {
+    fc.assert(
+      fc.property(fc.array(told, { maxLength: 160 }), fc.array(fc.nat(300), { maxLength: 30 }), (tells, strikes) => {
+        const t = new Teller(0x100);
+        for (const tell of tells) tell(t);
+        for (const n of strikes) {
+          const target = t.entries[n % Math.max(1, t.entries.length)];
+          if (target) t.strike(target);
+        }
+        expect(foldFirm(essentialOf(t.entries))).toEqual(foldFirm(t.entries));
+      }),
+      { numRuns: 120 },
+    );
+  });
+  it("is short where a firm said the same things for years", () => {
+    const t = new Teller(0x100);
+    for (let i = 0; i < 2000; i++)
+      t.tell("round.weather", { day: `2026-05-${10 + (i % 20)}`, wet: i % 3 === 0, lowC: null }, firm);
+    expect(essentialOf(t.entries).length).toBeLessThan(90);
+  });
+  it("keeps a strike with what it struck, so that it can be brought back", () => {
+    const t = new Teller(0x100);
+    const rule = t.tell("house.rule", { rule: "bedMm", value: 3 }, firm) as unknown as Entry;
+    const strike = t.strike(rule);
+    expect(essentialOf(t.entries).map((e) => e.id)).toEqual([uuid(0x100), strike.id]);
+  });
+});

@@ -1,0 +1,78 @@
+import { isHouseRule } from "../house/rules.ts";
+import { insertKey } from "../house/stock.ts";
+import type { Entry } from "../log/kinds.ts";
+import { readLog } from "../log/standing-entries.ts";
+import { MOST_TIMED } from "../steps/past.ts";
+
+/** So many of the newest stay as they are, struck or not: what one key takes back or brings back. */
+const NEWEST = 60;
+
+/**
+ * Of a firm's entries, those that what is true of it still follows from: a page carries these, not the years. `foldFirm`
+ * gives the same of both. What is replaced, struck, or of no kind that it folds is left out, but for the newest.
+ * @example a rule changed forty times // its newest
+ */
+export function essentialOf(entries: readonly Entry[]): readonly Entry[] {
+  const { all, standing } = readLog(entries);
+  const kept = new Set(all.slice(-NEWEST).map((e) => e.id));
+  const of = new Map<string, Entry[]>();
+  for (const e of standing) {
+    const key = keyOf(e);
+    if (key === null) continue;
+    const same = of.get(key);
+    if (same) same.push(e);
+    else of.set(key, [e]);
+  }
+  for (const same of of.values()) for (const e of stillCounts(same)) kept.add(e.id);
+  // A strike counts while what it struck is carried, and so does a strike of a strike.
+  for (const e of all.toReversed()) if (e.kind === "struck" && kept.has(e.id)) kept.add(e.payload.entry);
+  for (const e of all) if (e.kind === "struck" && kept.has(e.payload.entry)) kept.add(e.id);
+  return all.filter((e) => kept.has(e.id));
+}
+
+/** Entries of one key replace each other; null: nothing is folded of it. */
+function keyOf(e: Entry): string | null {
+  switch (e.kind) {
+    case "house.rule":
+      return isHouseRule(e.payload.rule) ? `${e.kind} ${e.payload.rule}` : null;
+    case "supplier.added":
+    case "supplier.terms":
+    case "compound.kept":
+    case "stock.pane":
+      return `${e.kind} ${e.payload.name}`;
+    case "building.lead":
+      return `${e.kind} ${e.payload.address}`;
+    case "profile.known":
+      return `${e.kind} ${e.payload.profile}`;
+    case "work.took":
+      return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step}`;
+    case "lesson.kept":
+      return `${e.kind} ${e.payload.lesson}`;
+    case "shelf.kept":
+      return `${e.kind} ${e.payload.what}`;
+    case "kit.forgot":
+      return `${e.kind} ${e.payload.what} ${e.id}`;
+    case "stock.insert":
+      return `${e.kind} ${insertKey(e.payload)}`;
+    case "round.weather":
+    case "round.day-off":
+      return `${e.kind} ${e.payload.day}`;
+    case "unread":
+      return `${e.kind} ${e.id}`;
+    default:
+      return null;
+  }
+}
+
+/** Of entries that replace each other: the newest; where a list keeps its order, the first that put it there too. */
+function stillCounts(same: readonly Entry[]): readonly Entry[] {
+  const last = same.at(-1);
+  if (last === undefined) return [];
+  if (last.kind === "work.took") return same.slice(-MOST_TIMED);
+  // A value that does not fit its rule is passed over: all of them are kept, there are few.
+  if (last.kind === "house.rule") return same.slice(-NEWEST);
+  const isGone = (e: Entry): boolean => "gone" in e.payload && e.payload.gone === true;
+  if (isGone(last)) return [];
+  const since = same.slice(same.findLastIndex(isGone) + 1);
+  return [since[0] ?? last, last];
+}

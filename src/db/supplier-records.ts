@@ -1,0 +1,69 @@
+import { and, count, desc, eq, inArray, isNotNull, or } from "drizzle-orm";
+import type { Running } from "./database.ts";
+import { orderLines, orders, supplierRecords } from "./schema.ts";
+
+/** What became of one supplier's orders. Days are `yyyy-mm-dd`; sizes mm. */
+export type KeptRecord = {
+  readonly name: string;
+  /** The newest orders that were sent and came. */
+  readonly gone: readonly { readonly sent: string; readonly arrived: string }[];
+  /** Panes that were checked in, and how many of them went back. */
+  readonly panes: number;
+  readonly sentBack: number;
+  /** Sides of the newest panes as measured less what was ordered. */
+  readonly offMm: readonly number[];
+};
+
+/** Older orders say little about a supplier's ways today, and a page must carry them. */
+const MOST_ORDERS = 60;
+const MOST_PANES = 100;
+
+/** Makes one supplier's record anew from the tables of orders. */
+export function keepRecord(db: Running, name: string): void {
+  const any = db.select({ id: orders.id }).from(orders).where(eq(orders.supplier, name)).limit(1).get();
+  if (!any) {
+    db.delete(supplierRecords).where(eq(supplierRecords.name, name)).run();
+    return;
+  }
+  const gone = db
+    .select({ sent: orders.sentDay, arrived: orders.arrivedDay })
+    .from(orders)
+    .where(and(eq(orders.supplier, name), isNotNull(orders.sentDay), isNotNull(orders.arrivedDay)))
+    .orderBy(desc(orders.openedAt), desc(orders.id))
+    .limit(MOST_ORDERS)
+    .all();
+  const checked = db
+    .select({ state: orderLines.state, n: count() })
+    .from(orderLines)
+    .innerJoin(orders, eq(orders.id, orderLines.order))
+    .where(and(eq(orders.supplier, name), inArray(orderLines.state, ["accepted", "accepted-with-note", "sent-back"])))
+    .groupBy(orderLines.state)
+    .all();
+  const measured = db
+    .select({ width: orderLines.offWidthMm, height: orderLines.offHeightMm })
+    .from(orderLines)
+    .innerJoin(orders, eq(orders.id, orderLines.order))
+    .where(and(eq(orders.supplier, name), or(isNotNull(orderLines.offWidthMm), isNotNull(orderLines.offHeightMm))))
+    .orderBy(desc(orders.openedAt), desc(orders.id), desc(orderLines.entry))
+    .limit(MOST_PANES)
+    .all();
+  const record: KeptRecord = {
+    name,
+    gone: gone.toReversed().flatMap((g) => (g.sent && g.arrived ? [{ sent: g.sent, arrived: g.arrived }] : [])),
+    panes: checked.reduce((n, c) => n + c.n, 0),
+    sentBack: checked.find((c) => c.state === "sent-back")?.n ?? 0,
+    offMm: measured.toReversed().flatMap((m) => [m.width, m.height].flatMap((off) => off ?? [])),
+  };
+  db.insert(supplierRecords)
+    .values({ name, record })
+    .onConflictDoUpdate({ target: supplierRecords.name, set: { record } })
+    .run();
+}
+
+export const recordOfSuppliers = (db: Running): readonly KeptRecord[] =>
+  db
+    .select()
+    .from(supplierRecords)
+    .orderBy(supplierRecords.name)
+    .all()
+    .map((r) => r.record as KeptRecord);
