@@ -1,5 +1,33 @@
 import { defineMiddleware } from "astro:middleware";
+import { asOf, keepPage, keptPage, pageKey } from "./server/http/kept-pages.ts";
 import { wholeAnswer } from "./server/http/whole-answer.ts";
+import { log } from "./server/log.ts";
 
-/** Every page and answer is made whole before any of it is sent: what breaks on the way becomes a page that says so. */
-export const onRequest = defineMiddleware(async ({ request }, next) => wholeAnswer(request, await next()));
+const PANE = /^\/panes\/([^/]+)(?:\/[^/]*)?$/;
+
+/**
+ * Every page and answer is made whole before any of it is sent: what breaks on the way becomes a page that says so, and a pane
+ * that breaks becomes its logbook, where anything can be struck. A page that nothing was written for since is sent as it was.
+ */
+export const onRequest = defineMiddleware(async ({ request, rewrite }, next) => {
+  const key = pageKey(request);
+  // Read before the page is made: what is stored meanwhile makes it stale.
+  const as = key === null ? "" : asOf();
+  const kept = key === null ? null : keptPage(key, as);
+  if (kept) return new Response(kept.body, { status: kept.status, headers: kept.headers });
+  let answer: Response;
+  try {
+    answer = await wholeAnswer(request, await next());
+  } catch (err) {
+    const { pathname, searchParams } = new URL(request.url);
+    const pane = PANE.exec(pathname)?.[1];
+    if (pane === undefined || searchParams.has("bare")) throw err;
+    log.error({ err, pane }, "a pane's page broke");
+    return wholeAnswer(request, await rewrite(`/panes/${pane}/logbook?bare=1`));
+  }
+  if (key === null || answer.status !== 200 || !answer.headers.get("content-type")?.startsWith("text/html"))
+    return answer;
+  const page = { status: 200, headers: answer.headers, body: new Uint8Array(await answer.arrayBuffer()) };
+  keepPage(key, as, page);
+  return new Response(page.body, { status: page.status, headers: page.headers });
+});

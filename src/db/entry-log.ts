@@ -2,6 +2,7 @@ import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, min, or, sql }
 import { readStored } from "../contract/stored-entry.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import type { Running } from "./database.ts";
+import { oncePer } from "./once-per.ts";
 import { addedTo, entries, people } from "./schema.ts";
 
 /* The only reader of payloads: whatever stands in the file comes out of here checked, or set aside as `unread`. */
@@ -74,14 +75,38 @@ const aboutPanes = (db: Running, panes: readonly string[]) =>
 /** A pane's own entries and all of the orders it stands on. */
 export const entriesOfPane = (db: Running, pane: string): readonly Entry[] => entriesOfPanes(db, [pane]);
 
-/** The same with the newest of their places in the log. */
-export function paneLog(db: Running, pane: string): { readonly entries: readonly Entry[]; readonly through: number } {
-  const rows = db
+/** Asked thousands of times in a row: built once for a database, or for a transaction on it. */
+const ofPane = oncePer((db) =>
+  db
     .select()
     .from(entries)
-    .where(aboutPanes(db, [pane]))
+    .where(
+      or(
+        eq(entries.pane, sql.placeholder("pane")),
+        inArray(
+          entries.order,
+          db
+            .selectDistinct({ order: entries.order })
+            .from(entries)
+            .where(and(eq(entries.pane, sql.placeholder("pane")), isNotNull(entries.order))),
+        ),
+      ),
+    )
     .orderBy(asc(entries.seq))
-    .all();
+    .prepare(),
+);
+const ofOrder = oncePer((db) =>
+  db
+    .select()
+    .from(entries)
+    .where(eq(entries.order, sql.placeholder("order")))
+    .orderBy(asc(entries.seq))
+    .prepare(),
+);
+
+/** The same with the newest of their places in the log. */
+export function paneLog(db: Running, pane: string): { readonly entries: readonly Entry[]; readonly through: number } {
+  const rows = ofPane(db).all({ pane });
   return { entries: rows.map(toEntry), through: rows.at(-1)?.seq ?? 0 };
 }
 
@@ -91,8 +116,7 @@ export const entriesOfPanes = (db: Running, panes: readonly string[]): readonly 
     ? []
     : db.select().from(entries).where(aboutPanes(db, panes)).orderBy(asc(entries.seq)).all().map(toEntry);
 
-export const entriesOfOrder = (db: Running, order: string): readonly Entry[] =>
-  db.select().from(entries).where(eq(entries.order, order)).orderBy(asc(entries.seq)).all().map(toEntry);
+export const entriesOfOrder = (db: Running, order: string): readonly Entry[] => ofOrder(db).all({ order }).map(toEntry);
 
 /** About no pane and no order: written so that SQLite sees the partial index. */
 const ofFirm = () => and(isNull(entries.pane), isNull(entries.order));

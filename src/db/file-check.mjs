@@ -4,6 +4,7 @@ import { dirname } from "node:path";
 import Database from "better-sqlite3";
 import { copiesOf } from "./copies.mjs";
 import { isNewer, MIGRATIONS } from "./migrate.mjs";
+import { wasClosedWhole } from "./served-by.mjs";
 
 /** Less than this on the disk and the next day's work may not fit. */
 const LEAST_ROOM_MB = 20;
@@ -64,8 +65,9 @@ function whyNotThisFile(file, migrations) {
 function whyNotReadable(file, migrations) {
   let sqlite;
   try {
+    const whole = wasClosedWhole(file);
     sqlite = new Database(file);
-    const found = sqlite.pragma("quick_check(1)", { simple: true });
+    const found = whole ? "ok" : sqlite.pragma("quick_check(1)", { simple: true });
     if (found !== "ok") return damaged(file, String(found));
     if (isNewer(sqlite, migrations))
       return `${file} was written by a newer version of Plain Pane: start that version, or bring an older copy back with npm run restore.`;
@@ -85,7 +87,7 @@ function whyNotReadable(file, migrations) {
 
 /** @param {string} file @param {string} how */
 const damaged = (file, how) =>
-  `${file} is damaged (${how.slice(0, 120)}): bring its newest good copy back with npm run restore; the damaged file is put aside, not deleted.`;
+  `${file} is damaged (${how.replace(/\s+/g, " ").slice(0, 120)}): bring its newest good copy back with npm run restore; the damaged file is put aside, not deleted.`;
 
 /** @param {string} file */
 function isSqlite(file) {

@@ -1,4 +1,4 @@
-import { eq, inArray, sql } from "drizzle-orm";
+import { eq, getTableColumns, inArray, sql } from "drizzle-orm";
 import { isHouseRule } from "../core/house/rules.ts";
 import type { Entry, Kind } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
@@ -20,6 +20,7 @@ import {
   panesOfOrders,
   writersOf,
 } from "./entry-log.ts";
+import { oncePer } from "./once-per.ts";
 import { orderRows } from "./order-rows.ts";
 import { days, houseRules, orderLines, orders, panes, people, rounds, supplierRecords, suppliers } from "./schema.ts";
 import { keepRecord } from "./supplier-records.ts";
@@ -107,19 +108,50 @@ function forgetPanes(db: Running, ids: readonly string[]): void {
   }
 }
 
+const paneThere = oncePer((db) =>
+  db
+    .select({ id: panes.id })
+    .from(panes)
+    .where(eq(panes.id, sql.placeholder("id")))
+    .prepare(),
+);
+const roundThere = oncePer((db) =>
+  db
+    .select({ id: rounds.id })
+    .from(rounds)
+    .where(eq(rounds.id, sql.placeholder("id")))
+    .prepare(),
+);
+const storePane = oncePer((db) => {
+  const of = Object.fromEntries(
+    Object.keys(getTableColumns(panes)).map((c) => [c, sql.placeholder(c)]),
+  ) as unknown as typeof panes.$inferInsert;
+  const { id: _, ...set } = Object.fromEntries(
+    Object.entries(getTableColumns(panes)).map(([c, column]) => [c, sql.raw(`excluded."${column.name}"`)]),
+  );
+  return db.insert(panes).values(of).onConflictDoUpdate({ target: panes.id, set }).prepare();
+});
+
 /** A pane's row. True where it came on the lists or went off them. */
 function projectPane(db: Running, id: string): boolean {
-  const there = db.select({ id: panes.id }).from(panes).where(eq(panes.id, id)).get() !== undefined;
+  const there = paneThere(db).get({ id }) !== undefined;
   const { entries, through } = paneLog(db, id);
   const book = foldPane(id, entries);
-  const round = book && db.select({ id: rounds.id }).from(rounds).where(eq(rounds.id, book.added.round)).get();
+  const round = book && roundThere(db).get({ id: book.added.round });
   if (!book || !round) {
     if (there) forgetPanes(db, [id]);
     return there;
   }
   const own = book.log.all.filter((e) => e.about.pane === id);
-  const row = {
-    ...book.added,
+  const { round: of, address, opening, light, system, side } = book.added;
+  storePane(db).run({
+    id,
+    round: of,
+    address,
+    opening,
+    light,
+    system,
+    side,
     urgency: book.urgency,
     holeSince: book.closed && !book.set ? book.closed.since : null,
     lineState: book.line?.line.state ?? null,
@@ -133,11 +165,7 @@ function projectPane(db: Running, id: string): boolean {
     cause: book.cause,
     makeup: book.makeup,
     facts: boardFacts(book),
-  };
-  db.insert(panes)
-    .values({ id, ...row })
-    .onConflictDoUpdate({ target: panes.id, set: row })
-    .run();
+  });
   return !there;
 }
 

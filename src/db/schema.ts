@@ -23,8 +23,9 @@ export const entries = sqliteTable(
     receivedAt: text("received_at"),
   },
   (t) => [
-    index("entries_pane").on(t.pane),
-    index("entries_order").on(t.order),
+    /* Partial, so that looking for what is about nothing goes by an index of its own. */
+    index("entries_pane").on(t.pane).where(sql`${t.pane} is not null`),
+    index("entries_order").on(t.order).where(sql`${t.order} is not null`),
     index("entries_pane_order").on(t.pane, t.order).where(sql`${t.order} is not null and ${t.pane} is not null`),
     index("entries_firm").on(t.seq).where(sql`${t.pane} is null and ${t.order} is null`),
     index("entries_round").on(t.round).where(sql`${t.round} is not null and ${t.pane} is null`),

@@ -1,5 +1,5 @@
 // Which servers are on a file now: a line each in a small file beside it. Two are allowed; a copy is not brought back under one.
-import { existsSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { existsSync, readFileSync, rmSync, statSync, writeFileSync } from "node:fs";
 
 /** @param {string} file */
 const listOf = (file) => `${file}.servers`;
@@ -51,4 +51,28 @@ function isServing(pid) {
   }
   const told = `/proc/${pid}/cmdline`;
   return existsSync(told) ? readFileSync(told, "utf8").includes("server.mjs") : true;
+}
+
+/** What a file was when it was closed whole: a start that finds it so need not read all of it again. @param {string} file */
+const closedAs = (file) => {
+  const { size, mtimeMs, ino } = statSync(file);
+  return `${size} ${mtimeMs} ${ino}`;
+};
+
+/** @param {string} file */
+export function noteClosed(file) {
+  try {
+    writeFileSync(`${file}.closed`, closedAs(file));
+  } catch {
+    // Not noted: the next start reads the file through.
+  }
+}
+
+/** Whether a file is as it was when it was last closed whole. @param {string} file */
+export function wasClosedWhole(file) {
+  try {
+    return !existsSync(`${file}-wal`) && readFileSync(`${file}.closed`, "utf8") === closedAs(file);
+  } catch {
+    return false;
+  }
 }

@@ -1,8 +1,10 @@
 import type { Entry } from "../core/log/kinds.ts";
 import { type Firm, foldFirm } from "../core/round/book.ts";
 import { essentialOf } from "../core/round/essential.ts";
+import { addDays, writeDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfFirm, firmThrough } from "../db/entry-log.ts";
+import { today } from "./today.ts";
 
 export type LoadedFirm = {
   /** The entries that what is true of the firm follows from: what a page carries. */
@@ -12,17 +14,21 @@ export type LoadedFirm = {
   readonly key: string;
 };
 
-type Kept = LoadedFirm & { readonly through: number };
+/** Weather of before a winter and a summer ago dries nothing any more. */
+const HISTORY_DAYS = 400;
+
+type Kept = LoadedFirm & { readonly through: number; readonly since: string };
 const kept = new WeakMap<Database, Kept>();
 
 /** The firm as it stands: folded anew only where an entry about it was stored since, by this server or another. */
 export function loadFirm(db: Database): LoadedFirm {
+  const since = writeDay(addDays(today(), -HISTORY_DAYS));
   const through = firmThrough(db);
   const before = kept.get(db);
-  if (before?.through === through) return before;
+  if (before?.through === through && before.since === since) return before;
   const all = entriesOfFirm(db);
   const firm = foldFirm(all);
-  const loaded: Kept = { entries: essentialOf(all), firm, key: keyOf(firm), through };
+  const loaded: Kept = { entries: essentialOf(all, since), firm, key: keyOf(firm), through, since };
   kept.set(db, loaded);
   return loaded;
 }

@@ -2,7 +2,7 @@ import type { Entry } from "../core/log/kinds.ts";
 import type { Cause } from "../core/look/damage.ts";
 import { type BeforeHere, beforeHere } from "../core/pane/before-here.ts";
 import type { OtherPane } from "../core/pane/before-order.ts";
-import { foldPane } from "../core/pane/book.ts";
+import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import type { SupplierRecord } from "../core/pane/source-facts.ts";
 import { type Next, nextFor } from "../core/pane/standing.ts";
@@ -74,8 +74,8 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
   if (view !== undefined && !isStation(view) && view !== "logbook") return { kind: "unknown" };
   const entries = entriesOfPane(db, id);
   const { entries: firmEntries, firm } = loadFirm(db);
-  const next = bare ? null : nextOf(id, entries, firm);
-  if (next === null)
+  const opens = bare ? null : view === undefined ? nextOf(id, entries, firm) : foldsTo(id, entries);
+  if (opens === null)
     return {
       kind: "broken",
       data: {
@@ -85,7 +85,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
         label: [row.address, row.opening, row.light].filter(Boolean).join(", "),
       },
     };
-  if (view === undefined) return { kind: "go-to", path: `/panes/${id}/${next.station}` };
+  if (view === undefined) return { kind: "go-to", path: `/panes/${id}/${"station" in opens ? opens.station : "look"}` };
   const panes = panesOfRound(db, row.round);
   const walk = panes.map((p) => p.id);
   const at = walk.indexOf(id);
@@ -122,6 +122,16 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       makeupsHere: neighbours.flatMap(({ pane, label, makeup }) => (makeup ? [{ pane, label, makeup }] : [])),
     },
   };
+}
+
+/** The pane's book; null where its entries cannot be folded. What breaks while it is drawn is caught where pages are made. */
+function foldsTo(id: string, entries: readonly Entry[]): PaneBook | null {
+  try {
+    return foldPane(id, entries) ?? null;
+  } catch (err) {
+    log.error({ err, pane: id }, "a pane could not be folded");
+    return null;
+  }
 }
 
 /** What to do next with a pane; null where what is stored of it cannot be worked out. */

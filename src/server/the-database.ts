@@ -1,5 +1,6 @@
 import { resolve } from "node:path";
 import { type Database, openDatabase } from "../db/database.ts";
+import { noteClosed } from "../db/served-by.mjs";
 import { bringTablesUp } from "../db/tables-made.ts";
 
 let open: Database | undefined;
@@ -10,7 +11,10 @@ export function theDatabase(): Database {
   const db = openDatabase(resolve(process.env["DATABASE_FILE"] ?? "data/plain-pane.sqlite"));
   bringTablesUp(db);
   // The last connection to close folds the write-ahead log in: afterwards the file by itself is whole.
-  process.on("exit", () => db.$client.close());
+  process.on("exit", () => {
+    db.$client.close();
+    noteClosed(db.$client.name);
+  });
   open = db;
   return db;
 }

@@ -10,15 +10,16 @@ const NEWEST = 60;
 /**
  * Of a firm's entries, those that what is true of it still follows from: a page carries these, not the years. `foldFirm`
  * gives the same of both. What is replaced, struck, or of no kind that it folds is left out, but for the newest.
+ * Weather and days off before `since` (`yyyy-mm-dd`) are history: nothing waits for them any more.
  * @example a rule changed forty times // its newest
  */
-export function essentialOf(entries: readonly Entry[]): readonly Entry[] {
+export function essentialOf(entries: readonly Entry[], since?: string): readonly Entry[] {
   const { all, standing } = readLog(entries);
   const kept = new Set(all.slice(-NEWEST).map((e) => e.id));
   const of = new Map<string, Entry[]>();
   for (const e of standing) {
     const key = keyOf(e);
-    if (key === null) continue;
+    if (key === null || (since !== undefined && "day" in e.payload && e.payload.day < since)) continue;
     const same = of.get(key);
     if (same) same.push(e);
     else of.set(key, [e]);

@@ -2,6 +2,9 @@ import { type Nm, nm } from "../units/length.ts";
 
 export type SprigRule = { readonly corner: Nm; readonly pitch: Nm };
 
+/** Nobody sets sprigs nearer than this, whatever a rule says: a slip in it makes no plan of thousands. */
+export const LEAST_PITCH: Nm = nm(10_000_000);
+
 /**
  * Where sprigs stand along a side, from one corner: the end ones at the corner distance, equal pitch between, never
  * more than the rule; a short side has one in its middle. Never none.
@@ -10,7 +13,7 @@ export type SprigRule = { readonly corner: Nm; readonly pitch: Nm };
 export function sprigPlaces(side: Nm, rule: SprigRule): readonly Nm[] {
   if (side <= 2 * rule.corner) return [nm(Math.round(side / 2))];
   const between = side - 2 * rule.corner;
-  const pitches = Math.ceil(between / rule.pitch);
+  const pitches = Math.ceil(between / Math.max(rule.pitch, LEAST_PITCH));
   return Array.from({ length: pitches + 1 }, (_, i) => nm(Math.round(rule.corner + (between * i) / pitches)));
 }
 

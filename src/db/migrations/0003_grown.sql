@@ -19,6 +19,10 @@ CREATE TABLE `tables_made` (
 );
 --> statement-breakpoint
 DROP INDEX `entries_kind`;--> statement-breakpoint
+DROP INDEX `entries_pane`;--> statement-breakpoint
+DROP INDEX `entries_order`;--> statement-breakpoint
+CREATE INDEX `entries_pane` ON `entries` (`pane`) WHERE "entries"."pane" is not null;--> statement-breakpoint
+CREATE INDEX `entries_order` ON `entries` (`order_id`) WHERE "entries"."order_id" is not null;--> statement-breakpoint
 ALTER TABLE `entries` ADD `received_at` text;--> statement-breakpoint
 CREATE INDEX `entries_pane_order` ON `entries` (`pane`,`order_id`) WHERE "entries"."order_id" is not null and "entries"."pane" is not null;--> statement-breakpoint
 CREATE INDEX `entries_firm` ON `entries` (`seq`) WHERE "entries"."pane" is null and "entries"."order_id" is null;--> statement-breakpoint

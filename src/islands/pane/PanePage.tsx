@@ -34,6 +34,7 @@ import { useViewInAddress } from "./use-view-in-address.ts";
 export type PanePageProps = {
   readonly prefs: Prefs;
   readonly pane: string;
+  readonly label: string;
   readonly view: View;
   readonly entries: readonly Entry[];
   readonly firmEntries: readonly Entry[];
@@ -64,9 +65,11 @@ const [Tape, Foot, Station, Draw, Way] = [
 ];
 
 /** One pane's page. Where something of it cannot be drawn, its logbook stands in its place. */
-export default function PanePage(props: PanePageProps) {
+export default function PanePage({ prefs, data }: { readonly prefs: Prefs; readonly data: string }) {
+  // One text goes over at once: a page's hundreds of entries take ten times as long piece by piece.
+  const [props] = useState<PanePageProps>(() => ({ prefs, ...(JSON.parse(data) as Omit<PanePageProps, "prefs">) }));
   return (
-    <Boundary instead={(error) => <BrokenPane {...props} label="This pane" error={error.message} />}>
+    <Boundary instead={(error) => <BrokenPane {...props} error={error.message} />}>
       <WholePane {...props} />
     </Boundary>
   );

@@ -12,7 +12,7 @@ import { spotsFor } from "../../core/set/packer-places.ts";
 import { packerStack } from "../../core/set/packers.ts";
 import { pinReach } from "../../core/set/pins.ts";
 import { type BeadSection, sealantFor } from "../../core/set/sealant.ts";
-import { sprigPlan } from "../../core/set/sprigs.ts";
+import { LEAST_PITCH, sprigPlan } from "../../core/set/sprigs.ts";
 import { MOST_PIECES, sticksFor } from "../../core/set/sticks.ts";
 import { addFor, dropFromHeads, liftOf, restsAt } from "../../core/set/toe-heel.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../../core/units/length.ts";
@@ -169,7 +169,12 @@ export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAns
   const read = lengthsIn({ width: of.width, height: of.height, corner: of.corner, pitch: of.pitch }, of.unit);
   if (!read.ok) return read;
   const at = read.value as Required<typeof read.value>;
-  if (at.pitch <= 0) return fail({ code: "no-pitch", message: "Give a pitch of more than nothing." });
+  if (at.pitch < LEAST_PITCH)
+    return fail({
+      code: "no-pitch",
+      field: "pitch",
+      message: "Give a pitch of 10 mm or more: nobody sets sprigs nearer.",
+    });
   if (at.width <= 0 || at.height <= 0) return fail({ code: "no-size", message: "Give the pane's width and height." });
   const plan = sprigPlan(at.width, at.height, { corner: at.corner, pitch: at.pitch });
   let pin: z.output<typeof FixingsAnswer>["pin"] = null;

@@ -4,6 +4,7 @@ import { MOST_CASES, type Route } from "../../contract/route.ts";
 import type { Result } from "../../core/result.ts";
 import { log } from "../log.ts";
 import { answer, type ProblemOf, problem } from "./answer.ts";
+import { flattened, issueWords } from "./issue-words.ts";
 import { isForeign } from "./origin.ts";
 import { MOST_BYTES, readJson } from "./read-body.ts";
 import { storageProblem } from "./storage-problem.ts";
@@ -98,36 +99,16 @@ async function oneCase<In extends z.ZodType, Out extends z.ZodType>(
 
 const LET_IN_MS = 30;
 
-/** Of a union, what is wrong with the form that was most nearly meant. */
-function flattened(issues: readonly z.core.$ZodIssue[]): readonly z.core.$ZodIssue[] {
-  return issues.flatMap((issue) => {
-    if (issue.code !== "invalid_union" || issue.errors.length === 0) return [issue];
-    const [nearest = []] = [...issue.errors].sort((a, b) => misfit(a) - misfit(b));
-    return flattened(nearest.map((i) => ({ ...i, path: [...issue.path, ...i.path] })));
-  });
-}
-
-/** A form with keys it does not know, or of another type altogether, was not meant. */
-const misfit = (issues: readonly z.core.$ZodIssue[]): number =>
-  issues.reduce(
-    (n, i) =>
-      n +
-      (i.code === "unrecognized_keys" ? 10 * i.keys.length : i.code === "invalid_type" && i.path.length === 0 ? 20 : 1),
-    0,
-  );
-
-const sentence = (text: string): string => (/[.?!]$/.test(text) ? text : `${text}.`);
-
 function invalid(error: z.ZodError): Refusal {
   const problems = flattened(error.issues)
     .slice(0, 20)
-    .map((i) => ({ path: i.path.map(String).join("."), message: sentence(i.message) }));
+    .map((i) => ({ path: i.path.map(String).join("."), message: issueWords(i) }));
   const first = problems[0];
   return {
     status: 400,
     code: "invalid",
     message: first
-      ? `Look at ${first.path || "the body"}: ${first.message}`
+      ? `${first.path || "The body"}: ${first.message}`
       : "The request does not match its schema. See /api for what it takes.",
     problems,
   };
