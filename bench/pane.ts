@@ -5,8 +5,8 @@ import { reckon } from "../src/core/pane/reckoning.ts";
 import { nextFor, standings } from "../src/core/pane/standing.ts";
 import { MONDAY_TO_FRIDAY } from "../src/core/plan/calendar.ts";
 import { bestOff, oddsModel } from "../src/core/size/best.ts";
-import { drawsFrom } from "../src/core/size/draws.ts";
-import { chanceRuns, chancesAt } from "../src/core/size/sampling.ts";
+import { drawsFrom, some } from "../src/core/size/draws.ts";
+import { chancesIn, drawnIn } from "../src/core/size/lay-chances.ts";
 import { dayOf } from "../src/core/units/day.ts";
 import { toMm } from "../src/core/units/length.ts";
 import { ticketOf } from "../src/core/words/ticket.ts";
@@ -80,24 +80,19 @@ export function benchOdds() {
   const model = oddsModel(r.odds);
   if (!model || !r.cut.ok) throw new Error("nothing to draw");
   const draws = drawsFrom(20, 100_000, "within");
-  const { base } = model.forms;
   const size = { width: toMm(r.cut.value.glass.width), height: toMm(r.cut.value.glass.height) };
   return [
     timed("100 000 draws made", () => drawsFrom(20, 100_000, "within"), 20),
-    timed("odds of one size by 100 000 draws", () => chancesAt(model.forms, draws, [size]), 20),
+    timed("odds of one size by 100 000 draws", () => chancesIn(drawnIn(model.lay, draws, "year"), size), 10),
     timed(
-      "odds of 13 deductions by 100 000 draws",
-      () =>
-        chanceRuns(model.forms, draws, {
-          runs: [
-            {
-              off: { width: base.width - toMm(model.full.width), height: base.height - toMm(model.full.height) },
-              step: { width: 1, height: 1 },
-            },
-          ],
-          steps: 13,
-        }),
-      20,
+      "odds of 13 deductions by 20 000 draws",
+      () => {
+        const drawn = drawnIn(model.lay, some(draws, 20_000), "year");
+        return Array.from({ length: 13 }, (_, i) =>
+          chancesIn(drawn, { width: toMm(model.full.width) - i, height: toMm(model.full.height) - i }),
+        );
+      },
+      10,
     ),
     timed("the best deduction, each way by itself", () => bestOff(model, r.odds), 60),
   ];

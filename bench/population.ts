@@ -163,14 +163,14 @@ export function slipped(
   }
 }
 
-/** The opening as it is when the pane is judged: moved with the season. */
-export function moved(o: TrueOpening): Quad {
+/** The opening at a share of its movement: 0 on the tightest day of the year, 1 on the widest. */
+export function moved(o: TrueOpening, share: number = o.season): Quad {
   const { perMetre } = errorsOf(o);
   const w = o.quad.br.x;
   const h = o.quad.tl.y;
   const by = (length: number): number => {
     const { lo, hi } = movedOver(perMetre, length);
-    return 1 + (worse.by * (lo + o.season * (hi - lo))) / length;
+    return 1 + (worse.by * (lo + share * (hi - lo))) / length;
   };
   const at = (p: { readonly x: number; readonly y: number }) => ({ x: p.x * by(w), y: p.y * by(h) });
   return { bl: at(o.quad.bl), br: at(o.quad.br), tr: at(o.quad.tr), tl: at(o.quad.tl) };

@@ -51,6 +51,10 @@ export const OpeningOddsCase = z
       .optional()
       .meta({ description: "mm added to every true size of that dimension; both at the same share of their ranges." }),
     shareMovement: z.boolean().default(true),
+    when: z.enum(["day", "year"]).default("day").meta({
+      description:
+        "day: one movement a draw. year: binds on the tightest day of the range, or loses cover on the widest.",
+    }),
     material: z.enum(MATERIALS).default("timber"),
     glass: z.array(Pair).max(50).optional().meta({ description: "Sizes to ask about." }),
     deductions: z.array(LengthIn).max(50).optional().meta({

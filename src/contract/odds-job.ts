@@ -27,7 +27,8 @@ export const OddsJob = z.strictObject({
     lies: z.enum(["centred", "pushed"]),
     costs: z.strictObject({ binds: Mm, coverLost: Mm }),
     alike: Mm,
-    usualDepth: Mm,
+    unread: z.strictObject({ leanMmPerM: Mm, taperMm: Mm, bowMm: Mm }),
+    when: z.enum(["day", "year"]),
   }),
   sizes: z.array(Size),
   steps: z.int().min(1).max(50),
@@ -47,7 +48,7 @@ export type OddsReply =
       readonly samples: number;
       readonly seed: number;
       readonly standardError: number;
-      readonly from: "figure" | "lines";
+      readonly from: "figure" | "usual-lean";
       /** Chances with so many grid steps off both ways alike. */
       readonly curve: readonly z.output<typeof Chances>[];
       readonly sizes: readonly z.output<typeof Chances>[];

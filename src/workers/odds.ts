@@ -1,10 +1,9 @@
 import { OddsJob, type OddsReply } from "../contract/odds-job.ts";
 import { figureOf, type OpeningReadings } from "../core/measure/figure.ts";
 import { type OddsInput, oddsModel } from "../core/size/best.ts";
-import { drawsFrom } from "../core/size/draws.ts";
-import type { Draws } from "../core/size/forms.ts";
+import { type Draws, drawsFrom } from "../core/size/draws.ts";
+import { chancesIn, drawnIn } from "../core/size/lay-chances.ts";
 import { averageChances, type Chances } from "../core/size/odds-line.ts";
-import { chanceRuns, chancesAt } from "../core/size/sampling.ts";
 import { gridStep, toMm } from "../core/units/length.ts";
 
 /* One job at a time, in slices: between two of them a newer job is heard, and the older is dropped. */
@@ -36,11 +35,11 @@ async function run(job: OddsJob): Promise<void> {
   const model = oddsModel(input);
   if (!model) return reply({ kind: "nothing", id: job.id });
   const step = toMm(gridStep(job.grid));
-  const { base } = model.forms;
-  const off = { width: base.width - toMm(model.full.width), height: base.height - toMm(model.full.height) };
+  const full = { width: toMm(model.full.width), height: toMm(model.full.height) };
+  const { when } = job.errors;
   const sizes = job.sizes.flatMap((s) => {
     const own = oddsModel(input, s as { width: typeof input.leastCover; height: typeof input.leastCover });
-    return own ? [{ forms: own.forms, size: { width: s.width / 1e6, height: s.height / 1e6 } }] : [];
+    return own ? [{ lay: own.lay, size: { width: s.width / 1e6, height: s.height / 1e6 } }] : [];
   });
   const curves: (readonly Chances[])[] = [];
   const asked: (readonly Chances[])[] = [];
@@ -48,13 +47,14 @@ async function run(job: OddsJob): Promise<void> {
   for (let i = 0; i < slices; i++) {
     const draws = slice(job.seed + i, Math.min(SLICE, job.samples - i * SLICE), job.errors.cutting.kind);
     if (i < CURVE_SLICES) {
-      const [curve = []] = chanceRuns(model.forms, draws, {
-        runs: [{ off, step: { width: step, height: step } }],
-        steps: job.steps,
-      });
-      curves.push(curve);
+      const drawn = drawnIn(model.lay, draws, when);
+      curves.push(
+        Array.from({ length: job.steps }, (_, n) =>
+          chancesIn(drawn, { width: full.width - n * step, height: full.height - n * step }),
+        ),
+      );
     }
-    asked.push(sizes.flatMap((s) => chancesAt(s.forms, draws, [s.size])));
+    asked.push(sizes.map((s) => chancesIn(drawnIn(s.lay, draws, when), s.size)));
     reply({ kind: "progress", id: job.id, share: (i + 1) / slices });
     await new Promise((on) => setTimeout(on));
     if (job.id !== newest) return;

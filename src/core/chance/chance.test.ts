@@ -79,7 +79,7 @@ describe("even points", () => {
       for (let i = 0; i < n; i++) if (points.reduce((s, c) => s + (c[i] ?? 0), 0) < 3) inside++;
       expect(inside / n).toBeCloseTo(0.5, 1.7);
     }
-    expect(() => evenPoints(4, 13)).toThrow(RangeError);
+    expect(() => evenPoints(4, 18)).toThrow(RangeError);
     expect([...(evenPoints(4, 1)[0] ?? [])]).toEqual([0.125, 0.625, 0.875, 0.375]);
   });
 });

@@ -14,6 +14,11 @@ const AXES: readonly (readonly [degree: number, coefficients: number, ...first: 
   [5, 7, 1, 1, 7, 11, 19],
   [5, 11, 1, 1, 5, 1, 1],
   [5, 13, 1, 1, 1, 3, 11],
+  [5, 14, 1, 3, 5, 5, 31],
+  [6, 1, 1, 3, 3, 9, 7, 49],
+  [6, 13, 1, 1, 1, 15, 21, 21],
+  [6, 16, 1, 3, 1, 13, 27, 49],
+  [6, 19, 1, 1, 1, 15, 7, 5],
 ];
 const BITS = 31;
 export const MOST_AXES = AXES.length + 1;
@@ -32,7 +37,7 @@ function directionsOf(axis: number): readonly number[] {
 }
 
 /**
- * Points spread as evenly as can be over a cube of up to twelve axes: a column of numbers between 0 and 1 for each axis
+ * Points spread as evenly as can be over a cube of up to seventeen axes: a column of numbers between 0 and 1 for each axis
  * (Sobol's sequence). A count that is a power of two fills each axis without a gap. Throws on more axes.
  * @example evenPoints(4, 1) // [[0.125, 0.625, 0.875, 0.375]]
  */

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { bestGapAt, bestTurn, centred, cornersOf, gapsOf, MOST_TURN } from "./placing.ts";
+import { bestGapAt, bestTurn, centred, cornersOf, gapsOf, layTurn, MOST_TURN } from "./placing.ts";
 import type { Quad } from "./quad.ts";
 import { SIDES } from "./quad.ts";
 
@@ -30,8 +30,22 @@ describe("a rectangle in a true opening", () => {
     expect(gaps?.top.least).toBeCloseTo(2.5, 12);
   });
 
-  it("loses what is set back", () => {
-    expect(bestGapAt(box(600, 900), { width: 597, height: 890, turn: 0 }, { left: 1, right: 1 })).toBeCloseTo(0.5, 9);
+  it("is measured at the middle of a side too: an inward bow costs room, and gives no cover", () => {
+    const size = { width: 591, height: 897, turn: 0 };
+    const inward = { left: -3, right: -3 };
+    expect(bestGapAt(box(600, 900), size, inward)).toBeCloseTo(1.5, 9);
+    const at = centred(box(600, 900), size, inward);
+    expect(at && gapsOf(box(600, 900), at, inward).left).toEqual({ least: 1.5, most: 4.5 });
+  });
+  it("an outward bow gives no room, and costs cover", () => {
+    const size = { width: 597, height: 897, turn: 0 };
+    const outward = { left: 3, right: 3 };
+    const at = centred(box(600, 900), size, outward);
+    expect(at && gapsOf(box(600, 900), at, outward).left).toEqual({ least: 1.5, most: 4.5 });
+  });
+  it("is laid in the middle of the turns that are as good", () => {
+    expect(layTurn(box(600, 900), { width: 590, height: 890 }, { left: -1, right: -1 })).toBeCloseTo(0, 4);
+    expect(layTurn(box(600, 900, 10), { width: 590, height: 890 })).not.toBeCloseTo(0, 3);
   });
 });
 

@@ -5,12 +5,15 @@ import { edgesOf, type Quad, SIDES, type Side } from "./quad.ts";
 /** A true rectangle lying in a figure: its middle in mm, and its turn in radians, anticlockwise. */
 export type Placed = { readonly width: number; readonly height: number; readonly at: Point; readonly turn: number };
 
-/** The gaps of one side: at the two corners of the rectangle that face it. Negative where the corner is outside. */
+/** The smallest and the largest of a side's gaps: at its two corners and its middle. Negative where it is outside. */
 export type SideGap = { readonly least: number; readonly most: number };
 export type Gaps = Readonly<Record<Side, SideGap>>;
 
-/** Room taken from each side before gaps are counted, mm: half of an inward bow, for instance. */
-export type Setback = Readonly<Partial<Record<Side, number>>>;
+/**
+ * How far out the middle of each side lies from the straight line between its corners, mm: half of a bow on both sides
+ * concerned, less than nothing where it bulges inward. A gap is measured at a side's two corners and at its middle.
+ */
+export type Middles = Readonly<Partial<Record<Side, number>>>;
 
 const CORNERS: Readonly<Record<Side, readonly [readonly [number, number], readonly [number, number]]>> = {
   left: [
@@ -48,25 +51,26 @@ function offset(p: Lying, sx: number, sy: number): Point {
 }
 
 /** Each gap is inward · middle + constant: the constants for the nearer and the farther corner of a side. */
-function sideConstants(q: Quad, p: Lying, setback: Setback) {
+function sideConstants(q: Quad, p: Lying, middles: Middles) {
   const edges = edgesOf(q);
   return SIDES.map((side) => {
     const { from, inward } = edges[side];
     const reach = CORNERS[side].map(([sx, sy]) => {
       const d = offset(p, sx, sy);
-      return inward.x * (d.x - from.x) + inward.y * (d.y - from.y) - (setback[side] ?? 0);
+      return inward.x * (d.x - from.x) + inward.y * (d.y - from.y);
     });
-    return { side, inward, near: Math.min(...reach), far: Math.max(...reach) };
+    const middle = ((reach[0] ?? 0) + (reach[1] ?? 0)) / 2 + (middles[side] ?? 0);
+    return { side, inward, near: Math.min(...reach, middle), far: Math.max(...reach, middle) };
   });
 }
 
-/** The eight corner gaps, two a side, in mm. */
-export function gapsOf(q: Quad, p: Placed, setback: Setback = {}): Gaps {
+/** The gaps of the four sides, in mm. */
+export function gapsOf(q: Quad, p: Placed, middles: Middles = {}): Gaps {
   const gap = (s: ReturnType<typeof sideConstants>[number]): SideGap => {
     const along = s.inward.x * p.at.x + s.inward.y * p.at.y;
     return { least: along + s.near, most: along + s.far };
   };
-  return Object.fromEntries(sideConstants(q, p, setback).map((s) => [s.side, gap(s)])) as Record<Side, SideGap>;
+  return Object.fromEntries(sideConstants(q, p, middles).map((s) => [s.side, gap(s)])) as Record<Side, SideGap>;
 }
 
 /** Gap of a rectangle of one size at any turn: what does not change with the turn is worked out once. */
@@ -80,13 +84,13 @@ export type GapAtTurn = (turn: number) => number;
 export function gapFinder(
   q: Quad,
   size: { readonly width: number; readonly height: number },
-  setback: Setback = {},
+  middles: Middles = {},
 ): GapAtTurn {
   const edges = edgesOf(q);
   const walls = SIDES.map((side) => {
     const { from, inward } = edges[side];
     const [a, b] = CORNERS[side];
-    return { ...inward, at: inward.x * from.x + inward.y * from.y + (setback[side] ?? 0), a, b };
+    return { ...inward, at: inward.x * from.x + inward.y * from.y, middle: middles[side] ?? 0, a, b };
   });
   const holds = holdsOf(walls);
   const [w, h] = [size.width / 2, size.height / 2];
@@ -99,7 +103,9 @@ export function gapFinder(
       const across = (wall.y * c - wall.x * s) * h;
       const first = wall.a[0] * along + wall.a[1] * across;
       const second = wall.b[0] * along + wall.b[1] * across;
-      near[i] = (first < second ? first : second) - wall.at;
+      const between = (first + second) / 2 + wall.middle;
+      const least = first < second ? first : second;
+      near[i] = (between < least ? between : least) - wall.at;
     });
     let best = Number.POSITIVE_INFINITY;
     for (const hold of holds) {
@@ -124,12 +130,12 @@ function holdsOf(walls: readonly Point[]): readonly (readonly number[])[] {
 }
 
 /** The same at one turn. */
-export const bestGapAt = (q: Quad, lying: Lying, setback: Setback = {}): number =>
-  gapFinder(q, lying, setback)(lying.turn);
+export const bestGapAt = (q: Quad, lying: Lying, middles: Middles = {}): number =>
+  gapFinder(q, lying, middles)(lying.turn);
 
 /** Where opposite least gaps are equal: how a glazier would centre it by eye. Undefined only for a broken figure. */
-export function centred(q: Quad, lying: Lying, setback: Setback = {}): Placed | undefined {
-  const [left, right, bottom, top] = sideConstants(q, lying, setback);
+export function centred(q: Quad, lying: Lying, middles: Middles = {}): Placed | undefined {
+  const [left, right, bottom, top] = sideConstants(q, lying, middles);
   if (!left || !right || !bottom || !top) return undefined;
   const at = solveLinear(
     [
@@ -148,9 +154,9 @@ export const MOST_TURN = (5 * Math.PI) / 180;
 export function bestTurn(
   q: Quad,
   size: { readonly width: number; readonly height: number },
-  setback: Setback = {},
+  middles: Middles = {},
 ): { readonly turn: number; readonly gap: number } {
-  const gapAt = gapFinder(q, size, setback);
+  const gapAt = gapFinder(q, size, middles);
   const SWEEP = 20;
   let turn = 0;
   let gap = gapAt(0);
@@ -179,4 +185,32 @@ export function bestTurn(
   }
   const found = (lo + hi) / 2;
   return gapAt(found) > gap ? { turn: found, gap: gapAt(found) } : { turn, gap };
+}
+
+/** Turns whose gap is so little less than the best are as good, mm: a twenty-fifth of what a tape shows. */
+const AS_GOOD_MM = 0.02;
+
+/**
+ * The turn a pane is laid at: of all that leave the best smallest gap the middle one, so that cover is most even. In an opening
+ * that narrows there is a stretch of such turns; in one that leans there is one.
+ */
+export function layTurn(
+  q: Quad,
+  size: { readonly width: number; readonly height: number },
+  middles: Middles = {},
+): number {
+  const { turn, gap } = bestTurn(q, size, middles);
+  const gapAt = gapFinder(q, size, middles);
+  const end = (way: 1 | -1): number => {
+    let [good, bad] = [turn, way * MOST_TURN];
+    if (gapAt(bad) >= gap - AS_GOOD_MM) return bad;
+    // The gap has one hill: what is as good is one stretch about its top.
+    for (let i = 0; i < 40; i++) {
+      const middle = (good + bad) / 2;
+      if (gapAt(middle) >= gap - AS_GOOD_MM) good = middle;
+      else bad = middle;
+    }
+    return good;
+  };
+  return (end(1) + end(-1)) / 2;
 }

@@ -27,7 +27,15 @@ export type SizingRules = {
   readonly costCover: number;
   readonly oddsAlike: number;
   readonly troubleShare: number;
-  readonly usualDepthMm: number;
+  readonly holdShare: number;
+  readonly bindShare: number;
+  readonly oddsWhen: "year" | "day";
+  readonly unreadLeanMmPerM: number;
+  readonly unreadTaperMm: number;
+  readonly unreadBowMm: number;
+  readonly fitEasyMm: number;
+  readonly fitLooseMm: number;
+  readonly usualGapMm: number;
   readonly leastStripMm: number;
   readonly leastGapMm: number;
   readonly upstandLeftMm: number;
@@ -156,20 +164,83 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     to: 0.05,
   },
   troubleShare: {
+    value: 0.45,
+    says: "No size is given, but ease, shape or read again, when the chance of trouble is over",
+    unit: "",
+    source: "so that fewer than two panes in a hundred are declined without need: the published year of openings",
+    from: 0.001,
+    to: 1,
+  },
+  holdShare: {
     value: 0.2,
-    says: "Ease, shape or read again when the chance of trouble is over",
+    says: "A word why is wanted before a {pane} is ordered whose chance of trouble is over",
     unit: "",
     source: "one in five",
     from: 0.001,
     to: 1,
   },
-  usualDepthMm: {
-    value: 9,
-    says: "{Rebate} depth taken until it is read",
+  bindShare: {
+    value: 0.01,
+    says: "While the {rebate} depth is not read, so much chance of binding is let stand",
+    unit: "",
+    source: "one in a hundred: cover cannot be judged then",
+    from: 0.0001,
+    to: 0.5,
+  },
+  oddsWhen: {
+    value: "year",
+    says: "A size is chosen for the tightest and the widest day of the year, or for one random day",
+    unit: "",
+    source: "the pane stays in all year",
+    choices: ["year", "day"],
+  },
+  unreadLeanMmPerM: {
+    value: 3,
+    says: "Lean where no corner was read, spread, a metre of height; half of it in plastic and metal",
     unit: "mm",
-    source: "3/8 in, common in timber sashes",
-    from: 2,
-    to: 40,
+    source: "usual old sashes: trade practice",
+    from: 0,
+    to: 30,
+  },
+  unreadTaperMm: {
+    value: 1.5,
+    says: "Taper where only one width or height was read, spread; half of it in plastic and metal",
+    unit: "mm",
+    source: "usual old sashes: trade practice",
+    from: 0,
+    to: 20,
+  },
+  unreadBowMm: {
+    value: 0.7,
+    says: "Bow where no middle was read, spread; half of it in plastic and metal",
+    unit: "mm",
+    source: "usual old sashes: trade practice",
+    from: 0,
+    to: 20,
+  },
+  fitEasyMm: {
+    value: 2,
+    says: "Room an old {pane} had that sat easy, both sides together",
+    unit: "mm",
+    source: "1 mm a side: trade practice",
+    from: 0,
+    to: 20,
+  },
+  fitLooseMm: {
+    value: 4,
+    says: "Room an old {pane} had that rattled, both sides together",
+    unit: "mm",
+    source: "2 mm a side: trade practice",
+    from: 0,
+    to: 30,
+  },
+  usualGapMm: {
+    value: 2,
+    says: "Usual gap between glass edge and {rebate} wall, each side",
+    unit: "mm",
+    source: "easy school and its putty: trade practice",
+    from: 0,
+    to: 10,
   },
   leastStripMm: {
     value: 10,

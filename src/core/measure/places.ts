@@ -26,8 +26,11 @@ export const LIP = ["lip"] as const;
 /** The bead that is there, across, and what was sanded off it: it must stand in what bed and glass leave of the rebate width. */
 export const BEAD = ["bead-width", "bead-sanded"] as const;
 
-/** Through standing glass: what is seen, the cover guessed on each side, and how far the guess may be off. */
-export const SIGHT = ["sight-width", "sight-height", "cover-guess", "cover-doubt"] as const;
+/**
+ * Through standing glass: what is seen; how far the glass goes in behind the sight line on one side, or else how deep the rebate
+ * is there; and how far that may be off.
+ */
+export const SIGHT = ["sight-width", "sight-height", "goes-in", "cover-guess", "cover-doubt"] as const;
 /** The pane that came out, if it was whole enough to measure, and how thick each packer under and beside it was. */
 export const OLD_PANE = ["old-width", "old-height", "old-thickness"] as const;
 export const OLD_PACKED = ["old-packed"] as const;

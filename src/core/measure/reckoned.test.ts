@@ -10,6 +10,8 @@ const of = (r: Partial<Record<Place, number>>): Readings =>
   Object.fromEntries(Object.entries(r).map(([p, v]) => [p, mm(v)]));
 const shown = (r: Readings) => Object.fromEntries(Object.entries(r).map(([p, v]) => [p, toMm(v as Nm)]));
 
+const HOUSE = { sits: null, easy: mm(2), loose: mm(4), usualGap: mm(2) };
+
 describe("the opening by the way it was measured", () => {
   it.each([
     ["rebate", { "width-top": 612, "sight-width": 590 }, { "width-top": 612 }, null],
@@ -20,7 +22,19 @@ describe("the opening by the way it was measured", () => {
       null,
     ],
     ["through-glass", { "sight-width": 580, "sight-height": 880 }, {}, null],
-    ["old-unit", { "old-width": 609, "old-height": 901 }, { "width-middle": 609, "height-middle": 901 }, "old-unit"],
+    ["old-unit", { "old-width": 609, "old-height": 901 }, { "width-middle": 611, "height-middle": 903 }, "old-unit"],
+    [
+      "through-glass",
+      { "sight-width": 580, "sight-height": 880, "goes-in": 6 },
+      { "width-middle": 596, "height-middle": 896 },
+      "through-glass",
+    ],
+    [
+      "through-glass",
+      { "sight-width": 580, "sight-height": 880, "cover-guess": 8, "rebate-depth": 9 },
+      { "width-middle": 598, "height-middle": 898 },
+      null,
+    ],
     [
       "old-unit",
       { "old-width": 609, "old-height": 901, "old-packed": 2 },
@@ -34,15 +48,36 @@ describe("the opening by the way it was measured", () => {
       "insert-outside",
     ],
   ] as const)("%s", (way, readings, opening, copied) => {
-    const found = openingBy(way as Way, of(readings));
+    const found = openingBy(way as Way, of(readings), HOUSE);
     expect(shown(found.readings)).toEqual(opening);
-    expect(found.copied).toBe(copied);
+    expect(found.copied?.of ?? null).toBe(copied);
   });
 
+  it.each([
+    ["tight", undefined, 0, "told"],
+    ["easy", undefined, 2, "told"],
+    ["loose", undefined, 4, "told"],
+    ["even", undefined, 2, "told"],
+    ["packed", undefined, 2, "usual"],
+    [null, undefined, 2, "usual"],
+    ["packed", 5, 10, "packers"],
+    ["tight", 3, 6, "packers"],
+  ] as const)("an old pane that sat %s, packed by %s a side, had %d mm of room: %s", (sits, packed, play, fit) => {
+    const r = of({ "old-width": 600, "old-height": 900, ...(packed ? { "old-packed": packed } : {}) });
+    const found = openingBy("old-unit", r, { ...HOUSE, sits });
+    expect(found.copied).toMatchObject({ glass: { width: mm(600), height: mm(900) }, play: mm(play), fit });
+    expect(shown(found.readings)).toEqual({ "width-middle": 600 + play, "height-middle": 900 + play });
+  });
+  it("an old pane is ordered as it is also where the opening was read: the two stand side by side", () => {
+    const r = of({ "old-width": 600, "old-height": 900, "width-top": 608, "height-left": 909 });
+    const found = openingBy("old-unit", r, HOUSE);
+    expect(found.copied).toMatchObject({ glass: { width: mm(600) }, play: null, fit: "opening-read" });
+    expect(shown(found.readings)).toEqual({ "width-top": 608, "height-left": 909 });
+  });
   it("a guess keeps its doubt, both sides together", () => {
     const seen = { "sight-width": 580, "sight-height": 880, "cover-guess": 8 };
-    expect(openingBy("through-glass", of({ ...seen, "cover-doubt": 2 })).guessed).toEqual({ doubt: 4 });
-    expect(openingBy("through-glass", of(seen)).guessed).toEqual({ doubt: 6 });
+    expect(openingBy("through-glass", of({ ...seen, "cover-doubt": 2 }), HOUSE).guessed).toEqual({ doubt: 4 });
+    expect(openingBy("through-glass", of(seen), HOUSE).guessed).toEqual({ doubt: 6 });
   });
 
   it("the rebate's own readings replace the guess", () => {
@@ -53,8 +88,8 @@ describe("the opening by the way it was measured", () => {
       "width-top": 612,
       "height-left": 904,
     });
-    expect(openingBy("through-glass", both)).toMatchObject({ guessed: null });
-    expect(shown(openingBy("through-glass", both).readings)).toEqual({ "width-top": 612, "height-left": 904 });
+    expect(openingBy("through-glass", both, HOUSE)).toMatchObject({ guessed: null });
+    expect(shown(openingBy("through-glass", both, HOUSE).readings)).toEqual({ "width-top": 612, "height-left": 904 });
   });
 });
 

@@ -12,9 +12,6 @@ export function leastSure(of: readonly (Circumstance | null)[]): Sureness {
   return CIRCUMSTANCES.find((c) => of.includes(c)) ?? "not-said";
 }
 
-/** Readings taken in another state than the surest. */
-export const isSurest = (s: Sureness): boolean => s === "cleared";
-
 /** Two readings of one place, by two people or twice by one: how far apart they are, mm. */
 export type Spread = {
   readonly place: OpeningPlace;

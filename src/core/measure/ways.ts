@@ -19,8 +19,8 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
   },
   "through-glass": {
     name: "through standing glass",
-    says: "Only the sight size can be read. The cover on each side is guessed, and kept as a guess until a better reading replaces it.",
-    places: ["sight-width", "sight-height", "cover-guess", "cover-doubt"],
+    says: "Only the sight size can be read. Say how far the glass goes in behind it, or how deep the {rebate} is: it is kept as a guess until a better reading replaces it.",
+    places: ["sight-width", "sight-height", "goes-in", "cover-guess", "cover-doubt"],
   },
   "old-unit": {
     name: "old {pane}, edge to edge",
@@ -50,8 +50,8 @@ export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: 
   cleared: { name: "cleared {rebate}", says: "Bare and scraped: the true edge. The surest." },
 };
 
-/** How the old pane sat before it came out. */
-export const SITS = ["tight", "even", "loose"] as const;
+/** How the old pane sat before it came out. `even` is how an earlier version said `easy`. */
+export const SITS = ["tight", "easy", "packed", "loose", "even"] as const;
 export type Sits = (typeof SITS)[number];
 
 /** Which way round the opening is, by eye: tells swapped widths and heights. */

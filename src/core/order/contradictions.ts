@@ -1,5 +1,8 @@
 import type { Nm } from "../units/length.ts";
 
+/** As one says it: whole hundredths. */
+const percent = (share: number): string => `${Math.round(100 * share)}%`;
+
 /** What of a pane must hold together before it goes on an order. Sizes in nm. */
 export type BeforeOrderFacts = {
   readonly glass: { readonly width: Nm; readonly height: Nm } | null;
@@ -14,6 +17,8 @@ export type BeforeOrderFacts = {
   readonly toughened: boolean;
   /** Something is still to be cut: an easing, or a stock pane cut down. */
   readonly cutToCome: boolean;
+  /** Chances of trouble that are over what the house lets stand; null where they are not. */
+  readonly risk: { readonly binds: number; readonly coverLost: number | null } | null;
   readonly barsFault: string | null;
   /** Other panes of the round that are on an order, or sized. */
   readonly others: readonly { readonly label: string; readonly width: Nm; readonly height: Nm }[];
@@ -71,6 +76,12 @@ export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] 
     "{Toughened} glass cannot be cut or eased, and something is still to be cut: settle the size first, or take laminated.",
     "specify",
   );
+  if (f.risk)
+    add(
+      true,
+      "risk",
+      `Something is likely to go wrong: it binds with a chance of ${percent(f.risk.binds)}${f.risk.coverLost === null ? "" : `, and is covered too little with one of ${percent(f.risk.coverLost)}`}. Read it again or change the size, or say why it is ordered so.`,
+    );
   add(f.barsFault !== null, "bars-fault", f.barsFault ?? "");
   for (const u of f.unknown)
     out.push({

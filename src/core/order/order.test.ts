@@ -158,6 +158,7 @@ describe("what holds a pane off its order", () => {
     glass: { width: mm(597), height: mm(897) },
     opening: { width: mm(600), height: mm(900) },
     leastGap: mm(0),
+    risk: null,
     copied: false,
     statesOpening: false,
     overruled: false,

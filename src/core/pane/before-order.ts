@@ -11,8 +11,8 @@ export type OtherPane = BeforeOrderFacts["others"][number];
 
 /** Blanks and contradictions of this pane that nobody has stood by yet. */
 export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): readonly Contradiction[] {
-  const glass = r.cut.ok ? r.cut.value.glass : null;
-  const governs = r.cut.ok ? r.cut.value.governs : null;
+  const glass = r.worked.ok ? r.worked.value.glass : null;
+  const governs = r.worked.ok ? r.worked.value.governs : null;
   const bars = glass && book.bars && barPlaces(book.bars, { widthMm: toMm(glass.width), heightMm: toMm(glass.height) });
   const stoodBy = new Set(book.stoodByOrder?.ids ?? []);
   return contradictionsOf({
@@ -22,8 +22,9 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     copied: r.opening.copied !== null,
     statesOpening: book.basis === "opening",
     overruled: book.overrule !== null,
-    toughened: r.glass.kind === "toughened",
+    toughened: r.chosen.kind === "toughened",
     cutToCome: r.tooBigBy > 0,
+    risk: r.chances && r.chances.trouble > r.house.holdShare ? r.chances : null,
     barsFault: bars && !bars.ok ? barsErrorSentence(bars.error) : null,
     others,
     unknown: unknownsOf(book, r).filter((u) => u.id !== "size" && u.id !== "makeup"),

@@ -108,6 +108,9 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const stoodBy = new Map<Place, string>();
   const checks = new Map<string, Payloads["signoff.check"]>();
   const notes: EntryOf<"note.written">[] = [];
+  // What is said last of the state in which it was read stands: of one reading, or of all that were taken by then.
+  const states = new Map<Place, Circumstance | null>();
+  let state: Circumstance | null = null;
   for (const e of own) {
     switch (e.kind) {
       case "pane.corrected":
@@ -116,8 +119,13 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
       case "step.marked":
         markStep(steps, e);
         break;
+      case "measure.circumstance":
+        state = e.payload.state;
+        for (const place of states.keys()) states.set(place, state);
+        break;
       case "measure.reading":
         written.set(e.payload.place, e);
+        states.set(e.payload.place, e.payload.sure ?? state);
         break;
       case "measure.again":
         writtenAgain.set(e.payload.place, e);
@@ -147,8 +155,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     before: foldBefore(own),
     added,
     steps,
-    readings: readAll(written),
-    again: readAll(writtenAgain),
+    readings: readAll(written, states),
+    again: readAll(writtenAgain, new Map()),
     stoodBy,
     way: last("measure.way")?.way ?? "rebate",
     circumstance: last("measure.circumstance")?.state ?? null,
@@ -212,6 +220,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
 /** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */
 function readAll<P extends Place>(
   written: ReadonlyMap<P, EntryOf<"measure.reading"> | EntryOf<"measure.again">>,
+  states: ReadonlyMap<Place, Circumstance | null>,
 ): Readonly<Partial<Record<P, ReadingAsRead>>> {
   const readings: Partial<Record<P, ReadingAsRead>> = {};
   for (const [place, { id, who, payload }] of written)
@@ -221,7 +230,7 @@ function readAll<P extends Place>(
         unit: payload.unit,
         entry: id,
         who,
-        sure: "sure" in payload ? (payload.sure ?? null) : null,
+        sure: states.get(place) ?? null,
         read: readTape(payload.text, payload.unit),
       };
   return readings;

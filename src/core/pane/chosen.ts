@@ -1,22 +1,49 @@
 import type { HouseRules } from "../house/rules.ts";
-import { OPENING } from "../measure/places.ts";
+import { OPENING, type Place } from "../measure/places.ts";
+import type { Way } from "../measure/ways.ts";
 import type { Glass } from "../specify/glass.ts";
 import { makeupIsSafe, makeupOverall } from "../specify/makeup.ts";
 import { panelThickness } from "../specify/panel.ts";
 import { readTape } from "../tape/read.ts";
-import { type LengthUnit, mm, type Nm } from "../units/length.ts";
+import { floorTo, type Grid, type LengthUnit, mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
+/** Places that the size rests on where the rebate itself was not read, by the way. */
+const STAND_INS: Readonly<Record<Way, readonly Place[]>> = {
+  rebate: [],
+  "through-glass": ["sight-width", "sight-height"],
+  "old-unit": ["old-width", "old-height"],
+  "insert-outside": ["insert-outside-width", "insert-outside-height"],
+  "insert-inside": ["insert-inside-width", "insert-inside-height"],
+};
+
 /**
- * The unit of the tape that read the opening: that of most readings. It chooses the cutter's grid, so that a reader who
- * looks at the pane in the other unit orders the same glass.
+ * The unit of the tape that the size rests on: that of most readings of the opening, or of what stands in for it. It chooses
+ * the cutter's grid, so that a reader who looks at the pane in the other unit orders the same glass.
  */
-export function tapeUnit(book: Pick<PaneBook, "readings">): LengthUnit {
-  const units = OPENING.flatMap((p) => {
-    const read = book.readings[p]?.read;
-    return read?.ok ? [read.value.unit] : [];
-  });
+export function tapeUnit(book: Pick<PaneBook, "readings" | "way">): LengthUnit {
+  const unitsOf = (places: readonly Place[]): readonly LengthUnit[] =>
+    places.flatMap((p) => {
+      const read = book.readings[p]?.read;
+      return read?.ok ? [read.value.unit] : [];
+    });
+  const own = unitsOf(OPENING);
+  const standIns = unitsOf(STAND_INS[book.way]);
+  const units = isCopy(book.way) || own.length === 0 ? [...standIns, ...(standIns.length > 0 ? [] : own)] : own;
   return units.filter((u) => u === "in").length * 2 > units.length ? "in" : "mm";
+}
+
+const isCopy = (way: Way): boolean => way === "old-unit" || way.startsWith("insert-");
+
+/**
+ * The grid on which what was copied is ordered: that of the tape, as finely as it was read. A supplier's own grid rounds it
+ * down once, on the order.
+ * @example 27 17/32 × 40 1/2 // 1/32 in; 601.5 × 900 // 0.5 mm; 600 × 900 // the house's grid for millimetres
+ */
+export function gridAsRead(of: readonly Nm[], unit: LengthUnit, house: Pick<HouseRules, "gridMm" | "gridIn">): Grid {
+  const usual = unit === "mm" ? house.gridMm : house.gridIn;
+  const fine: Grid = unit === "mm" ? "0.5 mm" : "1/32 in";
+  return of.every((length) => floorTo(length, usual) === length) ? usual : fine;
 }
 
 /** The glass as it was chosen: a unit, a single pane, or what the house takes until somebody says. */

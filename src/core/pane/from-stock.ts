@@ -19,8 +19,9 @@ export function stockFor(of: {
   const wanted: Result<Cut, CutError> = cutSize({ ...of.cutInput, school: "best-odds", overrule: undefined });
   if (!wanted.ok) return [];
   const { governs, glass } = wanted.value;
-  const usual = mm(of.odds.errors.usualDepth);
-  const depth = of.odds.depths ?? { left: usual, right: usual, bottom: usual, top: usual };
+  // How far a smaller pane is still covered is not known until the depth is.
+  const depth = of.odds.depths;
+  if (!depth) return [];
   // Half of the play on each side: at more than the depth it is not covered at all.
   const twice = (a: Nm, b: Nm): Nm => nm(2 * Math.min(a, b));
   return fromStock(of.stock, {

@@ -42,11 +42,12 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
 const hasBars = (b: Bars): boolean => b.uprights > 0 || b.crosses > 0;
 
 /** What else whoever makes it must know: a panel of two sheets, an insert and its door, what was said under parts. */
-function noteOf(book: PaneBook): string {
+function noteOf(book: PaneBook, r: Reckoning): string {
   const door = book.readings["door-thickness"];
   return [
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
+    r.insert ? `${r.insert.family}` : "",
     book.way === "insert-outside" ? "complete insert, size over its frame outside to outside" : "",
     book.way === "insert-inside" ? "complete insert, size is the opening seen in it" : "",
     book.way.startsWith("insert-") && door ? `for a door ${door.text} ${door.unit} thick` : "",
@@ -57,26 +58,26 @@ function noteOf(book: PaneBook): string {
     .slice(0, 200);
 }
 
-/** What goes on an order for a pane as it is reckoned now. */
+/** What would go on an order for a pane by the readings and choices of now, whatever is on order already. */
 export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.line"], "line"> | null =>
-  r.cut.ok
+  r.worked.ok
     ? {
-        widthNm: r.cut.value.glass.width,
-        heightNm: r.cut.value.glass.height,
-        thicknessNm: r.glass.thickness,
-        glass: r.glass.kind,
-        edges: r.glass.edges,
-        pattern: r.glass.pattern ?? "",
+        widthNm: r.worked.value.glass.width,
+        heightNm: r.worked.value.glass.height,
+        thicknessNm: r.chosen.thickness,
+        glass: r.chosen.kind,
+        edges: r.chosen.edges,
+        pattern: r.chosen.pattern ?? "",
         label: labelOf(book),
         grid: r.rule.grid,
         ...(book.makeup ? { makeup: book.makeup } : {}),
         ...(book.looks && looksText(book.looks) ? { looks: book.looks } : {}),
         ...(isUnit(book) && book.bars && hasBars(book.bars) ? { bars: book.bars } : {}),
         ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
-        ...(noteOf(book) ? { note: noteOf(book) } : {}),
+        ...(noteOf(book, r) ? { note: noteOf(book, r) } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped
-          ? { basis: "opening" as const, allowanceNm: allowanceOf(r.cut.value) }
+          ? { basis: "opening" as const, allowanceNm: allowanceOf(r.worked.value) }
           : {}),
       }
     : null;

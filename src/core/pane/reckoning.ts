@@ -1,26 +1,28 @@
 import type { Compound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
-import type { StockPane } from "../house/stock.ts";
+import { insertsNear, type StockInsert, type StockPane } from "../house/stock.ts";
 import type { Corner } from "../log/kinds.ts";
 import { holdsUnits, materialOf } from "../look/systems.ts";
 import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
-import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
+import { type FitRules, openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
+import type { Way } from "../measure/ways.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
 import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
-import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
+import { type Best, bestDeduction, chancesOf, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { type Eased, easeFor } from "../size/ease.ts";
 import { errorsFor } from "../size/errors.ts";
 import { nextSizeDown, type StockChoice } from "../size/from-stock.ts";
 import type { Depths } from "../size/lay.ts";
+import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
 import { makeupMass } from "../specify/makeup.ts";
@@ -29,14 +31,15 @@ import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
 import { NO_PAST, type Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
-import { type Grid, mm, type Nm, toMm } from "../units/length.ts";
+import { type Grid, mm, type Nm, nm, toMm } from "../units/length.ts";
 import { compoundFor } from "./against.ts";
 import type { PaneBook } from "./book.ts";
-import { exactOf, glassOf, overruleOf, tapeUnit } from "./chosen.ts";
+import { exactOf, glassOf, gridAsRead, overruleOf, tapeUnit } from "./chosen.ts";
 import { stockFor } from "./from-stock.ts";
 import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
+import { type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
 import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
@@ -55,6 +58,11 @@ export type Reckoning = {
   readonly slips: readonly Slip[];
   readonly odds: OddsInput;
   readonly best: Best | null;
+  /**
+   * What may go wrong with the pane as it is worked out: the best's own chances, or those of the size that was chosen instead.
+   * Null where nothing can be told: no opening, or a copy of whose fit nobody said anything.
+   */
+  readonly chances: Chances | null;
   /** Even the best rectangle is likely to bind or to be covered too little: ease, shape, or read again. */
   readonly poor: boolean;
   /** By how much each way the pane must shrink before it goes in, mm; 0 when it does, or is cut to the opening's shape. */
@@ -63,9 +71,21 @@ export type Reckoning = {
   readonly eased: Eased | null;
   readonly unread: readonly Place[];
   readonly rule: { readonly school: School; readonly grid: Grid };
+  /** The glass as it stands: chosen, or as it was ordered. */
   readonly glass: Glass;
+  /** The glass as it is chosen now, whatever is on order. */
+  readonly chosen: Glass;
+  /** Which pane stands: worked out, ordered, accepted or set. Everything that is said of the pane's size is of this one. */
+  readonly stands: Stands;
+  /** What would be ordered by the readings and choices of now. */
+  readonly worked: Result<Cut, CutError>;
+  /** Where that is another size than stands on the order. */
+  readonly moved: Moved | null;
+  /** The insert on the firm's list that was read, where one is near enough. */
+  readonly insert: StockInsert | null;
   /** What the cut was reckoned from: another school can be tried on the same. */
   readonly cutInput: CutInput;
+  /** The pane as it stands, laid in its opening. */
   readonly cut: Result<Cut, CutError>;
   /** Panes of the firm's stock that would do, the fewest cuts first. */
   readonly stock: readonly StockChoice[];
@@ -93,6 +113,7 @@ export type ReckonWith = {
   /** How the best odds are found: a caller with many panes passes one that remembers. */
   readonly findBest?: FindBest | undefined;
   /** The firm's stock of panes. */
+  readonly inserts?: readonly StockInsert[] | undefined;
   readonly stock?: readonly StockPane[] | undefined;
   /** Tests of paint for lead, by address. */
   readonly leadTests?: ReadonlyMap<string, "none" | "found"> | undefined;
@@ -105,19 +126,24 @@ export type ReckonWith = {
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { house } = by;
   const { readings, unread } = readingsOf(book);
-  const grid = book.rule?.grid ?? (tapeUnit(book) === "mm" ? house.gridMm : house.gridIn);
   const school = book.rule?.school ?? schoolOf(house, book.added.system);
-  const glass = glassOf(book, house);
+  const chosen = glassOf(book, house);
   const depth = readings["rebate-depth"];
-  const opening = openingBy(book.way, throughBoth(readings));
+  const opening = openingBy(book.way, throughBoth(readings), { sits: book.sits, ...fitRules(house) });
+  const insert = insertOf(book.way, readings, by.inserts ?? []);
+  const copied = insert?.size ?? copiedWhole(opening);
+  const unit = tapeUnit(book);
+  const usualGrid = unit === "mm" ? house.gridMm : house.gridIn;
+  const grid = copied ? gridAsRead([copied.width, copied.height], unit, house) : (book.rule?.grid ?? usualGrid);
   const figure = figureOf(opening.readings);
   const odds = oddsFor(book, house, { readings, opening, figure, grid });
-  const best = (by.findBest ?? findBest)(odds);
+  // A copy is as it is: there is nothing to choose.
+  const best = copied ? null : (by.findBest ?? findBest)(odds);
   const cutFrom: CutInput = {
     readings: opening.readings,
     figure,
     best: best ? bestDeduction(best) : undefined,
-    copied: opening.copied !== null,
+    copied: copied ?? undefined,
     sealed: isSealed(book, readings),
     school,
     grid,
@@ -132,10 +158,15 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     leastCover: odds.leastCover,
     overrule: book.shaped ? roundOf(book.shaped.corners) : overruleOf(book),
   };
-  const stock = stockFor({ stock: by.stock ?? [], cutInput: cutFrom, odds, glass, house });
+  const stock = stockFor({ stock: by.stock ?? [], cutInput: cutFrom, odds, glass: chosen, house });
   const cutInput: CutInput = { ...cutFrom, stock: nextSizeDown(stock)?.glass };
-  const cut = cutSize(cutInput);
+  const worked = cutSize(cutInput);
+  const stands = standsOf(book);
+  const chances = workedChances({ worked, best, odds, school, overruled: cutFrom.overrule !== undefined, opening });
+  const cut = stands.size ? asStands(cutSize({ ...cutInput, overrule: stands.size }), book) : worked;
+  const glass = stands.line ? glassOnLine(stands, chosen) : chosen;
   const size = cut.ok ? cut.value : null;
+  const makeup = stands.line ? (stands.line.makeup ?? null) : book.makeup;
   const safety =
     size &&
     safetyOf(
@@ -152,7 +183,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const compound = compoundFor(book, glass, by.compounds);
   const slips = slipsIn({
     readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
-    unit: tapeUnit(book),
+    unit,
     tapeMm: odds.errors.tape,
     shape: book.shape ?? undefined,
     old: cutInput.oldPane,
@@ -164,7 +195,6 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     cutInput.overrule === undefined &&
     school === "best-odds" &&
     opening.copied === null &&
-    odds.depths !== undefined &&
     best.chances.trouble > house.troubleShare;
   const tooBigBy = !book.shaped && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
   // Quantities are worked out for the one system whose section is known.
@@ -181,13 +211,19 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     slips,
     odds,
     best,
+    chances,
     poor,
     tooBigBy,
     eased: poor || tooBigBy > 0 ? easedFor(cut, odds, house) : null,
     unread,
     rule: { school, grid },
     glass,
+    chosen,
     cutInput,
+    stands,
+    worked,
+    moved: movedSince(stands.line, worked.ok ? worked.value.glass : null),
+    insert: insert?.match ?? null,
     cut,
     stock,
     shaped: book.shaped && {
@@ -196,9 +232,9 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     },
     massKg:
       size &&
-      (book.makeup
-        ? makeupMass(book.makeup, toMm(size.glass.width), toMm(size.glass.height))
-        : isUnitOpen(book)
+      (makeup
+        ? makeupMass(makeup, toMm(size.glass.width), toMm(size.glass.height))
+        : !stands.line && isUnitOpen(book)
           ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
           : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,
@@ -238,6 +274,66 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   };
 }
 
+function workedChances(of: {
+  readonly worked: Result<Cut, CutError>;
+  readonly best: Best | null;
+  readonly odds: OddsInput;
+  readonly school: School;
+  readonly overruled: boolean;
+  readonly opening: ReckonedOpening;
+}): Chances | null {
+  if (!of.worked.ok) return null;
+  const { copied } = of.opening;
+  if (copied) {
+    if (copied.fit === "usual" || copied.fit === "none") return null;
+  } else if (of.best && of.school === "best-odds" && !of.overruled) return of.best.chances;
+  return chancesOf(of.odds, of.worked.value.glass);
+}
+
+/** What was ordered as it was read, once both sides of it were. */
+const copiedWhole = (opening: ReckonedOpening): { readonly width: Nm; readonly height: Nm } | null => {
+  const { width, height } = opening.copied?.glass ?? { width: null, height: null };
+  return width && height ? { width, height } : null;
+};
+
+export const fitRules = (house: HouseRules): FitRules => ({
+  easy: mm(house.fitEasyMm),
+  loose: mm(house.fitLooseMm),
+  usualGap: mm(house.usualGapMm),
+});
+
+/** A door's insert as its family has it: its own sizes, not what a tape makes of a moulded flange. */
+function insertOf(way: Way, r: Readings, list: readonly StockInsert[]) {
+  if (way !== "insert-outside" && way !== "insert-inside") return null;
+  const [width, height] = [r[`${way}-width`], r[`${way}-height`]];
+  if (width === undefined || height === undefined) return null;
+  const match = insertsNear(list, { way, width, height, door: r["door-thickness"] }).find((m) => m.closes !== false);
+  if (!match) return null;
+  const { insert } = match;
+  return {
+    match: insert,
+    size:
+      way === "insert-outside"
+        ? { width: nm(insert.outsideWidthNm), height: nm(insert.outsideHeightNm) }
+        : { width: nm(insert.seenWidthNm), height: nm(insert.seenHeightNm) },
+  };
+}
+
+/** The pane that stands is no size somebody put in the place of the sum, unless somebody did. */
+const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut, CutError> =>
+  cut.ok ? { ok: true, value: { ...cut.value, overruled: book.overrule !== null } } : cut;
+
+/** The glass as it stands on its order, and as thick as it came. */
+const glassOnLine = ({ line, thickness }: Stands, chosen: Glass): Glass =>
+  line
+    ? {
+        kind: line.glass,
+        thickness: thickness ?? nm(line.thicknessNm),
+        edges: line.edges,
+        pattern: line.pattern || undefined,
+      }
+    : chosen;
+
 /** Thinner than this nothing is sealed: two panes of 3 and a spacer of 6. */
 const THINNEST_UNIT = mm(11);
 
@@ -266,6 +362,7 @@ function oddsFor(
     depths: depthsOf(of.readings),
     leastCover: of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm),
     leastOff: mm(2 * house.leastGapMm),
+    bindShare: house.bindShare,
     errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
   };
 }

@@ -1,22 +1,38 @@
 import { OPENING, type Place } from "../measure/places.ts";
-import { isSurest, leastSure, type Sureness } from "../measure/sureness.ts";
-import { WAY_FACTS } from "../measure/ways.ts";
+import { leastSure, type Sureness } from "../measure/sureness.ts";
+import { WAY_FACTS, type Way } from "../measure/ways.ts";
 import { heldBy, type OtherPane } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnitOpen } from "./unit.ts";
 
 /**
- * How sure the readings are that the size rests on. Sight size and a guessed cover are never better than a guess; the
- * pane itself, edge to edge, is as sure as a cleared rebate.
+ * How sure the readings are that the size rests on. Sight size and what was told of its edges are never better than a guess; of
+ * a copy only the pane itself counts.
  */
 export function sureOf(book: PaneBook): Sureness {
   const of = (places: readonly Place[]) => places.flatMap((p) => (book.readings[p] ? [book.readings[p].sure] : []));
   const own = of(OPENING);
+  if (isCopied(book.way)) return leastSure(of(COPIED_PLACES[book.way]));
   if (own.length > 0) return leastSure(own);
-  const other = of(WAY_FACTS[book.way].places);
-  if (book.way === "through-glass") return "guess";
-  return leastSure(other);
+  return book.way === "through-glass" ? "guess" : leastSure(of(WAY_FACTS[book.way].places));
+}
+
+const COPIED_PLACES = {
+  "old-unit": ["old-width", "old-height"],
+  "insert-outside": ["insert-outside-width", "insert-outside-height"],
+  "insert-inside": ["insert-inside-width", "insert-inside-height"],
+} as const;
+const isCopied = (way: Way): way is keyof typeof COPIED_PLACES => way in COPIED_PLACES;
+
+/**
+ * Whether a size may be ordered from readings of this state without a word: a cleared rebate; for a copy the pane with its
+ * beads off; an insert shows all of itself on any visit.
+ */
+export function isSureEnough(book: Pick<PaneBook, "way">, sure: Sureness): boolean {
+  if (sure === "cleared") return true;
+  if (book.way === "old-unit") return sure === "beads-off";
+  return book.way.startsWith("insert-") && (sure === "beads-off" || sure === "first-visit");
 }
 
 export type OrderHeld = "risk" | "coating" | "door" | "makeup" | "ask" | null;
@@ -28,6 +44,6 @@ export function orderHeld(book: PaneBook, r: Reckoning, others: readonly OtherPa
   if (book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok) return "door";
   if (isUnitOpen(book)) return "makeup";
   const sure = sureOf(book);
-  if (!isSurest(sure) && book.risk?.state !== sure) return "risk";
+  if (!isSureEnough(book, sure) && book.risk?.state !== sure) return "risk";
   return heldBy(book, r, others).length > 0 ? "ask" : null;
 }

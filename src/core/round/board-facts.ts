@@ -9,6 +9,7 @@ import { oldGlassBack } from "../pane/old-glass.ts";
 import type { LineState } from "../pane/order-book.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
+import { fitRules } from "../pane/reckoning.ts";
 
 /**
  * What the board of orders and a round's alerts say of a pane, without working its size out: kept in a table, so that a list
@@ -69,6 +70,9 @@ export function boardFacts(book: PaneBook): BoardFacts {
 
 /** A width and a height can be read, the way it is measured. */
 function isSized(book: PaneBook): boolean {
-  const { readings } = openingBy(book.way, throughBoth(readingsOf(book).readings));
+  const { readings } = openingBy(book.way, throughBoth(readingsOf(book).readings), {
+    sits: book.sits,
+    ...fitRules(HOUSE_DEFAULTS),
+  });
   return [WIDTHS, HEIGHTS].every((places) => places.some((p) => readings[p] !== undefined));
 }

@@ -136,6 +136,7 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   house: firm.house,
   calendar: firm.calendar,
   stock: firm.stock,
+  inserts: firm.inserts,
   leadTests: firm.leadTests,
   profiles: firm.profiles,
   past: firm.past,

@@ -102,9 +102,9 @@ describe("the best odds", () => {
   });
   it("a shallow rebate takes off less, and so does a firm for which small panes cost more", () => {
     const sum = (of: readonly number[]) => of.reduce((a, b) => a + b, 0);
-    const shallow = odds({ depths: allRound(4.5) });
+    const shallow = odds({ depths: allRound(5) });
     expect(sum(offs(shallow))).toBeLessThan(sum(offs(odds())));
-    expect(sum(offs(odds({ depths: allRound(4.5) }, { binds: 1, coverLost: 20 })))).toBeLessThanOrEqual(
+    expect(sum(offs(odds({ depths: allRound(5) }, { binds: 1, coverLost: 20 })))).toBeLessThanOrEqual(
       sum(offs(shallow)),
     );
   });
@@ -113,13 +113,19 @@ describe("the best odds", () => {
     const [w, h] = offs(odds({ readings: leaning }));
     expect(w + h).toBeGreaterThan(offs(odds())[0] + offs(odds())[1]);
   });
-  it("without corners each dimension stands by itself, and says so", () => {
+  it("without corners a usual lean is reckoned with, it says so, and it takes off no less", () => {
     const { "diagonal-up": _, "diagonal-down": __, ...rest } = SQUARE;
-    expect(findBest(odds({ readings: rest }))?.from).toBe("lines");
+    expect(findBest(odds({ readings: rest }))?.from).toBe("usual-lean");
+    const sum = (of: readonly number[]) => of.reduce((a, b) => a + b, 0);
+    expect(sum(offs(odds({ readings: rest })))).toBeGreaterThanOrEqual(sum(offs(odds())));
     expect(findBest(odds())?.from).toBe("figure");
   });
-  it("without a depth the usual one is taken, and said", () => {
-    expect(findBest(odds({ depths: undefined }))?.assumedDepth).toBe(HOUSE_DEFAULTS.usualDepthMm);
+  it("without a depth cover is not known, and the smallest is taken off that hardly ever binds", () => {
+    const best = findBest(odds({ depths: undefined }));
+    expect(best?.chances.coverLost).toBeNull();
+    expect(best?.chances.binds).toBeLessThanOrEqual(0.01);
+    const less = best && findBest(odds({ depths: undefined, leastOff: mm(toMm(best.off.width) + 2) }));
+    expect(less && toMm(less.off.width)).toBeGreaterThan(best ? toMm(best.off.width) : 0);
   });
   it("gives glass on the grid, in inches too", () => {
     for (const grid of ["1 mm", "0.5 mm", "1/16 in", "1/32 in"] as const) {

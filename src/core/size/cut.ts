@@ -22,8 +22,8 @@ export type CutInput = {
   readonly depths?: Depths | undefined;
   /** A sealed unit: the book gives it its own clearance. */
   readonly sealed?: boolean | undefined;
-  /** The readings are a pane's own size, edge to edge: nothing comes off it. */
-  readonly copied?: boolean | undefined;
+  /** A pane's own size, ordered as it was read: nothing comes off it, whatever the school. */
+  readonly copied?: { readonly width: Nm; readonly height: Nm } | undefined;
   /** School `best-odds`: the deduction with the least trouble, where it can be told. */
   readonly best?: Deduction | undefined;
   readonly leastCover: Nm;
@@ -83,7 +83,12 @@ export function cutSize(input: CutInput): Result<Cut, CutError> {
 }
 
 function chooseDeduction(input: CutInput, width: Nm, height: Nm): Result<Deduction, CutError> {
-  if (input.copied) return ok({ width: nm(0), height: nm(0), source: "copied edge to edge: nothing comes off" });
+  if (input.copied)
+    return ok({
+      width: takeNm(width, input.copied.width),
+      height: takeNm(height, input.copied.height),
+      source: "copied as it was read: nothing comes off it",
+    });
   if (input.school === "own")
     return input.off === undefined
       ? fail({ kind: "needs-own-figure" })

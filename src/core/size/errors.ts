@@ -1,5 +1,7 @@
 import type { HouseRules } from "../house/rules.ts";
 import type { LengthUnit } from "../units/length.ts";
+import type { When } from "./lay-chances.ts";
+import type { Unread } from "./lay-model.ts";
 import type { Cutting, Line, Movement } from "./odds-line.ts";
 
 /** What a frame is made of, as far as it moves. */
@@ -19,8 +21,10 @@ export type SizeErrors = {
   readonly costs: { readonly binds: number; readonly coverLost: number };
   /** Chances nearer than this to the least are as good as the least. */
   readonly alike: number;
-  /** A rebate's depth until it is read. */
-  readonly usualDepth: number;
+  /** How far an opening may be from true where nobody read it. */
+  readonly unread: Unread;
+  /** A size is chosen for the whole year, or for one random day. */
+  readonly when: When;
 };
 
 /** The firm's figures for a frame of this material read by a tape of this unit. */
@@ -40,7 +44,18 @@ export function errorsFor(
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },
     alike: house.oddsAlike,
-    usualDepth: house.usualDepthMm,
+    unread: unreadIn(house, of.material),
+    when: house.oddsWhen,
+  };
+}
+
+/** Timber leans, narrows and bows twice as much as plastic or metal. */
+function unreadIn(house: HouseRules, material: Material): Unread {
+  const share = material === "timber" ? 1 : 0.5;
+  return {
+    leanMmPerM: share * house.unreadLeanMmPerM,
+    taperMm: share * house.unreadTaperMm,
+    bowMm: share * house.unreadBowMm,
   };
 }
 

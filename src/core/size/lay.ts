@@ -1,7 +1,8 @@
-import { bestGapAt, bestTurn, centred, type Gaps, gapsOf, type Placed, type Setback } from "../geometry/placing.ts";
+import { bestGapAt, bestTurn, centred, type Gaps, gapsOf, layTurn, type Placed } from "../geometry/placing.ts";
 import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Figure } from "../measure/figure.ts";
 import { type Nm, toMm } from "../units/length.ts";
+import { middlesOf } from "./lay-model.ts";
 
 /** A pane may turn a little so that it lies best, or is held parallel to the sill. */
 export const HOLDS = ["turned", "sill"] as const;
@@ -31,7 +32,8 @@ export type Lying = {
 export const TOUCH_MM = 1e-3;
 
 /**
- * A pane laid in an opening: at the turn that leaves it the best smallest gap, in the middle. Undefined for a broken
+ * A pane laid in an opening, as it is drawn, packed and judged: at the turn that leaves it the best smallest gap, then evened,
+ * left against right and head against foot. A gap is measured at a side's two corners and its middle. Undefined for a broken
  * figure only.
  * @example 597 × 897 in a true 600 × 900 // spare 1.5, and with a rebate 8 deep cover 6.5 on every side
  */
@@ -43,12 +45,13 @@ export function layIn(
   hold: Hold = "turned",
 ): Lying | undefined {
   const size = { width: toMm(glass.width), height: toMm(glass.height) };
-  const setback = bowSetback(figure);
-  const spareAtSill = bestGapAt(figure.quad, { ...size, turn: 0 }, setback);
-  const best = hold === "sill" ? { turn: 0, gap: spareAtSill } : bestTurn(figure.quad, size, setback);
-  const placed = centred(figure.quad, { ...size, turn: best.turn }, setback);
+  const middles = middlesOf(figure.bow);
+  const spareAtSill = bestGapAt(figure.quad, { ...size, turn: 0 }, middles);
+  const best = hold === "sill" ? { turn: 0, gap: spareAtSill } : bestTurn(figure.quad, size, middles);
+  const turn = hold === "sill" ? 0 : layTurn(figure.quad, size, middles);
+  const placed = centred(figure.quad, { ...size, turn }, middles);
   if (!placed || !Number.isFinite(best.gap)) return undefined;
-  const gaps = gapsOf(figure.quad, placed, setback);
+  const gaps = gapsOf(figure.quad, placed, middles);
   const cover = depths === undefined ? null : coverOf(gaps, depths);
   return {
     figure,
@@ -63,8 +66,8 @@ export function layIn(
   };
 }
 
-/** Half of an inward bow is lost on both sides concerned. */
-export function bowSetback(figure: Pick<Figure, "bow">): Setback {
+/** The clearance that an inward bow adds: half of itself on both sides concerned. */
+export function bowSetback(figure: Pick<Figure, "bow">): Readonly<Record<Side, number>> {
   const sideways = Math.max(0, -(figure.bow.width ?? 0)) / 2;
   const upright = Math.max(0, -(figure.bow.height ?? 0)) / 2;
   return { left: sideways, right: sideways, bottom: upright, top: upright };

@@ -59,9 +59,13 @@ const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]
   "bead-sanded": ["sanded off the {bead}", "What scraping and sanding took off its width since it was measured."],
   "sight-width": ["sight size, width", "Frame edge to frame edge, as seen through the glass."],
   "sight-height": ["sight size, height", "Frame edge to frame edge, as seen through the glass."],
+  "goes-in": [
+    "glass goes in, each side",
+    "How far the glass goes in behind the frame on one side. Look along its edge: then the {pane} is the sight size and twice that.",
+  ],
   "cover-guess": [
-    "cover guessed, each side",
-    "How far the frame hides the glass on one side. Look along the edge, or at the {beads}.",
+    "{rebate} depth, as near as you can tell",
+    "How deep the {rebate} is on one side, from sight line to wall. Then the opening is the sight size and twice that.",
   ],
   "cover-doubt": ["the guess may be off by", "On one side, more or less."],
   "old-width": ["old {pane}, width", "The {pane} that came out, edge to edge."],

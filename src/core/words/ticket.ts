@@ -1,9 +1,10 @@
 import type { Corner } from "../log/kinds.ts";
 import type { PaneBook } from "../pane/book.ts";
-import { allowanceOf, labelOf } from "../pane/order-line.ts";
+import { oldGlassBack } from "../pane/old-glass.ts";
+import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
+import type { StandsAs } from "../pane/stands.ts";
 import { isUnitOpen } from "../pane/unit.ts";
-import type { Cut } from "../size/cut.ts";
 import { mostEased } from "../size/ease.ts";
 import { looksText } from "../specify/looks.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
@@ -34,45 +35,85 @@ export function sizeShown(length: Nm, unit: LengthUnit): Nm {
 export const sizeText = (length: Nm, unit: LengthUnit): string =>
   writeNumber(sizeShown(length, unit), unit, { places: 1, ticks: 32 });
 
-export function ticketOf(
-  book: PaneBook,
-  r: Reckoning,
-  by: { readonly unit: LengthUnit; readonly dialect: Dialect; readonly poundsToo?: boolean },
-): Ticket {
+type By = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly poundsToo?: boolean };
+
+/** Whether there is a pane to order or to set at all, and why not. */
+function nothingToOrder(book: PaneBook, r: Reckoning): string | null {
+  if (r.stands.line) return null;
+  if (oldGlassBack(book)) return "The old glass goes back: nothing is ordered.";
+  if (r.poor && r.eased === null)
+    return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
+  if (r.poor && !r.shaped)
+    return "No true rectangle is likely to do here: ease the {rebate}, cut it to shape, or read it again. No size stands until then.";
+  return null;
+}
+
+/** What the glass is, as far as it is known: what stands on its order, or was chosen, or is only the house's usual. */
+export function glassKnown(book: PaneBook, r: Reckoning, dialect: Dialect): string {
+  const { line } = r.stands;
+  if (!line) {
+    if (oldGlassBack(book))
+      return say(book.before.refurbish.closed ? "the old {unit}, resealed" : "the old glass, as it is", dialect);
+    if (book.way.startsWith("insert-")) return r.insert ? `complete insert, ${r.insert.family}` : "complete insert";
+    if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
+  }
+  const makeup = line ? (line.makeup ?? null) : book.makeup;
+  const of = line
+    ? { thicknessNm: line.thicknessNm, glass: line.glass }
+    : { thicknessNm: r.chosen.thickness, glass: r.chosen.kind };
+  const isUsual = !line && !book.glass && !book.makeup && !book.panel;
+  return `${glassText({ ...of, makeup }, dialect)}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
+}
+
+const STANDS_WORDS: Readonly<Record<Exclude<StandsAs, "worked-out">, string>> = {
+  ordered: "Ordered.",
+  accepted: "As it came.",
+  set: "As it was set.",
+};
+
+export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const { unit, dialect } = by;
-  const glass = say(
-    [
-      isUnitOpen(book)
-        ? "{unit}, not chosen yet"
-        : glassText({ thicknessNm: r.glass.thickness, glass: r.glass.kind, makeup: book.makeup }, dialect),
-      r.glass.pattern,
-      book.looks ? looksText(book.looks) : "",
-      book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
-        ? barsText(book.bars).replace("Bars: ", "bars ")
-        : "",
-      edgesText(r.glass.edges),
-    ]
-      .filter(Boolean)
-      .join(", "),
-    dialect,
-  );
-  if (!r.cut.ok) {
-    const why = say(cutErrorSentence(r.cut.error), dialect);
-    return { size: null, cutterSize: null, what: `1 off, ${glass}`, why, trouble: false, spoken: why };
+  const glass = [
+    glassKnown(book, r, dialect),
+    r.glass.pattern,
+    book.looks ? looksText(book.looks) : "",
+    book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
+      ? barsText(book.bars).replace("Bars: ", "bars ")
+      : "",
+    book.way.startsWith("insert-") || oldGlassBack(book) ? "" : edgesText(r.glass.edges),
+  ]
+    .filter(Boolean)
+    .join(", ");
+  const nothing = nothingToOrder(book, r);
+  if (nothing !== null || !r.cut.ok) {
+    const why = say(nothing ?? (r.cut.ok ? "" : cutErrorSentence(r.cut.error)), dialect);
+    return {
+      size: null,
+      cutterSize: null,
+      what: `1 off, ${say(glass, dialect)}`,
+      why,
+      trouble: nothing !== null && !oldGlassBack(book),
+      spoken: why,
+    };
   }
   const { width, height } = r.cut.value.glass;
-  const cutterUnit = gridUnit(r.rule.grid);
+  const cutterUnit = r.stands.line ? gridUnit(r.stands.line.grid) : gridUnit(r.rule.grid);
   const mass = r.massKg === null ? "" : massText(r.massKg, unit);
-  const what = `1 off, ${glass}, ${mass}`;
+  const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
   const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
-  const why = `Width × height. ${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${STANDS_WORDS[r.stands.as]} `;
+  const moved = r.moved ? `${movedText(r, unit)} ` : "";
+  const why = `${as}Width × height. ${moved}${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   const cutterSize =
     cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
   const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
-  const stated = book.basis === "opening" && !r.shaped ? openingText(r.cut.value, unit) : null;
-  const copied = r.opening.copied === null ? "" : ` ${COPIED_WORDS[r.opening.copied]}`;
+  const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
+  const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
+  const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
+  const door = book.way.startsWith("insert-") ? doorText(r, unit) : "";
   const shape = r.shaped ? `${shapedText(r.shaped.corners)}. ` : "";
-  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${why.replace("Width × height. ", "")} ${labelOf(book)}.`;
+  const rest = why.replace("Width × height. ", "").replace(as, "");
+  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${rest} ${labelOf(book)}.`;
   return {
     size,
     cutterSize,
@@ -83,19 +124,64 @@ export function ticketOf(
   };
 }
 
+const doorText = (r: Reckoning, unit: LengthUnit): string => {
+  const door = r.readings["door-thickness"];
+  return door === undefined
+    ? ", door not measured"
+    : `, for a door ${writeLength(door, unit, { places: 1, ticks: 32 })} thick`;
+};
+
+/**
+ * What the readings of now give beside what stands on the order, and what that means.
+ * @example ordered 545 × 1193, now 544 × 1191, and it still goes in // "The readings now give 544 × 1191 mm: 1 mm less width and 2 mm less height than was ordered. What was ordered still goes in."
+ */
+export function movedText(r: Reckoning, unit: LengthUnit): string {
+  const { moved } = r;
+  if (!moved) return "";
+  const by = (n: number, of: string): string =>
+    n === 0 ? "" : `${writeLength(nm(Math.abs(n)), unit, { places: 1, ticks: 32 })} ${n < 0 ? "less" : "more"} ${of}`;
+  const parts = [by(moved.by.width, "width"), by(moved.by.height, "height")].filter(Boolean).join(" and ");
+  const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
+  const short = lying?.leastCover && !lying.leastCover.enough;
+  const means =
+    lying === null
+      ? ""
+      : r.tooBigBy > 0
+        ? " What stands will not go in."
+        : short
+          ? " What stands goes in, and is covered too little."
+          : " What stands still goes in.";
+  return `The readings now give ${sizeText(moved.now.width, unit)} × ${sizeText(moved.now.height, unit)} ${unit}: ${parts} than was ordered.${means}`;
+}
+
 /** Corner points of a shaped pane, as a cutter draws them. @example "cut to shape: corners 0, 0 · 602, 0 · 608.5, 897 · 3, 899 mm from bottom left" */
 export const shapedText = (corners: readonly Corner[]): string =>
   `Cut to shape within that size: corners ${corners.map((c) => `${toMm(nm(c.x))}, ${toMm(nm(c.y))}`).join(" · ")} mm from the bottom left, seen from the side it goes in`;
 
-/** The opening and what the cutter takes off it. @example "opening 611.5 × 903 mm, take off 3.5 and 4 mm once" */
-function openingText(cut: Cut, unit: LengthUnit): string {
+/**
+ * The opening and what the cutter takes off it, as it stands on the order or would. Null where it cannot be told.
+ * @example "opening 611.5 × 903 mm, take off 3.5 and 4 mm once"
+ */
+export function openingText(r: Reckoning, unit: LengthUnit): string | null {
   const text = (length: Nm): string => writeNumber(length, unit, { places: 1, ticks: 32 });
-  const off = allowanceOf(cut);
-  return `opening ${text(cut.governs.width.length)} × ${text(cut.governs.height.length)} ${unit}, take off ${text(off.width)} and ${text(off.height)} ${unit} once`;
+  const { line } = r.stands;
+  const worked = r.worked.ok ? r.worked.value : null;
+  const stated = line
+    ? statedSize(line)
+    : worked && {
+        width: worked.governs.width.length,
+        height: worked.governs.height.length,
+        allowance: allowanceOf(worked),
+      };
+  return (
+    stated &&
+    `opening ${text(stated.width)} × ${text(stated.height)} ${unit}, take off ${text(stated.allowance.width)} and ${text(stated.allowance.height)} ${unit} once`
+  );
 }
 
 const COPIED_WORDS = {
   "old-unit": "copied from the old one, nothing taken off",
+  "through-glass": "sight size and what goes in behind it, nothing taken off",
   "insert-outside": "insert, over its frame outside to outside",
   "insert-inside": "insert, its seen opening inside to inside",
 } as const;

@@ -79,7 +79,7 @@ describe("the ticket", () => {
   const whole = () => fresh().read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" });
   it("says size, then what the cutter needs, then why", () => {
     expect(ticket(whole()).spoken).toBe(
-      "608 × 899 mm (width × height). 1 off, 4 mm clear float, arrissed edges, 5.5 kg. Ordinary glass will do here by the house rule set: lower edge 1120 mm above floor, 1900 mm from a door. No. 5, back bedroom, lower sash.",
+      "608 × 899 mm (width × height). 1 off, 4 mm clear float (the house's usual: nobody chose it), arrissed edges, 5.5 kg. Ordinary glass will do here by the house rule set: lower edge 1120 mm above floor, 1900 mm from a door. No. 5, back bedroom, lower sash.",
     );
   });
   it("in inches it rounds down, and gives the cutter's own size too", () => {

@@ -3,7 +3,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { type Cut, cutSize } from "../../core/size/cut.ts";
 import type { Hold } from "../../core/size/lay.ts";
 import { SCHOOL_FACTS, SCHOOLS, type School } from "../../core/size/school.ts";
-import { GRIDS, mm, nm } from "../../core/units/length.ts";
+import { GRIDS, nm } from "../../core/units/length.ts";
 import { percent } from "../../core/words/percent.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { Length } from "../parts/Length.tsx";
@@ -110,13 +110,14 @@ export function CutRule() {
 
 /** By how many draws, how sure, and what was taken for granted. */
 function OddsSaid({ odds }: { readonly odds: ReturnType<typeof useOdds> }) {
-  const { reckoning: r, prefs, say } = usePane();
+  const { reckoning: r, say } = usePane();
   if (!r.best) return null;
   const said = odds.done
     ? [
         `${odds.done.samples.toLocaleString("en")} draws, seed ${odds.done.seed}, sure to ±${percent(2 * odds.done.standardError)}; the curves by the first 20,000.`,
-        odds.done.from === "lines" ? "No corner read: lean is not in these odds." : "",
-        r.best.assumedDepth === null ? "" : "{Rebate} depth not read: a usual one is taken.",
+        odds.done.from === "usual-lean" ? "No corner read: a usual lean is in these odds." : "",
+        r.odds.depths ? "" : "Cover not known: read the {rebate} depth. Until then only binding is judged.",
+        r.odds.errors.when === "year" ? "On the tightest and the widest day of the year." : "On any one day.",
         r.cutInput.hold === "sill" ? "These odds let it turn: held to the {sill} they are no better." : "",
         r.opening.guessed ? "Cover is guessed: its doubt is in these odds." : "",
       ]
@@ -124,12 +125,6 @@ function OddsSaid({ odds }: { readonly odds: ReturnType<typeof useOdds> }) {
   return (
     <p className="text-[12px] text-mute" aria-live="polite">
       {say(said.filter(Boolean).join(" "))}
-      {r.best.assumedDepth !== null && (
-        <>
-          {" "}
-          <Length nm={mm(r.best.assumedDepth)} unit={prefs.unit} withUnit />
-        </>
-      )}
     </p>
   );
 }

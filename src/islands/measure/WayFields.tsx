@@ -1,5 +1,9 @@
 import type { Place } from "../../core/measure/places.ts";
-import { SITS, WAY_FACTS } from "../../core/measure/ways.ts";
+import type { Readings } from "../../core/measure/reckoned.ts";
+import { type Sits, WAY_FACTS } from "../../core/measure/ways.ts";
+import type { Reckoning } from "../../core/pane/reckoning.ts";
+import { writeLength } from "../../core/tape/write.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -8,14 +12,16 @@ import { InsertNear } from "./InsertNear.tsx";
 
 /** The fields of a way that is not the rebate itself. */
 export function WayFields({ ask }: { readonly ask: (place: Place) => void }) {
-  const { book, reckoning: r, say, write } = usePane();
-  const { places } = WAY_FACTS[book.way];
-  if (places.length === 0) return null;
+  const { book, reckoning: r, prefs, say, write } = usePane();
+  if (WAY_FACTS[book.way].places.length === 0) return null;
+  const places = WAY_FACTS[book.way].places.filter((p) => isAsked(p, r.readings));
   const told =
     book.way === "through-glass"
       ? r.opening.guessed
         ? `Taken as a guess, doubtful by ${r.opening.guessed.doubt} mm both sides together, until the {rebate} itself is read.`
-        : "Give the sight size and the cover you guess on each side."
+        : r.opening.copied
+          ? "The {pane} is the sight size and what goes in behind it on both sides: nothing is taken off that. A guess until the {rebate} is read."
+          : "Give the sight size, and one of the two: how far the glass goes in behind it, or how deep the {rebate} is."
       : null;
   return (
     <Part title={WAY_FACTS[book.way].name}>
@@ -31,27 +37,58 @@ export function WayFields({ ask }: { readonly ask: (place: Place) => void }) {
         <fieldset>
           <legend className="text-[13px] text-mute">{say("How the old {pane} sat")}</legend>
           <div className="flex flex-wrap gap-1.5">
-            {SITS.map((sits) => (
+            {SAT_ASKED.map((sits) => (
               <label key={sits} className="chip">
                 <input
                   type="radio"
                   name="sits"
-                  checked={book.sits === sits}
+                  checked={book.sits === sits || (sits === "easy" && book.sits === "even")}
                   onChange={() => write("measure.sits", { sits })}
                 />
-                {sits}
+                {SAT[sits].name}
               </label>
             ))}
           </div>
-          {book.sits && <p className="pt-1 text-[13px]">{say(SAT[book.sits])}</p>}
+          <p className="pt-1 text-[13px]">{say(fitWords(r, prefs.unit, book.sits))}</p>
         </fieldset>
       )}
     </Part>
   );
 }
 
+/** What is asked once is not asked twice: how far it goes in, or how deep the rebate is. */
+function isAsked(place: Place, readings: Readings): boolean {
+  if (place === "cover-guess") return readings["goes-in"] === undefined && readings["rebate-depth"] === undefined;
+  if (place === "goes-in") return readings["cover-guess"] === undefined;
+  return place !== "cover-doubt" || readings["cover-guess"] !== undefined;
+}
+
+const SAT_ASKED = ["tight", "easy", "packed", "loose"] as const;
 const SAT = {
-  tight: "It bound: a copy binds again. Read the {rebate} once it is clear, or overrule with 2 mm less each way.",
-  even: "It sat well: a copy will do.",
-  loose: "It rattled: a copy rattles again. Read the {rebate} once it is clear, and see what cover is left.",
+  tight: {
+    name: "tight",
+    says: "It bound, and a copy binds again: say by how much to change it, or read the {rebate} once it is clear.",
+  },
+  easy: { name: "easy", says: "It sat well: a copy will do." },
+  even: { name: "easy", says: "It sat well: a copy will do." },
+  packed: { name: "on packers", says: "Read how thick its {packers} were on one side: the room beside it follows." },
+  loose: {
+    name: "loose",
+    says: "It rattled, and a copy rattles again: see what cover is left, and read the {rebate} once it is clear.",
+  },
 } as const;
+
+/** What was told of its fit, and the room that follows from it. */
+function fitWords(r: Reckoning, unit: LengthUnit, sits: Sits | null): string {
+  const { copied } = r.opening;
+  const room =
+    copied?.play == null
+      ? ""
+      : ` Room beside it, both sides together: ${writeLength(copied.play, unit, { places: 1, ticks: 32 })}.`;
+  const told = sits
+    ? SAT[sits].says
+    : "Ordered as it is, with nothing taken off. Say how it sat, and whether it will go in can be told.";
+  const usual =
+    copied?.fit === "usual" && copied.play !== null ? " That is the house's usual: nobody said so of this one." : "";
+  return `${told}${room}${usual}`;
+}

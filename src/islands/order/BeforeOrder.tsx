@@ -1,7 +1,6 @@
-import { isSurest } from "../../core/measure/sureness.ts";
 import { CIRCUMSTANCE_FACTS } from "../../core/measure/ways.ts";
 import { heldBy } from "../../core/pane/before-order.ts";
-import { orderHeld, sureOf } from "../../core/pane/sure.ts";
+import { isSureEnough, orderHeld, sureOf } from "../../core/pane/sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../parts/pane-context.ts";
@@ -68,7 +67,7 @@ export function BeforeOrder() {
       )}
       {held === "ask" && <Ask />}
       {book.stoodByOrder && <p className="text-[13px]">Stood by: {book.stoodByOrder.reason}</p>}
-      {book.risk && held === null && !isSurest(sure) && (
+      {book.risk && held === null && !isSureEnough(book, sure) && (
         <p className="text-[13px]">Ordered at a risk that was accepted: {book.risk.reason}</p>
       )}
     </>

@@ -10,7 +10,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { goesInText } from "../../core/words/goes-in.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
-import { ticketOf } from "../../core/words/ticket.ts";
+import { movedText, openingText, ticketOf } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
 import { CheckInForm } from "../parts/CheckInForm.tsx";
 import { Part } from "../parts/Part.tsx";
@@ -45,8 +45,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
   const ticket = ticketOf(book, r, prefs);
   // A door's insert is named by its size: no grid of theirs changes it.
-  const gridOf = (supplier: string) =>
-    r.opening.copied?.startsWith("insert") ? undefined : firm.terms.get(supplier)?.grid;
+  const gridOf = (supplier: string) => (book.way.startsWith("insert-") ? undefined : firm.terms.get(supplier)?.grid);
   const grid = gridOf(proposed ?? "");
   const putOn = (order: string, supplier: string) =>
     writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, gridOf(supplier)) }, true);
@@ -150,8 +149,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
 
 function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
   const { book, reckoning: r, firm, prefs, writeOrder, today } = usePane();
-  const now = r.cut.ok ? r.cut.value.glass : null;
-  const differs = now !== null && line.state === "open" && (now.width !== line.widthNm || now.height !== line.heightNm);
+  const opening = line.basis === "opening" ? openingText(r, prefs.unit) : null;
   const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays;
   return (
     <Part
@@ -159,21 +157,23 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       more={<a href={`/orders/${order.id}`}>open the order</a>}
     >
       <p className="text-[22px] font-bold">
-        <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />{" "}
+        {opening ?? <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />}{" "}
         <span className="text-[14px] font-normal">{glassText(line, prefs.dialect)}</span>
       </p>
-      {differs && (
+      {r.moved && (
         <div className="note-wax space-y-2">
-          <p>The readings now give another size than stands on the order.</p>
-          <button
-            type="button"
-            className="btn"
-            onClick={() =>
-              writeOrder(order.id, "order.line-dropped", { line: line.line, reason: "size changed" }, true)
-            }
-          >
-            Take it off, to put the new size on
-          </button>
+          <p>{movedText(r, prefs.unit)}</p>
+          {line.state === "open" && (
+            <button
+              type="button"
+              className="btn"
+              onClick={() =>
+                writeOrder(order.id, "order.line-dropped", { line: line.line, reason: "size changed" }, true)
+              }
+            >
+              Take it off, to put the new size on
+            </button>
+          )}
         </div>
       )}
       {line.state === "open" && (

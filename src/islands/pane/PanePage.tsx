@@ -102,7 +102,9 @@ function WholePane(props: PanePageProps) {
     (place: Place, text?: string) => {
       const said = text ?? typing.get()[place];
       if (said === undefined) return;
-      if (said !== (now.current.kept?.readings[place]?.text ?? ""))
+      const before = now.current.kept?.readings[place];
+      // The same figure read again, in another state of the frame, counts as read again.
+      if (said !== (before?.text ?? "") || (before && before.sure !== now.current.kept?.circumstance))
         store.write(
           "measure.reading",
           { pane: props.pane },

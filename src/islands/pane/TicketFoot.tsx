@@ -18,7 +18,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
   return (
     <footer className="no-print shrink-0 bg-deep text-on-deep">
       <div className="flex items-center gap-x-5 gap-y-0.5 px-4 py-2.5 max-sm:flex-wrap desk:min-h-[72px] desk:px-5">
-        {r.cut.ok && (
+        {r.cut.ok && ticket.size && (
           <p className="text-[26px] font-bold whitespace-nowrap desk:text-[32px]">
             <Size {...r.cut.value.glass} unit={prefs.unit} />
           </p>

@@ -4,16 +4,15 @@ import { HOUSE_DEFAULTS } from "../../core/house/rules.ts";
 import { figureOf } from "../../core/measure/figure.ts";
 import { fail, ok } from "../../core/result.ts";
 import { bestOff, costOf, type OddsInput, type OddsModel, oddsModel } from "../../core/size/best.ts";
-import { drawsFrom } from "../../core/size/draws.ts";
+import { type Draws, drawsFrom } from "../../core/size/draws.ts";
 import { errorsFor, type SizeErrors } from "../../core/size/errors.ts";
-import type { Draws } from "../../core/size/forms.ts";
-import { chanceRuns, chancesAt } from "../../core/size/sampling.ts";
-import { floorTo, gridStep, type Nm, takeNm, toMm } from "../../core/units/length.ts";
+import { chancesIn, type Drawn, drawnIn } from "../../core/size/lay-chances.ts";
+import { floorTo, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { figureErrorSentence } from "../../core/words/size.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthIn, lengthOut, lengthsIn } from "./lengths.ts";
-import { deductionsOf, gridOffs } from "./odds-line.ts";
+import { deductionsOf } from "./odds-line.ts";
 import { sidesIn } from "./sides.ts";
 
 type Answer = z.output<typeof OddsAnswer>;
@@ -45,7 +44,7 @@ export function oddsOfOpening(of: OpeningOddsCase): Outcome<Answer> {
   const best = odds.depths === undefined ? null : bestOff(model, odds, draws);
   return ok({
     method: "sampled",
-    curve: curveOf(of, model, draws, asked.value),
+    curve: curveOf(of, model, drawnIn(model.lay, draws, odds.errors.when), asked.value),
     sizes: sizes.map((s) => ({ ...out(s), ...atSize(odds, s, draws, model) })),
     best: best && { off: out(best.off), cost: costOf(best.chances, of.costs), ...best.chances },
     samples: of.samples,
@@ -53,51 +52,28 @@ export function oddsOfOpening(of: OpeningOddsCase): Outcome<Answer> {
     standardError: 0.5 / Math.sqrt(of.samples),
     rule:
       model.from === "figure"
-        ? "draws of the whole figure; the pane laid at its best turn, to first order about its size"
-        : "draws of each dimension by itself: no corner was read, so lean is not in it",
+        ? "draws of the whole figure; the pane laid at the turn with the best smallest gap, then evened"
+        : "draws of the whole figure with a usual lean, since no corner was read; the pane laid at the turn with the best smallest gap, then evened",
     source: "normal tape error, cutter and movement as given",
   });
 }
 
 /** Asked by itself, a size is reckoned about itself: the first order is then at its best. */
-const atSize = (odds: OddsInput, s: Size, draws: Draws, fallback: OddsModel) => {
-  const forms = (oddsModel(odds, s) ?? fallback).forms;
-  return withoutCover(chancesAt(forms, draws, [{ width: toMm(s.width), height: toMm(s.height) }])[0], odds);
-};
+const atSize = (odds: OddsInput, s: Size, draws: Draws, fallback: OddsModel) =>
+  chancesIn(drawnIn((oddsModel(odds, s) ?? fallback).lay, draws, odds.errors.when), {
+    width: toMm(s.width),
+    height: toMm(s.height),
+  });
 
-/** Without a depth there is no chance of cover to give, only the usual depth's. */
-function withoutCover(chances: ReturnType<typeof chancesAt>[number] | undefined, odds: OddsInput) {
-  const c = chances ?? { binds: 1, coverLost: null, trouble: 1 };
-  return odds.depths === undefined ? { binds: c.binds, coverLost: null, trouble: c.binds } : c;
-}
-
-function curveOf(of: OpeningOddsCase, model: OddsModel, draws: Draws, asked: readonly Nm[]): Answer["curve"] {
-  const step = toMm(gridStep(of.grid));
-  const start = {
-    width: model.forms.base.width - toMm(model.full.width),
-    height: model.forms.base.height - toMm(model.full.height),
-  };
-  const isGrid = of.deductions === undefined;
-  const chances = isGrid
-    ? (chanceRuns(model.forms, draws, {
-        runs: [{ off: start, step: { width: step, height: step } }],
-        steps: gridOffs(of.grid).length,
-      })[0] ?? [])
-    : chancesAt(
-        model.forms,
-        draws,
-        asked.map((off) => sizeMm(model, of, off)),
-      );
-  const known = of.rebateDepth !== undefined;
-  return asked.flatMap((off, i) => {
-    const c = chances[i];
+function curveOf(of: OpeningOddsCase, model: OddsModel, drawn: Drawn, asked: readonly Nm[]): Answer["curve"] {
+  return asked.flatMap((off) => {
     const glass = sizeAt(model, of, off);
-    if (!c || glass.width <= 0 || glass.height <= 0) return [];
+    if (glass.width <= 0 || glass.height <= 0) return [];
     return [
       {
         off: lengthOut(off, of.unit),
         glass: { width: lengthOut(glass.width, of.unit), height: lengthOut(glass.height, of.unit) },
-        ...(known ? c : { binds: c.binds, coverLost: null, trouble: c.binds }),
+        ...chancesIn(drawn, { width: toMm(glass.width), height: toMm(glass.height) }),
       },
     ];
   });
@@ -107,11 +83,6 @@ const sizeAt = (model: OddsModel, of: OpeningOddsCase, off: Nm): Size => ({
   width: floorTo(takeNm(model.smallest.width, off), of.grid),
   height: floorTo(takeNm(model.smallest.height, off), of.grid),
 });
-const sizeMm = (model: OddsModel, of: OpeningOddsCase, off: Nm) => {
-  const s = sizeAt(model, of, off);
-  return { width: toMm(s.width), height: toMm(s.height) };
-};
-
 function inputFrom(of: OpeningOddsCase): Outcome<OddsInput> {
   const readings = lengthsIn(of.opening, of.unit, "opening.");
   if (!readings.ok) return readings;
@@ -128,6 +99,7 @@ function inputFrom(of: OpeningOddsCase): Outcome<OddsInput> {
     costs: of.costs,
     alike: of.alike,
     movement: of.movement,
+    when: of.when,
   };
   return ok({
     readings: readings.value,

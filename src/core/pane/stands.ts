@@ -1,0 +1,92 @@
+import { readTape } from "../tape/read.ts";
+import type { Written } from "../tape/written.ts";
+import { floorTo, type Nm, nm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import type { OrderLine } from "./order-book.ts";
+
+/** A pane is worked out, then ordered, then accepted at check-in, then set: what stands now. */
+export const STANDS_AS = ["worked-out", "ordered", "accepted", "set"] as const;
+export type StandsAs = (typeof STANDS_AS)[number];
+
+export type Stands = {
+  readonly as: StandsAs;
+  /** The pane's own size as it stands; null while it is only worked out. */
+  readonly size: { readonly width: Nm; readonly height: Nm } | null;
+  /** As it was measured when it came, where that was read; else as it was ordered. */
+  readonly thickness: Nm | null;
+  /** The line it stands on. */
+  readonly line: OrderLine | null;
+};
+
+const WORKED_OUT: Stands = { as: "worked-out", size: null, thickness: null, line: null };
+
+/**
+ * Which pane this is now, and the only place that says so. What was sent back, or was never ordered, is worked out anew from
+ * the readings; from the moment it stands on an order it is the pane ordered; once accepted, the pane that came.
+ * @example ordered 545 × 1193, accepted as 544.5 × 1193 // accepted, 544.5 × 1193
+ */
+export function standsOf(book: Pick<PaneBook, "line" | "set">): Stands {
+  const line = book.line?.line ?? null;
+  if (line === null) return book.set ? { ...WORKED_OUT, as: "set" } : WORKED_OUT;
+  switch (line.state) {
+    case "dropped":
+    case "sent-back":
+      return WORKED_OUT;
+    case "open":
+    case "sent":
+    case "arrived":
+      return {
+        as: book.set ? "set" : "ordered",
+        size: { width: nm(line.widthNm), height: nm(line.heightNm) },
+        thickness: nm(line.thicknessNm),
+        line,
+      };
+    case "accepted":
+    case "accepted-with-note": {
+      const came = line.check?.payload;
+      return {
+        as: book.set ? "set" : "accepted",
+        size: {
+          width: readOr(came?.width, line.widthNm),
+          height: readOr(came?.height, line.heightNm),
+        },
+        thickness: readOr(came?.thickness, line.thicknessNm),
+        line,
+      };
+    }
+  }
+}
+
+/** A length as measured, or as it was ordered where that cannot be read. */
+function readOr(came: Written | undefined, ordered: number): Nm {
+  const read = came ? readTape(came.text, came.unit) : null;
+  return read?.ok && read.value.adjusted > 0 ? read.value.adjusted : nm(ordered);
+}
+
+/** What is worked out now beside what stands on the order. */
+export type Moved = {
+  readonly stands: { readonly width: Nm; readonly height: Nm };
+  readonly now: { readonly width: Nm; readonly height: Nm };
+  /** Worked out now less what was ordered: less than nothing, and there is less room. */
+  readonly by: { readonly width: number; readonly height: number };
+};
+
+/**
+ * Whether readings or choices have moved since it was ordered. Rounding that the order itself did, down to the supplier's grid,
+ * is no difference.
+ * @example ordered 542.925 (on 1/16 in), worked out 544 // null
+ */
+export function movedSince(
+  line: OrderLine | null,
+  worked: { readonly width: Nm; readonly height: Nm } | null,
+): Moved | null {
+  if (!line || !worked || line.corners) return null;
+  const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
+  const same = (a: Nm, b: Nm): boolean => a === b || floorTo(b, line.grid) === a;
+  if (same(ordered.width, worked.width) && same(ordered.height, worked.height)) return null;
+  return {
+    stands: ordered,
+    now: worked,
+    by: { width: worked.width - ordered.width, height: worked.height - ordered.height },
+  };
+}

@@ -1,0 +1,170 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { figureOf, type OpeningReadings } from "../measure/figure.ts";
+import { mm } from "../units/length.ts";
+import { drawsFrom, evenDraws } from "./draws.ts";
+import { layIn } from "./lay.ts";
+import { chancesIn, drawnIn, type When } from "./lay-chances.ts";
+import { type Doubtful, layModel } from "./lay-model.ts";
+import { chancesOnBoth, type Line } from "./odds-line.ts";
+
+/** Readings of a figure that narrows by `taper` toward its head and leans by `lean`, with a bow in each middle; mm. */
+function readingsOf(w: number, h: number, of: { taper?: number; lean?: number; bow?: number }): OpeningReadings {
+  const { taper = 0, lean = 0, bow = 0 } = of;
+  const [bl, br, tr, tl] = [
+    [0, 0],
+    [w, 0],
+    [w - taper / 2 + lean, h],
+    [taper / 2 + lean, h],
+  ] as const;
+  const d = (a: readonly [number, number], b: readonly [number, number]) => mm(Math.hypot(a[0] - b[0], a[1] - b[1]));
+  return {
+    "width-top": d(tl, tr),
+    "width-middle": mm(w - taper / 2 + bow),
+    "width-bottom": d(bl, br),
+    "height-left": d(bl, tl),
+    "height-middle": mm(h),
+    "height-right": d(br, tr),
+    "diagonal-up": d(bl, tr),
+    "diagonal-down": d(tl, br),
+  };
+}
+
+const CERTAIN: Omit<Doubtful, "readings" | "quad" | "bow"> = {
+  tape: 0,
+  cutting: { kind: "within", mm: 0 },
+  movement: { width: { lo: 0, hi: 0 }, height: { lo: 0, hi: 0 } },
+  depth: { left: 9, right: 9, bottom: 9, top: 9 },
+  leastCover: 3,
+  lies: "centred",
+  unread: { leanMmPerM: 3, taperMm: 1.5, bowMm: 0.7 },
+};
+
+function modelOf(readings: OpeningReadings, over: Partial<Doubtful>, base: { width: number; height: number }) {
+  const figure = figureOf(readings);
+  if (!figure.ok) throw new Error("no figure");
+  const model = layModel({ ...CERTAIN, readings, quad: figure.value.quad, bow: figure.value.bow, ...over }, base);
+  if (!model) throw new Error("no model");
+  return { model, figure: figure.value };
+}
+const DRAWS = evenDraws(64, "within");
+const chances = (
+  readings: OpeningReadings,
+  size: { width: number; height: number },
+  over: Partial<Doubtful> = {},
+  when: When = "year",
+) => chancesIn(drawnIn(modelOf(readings, over, size).model, DRAWS, when), size);
+
+describe("an opening that is known exactly", () => {
+  it.each([
+    ["true, with room", { taper: 0 }, { width: 597, height: 897 }, 0, 0],
+    ["true, too large", { taper: 0 }, { width: 600, height: 897 }, 1, 0],
+    ["true, too small: cover 2.9", { taper: 0 }, { width: 587.8, height: 897 }, 0, 1],
+    ["true, cover just enough", { taper: 0 }, { width: 588, height: 897 }, 0, 0],
+    ["an inward bow of 4 takes room", { bow: -4 }, { width: 596.5, height: 897 }, 1, 0],
+    ["an inward bow of 4 gives no cover", { bow: -4 }, { width: 587.8, height: 897 }, 0, 1],
+    ["an outward bow of 4 gives no room", { bow: 4 }, { width: 600.5, height: 897 }, 1, 0],
+    ["an outward bow of 4 costs cover", { bow: 4 }, { width: 591, height: 897 }, 0, 1],
+  ])("%s", (_, of, size, binds, lost) => {
+    expect(chances(readingsOf(600, 900, of), size)).toMatchObject({ binds, coverLost: lost });
+  });
+  it("is judged as the pane is drawn, whatever its lean, taper and bow", () => {
+    fc.assert(
+      fc.property(
+        fc.record({
+          taper: fc.double({ min: -6, max: 6, noNaN: true }),
+          lean: fc.double({ min: -12, max: 12, noNaN: true }),
+          bow: fc.double({ min: -3, max: 3, noNaN: true }),
+        }),
+        fc.double({ min: 1, max: 14, noNaN: true }),
+        fc.double({ min: 1, max: 14, noNaN: true }),
+        (of, offW, offH) => {
+          const size = { width: 600 - offW, height: 900 - offH };
+          const { figure } = modelOf(readingsOf(600, 900, of), {}, size);
+          const depth = mm(9);
+          const lying = layIn(
+            figure,
+            { width: mm(size.width), height: mm(size.height) },
+            { left: depth, right: depth, bottom: depth, top: depth },
+            mm(3),
+          );
+          if (!lying?.leastCover) return;
+          const c = chances(readingsOf(600, 900, of), size);
+          // Nearer than a tenth of a millimetre either may say so.
+          if (Math.abs(lying.spare) > 0.1) expect(c.binds).toBe(lying.spare > 0 ? 0 : 1);
+          if (lying.spare > 0.1 && Math.abs(lying.leastCover.length - 3) > 0.15)
+            expect([c.coverLost, lying.leastCover.length]).toEqual([
+              lying.leastCover.enough ? 0 : 1,
+              lying.leastCover.length,
+            ]);
+        },
+      ),
+      { numRuns: 400 },
+    );
+  });
+});
+
+describe("what may be off", () => {
+  it("without lean, taper and bow it is what the two dimensions give exactly", () => {
+    const line = (reading: number): Line => ({
+      readings: [reading],
+      tape: 0.5,
+      cutting: { kind: "within", mm: 1 },
+      movement: { lo: -0.9, hi: 0.3 },
+      depth: 6,
+      leastCover: 3,
+      lies: "centred",
+    });
+    const readings = { "width-middle": mm(600), "height-middle": mm(900) };
+    const none = { leanMmPerM: 0, taperMm: 0, bowMm: 0 };
+    const { model } = modelOf(
+      readings,
+      {
+        tape: 0.5,
+        cutting: { kind: "within", mm: 1 },
+        movement: { width: { lo: -0.9, hi: 0.3 }, height: { lo: -0.9, hi: 0.3 } },
+        depth: { left: 6, right: 6, bottom: 6, top: 6 },
+        unread: none,
+      },
+      { width: 597, height: 897 },
+    );
+    const drawn = drawnIn(model, drawsFrom(11, 60_000, "within"), "day");
+    for (const off of [2, 3, 4, 5]) {
+      const exact = chancesOnBoth({ line: line(600), glass: 600 - off }, { line: line(900), glass: 900 - off });
+      const found = chancesIn(drawn, { width: 600 - off, height: 900 - off });
+      expect(Math.abs(found.binds - exact.binds)).toBeLessThan(0.012);
+      expect(Math.abs((found.coverLost ?? 0) - (exact.coverLost ?? 0))).toBeLessThan(0.012);
+    }
+  });
+  it("a year holds every day, so trouble is never less likely than on one", () => {
+    const movement = { width: { lo: -1, hi: 1 }, height: { lo: -1.5, hi: 1.5 } };
+    for (const off of [1, 2, 4, 6, 10])
+      expect(
+        chances(readingsOf(600, 900, { lean: 4 }), { width: 600 - off, height: 900 - off }, { movement, tape: 0.5 })
+          .trouble,
+      ).toBeGreaterThanOrEqual(
+        chances(
+          readingsOf(600, 900, { lean: 4 }),
+          { width: 600 - off, height: 900 - off },
+          { movement, tape: 0.5 },
+          "day",
+        ).trouble - 1e-9,
+      );
+  });
+  it("a lean that nobody read has a spread, and one that was read has none", () => {
+    const all = readingsOf(600, 1400, {});
+    const { "diagonal-up": _, "diagonal-down": __, ...noCorners } = all;
+    const size = { width: 599, height: 1399 };
+    expect(chances(all, size).binds).toBe(0);
+    expect(chances(noCorners, size).binds).toBeGreaterThan(0.05);
+  });
+  it("while no depth is read there is no chance of cover to give", () => {
+    const c = chances(readingsOf(600, 900, {}), { width: 580, height: 880 }, { depth: null });
+    expect(c).toEqual({ binds: 0, coverLost: null, trouble: 0 });
+  });
+  it("pushed to one side, all of the play stands on the other", () => {
+    const size = { width: 595, height: 895 };
+    expect(chances(readingsOf(600, 900, {}), size, { lies: "pushed" }).coverLost).toBe(0);
+    expect(chances(readingsOf(600, 900, {}), { width: 593.9, height: 895 }, { lies: "pushed" }).coverLost).toBe(1);
+  });
+});
