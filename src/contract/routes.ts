@@ -25,6 +25,7 @@ import { GetEntries, PostEntries } from "./entries.ts";
 import { PostInstrument, PostPair } from "./instruments.ts";
 import { PostReadOrder } from "./order-file.ts";
 import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
+import { CalcPane, GetPane, GetRound } from "./panes.ts";
 import { type Route, route } from "./route.ts";
 import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.ts";
 
@@ -48,6 +49,7 @@ export const ROUTES: readonly Route[] = [
   CalcOdds,
   CalcThickness,
   CalcDepth,
+  CalcPane,
   CalcSize,
   CalcStack,
   CalcHeat,
@@ -65,6 +67,8 @@ export const ROUTES: readonly Route[] = [
   CalcPaintWindow,
   PostEntries,
   GetEntries,
+  GetPane,
+  GetRound,
   PostHand,
   PostAnswer,
   PostAsk,

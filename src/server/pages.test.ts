@@ -2,15 +2,20 @@ import { mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { PaneCase, WholePane } from "../contract/panes.ts";
+import { foldPane } from "../core/pane/book.ts";
 import { dayOf } from "../core/units/day.ts";
 import { appendEntries } from "../db/append.ts";
 import { createDatabase } from "../db/database.ts";
+import { entriesOfPane } from "../db/entry-log.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
+import { calcPane } from "./calc/pane.ts";
 import { health } from "./health.ts";
 import { housePage } from "./house-page.ts";
 import { openApi } from "./openapi.ts";
 import { orderPage, orderSheet, ordersPage } from "./order-page.ts";
 import { panePage } from "./pane-page.ts";
+import { paneWhole, roundWhole } from "./pane-whole.ts";
 import { readEntries } from "./read-entries.ts";
 import { roundKit } from "./round-kit.ts";
 import { roundPage } from "./round-page.ts";
@@ -132,9 +137,82 @@ describe("the rest", () => {
     const end = health();
     expect(end.ok && page.ok && page.value.entries.length).toBe((end.ok ? end.value.entries : 0) - 290);
   });
+  it("every reference of the interface's document leads somewhere, and every path has what it takes", () => {
+    const doc = openApi() as { paths: Record<string, unknown>; components: { schemas: Record<string, unknown> } };
+    const text = JSON.stringify(doc);
+    const refs = [...text.matchAll(/"\$ref":"([^"]+)"/g)].map((m) => m[1] ?? "");
+    expect(refs.length).toBeGreaterThan(50);
+    for (const ref of refs) {
+      const name = ref.replace("#/components/schemas/", "");
+      expect([ref, Object.hasOwn(doc.components.schemas, name)]).toEqual([ref, true]);
+    }
+    expect(text).not.toContain("$defs");
+    expect(Object.keys(doc.paths)).toEqual(expect.arrayContaining(["/api/panes/{id}", "/api/calc/pane"]));
+  });
   it("the document of the interface resolves on its own", () => {
     const text = JSON.stringify(openApi());
     expect(text).toContain('"openapi":"3.1.0"');
     for (const [, ref] of text.matchAll(/"\$ref":"([^"]+)"/g)) expect(ref).toMatch(/^#\//);
   });
 });
+
+describe("a pane as data", () => {
+  it("every pane of the round answers by its schema, and says what its page says", () => {
+    const { rows } = roundPage(null);
+    for (const row of rows) {
+      const whole = paneWhole({ id: row.id, unit: "in", dialect: "b" });
+      if (!whole.ok) throw new Error(whole.error.message);
+      const parsed = WholePane.safeParse(whole.value);
+      expect([row.id, parsed.success ? null : parsed.error.issues[0]]).toEqual([row.id, null]);
+      expect(whole.value.next.kind).toBe(row.next.kind);
+      expect(whole.value.holds.by).toBe(row.held);
+      expect(whole.value.stations.map((s) => s.state)).toEqual(row.stations.map((s) => s.state));
+      expect(JSON.stringify(whole.value)).not.toMatch(/[{][a-z]+[}]|undefined|NaN/);
+    }
+  });
+  it("a stranger is unknown", () =>
+    expect(paneWhole({ id: "x", unit: "mm", dialect: "a" })).toMatchObject({ ok: false, error: { status: 404 } }));
+  it("a round comes with its panes", () => {
+    const { round } = roundPage(null);
+    const whole = roundWhole({ id: round?.id ?? "", from: 0, unit: "mm", dialect: "a" });
+    expect(whole.ok && [whole.value.count, whole.value.panes.length]).toEqual([14, 14]);
+  });
+  it("a program gets the size that the page gets, from the same readings", () => {
+    const { rows } = roundPage(null);
+    let compared = 0;
+    for (const row of rows) {
+      const whole = paneWhole({ id: row.id, unit: "mm", dialect: "a" });
+      if (!whole.ok || whole.value.readings.some((r) => r.says !== null)) continue;
+      const { opening, readings } = whole.value;
+      const { added, rule, overrule, shaped, sits, shape, stoodBy, glass, makeup } = bookOf(row.id);
+      if (overrule || shaped) continue;
+      const answer = calcPane(
+        PaneCase.parse({
+          system: added.system,
+          way: opening.way,
+          readings: Object.fromEntries(readings.map((r) => [r.place, { text: r.text, unit: r.unit }])),
+          ...(sits ? { sits } : {}),
+          ...(shape ? { shape } : {}),
+          stoodBy: [...stoodBy.keys()].filter((p) => readings.some((r) => r.place === p)),
+          ...(rule ? { school: rule.school, grid: rule.grid, ...(rule.off ? { off: rule.off } : {}) } : {}),
+          ...(glass ? { glass } : {}),
+          ...(makeup ? { makeup } : {}),
+        }),
+      );
+      if (!answer.ok) throw new Error(answer.error.message);
+      expect([row.address, answer.value.workedOut, answer.value.slips]).toEqual([
+        row.address,
+        whole.value.workedOut,
+        whole.value.slips,
+      ]);
+      compared++;
+    }
+    expect(compared).toBeGreaterThan(8);
+  });
+});
+
+const bookOf = (id: string) => {
+  const book = foldPane(id, entriesOfPane(theDatabase(), id));
+  if (!book) throw new Error("no pane");
+  return book;
+};

@@ -1,4 +1,5 @@
 import { resolve } from "node:path";
+import { isMainThread } from "node:worker_threads";
 import { type Database, openDatabase } from "../db/database.ts";
 import { noteClosed } from "../db/served-by.mjs";
 import { bringTablesUp } from "../db/tables-made.ts";
@@ -13,7 +14,7 @@ export function theDatabase(): Database {
   // The last connection to close folds the write-ahead log in: afterwards the file by itself is whole.
   process.on("exit", () => {
     db.$client.close();
-    noteClosed(db.$client.name);
+    if (isMainThread) noteClosed(db.$client.name);
   });
   open = db;
   return db;

@@ -37,24 +37,20 @@ async function run(job: OddsJob): Promise<void> {
   const step = toMm(gridStep(job.grid));
   const full = { width: toMm(model.full.width), height: toMm(model.full.height) };
   const { when } = job.errors;
-  const sizes = job.sizes.flatMap((s) => {
-    const own = oddsModel(input, s as { width: typeof input.leastCover; height: typeof input.leastCover });
-    return own ? [{ lay: own.lay, size: { width: s.width / 1e6, height: s.height / 1e6 } }] : [];
-  });
+  const sizes = job.sizes.map((s) => ({ width: s.width / 1e6, height: s.height / 1e6 }));
   const curves: (readonly Chances[])[] = [];
   const asked: (readonly Chances[])[] = [];
   const slices = Math.ceil(job.samples / SLICE);
   for (let i = 0; i < slices; i++) {
     const draws = slice(job.seed + i, Math.min(SLICE, job.samples - i * SLICE), job.errors.cutting.kind);
-    if (i < CURVE_SLICES) {
-      const drawn = drawnIn(model.lay, draws, when);
+    const drawn = drawnIn(model.lay, draws, when);
+    if (i < CURVE_SLICES)
       curves.push(
         Array.from({ length: job.steps }, (_, n) =>
           chancesIn(drawn, { width: full.width - n * step, height: full.height - n * step }),
         ),
       );
-    }
-    asked.push(sizes.map((s) => chancesIn(drawnIn(s.lay, draws, when), s.size)));
+    asked.push(sizes.map((size) => chancesIn(drawn, size)));
     reply({ kind: "progress", id: job.id, share: (i + 1) / slices });
     await new Promise((on) => setTimeout(on));
     if (job.id !== newest) return;

@@ -103,7 +103,15 @@ test("an entry the server refuses is said, and holds nothing else up", async ({ 
     else await route.continue();
   });
   await type(page, { "width, top": "666", "height, left": "904" });
-  await expect(page.getByText("The server will not have 666.")).toBeVisible();
+  await page.getByRole("button", { name: "1 not stored" }).click();
+  const tray = page.getByRole("dialog", { name: "What waits on this device" });
+  await expect(tray.getByText("The server will not have 666.")).toBeVisible();
+  // Mended where it stands, and sent again.
+  await tray.getByLabel("text", { exact: true }).fill("661");
+  await tray.getByRole("button", { name: "Send it again" }).click();
+  await expect(tray.getByText("Everything written on this device is in the firm's file.")).toBeVisible();
+  await tray.getByRole("button", { name: "Close" }).click();
+  await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("661");
   await allSent(page);
   await expect(page.getByRole("textbox", { name: "height, left" })).toHaveValue("904");
 });

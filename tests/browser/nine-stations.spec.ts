@@ -73,8 +73,8 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     const csv = page.waitForEvent("download");
     await page.getByRole("link", { name: "CSV" }).click();
     const text = await readFile(await (await csv).path(), "utf8");
-    expect(text.split("\r\n")[0]).toContain("width mm,height mm");
-    expect(text).toContain("608,899");
+    expect(text.split("\r\n")[0]).toContain('"width mm","height mm"');
+    expect(text).toContain('"608","899"');
     const json = page.waitForEvent("download");
     await page.getByRole("link", { name: "JSON" }).click();
     const lines = JSON.parse(await readFile(await (await json).path(), "utf8")).lines;
@@ -106,7 +106,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     const hand = page.locator("dl").filter({ hasText: "Bed left" });
     await expect(hand).toContainText("two stacks of 2 mm");
     await expect(hand).toContainText("0.58 kg");
-    await expect(hand).toContainText("75, 228, 380, 533");
+    await expect(hand).toContainText("75, 228, 381, 534");
     for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
     await page.getByLabel("Day").fill("2026-05-13");
     await page.getByRole("button", { name: "It is set" }).click();

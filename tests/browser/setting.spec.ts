@@ -80,11 +80,12 @@ test("putty from a tub of one's own, no sprigs only with a word, and a visit tha
 
   await openStation(page, "Finish");
   await expect(station.getByText("its label, as the firm read it")).toBeVisible();
-  await station.getByLabel("Day to come back").fill("2026-05-22");
+  await station.getByLabel("On", { exact: true }).fill("2026-05-22");
+  await station.getByLabel("On", { exact: true }).blur();
   await expect(station.getByText("Too soon: the compound may be painted from")).toBeVisible();
   await station.getByRole("button", { name: "Plan it" }).click();
   await expect(station.getByRole("button", { name: "Plan it" })).toBeVisible();
-  await station.getByLabel("Day to come back").fill("2026-06-03");
+  await station.getByLabel("On", { exact: true }).fill("2026-06-03");
   await station.getByRole("button", { name: "Plan it" }).click();
   await expect(station.getByText("Press the putty lightly and look along it")).toBeVisible();
   await expect(station.getByText("Wed 3 Jun: trim, prime and paint")).toBeVisible();

@@ -363,6 +363,13 @@ function oddsFor(
     leastCover: of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm),
     leastOff: mm(2 * house.leastGapMm),
     bindShare: house.bindShare,
+    ...(of.opening.guessed && of.readings["cover-guess"] !== undefined
+      ? {
+          mostOff: nm(
+            Math.max(0, 2 * (of.readings["cover-guess"] - mm(sealed ? house.unitCoverMm : house.leastCoverMm))),
+          ),
+        }
+      : {}),
     errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
   };
 }

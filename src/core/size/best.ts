@@ -19,6 +19,8 @@ export type OddsInput = {
   readonly errors: SizeErrors;
   /** Least that comes off each way, whatever the odds: glass never touches the rebate. */
   readonly leastOff?: Nm | undefined;
+  /** Most that may come off each way while no depth is read: so much leaves the least cover of what was told of it. */
+  readonly mostOff?: Nm | undefined;
   /** Chance of binding that is let stand while cover is not known. */
   readonly bindShare?: number | undefined;
 };
@@ -89,7 +91,8 @@ export type Best = Pick<OddsModel, "smallest" | "full" | "from"> & {
  */
 export function bestOff(model: OddsModel, of: OddsInput, draws: Draws = evenly(of.errors.cutting.kind)): Best {
   const step = toMm(gridStep(of.grid));
-  const steps = Math.floor(MOST_OFF_MM / step + 1e-9) + 1;
+  const most = of.mostOff === undefined ? MOST_OFF_MM : Math.min(MOST_OFF_MM, Math.max(step, toMm(of.mostOff)));
+  const steps = Math.floor(most / step + 1e-9) + 1;
   const least = Math.min(steps - 1, Math.ceil((of.leastOff ?? 0) / gridStep(of.grid) - 1e-9));
   const { when } = of.errors;
   const drawn = drawnIn(model.lay, draws, when);

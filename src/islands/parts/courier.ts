@@ -48,23 +48,33 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
   const tell = (change: { gone?: Entry; came?: Entry }) => {
     for (const hear of hearers) hear(change);
   };
-  /** What this device would not keep: held by the page alone until it is sent. */
+  /** On their way to this device's disk, or refused by it: held by the page alone until they are kept or sent. */
   const held = new Map<string, Entry>();
+  /** Of those, what this device would not keep. */
+  const refusedHere = new Set<string>();
   let sending: Promise<void> | null = null;
   let again = false;
 
+  /** Until what is on its way to the disk is there: what comes after must not be overtaken by it. */
+  const puts = new Map<string, Promise<void>>();
+  const written = (ids: readonly string[]) => Promise.all(ids.map((id) => puts.get(id)?.catch(() => undefined)));
+
   async function count(): Promise<void> {
     const all = await outbox.all().catch(() => []);
+    const kept = new Set(all.map((w) => w.entry.id));
     note({
-      waiting: all.filter((w) => w.refused === null).length + held.size,
-      notKept: held.size > 0,
+      waiting: all.filter((w) => w.refused === null).length + [...held.keys()].filter((id) => !kept.has(id)).length,
+      notKept: refusedHere.size > 0,
       refused: all.flatMap((w) => (w.refused === null ? [] : [{ entry: w.entry, message: w.refused }])),
     });
   }
 
   async function waiting(): Promise<readonly Entry[]> {
+    // What is held is looked at first: it may be kept, and held no more, while the store is read.
+    const here = [...held.values()];
     const kept = await outbox.all().catch(() => []);
-    return [...kept.flatMap((w) => (w.refused === null ? [w.entry] : [])), ...held.values()];
+    const there = new Set(kept.map((w) => w.entry.id));
+    return [...kept.flatMap((w) => (w.refused === null ? [w.entry] : [])), ...here.filter((e) => !there.has(e.id))];
   }
 
   function flush(): Promise<void> {
@@ -89,12 +99,18 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
     let size = MOST_AT_ONCE;
     let said: Keeping["why"] = null;
     for (;;) {
-      const batch = (await waiting()).filter((e) => !passedOver.has(e.id)).slice(0, size);
+      // While nothing is known to wait from before, what was just written goes out without a look at the store.
+      const all = keeping.get().waiting === 0 && held.size > 0 ? [...held.values()] : await waiting();
+      const batch = all.filter((e) => !passedOver.has(e.id)).slice(0, size);
       if (batch.length === 0) break;
       const sent: Sent = await send(batch);
       if (sent.kind === "stored") {
-        for (const id of sent.ids) held.delete(id);
-        await outbox.drop(sent.ids);
+        for (const id of sent.ids) {
+          held.delete(id);
+          refusedHere.delete(id);
+        }
+        await written(sent.ids);
+        await outbox.drop(sent.ids).catch(() => undefined);
         await count();
         continue;
       }
@@ -115,6 +131,8 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
         said = { kind: "said", message: sent.message };
       } else {
         held.delete(one.id);
+        refusedHere.delete(one.id);
+        await written([one.id]);
         await outbox.refuse(one, sent.message).catch(() => undefined);
         tell({ gone: one });
       }
@@ -126,14 +144,22 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
 
   async function take(entries: readonly Entry[]): Promise<void> {
     note({ unsaved: keeping.get().unsaved + entries.length });
+    for (const e of entries) held.set(e.id, e);
+    // Sent while it is being kept, with all that is written in the same breath: a page that is left the next moment has both
+    // on their way.
+    const sent = Promise.resolve().then(flush);
+    const put = outbox.put(entries);
+    for (const e of entries) puts.set(e.id, put);
     try {
-      await outbox.put(entries);
+      await put;
+      for (const e of entries) held.delete(e.id);
     } catch {
-      for (const e of entries) held.set(e.id, e);
+      for (const e of entries) if (held.has(e.id)) refusedHere.add(e.id);
     }
+    for (const e of entries) puts.delete(e.id);
     note({ unsaved: Math.max(0, keeping.get().unsaved - entries.length) });
     await count();
-    void flush();
+    void sent.then(flush);
   }
 
   return {
@@ -161,7 +187,12 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
       const retry = setInterval(() => keeping.get().waiting > 0 && void flush(), RETRY_MS);
       const online = () => void flush();
       window.addEventListener("online", online);
-      void count().then(flush);
+      void count().then(async () => {
+        const had = keeping.get().waiting;
+        await flush();
+        // The page of something that was still on its way: now it is there.
+        if (had > 0 && keeping.get().waiting === 0 && document.querySelector("[data-missing]")) location.reload();
+      });
       return () => {
         clearInterval(retry);
         window.removeEventListener("online", online);

@@ -20,9 +20,10 @@ export function endpoint<In extends z.ZodType, Out extends z.ZodType>(
   route: Route<In, Out>,
   run: Run<z.output<In>, z.output<Out>>,
 ): APIRoute {
-  return async ({ request, url }) => {
+  return async ({ request, url, params }) => {
     try {
-      if (route.method === "get") return await getting(route, run, Object.fromEntries(url.searchParams));
+      if (route.method === "get")
+        return await getting(route, run, { ...Object.fromEntries(url.searchParams), ...params });
       if (isForeign(request))
         return problem(403, {
           code: "foreign-origin",

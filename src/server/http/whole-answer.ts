@@ -14,7 +14,9 @@ const LEAST_BYTES = 1400;
  */
 export async function wholeAnswer(request: Request, answer: Response): Promise<Response> {
   const type = answer.headers.get("content-type") ?? "";
-  if (type.startsWith("text/event-stream") || answer.body === null) return answer;
+  // A page that was found under another address has been through here already.
+  const isDone = answer.headers.has("content-encoding");
+  if (type.startsWith("text/event-stream") || answer.body === null || isDone) return answer;
   const headers = new Headers(answer.headers);
   if (!headers.has("cache-control")) headers.set("cache-control", "private, no-store");
   const body = new Uint8Array(await answer.arrayBuffer());

@@ -1,0 +1,58 @@
+import type { z } from "zod";
+import type { PaneCase, SizedPane } from "../../contract/panes.ts";
+import type { Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
+import { foldPane } from "../../core/pane/book.ts";
+import { reckon } from "../../core/pane/reckoning.ts";
+import { fail, ok } from "../../core/result.ts";
+import { withFirm } from "../../core/round/book.ts";
+import type { Written } from "../../core/tape/written.ts";
+import { sizedPane } from "../../core/words/whole-pane.ts";
+import { serverFindBest } from "../find-best.ts";
+import { loadFirm } from "../firm.ts";
+import type { Outcome } from "../http/endpoint.ts";
+import { theDatabase } from "../the-database.ts";
+
+const PANE = "case";
+
+/** A pane as it is told, sized by the same function as its page: it is written down as entries, and folded. */
+export function calcPane(of: PaneCase): Outcome<z.output<typeof SizedPane>> {
+  const { entries, firm } = { entries: entriesFor(of), firm: loadFirm(theDatabase()).firm };
+  const book = foldPane(PANE, entries);
+  if (!book) return fail({ code: "no-pane", message: "Give at least one reading." });
+  const sized = sizedPane(book, reckon(book, withFirm(firm, serverFindBest)), of);
+  // Parsed as the page has it: a copy, so that nothing that is read-only here is handed on.
+  return ok(structuredClone(sized) as z.output<typeof SizedPane>);
+}
+
+function entriesFor(of: PaneCase): readonly Entry[] {
+  const entries: Entry[] = [];
+  const tell = <K extends Kind>(kind: K, payload: Payloads[K]): void => {
+    const n = entries.length;
+    const at = new Date(n * 1000).toISOString();
+    const entry: EntryOf<K> = { id: String(n).padStart(6, "0"), at, who: "", about: { pane: PANE }, kind, payload };
+    entries.push(entry as unknown as Entry);
+  };
+  tell("pane.added", { round: "", address: "", opening: "", light: "", system: of.system, side: "outside" });
+  tell("measure.way", { way: of.way });
+  if (of.sits) tell("measure.sits", { sits: of.sits });
+  if (of.shape) tell("measure.shape", { shape: of.shape });
+  for (const [place, read] of Object.entries(of.readings)) {
+    if (read === undefined) continue;
+    const written: Written = typeof read === "string" ? { text: read, unit: of.unit } : read;
+    tell("measure.reading", { place: place as keyof PaneCase["readings"], ...written });
+    const stood = of.stoodBy.find((p) => p === place);
+    if (stood) tell("measure.stood-by", { place: stood, text: written.text });
+  }
+  if (of.glass) tell("specify.glass", of.glass);
+  if (of.makeup) tell("specify.makeup", { makeup: of.makeup });
+  if (of.school || of.grid || of.hold) {
+    const grid = of.grid ?? (of.unit === "mm" ? "1 mm" : "1/16 in");
+    tell("size.rule", {
+      school: of.school ?? "best-odds",
+      off: of.off ?? null,
+      grid,
+      ...(of.hold ? { hold: of.hold } : {}),
+    });
+  }
+  return entries;
+}

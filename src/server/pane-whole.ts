@@ -1,0 +1,66 @@
+import type { z } from "zod";
+import type { GetPane, GetRound } from "../contract/panes.ts";
+import type { Entry } from "../core/log/kinds.ts";
+import { foldPane } from "../core/pane/book.ts";
+import { reckon } from "../core/pane/reckoning.ts";
+import { fail, ok } from "../core/result.ts";
+import { withFirm } from "../core/round/book.ts";
+import { nm } from "../core/units/length.ts";
+import { type WholeBy, wholePane } from "../core/words/whole-pane.ts";
+import { entriesOfPane, entriesOfPanes } from "../db/entry-log.ts";
+import { paneById, panesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
+import { byPane } from "./by-pane.ts";
+import { serverFindBest } from "./find-best.ts";
+import { loadFirm } from "./firm.ts";
+import type { Outcome } from "./http/endpoint.ts";
+import { theDatabase } from "./the-database.ts";
+import { today } from "./today.ts";
+
+type WholePane = z.output<typeof GetPane.output>;
+type Asked = Pick<WholeBy, "unit" | "dialect">;
+
+/** Everything the page of a pane knows, as data. */
+export function paneWhole(of: { readonly id: string } & Asked): Outcome<WholePane> {
+  const db = theDatabase();
+  const row = paneById(db, of.id);
+  const whole = row && wholeOf(of.id, entriesOfPane(db, of.id), of, row.round);
+  if (!whole)
+    return fail({ status: 404, code: "unknown-id", message: `There is no pane ${of.id}. See / for those there are.` });
+  return ok(whole);
+}
+
+const PANES_AT_ONCE = 200;
+
+export function roundWhole(
+  of: { readonly id: string; readonly from: number } & Asked,
+): Outcome<z.output<typeof GetRound.output>> {
+  const db = theDatabase();
+  const round = roundById(db, of.id);
+  if (!round)
+    return fail({ status: 404, code: "unknown-id", message: `There is no round ${of.id}. See / for those there are.` });
+  const ids = panesOfRound(db, of.id).map((p) => p.id);
+  const some = ids.slice(of.from, of.from + PANES_AT_ONCE);
+  const entriesFor = byPane(entriesOfPanes(db, some));
+  return ok({
+    id: round.id,
+    name: round.name,
+    place: round.place,
+    count: ids.length,
+    panes: some.flatMap((p) => wholeOf(p, entriesFor(p), of, of.id) ?? []),
+  });
+}
+
+function wholeOf(id: string, entries: readonly Entry[], by: Asked, round: string): WholePane | null {
+  const db = theDatabase();
+  const book = foldPane(id, entries);
+  if (!book) return null;
+  const r = reckon(book, withFirm(loadFirm(db).firm, serverFindBest));
+  const others = sizesOfRound(db, round, id).map((o) => ({
+    label: o.label,
+    width: nm(o.widthNm),
+    height: nm(o.heightNm),
+  }));
+  return structuredClone(
+    wholePane(book, r, { unit: by.unit, dialect: by.dialect, today: today(), others }),
+  ) as unknown as WholePane;
+}
