@@ -38,6 +38,22 @@ test("a house rule is changed within its ends, stays, and is undone with one key
   await allSent(page);
 });
 
+test("a copy of the firm's file is made at a button, and says what is in it", async ({ page, request }) => {
+  await page.goto("/house#copies");
+  await ready(page);
+  const section = page.locator("#copies");
+  await section.getByRole("button", { name: "Make a copy now" }).click();
+  const said = section.getByRole("status");
+  await expect(said).toContainText("opened again and checked");
+  const name = ((await said.textContent()) ?? "").split(" ")[0] ?? "";
+  await expect(section.getByRole("list", { name: "Copies there are" })).toContainText(name);
+  const there = (await (await request.get("/api/backups")).json()) as readonly { name: string; bytes: number }[];
+  expect(there.find((c) => c.name === name)?.bytes).toBeGreaterThan(100_000);
+  await page.route("**/api/backups", (route) => route.abort());
+  await section.getByRole("button", { name: "Make a copy now" }).click();
+  await expect(section.getByRole("alert")).toContainText("The server does not answer");
+});
+
 test("a round is opened and gets its first pane", async ({ page }) => {
   await page.goto("/rounds/new");
   await ready(page);

@@ -87,13 +87,11 @@ test("an order saved as a file and brought in again is the same; a broken one is
   const first = (await (await page.request.get(`${order}/lines.json`)).json()) as { lines: Record<string, unknown>[] };
   await page.goto("/orders");
   await ready(page);
-  await page
-    .getByLabel("Order file, CSV or JSON")
-    .setInputFiles({
-      name: "broken.csv",
-      mimeType: "text/csv",
-      buffer: Buffer.from(csv.replace(String(first.lines[0]?.["widthNm"]), "wide")),
-    });
+  await page.getByLabel("Order file, CSV or JSON").setInputFiles({
+    name: "broken.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(csv.replace(String(first.lines[0]?.["widthNm"]), "wide")),
+  });
   await expect(page.getByRole("alert")).toContainText("Row 2");
   await page
     .getByLabel("Order file, CSV or JSON")

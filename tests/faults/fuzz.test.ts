@@ -119,7 +119,7 @@ describe("whatever is sent", () => {
         const answer =
           route.method === "get"
             ? await fetch(
-                `${served.url}${route.path}?${new URLSearchParams(
+                `${served.url}${route.path.replace(/\{\w+\}/, () => encodeURIComponent(String(oneOf(NONSENSE)) || " "))}?${new URLSearchParams(
                   Object.entries((input ?? {}) as Json).map(([k, v]) => [k, String(v)]),
                 )}`,
               )

@@ -10,6 +10,7 @@ import { guarded } from "../parts/Guarded.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
 import { Compounds } from "./Compounds.tsx";
+import { Copies } from "./Copies.tsx";
 import { StockInserts } from "./StockInserts.tsx";
 import { StockPanes } from "./StockPanes.tsx";
 import { Suppliers } from "./Suppliers.tsx";
@@ -74,6 +75,7 @@ function HousePage(props: Props) {
         add={(s) => write("supplier.added", s)}
         setTerms={(t) => write("supplier.terms", t)}
       />
+      <Copies />
     </div>
   );
 }
@@ -83,6 +85,7 @@ const LISTS = [
   { id: "inserts", name: "Door inserts" },
   { id: "compounds", name: "Setting materials" },
   { id: "suppliers", name: "Suppliers" },
+  { id: "copies", name: "Copies" },
 ];
 
 type LineProps = {
