@@ -1,9 +1,12 @@
 import { defineMiddleware } from "astro:middleware";
+import { noSuchPath } from "./server/http/answer.ts";
 import { asOf, keepPage, keptPage, pageKey } from "./server/http/kept-pages.ts";
 import { wholeAnswer } from "./server/http/whole-answer.ts";
 import { log } from "./server/log.ts";
 
 const PANE = /^\/panes\/([^/]+)(?:\/[^/]*)?$/;
+
+const isHtml = (answer: Response): boolean => answer.headers.get("content-type")?.startsWith("text/html") === true;
 
 /**
  * Every page and answer is made whole before any of it is sent: what breaks on the way becomes a page that says so, and a pane
@@ -25,8 +28,10 @@ export const onRequest = defineMiddleware(async ({ request, rewrite }, next) => 
     log.error({ err, pane }, "a pane's page broke");
     return wholeAnswer(request, await rewrite(`/panes/${pane}/logbook?bare=1`));
   }
-  if (key === null || answer.status !== 200 || !answer.headers.get("content-type")?.startsWith("text/html"))
-    return answer;
+  const { pathname } = new URL(request.url);
+  // An id with a slash in it is no address of ours; programs are told so as they are told everything.
+  if (answer.status === 404 && pathname.startsWith("/api/") && isHtml(answer)) return noSuchPath(pathname);
+  if (key === null || answer.status !== 200 || !isHtml(answer)) return answer;
   const page = { status: 200, headers: answer.headers, body: new Uint8Array(await answer.arrayBuffer()) };
   keepPage(key, as, page);
   return new Response(page.body, { status: page.status, headers: page.headers });

@@ -79,6 +79,7 @@ describe("bad requests get a clear JSON error", () => {
       "foreign-origin",
     ],
     ["the wrong method", () => send("/api/calc/tape", { method: "GET" }), 405, "method"],
+    ["an id with a slash in it", () => send("/api/panes/23%2011%2F16", { method: "GET" }), 404, "no-such-path"],
     ["a path that is not there", () => send("/api/nothing", { method: "GET" }), 404, "no-such-path"],
     [
       "an order file that is not there",

@@ -13,3 +13,7 @@ export type ProblemOf = Problem["error"];
 
 export const problem = (status: number, error: ProblemOf, headers: Record<string, string> = {}): Response =>
   new Response(JSON.stringify({ error }), { status, headers: { ...HEADERS, ...headers } });
+
+/** An address for programs at which nothing stands. */
+export const noSuchPath = (path: string): Response =>
+  problem(404, { code: "no-such-path", message: `There is nothing at ${path}. See /api for what there is.` });
