@@ -102,13 +102,24 @@ export const gridOf = (o: TrueOpening): Grid => (o.tape === "mm" ? "1 mm" : "1/1
  */
 export const worse = { by: 1 };
 
-/** Eight readings with the tape's error, to half a millimetre or a thirty-second of an inch. */
+/** Where the tape was put: all eight places, or fewer as people do when they are in a hurry. */
+export const READ_AT = {
+  eight: OPENING,
+  "no middles": OPENING.filter((p) => !p.endsWith("middle")),
+  "no diagonals": OPENING.filter((p) => !p.startsWith("diagonal")),
+  "two and two": ["width-top", "width-bottom", "height-left", "height-right"],
+  "one and one": ["width-middle", "height-middle"],
+} as const satisfies Readonly<Record<string, readonly OpeningPlace[]>>;
+
+export const read: { at: readonly OpeningPlace[] } = { at: OPENING };
+
+/** Eight readings, or those that are taken, with the tape's error, to half a millimetre or a thirty-second of an inch. */
 export function readOnce(c: Chance, o: TrueOpening): OpeningReadings {
   const step = o.tape === "mm" ? NM_PER_MM / 2 : NM_PER_INCH / 32;
   const { tape } = errorsOf(o);
   const sizes = truth(o);
   return Object.fromEntries(
-    OPENING.map((p) => [p, nm(Math.round(mm(sizes[p] + c.normal() * tape * worse.by) / step) * step)]),
+    read.at.map((p) => [p, nm(Math.round(mm(sizes[p] + c.normal() * tape * worse.by) / step) * step)]),
   ) as OpeningReadings;
 }
 
@@ -130,7 +141,7 @@ export function slipped(
   ];
   for (;;) {
     const kind = kinds[Math.floor(c.uniform() * kinds.length)] as SlipMade;
-    const place = OPENING[Math.floor(c.uniform() * OPENING.length)] as OpeningPlace;
+    const place = read.at[Math.floor(c.uniform() * read.at.length)] as OpeningPlace;
     const reading = r[place] as Nm;
     const sign = c.uniform() < 0.5 ? -1 : 1;
     if (kind === "inch") return { kind, readings: { ...r, [place]: nm(reading + sign * NM_PER_INCH) } };
@@ -145,20 +156,24 @@ export function slipped(
     }
     if (o.shape === "square") continue;
     if (kind === "crossed") {
-      const [w, h] = [OPENING[Math.floor(c.uniform() * 3)], OPENING[3 + Math.floor(c.uniform() * 3)]] as const;
-      return { kind, readings: { ...r, [w as string]: r[h as OpeningPlace], [h as string]: r[w as OpeningPlace] } };
+      const one = (of: string): OpeningPlace => {
+        const places = read.at.filter((p) => p.startsWith(of));
+        return places[Math.floor(c.uniform() * places.length)] as OpeningPlace;
+      };
+      const [w, h] = [one("width"), one("height")];
+      return { kind, readings: { ...r, [w]: r[h], [h]: r[w] } };
     }
+    const across: Readonly<Partial<Record<OpeningPlace, OpeningPlace>>> = {
+      "width-top": "height-left",
+      "width-middle": "height-middle",
+      "width-bottom": "height-right",
+      "height-left": "width-top",
+      "height-middle": "width-middle",
+      "height-right": "width-bottom",
+    };
     return {
       kind,
-      readings: {
-        ...r,
-        "width-top": r["height-left"] as Nm,
-        "width-middle": r["height-middle"] as Nm,
-        "width-bottom": r["height-right"] as Nm,
-        "height-left": r["width-top"] as Nm,
-        "height-middle": r["width-middle"] as Nm,
-        "height-right": r["width-bottom"] as Nm,
-      },
+      readings: Object.fromEntries(read.at.map((p) => [p, r[across[p] ?? p] as Nm])) as OpeningReadings,
     };
   }
 }

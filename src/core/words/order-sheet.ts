@@ -7,7 +7,8 @@ import { type Dialect, say } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry.ts";
 import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
-import { edgesText, massText, shapedText, sizeText } from "./ticket.ts";
+import { sizeText } from "./size-text.ts";
+import { edgesText, massText, shapedText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */
 export type OrderLineWords = {

@@ -9,11 +9,12 @@ import { mostEased } from "../size/ease.ts";
 import { looksText } from "../specify/looks.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
-import { gridUnit, type LengthUnit, NM_PER_64TH, type Nm, nm, toMm } from "../units/length.ts";
+import { gridUnit, type LengthUnit, type Nm, nm, toMm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
 import { cutErrorSentence } from "./size.ts";
+import { sizeText } from "./size-text.ts";
 
 /** The sentence that is read out at the glass counter. Size first, then what the cutter needs, then why. */
 export type Ticket = {
@@ -26,14 +27,6 @@ export type Ticket = {
   /** All of it, to copy or read out. */
   readonly spoken: string;
 };
-
-/** A cut size as a reader of this unit sees it: down to 0.1 mm or 1/32 in, never up. @example sizeShown(mm(608), "in") // 23 29/32 in */
-export function sizeShown(length: Nm, unit: LengthUnit): Nm {
-  const tick = unit === "mm" ? 100_000 : NM_PER_64TH * 2;
-  return nm(Math.floor(length / tick) * tick);
-}
-export const sizeText = (length: Nm, unit: LengthUnit): string =>
-  writeNumber(sizeShown(length, unit), unit, { places: 1, ticks: 32 });
 
 type By = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly poundsToo?: boolean };
 

@@ -17,9 +17,10 @@ import { meaning, piecesOf, say, TERM_LIST } from "./dialect.ts";
 import { entryWords } from "./entry.ts";
 import { paintSentence } from "./finish.ts";
 import { prefsFrom } from "./prefs.ts";
+import { sizeShown } from "./size-text.ts";
 import { nextWords } from "./standing.ts";
 import { tapeErrorSentence } from "./tape-error.ts";
-import { massText, safetyText, sizeShown, ticketOf } from "./ticket.ts";
+import { massText, safetyText, ticketOf } from "./ticket.ts";
 import { verdictOf } from "./verdict.ts";
 import { whySize } from "./why.ts";
 

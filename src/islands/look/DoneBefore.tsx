@@ -1,7 +1,7 @@
 import { dayOf } from "../../core/units/day.ts";
 import { mm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { sizeText } from "../../core/words/ticket.ts";
+import { sizeText } from "../../core/words/size-text.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 /** The record of an earlier pane in this very opening: what it was, what to bring, and its frame's answers by one tap. */

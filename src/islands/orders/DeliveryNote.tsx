@@ -4,7 +4,7 @@ import type { OrderBook } from "../../core/pane/order-book.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { type LengthUnit, nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { sizeText } from "../../core/words/ticket.ts";
+import { sizeText } from "../../core/words/size-text.ts";
 import { ReadErrors } from "./OrderImport.tsx";
 import { type ReadError, readFileAs } from "./read-file.ts";
 

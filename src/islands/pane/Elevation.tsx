@@ -3,7 +3,7 @@ import { shapeLying } from "../../core/pane/shaped.ts";
 import { easedCorners } from "../../core/size/ease.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm } from "../../core/units/length.ts";
-import { sizeShown } from "../../core/words/ticket.ts";
+import { sizeShown } from "../../core/words/size-text.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
 import type { Xy } from "../../drawing/path.ts";
 import { LengthInSvg } from "../parts/Length.tsx";

@@ -9,8 +9,8 @@ import { makeupIsSafe } from "../../core/specify/makeup.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
 import { checkInSentence } from "../../core/words/check-in.ts";
+import { sizeText } from "../../core/words/size-text.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { sizeText } from "../../core/words/ticket.ts";
 
 type Props = {
   readonly line: OrderLine;

@@ -1,12 +1,18 @@
 import { useStore } from "@nanostores/react";
-import { useEffect, useState } from "react";
-import { v7 as uuidv7 } from "uuid";
-import type { Entry } from "../../core/log/kinds.ts";
-import { entryWords } from "../../core/words/entry.ts";
+import { lazy, Suspense, useEffect, useState } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { type Keeping, theCourier } from "./courier.ts";
-import { MendEntry } from "./MendEntry.tsx";
 import { Sheet } from "./Sheet.tsx";
+
+/** The page has been read and drawn by then. */
+const AFTER_THE_PAGE_MS = 1500;
+const loadWhatWaits = () => import("./WhatWaits.tsx");
+const WhatWaits = lazy(() => loadWhatWaits().catch(() => ({ default: NotHere })));
+
+/** Where the rest of the page never came, because the signal went first. */
+function NotHere() {
+  return <p>It is kept on this device. Load this page again when there is a signal to see it one by one.</p>;
+}
 
 /** How what was written here stands, in a word; empty while all of it is in the file. */
 function inAWord(k: Keeping): string {
@@ -23,6 +29,10 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
   const keeping = useStore(courier.keeping, { ssr: "initial" });
   const [open, setOpen] = useState(false);
   useEffect(() => courier.start(), [courier]);
+  useEffect(() => {
+    const later = setTimeout(() => void loadWhatWaits().catch(() => undefined), AFTER_THE_PAGE_MS);
+    return () => clearTimeout(later);
+  }, []);
   const word = inAWord(keeping);
   const { refused } = keeping;
   return (
@@ -47,63 +57,12 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
       )}
       {open && (
         <Sheet title="What waits on this device" close={() => setOpen(false)}>
-          <div className="space-y-4">
-            <Waits keeping={keeping} retry={() => void courier.flush()} />
-            {refused.length > 0 && (
-              <section className="space-y-2" aria-label="Not stored">
-                <h3>The server would not take</h3>
-                <ul className="rows">
-                  {refused.map(({ entry, message }) => (
-                    <li key={entry.id} className="space-y-2 py-2">
-                      <p>
-                        <strong>{entryWords(entry, prefs)}</strong>
-                        <span className="block text-[13px] text-mute">
-                          {entry.who}, {entry.at.slice(0, 10)} {entry.at.slice(11, 16)}
-                        </span>
-                      </p>
-                      <p className="text-wax">{message}</p>
-                      <MendEntry
-                        entry={entry}
-                        send={(mended) => void courier.mend(entry.id, again(mended))}
-                        letGo={() => void courier.letGo(entry.id)}
-                      />
-                    </li>
-                  ))}
-                </ul>
-              </section>
-            )}
-          </div>
+          {/* The page is there first: this comes after it, and before the signal can be lost. */}
+          <Suspense fallback={null}>
+            <WhatWaits keeping={keeping} prefs={prefs} />
+          </Suspense>
         </Sheet>
       )}
     </>
-  );
-}
-
-/** Under an id and a time of its own: what was refused may have been refused for those. */
-const again = (mended: Entry): Entry => ({ ...mended, id: uuidv7(), at: new Date().toISOString() });
-
-function Waits({ keeping, retry }: { readonly keeping: Keeping; readonly retry: () => void }) {
-  const { waiting, why, notKept } = keeping;
-  if (waiting === 0) return <p>Everything written on this device is in the firm's file.</p>;
-  return (
-    <div className="space-y-2">
-      <p>
-        {waiting} {waiting === 1 ? "entry waits" : "entries wait"} here.{" "}
-        {why?.kind === "said"
-          ? why.message
-          : why
-            ? "There is no signal: they go out by themselves."
-            : "They go out now."}
-      </p>
-      {notKept && (
-        <p className="note-wax">
-          This device is full, or keeps nothing for this page. Leave the page open until they are sent, or make room on
-          the device.
-        </p>
-      )}
-      <button type="button" className="btn" onClick={retry}>
-        Send now
-      </button>
-    </div>
   );
 }

@@ -1,5 +1,5 @@
 import { type LengthUnit, nm } from "../../core/units/length.ts";
-import { sizeShown } from "../../core/words/ticket.ts";
+import { sizeShown } from "../../core/words/size-text.ts";
 import { Length } from "./Length.tsx";
 
 type Props = { readonly width: number; readonly height: number; readonly unit: LengthUnit };
