@@ -108,7 +108,7 @@ export const CalcOdds = route({
   method: "post",
   path: "/api/calc/odds",
   says: "The chance that a pane binds, and that the rebate covers it too little, for every deduction.",
-  more: "One dimension (`readings`): the true sizes are the readings less normal errors; the pane is cut off its order; the opening moves. Exact, by products over the stations and quadrature over cut and movement. An opening (`opening`): with a corner read, the whole figure is drawn again and again, the pane laid in each at its best turn; cover is lost when no way of laying it that lets it go in leaves enough. Without corners, the two dimensions exactly, sharing one movement. The order is the smallest reading less the deduction, floored to the grid.",
+  more: "One dimension (`readings`): the true sizes are the readings less normal errors; the pane is cut off its order; the opening moves. Exact, by products over the stations and quadrature over cut and movement. An opening (`opening`): with a corner read, the whole figure is drawn again and again, the pane laid in each at its best turn; then evened; cover is lost when, so laid, it falls short on any side. Without corners, asked about a day, the two dimensions exactly, sharing one movement; about a year, drawn with a usual lean. The order is the smallest reading less the deduction, floored to the grid.",
   input: OddsCase,
   output: OddsAnswer,
   batch: true,

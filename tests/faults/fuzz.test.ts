@@ -5,10 +5,22 @@ import { seeded } from "../../src/core/chance/seeded.ts";
 import { freshFile, type Served, serve, stop } from "./server.ts";
 
 let served: Served;
+let longestMs = 0;
+let asking: NodeJS.Timeout | undefined;
 beforeAll(async () => {
   served = await serve(freshFile("fuzz"));
+  // Somebody else, who asks for something small all the while.
+  asking = setInterval(async () => {
+    const at = performance.now();
+    await fetch(`${served.url}/api/health`).then((r) => r.text());
+    longestMs = Math.max(longestMs, performance.now() - at);
+  }, 100);
 });
-afterAll(() => stop(served, "SIGKILL"));
+afterAll(async () => {
+  clearInterval(asking);
+  console.info(`The longest anybody else waited: ${Math.round(longestMs)} ms.`);
+  await stop(served, "SIGKILL");
+});
 
 const chance = seeded(20261127);
 const below = (n: number): number => Math.floor(chance.uniform() * n);
@@ -103,7 +115,8 @@ function make(schema: Json, defs: Json, wrong: number, deep = 0): unknown {
   }
 }
 
-const EACH = 60;
+/** FUZZ_EACH=2000 makes a long night of it. */
+const EACH = Number(process.env["FUZZ_EACH"] ?? 60);
 /** One case alone may take so long, in a thread of its own. */
 const BLOCKING_MS = 10_000;
 

@@ -1,5 +1,6 @@
 import { OPENING, type Place } from "../../core/measure/places.ts";
 import { shapeLying } from "../../core/pane/shaped.ts";
+import type { StandsAs } from "../../core/pane/stands.ts";
 import { easedCorners } from "../../core/size/ease.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm } from "../../core/units/length.ts";
@@ -11,6 +12,14 @@ import { usePane } from "../parts/pane-context.ts";
 import { PaneLooks } from "./PaneLooks.tsx";
 
 const BOX = { width: 440, height: 520 };
+
+/** What the size in the drawing is. */
+const STANDS_NAMES: Readonly<Record<StandsAs, string>> = {
+  "worked-out": "cut size",
+  ordered: "as ordered",
+  accepted: "as it came",
+  set: "as it was set",
+};
 
 type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) => void; readonly bare?: boolean };
 
@@ -87,9 +96,9 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
                 ? "round its corners"
                 : ifEased
                   ? "if it is eased"
-                  : r.cut.ok && r.cut.value.overruled
+                  : r.stands.as === "worked-out" && r.cut.ok && r.cut.value.overruled
                     ? "overruled size"
-                    : "cut size"}
+                    : STANDS_NAMES[r.stands.as]}
             </text>
           </g>
         )}

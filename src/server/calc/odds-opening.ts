@@ -12,13 +12,13 @@ import { say } from "../../core/words/dialect.ts";
 import { figureErrorSentence } from "../../core/words/size.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthIn, lengthOut, lengthsIn } from "./lengths.ts";
+import { oddsOfBoth, type Size } from "./odds-both.ts";
 import { deductionsOf } from "./odds-line.ts";
 import { sidesIn } from "./sides.ts";
 
 type Answer = z.output<typeof OddsAnswer>;
-type Size = { readonly width: Nm; readonly height: Nm };
 
-/** A whole opening, by drawing. */
+/** A whole opening: by drawing, or exactly where no corner was read and one day is asked about. */
 export function oddsOfOpening(of: OpeningOddsCase): Outcome<Answer> {
   const input = inputFrom(of);
   if (!input.ok) return input;
@@ -40,6 +40,7 @@ export function oddsOfOpening(of: OpeningOddsCase): Outcome<Answer> {
     sizes.push({ width, height });
   }
   const draws = drawsFrom(of.seed, of.samples, of.cutting.kind, of.shareMovement ? "shared" : "apart");
+  if (model.from === "usual-lean" && of.when === "day") return oddsOfBoth(of, odds, { offs: asked.value, sizes });
   const out = (s: Size) => ({ width: lengthOut(s.width, of.unit), height: lengthOut(s.height, of.unit) });
   const best = odds.depths === undefined ? null : bestOff(model, odds, draws);
   return ok({
