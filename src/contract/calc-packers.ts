@@ -7,7 +7,7 @@ const EdgeName = z.enum(["bottom", "top", "left", "right"]);
 export const PackersCase = z
   .strictObject({
     unit: LengthUnit.default("mm"),
-    gap: LengthIn.optional().meta({ description: "The gap that is to be made up." }),
+    gap: LengthIn.optional().meta({ description: "The gap that is to be made up, up to 100 mm." }),
     box: z
       .array(LengthIn)
       .max(40)

@@ -37,8 +37,10 @@ export type PackerSpot = { readonly edge: Edge; readonly atMm: number; readonly 
 /**
  * Where all packers of a pane stand, by how its sash opens, from the left or lower end of each edge. Side-hung: carried at
  * the hinge's foot, braced at the handle's head, located at the two other corners and the sides; the wrong diagonal makes
- * it drop. Fixed and top-hung: carried at both ends below. Sliding: carried above the rollers at both ends.
+ * it drop. Fixed and top-hung: carried at both ends below. Sliding: carried above the rollers at both ends. Two blocks that
+ * would lie over each other become one in the middle of their edge.
  * @example 600 wide, hinge left // bottom 150 carries, top 450 braces, bottom 450 and top 150 locate
+ * @example 240 wide, fixed, block 100, corner 75 // bottom 120 carries: at 125 and 115 they would cross
  */
 export function spotsFor(of: {
   readonly widthMm: number;
@@ -61,12 +63,48 @@ export function spotsFor(of: {
     return { edge, job, atMm: length - p.atMm, moved: p.moved };
   };
   const { widthMm: w, heightMm: h } = of;
+  const one = (spots: readonly PackerSpot[]): readonly PackerSpot[] =>
+    EDGES.flatMap((edge) => {
+      const on = spots.filter((s) => s.edge === edge);
+      const length = edge === "bottom" || edge === "top" ? w : h;
+      return meet(on, of.rule.lengthMm) ? [inMiddle(on, edge, length)] : on;
+    });
   const sides = (hinge: "left" | "right" | null): readonly PackerSpot[] =>
     (["left", "right"] as const).flatMap((edge) => [
       low(edge, h, hinge === edge ? "braces" : "locates"),
       high(edge, h, hinge !== null && hinge !== edge ? "braces" : "locates"),
     ]);
-  switch (of.opens) {
+  return one(placesBy(of.opens, { low, high, sides, w }));
+}
+
+const EDGES: readonly Edge[] = ["bottom", "top", "left", "right"];
+/** What one block in the middle does, where two would have been: the most of what they did. */
+const MOST_JOB: readonly Job[] = ["carries", "braces", "locates"];
+
+/** Two blocks of this length that would lie over each other. */
+const meet = ([a, b]: readonly PackerSpot[], lengthMm: number): boolean =>
+  a !== undefined && b !== undefined && Math.abs(a.atMm - b.atMm) < lengthMm - 1e-9;
+
+const inMiddle = (on: readonly PackerSpot[], edge: Edge, length: number): PackerSpot => ({
+  edge,
+  atMm: length / 2,
+  job: MOST_JOB.find((j) => on.some((s) => s.job === j)) ?? "locates",
+  moved: false,
+});
+
+/** Edges that are shorter than a block. @example 90 × 600, block 100 // bottom, top */
+export const shorterThanBlock = (widthMm: number, heightMm: number, lengthMm: number): readonly Edge[] =>
+  EDGES.filter((e) => (e === "bottom" || e === "top" ? widthMm : heightMm) < lengthMm);
+
+type Placing = {
+  readonly low: (edge: Edge, length: number, job: Job) => PackerSpot;
+  readonly high: (edge: Edge, length: number, job: Job) => PackerSpot;
+  readonly sides: (hinge: "left" | "right" | null) => readonly PackerSpot[];
+  readonly w: number;
+};
+
+function placesBy(opens: Opens, { low, high, sides, w }: Placing): readonly PackerSpot[] {
+  switch (opens) {
     case "hinge-left":
       return [
         low("bottom", w, "carries"),

@@ -17,11 +17,18 @@ describe("a stack of packers", () => {
     [11, [6, 5]],
     [0.4, []],
     [0.6, undefined],
-    [30, undefined],
+    [30, [6, 6, 6, 6, 6]],
+    [25, [6, 6, 6, 6, 1]],
+    [101, undefined],
   ])("for %d mm: %j", (gap, pieces) => expect(stack(gap)).toEqual(pieces));
   it("takes the fewest, then the larger sum, then the thicker", () => {
     expect(stack(5, [1, 2, 3, 4].map(mm))).toEqual([4, 1]);
     expect(stack(4.4, [2, 4].map(mm))).toEqual([4]);
+    expect(stack(12, [5, 4, 3, 2].map(mm))).toEqual([5, 5, 2]);
+  });
+  it("as many as it takes, of a box of one", () => {
+    expect(stack(25, [5].map(mm))).toEqual([5, 5, 5, 5, 5]);
+    expect(stack(60, [1].map(mm))?.length).toBe(60);
   });
   it("never exceeds its gap, nor falls short by more than the tolerance", () => {
     fc.assert(

@@ -1,36 +1,52 @@
-import { type Nm, nm } from "../units/length.ts";
+import { mm, type Nm, nm } from "../units/length.ts";
 
 export type PackerStack = { readonly pieces: readonly Nm[]; readonly sum: Nm };
 
-const MOST_PIECES = 4;
+/** A gap beyond this is no gap for packers: it wants a block cut for it. */
+export const MOST_GAP = mm(100);
+/** Sums that are looked at; a box of odd sizes makes more of them than anybody would try. */
+const MOST_SUMS = 50_000;
 
 /**
  * Packers that make up a gap: their sum within [gap − tolerance, gap]; the fewest first, then the larger sum, then the
- * thicker pieces. Undefined when the box cannot do it; no pieces when the gap is within the tolerance of nothing.
+ * thicker pieces; as many of each as it takes. Undefined when the box cannot do it, or the gap is over 100 mm; no pieces
+ * when the gap is within the tolerance of nothing.
  * @example packerStack(mm(5), [mm(1), mm(2), mm(3)], mm(0.5)) // 3 + 2
+ * @example packerStack(mm(25), [mm(5), mm(3)], mm(0.5)) // 5 + 5 + 5 + 5 + 5
  */
 export function packerStack(gap: Nm, box: readonly Nm[], tolerance: Nm): PackerStack | undefined {
-  if (gap < 0) return undefined;
+  if (gap < 0 || gap > MOST_GAP) return undefined;
   if (gap <= tolerance) return { pieces: [], sum: nm(0) };
   const sizes = [...new Set(box)].filter((p) => p > 0).sort((a, b) => b - a);
-  for (let count = 1; count <= MOST_PIECES; count++) {
-    const stacks = stacksOf(sizes, count, gap).filter((s) => s.sum >= gap - tolerance);
-    const best = stacks.sort((a, b) => b.sum - a.sum || thicker(b.pieces, a.pieces))[0];
-    if (best) return best;
+  const seen = new Set<number>();
+  let stacks = new Map<number, readonly Nm[]>([[0, []]]);
+  while (stacks.size > 0 && seen.size < MOST_SUMS) {
+    stacks = oneMore(stacks, sizes, gap, seen);
+    const sum = Math.max(...[...stacks.keys()].filter((k) => k >= gap - tolerance));
+    const pieces = stacks.get(sum);
+    if (pieces) return { pieces, sum: nm(sum) };
+    for (const known of stacks.keys()) seen.add(known);
   }
   return undefined;
 }
 
-function stacksOf(sizes: readonly Nm[], count: number, room: number, from = 0): PackerStack[] {
-  if (count === 0) return [{ pieces: [], sum: nm(0) }];
-  return sizes.slice(from).flatMap((piece, i) =>
-    piece > room
-      ? []
-      : stacksOf(sizes, count - 1, room - piece, from + i).map((s) => ({
-          pieces: [piece, ...s.pieces],
-          sum: nm(piece + s.sum),
-        })),
-  );
+/** All sums with one piece more that no fewer pieces make, each by its thickest pieces, these from thick to thin. */
+function oneMore(
+  stacks: ReadonlyMap<number, readonly Nm[]>,
+  sizes: readonly Nm[],
+  room: number,
+  seen: ReadonlySet<number>,
+): Map<number, readonly Nm[]> {
+  const out = new Map<number, readonly Nm[]>();
+  for (const [sum, pieces] of stacks)
+    for (const piece of sizes) {
+      const more = sum + piece;
+      if (more > room || seen.has(more)) continue;
+      const longer = [...pieces, piece].sort((a, b) => b - a);
+      const known = out.get(more);
+      if (!known || thicker(longer, known) > 0) out.set(more, longer);
+    }
+  return out;
 }
 
 function thicker(a: readonly Nm[], b: readonly Nm[]): number {

@@ -1,6 +1,14 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { blockLength, type EdgeRule, type Opens, placeOn, spotsFor, widthFault } from "./packer-places.ts";
+import {
+  blockLength,
+  type EdgeRule,
+  type Opens,
+  placeOn,
+  shorterThanBlock,
+  spotsFor,
+  widthFault,
+} from "./packer-places.ts";
 import { pinReach } from "./pins.ts";
 import { sealantFor, sectionArea } from "./sealant.ts";
 import { beadLengths, sticksFor } from "./sticks.ts";
@@ -121,6 +129,28 @@ describe("where packers stand", () => {
     expect(sorted(spotsFor({ ...SASH, opens: "hinge-right", rule }))).toEqual(
       sorted(spotsFor({ ...SASH, opens: "hinge-left", rule }).map(mirror)),
     );
+  });
+  // A block of 100 and 75 to the corner: the middles are 125 from each end at the least, so under 350 they would cross.
+  it.each<[number, readonly number[]]>([
+    [240, [120]],
+    [349, [174.5]],
+    [350, [125, 225]],
+    [600, [150, 450]],
+  ])("%d mm wide, blocks below stand at %j", (widthMm, at) => {
+    const spots = spotsFor({
+      widthMm,
+      heightMm: 900,
+      opens: "hinge-left",
+      rule: { share: 0.25, cornerMm: 75, lengthMm: 100 },
+    });
+    const below = spots.filter((s) => s.edge === "bottom");
+    expect(below.map((s) => s.atMm).sort((a, b) => a - b)).toEqual(at);
+    expect(below.some((s) => s.job === "carries")).toBe(true);
+    expect(spots.filter((s) => s.edge === "left")).toHaveLength(2);
+  });
+  it("edges shorter than a block are named", () => {
+    expect(shorterThanBlock(90, 600, 100)).toEqual(["bottom", "top"]);
+    expect(shorterThanBlock(100, 600, 100)).toEqual([]);
   });
   it("a drain at the handle end moves the packer there, from its own corner", () => {
     const spots = spotsFor({ ...SASH, opens: "fixed", rule, drains: [{ edge: "bottom", atMm: 440, widthMm: 20 }] });

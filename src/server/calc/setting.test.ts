@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { CalcDesiccant } from "../../contract/calc-desiccant.ts";
+import { CalcDesiccant, DesiccantCase } from "../../contract/calc-desiccant.ts";
 import { CalcFixings } from "../../contract/calc-fixings.ts";
-import { CalcPackers } from "../../contract/calc-packers.ts";
-import { CalcSealant } from "../../contract/calc-sealant.ts";
+import { CalcPackers, PackersCase } from "../../contract/calc-packers.ts";
+import { CalcSealant, SealantCase } from "../../contract/calc-sealant.ts";
 import { CalcSticks } from "../../contract/calc-sticks.ts";
 import { CalcToeHeel } from "../../contract/calc-toe-heel.ts";
 import { calcDesiccant, calcFixings, calcPackers, calcSealant, calcSticks, calcToeHeel } from "./setting.ts";
@@ -54,6 +54,41 @@ describe("setting, asked from outside", () => {
     expect(
       run<Packers>(CalcPackers as never, calcPackers as never, { gap: "0.8", box: ["1"], tolerance: "0.1" }).stack,
     ).toBeNull());
+
+  it.each<[string, () => { ok: boolean }, string]>([
+    [
+      "a block longer than its edge",
+      () => calcPackers(PackersCase.parse({ pane: { width: "90", height: "600" } })),
+      "edge-shorter-than-block",
+    ],
+    ["a pane of nothing", () => calcPackers(PackersCase.parse({ pane: { width: "0", height: "600" } })), "no-size"],
+    ["a gap no packer makes up", () => calcPackers(PackersCase.parse({ gap: "101" })), "no-gap-for-packers"],
+    [
+      "a bead that runs past the middle",
+      () =>
+        calcSealant(
+          SealantCase.parse({
+            panes: [
+              { width: "100", height: "200", inside: "50", section: { shape: "triangle", width: "6", depth: "6" } },
+            ],
+          }),
+        ),
+      "inside-too-far",
+    ],
+    [
+      "a unit of no size",
+      () => calcDesiccant(DesiccantCase.parse({ width: "0", height: "900", channel: "4", spacer: "16", boreMm2: 80 })),
+      "no-size",
+    ],
+    [
+      "a channel deeper than the unit",
+      () =>
+        calcDesiccant(DesiccantCase.parse({ width: "60", height: "900", channel: "27", spacer: "16", boreMm2: 80 })),
+      "channel-too-deep",
+    ],
+  ])("refuses %s, in words", (_, ask, code) =>
+    expect(ask()).toMatchObject({ ok: false, error: { code, message: expect.stringMatching(/\.$/) } }),
+  );
 
   type Toe = {
     dropMm: number;

@@ -8,8 +8,8 @@ import type { ToeHeelAnswer, ToeHeelCase } from "../../contract/calc-toe-heel.ts
 import type { LengthIn } from "../../contract/lengths.ts";
 import { refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
 import { fail, ok } from "../../core/result.ts";
-import { spotsFor } from "../../core/set/packer-places.ts";
-import { packerStack } from "../../core/set/packers.ts";
+import { shorterThanBlock, spotsFor } from "../../core/set/packer-places.ts";
+import { MOST_GAP, packerStack } from "../../core/set/packers.ts";
 import { pinReach } from "../../core/set/pins.ts";
 import { type BeadSection, sealantFor } from "../../core/set/sealant.ts";
 import { LEAST_PITCH, sprigPlan } from "../../core/set/sprigs.ts";
@@ -44,11 +44,28 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
   if (!tolerance.ok) return tolerance;
   const gap = of.gap === undefined ? null : lengthIn(of.gap, unit, "gap");
   if (gap && !gap.ok) return gap;
+  if (gap && gap.value > MOST_GAP)
+    return fail({
+      code: "no-gap-for-packers",
+      field: "gap",
+      message: "No packers make up a gap of more than 100 mm: cut a block for it.",
+    });
   const stack = gap ? packerStack(gap.value, box, tolerance.value) : undefined;
   let places: z.output<typeof PackersAnswer>["places"] = [];
   if (of.pane) {
     const at = inMm({ width: of.pane.width, height: of.pane.height, corner: of.corner, length: of.length }, unit);
     if (!at.ok) return at;
+    if (at.value.width <= 0 || at.value.height <= 0)
+      return fail({ code: "no-size", message: "Give the pane's width and height.", field: "pane" });
+    if (at.value.length <= 0)
+      return fail({ code: "no-block", message: "Give a block that is longer than nothing.", field: "length" });
+    const short = shorterThanBlock(at.value.width, at.value.height, at.value.length);
+    if (short.length > 0)
+      return fail({
+        code: "edge-shorter-than-block",
+        field: "length",
+        message: `A block of ${at.value.length} mm is longer than the pane's edge (${short.join(", ")}): cut it shorter.`,
+      });
     const drains: { edge: "bottom" | "top" | "left" | "right"; atMm: number; widthMm: number }[] = [];
     for (const [i, d] of of.drains.entries()) {
       const read = inMm({ at: d.at, width: d.width }, unit, `drains.${i}.`);
@@ -68,7 +85,7 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
   return ok({
     stack: stack ? { pieces: stack.pieces.map((p) => lengthOut(p, unit)), sum: lengthOut(stack.sum, unit) } : null,
     places,
-    rule: "sum within [gap − tolerance, gap], fewest, then larger, then thicker; middle at max(share × edge, corner + half a block), clear of drains",
+    rule: "sum within [gap − tolerance, gap], fewest, then larger, then thicker; middle at max(share × edge, corner + half a block), clear of drains; two that would cross are one in the middle",
     source: SOURCE,
   });
 }
@@ -136,6 +153,15 @@ export function calcSealant(of: SealantCase): Outcome<z.output<typeof SealantAns
     if (!read.ok) return read;
     const section = sectionIn(p.section, of.unit, `${at}section.`);
     if (!section.ok) return section;
+    const { width, height, inside } = read.value;
+    if (width <= 0 || height <= 0)
+      return fail({ code: "no-size", message: "Give the pane's width and height.", field: `${at}width` });
+    if (2 * inside >= Math.min(width, height))
+      return fail({
+        code: "inside-too-far",
+        field: `${at}inside`,
+        message: `A bead ${inside} mm inside a pane of ${width} × ${height} mm runs past its middle: give less than ${Math.min(width, height) / 2} mm.`,
+      });
     panes.push({
       widthMm: read.value.width,
       heightMm: read.value.height,
@@ -256,6 +282,16 @@ export function calcDesiccant(of: DesiccantCase): Outcome<z.output<typeof Desicc
   );
   if (!read.ok) return read;
   const at = read.value;
+  if (at.width <= 0 || at.height <= 0)
+    return fail({ code: "no-size", message: "Give the unit's width and height.", field: "width" });
+  if (at.spacer <= 0) return fail({ code: "no-spacer", message: "Give the spacer's width.", field: "spacer" });
+  const inset = of.inset === undefined ? at.channel + at.spacerHeight / 2 : at.inset;
+  if (2 * Math.max(inset, at.channel) >= Math.min(at.width, at.height))
+    return fail({
+      code: "channel-too-deep",
+      field: of.inset === undefined ? "channel" : "inset",
+      message: `The spacer of a unit of ${at.width} × ${at.height} mm cannot lie ${Math.max(inset, at.channel)} mm inside its edge: measure the channel again.`,
+    });
   const needs = refurbishNeeds({
     glass: { widthMm: at.width, heightMm: at.height },
     channelMm: at.channel,

@@ -42,6 +42,17 @@ describe("heat, asked from outside", () => {
     ["a cavity too few", { panes: ["4", "4"] }, "cavities-do-not-fit"],
     ["a sheet of nothing", { panes: ["0"] }, "no-thickness"],
     ["a face that is not there", { panes: ["4"], coatings: [{ face: 3, emissivity: 0.1 }] }, "no-such-face"],
+    [
+      "a face coated twice",
+      {
+        panes: ["4"],
+        coatings: [
+          { face: 2, emissivity: 0.1 },
+          { face: 2, emissivity: 0.2 },
+        ],
+      },
+      "coated-twice",
+    ],
     ["what cannot be read", { panes: ["4x"] }, "unknown-unit"],
   ])("refuses %s", (_, raw, code) => {
     const got = heat(raw);
@@ -123,5 +134,7 @@ describe("plate, mass and balance, asked from outside", () => {
     ]);
     const wrong = balance({ sash: "upper", sashKg: 5, oldGlassKg: 6, newGlassKg: 5 });
     expect(!wrong.ok && wrong.error.code).toBe("glass-heavier");
+    const light = balance({ sash: "lower", sashKg: 0.1, oldGlassKg: 0, newGlassKg: 0 });
+    expect(!light.ok && light.error.code).toBe("too-light");
   });
 });

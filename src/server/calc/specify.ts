@@ -59,6 +59,13 @@ export function calcHeat(of: HeatCase): Outcome<z.output<typeof HeatAnswer>> {
     cavities: of.cavities.map((c, i) => ({ widthMm: toMm(widths.value[i] as Nm), gas: c.gas, fill: c.fill })),
     coatings: of.coatings,
   };
+  const twice = of.coatings.find((c, i) => of.coatings.findIndex((o) => o.face === c.face) < i);
+  if (twice)
+    return fail({
+      code: "coated-twice",
+      message: `Face ${twice.face} is coated twice: a face has one coating.`,
+      field: "coatings",
+    });
   if (of.coatings.some((c) => c.face > 2 * of.panes.length))
     return fail({
       code: "no-such-face",
@@ -215,6 +222,12 @@ export function calcBalance(of: BalanceCase): Outcome<z.output<typeof BalanceAns
     });
   const b = balanceFor(of);
   const newSashKg = of.sashKg - of.oldGlassKg + of.newGlassKg;
+  if (b.before < 0 || b.after < 0)
+    return fail({
+      code: "too-light",
+      message: `So light a sash wants no weights: half of it is less than the ${of.offKg} kg that each is lighter. Give the whole sash's mass, or less in offKg.`,
+      field: "sashKg",
+    });
   const lengthMm = b.change > 0 ? weightLength(b.change, of.metal, toMm(diameter)) : 0;
   return ok({
     beforeKg: b.before,
