@@ -140,6 +140,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
 
   await page.goto(await roundPath(page));
   await ready(page);
+  await page.getByRole("searchbox").fill(address);
   const line = page
     .getByRole("list", { name: "Panes of the round" })
     .getByRole("listitem")
