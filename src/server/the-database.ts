@@ -8,7 +8,7 @@ let open: Database | undefined;
 
 /** The firm's one file, opened at the first request. `server.mjs` has looked it over and migrated it before it listened. */
 export function theDatabase(): Database {
-  if (open) return open;
+  if (open?.$client.open) return open;
   const db = openDatabase(resolve(process.env["DATABASE_FILE"] ?? "data/plain-pane.sqlite"));
   bringTablesUp(db);
   // The last connection to close folds the write-ahead log in: afterwards the file by itself is whole.

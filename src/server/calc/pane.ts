@@ -45,12 +45,14 @@ function entriesFor(of: PaneCase): readonly Entry[] {
   }
   if (of.glass) tell("specify.glass", of.glass);
   if (of.makeup) tell("specify.makeup", { makeup: of.makeup });
-  if (of.school || of.grid || of.hold) {
-    const grid = of.grid ?? (of.unit === "mm" ? "1 mm" : "1/16 in");
+  if (of.school || of.off || of.grid || of.hold) {
+    // The tape that read the opening chooses the grid, not the unit its sizes are shown in.
+    const [first] = Object.values(of.readings).filter((r) => r !== undefined);
+    const tape = typeof first === "object" ? first.unit : of.unit;
     tell("size.rule", {
-      school: of.school ?? "best-odds",
+      school: of.school ?? (of.off ? "own" : "best-odds"),
       off: of.off ?? null,
-      grid,
+      grid: of.grid ?? (tape === "mm" ? "1 mm" : "1/16 in"),
       ...(of.hold ? { hold: of.hold } : {}),
     });
   }
