@@ -61,11 +61,10 @@ export async function standBy(page: Page, why = "clear of doors, and high"): Pro
   await page.getByRole("button", { name: "Yes, order it so" }).click();
 }
 
-/** All written entries have reached the server. */
+/** All written entries have reached the server, and none was turned down. */
 export async function allSent(page: Page): Promise<void> {
-  await expect
-    .poll(() => page.evaluate(() => Object.keys(localStorage).filter((k) => k.startsWith("pp-out:")).length))
-    .toBe(0);
+  await expect(page.locator("[data-unsent]")).toHaveAttribute("data-unsent", "0");
+  await expect(page.getByRole("button", { name: /not stored$/ })).toHaveCount(0);
 }
 
 export const EIGHT = {

@@ -1,27 +1,22 @@
 import type { Compound } from "../finish/compounds.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
-import { insertsNear, type StockInsert, type StockPane } from "../house/stock.ts";
+import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { Corner } from "../log/kinds.ts";
-import { holdsUnits, materialOf } from "../look/systems.ts";
 import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
-import { type FitRules, openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
+import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
-import { thicknessFrom } from "../measure/thickness.ts";
 import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
-import type { Way } from "../measure/ways.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
 import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
-import { type Best, bestDeduction, chancesOf, type FindBest, findBest, type OddsInput } from "../size/best.ts";
+import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { type Eased, easeFor } from "../size/ease.ts";
-import { errorsFor } from "../size/errors.ts";
 import { nextSizeDown, type StockChoice } from "../size/from-stock.ts";
-import type { Depths } from "../size/lay.ts";
 import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
@@ -35,7 +30,9 @@ import { type Grid, mm, type Nm, nm, toMm } from "../units/length.ts";
 import { compoundFor } from "./against.ts";
 import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, gridAsRead, overruleOf, tapeUnit } from "./chosen.ts";
+import { copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { stockFor } from "./from-stock.ts";
+import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
 import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
@@ -274,51 +271,6 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   };
 }
 
-function workedChances(of: {
-  readonly worked: Result<Cut, CutError>;
-  readonly best: Best | null;
-  readonly odds: OddsInput;
-  readonly school: School;
-  readonly overruled: boolean;
-  readonly opening: ReckonedOpening;
-}): Chances | null {
-  if (!of.worked.ok) return null;
-  const { copied } = of.opening;
-  if (copied) {
-    if (copied.fit === "usual" || copied.fit === "none") return null;
-  } else if (of.best && of.school === "best-odds" && !of.overruled) return of.best.chances;
-  return chancesOf(of.odds, of.worked.value.glass);
-}
-
-/** What was ordered as it was read, once both sides of it were. */
-const copiedWhole = (opening: ReckonedOpening): { readonly width: Nm; readonly height: Nm } | null => {
-  const { width, height } = opening.copied?.glass ?? { width: null, height: null };
-  return width && height ? { width, height } : null;
-};
-
-export const fitRules = (house: HouseRules): FitRules => ({
-  easy: mm(house.fitEasyMm),
-  loose: mm(house.fitLooseMm),
-  usualGap: mm(house.usualGapMm),
-});
-
-/** A door's insert as its family has it: its own sizes, not what a tape makes of a moulded flange. */
-function insertOf(way: Way, r: Readings, list: readonly StockInsert[]) {
-  if (way !== "insert-outside" && way !== "insert-inside") return null;
-  const [width, height] = [r[`${way}-width`], r[`${way}-height`]];
-  if (width === undefined || height === undefined) return null;
-  const match = insertsNear(list, { way, width, height, door: r["door-thickness"] }).find((m) => m.closes !== false);
-  if (!match) return null;
-  const { insert } = match;
-  return {
-    match: insert,
-    size:
-      way === "insert-outside"
-        ? { width: nm(insert.outsideWidthNm), height: nm(insert.outsideHeightNm) }
-        : { width: nm(insert.seenWidthNm), height: nm(insert.seenHeightNm) },
-  };
-}
-
 /** The pane that stands is no size somebody put in the place of the sum, unless somebody did. */
 const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut, CutError> =>
   cut.ok ? { ok: true, value: { ...cut.value, overruled: book.overrule !== null } } : cut;
@@ -334,46 +286,6 @@ const glassOnLine = ({ line, thickness }: Stands, chosen: Glass): Glass =>
       }
     : chosen;
 
-/** Thinner than this nothing is sealed: two panes of 3 and a spacer of 6. */
-const THINNEST_UNIT = mm(11);
-
-/** A sealed unit: as thick as one, or in a system that mostly holds them. */
-function isSealed(book: PaneBook, r: Readings): boolean {
-  if (book.makeup) return true;
-  const thick = thicknessFrom(r).overall ?? r["old-thickness"];
-  return thick === undefined || thick === null ? holdsUnits(book.added.system) : thick >= THINNEST_UNIT;
-}
-
-function oddsFor(
-  book: PaneBook,
-  house: HouseRules,
-  of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
-): OddsInput {
-  const sealed = isSealed(book, of.readings);
-  const errors = errorsFor(house, {
-    material: materialOf(book.added.system),
-    tape: tapeUnit(book),
-    sealedUnit: sealed,
-  });
-  return {
-    readings: of.opening.readings,
-    figure: of.figure,
-    grid: of.grid,
-    depths: depthsOf(of.readings),
-    leastCover: of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm),
-    leastOff: mm(2 * house.leastGapMm),
-    bindShare: house.bindShare,
-    ...(of.opening.guessed && of.readings["cover-guess"] !== undefined
-      ? {
-          mostOff: nm(
-            Math.max(0, 2 * (of.readings["cover-guess"] - mm(sealed ? house.unitCoverMm : house.leastCoverMm))),
-          ),
-        }
-      : {}),
-    errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
-  };
-}
-
 function easedFor(cut: Result<Cut, CutError>, odds: OddsInput, house: HouseRules): Eased | null {
   if (!cut.ok || !odds.figure.ok) return null;
   return easeFor({
@@ -384,17 +296,4 @@ function easedFor(cut: Result<Cut, CutError>, odds: OddsInput, house: HouseRules
     grid: odds.grid,
     clearance: house.leastGapMm,
   });
-}
-
-/** Each side's own depth, or that of the rebate all round; undefined until all four are known. */
-function depthsOf(r: Readings): Depths | undefined {
-  const all = r["rebate-depth"];
-  const [left, right, bottom, top] = [
-    r["depth-left"] ?? all,
-    r["depth-right"] ?? all,
-    r["depth-bottom"] ?? all,
-    r["depth-top"] ?? all,
-  ];
-  if (left === undefined || right === undefined || bottom === undefined || top === undefined) return undefined;
-  return { left, right, bottom, top };
 }

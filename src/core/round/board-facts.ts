@@ -5,11 +5,11 @@ import { throughBoth } from "../measure/twist.ts";
 import { compoundFor } from "../pane/against.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { glassOf } from "../pane/chosen.ts";
+import { fitRules } from "../pane/copied-size.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import type { LineState } from "../pane/order-book.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
-import { fitRules } from "../pane/reckoning.ts";
 
 /**
  * What the board of orders and a round's alerts say of a pane, without working its size out: kept in a table, so that a list

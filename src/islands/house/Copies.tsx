@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
-import { z } from "zod";
+import type { z } from "zod";
 import { GetBackups, PostBackup } from "../../contract/backups.ts";
+import { errorOf } from "../parts/send.ts";
 
 type Copy = z.output<typeof GetBackups.output>[number];
 type State =
@@ -10,7 +11,6 @@ type State =
   | { readonly at: "failed"; readonly why: string };
 
 const NO_ANSWER = "The server does not answer. Ask again when it is back; what you wrote here is kept.";
-const Failure = z.object({ error: z.object({ message: z.string() }) });
 
 const size = (bytes: number): string =>
   bytes >= 1e6 ? `${(bytes / 1e6).toFixed(1)} MB` : `${Math.ceil(bytes / 1000)} kB`;
@@ -19,10 +19,7 @@ const size = (bytes: number): string =>
 async function asked<T>(path: string, output: z.ZodType<T>, init?: RequestInit): Promise<T | string> {
   try {
     const answer = await fetch(path, init);
-    const body: unknown = await answer.json();
-    if (answer.ok) return output.parse(body);
-    const said = Failure.safeParse(body);
-    return said.success ? said.data.error.message : NO_ANSWER;
+    return answer.ok ? output.parse(await answer.json()) : ((await errorOf(answer))?.message ?? NO_ANSWER);
   } catch {
     return NO_ANSWER;
   }

@@ -37,7 +37,11 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
   const { refused } = keeping;
   return (
     <>
-      <output className="text-[13px] leading-tight empty:hidden" aria-live="polite">
+      <output
+        className="text-[13px] leading-tight empty:hidden"
+        aria-live="polite"
+        data-unsent={keeping.unsaved + keeping.waiting}
+      >
         {word && (
           <button type="button" className="min-h-11 px-1 text-left underline" onClick={() => setOpen(true)}>
             {word}

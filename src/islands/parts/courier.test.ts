@@ -43,6 +43,17 @@ describe("what waits on this device", () => {
     expect(await kept()).toEqual([e?.id]);
     expect(courier.keeping.get()).toMatchObject({ unsaved: 0, waiting: 1 });
   });
+  it("at no moment seems to be sent before it is", async () => {
+    reply = () => ({ kind: "no-answer" });
+    const unsent: number[] = [];
+    const taking = courier.take(some(2));
+    const off = courier.keeping.subscribe((k) => unsent.push(k.unsaved + k.waiting));
+    await taking;
+    await courier.flush();
+    off();
+    expect(unsent.length).toBeGreaterThan(1);
+    expect(Math.min(...unsent)).toBeGreaterThan(0);
+  });
   it("leaves it once the server has it, and nothing is said", async () => {
     await courier.take(some(3));
     await courier.flush();

@@ -157,8 +157,9 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
       for (const e of entries) if (held.has(e.id)) refusedHere.add(e.id);
     }
     for (const e of entries) puts.delete(e.id);
-    note({ unsaved: Math.max(0, keeping.get().unsaved - entries.length) });
+    // Counted among what waits before it is left out of what is unsaved: at no moment does it seem to be sent.
     await count();
+    note({ unsaved: Math.max(0, keeping.get().unsaved - entries.length) });
     void sent.then(flush);
   }
 

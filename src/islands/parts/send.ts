@@ -39,7 +39,8 @@ export async function sendEntries(batch: readonly Entry[]): Promise<Sent> {
   return { kind: "refused", code: error?.code ?? "", message };
 }
 
-async function errorOf(answer: Response): Promise<{ readonly code: string; readonly message: string } | null> {
+/** What a refusal says; null where it is none of ours, as of something between here and the server. */
+export async function errorOf(answer: Response): Promise<{ readonly code: string; readonly message: string } | null> {
   try {
     const body = (await answer.json()) as { error?: { code?: unknown; message?: unknown } };
     const { code, message } = body.error ?? {};

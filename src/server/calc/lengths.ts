@@ -42,3 +42,14 @@ export function lengthsIn<K extends string>(
   }
   return ok(out);
 }
+
+/** Several lengths, each named in case it cannot be read, in mm. */
+export function inMm<K extends string>(
+  given: Readonly<Record<K, LengthIn>>,
+  unit: LengthUnit,
+  prefix = "",
+): Outcome<Record<K, number>> {
+  const read = lengthsIn(given, unit, prefix);
+  if (!read.ok) return read;
+  return ok(Object.fromEntries(Object.entries(read.value).map(([k, v]) => [k, toMm(v as Nm)])) as Record<K, number>);
+}

@@ -5,7 +5,8 @@ import { CalcPackers, PackersCase } from "../../contract/calc-packers.ts";
 import { CalcSealant, SealantCase } from "../../contract/calc-sealant.ts";
 import { CalcSticks } from "../../contract/calc-sticks.ts";
 import { CalcToeHeel } from "../../contract/calc-toe-heel.ts";
-import { calcDesiccant, calcFixings, calcPackers, calcSealant, calcSticks, calcToeHeel } from "./setting.ts";
+import { calcPackers, calcToeHeel } from "./packing.ts";
+import { calcDesiccant, calcFixings, calcSealant, calcSticks } from "./setting.ts";
 
 /** Runs a case as the endpoint does, through its schema first; a refusal is thrown as its sentence. */
 const run = <T>(

@@ -1,5 +1,5 @@
 import { CalcToeHeel } from "../../../contract/calc-toe-heel.ts";
-import { calcToeHeel } from "../../../server/calc/setting.ts";
+import { calcToeHeel } from "../../../server/calc/packing.ts";
 import { endpoint, notAllowed } from "../../../server/http/endpoint.ts";
 
 export const POST = endpoint(CalcToeHeel, calcToeHeel);

@@ -1,0 +1,81 @@
+import type { HouseRules } from "../house/rules.ts";
+import { holdsUnits, materialOf } from "../look/systems.ts";
+import type { Readings, ReckonedOpening } from "../measure/reckoned.ts";
+import { thicknessFrom } from "../measure/thickness.ts";
+import type { Result } from "../result.ts";
+import { type Best, chancesOf, type OddsInput } from "../size/best.ts";
+import type { Cut, CutError } from "../size/cut.ts";
+import { errorsFor } from "../size/errors.ts";
+import type { Depths } from "../size/lay.ts";
+import type { Chances } from "../size/odds-line.ts";
+import type { School } from "../size/school.ts";
+import { mm, nm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import { tapeUnit } from "./chosen.ts";
+
+/** Thinner than this nothing is sealed: two panes of 3 and a spacer of 6. */
+const THINNEST_UNIT = mm(11);
+
+/** A sealed unit: as thick as one, or in a system that mostly holds them. */
+export function isSealed(book: PaneBook, r: Readings): boolean {
+  if (book.makeup) return true;
+  const thick = thicknessFrom(r).overall ?? r["old-thickness"];
+  return thick === undefined || thick === null ? holdsUnits(book.added.system) : thick >= THINNEST_UNIT;
+}
+
+/** What the odds of a pane are reckoned from: its opening, its depths, and all that may be off here. */
+export function oddsFor(
+  book: PaneBook,
+  house: HouseRules,
+  of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
+): OddsInput {
+  const sealed = isSealed(book, of.readings);
+  const errors = errorsFor(house, {
+    material: materialOf(book.added.system),
+    tape: tapeUnit(book),
+    sealedUnit: sealed,
+  });
+  const leastCover = of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm);
+  const guess = of.opening.guessed ? of.readings["cover-guess"] : undefined;
+  return {
+    readings: of.opening.readings,
+    figure: of.figure,
+    grid: of.grid,
+    depths: depthsOf(of.readings),
+    leastCover,
+    leastOff: mm(2 * house.leastGapMm),
+    bindShare: house.bindShare,
+    mostOff: guess === undefined ? undefined : nm(Math.max(0, 2 * (guess - leastCover))),
+    errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
+  };
+}
+
+/** Each side's own depth, or that of the rebate all round; undefined until all four are known. */
+function depthsOf(r: Readings): Depths | undefined {
+  const all = r["rebate-depth"];
+  const [left, right, bottom, top] = [
+    r["depth-left"] ?? all,
+    r["depth-right"] ?? all,
+    r["depth-bottom"] ?? all,
+    r["depth-top"] ?? all,
+  ];
+  if (left === undefined || right === undefined || bottom === undefined || top === undefined) return undefined;
+  return { left, right, bottom, top };
+}
+
+/** Chances of the pane as it is worked out; null where nothing can be told of them. */
+export function workedChances(of: {
+  readonly worked: Result<Cut, CutError>;
+  readonly best: Best | null;
+  readonly odds: OddsInput;
+  readonly school: School;
+  readonly overruled: boolean;
+  readonly opening: ReckonedOpening;
+}): Chances | null {
+  if (!of.worked.ok) return null;
+  const { copied } = of.opening;
+  if (copied) {
+    if (copied.fit === "usual" || copied.fit === "none") return null;
+  } else if (of.best && of.school === "best-odds" && !of.overruled) return of.best.chances;
+  return chancesOf(of.odds, of.worked.value.glass);
+}
