@@ -1,4 +1,4 @@
-import type { Place } from "./places.ts";
+import { OPENING, type Place } from "./places.ts";
 
 /** How an opening is measured: what can be reached decides. */
 export const WAYS = ["rebate", "through-glass", "old-unit", "insert-outside", "insert-inside"] as const;
@@ -9,6 +9,8 @@ type WayFact = {
   /** What is read, and what it is worth. */
   readonly says: string;
   readonly places: readonly Place[];
+  /** What is read by it, one after another; the rest only where somebody knows it, or in the place of another. */
+  readonly wanted: readonly Place[];
 };
 
 export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
@@ -16,28 +18,43 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     name: "{rebate} wall to {rebate} wall",
     says: "The tight size, three ways each and both corners: what the glass goes into.",
     places: [],
+    wanted: OPENING,
   },
   "through-glass": {
     name: "through standing glass",
     says: "Only the sight size can be read. Say how far the glass goes in behind it, or how deep the {rebate} is: it is kept as a guess until a better reading replaces it.",
     places: ["sight-width", "sight-height", "goes-in", "cover-guess", "cover-doubt"],
+    wanted: ["sight-width", "sight-height", "goes-in"],
   },
   "old-unit": {
     name: "old {pane}, edge to edge",
     says: "The {pane} itself, {beads} off: nothing is taken off its size. Say how it sat, for it may have been cut wrong.",
     places: ["old-width", "old-height", "old-packed"],
+    wanted: ["old-width", "old-height"],
   },
   "insert-outside": {
     name: "door insert, frame outside to outside",
     says: "Over the frame that shows on the door. Its flange is in this size: the order says so.",
     places: ["insert-outside-width", "insert-outside-height", "door-thickness"],
+    wanted: ["insert-outside-width", "insert-outside-height", "door-thickness"],
   },
   "insert-inside": {
     name: "door insert, seen opening inside to inside",
     says: "The glass that is seen, frame to frame. The flange is not in this size: the order says so.",
     places: ["insert-inside-width", "insert-inside-height", "door-thickness"],
+    wanted: ["insert-inside-width", "insert-inside-height", "door-thickness"],
   },
 };
+
+/** What does as well as a reading that is wanted: a depth that was told or read, for how far the glass goes in. */
+const INSTEAD: Readonly<Partial<Record<Place, readonly Place[]>>> = { "goes-in": ["cover-guess", "rebate-depth"] };
+
+/**
+ * What is still to be read by this way of measuring, in its order.
+ * @example through glass, sight width, sight height and a guessed depth read // nothing
+ */
+export const stillToRead = (way: Way, isRead: (place: Place) => boolean): readonly Place[] =>
+  WAY_FACTS[way].wanted.filter((p) => !isRead(p) && !(INSTEAD[p] ?? []).some(isRead));
 
 /** In what state of the frame a reading was taken: the last is the surest. */
 export const CIRCUMSTANCES = ["guess", "first-visit", "beads-off", "cleared"] as const;

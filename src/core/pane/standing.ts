@@ -1,6 +1,7 @@
 import { finishSteps } from "../finish/steps.ts";
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
-import { DIAGONALS, HEIGHTS, OPENING, type Place, WIDTHS } from "../measure/places.ts";
+import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
+import { stillToRead, WAY_FACTS } from "../measure/ways.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
@@ -116,8 +117,6 @@ function countSteps(
   return { done: steps.filter((s) => book.steps.has(stepKey(station, s.id))).length, of: steps.length };
 }
 
-export const readingCount = (r: Reckoning): number => OPENING.filter((p) => r.readings[p] !== undefined).length;
-
 /** How each of the nine stations stands. */
 export function standings(book: PaneBook, r: Reckoning): Readonly<Record<Station, Standing>> {
   return Object.fromEntries(STATIONS.map((s) => [s, standingAt(s, book, r)])) as Record<Station, Standing>;
@@ -136,11 +135,12 @@ function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
     case "ready":
       return stepStanding(countSteps(station, book, r));
     case "measure": {
-      const count = readingCount(r);
+      const of = WAY_FACTS[book.way].wanted.length;
+      const done = of - stillToRead(book.way, (p) => r.readings[p] !== undefined).length;
       if (r.unread.length > 0) return { state: "trouble", says: { kind: "bad-reading", count: r.unread.length } };
       return {
-        state: count === OPENING.length ? "done" : count > 0 ? "begun" : "open",
-        says: { kind: "readings", done: count, of: OPENING.length },
+        state: done === of ? "done" : done > 0 ? "begun" : "open",
+        says: { kind: "readings", done, of },
       };
     }
     case "specify":

@@ -1,5 +1,6 @@
 import type { FigureError } from "../measure/figure.ts";
 import type { OpeningPlace } from "../measure/places.ts";
+import type { Way } from "../measure/ways.ts";
 import type { PuttyError } from "../set/putty.ts";
 import type { CutError } from "../size/cut.ts";
 import { PLACE_NAMES } from "./places.ts";
@@ -16,12 +17,37 @@ export const MISSING_TELLS: Readonly<Record<OpeningPlace, string>> = {
   "diagonal-down": "whether it leans",
 };
 
-export function cutErrorSentence(error: CutError): string {
+/** What each way of measuring wants first, before there is any size. */
+const FIRST_OF: Readonly<Record<Way, { readonly width: string; readonly height: string }>> = {
+  rebate: {
+    width: "Read one width, and the size can be worked out.",
+    height: "Read one height, and the size can be worked out.",
+  },
+  "through-glass": {
+    width: "Read the sight size, and how far the glass goes in behind it or how deep the {rebate} is.",
+    height: "Read the sight height too, and how far the glass goes in behind it or how deep the {rebate} is.",
+  },
+  "old-unit": {
+    width: "Read the old {pane}'s width and height, edge to edge.",
+    height: "Read the old {pane}'s height too, edge to edge.",
+  },
+  "insert-outside": {
+    width: "Read the insert's width and height, over its frame.",
+    height: "Read the insert's height too, over its frame.",
+  },
+  "insert-inside": {
+    width: "Read the width and height of the glass that is seen, frame to frame.",
+    height: "Read the height of the glass that is seen too, frame to frame.",
+  },
+};
+
+/** Why there is no size, and what to do about it, by the way that it is measured. */
+export function cutErrorSentence(error: CutError, way: Way = "rebate"): string {
   switch (error.kind) {
     case "needs-width":
-      return "Read one width, and the size can be worked out.";
+      return FIRST_OF[way].width;
     case "needs-height":
-      return "Read one height, and the size can be worked out.";
+      return FIRST_OF[way].height;
     case "needs-old-pane":
       return "Like for like needs the old {pane}'s own width and height.";
     case "needs-own-figure":

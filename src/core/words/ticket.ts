@@ -79,7 +79,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     .join(", ");
   const nothing = nothingToOrder(book, r);
   if (nothing !== null || !r.cut.ok) {
-    const why = say(nothing ?? (r.cut.ok ? "" : cutErrorSentence(r.cut.error)), dialect);
+    const why = say(nothing ?? (r.cut.ok ? "" : cutErrorSentence(r.cut.error, book.way)), dialect);
     return {
       size: null,
       cutterSize: null,
@@ -223,10 +223,10 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
     .filter(Boolean)
     .join(", ");
   if (verdict === null || verdict.kind === "not-known") {
-    const missing =
-      verdict?.missing.map((m) => (m === "sill-height" ? "height above floor" : "distance to a door")).join(" and ") ??
-      "its place";
-    return `Ordinary or safety glass? Not known until the ${missing} is read.`;
+    const missing = verdict?.missing.map((m) =>
+      m === "sill-height" ? "the height above floor" : "the distance to a door",
+    ) ?? ["its place"];
+    return `Ordinary or safety glass? Not known until ${missing.join(" and ")} ${missing.length > 1 ? "are" : "is"} read.`;
   }
   const given = where ? `: ${where}` : `: ${BECAUSE[verdict.because]}`;
   switch (verdict.kind) {

@@ -3,6 +3,7 @@ import { LEANING, ORDER, PANE, Teller, uuid } from "../../../tests/support/told.
 import { paintWindow } from "../finish/paint-window.ts";
 import { HOUSE_DEFAULTS, HOUSE_RULES, houseValueFits } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
+import type { Way } from "../measure/ways.ts";
 import { checkIn } from "../order/check-in.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
@@ -100,8 +101,17 @@ describe("the ticket", () => {
   });
   it("says what is missing instead of a size", () => {
     expect(ticket(fresh())).toMatchObject({ size: null, why: "Read one width, and the size can be worked out." });
+    const byWay = (way: Way) => {
+      const t = fresh();
+      t.tell("measure.way", { way });
+      return ticket(t).why;
+    };
+    expect(byWay("old-unit")).toBe("Read the old pane's width and height, edge to edge.");
+    expect(byWay("through-glass")).toContain("how far the glass goes in behind it");
+    expect(byWay("insert-outside")).toContain("over its frame");
+    expect(byWay("insert-inside")).toContain("glass that is seen");
     expect(ticket(fresh().read(LEANING)).why).toContain(
-      "Not known until the height above floor and distance to a door is read",
+      "Not known until the height above floor and the distance to a door are read",
     );
   });
   it("is in trouble where safety glass is called for, or the pane will not go in", () => {

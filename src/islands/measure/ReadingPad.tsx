@@ -1,5 +1,6 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
+import { WAY_FACTS, type Way } from "../../core/measure/ways.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { Fraction } from "../parts/Length.tsx";
@@ -7,7 +8,8 @@ import { usePane } from "../parts/pane-context.ts";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 
-const ORDER: readonly Place[] = [...OPENING, ...REBATE];
+/** What is read, one after another, by this way of measuring. */
+const orderOf = (way: Way): readonly Place[] => (way === "rebate" ? [...OPENING, ...REBATE] : WAY_FACTS[way].wanted);
 
 type Props = {
   readonly place: Place | null;
@@ -18,7 +20,11 @@ type Props = {
 /** One reading a screen, for one thumb on a ladder. */
 export function ReadingPad({ place, ask, drawing }: Props) {
   const { book, prefs, keep, say } = usePane();
-  const here = place !== null && ORDER.includes(place) ? place : (nextUnread(book.readings, null) ?? "width-top");
+  const order = orderOf(book.way);
+  const here =
+    place !== null && order.includes(place)
+      ? place
+      : (nextUnread(order, book.readings, null) ?? order[0] ?? "width-top");
   const [pad, tap] = useReducer(tapped, prefs.unit, emptyPad);
   const [fine, setFine] = useState(false);
   const kept = book.readings[here];
@@ -27,7 +33,7 @@ export function ReadingPad({ place, ask, drawing }: Props) {
     if (save && text !== "")
       keep(here, pad.unit === "in" ? inchText(text) : `${text.replace(/([+-])$/, "")} mm${pad.hair}`);
     tap({ kind: "clear" });
-    ask(nextUnread(book.readings, here) ?? here);
+    ask(nextUnread(order, book.readings, here) ?? here);
   };
   const key =
     "rounded-lg border border-line bg-sheet min-h-[56px] px-1 text-[16px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
@@ -42,7 +48,11 @@ export function ReadingPad({ place, ask, drawing }: Props) {
             <Shown pad={pad} />
           </p>
           <p className="pt-1 text-[15px] text-mute">
-            {kept ? (kept.read.ok ? `kept: ${kept.text}` : `cannot be read: ${kept.text}`) : progress(book.readings)}
+            {kept
+              ? kept.read.ok
+                ? `kept: ${kept.text}`
+                : `cannot be read: ${kept.text}`
+              : progress(order, book.readings)}
           </p>
         </div>
       </div>
@@ -130,12 +140,12 @@ function Shown({ pad }: { readonly pad: Pad }) {
 const inchText = (text: string): string => (text.includes("/") ? text : text.replace(/^(\d+)/, "$1 in"));
 
 /** The next place after this one, round to the start, without a reading that can be read. */
-function nextUnread(readings: PaneBook["readings"], after: Place | null): Place | undefined {
-  const from = after === null ? 0 : ORDER.indexOf(after) + 1;
-  return [...ORDER.slice(from), ...ORDER.slice(0, from)].find((p) => p !== after && !readings[p]?.read.ok);
+function nextUnread(order: readonly Place[], readings: PaneBook["readings"], after: Place | null): Place | undefined {
+  const from = after === null ? 0 : order.indexOf(after) + 1;
+  return [...order.slice(from), ...order.slice(0, from)].find((p) => p !== after && !readings[p]?.read.ok);
 }
 
-function progress(readings: PaneBook["readings"]): string {
-  const read = OPENING.filter((p) => readings[p]?.read.ok).length;
-  return `${read} of ${OPENING.length} read`;
+function progress(order: readonly Place[], readings: PaneBook["readings"]): string {
+  const wanted = order.filter((p) => !(REBATE as readonly Place[]).includes(p));
+  return `${wanted.filter((p) => readings[p]?.read.ok).length} of ${wanted.length} read`;
 }

@@ -42,7 +42,8 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const held = orderHeld(book, r, othersHere);
   const proposed = useSources()[0]?.supplier;
   const line = orderLineOf(book, r);
-  if (!r.cut.ok || !line) return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error))}</p>;
+  if (!r.cut.ok || !line)
+    return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error, book.way))}</p>;
   const ticket = ticketOf(book, r, prefs);
   // A door's insert is named by its size: no grid of theirs changes it.
   const gridOf = (supplier: string) => (book.way.startsWith("insert-") ? undefined : firm.terms.get(supplier)?.grid);
