@@ -1,6 +1,11 @@
-/** Debian's Chromium, or the one that CHROMIUM names, kept from asking anybody anything. */
+import { existsSync } from "node:fs";
+
+/** Debian's Chromium, its shell without a window first, or the one that CHROMIUM names; kept from asking anybody anything. */
 export const CHROMIUM = {
-  executablePath: process.env["CHROMIUM"] ?? "/usr/bin/chromium",
+  executablePath:
+    process.env["CHROMIUM"] ??
+    ["/usr/bin/chromium-headless-shell", "/usr/bin/chromium"].find(existsSync) ??
+    "/usr/bin/chromium",
   args: [
     "--no-sandbox",
     "--disable-gpu",
