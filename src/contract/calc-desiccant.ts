@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { FILLED } from "../core/refurbish/beads-and-seal.ts";
 import { LengthIn, LengthUnit } from "./lengths.ts";
 import { route } from "./route.ts";
 
@@ -18,7 +19,10 @@ export const DesiccantCase = z
     }),
     boreMm2: z.number().min(0.1).max(2000),
     keyLeg: LengthIn.default({ mm: 25 }),
-    filledSides: z.union([z.literal(2), z.literal(4)]).default(4),
+    filledSides: z
+      .union([z.enum(FILLED), z.literal(2), z.literal(4)])
+      .default("all")
+      .meta({ description: "4 is all of them, 2 the two long ones." }),
     fill: z.number().min(0).max(1).default(1),
     density: z.number().min(0.1).max(5).default(0.75).meta({ description: "g/ml, as the beads lie." }),
     shouldersMl: z.number().min(0).max(10_000).default(0),
@@ -43,7 +47,7 @@ export const CalcDesiccant = route({
   method: "post",
   path: "/api/calc/desiccant",
   says: "Drying beads and edge seal of a unit that is refurbished.",
-  more: "Beads: bore area × its centre line on the filled sides (two: the long ones), less two corner-key legs a side, × fill × density. Seal: spacer width × (W H − (W − 2d)(H − 2d)), plus shoulders.",
+  more: "Beads: bore area × its centre line on the filled sides, less two corner-key legs a side, × fill × density. Seal: spacer width × (W H − (W − 2d)(H − 2d)), plus shoulders.",
   input: DesiccantCase,
   output: DesiccantAnswer,
   batch: true,

@@ -14,6 +14,10 @@ export const FitCase = z
     rebateDepth: EachSide.optional().meta({ description: "Sight line to rebate wall. Without it cover is null." }),
     leastCover: LengthIn.default({ mm: 3 }),
     mostTurnDegrees: z.number().min(0).max(5).default(5),
+    aspect: z.number().min(0.05).max(20).optional().meta({
+      description:
+        "Width over height that must be kept, as a pattern or leads may ask; the largest such pane is given.",
+    }),
     glass: Pair.optional().meta({ description: "A pane to try. Left out, only the largest rectangles are given." }),
   })
   .meta({ id: "FitCase" });
@@ -66,6 +70,9 @@ export const FitAnswer = z
     mostCovered: Rectangle.meta({
       description:
         "The turn of the largest area that leaves cover enough on every side; null when none does or no depth is given.",
+    }),
+    ofAspect: Rectangle.meta({
+      description: "The largest of the aspect asked for; null when none is asked for or goes in.",
     }),
     given: Placing.nullable(),
     shaped: Corners.nullable().meta({

@@ -14,6 +14,9 @@ export const PuttyCase = z
     rebateWidth: LengthIn.meta({ description: "Upstand to outer face, through the glass." }),
     bed: LengthIn.default({ mm: 2 }),
     nose: LengthIn.default({ mm: 0 }).meta({ description: "Flat left at the sight line; 0 is a plain triangle." }),
+    setBack: LengthIn.default({ mm: 0 }).meta({
+      description: "How far the face putty's foot stays back from the sight line.",
+    }),
     edgeFillShare: z.number().min(0).max(1).default(1),
     density: z.number().min(0.1).max(20).default(2).meta({ description: "t/m³" }),
     waste: z.number().min(0).lt(1).default(0.1),
@@ -41,7 +44,7 @@ export const CalcPutty = route({
   method: "post",
   path: "/api/calc/putty",
   says: "Bed, face and edge putty for one pane.",
-  more: "Each section times its mitred way round, exactly: area A with its centroid x inside the tight line has volume A (2(W + H) − 8x). The bed is as deep as the rebate; the face fillet runs from the glass at the sight line to the outer edge; the edge gap is filled by the share given. Bought = net / (1 − waste).",
+  more: "Each section times its mitred way round, exactly: area A with its centroid x inside the tight line has volume A (2(W + H) − 8x). The bed is as deep as the rebate; the face fillet runs from the glass at the sight line, or set back from it, to the outer edge; the edge gap is filled by the share given. Bought = net / (1 − waste).",
   input: PuttyCase,
   output: PuttyAnswer,
   batch: true,

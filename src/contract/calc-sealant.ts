@@ -3,8 +3,13 @@ import { LengthIn, LengthUnit } from "./lengths.ts";
 import { route } from "./route.ts";
 
 const Section = z.union([
-  z.strictObject({ shape: z.enum(["rectangle", "triangle"]), width: LengthIn, depth: LengthIn }),
+  z
+    .strictObject({ shape: z.enum(["rectangle", "triangle", "fillet"]), width: LengthIn, depth: LengthIn })
+    .meta({ description: "A fillet is a triangle: flat from leg to leg." }),
   z.strictObject({ shape: z.literal("round"), diameter: LengthIn }),
+  z
+    .strictObject({ shape: z.enum(["cove", "quarter round"]), radius: LengthIn })
+    .meta({ description: "A quarter of a circle: tooled hollow into the corner, or standing full in it." }),
 ]);
 
 export const SealantCase = z

@@ -41,6 +41,9 @@ export const ToeHeelAnswer = z
       lengthenMm: z.number(),
       lengthenFirstOrderMm: z.number(),
     }),
+    wrongDiagonal: z
+      .strictObject({ hangsMm: z.number(), squareMm: z.number(), dropWouldBeMm: z.number() })
+      .meta({ description: "Hinge head to handle foot; and the drop if the same were packed into this one." }),
     add: z.strictObject({ uprightOnlyMm: z.number(), sidewaysOnlyMm: z.number() }).nullable().meta({
       description: "What lifts it square: all by upright packers, or all by side ones. Null without `apart`.",
     }),

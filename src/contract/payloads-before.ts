@@ -10,6 +10,7 @@ import { SYSTEMS } from "../core/look/systems.ts";
 import { STATIONS } from "../core/plan/stations.ts";
 import { DRY_FITS } from "../core/ready/dry-fit.ts";
 import { HARDWARE, HARDWARE_FATES } from "../core/ready/hardware.ts";
+import { FILLED } from "../core/refurbish/beads-and-seal.ts";
 import { CLEANERS, RESULTS } from "../core/refurbish/cleaners.ts";
 import { BEAD_SCHOOLS, CORNERS } from "../core/takeout/beads.ts";
 import { COUNTED } from "../core/takeout/counts.ts";
@@ -135,7 +136,7 @@ export const BEFORE_PAYLOADS = {
     spacerMm: z.number().min(3).max(40),
     boreMm2: z.number().min(1).max(1000),
     channelMm: z.number().min(1).max(20),
-    filledSides: z.union([z.literal(2), z.literal(4)]),
+    filledSides: z.union([z.enum(FILLED), z.literal(2), z.literal(4)]),
     keyLegMm: z.number().min(0).max(100),
   }),
   "refurbish.weighed": z.strictObject({ grams: z.number().min(0).max(20000), minutes: z.int().min(0).max(10000) }),

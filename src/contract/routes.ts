@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { GetBackups, PostBackup } from "./backups.ts";
 import { CalcBalance } from "./calc-balance.ts";
+import { CalcCriticalPath } from "./calc-critical-path.ts";
 import { CalcDepth } from "./calc-depth.ts";
 import { CalcDesiccant } from "./calc-desiccant.ts";
 import { CalcFit } from "./calc-fit.ts";
@@ -14,6 +15,8 @@ import { CalcPaintWindow } from "./calc-paint-window.ts";
 import { CalcPlate } from "./calc-plate.ts";
 import { CalcPutty } from "./calc-putty.ts";
 import { CalcSafety } from "./calc-safety.ts";
+import { CalcSashMass } from "./calc-sash-mass.ts";
+import { CalcScore } from "./calc-score.ts";
 import { CalcSealant } from "./calc-sealant.ts";
 import { CalcSize } from "./calc-size.ts";
 import { CalcStack } from "./calc-stack.ts";
@@ -57,6 +60,7 @@ export const ROUTES: readonly Route[] = [
   CalcPlate,
   CalcMass,
   CalcBalance,
+  CalcSashMass,
   CalcPackers,
   CalcToeHeel,
   CalcPutty,
@@ -65,6 +69,8 @@ export const ROUTES: readonly Route[] = [
   CalcSticks,
   CalcDesiccant,
   CalcPaintWindow,
+  CalcCriticalPath,
+  CalcScore,
   PostEntries,
   GetEntries,
   GetPane,

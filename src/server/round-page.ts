@@ -26,7 +26,7 @@ export type RoundPageData = {
 };
 
 /** A round by its id, or the newest; null where there is none yet. */
-export function roundPage(asked: string | null): RoundPageData {
+export async function roundPage(asked: string | null): Promise<RoundPageData> {
   const db = theDatabase();
   const rounds = listRounds(db);
   const round = (asked && roundById(db, asked)) || rounds[0] || null;
@@ -41,7 +41,7 @@ export function roundPage(asked: string | null): RoundPageData {
   return {
     round,
     others: rounds.filter((r) => r.id !== round?.id),
-    rows: rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
+    rows: await rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
     panes: panes.length,
     alerts: alertsOf(told, { today: now, calendar: loaded.firm.calendar, compounds: loaded.firm.compounds }),
     settable: settable(told),
@@ -53,7 +53,7 @@ export function roundPage(asked: string | null): RoundPageData {
 }
 
 /** Lines of a round from a place on, as many as are asked for at once; null for a round that is not there. */
-export function roundRows(round: string, from: number): readonly RoundRow[] | null {
+export async function roundRows(round: string, from: number): Promise<readonly RoundRow[] | null> {
   const db = theDatabase();
   if (!roundById(db, round)) return null;
   return rowsOf(db, panesOfRound(db, round).slice(from, from + ROWS_AT_ONCE), loadFirm(db), today());

@@ -1,3 +1,4 @@
+import { meet } from "./inset.ts";
 import { MOST_TURN, type Placed } from "./placing.ts";
 import type { Point } from "./point.ts";
 import { edgesOf, type Quad, SIDES, type Side } from "./quad.ts";
@@ -67,12 +68,6 @@ type Found = { readonly placed: Placed; readonly largestGap: number };
 
 const ORIGIN: Point = { x: 0, y: 0 };
 const ORIGIN_ROW = [0, 0, 0] as const;
-
-/** Where two lines meet: a · point = p and b · point = q. */
-function meet(a: Point, p: number, b: Point, q: number): Point {
-  const d = a.x * b.y - a.y * b.x;
-  return { x: (p * b.y - q * a.y) / d, y: (q * a.x - p * b.x) / d };
-}
 
 /** Two of the four rows, the other two, and the sign of their product in the determinant. */
 const PAIRS = [

@@ -7,6 +7,7 @@ import type { Special } from "../look/special.ts";
 import type { Station } from "../plan/stations.ts";
 import type { DryFit } from "../ready/dry-fit.ts";
 import type { Hardware, HardwareFate } from "../ready/hardware.ts";
+import type { FilledSides } from "../refurbish/beads-and-seal.ts";
 import type { Cleaner, CleanResult } from "../refurbish/cleaners.ts";
 import type { Took } from "../steps/past.ts";
 import type { BeadSchool, Joints } from "../takeout/beads.ts";
@@ -97,6 +98,6 @@ export type RefurbishUnit = {
   readonly spacerMm: number;
   readonly boreMm2: number;
   readonly channelMm: number;
-  readonly filledSides: 2 | 4;
+  readonly filledSides: FilledSides;
   readonly keyLegMm: number;
 };

@@ -1,5 +1,12 @@
 export type UnitSize = { readonly widthMm: number; readonly heightMm: number };
 
+/** Which sides of the spacer hold beads: all, or two of them. */
+export const FILLED = ["all", "two long", "two short", "one long, one short"] as const;
+export type Filled = (typeof FILLED)[number];
+/** By name, or as it is counted: 4 is all of them, 2 the two long ones. */
+export type FilledSides = Filled | 2 | 4;
+export const filledOf = (sides: FilledSides): Filled => (sides === 4 ? "all" : sides === 2 ? "two long" : sides);
+
 /** What a refurbished unit takes: its drying beads and its edge seal. */
 export type RefurbishNeeds = {
   /** Length of the bore that is filled, mm. */
@@ -17,9 +24,8 @@ export const TUBE_ML = 310;
 
 /**
  * Drying beads and edge seal of a unit of this glass size. The bore's centre line runs a channel's depth and half the
- * spacer's height inside the glass edge; each filled side loses its two corner-key legs. With two sides filled they are
- * the two long ones. The seal fills the channel outside the spacer, all round.
- * @example 600 × 900, channel 4, spacer 16 wide and 7 high, bore 80 mm², keys 25, four sides // 2 740 mm, 219 ml, 164 g of beads; 189 ml of seal
+ * spacer's height inside the glass edge; each filled side loses its two corner-key legs. The seal fills the channel outside the spacer, all round.
+ * @example 600 × 900, channel 4, spacer 16 wide and 7 high, bore 80 mm², keys 25, all sides // 2 740 mm, 219 ml, 164 g of beads; 189 ml of seal
  */
 export function refurbishNeeds(of: {
   readonly glass: UnitSize;
@@ -30,7 +36,7 @@ export function refurbishNeeds(of: {
   readonly insetMm?: number | undefined;
   readonly boreMm2: number;
   readonly keyLegMm: number;
-  readonly filledSides: 2 | 4;
+  readonly filledSides: FilledSides;
   readonly fill?: number;
   readonly density?: number;
   readonly shouldersMl?: number;
@@ -39,7 +45,14 @@ export function refurbishNeeds(of: {
   const inset = 2 * (of.insetMm ?? of.channelMm + of.spacerHighMm / 2);
   const side = (length: number): number => Math.max(0, length - inset - 2 * of.keyLegMm);
   const [w, h] = [side(of.glass.widthMm), side(of.glass.heightMm)];
-  const boreMm = of.filledSides === 4 ? 2 * (w + h) : 2 * Math.max(w, h);
+  const [long, short] = w > h ? [w, h] : [h, w];
+  const bores: Readonly<Record<Filled, number>> = {
+    all: 2 * (long + short),
+    "two long": 2 * long,
+    "two short": 2 * short,
+    "one long, one short": long + short,
+  };
+  const boreMm = bores[filledOf(of.filledSides)];
   const beadsMl = (of.boreMm2 * boreMm * (of.fill ?? 1)) / 1000;
   const inner = (of.glass.widthMm - 2 * of.channelMm) * (of.glass.heightMm - 2 * of.channelMm);
   const sealMl = (of.spacerMm * (of.glass.widthMm * of.glass.heightMm - inner)) / 1000 + (of.shouldersMl ?? 0);

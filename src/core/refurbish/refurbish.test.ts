@@ -26,6 +26,9 @@ describe("what a refurbished unit takes", () => {
   });
   it.each([
     ["two sides: the long ones", { filledSides: 2 }, { boreMm: 1670 }],
+    ["by name, twice 835", { filledSides: "two long" }, { boreMm: 1670 }],
+    ["the short ones, twice 535", { filledSides: "two short" }, { boreMm: 1070, beadsMl: 85.6 }],
+    ["one of each, 835 and 535", { filledSides: "one long, one short" }, { boreMm: 1370, beadsMl: 109.6 }],
     ["half filled", { fill: 0.5 }, { beadsMl: 109.6 }],
     ["lighter beads", { density: 0.7 }, { beadsG: 153.44 }],
     ["shoulders", { shouldersMl: 20 }, { sealMl: 210.976 }],

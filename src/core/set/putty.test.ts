@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { mm } from "../units/length.ts";
 import { type PuttyInput, puttyFor, sweptVolume, tubesFor } from "./putty.ts";
 
-const CASE = { W: 600, H: 900, w: 597, h: 897, t: 4, depth: 10, width: 18, bed: 2, nose: 0 };
+const CASE = { W: 600, H: 900, w: 597, h: 897, t: 4, depth: 10, width: 18, bed: 2, nose: 0, setBack: 0 };
 
 const input = (
   c: Partial<typeof CASE> & Partial<Pick<PuttyInput, "waste" | "edgeFillShare" | "density">>,
@@ -17,6 +17,7 @@ const input = (
     rebateWidth: mm(of.width),
     bed: mm(of.bed),
     nose: mm(of.nose),
+    setBack: mm(of.setBack),
     edgeFillShare: c.edgeFillShare ?? 1,
     density: c.density ?? 2,
     waste: c.waste ?? 0.1,
@@ -43,6 +44,11 @@ describe("putty by hand", () => {
   it("a nose of 3 makes the fillet a trapezium: 75 mm², centroid 10/3 × 18/15 = 4 from the wall", () => {
     expect(putty({ nose: 3 }).faceMl).toBeCloseTo((75 * (3000 - 32)) / 1000, 9);
   });
+  it("set back 2 from the sight line: 48 mm², centroid 8/3 from the wall; the bed is as deep as ever", () => {
+    const found = putty({ setBack: 2 });
+    expect(found.faceMl).toBeCloseTo((48 * (3000 - (8 * 8) / 3)) / 1000, 9);
+    expect(found.bedMl).toBeCloseTo(59.2, 9);
+  });
   it("half the edge filled is half the edge putty", () =>
     expect(putty({ edgeFillShare: 0.5 }).edgeMl).toBeCloseTo(8.982, 9));
 });
@@ -53,6 +59,10 @@ describe("what cannot be puttied", () => {
     [{ width: 5 }, { kind: "no-front-room", shortByMm: 1 }],
     [{ w: 601 }, { kind: "glass-larger-than-opening" }],
     [{ depth: 300 }, { kind: "rebate-too-deep" }],
+    [{ setBack: 10 }, { kind: "set-back-too-far" }],
+    // The sight opening is 580 × 880.
+    [{ w: 580 }, { kind: "falls-through" }],
+    [{ h: 880 }, { kind: "falls-through" }],
     [{ waste: 1 }, { kind: "waste-out-of-range" }],
     [{ waste: -0.1 }, { kind: "waste-out-of-range" }],
   ])("%j", (c, error) => expect(puttyFor(input(c))).toEqual({ ok: false, error }));

@@ -11,6 +11,8 @@ export type PuttyInput = {
   readonly bed: Nm;
   /** Flat left at the sight line: 0 makes the fillet a triangle, more makes it a trapezium. */
   readonly nose: Nm;
+  /** How far the face putty's foot stays back from the sight line, so that none is seen from the room. */
+  readonly setBack?: Nm | undefined;
   readonly edgeFillShare: number;
   /** t/m³, which is g/cm³. */
   readonly density: number;
@@ -21,6 +23,8 @@ export type PuttyError =
   | { readonly kind: "no-front-room"; readonly shortByMm: number }
   | { readonly kind: "glass-larger-than-opening" }
   | { readonly kind: "rebate-too-deep" }
+  | { readonly kind: "set-back-too-far" }
+  | { readonly kind: "falls-through" }
   | { readonly kind: "waste-out-of-range" };
 
 export type Putty = {
@@ -43,8 +47,8 @@ export const sweptVolume = (area: number, inside: number, width: number, height:
   area * (2 * (width + height) - 8 * inside);
 
 /**
- * Bed, face and edge putty for one pane. The face fillet runs from the glass at the sight line to the outer edge of the
- * rebate; the bed is as deep as the rebate; the edge gap is filled by the share given.
+ * Bed, face and edge putty for one pane. The face fillet runs from the glass at the sight line, or set back from it, to the
+ * outer edge of the rebate; the bed is as deep as the rebate; the edge gap is filled by the share given.
  * @example a 611.5 × 903 opening, 608 × 900 × 4 glass, rebate 10 deep and 18 wide, bed 2 // about 0.48 kg net
  */
 export function puttyFor(of: PuttyInput): Result<Putty, PuttyError> {
@@ -59,13 +63,16 @@ export function puttyFor(of: PuttyInput): Result<Putty, PuttyError> {
   const depth = toMm(of.rebateDepth);
   // Past half of the opening the two sides' rebates would meet, and nothing would be left to see through.
   if (2 * depth >= Math.min(W, H)) return fail({ kind: "rebate-too-deep" });
+  if (w <= W - 2 * depth || h <= H - 2 * depth) return fail({ kind: "falls-through" });
+  const foot = depth - toMm(of.setBack ?? (0 as Nm));
+  if (foot <= 0) return fail({ kind: "set-back-too-far" });
   const bed = toMm(of.bed);
   const nose = toMm(of.nose);
   const front = toMm(of.rebateWidth) - bed - toMm(of.thickness);
   if (front <= 0) return fail({ kind: "no-front-room", shortByMm: 0 - front });
-  const faceInside = (depth / 3) * ((front + 2 * nose) / (front + nose));
+  const faceInside = (foot / 3) * ((front + 2 * nose) / (front + nose));
   const bedMl = sweptVolume(bed * depth, depth / 2, W, H) / 1000;
-  const faceMl = sweptVolume(((front + nose) / 2) * depth, faceInside, W, H) / 1000;
+  const faceMl = sweptVolume(((front + nose) / 2) * foot, faceInside, W, H) / 1000;
   const edgeMl = ((W * H - w * h) * toMm(of.thickness) * of.edgeFillShare) / 1000;
   const totalMl = bedMl + faceMl + edgeMl;
   const netKg = (totalMl * of.density) / 1000;

@@ -4,9 +4,11 @@ import { sweptVolume, tubesFor } from "./putty.ts";
 export type BeadSection =
   | { readonly shape: "rectangle"; readonly widthMm: number; readonly depthMm: number }
   | { readonly shape: "triangle"; readonly widthMm: number; readonly depthMm: number }
-  | { readonly shape: "round"; readonly diameterMm: number };
+  | { readonly shape: "round"; readonly diameterMm: number }
+  /** A quarter of a circle tooled hollow into the corner, or standing full in it. */
+  | { readonly shape: "cove" | "quarter round"; readonly radiusMm: number };
 
-/** Area of a section, mm². @example triangle 6 × 6 // 18 */
+/** Area of a section, mm². @example triangle 6 × 6 // 18; cove of 6 // 36 − 28.27 = 7.73; quarter round of 6 // 28.27 */
 export function sectionArea(s: BeadSection): number {
   switch (s.shape) {
     case "rectangle":
@@ -15,6 +17,10 @@ export function sectionArea(s: BeadSection): number {
       return (s.widthMm * s.depthMm) / 2;
     case "round":
       return (Math.PI / 4) * s.diameterMm ** 2;
+    case "cove":
+      return (1 - Math.PI / 4) * s.radiusMm ** 2;
+    case "quarter round":
+      return (Math.PI / 4) * s.radiusMm ** 2;
   }
 }
 

@@ -31,6 +31,18 @@ describe("toe and heel", () => {
     expect(lift.lengthenMm.exact).toBeCloseTo(exact, 2);
     expect(lift.lengthenMm.firstOrder).toBeCloseTo(first, 2);
   });
+  it.each([
+    // The wrong one hangs at √(W² + H² + 2Hs); with what the right one lacks in it: ((that + lift)² − W² − H²) / 2H.
+    [600, 900, 6, 12.0],
+    [600, 900, 0, 0],
+    [1000, 500, 10, 20.0],
+  ])("%d × %d dropped %d: packed across the wrong diagonal it hangs %d", (w, h, s, worse) => {
+    const { wrong, lengthenMm } = liftOf({ widthMm: w, heightMm: h }, s);
+    expect(wrong.hangsMm).toBeCloseTo(Math.sqrt(w * w + h * h + 2 * h * s), 9);
+    expect(wrong.dropWouldBeMm).toBeCloseTo(((wrong.hangsMm + lengthenMm.exact) ** 2 - w * w - h * h) / (2 * h), 9);
+    expect(wrong.dropWouldBeMm).toBeCloseTo(worse, 0);
+    expect(wrong.dropWouldBeMm).toBeGreaterThanOrEqual(s);
+  });
   it("the diagonal of the sash as it hangs is what its corners say", () => {
     fc.assert(
       fc.property(
@@ -242,6 +254,9 @@ describe("sealant", () => {
     [{ shape: "rectangle", widthMm: 6, depthMm: 4 }, 24],
     [{ shape: "triangle", widthMm: 6, depthMm: 6 }, 18],
     [{ shape: "round", diameterMm: 6 }, 28.274],
+    // A square of 36 less its quarter circle, and the quarter circle.
+    [{ shape: "cove", radiusMm: 6 }, 7.726],
+    [{ shape: "quarter round", radiusMm: 6 }, 28.274],
   ] as const)("%#: %d mm²", (section, area) => expect(sectionArea(section)).toBeCloseTo(area, 3));
   const pane = {
     widthMm: 600,

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { dropAs, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "./simulate.ts";
+import { dropAs, dropWith, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "./simulate.ts";
 
 const facts: SimulatorFacts = {
   sash: { widthMm: 600, heightMm: 900 },
@@ -26,6 +26,16 @@ describe("a sash squared by its packers", () => {
     expect(dropAs(facts, p)).toBeCloseTo(0, 9);
     expect(squareBy(facts, p, BOX)).toBeNull();
     expect(squareBy({ ...facts, slackMm: 3.6 }, p, BOX)).toMatchObject({ place: "head", addMm: 3 });
+  });
+  it.each([
+    // A millimetre upright turns 600/500 of one at the handle, a millimetre sideways 600/800.
+    ["5 at the head", { ...none, head: 5 }, 6],
+    ["5 at the foot", { ...none, foot: 5 }, 6],
+    ["4 at the handle's side", { ...none, handleSide: 4 }, 3],
+    ["nothing", none, 0],
+  ])("across the wrong diagonal %s lowers what it would have lifted", (_, p, by) => {
+    expect(dropWith(facts, p, false)).toBeCloseTo(11.7 - by, 9);
+    expect(dropWith(facts, p, true)).toBeCloseTo(11.7 + by, 9);
   });
   it("too thick is taken out, never below nothing", () => {
     const advice = squareBy(facts, { ...none, foot: 3, head: 6, hingeSide: 6 }, BOX);

@@ -30,11 +30,14 @@ export function dropAs(f: SimulatorFacts, p: Packers): number {
 }
 
 /**
- * The same, or with the packers on the other diagonal: there the one at the handle pushes the handle down, and the others
- * carry nothing.
+ * The same, or with the packers on the other diagonal: by the same equation, each of them hangs the handle lower by as much
+ * as it would have lifted it.
+ * @example 600 wide, packers 500 apart: 5 more at the head lift it 6, and on the other diagonal lower it 6
  */
 export const dropWith = (f: SimulatorFacts, p: Packers, wrongDiagonal: boolean): number =>
-  wrongDiagonal ? dropAs(f, { foot: 0, head: 0, hingeSide: 0, handleSide: 0 }) + p.head : dropAs(f, p);
+  wrongDiagonal
+    ? dropAs(f, { foot: -p.foot, head: -p.head, hingeSide: -p.hingeSide, handleSide: -p.handleSide })
+    : dropAs(f, p);
 
 /** Square within this at the handle, mm: less than a key feels. */
 export const SQUARE_WITHIN_MM = 0.5;

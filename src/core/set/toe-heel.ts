@@ -11,18 +11,26 @@ export type Lift = {
   readonly diagonal: { readonly hangsMm: number; readonly squareMm: number };
   /** By how much packers must lengthen it: exactly, and to first order. */
   readonly lengthenMm: { readonly exact: number; readonly firstOrder: number };
+  /** The other one, hinge head to handle foot: as it hangs, and how far the handle would hang down with as much packed into it. */
+  readonly wrong: { readonly hangsMm: number; readonly dropWouldBeMm: number };
 };
 
 /**
  * What lifting a dropped handle corner asks of the diagonal that runs from the hinge's foot to the handle's head. It is
  * shortened when the sash drops: from √(W² + H² − 2Hs) back to √(W² + H²); s H / √(W² + H²) to first order.
- * @example 600 × 900, dropped 6 // 5.004 exactly, 4.992 to first order
+ * The other diagonal is lengthened by the drop already, to √(W² + H² + 2Hs): what is packed into it makes it hang lower.
+ * @example 600 × 900, dropped 6 // 5.004 exactly, 4.992 to first order; across the wrong diagonal it would hang 12.04
  */
 export function liftOf(sash: Sash, dropMm: number): Lift {
   const { widthMm: W, heightMm: H } = sash;
   const square = Math.hypot(W, H);
   const hangs = Math.sqrt(Math.max(0, W * W + H * H - 2 * H * dropMm));
+  const wrong = Math.sqrt(Math.max(0, W * W + H * H + 2 * H * dropMm));
   return {
+    wrong: {
+      hangsMm: wrong,
+      dropWouldBeMm: ((wrong + square - hangs) ** 2 - W * W - H * H) / (2 * H),
+    },
     gamma: Math.asin(Math.max(-1, Math.min(1, dropMm / W))),
     diagonal: { hangsMm: hangs, squareMm: square },
     lengthenMm: { exact: square - hangs, firstOrder: (dropMm * H) / square },

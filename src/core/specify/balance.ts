@@ -1,21 +1,8 @@
-/** kg/m³. Source: common data of the metals, and of pine as sashes are made of. */
-export const DENSITY = { lead: 11_340, steel: 7_850, softwood: 500 } as const;
+/** kg/m³ of what weights are cast or turned from. Source: common data of the metals. */
+export const DENSITY = { lead: 11_340, steel: 7_850 } as const;
 
 /** An upper sash hangs a little heavy, a lower a little light, each weight by so much, kg. Source: trade practice. */
 export const OFF_BALANCE_KG = 0.25;
-
-/** Timber of a sash from its members: two stiles as high as the sash, two rails across between them. */
-export function timberMass(of: {
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly stileMm: { readonly face: number; readonly thick: number };
-  readonly railMm: { readonly face: number; readonly thick: number };
-  readonly density?: number;
-}): number {
-  const stiles = 2 * of.heightMm * of.stileMm.face * of.stileMm.thick;
-  const rails = 2 * Math.max(0, of.widthMm - 2 * of.stileMm.face) * of.railMm.face * of.railMm.thick;
-  return ((stiles + rails) * (of.density ?? DENSITY.softwood)) / 1e9;
-}
 
 export type Balance = {
   /** Each of the two weights, kg, before and after. */

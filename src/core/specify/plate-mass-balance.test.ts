@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { balanceFor, timberMass, weightLength } from "./balance.ts";
+import { balanceFor, weightLength } from "./balance.ts";
 import { compatible } from "./compatible.ts";
 import { crackingOf } from "./cracking.ts";
 import { cupsFor, liftOf, paneMass } from "./mass.ts";
@@ -99,16 +99,6 @@ describe("sash weights", () => {
     // 1 / 11 340 m³ over π/4 × 0.04².
     expect(weightLength(1, "lead", 40)).toBeCloseTo(70.17, 2);
     expect(weightLength(1, "steel", 40)).toBeCloseTo(101.37, 2);
-  });
-  it("timber of a sash: two stiles, two rails between them", () => {
-    // 2 × 900 × 45 × 44 + 2 × (600 − 90) × 70 × 44 mm³ at 500 kg/m³.
-    const kg = timberMass({
-      widthMm: 600,
-      heightMm: 900,
-      stileMm: { face: 45, thick: 44 },
-      railMm: { face: 70, thick: 44 },
-    });
-    expect(kg).toBeCloseTo((2 * 900 * 45 * 44 + 2 * 510 * 70 * 44) * 5e-7, 9);
   });
 });
 

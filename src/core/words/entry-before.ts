@@ -8,6 +8,7 @@ import { SPECIAL_FACTS } from "../look/special.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
 import { DRY_FIT_FACTS } from "../ready/dry-fit.ts";
 import { FATE_NAMES, HARDWARE_NAMES } from "../ready/hardware.ts";
+import { filledOf } from "../refurbish/beads-and-seal.ts";
 import { CLEANER_FACTS } from "../refurbish/cleaners.ts";
 import { BEAD_SCHOOL_FACTS, CORNERS } from "../takeout/beads.ts";
 import { COUNTED_NAMES } from "../takeout/counts.ts";
@@ -113,7 +114,7 @@ export function sentenceBefore(e: BeforeEntry): string {
     case "refurbish.panes":
       return `{Panes} of the {unit}: A ${e.payload.a || "not said"}, B ${e.payload.b || "not said"}`;
     case "refurbish.unit":
-      return `Spacer ${e.payload.spacerMm} mm, bore ${e.payload.boreMm2} mm², channel ${e.payload.channelMm} mm, ${e.payload.filledSides} sides filled`;
+      return `Spacer ${e.payload.spacerMm} mm, bore ${e.payload.boreMm2} mm², channel ${e.payload.channelMm} mm, ${filledOf(e.payload.filledSides)} filled`;
     case "refurbish.weighed":
       return `Beads weigh ${e.payload.grams} g after ${e.payload.minutes} min`;
     case "refurbish.closed":

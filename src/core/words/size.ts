@@ -78,6 +78,10 @@ export function puttyErrorSentence(error: PuttyError): string {
       return "The glass is larger than the opening.";
     case "rebate-too-deep":
       return "The {rebate} is deeper than half of the opening. Check its depth: it is read in the plane of the glass.";
+    case "set-back-too-far":
+      return "The {putty} is set back farther than the {rebate} is deep: nothing of it is left.";
+    case "falls-through":
+      return "The glass is no larger than the sight opening: it would fall through, and no {putty} holds it. Measure it or the {rebate} depth again.";
     case "waste-out-of-range":
       return "The share wasted must be at least 0 and under 1.";
   }

@@ -2,7 +2,14 @@ import { optionsFor } from "../../core/look/options.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
-import { dryingOf, refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
+import {
+  dryingOf,
+  FILLED,
+  type Filled,
+  type FilledSides,
+  filledOf,
+  refurbishNeeds,
+} from "../../core/refurbish/beads-and-seal.ts";
 import { effortOf } from "../../core/steps/step.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -16,7 +23,7 @@ import { Ticks } from "../parts/Ticks.tsx";
 import { Cleaned } from "./Cleaned.tsx";
 import { SpacerGaps } from "./SpacerGaps.tsx";
 
-const USUAL = { spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4 as 2 | 4, keyLegMm: 25 };
+const USUAL = { spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: "all" as FilledSides, keyLegMm: 25 };
 const SPACER_HIGH_MM = 7;
 
 /** Opening, drying and closing a misted unit: what it takes, how dry it is, and the mark it leaves. */
@@ -68,11 +75,12 @@ export function Refurbish() {
         <label>
           <span className="text-[13px] text-mute">filled sides</span>
           <select
-            value={unit.filledSides}
-            onChange={(e) => write("refurbish.unit", { ...unit, filledSides: Number(e.target.value) as 2 | 4 })}
+            value={filledOf(unit.filledSides)}
+            onChange={(e) => write("refurbish.unit", { ...unit, filledSides: e.target.value as Filled })}
           >
-            <option value={2}>two</option>
-            <option value={4}>four</option>
+            {FILLED.map((f) => (
+              <option key={f}>{f}</option>
+            ))}
           </select>
         </label>
       </div>

@@ -1,7 +1,9 @@
+import type { Place } from "../../core/measure/places.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
-import { balanceFor, timberMass, weightLength } from "../../core/specify/balance.ts";
+import { balanceFor, weightLength } from "../../core/specify/balance.ts";
 import { massOf } from "../../core/specify/glass.ts";
 import { REHANG, springPair } from "../../core/specify/hinges.ts";
+import { sashTimber, TIMBER_DENSITY } from "../../core/specify/sash-mass.ts";
 import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -127,19 +129,31 @@ const oldGlassOf = (r: Reckoning): number | null =>
     : null;
 const OLD_MM = 3;
 
-/** The sash by its timber and its old glass, kg, where the member was read: stiles and rails alike. */
+/** The sash by its timber and its old glass, kg, where member and rebate were read: stiles and rails alike, of softwood. */
 function timberOf(r: Reckoning, oldGlassKg: number | null): number | null {
-  const [face, thick] = [r.readings["member-face"], r.readings["timber-thickness"]];
-  if (face === undefined || thick === undefined || oldGlassKg === null || !r.cut.ok) return null;
-  const member = { face: toMm(face), thick: toMm(thick) };
-  const { width, height } = r.cut.value.governs;
-  return (
-    oldGlassKg +
-    timberMass({
-      widthMm: toMm(width.length) + 2 * member.face,
-      heightMm: toMm(height.length) + 2 * member.face,
-      stileMm: member,
-      railMm: member,
-    })
-  );
+  const at = (place: Place): number | null => {
+    const read = r.readings[place];
+    return read === undefined ? null : toMm(read);
+  };
+  const [face, thickMm, depth, width] = [
+    at("member-face"),
+    at("timber-thickness"),
+    at("rebate-depth"),
+    at("rebate-width"),
+  ];
+  if (face === null || thickMm === null || depth === null || width === null) return null;
+  if (oldGlassKg === null || !r.cut.ok) return null;
+  // Sight size is the opening less the rebate's depth on both sides; the members stand outside of it.
+  const out = 2 * (face - depth);
+  const { governs } = r.cut.value;
+  const timber = sashTimber({
+    outsideMm: { width: toMm(governs.width.length) + out, height: toMm(governs.height.length) + out },
+    stileMm: face,
+    topRailMm: face,
+    bottomRailMm: face,
+    thickMm,
+    rebateMm: { depth, width },
+    density: TIMBER_DENSITY.softwood,
+  });
+  return timber.ok ? oldGlassKg + timber.value.kg : null;
 }

@@ -1,12 +1,15 @@
 import type { z } from "zod";
 import type { FitAnswer, FitCase } from "../../contract/calc-fit.ts";
+import { inset } from "../../core/geometry/inset.ts";
 import { type Clearance, largestAt, largestRectangle } from "../../core/geometry/largest.ts";
-import { bestTurn, gapsOf, type Placed } from "../../core/geometry/placing.ts";
+import { largestOfAspect } from "../../core/geometry/of-aspect.ts";
+import { bestGapAt, bestTurn, gapsOf, type Placed } from "../../core/geometry/placing.ts";
 import { SIDES } from "../../core/geometry/quad.ts";
 import { type Figure, figureOf } from "../../core/measure/figure.ts";
 import { fail, ok } from "../../core/result.ts";
 import { easingFor } from "../../core/size/ease.ts";
 import { bowSetback, coverOf, type Depths, layIn, leastOf } from "../../core/size/lay.ts";
+import { middlesOf } from "../../core/size/lay-model.ts";
 import { shapedPane } from "../../core/size/shaped.ts";
 import { floorTo, mm, type Nm, toMm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -63,6 +66,7 @@ export function calcFit(of: FitCase): Outcome<Answer> {
     best: rectangle(largestRectangle(quad, all.free, "even", most), all),
     mostGlass: rectangle(largestRectangle(quad, all.free, "area", most), all),
     mostCovered: all.depths ? rectangle(largestRectangle(quad, all.free, "area", most, covered), all) : null,
+    ofAspect: of.aspect === undefined ? null : rectangle(largestOfAspect(quad, all.free, of.aspect), all),
     given: width && height ? placing(all, width, height) : null,
     shaped: shapedPane(quad, all.free) ?? null,
     rule: "at a turn, the smallest gap on each side is that side's clearance plus half of an inward bow",
@@ -104,10 +108,11 @@ function placing(of: Of, width: Nm, height: Nm): Answer["given"] {
   if (!lying) return null;
   const { quad } = of.figure;
   const size = { width: toMm(width), height: toMm(height) };
-  // With a clearance of its own on each side, what counts is what is left after it.
-  const same = SIDES.every((s) => of.clearance[s] === of.clearance.left);
-  const after = same ? lying.spare - of.clearance.left : bestTurn(quad, size, of.free).gap;
-  const atSill = same ? lying.spareAtSill - of.clearance.left : gapAtSill(of, size);
+  // Each side keeps its own clearance, at its corners and at its middle.
+  const free = inset(quad, of.clearance);
+  const middles = middlesOf(of.figure.bow);
+  const after = free ? bestTurn(free, size, middles).gap : Number.NEGATIVE_INFINITY;
+  const atSill = free ? bestGapAt(free, { ...size, turn: 0 }, middles) : Number.NEGATIVE_INFINITY;
   return {
     glass: { width: lengthOut(width, of.case.unit), height: lengthOut(height, of.case.unit) },
     fits: after >= -NEAR_MM,
@@ -132,10 +137,5 @@ function placing(of: Of, width: Nm, height: Nm): Answer["given"] {
     })),
   };
 }
-
-const gapAtSill = (of: Of, size: { readonly width: number; readonly height: number }): number => {
-  const free = largestAt(of.figure.quad, 0, of.free);
-  return free ? Math.min(free.width - size.width, free.height - size.height) : Number.NEGATIVE_INFINITY;
-};
 
 const degrees = (radians: number): number => (radians * 180) / Math.PI;

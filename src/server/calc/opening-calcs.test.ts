@@ -82,6 +82,25 @@ describe("fit", () => {
     const a = fitOf({ readings: { ...SQUARE, "width-middle": "598" } });
     expect(a.sill?.widthMm).toBeCloseTo(595, 6);
   });
+  it.each<[string, object, string, string, boolean]>([
+    // 600 wide, 1 and 3 to stay free: 596 and no more; the height has 1 and 1.
+    ["exactly what is left", SQUARE, "596", "898", true],
+    ["a millimetre more", SQUARE, "597", "898", false],
+    ["a millimetre higher", SQUARE, "596", "899", false],
+    // Narrowing to 596 at the head: 592 between the clearances there, less a hair for the slant of the jambs.
+    ["what the narrow end leaves", { ...SQUARE, "width-top": "596" }, "591.9", "890", true],
+    ["what only the wide end leaves", { ...SQUARE, "width-top": "596" }, "595", "890", false],
+    ["an inward bow of 2 takes 1 off each side", { ...SQUARE, "width-middle": "598" }, "595", "898", false],
+    ["and leaves this", { ...SQUARE, "width-middle": "598" }, "594", "898", true],
+  ])("each side's own clearance stays free: %s", (_, readings, width, height, fits) => {
+    const clearance = { left: "1", right: "3", bottom: "1", top: "1" };
+    expect(fitOf({ readings, clearance, glass: { width, height } }).given?.fits).toBe(fits);
+  });
+  it("the largest of an aspect is given where it is asked for", () => {
+    const got = fitOf({ readings: SQUARE, aspect: 1 });
+    expect([got.ofAspect?.onGrid?.glass.width.mm, got.ofAspect?.onGrid?.glass.height.mm]).toEqual([597, 597]);
+    expect(fitOf({ readings: SQUARE }).ofAspect).toBeNull();
+  });
   it("each side may have its own clearance and depth", () => {
     const clearance = { left: "1", right: "2", bottom: "4", top: "1" };
     const rebateDepth = { left: "8", right: "8", bottom: "12", top: "6" };

@@ -107,6 +107,7 @@ export function calcToeHeel(of: ToeHeelCase): Outcome<z.output<typeof ToeHeelAns
       lengthenMm: lift.lengthenMm.exact,
       lengthenFirstOrderMm: lift.lengthenMm.firstOrder,
     },
+    wrongDiagonal: { ...lift.wrong, squareMm: lift.diagonal.squareMm },
     add: add && { uprightOnlyMm: add.uprightMm, sidewaysOnlyMm: add.sidewaysMm },
     restsAtMm:
       pane && packed && between

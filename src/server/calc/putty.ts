@@ -20,6 +20,7 @@ export function calcPutty(of: PuttyCase): Outcome<z.output<typeof PuttyAnswer>> 
       rebateWidth: of.rebateWidth,
       bed: of.bed,
       nose: of.nose,
+      setBack: of.setBack,
     },
     of.unit,
   );
@@ -35,6 +36,7 @@ export function calcPutty(of: PuttyCase): Outcome<z.output<typeof PuttyAnswer>> 
     rebateWidth: at.rebateWidth,
     bed: at.bed,
     nose: at.nose,
+    setBack: at.setBack,
     edgeFillShare: of.edgeFillShare,
     density: of.density,
     waste: of.waste,

@@ -57,8 +57,13 @@ function sectionIn(s: SealantCase["panes"][number]["section"], unit: LengthUnit,
     const d = lengthIn(s.diameter, unit, `${at}diameter`);
     return d.ok ? ok({ shape: "round", diameterMm: toMm(d.value) }) : d;
   }
+  if ("radius" in s) {
+    const r = lengthIn(s.radius, unit, `${at}radius`);
+    return r.ok ? ok({ shape: s.shape, radiusMm: toMm(r.value) }) : r;
+  }
   const read = inMm({ width: s.width, depth: s.depth }, unit, at);
-  return read.ok ? ok({ shape: s.shape, widthMm: read.value.width, depthMm: read.value.depth }) : read;
+  const shape = s.shape === "fillet" ? "triangle" : s.shape;
+  return read.ok ? ok({ shape, widthMm: read.value.width, depthMm: read.value.depth }) : read;
 }
 
 export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAnswer>> {

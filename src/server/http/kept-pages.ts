@@ -3,7 +3,11 @@ import { theDatabase } from "../the-database.ts";
 import { today } from "../today.ts";
 
 /** A page as it was sent, packed as its reader takes it. */
-export type KeptPage = { readonly status: number; readonly headers: Headers; readonly body: Uint8Array<ArrayBuffer> };
+export type KeptPage = {
+  readonly status: number;
+  readonly headers: Headers;
+  readonly body: Uint8Array<ArrayBuffer> | null;
+};
 
 /** Together they take no more than so much memory. */
 const MOST_BYTES = 48_000_000;
@@ -37,7 +41,7 @@ export function keptPage(key: string, as: string): KeptPage | null {
 export function keepPage(key: string, as: string, page: KeptPage): void {
   forget(key);
   kept.set(key, { as, page });
-  bytes += page.body.length;
+  bytes += page.body?.length ?? 0;
   for (const oldest of kept.keys()) {
     if (bytes <= MOST_BYTES) break;
     forget(oldest);
@@ -45,6 +49,6 @@ export function keepPage(key: string, as: string, page: KeptPage): void {
 }
 
 function forget(key: string): void {
-  bytes -= kept.get(key)?.page.body.length ?? 0;
+  bytes -= kept.get(key)?.page.body?.length ?? 0;
   kept.delete(key);
 }
