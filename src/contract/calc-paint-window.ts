@@ -26,7 +26,11 @@ export const PaintCase = z
       .meta({ description: "0 is Sunday." }),
     daysOff: Days.default([]),
     wet: Days.default([]),
-    lowC: z.record(DayText, z.number()).default({}).meta({ description: "Lowest °C by day." }),
+    lowC: z
+      .record(DayText, z.number().min(-90).max(60))
+      .refine((days) => Object.keys(days).length <= 1000, { error: "Give at most 1 000 days." })
+      .default({})
+      .meta({ description: "Lowest °C by day." }),
   })
   .meta({ id: "PaintCase" });
 export type PaintCase = z.output<typeof PaintCase>;

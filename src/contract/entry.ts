@@ -27,7 +27,7 @@ export const PAYLOADS = {
   "round.opened": z.strictObject({ name: Name, place: Short }),
   "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
   "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),
-  "house.rule": z.strictObject({ rule: Name, value: z.union([z.string().max(60), z.number()]) }),
+  "house.rule": z.strictObject({ rule: Name, value: z.union([z.string().max(60), z.number().min(-1e9).max(1e9)]) }),
   "supplier.added": z.strictObject({ name: Name, cuts: Short, unit: LengthUnit, leadDays: z.int().min(0).max(365) }),
   "stock.pane": z.strictObject({
     name: Name,

@@ -51,8 +51,8 @@ export async function addPane(
 /** Islands have taken over what the server drew. */
 export async function ready(page: Page): Promise<void> {
   await expect(page.locator("astro-island[ssr]")).toHaveCount(0);
-  // Their effects (keys, the outbox) run just after, when the browser has a moment.
-  await page.evaluate(() => new Promise((done) => requestIdleCallback(() => setTimeout(done, 30))));
+  // Their effects (keys, the outbox) run just after, when the browser has a moment; one that draws nothing may never say so.
+  await page.evaluate(() => new Promise((done) => requestIdleCallback(() => setTimeout(done, 30), { timeout: 500 })));
 }
 
 export async function openStation(page: Page, name: string): Promise<void> {
