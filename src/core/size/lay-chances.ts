@@ -30,7 +30,8 @@ type Meeting = { readonly p: number; readonly q: number; readonly atP: number; r
 
 const LINES = 18;
 const OF_WIDTH = 9;
-const FLAT = 1e-9;
+/** A line that rises less than this, mm a radian, is flat: over every turn a pane may take, a ten-thousandth of a micrometre. */
+const FLAT = 1e-6;
 /** Corners, half bows, and the tightest room of each dimension by itself. */
 const [HALF_BOWS, TIGHTEST, MIXED] = [8, 10, 12] as const;
 
