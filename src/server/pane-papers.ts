@@ -37,7 +37,7 @@ export async function paneTags(id: string, origin: string): Promise<Tags | undef
   const found = paneNow(id);
   if (!found) return undefined;
   const { book } = found;
-  const order = book.before.joints ? "beads numbered as they came out" : "beads";
+  const order = book.before.joints ? "{beads} numbered as they came out" : "{beads}";
   return {
     label: labelOf(book),
     system: SYSTEM_FACTS[book.added.system].name,
@@ -47,7 +47,7 @@ export async function paneTags(id: string, origin: string): Promise<Tags | undef
     qr: await QRCode.toString(`${origin}/panes/${id}`, { type: "svg", margin: 1, errorCorrectionLevel: "M" }),
     tags: [
       { of: "Sash", says: "goes back into this opening and no other" },
-      { of: "Bag", says: `${order}, screws, plugs and packers` },
+      { of: "Bag", says: `${order}, screws, plugs and {packers}` },
       { of: "Pane", says: "inside face to the room, arrow up" },
     ],
   };

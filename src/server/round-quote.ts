@@ -42,9 +42,7 @@ export function roundQuote(id: string, prefs: Prefs): RoundQuote | undefined {
   const by = withFirm(firm, serverFindBest);
   const record = recordsOf(db);
   const books = ids.flatMap((p) => foldPane(p, entriesFor(p)) ?? []).filter((b) => !b.signed);
-  const panes = books.flatMap(
-    (b) => quotedPane(b, reckon(b, by), { firm, today: now, record, dialect: prefs.dialect }) ?? [],
-  );
+  const panes = books.flatMap((b) => quotedPane(b, reckon(b, by), { firm, today: now, record, ...prefs }) ?? []);
   const pence = (money: number): number => Math.round(money * 100);
   const { house } = firm;
   const rates: QuoteRates = {

@@ -6,7 +6,7 @@ import type { Firm } from "../round/book.ts";
 import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";
-import { toMm } from "../units/length.ts";
+import { type LengthUnit, toMm } from "../units/length.ts";
 import { type Dialect, say } from "../words/dialect.ts";
 import { glassText } from "../words/glass.ts";
 import type { PaneBook } from "./book.ts";
@@ -39,6 +39,7 @@ export function quotedPane(
     readonly today: Day;
     readonly record: readonly SupplierRecord[];
     readonly dialect: Dialect;
+    readonly unit: LengthUnit;
   },
 ): QuotedPane | null {
   const line = orderLineOf(book, r);
@@ -56,7 +57,7 @@ export function quotedPane(
   return {
     pane: book.id,
     where: labelOf(book),
-    glass: glassText(line, by.dialect),
+    glass: glassText(line, by),
     glassPence: glassPence(book, r, best),
     minutes,
     materialsPence: Math.round(r.house.materialsEach * 100),

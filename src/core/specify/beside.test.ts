@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { type CandidateFacts, candidatesFor, laminatedFor } from "./candidates.ts";
 import { hingeLoad, springPair } from "./hinges.ts";
 import { looksText, PLAIN_LOOKS } from "./looks.ts";
+import { makeupText } from "./makeup.ts";
 import { blockHeight, panelMass, panelThickness } from "./panel.ts";
 import { withStormPane } from "./storm.ts";
 
@@ -62,6 +63,42 @@ describe("how it looks", () => {
     [{ ...PLAIN_LOOKS, runs: "up" as const, texture: "room" as const }, "lines run upright, texture to the room"],
     [{ ...PLAIN_LOOKS, mark: "stamp", markAt: "top-left" as const }, "stamp top left"],
   ])("%#", (looks, says) => expect(looksText(looks)).toBe(says));
+});
+
+describe("candidates of a unit made in inches", () => {
+  const facts: CandidateFacts = {
+    was: { panesMm: [3.175, 3.175], cavityMm: 9.525 },
+    roomMm: null,
+    widthMm: 600,
+    heightMm: 900,
+    safetyNeeded: false,
+    safetyKind: "toughened",
+    emissivity: 0.05,
+    roomC: 20,
+    outsideC: -5,
+    perM2: 120,
+    leastCharge: 35,
+    days: 8,
+  };
+  const told = (f: CandidateFacts) =>
+    candidatesFor(f).map((c) => [c.id, makeupText(c.makeup).split(", ")[0], c.overallMm]);
+  it("5/8 of 1/8 sheets is 1/8 - 3/8 - 1/8, coated or not; no third sheet finds a spacer", () =>
+    expect(told(facts)).toEqual([
+      ["same", "1/8 - 3/8 - 1/8", 15.875],
+      ["coated", "1/8 - 3/8 - 1/8", 15.875],
+      ["argon", "1/8 - 3/8 - 1/8", 15.875],
+    ]));
+  it("7/8 has room for three, with spacers of 1/4", () =>
+    expect(told({ ...facts, was: { panesMm: [3.175, 3.175], cavityMm: 15.875 } }).at(-1)).toEqual([
+      "triple",
+      "1/8 - 1/4 - 1/8 - 1/4 - 1/8",
+      expect.closeTo(22.225, 6),
+    ]));
+  it("three sheets in millimetres have spacers that are made: 28 gives 4-8-4-8-4, 30 gives 4-9-4-9-4", () =>
+    expect([20, 22].map((cavityMm) => told({ ...facts, was: { panesMm: [4, 4], cavityMm } }).at(-1)?.[1])).toEqual([
+      "4-8-4-8-4",
+      "4-9-4-9-4",
+    ]));
 });
 
 describe("candidates in laminated", () => {

@@ -1,7 +1,8 @@
+import { isInchMake } from "../units/inch-make.ts";
 import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
 import { type Makeup, makeupHeat, makeupMass, makeupOverall } from "./makeup.ts";
-import { METRIC_SPACERS } from "./stack.ts";
+import { spacersWith } from "./stack.ts";
 
 export type CandidateFacts = {
   /** The unit that was there, or the likeliest for its thickness; null for single glass. */
@@ -47,10 +48,18 @@ const LAMINATED: readonly (readonly [upTo: number, mm: number])[] = [
 ];
 export const laminatedFor = (mm: number): number => LAMINATED.find(([upTo]) => mm <= upTo)?.[1] ?? mm;
 
-/** The widest spacer that is made and finds room; the narrowest where none does. */
-function spacerUpTo(mm: number, was: number): number {
-  const made = METRIC_SPACERS.filter((s) => s <= mm + 1e-9 && s <= was);
-  return made.at(-1) ?? METRIC_SPACERS[0] ?? was;
+/** The sheet in the middle of three, mm. */
+const METRIC_MIDDLE_MM = 4;
+const INCH_MIDDLE_MM = 3.175;
+
+/** Sums of makes in inches differ by less than this, mm. */
+const NEAR_MM = 1e-6;
+
+/** The widest spacer that is made, in the units that the panes are made in, and finds room; the narrowest where none does. */
+function spacerUpTo(mm: number, was: number, paneMm: number): number {
+  const all = spacersWith(paneMm);
+  const made = all.filter((s) => s <= mm + NEAR_MM && s <= was + NEAR_MM);
+  return made.at(-1) ?? all[0] ?? was;
 }
 
 /**
@@ -87,26 +96,29 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   // Laminated sheets are thicker: the cavity gives, so that the unit still finds its room.
   const whole = outer + was.cavityMm + inner;
   const left = whole - sheet(outer).mm - sheet(inner).mm;
-  const between = left >= was.cavityMm ? was.cavityMm : spacerUpTo(left, was.cavityMm);
+  const between = left >= was.cavityMm - NEAR_MM ? was.cavityMm : spacerUpTo(left, was.cavityMm, outer);
   const double = (gas: "air" | "argon", coated: boolean): Makeup => ({
     panes: [sheet(outer), sheet(inner)],
     cavities: [cavity(between, gas)],
     coatings: coated ? [{ face: 3, emissivity: f.emissivity }] : [],
     spacer,
   });
-  const third = Math.floor((whole - sheet(outer).mm - sheet(inner).mm - 4) / 2);
+  // A third sheet in the middle, of the same make, and the widest spacer that is made and leaves it room.
+  const middle = isInchMake(outer) ? INCH_MIDDLE_MM : METRIC_MIDDLE_MM;
+  const room = (whole - sheet(outer).mm - sheet(inner).mm - sheet(middle).mm) / 2;
+  const third = spacerUpTo(room, was.cavityMm, outer);
   const all = [
     make("same", "same again, plain", double("air", false), 0),
     make("coated", "coated", double("air", true), EXTRAS.coated),
     make("argon", "coated, argon", double("argon", true), EXTRAS.coated + EXTRAS.argon),
   ];
-  if (third >= 6)
+  if (third <= room + NEAR_MM)
     all.push(
       make(
         "triple",
         "three sheets, coated, argon",
         {
-          panes: [sheet(outer), sheet(4), sheet(inner)],
+          panes: [sheet(outer), sheet(middle), sheet(inner)],
           cavities: [cavity(third, "argon"), cavity(third, "argon")],
           coatings: [2, 5].map((face) => ({ face, emissivity: f.emissivity })),
           spacer,

@@ -1,3 +1,4 @@
+import { isInchMake, makeText } from "../units/inch-make.ts";
 import { type Cavity, centreHeat, corrected, type GasName, mixed, UNCOATED } from "./heat.ts";
 
 /** Glass as it stands, from outside in: sheets, and what is between them. Faces are numbered from outside, 1 up. */
@@ -35,7 +36,7 @@ export function glazingText(g: Glazing): string {
   const layers = g.panesMm.flatMap((p, i) => (g.cavities[i] ? [p, g.cavities[i].widthMm] : [p]));
   const gases = [...new Set(g.cavities.map((c) => c.gas))].filter((n) => n !== "air");
   return [
-    layers.map((l) => String(Math.round(l * 100) / 100)).join("-"),
+    layers.map(makeText).join(layers.some(isInchMake) ? " - " : "-"),
     ...gases,
     g.coatings.length > 0 ? `coated on ${g.coatings.map((c) => c.face).join(" and ")}` : "",
   ]

@@ -1,3 +1,4 @@
+import { isInchMake } from "../units/inch-make.ts";
 import { inches, mm, type Nm, nm, toMm } from "../units/length.ts";
 
 /** What panes and spacers are made in. Metric and inch makes are exact sizes and are not mixed in one unit. */
@@ -20,7 +21,9 @@ export const MAKES = {
   },
 } as const;
 /** Spacers of the metric makes, mm, the narrowest first. */
-export const METRIC_SPACERS: readonly number[] = MAKES.metric.spacers.map(toMm);
+/** Spacers that go with panes of this make, mm. @example spacersWith(4) // 6, 8, 9 …; spacersWith(3.175) // 6.35, 7.9375 … */
+export const spacersWith = (paneMm: number): readonly number[] =>
+  MAKES[isInchMake(paneMm) ? "inch" : "metric"].spacers.map(toMm);
 export type Make = keyof typeof MAKES;
 
 /** A sealed unit that is made: panes and spacers in turn, from one face to the other; which face comes first is open. */

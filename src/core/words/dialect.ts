@@ -2,7 +2,7 @@
 export type Dialect = "a" | "b";
 
 const TERMS = {
-  pane: { a: "pane", b: "lite", means: "one piece of glass, or one sealed unit, in its own {rebate}" },
+  pane: { a: "pane", b: "lite", means: "one piece of glass, or one {unit}, in its own {rebate}" },
   rebate: { a: "rebate", b: "rabbet", means: "the step the glass sits in" },
   bead: { a: "bead", b: "stop", means: "strip that holds the glass and comes off" },
   sprig: { a: "sprig", b: "point", means: "small metal holder under the {putty}" },

@@ -1,18 +1,35 @@
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
 import { writeNumber } from "../tape/write.ts";
-import { nm } from "../units/length.ts";
+import { isInchMake, makeText } from "../units/inch-make.ts";
+import { type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { inUnit, metric } from "./in-unit.ts";
 
 /**
- * What the glass is, in the words of an order. Thickness in millimetres always: that is what it is made in.
- * @example glassText({ thicknessNm: mm(4), glass: "float" }, "a") // "4 mm clear float"
- * @example the same of a unit // "24 mm sealed unit, 4-16-4, argon, coated on 3, warm edge, black"
+ * What the glass is, in the words of an order: its thickness as it is made where that is in inches, else in the reader's unit,
+ * and in millimetres beside it for a cutter who works in them.
+ * @example glassText({ thicknessNm: mm(4), glass: "float" }, { dialect: "a", unit: "mm" }) // "4 mm clear float"
+ * @example for a reader in inches // "5/32 in clear float"; on a metric cutter's order "5/32 in (4 mm) clear float"
+ * @example a unit of 1/8 sheets // "5/8 in sealed unit, 1/8 - 3/8 - 1/8, warm edge, black"
  */
 export function glassText(
   of: { readonly thicknessNm: number; readonly glass: GlassKind; readonly makeup?: Makeup | null | undefined },
-  dialect: Dialect,
+  {
+    dialect,
+    unit,
+    cutter = unit,
+  }: { readonly dialect: Dialect; readonly unit: LengthUnit; readonly cutter?: LengthUnit },
 ): string {
-  const thick = `${writeNumber(nm(of.thicknessNm), "mm")} mm`;
+  const thick = thicknessText(of.thicknessNm, unit, cutter);
   return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
+}
+
+/** A thickness of glass as it is said. @example thicknessText(4_000_000, "in") // "5/32 in"; thicknessText(15_875_000, "mm") // "5/8 in" */
+export function thicknessText(thicknessNm: number, unit: LengthUnit, cutter: LengthUnit = unit): string {
+  const mm = thicknessNm / 1e6;
+  if (isInchMake(mm)) return `${makeText(mm)} in`;
+  const inMm = `${writeNumber(nm(thicknessNm), "mm")} mm`;
+  if (unit === "mm") return inMm;
+  return cutter === "mm" ? `${inUnit(inMm, unit)} (${metric(inMm)})` : inUnit(inMm, unit);
 }

@@ -49,7 +49,7 @@ export function orderLineWords(
         ? null
         : `${writeNumber(width, cutter)} × ${writeNumber(height, cutter)} ${cutter}`,
     glass: [
-      glassText(line, by.dialect),
+      glassText(line, { ...by, cutter }),
       line.pattern,
       line.looks && looksText(line.looks),
       line.bars && barsText(line.bars).replace("Bars: ", "bars "),

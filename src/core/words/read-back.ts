@@ -24,7 +24,7 @@ export function readBackOf(line: OrderLine, unit: LengthUnit, dialect: Dialect):
     { id: "width", name: "width", says: size(stated.width), big: true },
     { id: "height", name: "height", says: size(stated.height), big: true },
     { id: "basis", name: "which size", says: basisText(stated, unit), big: false },
-    { id: "glass", name: "glass", says: glassText(line, dialect), big: false },
+    { id: "glass", name: "glass", says: glassText(line, { dialect, unit }), big: false },
     line.pattern ? { id: "pattern", name: "pattern", says: line.pattern, big: false } : null,
     line.bars ? { id: "bars", name: "bars", says: barsText(line.bars).replace("Bars: ", ""), big: false } : null,
     { id: "edges", name: "edges", says: edgesText(line.edges), big: false },

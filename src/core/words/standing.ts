@@ -1,12 +1,17 @@
 import type { Next, Says } from "../pane/standing.ts";
 import { GLASS_NAMES, type Glass } from "../specify/glass.ts";
-import { writeNumber } from "../tape/write.ts";
+import type { LengthUnit } from "../units/length.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { thicknessText } from "./glass.ts";
 import { PLACE_NAMES } from "./places.ts";
 
 /** How a station stands, in about three words, for the station tape. */
-export function standingWords(says: Says, glass: Glass, dialect: Dialect): string {
+export function standingWords(
+  says: Says,
+  glass: Glass,
+  { dialect, unit }: { readonly dialect: Dialect; readonly unit: LengthUnit },
+): string {
   switch (says.kind) {
     case "nothing":
       return "";
@@ -21,9 +26,9 @@ export function standingWords(says: Says, glass: Glass, dialect: Dialect): strin
     case "bad-reading":
       return says.count === 1 ? "one cannot be read" : `${says.count} cannot be read`;
     case "glass":
-      return say(`${writeNumber(glass.thickness, "mm")} mm ${GLASS_NAMES[glass.kind]}`, dialect);
+      return say(`${thicknessText(glass.thickness, unit)} ${GLASS_NAMES[glass.kind]}`, dialect);
     case "unit":
-      return say(`${writeNumber(glass.thickness, "mm")} mm {unit}`, dialect);
+      return say(`${thicknessText(glass.thickness, unit)} {unit}`, dialect);
     case "unit-open":
       return say("{unit} not chosen", dialect);
     case "needs-safety":

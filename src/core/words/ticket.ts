@@ -9,7 +9,7 @@ import { mostEased } from "../size/ease.ts";
 import { looksText } from "../specify/looks.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
-import { gridUnit, type LengthUnit, type Nm, nm, toMm } from "../units/length.ts";
+import { gridUnit, type LengthUnit, type Nm, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
@@ -42,7 +42,7 @@ function nothingToOrder(book: PaneBook, r: Reckoning): string | null {
 }
 
 /** What the glass is, as far as it is known: what stands on its order, or was chosen, or is only the house's usual. */
-export function glassKnown(book: PaneBook, r: Reckoning, dialect: Dialect): string {
+export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By): string {
   const { line } = r.stands;
   if (!line) {
     if (oldGlassBack(book))
@@ -55,7 +55,7 @@ export function glassKnown(book: PaneBook, r: Reckoning, dialect: Dialect): stri
     ? { thicknessNm: line.thicknessNm, glass: line.glass }
     : { thicknessNm: r.chosen.thickness, glass: r.chosen.kind };
   const isUsual = !line && !book.glass && !book.makeup && !book.panel;
-  return `${glassText({ ...of, makeup }, dialect)}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
+  return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
 }
 
 const STANDS_WORDS: Readonly<Record<Exclude<StandsAs, "worked-out">, string>> = {
@@ -67,7 +67,7 @@ const STANDS_WORDS: Readonly<Record<Exclude<StandsAs, "worked-out">, string>> = 
 export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const { unit, dialect } = by;
   const glass = [
-    glassKnown(book, r, dialect),
+    glassKnown(book, r, by),
     r.glass.pattern,
     book.looks ? looksText(book.looks) : "",
     book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
@@ -104,7 +104,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
   const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
   const door = book.way.startsWith("insert-") ? doorText(r, unit) : "";
-  const shape = r.shaped ? `${shapedText(r.shaped.corners)}. ` : "";
+  const shape = r.shaped ? `${shapedText(r.shaped.corners, unit)}. ` : "";
   const rest = why.replace("Width × height. ", "").replace(as, "");
   const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${rest} ${labelOf(book)}.`;
   return {
@@ -147,9 +147,12 @@ export function movedText(r: Reckoning, unit: LengthUnit): string {
   return `The readings now give ${sizeText(moved.now.width, unit)} × ${sizeText(moved.now.height, unit)} ${unit}: ${parts} than was ordered.${means}`;
 }
 
+/** As finely as a template is drawn. */
+const CORNER = { places: 1, ticks: 32 } as const;
+
 /** Corner points of a shaped pane, as a cutter draws them. @example "cut to shape: corners 0, 0 · 602, 0 · 608.5, 897 · 3, 899 mm from bottom left" */
-export const shapedText = (corners: readonly Corner[]): string =>
-  `Cut to shape within that size: corners ${corners.map((c) => `${toMm(nm(c.x))}, ${toMm(nm(c.y))}`).join(" · ")} mm from the bottom left, seen from the side it goes in`;
+export const shapedText = (corners: readonly Corner[], unit: LengthUnit = "mm"): string =>
+  `Cut to shape within that size: corners ${corners.map((c) => `${writeNumber(nm(c.x), unit, CORNER)}, ${writeNumber(nm(c.y), unit, CORNER)}`).join(" · ")} ${unit} from the bottom left, seen from the side it goes in`;
 
 /**
  * The opening and what the cutter takes off it, as it stands on the order or would. Null where it cannot be told.
@@ -181,9 +184,9 @@ const COPIED_WORDS = {
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
 
-/** @example massText(5.47, "mm") // "5.5 kg"; inch readers get pounds first */
+/** @example massText(5.47, "mm") // "5.5 kg"; inch readers get "12.1 lb" */
 export const massText = (kg: number, unit: LengthUnit): string =>
-  unit === "mm" ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb (${kg.toFixed(1)} kg)`;
+  unit === "mm" ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`;
 
 function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;

@@ -136,7 +136,7 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
     state: sureOf(book),
     ...sizedPane(book, r, by),
     glass: {
-      says: glassKnown(book, r, dialect),
+      says: glassKnown(book, r, { dialect, unit }),
       kind: r.glass.kind,
       thicknessMm: toMm(r.glass.thickness),
       makeup: r.stands.line ? (r.stands.line.makeup ?? null) : book.makeup,
@@ -169,7 +169,7 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
     stations: STATIONS.map((station) => ({
       station,
       state: all[station].state,
-      says: s(standingWords(all[station].says, r.glass, dialect)),
+      says: s(standingWords(all[station].says, r.glass, { dialect, unit })),
       steps: stepsAt(station, book, r).map((step) => {
         const mark = book.steps.get(stepKey(station, step.id));
         const held = mark ? null : stepHeld(step, station, book, r);

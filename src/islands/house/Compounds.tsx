@@ -43,8 +43,8 @@ export function Compounds({ own, say, write }: Props) {
         : c.mostDays === null
           ? `painted from day ${c.leastDays}`
           : `painted from day ${c.leastDays} to day ${c.mostDays}`,
-      `cures above ${c.leastC} °C`,
-      c.mostC === undefined ? "" : `bears ${c.mostC} °C`,
+      say(`cures above ${c.leastC} °C`),
+      c.mostC === undefined ? "" : say(`bears ${c.mostC} °C`),
       c.approved ? `approved by ${c.approved}` : "",
       c.dryBefore > 0 ? `${c.dryBefore} dry ${c.dryBefore === 1 ? "day" : "days"} before paint` : "",
     ]

@@ -5,6 +5,7 @@ import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { say } from "../../core/words/dialect.ts";
+import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
 import { PageKeys } from "../parts/PageKeys.tsx";
@@ -63,7 +64,7 @@ function HousePage(props: Props) {
       <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />
       <Compounds
         own={firm.ownCompounds}
-        say={(sentence) => say(sentence, prefs.dialect)}
+        say={(sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit)}
         write={(c) => write("compound.kept", c)}
       />
       <Suppliers
@@ -71,7 +72,7 @@ function HousePage(props: Props) {
         terms={firm.terms}
         records={props.records}
         currency={firm.house.currency}
-        say={(sentence) => say(sentence, prefs.dialect)}
+        say={(sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit)}
         add={(s) => write("supplier.added", s)}
         setTerms={(t) => write("supplier.terms", t)}
       />

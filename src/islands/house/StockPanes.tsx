@@ -2,8 +2,9 @@ import { useState } from "react";
 import type { StockPane } from "../../core/house/stock.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { GLASS_KINDS, GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
-import { nm, toMm } from "../../core/units/length.ts";
+import { nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
+import { thicknessText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { Size } from "../parts/Size.tsx";
 import { lengthIn, ReadLength } from "./ReadLength.tsx";
@@ -35,7 +36,7 @@ export function StockPanes({ stock, prefs, write }: Props) {
         {stock.map((p) => (
           <li key={p.name} className="flex flex-wrap items-center justify-between gap-x-4 py-2">
             <span>
-              <strong className="font-semibold">{p.name}</strong>, {toMm(nm(p.thicknessNm))} mm{" "}
+              <strong className="font-semibold">{p.name}</strong>, {thicknessText(p.thicknessNm, prefs.unit)}{" "}
               {say(GLASS_NAMES[p.glass], prefs.dialect)}
             </span>
             <span className="inline-flex items-center gap-3">

@@ -72,10 +72,16 @@ export function Cures() {
         {points && (
           <li className="py-2">
             <p className="font-medium">{say("A shaped {pane} from a template, full size")}</p>
-            <p className="tight text-[13px]">{points.map((p) => `${p.x}, ${p.y}`).join(" · ")} mm</p>
+            <p className="tight text-[13px]">
+              {points
+                .map((p) => `${writeNumber(mm(p.x), prefs.unit)}, ${writeNumber(mm(p.y), prefs.unit)}`)
+                .join(" · ")}{" "}
+              {prefs.unit}
+            </p>
             <p className="text-[13px] text-mute">
-              Corners from the bottom left: bottom left, bottom right, top right, top left. Not for toughened glass once
-              made.
+              {say(
+                "Corners from the bottom left: bottom left, bottom right, top right, top left. Not for {toughened} glass once made.",
+              )}
             </p>
             <p className="flex flex-wrap gap-3 pt-1">
               {corners && (!r.shaped || r.shaped.stale) && (

@@ -54,7 +54,7 @@ export function FromStock() {
       {!first && (
         <p className="text-[13px] text-mute">
           {say("Stock is listed on the house page, by thickness and kind. Specify says which glass this {pane} is.")}{" "}
-          <a href="/house#stock">House page</a>, {toMm(r.glass.thickness)} mm.
+          <a href="/house#stock">House page</a>, {say(`${toMm(r.glass.thickness)} mm.`)}
         </p>
       )}
     </Fold>

@@ -159,7 +159,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
     >
       <p className="text-[22px] font-bold">
         {opening ?? <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />}{" "}
-        <span className="text-[14px] font-normal">{glassText(line, prefs.dialect)}</span>
+        <span className="text-[14px] font-normal">{glassText(line, { ...prefs, cutter: gridUnit(line.grid) })}</span>
       </p>
       {r.moved && (
         <div className="note-wax space-y-2">

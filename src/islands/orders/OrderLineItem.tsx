@@ -45,7 +45,7 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
         </p>
       </div>
       <p>
-        1 off, {glassText(line, prefs.dialect)}
+        1 off, {glassText(line, { ...prefs, cutter: gridUnit(line.grid) })}
         {line.pattern && `, ${line.pattern}`}
         {line.looks && `, ${looksText(line.looks)}`}
         {line.bars && `, ${barsText(line.bars).replace("Bars: ", "bars ")}`}, {edgesText(line.edges)},{" "}

@@ -29,7 +29,7 @@ export function Figures() {
       <Row name="Mass">{r.massKg === null ? "" : massText(r.massKg, prefs.unit)}</Row>
       {r.putty?.ok && (
         <Row name="{Putty}, bed and face">
-          <span className="tight">{r.putty.value.buyKg.toFixed(2)} kg</span>
+          <span className="tight">{say(`${r.putty.value.buyKg.toFixed(2)} kg`)}</span>
         </Row>
       )}
       {r.sprigs && (

@@ -8,6 +8,7 @@ import { rememberBest } from "../../core/size/best.ts";
 import { day } from "../../core/units/day.ts";
 import { say } from "../../core/words/dialect.ts";
 import { entryWords } from "../../core/words/entry.ts";
+import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
@@ -180,7 +181,7 @@ function WholePane(props: PanePageProps) {
             firm,
             prefs,
             today: day(props.today),
-            say: (sentence) => say(sentence, prefs.dialect),
+            say: (sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit),
             write: (kind, payload) => store.write(kind, { pane: props.pane }, payload),
             writeFirm: (kind, payload) => void store.write(kind, {}, payload),
             writeOrder: (order, kind, payload, pane = false) =>

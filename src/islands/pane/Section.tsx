@@ -103,7 +103,7 @@ export function Section() {
           fill="none"
         />
         <text x={drawn.scaleBar.to.x + 7} y={drawn.scaleBar.to.y + 4} className="d-mute">
-          {prefs.unit === "mm" ? "10 mm" : "10 mm (13/32″)"}
+          {prefs.unit === "mm" ? "10 mm" : "13/32″"}
         </text>
       </svg>
     </figure>

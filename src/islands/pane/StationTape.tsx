@@ -32,7 +32,7 @@ export function StationTape({ view, open }: Props) {
         {STATIONS.map((station, i) => {
           const { state, says } = all[station];
           const on = station === view;
-          const words = standingWords(says, reckoning.glass, prefs.dialect);
+          const words = standingWords(says, reckoning.glass, prefs);
           return (
             <li key={station} className="min-w-0">
               <a

@@ -129,8 +129,8 @@ function itemText(i: MapItem, say: (s: string) => string): string {
   const end = i.edge === "left" || i.edge === "right" ? "from the foot" : "from the left";
   return [
     `${say(THING_FACTS[i.thing].name)}, ${i.edge}, ${Math.round(i.share * 100)}% ${end}`,
-    i.thickness ? `${i.thickness.text} ${i.thickness.unit} thick` : "",
-    i.width ? `${i.width.text} ${i.width.unit} wide` : "",
+    i.thickness ? say(`${i.thickness.text} ${i.thickness.unit} thick`) : "",
+    i.width ? say(`${i.width.text} ${i.width.unit} wide`) : "",
     i.material,
   ]
     .filter(Boolean)

@@ -1,11 +1,12 @@
 import { useId } from "react";
 import { meaning, piecesOf, type Term } from "../../core/words/dialect.ts";
+import { inUnit } from "../../core/words/in-unit.ts";
 import { usePane } from "./pane-context.ts";
 
-/** A sentence in the reader's words. A tap on a trade word says what it means. */
+/** A sentence in the reader's words and unit. A tap on a trade word says what it means. */
 export function Said({ children }: { readonly children: string }) {
   const { prefs } = usePane();
-  return piecesOf(children, prefs.dialect).map((piece, i) =>
+  return piecesOf(inUnit(children, prefs.unit), prefs.dialect).map((piece, i) =>
     // biome-ignore lint/suspicious/noArrayIndexKey: a sentence's pieces never move
     piece.term === null ? piece.text : <Word key={i} text={piece.text} term={piece.term} />,
   );

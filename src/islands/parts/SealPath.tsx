@@ -8,14 +8,14 @@ import { usePane } from "./pane-context.ts";
 
 /** Where sealant or tape runs so that nothing of it shows, on the face and in section. */
 export function SealPath() {
-  const { book, reckoning: r, firm } = usePane();
+  const { book, reckoning: r, firm, say } = usePane();
   const setting = settingOf(book, r);
   const { bed } = readyFacts(book, r);
   if (!setting || (bed !== "silicone" && bed !== "tape")) return null;
   const read = r.readings["rebate-depth"];
   const legMm = read === undefined ? USUAL_LEG_MM : toMm(read);
   const { bedMm } = firm.house;
-  const more = read === undefined ? `leg not measured: ${USUAL_LEG_MM} mm taken` : "by the leg as measured";
+  const more = read === undefined ? say(`leg not measured: ${USUAL_LEG_MM} mm taken`) : "by the leg as measured";
   return (
     <div className="space-y-2">
       <p className="text-[13px] text-mute">
@@ -31,13 +31,16 @@ export function SealPath() {
 }
 
 function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly beadMm: number }) {
+  const { say } = usePane();
   const path = sealPath(of);
   return (
     <>
       <Drawn
         {...of}
         {...path}
-        says={`The bead runs all round, ${path.fromSightMm.toFixed(1)} mm in from the sight line, fuller in the corners`}
+        says={say(
+          `The bead runs all round, ${path.fromSightMm.toFixed(1)} mm in from the sight line, fuller in the corners`,
+        )}
       />
       <p className={path.hidden ? "note-glass" : "note-wax"} role="status">
         {path.hidden ? (
@@ -59,6 +62,7 @@ function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly
 }
 
 function TapeLine(of: { readonly legMm: number; readonly bedMm: number }) {
+  const { say } = usePane();
   const path = tapePath(of.legMm);
   if (!path)
     return (
@@ -73,7 +77,7 @@ function TapeLine(of: { readonly legMm: number; readonly bedMm: number }) {
         beadMm={0}
         spreadMm={path.wideMm}
         fromSightMm={path.fromSightMm}
-        says={`Tape of ${path.wideMm} mm all round, its edge just below the sight line, corners butted`}
+        says={say(`Tape of ${path.wideMm} mm all round, its edge just below the sight line, corners butted`)}
       />
       <p className="note-glass" role="status">
         Tape of <Mm of={path.wideMm} />, its edge <Mm of={path.fromSightMm - path.wideMm / 2} /> below the sight line:

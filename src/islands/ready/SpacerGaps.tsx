@@ -6,7 +6,7 @@ const SIDES = ["left", "right", "top", "bottom"] as const;
 
 /** How far the spacer stands in from the glass edge on each side, and how it is moved to the middle. */
 export function SpacerGaps() {
-  const { book, write } = usePane();
+  const { book, say, write } = usePane();
   const gaps = book.before.refurbish.gaps ?? { left: null, right: null, top: null, bottom: null };
   const { left, right, top, bottom } = gaps;
   const whole = left !== null && right !== null && top !== null && bottom !== null;
@@ -32,15 +32,15 @@ export function SpacerGaps() {
             ? "Even: opposite sides agree within a millimetre."
             : `Move the spacer ${[
                 Math.abs(shift.rightMm) > 0.5
-                  ? `${Math.abs(shift.rightMm).toFixed(1)} mm ${shift.rightMm > 0 ? "right" : "left"}`
+                  ? say(`${Math.abs(shift.rightMm).toFixed(1)} mm ${shift.rightMm > 0 ? "right" : "left"}`)
                   : "",
                 Math.abs(shift.upMm) > 0.5
-                  ? `${Math.abs(shift.upMm).toFixed(1)} mm ${shift.upMm > 0 ? "up" : "down"}`
+                  ? say(`${Math.abs(shift.upMm).toFixed(1)} mm ${shift.upMm > 0 ? "up" : "down"}`)
                   : "",
               ]
                 .filter(Boolean)
                 .join(" and ")}.`}{" "}
-          The thinnest seal is {Math.min(left, right, top, bottom).toFixed(1)} mm.
+          {say(`The thinnest seal is ${Math.min(left, right, top, bottom).toFixed(1)} mm.`)}
         </p>
       )}
     </div>

@@ -5,10 +5,13 @@ import type { Kit } from "../../core/steps/kit.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
+import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { DayField } from "../parts/DayField.tsx";
 import { guarded } from "../parts/Guarded.tsx";
 import { useLog } from "../parts/use-log.ts";
+
+const KG_PER_LB = 0.45359237;
 
 type Props = {
   readonly prefs: Prefs;
@@ -38,7 +41,7 @@ type Props = {
 function KitPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: {} });
   const { shelf, forgotten } = foldFirm(entries);
-  const words = (text: string): string => say(text, prefs.dialect);
+  const words = (text: string): string => inUnit(say(text, prefs.dialect), prefs.unit);
   const tools = [...props.kit.tools].sort((a, b) => (forgotten.get(b) ?? 0) - (forgotten.get(a) ?? 0));
   const uses: readonly Material[] = [...props.materials, ...props.kit.uses];
   return (
@@ -98,13 +101,13 @@ function KitPage(props: Props) {
           <tbody>
             {uses.map((u) => {
               const have = shelf.get(u.what)?.amount ?? 0;
+              // The shelf is counted as its reader weighs.
+              const each = u.unit === "kg" && prefs.unit === "in" ? KG_PER_LB : 1;
               const buy = toBuy(u.amount, have);
               return (
                 <tr key={`${u.what} ${u.unit}`} className="border-t border-line">
                   <td className="py-1">{words(u.what)}</td>
-                  <td className="tight text-right">
-                    {u.amount} {u.unit}
-                  </td>
+                  <td className="tight text-right">{words(`${u.amount} ${u.unit}`)}</td>
                   <td className="w-28 py-1 pl-4">
                     <input
                       key={have}
@@ -113,16 +116,16 @@ function KitPage(props: Props) {
                       step="any"
                       className="tight text-right"
                       aria-label={`On the shelf: ${words(u.what)}`}
-                      defaultValue={shelf.has(u.what) ? have : ""}
+                      defaultValue={shelf.has(u.what) ? Math.round((have / each) * 100) / 100 : ""}
                       onBlur={(e) => {
-                        const to = e.target.value === "" ? 0 : e.target.valueAsNumber;
-                        if (Number.isFinite(to) && to >= 0 && to !== have)
+                        const to = e.target.value === "" ? 0 : e.target.valueAsNumber * each;
+                        if (Number.isFinite(to) && to >= 0 && Math.abs(to - have) > 0.005)
                           void store.write("shelf.kept", {}, { what: u.what, amount: to, unit: u.unit });
                       }}
                     />
                   </td>
                   <td className={`tight text-right ${buy > 0 ? "font-semibold" : "text-mute"}`}>
-                    {buy > 0 ? `${buy} ${u.unit}` : "enough"}
+                    {buy > 0 ? words(`${buy} ${u.unit}`) : "enough"}
                   </td>
                 </tr>
               );

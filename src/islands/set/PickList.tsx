@@ -82,7 +82,7 @@ export function PickList() {
               {setting.sealant.totalMl.toFixed(0)} ml{" "}
               {setting.voidMl > 0
                 ? `, ${setting.voidMl.toFixed(0)} of them in the void`
-                : `in a ${setting.beadMm} mm bead`}
+                : say(`in a ${setting.beadMm} mm bead`)}
               , {(firm.house.waste * 100).toFixed(0)}% waste on top
             </span>
           </Item>
@@ -96,7 +96,9 @@ export function PickList() {
             <strong className="tight">{setting.sticks.count}</strong> {setting.sticks.count === 1 ? "stick" : "sticks"},{" "}
             {square ? "square ends" : "mitred"}
             <span className="block text-[13px] text-mute">
-              {setting.sticks.sticks.map((s) => `${s.stock}: ${s.pieces.join(" + ")}`).join("; ")} mm
+              {setting.sticks.sticks
+                .map((s) => say(`${s.stock} mm: ${s.pieces.map((p) => `${p} mm`).join(" + ")}`))
+                .join("; ")}
             </span>
           </Item>
         )}
@@ -106,7 +108,7 @@ export function PickList() {
               <>read {say("{rebate}")} depth and width first</>
             ) : putty.ok ? (
               <>
-                <strong className="tight">{putty.value.buyKg.toFixed(2)} kg</strong> to buy,{" "}
+                <strong className="tight">{say(`${putty.value.buyKg.toFixed(2)} kg`)}</strong> to buy,{" "}
                 {(firm.house.waste * 100).toFixed(0)}% of it waste.
                 <span className="block text-[13px] text-mute">
                   bed {putty.value.bedMl.toFixed(0)} ml, face {putty.value.faceMl.toFixed(0)} ml, edge{" "}

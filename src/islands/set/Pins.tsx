@@ -44,7 +44,7 @@ export function Pins() {
           viewBox={`0 0 ${PIN_BOX.width} ${PIN_BOX.height}`}
           className="mx-auto w-full max-w-[340px] bg-sheet"
           role="img"
-          aria-label={`A pin of ${lengthMm} mm through the bead, leaning ${angleDeg}° away from the glass`}
+          aria-label={say(`A pin of ${lengthMm} mm through the {bead}, leaning ${angleDeg}° away from the glass`)}
         >
           <path d={d.frame} className="d-frame" />
           <path d={d.bead} className="d-face" />
@@ -89,11 +89,12 @@ export function Pins() {
           say("It does not reach through the {bead}: it would stand proud.")
         ) : reach.says === "short" ? (
           <>
-            Too short: only {length(reach.intoFrameMm)} in the frame. Take {plan.lengthMm} mm.
+            Too short: only {length(reach.intoFrameMm)} in the frame. Take {say(`${plan.lengthMm} mm`)}.
           </>
         ) : (
           <>
-            {lengthMm} mm: {length(reach.intoFrameMm)} in the frame, its point {length(reach.clearMm)} off the glass.
+            {say(`${lengthMm} mm`)}: {length(reach.intoFrameMm)} in the frame, its point {length(reach.clearMm)} off the
+            glass.
           </>
         )}
       </p>
@@ -105,7 +106,7 @@ export function Pins() {
       <p className="text-[14px]">
         <strong className="tight">{plan.places.count}</strong> in all: head and {say("{sill}")} at{" "}
         {places(plan.places.across)}; each side at {places(plan.places.upright)} {prefs.unit}. Press the {say("{bead}")}{" "}
-        down and in while each goes home; set it 1 to 2 mm below the face.
+        down and in while each goes home; {say("set it 1 to 2 mm below the face.")}
       </p>
     </div>
   );

@@ -31,7 +31,7 @@ const HELD: Readonly<Partial<Record<Opens, readonly [HeldBy, "left" | "right"]>>
 
 /** A sash out of square, brought back by packers across its diagonal: move one and the sash moves. */
 export function Simulator() {
-  const { book, reckoning: r } = usePane();
+  const { book, reckoning: r, say } = usePane();
   const opens = opensAs(book);
   const [held, side] = HELD[opens] ?? [null, null];
   if (!r.cut.ok || held === null) return null;
@@ -41,7 +41,7 @@ export function Simulator() {
   const sash = turn(toMm(governs.width.length), toMm(governs.height.length));
   const pane = turn(toMm(glass.width), toMm(glass.height));
   return (
-    <Fold title={SIMULATOR_WORDS[held].title} more="move a packer, the sash moves">
+    <Fold title={SIMULATOR_WORDS[held].title} more={say("move a {packer}, the sash moves")}>
       <Bench
         key={opens}
         held={held}

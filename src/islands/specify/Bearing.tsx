@@ -27,7 +27,7 @@ export function Bearing() {
 }
 
 function Wind() {
-  const { book, reckoning: r, firm, write } = usePane();
+  const { book, reckoning: r, firm, say, write } = usePane();
   if (!r.cut.ok) return null;
   const exposure = book.exposure ?? "town";
   const load = windKpa(exposure, book.building.storey ?? 0, firm.house);
@@ -69,8 +69,9 @@ function Wind() {
         </select>
       </div>
       <p className="text-[13px]">
-        {worst.stressMpa.toFixed(1)} of {worst.strengthMpa.toFixed(1)} MPa, bends {worst.deflectionMm.toFixed(1)} of{" "}
-        {worst.deflectionLimitMm.toFixed(1)} mm. Indicative only, by EN 16612 values.
+        {say(
+          `${worst.stressMpa.toFixed(1)} MPa of ${worst.strengthMpa.toFixed(1)} MPa, bends ${worst.deflectionMm.toFixed(1)} mm of ${worst.deflectionLimitMm.toFixed(1)} mm. Indicative only, by EN 16612 values.`,
+        )}
       </p>
     </div>
   );

@@ -1,12 +1,13 @@
 import type { Candidate } from "../../core/specify/candidates.ts";
 import { loadShares, plateCheck } from "../../core/specify/plate.ts";
 import { windKpa } from "../../core/specify/wind.ts";
+import { isInchMake, makeText } from "../../core/units/inch-make.ts";
 import { toMm } from "../../core/units/length.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 /** What a unit asks beside heat and price: its thickness, days, whether it stands the wind, and what it does to the sash. */
 export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Candidate; readonly plain: Candidate }) {
-  const { book, reckoning: r, firm } = usePane();
+  const { book, reckoning: r, firm, say } = usePane();
   if (!r.cut.ok) return null;
   const { width, height } = r.cut.value.glass;
   const load = windKpa(book.exposure ?? "town", book.building.storey ?? 0, firm.house);
@@ -23,11 +24,15 @@ export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Can
   );
   const more = c.kg - plain.kg;
   const hangs =
-    book.found?.hinge === "slides" ? `each weight +${(more / 2).toFixed(1)} kg` : `sash +${more.toFixed(1)} kg`;
+    book.found?.hinge === "slides"
+      ? say(`each weight +${(more / 2).toFixed(1)} kg`)
+      : say(`sash +${more.toFixed(1)} kg`);
   return (
     <span className={`block pb-1 text-[12px] ${stands ? "text-mute" : "trouble"}`}>
       {[
-        `${c.overallMm.toFixed(1).replace(/\.0$/, "")} mm`,
+        isInchMake(c.overallMm)
+          ? `${makeText(c.overallMm)} in`
+          : say(`${c.overallMm.toFixed(1).replace(/\.0$/, "")} mm`),
         `${c.days} days`,
         stands ? "" : "too thin for this wind",
         book.found?.hinge === "fixed" || more < LEAST_KG ? "" : hangs,

@@ -12,7 +12,7 @@ const shown = (v: number): string => String(Math.round(v * 10) / 10);
 
 /** What the new thickness does beside the old: mass, room, and whether bead or putty still sits. */
 export function OldForNew() {
-  const { book, reckoning: r, firm, prefs } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
   const old = r.readings["old-thickness"];
   const through = r.readings["rebate-width"] !== undefined;
   if (!r.cut.ok || (old === undefined && !through)) return null;
@@ -35,16 +35,18 @@ export function OldForNew() {
         <p className={differs ? "note-wax" : "note-glass"}>
           {differs ? (
             <>
-              It was {shown(change.fromMm)} mm, this is {shown(change.toMm)} mm: {Math.abs(change.deeperMm).toFixed(1)}{" "}
-              mm {change.deeperMm > 0 ? "more through the frame" : "less through the frame"}, and{" "}
+              {say(
+                `It was ${shown(change.fromMm)} mm, this is ${shown(change.toMm)} mm: ${Math.abs(change.deeperMm).toFixed(1)} mm`,
+              )}{" "}
+              {change.deeperMm > 0 ? "more through the frame" : "less through the frame"}, and{" "}
               {massText(Math.abs(change.heavierKg), prefs.unit)} {change.heavierKg > 0 ? "heavier" : "lighter"} (
               {massText(change.fromKg, prefs.unit)} to {massText(change.toKg, prefs.unit)}).
               {change.wasThin &&
-                ` ${firm.house.glassMm} mm is the usual least now; ${shown(change.fromMm)} mm was once.`}
+                say(` ${firm.house.glassMm} mm is the usual least now; ${shown(change.fromMm)} mm was once.`)}
               {hangs && " Look at balances or hinges below."}
             </>
           ) : (
-            `${shown(change.toMm)} mm as it was: mass and beads stay as they are.`
+            say(`${shown(change.toMm)} mm as it was: mass and {beads} stay as they are.`)
           )}
         </p>
       )}

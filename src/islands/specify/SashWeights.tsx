@@ -13,11 +13,11 @@ const WEIGHT_MM = 40;
 
 /** Weights are sawn to the hundredth. @example weightText(0.685, "mm") // "0.69 kg" */
 const weightText = (kg: number, unit: LengthUnit): string =>
-  unit === "mm" ? `${kg.toFixed(2)} kg` : `${(kg / 0.45359237).toFixed(2)} lb (${kg.toFixed(2)} kg)`;
+  unit === "mm" ? `${kg.toFixed(2)} kg` : `${(kg / 0.45359237).toFixed(2)} lb`;
 
 /** Weights of a sliding sash before and after; skipped for a fixed light, with a word why. */
 export function SashWeights() {
-  const { book, reckoning: r, firm, prefs, write } = usePane();
+  const { book, reckoning: r, firm, prefs, say, write } = usePane();
   const sash = book.sash ?? {
     position: book.found?.hinge === "fixed" || book.before.exam.opens === "fixed" ? ("fixed" as const) : null,
     sashKg: null,
@@ -74,7 +74,7 @@ export function SashWeights() {
         </label>
         <label>
           <span className="text-[13px] text-mute">
-            Weighs now, kg{timber && `; by its timber ${timber.toFixed(1)}`}
+            Weighs now, kg{timber && `; by its timber ${say(`${timber.toFixed(1)} kg`)}`}
           </span>
           <input
             type="number"
@@ -98,7 +98,9 @@ export function SashWeights() {
       {eachSide !== null && (
         <p className="note-glass">
           {eachSide >= 0
-            ? `Add ${weightText(eachSide, prefs.unit)} each side: ${weightLength(eachSide, "lead", WEIGHT_MM).toFixed(0)} mm of ${WEIGHT_MM} mm lead or ${weightLength(eachSide, "steel", WEIGHT_MM).toFixed(0)} mm of steel, with room for it in the pocket.`
+            ? say(
+                `Add ${weightText(eachSide, prefs.unit)} each side: ${weightLength(eachSide, "lead", WEIGHT_MM).toFixed(0)} mm of ${WEIGHT_MM} mm lead or ${weightLength(eachSide, "steel", WEIGHT_MM).toFixed(0)} mm of steel, with room for it in the pocket.`,
+              )
             : `Take ${weightText(-eachSide, prefs.unit)} off each side.`}{" "}
           {balance
             ? `Each weight goes from ${weightText(balance.before, prefs.unit)} to ${weightText(balance.after, prefs.unit)}${sash.sashKg === null ? ", the sash reckoned by its timber" : ""}.`
@@ -106,9 +108,11 @@ export function SashWeights() {
         </p>
       )}
       {springs && (
-        <Fold as="small" title={`On springs: a pair lifting ${springs.eachKg.toFixed(1)} kg each`}>
+        <Fold as="small" title={say(`On springs: a pair lifting ${springs.eachKg.toFixed(1)} kg each`)}>
           <p className="text-[13px]">
-            Over at least {springs.travelMm.toFixed(0)} mm of travel: a generic figure, the maker's table decides.
+            {say(
+              `Over at least ${springs.travelMm.toFixed(0)} mm of travel: a generic figure, the maker's table decides.`,
+            )}
           </p>
           <p className="note-wax text-[13px]">Springs are under tension: hold the rod or the cord, face away.</p>
           <ol className="list-decimal pl-5 text-[13px]">

@@ -88,7 +88,7 @@ export function Specify() {
               >
                 {THICKNESSES.map((t) => writeNumber(t, "mm")).map((t) => (
                   <option key={t} value={t}>
-                    {t} mm
+                    {say(`${t} mm`)}
                   </option>
                 ))}
               </select>
@@ -114,7 +114,9 @@ export function Specify() {
           </div>
           {toMm(r.glass.thickness) < firm.house.glassMm && (
             <p className="note-wax">
-              {`${glass.thickness.text} mm is thinner than is usual now: ${firm.house.glassMm} mm is the house's least. The thicker one weighs more and takes more room through the frame; both are worked out below.`}
+              {say(
+                `${glass.thickness.text} mm is thinner than is usual now: ${firm.house.glassMm} mm is the house's least. The thicker one weighs more and takes more room through the frame; both are worked out below.`,
+              )}
             </p>
           )}
           {glass.kind === "float" && r.massKg !== null && r.massKg < OFFCUT_UP_TO_KG && (
@@ -146,7 +148,7 @@ export function Specify() {
                 className="btn btn-main"
                 onClick={() => change({ kind: "laminated", thickness: { text: "6.4", unit: "mm" } })}
               >
-                Make it 6.4 mm laminated
+                {say("Make it 6.4 mm laminated")}
               </button>
               <button
                 type="button"
@@ -159,7 +161,7 @@ export function Specify() {
           ) : (
             !book.glass && (
               <button type="button" className="btn btn-main" onClick={() => change({})}>
-                Keep {glass.thickness.text} mm {say(GLASS_NAMES[glass.kind])}
+                {say(`Keep ${glass.thickness.text} mm ${GLASS_NAMES[glass.kind]}`)}
               </button>
             )
           )}

@@ -42,7 +42,7 @@ export function UnitPart() {
               : ""}
         </p>
       </Part>
-      <Part title="What should be there" more={`${facts.outsideC} °C outside, ${facts.roomC} °C in the room`}>
+      <Part title="What should be there" more={say(`${facts.outsideC} °C outside, ${facts.roomC} °C in the room`)}>
         {best && (
           <p className="note-glass">
             <span className="font-medium">We would take: {all.find((c) => c.id === best.id)?.name}.</span>{" "}

@@ -23,12 +23,12 @@ export const aftercareDownload: APIRoute = async ({ params, cookies }) => {
   const id = params["id"] ?? "";
   const book = foldPane(id, entriesOfPane(db, id));
   if (!book) return problem(404, { code: "unknown-id", message: `There is no pane ${id}.` });
-  const { dialect } = readPrefs(cookies);
+  const { dialect, unit } = readPrefs(cookies);
   const r = reckon(book, withFirm(loadFirm(db).firm, serverFindBest));
   const line = orderLineOf(book, r);
   const body = await aftercarePdf({
     where: labelOf(book),
-    fitted: line ? `New glass: ${glassText(line, dialect)}` : "New glass",
+    fitted: line ? `New glass: ${glassText(line, { dialect, unit })}` : "New glass",
     day: book.set ? `Set ${sayDay(dayOf(book.set.day))}` : "Not set yet",
     by: book.signed?.who ?? "",
     lines: aftercareHere(book, r, today()),

@@ -1,0 +1,20 @@
+const MM_PER_INCH = 25.4;
+const PARTS = 64;
+const NEAR = 1e-6;
+const whole = (n: number): boolean => Math.abs(n - Math.round(n)) < NEAR;
+
+/**
+ * Whether a thickness is one that is made in inches: a sixty-fourth's multiple that is no half millimetre's.
+ * @example isInchMake(3.175) // true: 1/8; isInchMake(4) // false
+ */
+export const isInchMake = (mm: number): boolean => mm > 0 && whole((mm / MM_PER_INCH) * PARTS) && !whole(mm * 2);
+
+/** What is made in inches as its fraction, the rest in millimetres. @example makeText(9.525) // "3/8"; makeText(6.4) // "6.4" */
+export function makeText(mm: number): string {
+  if (!isInchMake(mm)) return String(Math.round(mm * 100) / 100);
+  let [top, parts] = [Math.round((mm / MM_PER_INCH) * PARTS), PARTS];
+  while (parts > 1 && top % 2 === 0) [top, parts] = [top / 2, parts / 2];
+  const inches = Math.floor(top / parts);
+  const rest = top - inches * parts;
+  return [inches > 0 || rest === 0 ? String(inches) : "", rest > 0 ? `${rest}/${parts}` : ""].filter(Boolean).join(" ");
+}

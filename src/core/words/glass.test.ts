@@ -1,0 +1,45 @@
+import { describe, expect, it } from "vitest";
+import type { Makeup } from "../specify/makeup.ts";
+import { mm } from "../units/length.ts";
+import { glassText, thicknessText } from "./glass.ts";
+
+const unitOf = (pane: number, cavity: number): Makeup => ({
+  panes: [
+    { mm: pane, kind: "float" },
+    { mm: pane, kind: "float" },
+  ],
+  cavities: [{ mm: cavity, gas: "air", fill: 1 }],
+  coatings: [],
+  spacer: "warm edge, black",
+});
+const FOUR = { thicknessNm: mm(4), glass: "float" } as const;
+
+describe("what the glass is, as it is said", () => {
+  it.each([
+    ["mm", "mm", 4, "4 mm"],
+    ["in", "in", 4, "5/32 in"],
+    ["in", "mm", 4, "5/32 in (4\u00a0mm)"],
+    ["mm", "mm", 6.4, "6.4 mm"],
+    ["in", "in", 6.4, "1/4 in"],
+    // Made in inches: so it is said, whoever reads it.
+    ["mm", "mm", 3.175, "1/8 in"],
+    ["in", "mm", 15.875, "5/8 in"],
+  ] as const)("reader %s, cutter %s, %d mm: %s", (unit, cutter, thick, text) =>
+    expect(thicknessText(mm(thick), unit, cutter)).toBe(text),
+  );
+  it("single glass, and in the other words", () => {
+    expect(glassText(FOUR, { dialect: "a", unit: "mm" })).toBe("4 mm clear float");
+    expect(glassText({ ...FOUR, glass: "toughened" }, { dialect: "b", unit: "in" })).toBe("5/32 in tempered");
+  });
+  it("a unit made in inches is said so, to the maker as well: 1/8 + 3/8 + 1/8 = 5/8", () =>
+    expect(
+      glassText(
+        { thicknessNm: mm(15.875), glass: "float", makeup: unitOf(3.175, 9.525) },
+        { dialect: "b", unit: "in", cutter: "mm" },
+      ),
+    ).toBe("5/8 in IG unit, 1/8 - 3/8 - 1/8, warm edge, black"));
+  it("one made in millimetres keeps its code", () =>
+    expect(
+      glassText({ thicknessNm: mm(24), glass: "float", makeup: unitOf(4, 16) }, { dialect: "a", unit: "mm" }),
+    ).toBe("24 mm sealed unit, 4-16-4, warm edge, black"));
+});

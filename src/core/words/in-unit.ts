@@ -1,0 +1,66 @@
+import type { LengthUnit } from "../units/length.ts";
+
+const MM_PER_INCH = 25.4;
+const LB_PER_KG = 1 / 0.45359237;
+const PSI_PER_MPA = 145.038;
+/** A rule of thumb may be off by so much of itself to be a mark that people use. */
+const NEAR = 0.06;
+const FINEST = 64;
+
+/**
+ * A figure of the trade in inches: the coarsest fraction that is near enough, down to a sixty-fourth.
+ * @example inchText(25) // "1"
+ * @example inchText(4) // "5/32"
+ * @example inchText(225) // "9"
+ */
+export function inchText(mm: number): string {
+  const inches = mm / MM_PER_INCH;
+  const size = Math.abs(inches);
+  for (let parts = 1; parts <= FINEST; parts *= 2) {
+    const n = Math.round(size * parts);
+    // A large figure is written to the sixteenth at least: a tape shows that.
+    const near = Math.min(size * NEAR, 1 / 4);
+    if (parts === FINEST || (n > 0 && Math.abs(n / parts - size) <= near)) return signed(inches, fraction(n, parts));
+  }
+  return String(inches);
+}
+
+const signed = (n: number, text: string): string => (n < 0 && text !== "0" ? `−${text}` : text);
+
+function fraction(n: number, of: number): string {
+  let [top, parts] = [n, of];
+  while (parts > 1 && top % 2 === 0) [top, parts] = [top / 2, parts / 2];
+  const whole = Math.floor(top / parts);
+  const rest = top - whole * parts;
+  if (rest === 0) return String(whole);
+  return whole === 0 ? `${rest}/${parts}` : `${whole} ${rest}/${parts}`;
+}
+
+const N = "[−-]?\\d+(?:\\.\\d+)?";
+/** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */
+const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa)\\b`, "g");
+
+const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: number) => string }>> = {
+  mm: { unit: "in", of: inchText },
+  kg: { unit: "lb", of: (n) => (n * LB_PER_KG).toFixed(1) },
+  "°C": { unit: "°F", of: (n) => String(Math.round(n * 1.8 + 32)) },
+  MPa: { unit: "psi", of: (n) => String(Math.round((n * PSI_PER_MPA) / 10) * 10) },
+};
+
+/**
+ * A sentence with its figures in the reader's unit. What must stay in millimetres for whoever cuts by them is written with a
+ * fixed space (`metric`).
+ * @example inUnit("Above 5 °C, 2 mm on to the glass.", "in") // "Above 41 °F, 5/64 in on to the glass."
+ * @example inUnit("within 75 mm of each corner", "mm") // as it is
+ */
+export function inUnit(sentence: string, unit: LengthUnit): string {
+  if (unit === "mm") return sentence;
+  return sentence.replace(FIGURES, (_, figures: string, of: string) => {
+    const other = OTHER[of];
+    const number = (n: string): string => other?.of(Number(n.replace("−", "-"))) ?? n;
+    return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? of}`;
+  });
+}
+
+/** Figures that stay metric whoever reads them: a supplier cuts by them. @example metric("545 × 1193 mm") */
+export const metric = (figures: string): string => figures.replaceAll(" ", "\u00a0");
