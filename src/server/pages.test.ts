@@ -4,7 +4,11 @@ import { join } from "node:path";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { PaneCase, WholePane } from "../contract/panes.ts";
 import { foldPane } from "../core/pane/book.ts";
-import { dayOf } from "../core/units/day.ts";
+import { reckon } from "../core/pane/reckoning.ts";
+import { foldFirm, withFirm } from "../core/round/book.ts";
+import { rememberBest } from "../core/size/best.ts";
+import { day, dayOf } from "../core/units/day.ts";
+import { wholePane } from "../core/words/whole-pane.ts";
 import { appendEntries } from "../db/append.ts";
 import { createDatabase } from "../db/database.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
@@ -171,6 +175,21 @@ describe("a pane as data", () => {
       expect(whole.value.holds.by).toBe(row.held);
       expect(whole.value.stations.map((s) => s.state)).toEqual(row.stations.map((s) => s.state));
       expect(JSON.stringify(whole.value)).not.toMatch(/[{][a-z]+[}]|undefined|NaN/);
+    }
+  });
+  it("what a page carries to its reader gives the same pane to the last figure", () => {
+    for (const row of first.rows) {
+      const page = panePage(row.id, "measure");
+      const whole = paneWhole({ id: row.id, unit: "mm", dialect: "a" });
+      if (page.kind !== "page" || !whole.ok) throw new Error(row.id);
+      const book = foldPane(row.id, page.data.entries);
+      if (!book) throw new Error(row.id);
+      const r = reckon(book, withFirm(foldFirm(page.data.firmEntries), rememberBest(50)));
+      const by = { unit: "mm", dialect: "a", today: day(page.data.today), others: page.data.othersHere } as const;
+      expect([row.id, JSON.parse(JSON.stringify(wholePane(book, r, by)))]).toEqual([
+        row.id,
+        JSON.parse(JSON.stringify(whole.value)),
+      ]);
     }
   });
   it("a stranger is unknown", () =>
