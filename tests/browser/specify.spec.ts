@@ -40,6 +40,31 @@ test("a unit is told by its thickness, chosen side by side, and ordered with all
   await expect(page.getByText(/4-16-4, argon, coated on 2, warm edge, white/)).toBeVisible();
 });
 
+test("a unit made in inches stays so to the order, and what it has none of is one tap", async ({ page }) => {
+  await addPane(page);
+  await page.getByRole("button", { name: "in", exact: true }).click();
+  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await type(page, { "width, top": "23 7/8", "height, left": "35 5/8" });
+  await page.getByText("caliper, or a slip of wood").click();
+  await type(page, { "overall, by caliper": "5/8", "near pane, by caliper": "1/8" });
+  await openStation(page, "Specify");
+  await expect(page.getByText("Likeliest 1/8 - 3/8 - 1/8")).toBeVisible();
+  await page.getByRole("radio", { name: "same again, plain", exact: true }).check();
+  const ticket = page.getByRole("contentinfo");
+  await expect(ticket).toContainText("5/8 in sealed unit, 1/8 - 3/8 - 1/8");
+  await page.getByRole("button", { name: "No bars", exact: true }).click();
+  await page.getByRole("button", { name: "Not coated", exact: true }).click();
+  await expect(page.getByRole("link", { name: /bars, or none|whether it was coated/ })).toHaveCount(0);
+  await openStation(page, "Order");
+  await standBy(page);
+  await page.getByLabel("New order to").fill("Fen End Sealed Units");
+  await page.getByRole("button", { name: "Open an order and put it on" }).click();
+  await page.getByRole("link", { name: "open the order" }).click();
+  await expect(page.getByText(/5\/8 in sealed unit, 1\/8 - 3\/8 - 1\/8/).first()).toBeVisible();
+});
+
 test("what is left to guess is one tap from where it is settled", async ({ page }) => {
   await addPane(page);
   await openStation(page, "Specify");

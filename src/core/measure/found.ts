@@ -12,6 +12,17 @@ export type Bars = {
   readonly given: string;
 };
 
+/** Looked, and there are none. */
+export const NO_BARS: Bars = {
+  uprights: 0,
+  crosses: 0,
+  width: null,
+  colour: "white",
+  kind: "flat",
+  spacing: "even",
+  given: "",
+};
+
 export const BAR_KINDS = ["flat", "shaped"] as const;
 export const SPACINGS = ["even", "given"] as const;
 

@@ -1,5 +1,5 @@
 import { barPlaces, USUAL_BAR_MM } from "../../core/measure/bar-places.ts";
-import { BAR_KINDS, type Bars, evenSpaces, SPACINGS } from "../../core/measure/found.ts";
+import { BAR_KINDS, type Bars, evenSpaces, NO_BARS, SPACINGS } from "../../core/measure/found.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { barsErrorSentence, barsText } from "../../core/words/found.ts";
@@ -7,16 +7,6 @@ import { barLines } from "../../drawing/bar-lines.ts";
 import { Length } from "../parts/Length.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Choice } from "./Choice.tsx";
-
-const NO_BARS: Bars = {
-  uprights: 0,
-  crosses: 0,
-  width: null,
-  colour: "white",
-  kind: "flat",
-  spacing: "even",
-  given: "",
-};
 
 /** Bars inside the unit or between lights, counted and drawn back. */
 export function BarsForm() {
@@ -54,6 +44,14 @@ export function BarsForm() {
         <p className="text-[13px]">
           {say("Count the bars in the {unit} as they stand before you; measure one across.")}
         </p>
+        <button
+          type="button"
+          className="btn"
+          aria-pressed={book.bars !== null && book.bars.uprights + book.bars.crosses === 0}
+          onClick={() => write("measure.bars", NO_BARS)}
+        >
+          No bars
+        </button>
         <div className="grid grid-cols-3 gap-2">
           {count("uprights", "uprights")}
           {count("crosses", "crosses")}

@@ -3,6 +3,8 @@ import { candidateFacts, stacksOf } from "../../core/pane/candidates.ts";
 import { bestCandidate, type Candidate, candidatesFor } from "../../core/specify/candidates.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import { type Makeup, makeupHeat, makeupText, SPACERS } from "../../core/specify/makeup.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
+import { inchText, inUnit } from "../../core/words/in-unit.ts";
 import { money } from "../../core/words/money.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -19,7 +21,7 @@ const SECTION = { width: 220, height: 120 };
 
 /** A sealed unit: what was there, what can be there instead, side by side, and which we would take. */
 export function UnitPart() {
-  const { book, reckoning: r, firm, say, write } = usePane();
+  const { book, reckoning: r, firm, prefs, say, write } = usePane();
   const laminated = book.makeup?.panes.some((p) => p.kind === "laminated") ?? false;
   const [safetyKind, setSafetyKind] = useState<"toughened" | "laminated">(laminated ? "laminated" : "toughened");
   const facts = candidateFacts(book, r, safetyKind);
@@ -68,7 +70,14 @@ export function UnitPart() {
             <thead className="text-left text-mute">
               <tr>
                 <th className="font-normal">unit</th>
-                {["heat", "face °C", "dry to", "kg", "fits", "price"].map((h) => (
+                {[
+                  "heat",
+                  prefs.unit === "mm" ? "face °C" : "face °F",
+                  "dry to",
+                  prefs.unit === "mm" ? "kg" : "lb",
+                  "fits",
+                  "price",
+                ].map((h) => (
                   <th key={h} className="pl-2 text-right font-normal whitespace-nowrap">
                     {h}
                   </th>
@@ -87,6 +96,7 @@ export function UnitPart() {
                     write("specify.makeup", { makeup: { ...c.makeup, spacer: chosen?.spacer ?? c.makeup.spacer } })
                   }
                   currency={firm.house.currency}
+                  unit={prefs.unit}
                 />
               ))}
             </tbody>
@@ -155,9 +165,10 @@ type RowProps = {
   readonly chosen: boolean;
   readonly choose: () => void;
   readonly currency: string;
+  readonly unit: LengthUnit;
 };
 
-const CandidateRow = ({ candidate: c, plain, best, chosen, choose, currency }: RowProps) => (
+const CandidateRow = ({ candidate: c, plain, best, chosen, choose, currency, unit }: RowProps) => (
   <tr className={`border-t border-line ${chosen ? "bg-tint" : ""}`}>
     <td>
       <label className="flex min-h-9 cursor-pointer items-center gap-2 max-sm:min-h-12">
@@ -167,11 +178,17 @@ const CandidateRow = ({ candidate: c, plain, best, chosen, choose, currency }: R
       <CandidateAsks candidate={c} plain={plain} />
     </td>
     <td className="tight pl-2 text-right font-medium">{c.heat.toFixed(1)}</td>
-    <td className="tight pl-2 text-right whitespace-nowrap">{c.surfaceC.toFixed(0)}</td>
+    <td className="tight pl-2 text-right whitespace-nowrap">
+      {inUnit(`${c.surfaceC.toFixed(0)} °C`, unit).split(" ")[0]}
+    </td>
     <td className="tight pl-2 text-right whitespace-nowrap">{percent(c.dryUpTo)}</td>
-    <td className="tight pl-2 text-right whitespace-nowrap">{c.kg.toFixed(1)}</td>
+    <td className="tight pl-2 text-right whitespace-nowrap">{inUnit(`${c.kg.toFixed(1)} kg`, unit).split(" ")[0]}</td>
     <td className={`pl-2 text-right ${c.spareMm !== null && c.spareMm < 0 ? "trouble" : ""}`}>
-      {c.spareMm === null ? "–" : c.spareMm < 0 ? `${(-c.spareMm).toFixed(1)} over` : "yes"}
+      {c.spareMm === null
+        ? "–"
+        : c.spareMm < 0
+          ? `${unit === "mm" ? (-c.spareMm).toFixed(1) : inchText(-c.spareMm)} over`
+          : "yes"}
     </td>
     <td className="tight pl-2 text-right whitespace-nowrap">{money(c.pence, currency)}</td>
   </tr>
