@@ -65,6 +65,7 @@ export function ottermoleRow(today: Day): readonly Entry[] {
   ] as const;
   pane("No. 11", "landing", "upper sash", "timber-putty");
   for (const [told, tell] of walk) tell(story, told);
+  story.tell("house.rule", {}, { rule: "safetySet", value: "M" });
   return story.entries;
 }
 

@@ -13,6 +13,8 @@ export const ROWS_AT_ONCE = 60;
 
 export type RoundPageData = {
   readonly round: Round | null;
+  /** Nobody has said yet how the firm reads, nor by which rules it calls for safety glass. */
+  readonly isNew: boolean;
   readonly others: readonly Round[];
   /** The first lines; the rest is asked for. */
   readonly rows: readonly RoundRow[];
@@ -40,6 +42,7 @@ export async function roundPage(asked: string | null): Promise<RoundPageData> {
   }));
   return {
     round,
+    isNew: !loaded.firm.decided.has("safetySet"),
     others: rounds.filter((r) => r.id !== round?.id),
     rows: await rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
     panes: panes.length,

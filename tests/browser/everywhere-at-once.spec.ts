@@ -23,7 +23,7 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
   await page.getByRole("button", { name: "stop · point" }).click();
   await page.getByRole("button", { name: "in", exact: true }).click();
   await expect(page.getByRole("contentinfo")).toContainText("23 29/32");
-  await expect(page.getByRole("contentinfo")).toContainText("12.1 lb (5.5 kg)");
+  await expect(page.getByRole("contentinfo")).toContainText("12.1 lb");
   await expect(second.getByRole("checkbox", { name: /Draw every point/ })).toBeVisible();
   await expect(second.getByRole("contentinfo")).toContainText("23 29/32");
 

@@ -1,5 +1,5 @@
 import { materialOf, type System } from "../look/systems.ts";
-import type { Grid } from "../units/length.ts";
+import type { Grid, LengthUnit } from "../units/length.ts";
 import { PRICE_RULES, type PriceRules } from "./price-rules.ts";
 import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
 import { SPECIFY_RULES, type SpecifyRules } from "./specify-rules.ts";
@@ -46,6 +46,9 @@ export type HouseRules = SizingRules &
     readonly twoLiftKg: number;
     readonly leadYear: number;
     readonly safetySet: "M" | "F";
+    /** How whoever did not choose for themselves reads and is spoken to. */
+    readonly readsIn: LengthUnit;
+    readonly speaks: "bead and sprig" | "stop and point";
   };
 export type HouseRule = keyof HouseRules;
 
@@ -264,6 +267,20 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     unit: "",
     source: "M by height and door edge; F by area, walkway and wet room",
     choices: ["M", "F"],
+  },
+  readsIn: {
+    value: "mm",
+    says: "Read in",
+    unit: "",
+    source: "for whoever has not chosen at the top of a page",
+    choices: ["mm", "in"],
+  },
+  speaks: {
+    value: "bead and sprig",
+    says: "Trade words",
+    unit: "",
+    source: "for whoever has not chosen at the top of a page",
+    choices: ["bead and sprig", "stop and point"],
   },
   ...SIZING_RULES,
   ...PRICE_RULES,

@@ -15,6 +15,8 @@ export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
 /** The firm's side of the log: its rules, suppliers, and what is known of the days. */
 export type Firm = {
   readonly house: HouseRules;
+  /** The rules that somebody decided; the rest are defaults that nobody chose. */
+  readonly decided: ReadonlySet<string>;
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
@@ -40,6 +42,7 @@ export type Firm = {
 /** Folds the entries that are about no pane: house rules, suppliers, weather and days off. */
 export function foldFirm(entries: readonly Entry[]): Firm {
   let house: HouseRules = HOUSE_DEFAULTS;
+  const decided = new Set<string>();
   const suppliers = new Map<string, Supplier>();
   const stock = new Map<string, Payloads["stock.pane"]>();
   const leadTests = new Map<string, "none" | "found">();
@@ -57,8 +60,10 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   for (const e of readLog(entries).standing) {
     switch (e.kind) {
       case "house.rule":
-        if (isHouseRule(e.payload.rule) && houseValueFits(e.payload.rule, e.payload.value))
+        if (isHouseRule(e.payload.rule) && houseValueFits(e.payload.rule, e.payload.value)) {
           house = { ...house, [e.payload.rule]: e.payload.value };
+          decided.add(e.payload.rule);
+        }
         break;
       case "supplier.added":
         suppliers.set(e.payload.name, { ...e.payload, entry: e.id });
@@ -109,6 +114,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   }
   return {
     house,
+    decided,
     suppliers: [...suppliers.values()],
     stock: [...stock.values()],
     inserts: [...inserts.values()],

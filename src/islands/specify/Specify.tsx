@@ -61,8 +61,11 @@ export function Specify() {
         <div className={r.unsafe ? "note-wax" : "note-glass"} aria-live="polite">
           <p className="font-medium">{safetyText(r.safety, book, prefs.unit, prefs.dialect)}</p>
           <p>
-            Rule set {firm.house.safetySet}, guidance only: the local code decides. Fire, guarding and overhead glass:
-            ask a licensed person.
+            <a href="/house#glass">
+              Rule set {firm.house.safetySet}
+              {firm.decided.has("safetySet") ? "" : " (nobody chose it yet: choose)"}
+            </a>
+            , guidance only: the local code decides. Fire, guarding and overhead glass: ask a licensed person.
           </p>
         </div>
       </Part>

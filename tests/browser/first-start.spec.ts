@@ -1,0 +1,50 @@
+import { expect, test } from "@playwright/test";
+import { freshFile, type Served, serve, stop } from "../faults/server.ts";
+import { openStation, ready } from "./pane-of-ones-own.ts";
+
+/* A firm's first morning: a server of its own on an empty file. */
+
+let served: Served;
+test.beforeAll(async () => {
+  served = await serve(freshFile("first-start"));
+});
+test.afterAll(() => stop(served, "SIGKILL"));
+
+test("a firm says once how it reads and by which rules it calls for safety glass, and that is used", async ({
+  page,
+  browser,
+}) => {
+  await page.goto(served.url);
+  await ready(page);
+  await expect(page.getByRole("heading", { name: "Before the first round" })).toBeVisible();
+  // Nothing is chosen beforehand, and nothing is kept before all is.
+  await expect(page.getByRole("radio", { checked: true })).toHaveCount(0);
+  await page.getByRole("radio", { name: "inches" }).check();
+  await page.getByRole("radio", { name: /^stop, point/ }).check();
+  await page.getByRole("radio", { name: /^by area, walkway/ }).check();
+  await page.getByRole("button", { name: "Keep, and open a round" }).click();
+  await page.waitForURL(/\/rounds\/new$/);
+  await ready(page);
+  await page.getByLabel("What to call it").fill("Saltpan Lane");
+  await page.getByRole("button", { name: "Open the round" }).click();
+  await page.waitForURL(/round=/);
+  await page.goto(`${served.url}/panes/new?round=${new URL(page.url()).searchParams.get("round")}`);
+  await ready(page);
+  await page.getByLabel("Address or building").fill("Net loft");
+  await page.getByLabel("Which opening").fill("stair");
+  await page.getByRole("button", { name: "Add it, and look" }).click();
+  await page.waitForURL(/\/look$/);
+  await ready(page);
+  await openStation(page, "Specify");
+  const rule = page.getByRole("link", { name: /Rule set F/ });
+  await expect(rule).toHaveAttribute("href", "/house#glass");
+  await expect(rule).not.toContainText("nobody chose");
+  // Somebody else's browser, which nobody told anything, reads as the firm does.
+  const other = await browser.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole("button", { name: "in", exact: true })).toHaveAttribute("aria-pressed", "true");
+  await expect(other.getByText("rabbet").first()).toBeVisible();
+  await other.goto(served.url);
+  await expect(other.getByRole("heading", { name: "Before the first round" })).toHaveCount(0);
+  await other.close();
+});
