@@ -11,7 +11,7 @@ const ASKED = [
   { rule: "readsIn", says: "The firm reads in", names: { mm: "millimetres", in: "inches" } },
   {
     rule: "speaks",
-    says: "It says",
+    says: "Its words are",
     names: { "bead and sprig": "bead, sprig, rebate, packer", "stop and point": "stop, point, rabbet, shim" },
   },
   {
@@ -62,7 +62,7 @@ function FirstStart({ prefs: initial }: { readonly prefs: Prefs }) {
           <div className="flex flex-wrap gap-2">
             {Object.entries(a.names).map(([value, name]) => (
               <label key={value} className="chip">
-                <input type="radio" name={a.rule} value={value} required /> {name}
+                <input type="radio" className="shrink-0" name={a.rule} value={value} required /> {name}
               </label>
             ))}
           </div>
