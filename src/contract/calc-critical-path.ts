@@ -20,17 +20,17 @@ export const CriticalPathCase = z
       .array(
         z.strictObject({
           id: Name,
-          days: z.int().min(1).max(400).meta({ description: "Of its own calendar, the day it finishes included." }),
+          days: z.int().min(1).max(260).meta({ description: "Of its own calendar, the day it finishes included." }),
           counts: Counts.default("working"),
           after: z
             .array(
               z.strictObject({
                 id: Name,
-                lagDays: z.int().min(0).max(400).default(0),
+                lagDays: z.int().min(0).max(260).default(0),
                 lagCounts: Counts.default("working"),
               }),
             )
-            .max(50)
+            .max(20)
             .default([]),
         }),
       )

@@ -72,6 +72,12 @@ describe("what follows on what", () => {
     ],
     ["told out of order", [task("b", 1, ["a"]), task("a", 1)], ["b 05-19..05-19 0", "a 05-18..05-18 0"]],
   ])("%s", (_, tasks, expected) => expect(told(tasks)).toEqual(expected));
+  it("the latest day is the last on which what follows still begins in time, lag and all", () => {
+    // The end is tied to Friday 29 by `by`; a lag of three working days before it: Tuesday to Thursday; so Friday 22 at the latest, Monday being off.
+    const got = criticalPath([task("a", 1), task("b", 1, [["a", 3]])], FROM, calendar, dayOf("2026-05-29"));
+    if (!got.ok) throw new Error(got.error.kind);
+    expect(got.value.tasks.map((t) => writeDay(t.latest.finish))).toEqual(["2026-05-22", "2026-05-29"]);
+  });
   it("with a day to be done by, all of it floats to there", () =>
     expect(told([task("a", 1), task("b", 1, ["a"])], "2026-05-22")).toEqual(["a 05-18..05-18 3", "b 05-19..05-19 3"]));
   it.each<[string, readonly Task[], WorkCalendar, Day | undefined, object]>([

@@ -70,9 +70,7 @@ export function criticalPath(
       for (const a of next.after) {
         const its = late.get(next.id);
         if (a.id !== t.id || !its) continue;
-        // The last day on which it may finish, and what follows still begins in time.
-        let last = works.back(t.counts, addDays(its.start, -1));
-        while (works.at(next.counts, works.ready(last, a)) > its.start) last = works.back(t.counts, addDays(last, -1));
+        const last = works.back(t.counts, works.mustFinish(its.start, a));
         if (last < finish) finish = last;
       }
     late.set(t.id, { start: works.backward(t.counts, finish, t.days), finish });
@@ -118,13 +116,18 @@ function countsDays(calendar: WorkCalendar) {
     const next = addDays(finish, 1);
     return lag.lagDays === 0 ? next : addDays(forward(lag.lagCounts, at(lag.lagCounts, next), lag.lagDays), 1);
   };
+  /** The last day on which it may finish, and what follows still begins on that day: the lag counted back. */
+  const mustFinish = (start: Day, lag: { readonly lagDays: number; readonly lagCounts: Counts }): Day => {
+    const before = addDays(start, -1);
+    return lag.lagDays === 0 ? before : addDays(backward(lag.lagCounts, back(lag.lagCounts, before), lag.lagDays), -1);
+  };
   const between = (counts: Counts, from: Day, to: Day): number => {
     let n = 0;
     for (let d = from; d < to; d = addDays(d, 1)) if (is(counts, d)) n++;
     for (let d = to; d < from; d = addDays(d, 1)) if (is(counts, d)) n--;
     return n;
   };
-  return { first, at, back, forward, backward, ready, between };
+  return { first, at, back, forward, backward, ready, mustFinish, between };
 }
 
 /** Each after all that it follows. */
