@@ -65,6 +65,9 @@ describe("how it looks", () => {
   ])("%#", (looks, says) => expect(looksText(looks)).toBe(says));
 });
 
+/** A house's figures that what the unit is made of does not hang on. */
+const HOUSE = { emissivity: 0.05, roomC: 20, outsideC: -5, perM2: 120, leastCharge: 35, days: 8 } as const;
+
 describe("candidates of a unit made in inches", () => {
   const facts: CandidateFacts = {
     was: { panesMm: [3.175, 3.175], cavityMm: 9.525 },
@@ -73,12 +76,7 @@ describe("candidates of a unit made in inches", () => {
     heightMm: 900,
     safetyNeeded: false,
     safetyKind: "toughened",
-    emissivity: 0.05,
-    roomC: 20,
-    outsideC: -5,
-    perM2: 120,
-    leastCharge: 35,
-    days: 8,
+    ...HOUSE,
   };
   const told = (f: CandidateFacts) =>
     candidatesFor(f).map((c) => [c.id, makeupText(c.makeup).split(", ")[0], c.overallMm]);
@@ -109,12 +107,7 @@ describe("candidates in laminated", () => {
     heightMm: 900,
     safetyNeeded: true,
     safetyKind: "laminated",
-    emissivity: 0.05,
-    roomC: 20,
-    outsideC: -5,
-    perM2: 120,
-    leastCharge: 35,
-    days: 8,
+    ...HOUSE,
   };
   it("the cavity gives way to the thicker sheets: 6.4-10-6.4 in the room of 4-16-4", () => {
     const [same] = candidatesFor(facts);
