@@ -12,9 +12,15 @@ export const isInchMake = (mm: number): boolean => mm > 0 && whole((mm / MM_PER_
 /** What is made in inches as its fraction, the rest in millimetres. @example makeText(9.525) // "3/8"; makeText(6.4) // "6.4" */
 export function makeText(mm: number): string {
   if (!isInchMake(mm)) return String(Math.round(mm * 100) / 100);
-  let [top, parts] = [Math.round((mm / MM_PER_INCH) * PARTS), PARTS];
+  return fractionText(Math.round((mm / MM_PER_INCH) * PARTS), PARTS);
+}
+
+/** So many parts of an inch, in lowest terms. @example fractionText(24, 64) // "3/8"; fractionText(72, 64) // "1 1/8" */
+export function fractionText(n: number, of: number): string {
+  let [top, parts] = [n, of];
   while (parts > 1 && top % 2 === 0) [top, parts] = [top / 2, parts / 2];
-  const inches = Math.floor(top / parts);
-  const rest = top - inches * parts;
-  return [inches > 0 || rest === 0 ? String(inches) : "", rest > 0 ? `${rest}/${parts}` : ""].filter(Boolean).join(" ");
+  const whole = Math.floor(top / parts);
+  const rest = top - whole * parts;
+  if (rest === 0) return String(whole);
+  return whole === 0 ? `${rest}/${parts}` : `${whole} ${rest}/${parts}`;
 }

@@ -11,8 +11,9 @@ describe("figures of the trade in inches", () => {
     [12, "1/2"],
     [25, "1"],
     [75, "3"],
-    [225, "9"],
-    [300, "12"],
+    [225, "8 7/8"],
+    [1480, "58 1/4"],
+    [300, "11 3/4"],
     [610, "24"],
     [0, "0"],
     [-3, "−1/8"],
@@ -22,7 +23,7 @@ describe("figures of the trade in inches", () => {
 describe("sentences in the reader's unit", () => {
   it.each([
     ["2 mm on to the glass", "5/64 in on to the glass"],
-    ["225 to 300 mm at most", "9 to 12 in at most"],
+    ["225 to 300 mm at most", "8 7/8 to 11 3/4 in at most"],
     ["Cures above 5 °C, bears 90 °C", "Cures above 41 °F, bears 194 °F"],
     ["-5 °C outside, 20 °C in the room", "23 °F outside, 68 °F in the room"],
     ["8.4 and 18.5 MPa", "1220 and 2680 psi"],

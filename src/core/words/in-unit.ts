@@ -1,3 +1,4 @@
+import { fractionText } from "../units/inch-make.ts";
 import type { LengthUnit } from "../units/length.ts";
 
 const MM_PER_INCH = 25.4;
@@ -11,30 +12,22 @@ const FINEST = 64;
  * A figure of the trade in inches: the coarsest fraction that is near enough, down to a sixty-fourth.
  * @example inchText(25) // "1"
  * @example inchText(4) // "5/32"
- * @example inchText(225) // "9"
+ * @example inchText(225) // "8 7/8"
  */
 export function inchText(mm: number): string {
   const inches = mm / MM_PER_INCH;
   const size = Math.abs(inches);
   for (let parts = 1; parts <= FINEST; parts *= 2) {
     const n = Math.round(size * parts);
-    // A large figure is written to the sixteenth at least: a tape shows that.
-    const near = Math.min(size * NEAR, 1 / 4);
-    if (parts === FINEST || (n > 0 && Math.abs(n / parts - size) <= near)) return signed(inches, fraction(n, parts));
+    // However large it is, it is within a sixteenth.
+    const near = Math.min(size * NEAR, 1 / 16);
+    if (parts === FINEST || (n > 0 && Math.abs(n / parts - size) <= near))
+      return signed(inches, fractionText(n, parts));
   }
   return String(inches);
 }
 
 const signed = (n: number, text: string): string => (n < 0 && text !== "0" ? `−${text}` : text);
-
-function fraction(n: number, of: number): string {
-  let [top, parts] = [n, of];
-  while (parts > 1 && top % 2 === 0) [top, parts] = [top / 2, parts / 2];
-  const whole = Math.floor(top / parts);
-  const rest = top - whole * parts;
-  if (rest === 0) return String(whole);
-  return whole === 0 ? `${rest}/${parts}` : `${whole} ${rest}/${parts}`;
-}
 
 const N = "[−-]?\\d+(?:\\.\\d+)?";
 /** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */

@@ -6,6 +6,7 @@ import { tubesFor } from "../../core/set/putty.ts";
 import { puttyExtra } from "../../core/set/putty-extra.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
 import { detailOf } from "../../core/takeout/detail.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
 import { Length } from "../parts/Length.tsx";
@@ -16,6 +17,8 @@ import { Said } from "../parts/Said.tsx";
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {
   const { book, reckoning: r, prefs, say, firm, write } = usePane();
+  // What is cut is written as finely as a tape shows, never as a rule of thumb.
+  const cutText = (long: number): string => writeLength(mm(long), prefs.unit, { places: 1, ticks: 32 });
   const setting = settingOf(book, r);
   if (!r.cut.ok || !setting) return null;
   const { bed } = readyFacts(book, r);
@@ -96,9 +99,7 @@ export function PickList() {
             <strong className="tight">{setting.sticks.count}</strong> {setting.sticks.count === 1 ? "stick" : "sticks"},{" "}
             {square ? "square ends" : "mitred"}
             <span className="block text-[13px] text-mute">
-              {setting.sticks.sticks
-                .map((s) => say(`${s.stock} mm: ${s.pieces.map((p) => `${p} mm`).join(" + ")}`))
-                .join("; ")}
+              {setting.sticks.sticks.map((s) => `${cutText(s.stock)}: ${s.pieces.map(cutText).join(" + ")}`).join("; ")}
             </span>
           </Item>
         )}
