@@ -1,7 +1,7 @@
 import { z } from "zod";
+import { SYSTEMS } from "../core/frame/systems.ts";
 import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
 import { CAUSES, DAMAGES, URGENCIES } from "../core/look/damage.ts";
-import { SYSTEMS } from "../core/look/systems.ts";
 import { COATED, HELD, HINGES } from "../core/measure/found.ts";
 import { OPENING, PLACES } from "../core/measure/places.ts";
 import { CIRCUMSTANCES, SHAPES, SITS, WAYS } from "../core/measure/ways.ts";

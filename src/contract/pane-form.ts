@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { SYSTEMS } from "../core/look/systems.ts";
+import { SYSTEMS } from "../core/frame/systems.ts";
 
 const Needed = (what: string) =>
   z.string().trim().min(1, `Say ${what}, so that it is found again.`).max(120, "Make it shorter: 120 letters at most.");

@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { SYSTEMS } from "../core/look/systems.ts";
+import { FIRST_SYSTEM, SYSTEMS } from "../core/frame/systems.ts";
 import { OPENING, PLACES, type Place } from "../core/measure/places.ts";
 import { SHAPES, SITS, WAYS } from "../core/measure/ways.ts";
 import { HOLDS } from "../core/size/lay.ts";
@@ -152,7 +152,7 @@ const Readings = z.strictObject(
 export const PaneCase = z
   .strictObject({
     ...Reader,
-    system: z.enum(SYSTEMS).default("timber-putty"),
+    system: z.enum(SYSTEMS).default(FIRST_SYSTEM),
     way: z.enum(WAYS).default("rebate"),
     readings: Readings.meta({
       description:

@@ -102,6 +102,7 @@ export const SPECIFY_PAYLOADS = {
     ratedKg: z.number().positive().max(2000).nullable(),
     apartMm: z.number().positive().max(5000).nullable(),
   }),
+  "specify.bed": z.strictObject({ compound: Name }),
   "specify.sun": z.strictObject({ partShade: z.boolean(), darkFrame: z.boolean() }),
   "specify.parts": z.strictObject({ parts: z.array(z.enum(PARTS)).max(PARTS.length), note: Short }),
   "specify.exposure": z.strictObject({ exposure: z.enum(EXPOSURES) }),

@@ -1,5 +1,5 @@
+import type { System } from "../core/frame/systems.ts";
 import type { Entry } from "../core/log/kinds.ts";
-import type { System } from "../core/look/systems.ts";
 import type { Day } from "../core/units/day.ts";
 import type { LengthUnit } from "../core/units/length.ts";
 import { tellLists } from "./firm-lists.ts";

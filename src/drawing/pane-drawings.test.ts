@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { SYSTEMS } from "../core/frame/systems.ts";
 import { SIDES } from "../core/geometry/quad.ts";
-import { SYSTEMS } from "../core/look/systems.ts";
 import type { Joints } from "../core/takeout/beads.ts";
 import { type MapItem, tapped } from "../core/takeout/how-it-was.ts";
 import { TURNED } from "../core/takeout/profile.ts";

@@ -1,4 +1,4 @@
-import type { System } from "../core/look/systems.ts";
+import type { System } from "../core/frame/systems.ts";
 
 /** One shape of a section, with the ink it is drawn in. */
 export type Shape = {
@@ -31,103 +31,137 @@ const screw = (x: number, y: number, w: number): readonly Shape[] => [
 ];
 const rail = (x = 12, w = 116): Shape => shape("d-frame", rect(x, 66, w, 24));
 
-/** On which side the drawing shows what comes off: the other is its mirror. */
-export const opensAt = (system: System): "inside" | "outside" =>
-  system === "plastic-bead-inside" || system === "pinned-stop" || system === "cassette" ? "inside" : "outside";
+type Section = {
+  /** Side at which the drawing shows what comes off: the other is its mirror. */
+  readonly opens: "inside" | "outside";
+  readonly shapes: readonly Shape[];
+};
 
-/** How the glass is held, in section: ours, made to show where it opens. */
-export function systemSection(system: System): readonly Shape[] {
-  switch (system) {
-    case "timber-putty":
-      return [
-        rail(30, 80),
-        leg(76, 34),
-        shape("d-face", "M68 40L46 66H68z"),
-        shape("d-face", rect(72, 40, 4, 26)),
-        ...single,
-        ...screw(54, 56, 14),
-      ];
-    case "timber-bead":
-      return [
-        rail(30, 80),
-        leg(84, 26),
-        shape("d-face", rect(80, 40, 4, 26)),
-        ...unit,
-        ...bead(34, 26),
-        shape("d-line", "M38 44L56 60"),
-      ];
-    case "plastic-bead-inside":
-      return [
-        rail(),
-        leg(28, 24),
-        shape("d-packer", rect(52, 42, 8, 10)),
-        ...unit,
-        ...bead(88, 22),
-        shape("d-packer", "M80 42h8l-3 10h-5z"),
-      ];
-    case "plastic-bead-outside":
-      return [
-        rail(),
-        leg(88, 24),
-        shape("d-packer", rect(80, 42, 8, 20)),
-        ...unit,
-        ...bead(30, 26),
-        shape("d-packer", rect(56, 42, 4, 10)),
-      ];
-    case "plastic-no-bead":
-      return [
-        rail(),
-        leg(28, 26),
-        leg(86, 26),
-        shape("d-packer", rect(54, 42, 6, 22)),
-        shape("d-packer", rect(80, 42, 6, 22)),
-        ...unit,
-        ...screw(12, 78, 30),
-      ];
-    case "pinned-stop":
-      return [
-        rail(22, 96),
-        shape("d-line", rect(16, 40, 6, 50)),
-        leg(26, 28),
-        shape("d-face", rect(54, 40, 6, 26)),
-        ...unit,
-        ...bead(84, 24),
-        shape("d-packer", rect(80, 42, 4, 18)),
-        shape("d-line", "M104 46L88 62"),
-      ];
-    case "cassette":
-      return [
-        shape("d-frame", rect(38, 72, 64, 20)),
-        shape("d-face", "M22 92V50Q22 40 32 40H54V66H38V92z"),
-        shape("d-face", "M118 92V50Q118 40 108 40H86V66H102V92z"),
-        ...unit,
-        ...screw(100, 54, -46),
-        shape("d-asked", rect(108, 51, 8, 6)),
-      ];
-    case "compression-moulding":
-      return [
-        shape("d-frame", rect(38, 70, 64, 22)),
-        leg(84, 18),
-        shape("d-packer", rect(72, 42, 12, 14)),
-        ...single,
-        shape("d-face", "M68 44C54 44 40 52 36 70H68z"),
-        shape("d-asked", "M36 70H68"),
-      ];
-    case "metal-frame":
-      return [
-        shape("d-frame", "M30 90V80H66V66H88V40H96V90z"),
-        shape("d-face", "M68 42L40 78H68z"),
-        ...single,
-        ...screw(60, 60, 10),
-      ];
-    case "in-front":
-      return [
-        rail(62, 66),
-        leg(96, 22),
-        shape("d-pane", rect(90, 6, 4, 58)),
-        shape("d-line", rect(24, 48, 14, 40)),
-        shape("d-pane", rect(29, 6, 4, 44)),
-        shape("d-asked", "M38 70H62"),
-      ];
-  }
-}
+/** How each system holds its glass, in section: ours, made to show where it opens. */
+const SECTIONS: Readonly<Record<System, Section>> = {
+  "timber-putty": {
+    opens: "outside",
+    shapes: [
+      rail(30, 80),
+      leg(76, 34),
+      shape("d-face", "M68 40L46 66H68z"),
+      shape("d-face", rect(72, 40, 4, 26)),
+      ...single,
+      ...screw(54, 56, 14),
+    ],
+  },
+  "timber-bead": {
+    opens: "outside",
+    shapes: [
+      rail(30, 80),
+      leg(84, 26),
+      shape("d-face", rect(80, 40, 4, 26)),
+      ...unit,
+      ...bead(34, 26),
+      shape("d-line", "M38 44L56 60"),
+    ],
+  },
+  "plastic-bead-inside": {
+    opens: "inside",
+    shapes: [
+      rail(),
+      leg(28, 24),
+      shape("d-packer", rect(52, 42, 8, 10)),
+      ...unit,
+      ...bead(88, 22),
+      shape("d-packer", "M80 42h8l-3 10h-5z"),
+    ],
+  },
+  "plastic-bead-inside-bonded": {
+    opens: "inside",
+    shapes: [
+      rail(),
+      leg(28, 26),
+      shape("d-packer", rect(54, 42, 6, 20)),
+      ...unit,
+      ...bead(84, 26),
+      shape("d-packer", rect(80, 42, 4, 10)),
+    ],
+  },
+  "plastic-bead-outside": {
+    opens: "outside",
+    shapes: [
+      rail(),
+      leg(88, 24),
+      shape("d-packer", rect(80, 42, 8, 20)),
+      ...unit,
+      ...bead(30, 26),
+      shape("d-packer", rect(56, 42, 4, 10)),
+    ],
+  },
+  "plastic-no-bead": {
+    opens: "outside",
+    shapes: [
+      rail(),
+      leg(28, 26),
+      leg(86, 26),
+      shape("d-packer", rect(54, 42, 6, 22)),
+      shape("d-packer", rect(80, 42, 6, 22)),
+      ...unit,
+      ...screw(12, 78, 30),
+    ],
+  },
+  "pinned-stop": {
+    opens: "inside",
+    shapes: [
+      rail(22, 96),
+      shape("d-line", rect(16, 40, 6, 50)),
+      leg(26, 28),
+      shape("d-face", rect(54, 40, 6, 26)),
+      ...unit,
+      ...bead(84, 24),
+      shape("d-packer", rect(80, 42, 4, 18)),
+      shape("d-line", "M104 46L88 62"),
+    ],
+  },
+  cassette: {
+    opens: "inside",
+    shapes: [
+      shape("d-frame", rect(38, 72, 64, 20)),
+      shape("d-face", "M22 92V50Q22 40 32 40H54V66H38V92z"),
+      shape("d-face", "M118 92V50Q118 40 108 40H86V66H102V92z"),
+      ...unit,
+      ...screw(100, 54, -46),
+      shape("d-asked", rect(108, 51, 8, 6)),
+    ],
+  },
+  "compression-moulding": {
+    opens: "outside",
+    shapes: [
+      shape("d-frame", rect(38, 70, 64, 22)),
+      leg(84, 18),
+      shape("d-packer", rect(72, 42, 12, 14)),
+      ...single,
+      shape("d-face", "M68 44C54 44 40 52 36 70H68z"),
+      shape("d-asked", "M36 70H68"),
+    ],
+  },
+  "metal-frame": {
+    opens: "outside",
+    shapes: [
+      shape("d-frame", "M30 90V80H66V66H88V40H96V90z"),
+      shape("d-face", "M68 42L40 78H68z"),
+      ...single,
+      ...screw(60, 60, 10),
+    ],
+  },
+  "in-front": {
+    opens: "outside",
+    shapes: [
+      rail(62, 66),
+      leg(96, 22),
+      shape("d-pane", rect(90, 6, 4, 58)),
+      shape("d-line", rect(24, 48, 14, 40)),
+      shape("d-pane", rect(29, 6, 4, 44)),
+      shape("d-asked", "M38 70H62"),
+    ],
+  },
+};
+
+export const opensAt = (system: System): "inside" | "outside" => SECTIONS[system].opens;
+export const systemSection = (system: System): readonly Shape[] => SECTIONS[system].shapes;

@@ -1,7 +1,7 @@
 import QRCode from "qrcode";
+import { frameOf } from "../core/frame/systems.ts";
 import { EARLIER_FACTS } from "../core/look/earlier.ts";
 import { type Option, optionsFor, ownerNote, recommend } from "../core/look/options.ts";
-import { SYSTEM_FACTS } from "../core/look/systems.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { optionsFacts } from "../core/pane/options-facts.ts";
 import { labelOf } from "../core/pane/order-line.ts";
@@ -40,7 +40,7 @@ export async function paneTags(id: string, origin: string): Promise<Tags | undef
   const order = book.before.joints ? "{beads} numbered as they came out" : "{beads}";
   return {
     label: labelOf(book),
-    system: SYSTEM_FACTS[book.added.system].name,
+    system: frameOf(book.added.system).name,
     side: book.added.side,
     inside: book.marks?.insideFace ?? "",
     top: book.marks?.topEdge ?? "",

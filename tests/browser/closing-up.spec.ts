@@ -50,12 +50,15 @@ test("what runs in the sun is refused, and what cures holds the signing off: eac
   await page.getByLabel("How the glass is held").selectOption("timber-bead");
   await openStation(page, "Set");
   const station = page.getByRole("region", { name: "Station" });
-  await station.getByLabel("In what").selectOption({ label: name });
+  await station.getByRole("button", { name: "In something else" }).click();
   await expect(station.getByText("It bears 55 °C: a light frame in the sun reaches 60, and it runs.")).toBeVisible();
   await expect(station.getByText("Approved by the maker of the Tarn frame.")).toBeVisible();
-  await station.getByRole("button", { name: "It is set", exact: true }).click();
-  await expect(station.getByText(new RegExp(`^Set .* in ${name}`))).toHaveCount(0);
+  await station.getByRole("button", { name: `Take ${name}` }).click();
+  await station.getByRole("button", { name: "Take it", exact: true }).click();
+  await expect(station.getByText(/as was chosen for it/)).toHaveCount(0);
   await station.getByLabel(/say why it is this one all the same/).fill("north side, never any sun");
+  await station.getByRole("button", { name: "Take it", exact: true }).click();
+  await expect(station.getByText(`It is set in ${name}, as was chosen for it.`)).toBeVisible();
   await station.getByRole("button", { name: "It is set", exact: true }).click();
   await expect(station.getByText(new RegExp(`^Set .* in ${name}`))).toBeVisible();
 

@@ -1,7 +1,8 @@
 import { expect, type Page, test } from "@playwright/test";
 import { v7 as uuidv7 } from "uuid";
-import { SYSTEM_FACTS, SYSTEMS, type System } from "../../src/core/look/systems.ts";
-import { type NodeId, SYSTEM_TREE, type SystemEnd } from "../../src/core/look/which-system.ts";
+import type { System } from "../../src/core/frame/systems.ts";
+import { frameOf, SYSTEMS } from "../../src/core/frame/systems.ts";
+import { type NodeId, SYSTEM_TREE, type SystemEnd } from "../../src/core/frame/which-system.ts";
 import { say } from "../../src/core/words/dialect.ts";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
 
@@ -20,6 +21,7 @@ const chosen = [...new Map(ways().map((w) => [`${w.end.system} ${w.end.opens}`, 
 /** Words that belong to one way of holding glass, and never to the others. */
 const STRANGE: Readonly<Partial<Record<System, RegExp>>> = {
   "plastic-bead-inside": /sprig|putty(?! kni)|chisel/i,
+  "plastic-bead-inside-bonded": /sprig|putty(?! kni)|chisel/i,
   "plastic-bead-outside": /sprig|putty(?! kni)|chisel/i,
   "plastic-no-bead": /sprig|bead|putty(?! kni)|chisel/i,
   cassette: /sprig|bead|putty(?! kni)|chisel/i,
@@ -42,7 +44,7 @@ test("every system is there", () => {
 });
 
 for (const way of chosen)
-  test(`from Look to Make ready: ${say(SYSTEM_FACTS[way.end.system].short, "a")}${way.end.opens ? "" : ", welded"}`, async ({
+  test(`from Look to Make ready: ${say(frameOf(way.end.system).short, "a")}${way.end.opens ? "" : ", welded"}`, async ({
     page,
   }) => {
     await addPane(page);

@@ -69,7 +69,8 @@ test("putty from a tub of one's own, no sprigs only with a word, and a visit tha
   await openStation(page, "Set");
   await ready(page);
   const station = page.getByRole("region", { name: "Station" });
-  await station.getByLabel("In what").selectOption("Tub of the yard");
+  await station.getByRole("button", { name: "In something else" }).click();
+  await station.getByRole("button", { name: "Take Tub of the yard" }).click();
   await station.getByLabel("Sprigs", { exact: true }).fill("0");
   await station.getByRole("button", { name: "It is set", exact: true }).click();
   await expect(station.getByText("Without sprigs nothing holds the pane")).toBeVisible();

@@ -1,9 +1,12 @@
 import { expect } from "vitest";
+import { kindNamed } from "../../src/core/bed/compounds.ts";
 import type { FinishFacts } from "../../src/core/finish/steps.ts";
+import type { Detail } from "../../src/core/frame/detail.ts";
+import { frameOf } from "../../src/core/frame/systems.ts";
+import { detailOf } from "../../src/core/frame/told-detail.ts";
 import type { ReadyFacts } from "../../src/core/ready/facts.ts";
 import { readySteps } from "../../src/core/ready/steps.ts";
 import type { Step } from "../../src/core/steps/step.ts";
-import { type Detail, detailOf } from "../../src/core/takeout/detail.ts";
 import { takeoutSteps } from "../../src/core/takeout/steps.ts";
 
 export type Over = Partial<Omit<ReadyFacts, "detail">> & { readonly detail?: Partial<Detail> };
@@ -18,6 +21,8 @@ export const BEADS = (["left", "right", "bottom", "top"] as const).map((side) =>
 export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
   const system = over.system ?? "timber-putty";
   const whole = detailOf(system, detail);
+  const frame = frameOf(system);
+  const { bed, workedBy, oily, primeRebate } = kindNamed(frame.usualBed(frame.oldBond(whole)));
   return {
     system,
     closed: false,
@@ -44,8 +49,10 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     renews: [],
     waterStood: false,
     rout: false,
-    bed: system === "timber-putty" ? "putty" : whole.bond,
-    primeRebate: true,
+    bed,
+    workedBy,
+    oily,
+    primeRebate,
     ease: [],
     oldGlassBack: false,
     ...over,

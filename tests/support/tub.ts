@@ -1,4 +1,4 @@
-import type { OwnCompound } from "../../src/core/finish/compounds.ts";
+import type { OwnCompound } from "../../src/core/bed/compound.ts";
 
 /** A firm's own putty, as the label on its tub says. */
 export const TUB: OwnCompound = {

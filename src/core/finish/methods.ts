@@ -1,5 +1,5 @@
+import { halved, isTimber } from "../frame/held.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
-import { isTimber } from "../takeout/facts.ts";
 import type { FinishFacts } from "./steps.ts";
 
 /** Skills of finishing. Source of all: trade practice; labels win. */
@@ -76,7 +76,7 @@ const METHODS: readonly MethodWhen<FinishFacts>[] = [
       { way: "touch up now, the whole in mild weather", why: "one colour in the end" },
       { way: "keep the old painted ring", why: "it matches at once" },
     ],
-    when: (f) => isTimber(f) || f.system === "cassette",
+    when: (f) => isTimber(f) || halved(f),
   },
 ];
 

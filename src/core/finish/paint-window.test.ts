@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { COMPOUNDS, compoundById } from "../bed/compounds.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf, writeDay } from "../units/day.ts";
-import { COMPOUNDS, compoundById } from "./compounds.ts";
 import { paintWindow } from "./paint-window.ts";
 
 const LINSEED = { leastDays: 7, mostDays: 28, leastC: 5, dryBefore: 1 };

@@ -1,6 +1,6 @@
+import type { Compound } from "../bed/compound.ts";
 import { isCold, isWorking, type WorkCalendar } from "../plan/calendar.ts";
 import { addDays, type Day } from "../units/day.ts";
-import type { Compound } from "./compounds.ts";
 
 /** Why a day inside the window is not fit to paint. */
 export type UnfitReason = "day-off" | "wet" | "wet-before";

@@ -1,6 +1,8 @@
+import { seals } from "../bed/compound.ts";
+import { facePutty, isTimber, pinned } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
-import { isTimber } from "../takeout/facts.ts";
 
 /** What finishing follows from: the pane, and what it was set in. */
 export type FinishFacts = ReadyFacts & {
@@ -11,9 +13,8 @@ export type FinishFacts = ReadyFacts & {
 
 type Rule = Step & { readonly when: (f: FinishFacts) => boolean };
 
-const putty = (f: FinishFacts): boolean =>
-  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
-const wet = (f: FinishFacts): boolean => f.bed === "silicone";
+const putty = (f: FinishFacts): boolean => facePutty(f);
+const wet = (f: FinishFacts): boolean => seals(f.bed);
 
 const rules = (f: FinishFacts): readonly Rule[] => [
   {
@@ -69,7 +70,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     minutes: 8,
     driesHours: 12,
     asks: "dries",
-    when: (g) => (g.system === "timber-bead" || g.system === "pinned-stop") && isTimber(g),
+    when: (g) => pinned(g) && isTimber(g),
   },
   {
     id: "latch-shut",
@@ -77,7 +78,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     why: "Movement breaks a bond that has not set.",
     tool: "tape with the date on it",
     minutes: 2,
-    when: (g) => wet(g) && g.hinge !== "fixed" && g.system !== "in-front",
+    when: (g) => wet(g) && g.hinge !== "fixed" && !frameOf(g.system).inFront,
   },
   {
     id: "tell",

@@ -1,5 +1,5 @@
+import { isTimber, sashLeaves } from "../frame/held.ts";
 import type { Step } from "../steps/step.ts";
-import { isTimber, sashLeaves } from "../takeout/facts.ts";
 import type { Day } from "../units/day.ts";
 import type { PaintWindow } from "./paint-window.ts";
 import type { FinishFacts } from "./steps.ts";

@@ -1,4 +1,4 @@
-import { materialOf, type System } from "../look/systems.ts";
+import { frameOf, type System } from "../frame/systems.ts";
 import type { Grid, LengthUnit } from "../units/length.ts";
 import { PRICE_RULES, type PriceRules } from "./price-rules.ts";
 import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
@@ -294,7 +294,7 @@ export const HOUSE_DEFAULTS: HouseRules = Object.fromEntries(
 /** What comes off, by the kind of frame. @example schoolOf({ ...HOUSE_DEFAULTS, schoolMetal: "easy" }, "metal-frame") // "easy" */
 export function schoolOf(house: HouseRules, system: System): HouseSchool {
   const own = { timber: house.schoolTimber, plastic: house.schoolPlastic, metal: house.schoolMetal }[
-    materialOf(system)
+    frameOf(system).material
   ];
   return own === "as above" ? house.school : own;
 }

@@ -1,6 +1,6 @@
+import type { System } from "../frame/systems.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { Cause, Damage, Urgency } from "../look/damage.ts";
-import type { System } from "../look/systems.ts";
 import type { Bars, Coating, Found } from "../measure/found.ts";
 import type { OpeningPlace, Place } from "../measure/places.ts";
 import type { Circumstance, Shape, Sits, Way } from "../measure/ways.ts";
@@ -129,6 +129,8 @@ export type Payloads = BeforePayloads &
       readonly apartMm: number | null;
     };
     /** What makes the glass hot in one place and cold in another. */
+    /** What this pane is to be set in: one of the firm's list. */
+    "specify.bed": { readonly compound: string };
     "specify.sun": { readonly partShade: boolean; readonly darkFrame: boolean };
     /** What is to come with the glass. */
     "specify.parts": { readonly parts: readonly Part[]; readonly note: string };

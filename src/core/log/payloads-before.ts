@@ -1,3 +1,4 @@
+import type { Detail } from "../frame/detail.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { MemberFault, MemberState } from "../look/condition.ts";
 import type { Earlier } from "../look/earlier.ts";
@@ -12,7 +13,6 @@ import type { Cleaner, CleanResult } from "../refurbish/cleaners.ts";
 import type { Took } from "../steps/past.ts";
 import type { BeadSchool, Joints } from "../takeout/beads.ts";
 import type { Counted } from "../takeout/counts.ts";
-import type { Detail } from "../takeout/detail.ts";
 import type { Waste } from "../takeout/disposal.ts";
 import type { Front } from "../takeout/facts.ts";
 import type { MapItem } from "../takeout/how-it-was.ts";

@@ -1,12 +1,24 @@
-import type { OwnCompound } from "../finish/compounds.ts";
+import type { Compound, OwnCompound } from "../bed/compound.ts";
 import type { Visit } from "../finish/visit.ts";
-import type { System } from "../look/systems.ts";
+import type { System } from "../frame/systems.ts";
 import type { Station } from "../plan/stations.ts";
 import type { FacingSign } from "../set/facing.ts";
 
+/** What a compound was on the day it was used. */
+export type SetAs = Pick<
+  Compound,
+  "kind" | "name" | "handsOffHours" | "leastDays" | "mostDays" | "leastC" | "dryBefore" | "primeRebate" | "mostC"
+>;
+
 /** Setting, finishing and signing off, and what the firm keeps from them for the next pane. */
 export type SetPayloads = {
-  "set.done": { readonly day: string; readonly compound: string; readonly sprigs: number | null };
+  "set.done": {
+    readonly day: string;
+    readonly compound: string;
+    readonly sprigs: number | null;
+    /** Its figures as they stood that day, whatever becomes of the list. */
+    readonly as?: SetAs | undefined;
+  };
   /** What it was set in, as its label says: kept for the record, and for whoever asks in five years. */
   "set.material": { readonly what: string; readonly batch: string; readonly expiry: string | null };
   /** The pane that the tag on the sash names, as it was read when the sash came back. */
@@ -40,6 +52,8 @@ export type SetPayloads = {
     readonly pane: string;
     readonly gone?: boolean | undefined;
   };
+  /** What the firm sets glass in, in frames of this kind. */
+  "bed.usual": { readonly system: System; readonly compound: string };
   /** A setting material as its label says; one of the same name replaces it. */
   "compound.kept": OwnCompound & { readonly gone?: boolean | undefined };
   /** How much of something lies on the firm's shelf. */

@@ -1,4 +1,6 @@
 import { describe, expect, it, test } from "vitest";
+import { SYSTEMS } from "../frame/systems.ts";
+import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "../frame/which-system.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import {
   EXAM,
@@ -12,8 +14,6 @@ import {
   examVerdict,
 } from "./exam.ts";
 import { type Option, type OptionFacts, optionsFor, ownerNote, recommend } from "./options.ts";
-import { SYSTEMS } from "./systems.ts";
-import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "./which-system.ts";
 
 const sealed = { kind: "sealed", near: "whole", far: "whole" } as const;
 

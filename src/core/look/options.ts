@@ -1,6 +1,7 @@
+import type { System } from "../frame/systems.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { PriceRules } from "../house/price-rules.ts";
 import type { MemberState } from "./condition.ts";
-import type { System } from "./systems.ts";
 
 /** What can be done about a pane, cheapest first as a rule. */
 export const OPTION_KINDS = ["repack", "refurbish", "glass", "sash", "insert", "double", "window"] as const;
@@ -96,20 +97,19 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
       if (f.worst === "not-worth") return no("The sash is not worth new glass.");
       return yes(f.worst === "mend" ? "The frame is mended first." : "The smallest repair that lasts.");
     case "sash":
-      if (f.system === "cassette" || f.system === "compression-moulding")
-        return no("A door has no sash: see the insert.");
+      if (frameOf(f.system).ofDoor) return no("A door has no sash: see the insert.");
       return yes(
         f.opens
           ? "Where the sash is tired, or nobody can wait for drying."
           : "The only way without changing the frame.",
       );
     case "insert":
-      return f.system === "cassette" || f.system === "compression-moulding"
+      return frameOf(f.system).ofDoor
         ? yes("Frame and glass come as one: matched and sealed.")
         : no("Only doors have inserts.");
     case "double":
       if (f.sealed) return no("It is a {unit} already.");
-      if (f.system === "in-front" || !f.opens) return no("Nothing to rout here.");
+      if (frameOf(f.system).inFront || !f.opens) return no("Nothing to rout here.");
       if (f.doubleHolds === false) return no("Too little timber would stay.");
       return yes(
         f.doubleHolds === null ? "If the timber allows: read the sash under Measure." : "The sash keeps timber enough.",

@@ -1,3 +1,4 @@
+import { frameOf } from "../frame/systems.ts";
 import { type AftercareLine, aftercareOf } from "../signoff/aftercare.ts";
 import type { Day } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
@@ -22,6 +23,6 @@ export function aftercareHere(book: PaneBook, r: Reckoning, today?: Day): readon
     paintBy: window?.closes ?? null,
     painted: book.painted !== null,
     cause: book.cause,
-    drains: f.system.startsWith("plastic"),
+    drains: frameOf(f.system).drains(f.detail),
   });
 }

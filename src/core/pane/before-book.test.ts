@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
-import type { System } from "../look/systems.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { foldFirm, withFirm } from "../round/book.ts";
 import { foldPane, type PaneBook } from "./book.ts";

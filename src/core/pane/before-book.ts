@@ -1,3 +1,4 @@
+import type { Detail } from "../frame/detail.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import type { PhotoArrow } from "../log/payloads-before.ts";
@@ -10,7 +11,6 @@ import type { Station } from "../plan/stations.ts";
 import type { Hardware, HardwareFate } from "../ready/hardware.ts";
 import type { Weighing } from "../refurbish/beads-and-seal.ts";
 import type { Counted, Counts } from "../takeout/counts.ts";
-import type { Detail } from "../takeout/detail.ts";
 import type { MapItem } from "../takeout/how-it-was.ts";
 
 export type Photo = {

@@ -62,6 +62,8 @@ export type PaneBook = {
   readonly exposure: Payloads["specify.exposure"]["exposure"] | null;
   readonly sash: Payloads["specify.sash"] | null;
   readonly match: Payloads["specify.match"] | null;
+  /** What it is to be set in, by its name on the list; null until somebody said. */
+  readonly bed: string | null;
   readonly sun: Payloads["specify.sun"] | null;
   readonly looks: Payloads["specify.looks"] | null;
   readonly panel: Payloads["specify.panel"]["panel"];
@@ -195,6 +197,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     exposure: last("specify.exposure")?.exposure ?? null,
     sash: last("specify.sash"),
     match: last("specify.match"),
+    bed: last("specify.bed")?.compound ?? null,
     sun: last("specify.sun"),
     looks: last("specify.looks"),
     panel: last("specify.panel")?.panel ?? null,

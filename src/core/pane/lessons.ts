@@ -1,5 +1,5 @@
+import type { System } from "../frame/systems.ts";
 import type { Payloads } from "../log/kinds.ts";
-import type { System } from "../look/systems.ts";
 
 export type Lesson = Payloads["lesson.kept"];
 export type Likeness = "same profile" | "same frame, same house" | "same frame";

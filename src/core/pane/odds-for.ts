@@ -1,5 +1,5 @@
+import { frameOf } from "../frame/systems.ts";
 import type { HouseRules } from "../house/rules.ts";
-import { holdsUnits, materialOf } from "../look/systems.ts";
 import type { Readings, ReckonedOpening } from "../measure/reckoned.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import type { Result } from "../result.ts";
@@ -20,7 +20,7 @@ const THINNEST_UNIT = mm(11);
 export function isSealed(book: PaneBook, r: Readings): boolean {
   if (book.makeup) return true;
   const thick = thicknessFrom(r).overall ?? r["old-thickness"];
-  return thick === undefined || thick === null ? holdsUnits(book.added.system) : thick >= THINNEST_UNIT;
+  return thick === undefined || thick === null ? frameOf(book.added.system).takesUnits : thick >= THINNEST_UNIT;
 }
 
 /** What the odds of a pane are reckoned from: its opening, its depths, and all that may be off here. */
@@ -31,7 +31,7 @@ export function oddsFor(
 ): OddsInput {
   const sealed = isSealed(book, of.readings);
   const errors = errorsFor(house, {
-    material: materialOf(book.added.system),
+    material: frameOf(book.added.system).material,
     tape: tapeUnit(book),
     sealedUnit: sealed,
   });

@@ -1,6 +1,7 @@
+import { frameOf } from "../frame/systems.ts";
+import { detailOf } from "../frame/told-detail.ts";
 import { isLoose } from "../look/damage.ts";
 import { examVerdict } from "../look/exam.ts";
-import { detailOf } from "../takeout/detail.ts";
 import type { PaneBook } from "./book.ts";
 
 type Asked = Pick<PaneBook, "before" | "added">;
@@ -19,6 +20,4 @@ export const mayStay = (book: Pick<PaneBook, "before" | "damage">): boolean =>
 export const staysIn = (book: Asked): boolean =>
   book.before.option?.option === "repack" &&
   detailOf(book.added.system, book.before.detail).bond === "gasket" &&
-  (book.added.system === "plastic-bead-inside" ||
-    book.added.system === "plastic-bead-outside" ||
-    book.added.system === "metal-frame");
+  frameOf(book.added.system).glassStays;

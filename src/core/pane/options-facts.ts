@@ -1,3 +1,4 @@
+import { frameOf } from "../frame/systems.ts";
 import { type MemberState, mendingOf } from "../look/condition.ts";
 import { isLoose } from "../look/damage.ts";
 import { examVerdict } from "../look/exam.ts";
@@ -33,7 +34,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     mending: mendingHere(book),
     doubleHolds: doubleHolds(r),
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
-    paints: book.added.system === "timber-putty" || book.added.system === "timber-bead",
+    paints: frameOf(book.added.system).painted,
     heat: sealed ? heatOfUnit(r) : { now: SINGLE, same: SINGLE, better: BETTER },
   };
 }

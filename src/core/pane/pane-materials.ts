@@ -1,8 +1,10 @@
+import { pinned, sprigged } from "../frame/held.ts";
 import { beadAcross } from "../measure/bead.ts";
 import type { PaneMaterials } from "../set/pick-list.ts";
 import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../set/pin-plan.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { likeOf } from "./frame-here.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { settingOf } from "./setting.ts";
 import { readyFacts } from "./step-facts.ts";
@@ -20,7 +22,7 @@ export function materialsOf(book: PaneBook, r: Reckoning): PaneMaterials | null 
     sealantMl: setting.sealant?.totalMl ?? null,
     tapeMm: setting.tapeMm,
     gasketMm: setting.gasketMm,
-    sprigs: book.added.system === "timber-putty" ? (r.sprigs?.count ?? null) : null,
+    sprigs: sprigged(likeOf(book)) ? (r.sprigs?.count ?? null) : null,
     pins: pinsOf(book, r),
     packersMm: [...stack, ...stack],
     beadSticks: [...stocks].map(([stockMm, count]) => ({ stockMm, count })),
@@ -28,8 +30,7 @@ export function materialsOf(book: PaneBook, r: Reckoning): PaneMaterials | null 
 }
 
 function pinsOf(book: PaneBook, r: Reckoning): PaneMaterials["pins"] {
-  const pinned = book.added.system === "timber-bead" || book.added.system === "pinned-stop";
-  if (!pinned || !r.cut.ok) return null;
+  if (!pinned(likeOf(book)) || !r.cut.ok) return null;
   const bead = beadAcross(r.readings);
   const { lengthMm, places } = pinPlan({
     ...r.cut.value.glass,

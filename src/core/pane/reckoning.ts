@@ -1,5 +1,7 @@
-import type { Compound } from "../finish/compounds.ts";
+import type { Compound } from "../bed/compound.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
+import { sprigged } from "../frame/held.ts";
+import type { System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { Corner } from "../log/kinds.ts";
@@ -27,10 +29,11 @@ import { NO_PAST, type Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
 import { type Grid, mm, type Nm, nm, toMm } from "../units/length.ts";
-import { compoundFor } from "./against.ts";
+import { type BedHere, bedHere } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, gridAsRead, overruleOf, tapeUnit } from "./chosen.ts";
 import { copiedWhole, fitRules, insertOf } from "./copied-size.ts";
+import { likeOf } from "./frame-here.ts";
 import { stockFor } from "./from-stock.ts";
 import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
 import { readingsOf } from "./readings-of.ts";
@@ -96,6 +99,8 @@ export type Reckoning = {
   readonly sprigs: SprigPlan | null;
   readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined; readonly fromCorner: Nm } | null;
   readonly compound: Compound;
+  /** Who said that it is this compound. */
+  readonly bedFrom: BedHere["from"];
   readonly paint: PaintWindow | null;
 };
 
@@ -118,6 +123,7 @@ export type ReckonWith = {
   readonly profiles?: ReadonlyMap<string, Profile> | undefined;
   readonly past?: Past | undefined;
   readonly compounds?: readonly Compound[] | undefined;
+  readonly usualBeds?: ReadonlyMap<System, string> | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -177,7 +183,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       },
       safetyFigures(house),
     );
-  const compound = compoundFor(book, glass, by.compounds);
+  const { compound, from: bedFrom } = bedHere(book, glass, by);
   const slips = slipsIn({
     readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit,
@@ -195,7 +201,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     best.chances.trouble > house.troubleShare;
   const tooBigBy = !book.shaped && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
   // Quantities are worked out for the one system whose section is known.
-  const isPutty = book.added.system === "timber-putty";
+  const isPutty = sprigged(likeOf(book));
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     house,
@@ -267,6 +273,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       }),
     },
     compound,
+    bedFrom,
     paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,
   };
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import type { System } from "../look/systems.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf, writeDay } from "../units/day.ts";
 import { aftercareHere } from "./aftercare.ts";

@@ -1,3 +1,4 @@
+import { frameOf } from "../frame/systems.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
@@ -62,7 +63,7 @@ export function sourceFacts(
     fromStock: stock ? { name: stock.pane.name, cuts: stock.cuts } : null,
     mayCut: r.glass.kind !== "toughened",
     insertPence: Math.round(r.house.insertEach * 100),
-    isDoorInsert: book.added.system === "cassette",
+    isDoorInsert: frameOf(book.added.system).ofDoor,
     today: by.today,
     needed: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
     calendar: firm.calendar,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
-import type { System } from "../look/systems.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { bestCandidate, candidatesFor } from "../specify/candidates.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
@@ -9,7 +9,7 @@ import { windKpa } from "../specify/wind.ts";
 import { mm } from "../units/length.ts";
 import { orderLineWords } from "../words/order-sheet.ts";
 import { ticketOf } from "../words/ticket.ts";
-import { mayTouch } from "./against.ts";
+import { mayTouch } from "./bed-here.ts";
 import { beforeHere } from "./before-here.ts";
 import { foldPane } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
@@ -173,12 +173,11 @@ describe("what it is set in", () => {
       "silicone",
     ],
     ["beads of timber: silicone", "timber-bead", () => undefined, "silicone"],
-    ["plastic: tape", "plastic-bead-inside", () => undefined, "tape"],
+    ["plastic: its gaskets", "plastic-bead-inside", () => undefined, "gasket"],
   ] as const)("%s", (_, system, tell, expected) => expect(compound(system, tell)).toBe(expected));
   it("says why not, of what somebody would use all the same", () => {
     const { book, r } = reckoned(sized("plastic-bead-inside"));
-    expect(mayTouch("linseed", book, r.glass)).toMatchObject({ says: "no" });
-    expect(mayTouch("own mix", book, r.glass).says).toBe("care");
+    expect(mayTouch({ kind: "linseed" }, book, r.glass)).toMatchObject({ says: "no" });
   });
 });
 

@@ -1,15 +1,15 @@
-import { bedOf, kindOf } from "../finish/compounds.ts";
 import type { FinishFacts } from "../finish/steps.ts";
+import { isBeaded } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
+import { detailOf } from "../frame/told-detail.ts";
 import type { Hazards } from "../look/cautions.ts";
 import { mendingOf } from "../look/condition.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
-import { detailOf } from "../takeout/detail.ts";
-import { isBeaded, type StepFacts } from "../takeout/facts.ts";
+import type { StepFacts } from "../takeout/facts.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { toMm } from "../units/length.ts";
-import { bondOf } from "./against.ts";
 import type { PaneBook } from "./book.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -90,7 +90,9 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   return {
     ...facts,
     sealed: isUnit(book),
-    bed: bedOf(kindOf(r.compound), bondOf(book)),
+    bed: r.compound.bed,
+    workedBy: r.compound.workedBy,
+    oily: r.compound.oily,
     primeRebate: r.compound.primeRebate,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
     mends: members.some((m) => m.state === "mend" && !m.fault),
@@ -123,12 +125,6 @@ export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
   ruleSet: r.house.safetySet,
   toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
   special: book.before.special,
-  oldPutty: ![
-    "plastic-bead-inside",
-    "plastic-bead-outside",
-    "plastic-no-bead",
-    "cassette",
-    "compression-moulding",
-  ].includes(book.added.system),
-  oil: kindOf(r.compound) === "linseed",
+  oldPutty: frameOf(book.added.system).oldPutty,
+  oil: r.compound.oily,
 });

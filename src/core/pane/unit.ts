@@ -1,4 +1,4 @@
-import { holdsUnits } from "../look/systems.ts";
+import { frameOf } from "../frame/systems.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
@@ -8,14 +8,14 @@ type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added">;
 export function isUnit(book: Asked): boolean {
   if (book.makeup !== null || book.before.option?.option === "double") return true;
   if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
-  return book.glass ? false : holdsUnits(book.added.system);
+  return book.glass ? false : frameOf(book.added.system).takesUnits;
 }
 
 /** A sealed unit was there: as the examination found, or else as the system mostly holds. */
 export function wasUnit(book: Asked): boolean {
   if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
   if (book.before.option?.option === "double") return false;
-  return book.makeup !== null ? true : book.glass ? false : holdsUnits(book.added.system);
+  return book.makeup !== null ? true : book.glass ? false : frameOf(book.added.system).takesUnits;
 }
 
 /** Overall thickness of the unit that is to go in, mm; null where it is one sheet. */

@@ -1,10 +1,14 @@
+import type { Bed, WorkedBy } from "../bed/compound.ts";
 import type { MemberFault } from "../look/condition.ts";
 import type { Cause } from "../look/damage.ts";
 import type { StepFacts } from "../takeout/facts.ts";
 
 /** What making ready follows from: the pane, what it will be bedded in, and what its size asks for. */
 export type ReadyFacts = StepFacts & {
-  readonly bed: "putty" | "silicone" | "tape" | "gasket";
+  readonly bed: Bed;
+  readonly workedBy: WorkedBy;
+  /** Its rags heat by themselves. */
+  readonly oily: boolean;
   /** The compound wants a primed rebate; otherwise its label decides. */
   readonly primeRebate: boolean;
   /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */

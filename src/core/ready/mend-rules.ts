@@ -1,4 +1,4 @@
-import { isTimber } from "../takeout/facts.ts";
+import { isTimber, pinned } from "../frame/held.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
 
@@ -12,7 +12,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 10,
     asks: "nails",
     ...(f.lead ? { never: "No dry sanding where paint may hold lead." } : {}),
-    when: (g) => (g.system === "timber-bead" || g.system === "pinned-stop") && g.detail.keep === "keep",
+    when: (g) => pinned(g) && g.detail.keep === "keep",
   },
   {
     id: "strip",

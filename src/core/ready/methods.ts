@@ -1,5 +1,5 @@
+import { isTimber } from "../frame/held.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
-import { isTimber } from "../takeout/facts.ts";
 import type { ReadyFacts } from "./facts.ts";
 
 const METHODS: readonly MethodWhen<ReadyFacts>[] = [

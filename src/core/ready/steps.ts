@@ -1,19 +1,14 @@
+import { seals, sticks, tapes } from "../bed/compound.ts";
+import { facePutty, isMetal, isTimber } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
-import { isPlastic, isTimber } from "../takeout/facts.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";
 import { always, out, type Rule } from "./rule.ts";
 
 /** Where the seat is made of what, in the words of a step. */
-const seat = (f: ReadyFacts): string =>
-  isTimber(f)
-    ? "{rebate} to bare timber"
-    : f.system === "metal-frame"
-      ? "frame to bare, sound metal"
-      : f.system === "in-front"
-        ? "groove of its frame, down to the bare frame"
-        : "leg and groove to bare plastic";
+const seat = (f: ReadyFacts): string => frameOf(f.system).seat;
 
 /** The task that the cause leaves at the frame. */
 function remedy(f: ReadyFacts): readonly Rule[] {
@@ -46,11 +41,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "wire, drill, cup of water",
     minutes: 6,
     asks: "drains",
-    when: (g) =>
-      g.waterStood ||
-      (isPlastic(g) && g.system !== "cassette" && g.system !== "compression-moulding") ||
-      (g.system === "metal-frame" && g.detail.metal === "beads") ||
-      (g.sealed && isTimber(g)),
+    when: (g) => g.waterStood || frameOf(g.system).drains(g.detail) || (g.sealed && isTimber(g)),
   },
   {
     id: "rust",
@@ -61,7 +52,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     driesHours: 4,
     asks: "dries",
     hazards: ["dust", "solvent"],
-    when: (g) => g.system === "metal-frame" && g.detail.metal === "compound",
+    when: (g) => isMetal(g) && facePutty(g),
   },
   {
     id: "prime",
@@ -91,7 +82,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     driesHours: 4,
     asks: "dries",
     hazards: ["solvent"],
-    when: (g) => isTimber(g) && (g.bed === "silicone" || g.bed === "tape"),
+    when: (g) => isTimber(g) && sticks(g.bed),
   },
   {
     id: "wipe",
@@ -101,7 +92,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     never: "No strong solvent on plastic.",
     minutes: 3,
     hazards: ["solvent"],
-    when: (g) => g.bed === "silicone" || g.bed === "tape",
+    when: (g) => sticks(g.bed),
   },
   {
     id: "glass-clean",
@@ -153,7 +144,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     photos: ["the sealant's line"],
     asks: "seal-path",
     minutes: 3,
-    when: (g) => g.bed === "silicone",
+    when: (g) => seals(g.bed),
   },
   {
     id: "mask",
@@ -163,7 +154,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "Smears that have cured take longer than the whole pane.",
     tool: "masking tape",
     minutes: 6,
-    when: (g) => g.bed === "silicone",
+    when: (g) => seals(g.bed),
   },
   {
     id: "tape-lay",
@@ -173,7 +164,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "glazing tape, roller",
     minutes: 6,
     hazards: [],
-    when: (g) => g.bed === "tape",
+    when: (g) => tapes(g.bed),
   },
   {
     id: "gasket-look",

@@ -1,4 +1,5 @@
-import { COMPOUNDS, type Compound, compoundById } from "../finish/compounds.ts";
+import type { Compound } from "../bed/compound.ts";
+import { COMPOUNDS, compoundById } from "../bed/compounds.ts";
 import { paintWindow } from "../finish/paint-window.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
@@ -40,7 +41,7 @@ function late(p: Told, by: By): Alert | null {
 function pastPaint(p: Told, by: By): Alert | null {
   const wet = p.facts.unpainted;
   if (!wet) return null;
-  const compound = compoundById(wet.compound, by.compounds ?? COMPOUNDS) ?? COMPOUNDS[0];
+  const compound = wet.as ?? compoundById(wet.compound, by.compounds ?? COMPOUNDS) ?? COMPOUNDS[0];
   if (!compound) return null;
   const window = paintWindow(compound, dayOf(wet.set), by.calendar);
   return window.kind === "window" && window.closes !== null && window.closes < by.today

@@ -1,8 +1,9 @@
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { SetAs } from "../log/payloads-set.ts";
 import { HEIGHTS, WIDTHS } from "../measure/places.ts";
 import { openingBy } from "../measure/reckoned.ts";
 import { throughBoth } from "../measure/twist.ts";
-import { compoundFor } from "../pane/against.ts";
+import { bedHere } from "../pane/bed-here.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { glassOf } from "../pane/chosen.ts";
 import { fitRules } from "../pane/copied-size.ts";
@@ -36,7 +37,7 @@ export type BoardFacts = {
     readonly again: string | null;
   } | null;
   /** Set, and waiting for paint. */
-  readonly unpainted: { readonly set: string; readonly compound: string } | null;
+  readonly unpainted: { readonly set: string; readonly compound: string; readonly as: SetAs | null } | null;
   readonly closed: {
     readonly how: string;
     readonly since: string;
@@ -50,7 +51,7 @@ export function boardFacts(book: PaneBook): BoardFacts {
   return {
     where: labelOf(book),
     wantsBy: book.before.wants?.by ?? null,
-    handsOffHours: compoundFor(book, glassOf(book, HOUSE_DEFAULTS)).handsOffHours,
+    handsOffHours: bedHere(book, glassOf(book, HOUSE_DEFAULTS)).compound.handsOffHours,
     sized: isSized(book),
     oldBack: oldGlassBack(book),
     openHole: book.urgency === "open-hole" && !book.closed && !book.set,
@@ -63,7 +64,10 @@ export function boardFacts(book: PaneBook): BoardFacts {
       arrived: on.order.arrived,
       again: on.line.outcome?.due ?? null,
     },
-    unpainted: book.set && !book.painted && !book.signed ? { set: book.set.day, compound: book.set.compound } : null,
+    unpainted:
+      book.set && !book.painted && !book.signed
+        ? { set: book.set.day, compound: book.set.compound, as: book.set.as ?? null }
+        : null,
     closed: book.closed && !book.set ? { ...book.closed } : null,
   };
 }

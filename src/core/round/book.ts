@@ -1,4 +1,6 @@
-import { type Compound, withOwn } from "../finish/compounds.ts";
+import type { Compound } from "../bed/compound.ts";
+import { withOwn } from "../bed/compounds.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
 import { insertKey, type StockInsert, type StockPane } from "../house/stock.ts";
 import type { Entry, Payloads } from "../log/kinds.ts";
@@ -31,6 +33,8 @@ export type Firm = {
   readonly past: Past;
   /** Setting materials: the firm's own first, then the usual ones. */
   readonly compounds: readonly Compound[];
+  /** What the firm sets glass in, by the kind of frame. */
+  readonly usualBeds: ReadonlyMap<System, string>;
   readonly ownCompounds: readonly Payloads["compound.kept"][];
   readonly lessons: readonly Payloads["lesson.kept"][];
   /** What lies on the shelf, by name. */
@@ -51,6 +55,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   const profiles = new Map<string, Profile>();
   const took: Took[] = [];
   const compounds = new Map<string, Payloads["compound.kept"]>();
+  const usualBeds = new Map<System, string>();
   const lessons = new Map<string, Payloads["lesson.kept"]>();
   const shelf = new Map<string, Payloads["shelf.kept"]>();
   const forgotten = new Map<string, number>();
@@ -82,6 +87,9 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         break;
       case "compound.kept":
         keep(compounds, e.payload.name, e.payload);
+        break;
+      case "bed.usual":
+        usualBeds.set(e.payload.system, e.payload.compound);
         break;
       case "lesson.kept":
         keep(lessons, e.payload.lesson, e.payload);
@@ -123,6 +131,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     profiles,
     past: pastOf(took),
     compounds: withOwn([...compounds.values()]),
+    usualBeds,
     ownCompounds: [...compounds.values()],
     lessons: [...lessons.values()],
     shelf,
@@ -147,5 +156,6 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   profiles: firm.profiles,
   past: firm.past,
   compounds: firm.compounds,
+  usualBeds: firm.usualBeds,
   findBest,
 });

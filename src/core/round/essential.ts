@@ -45,6 +45,8 @@ function keyOf(e: Entry): string | null {
       return `${e.kind} ${e.payload.address}`;
     case "profile.known":
       return `${e.kind} ${e.payload.profile}`;
+    case "bed.usual":
+      return `${e.kind} ${e.payload.system}`;
     case "work.took":
       return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step}`;
     case "lesson.kept":

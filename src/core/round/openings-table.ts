@@ -1,5 +1,5 @@
+import { FIRST_SYSTEM, frameOf, SYSTEMS, type System } from "../frame/systems.ts";
 import type { Payloads } from "../log/kinds.ts";
-import { SYSTEM_FACTS, SYSTEMS, type System } from "../look/systems.ts";
 import { OPENING, PLACES, type Place } from "../measure/places.ts";
 import { CIRCUMSTANCES, type Circumstance, WAYS, type Way } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
@@ -154,7 +154,7 @@ function rowOf(
     address: cell("address"),
     opening: cell("opening"),
     light: cell("light"),
-    system: choice<System>("system", SYSTEMS, "timber-putty"),
+    system: choice<System>("system", SYSTEMS, FIRST_SYSTEM),
     side: choice<"inside" | "outside">("side", ["outside", "inside"], "outside"),
   };
   const state = cell("read from") === "" ? null : choice<Circumstance>("read from", CIRCUMSTANCES, "guess");
@@ -181,7 +181,9 @@ function rowOf(
 /** A system by the name it has on the screen. */
 function systemNamed<T extends string>(text: string, of: readonly T[]): T | undefined {
   return of.find(
-    (o) => o in SYSTEM_FACTS && slug(SYSTEM_FACTS[o as unknown as System].name.replace(/[{}]/g, "")) === text,
+    (o) =>
+      (SYSTEMS as readonly unknown[]).includes(o) &&
+      slug(frameOf(o as unknown as System).name.replace(/[{}]/g, "")) === text,
   );
 }
 

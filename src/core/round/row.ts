@@ -1,5 +1,5 @@
+import type { System } from "../frame/systems.ts";
 import type { Payloads } from "../log/kinds.ts";
-import type { System } from "../look/systems.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { orderLineOf } from "../pane/order-line.ts";

@@ -1,13 +1,14 @@
+import { sticks } from "../bed/compound.ts";
+import { clipped, facePutty, framed, halved, isBeaded, isTimber, pinned, sprigged, sprung } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
-import { isBeaded, isTimber } from "../takeout/facts.ts";
 import { TURNED_NAMES } from "../takeout/profile.ts";
-import { facePutty, framed, type Rule } from "./rule.ts";
+import type { Rule } from "./rule.ts";
 
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Beads with a gasket that came out first, and goes in last. */
-const gasketed = (f: ReadyFacts): boolean =>
-  f.system === "plastic-bead-inside" || (f.system === "metal-frame" && f.detail.metal === "beads");
+const gasketed = (f: ReadyFacts): boolean => frameOf(f.system).gasketed(f.detail);
 
 /** What holds the pane once it stands: sprigs, clips, beads and their pins, gaskets, screws, mouldings. */
 export const fixRules = (f: ReadyFacts): readonly Rule[] => [
@@ -18,7 +19,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     tool: "{sprigs}, driver or knife",
     never: "Never strike toward the glass.",
     minutes: 6,
-    when: (g) => g.system === "timber-putty",
+    when: sprigged,
   },
   {
     id: "void-fill",
@@ -29,7 +30,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 8,
     alongEdge: true,
     hazards: ["solvent"],
-    when: (g) => g.detail.void === "filled" && (g.bed === "silicone" || g.bed === "tape") && g.sealed,
+    when: (g) => g.detail.void === "filled" && sticks(g.bed) && g.sealed,
   },
   {
     id: "clips-back",
@@ -38,7 +39,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     tool: "pliers",
     minutes: 6,
     asks: "screws",
-    when: (g) => g.system === "metal-frame" && g.detail.metal === "compound",
+    when: clipped,
   },
   {
     id: "face",
@@ -92,7 +93,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     asks: "pins",
     minutes: 10,
     hazards: f.toughened ? ["toughened-edge"] : [],
-    when: (g) => g.system === "timber-bead" || g.system === "pinned-stop",
+    when: pinned,
   },
   {
     id: "channel-back",
@@ -100,7 +101,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     why: "It hides the pins, and the screen hangs in it.",
     tool: "screwdriver, flat hands",
     minutes: 4,
-    when: (g) => g.system === "pinned-stop",
+    when: (g) => frameOf(g.system).channelled,
   },
   {
     id: "wedge-back",
@@ -144,7 +145,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 4,
     people: 2,
     hazards: ["parted-cassette"],
-    when: (g) => g.system === "cassette",
+    when: halved,
   },
   {
     id: "screws-round",
@@ -153,7 +154,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     tool: "screwdriver",
     minutes: 8,
     asks: "rounds",
-    when: (g) => g.system === "cassette",
+    when: halved,
   },
   {
     id: "plugs-back",
@@ -161,7 +162,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     why: "All go in before any paint; one the wrong way about stands proud.",
     minutes: 4,
     asks: "plugs",
-    when: (g) => g.system === "cassette",
+    when: halved,
   },
   {
     id: "mouldings-back",
@@ -169,6 +170,6 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     why: "They left last and go back first; head and foot lock them.",
     tool: "broad putty knife, block",
     minutes: 8,
-    when: (g) => g.system === "compression-moulding",
+    when: sprung,
   },
 ];

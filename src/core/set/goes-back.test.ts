@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { BEADS, facts, ids } from "../../../tests/support/step-facts.ts";
-import { SYSTEMS } from "../look/systems.ts";
+import { DETAIL_NAMES, DETAILS, type Detail } from "../frame/detail.ts";
+import { SYSTEMS } from "../frame/systems.ts";
 import { readySteps } from "../ready/steps.ts";
-import { DETAIL_NAMES, DETAILS, type Detail } from "../takeout/detail.ts";
 import { takeoutSteps } from "../takeout/steps.ts";
 import { setSteps } from "./steps.ts";
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { facts, type Over } from "../../../tests/support/step-facts.ts";
-import { SYSTEMS } from "../look/systems.ts";
+import { SYSTEMS } from "../frame/systems.ts";
 import { setMethods } from "./methods.ts";
 
 const cards = (over: Over) => setMethods(facts(over)).map((m) => m.id);

@@ -1,9 +1,8 @@
+import { sticks } from "../bed/compound.ts";
+import { facePutty, halved, isBeaded, pinned, sprigged, sprung } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
-import { isBeaded, isPlastic, isTimber } from "../takeout/facts.ts";
-import { facePutty, framed } from "./rule.ts";
-
-const nailed = (f: ReadyFacts): boolean => f.system === "timber-bead" || f.system === "pinned-stop";
 
 /** Skills of setting, each with when it belongs and the schools. Source of all: trade practice; labels win. */
 const METHODS: readonly MethodWhen<ReadyFacts>[] = [
@@ -50,7 +49,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "a driver", why: "quick, and stays flat" },
       { way: "a small pin hammer", why: "the least blow of all hammers" },
     ],
-    when: (f) => f.system === "timber-putty",
+    when: sprigged,
   },
   {
     id: "bead-start",
@@ -82,7 +81,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "clean block and hammer", why: "the block keeps the face whole" },
       { way: "hands alone", why: "nothing to slip" },
     ],
-    when: (f) => isBeaded(f) || f.system === "compression-moulding",
+    when: (f) => isBeaded(f) || sprung(f),
   },
   {
     id: "nails",
@@ -97,7 +96,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "hammer and nail set", why: "it can be steered" },
       { way: "slender pins, lightest hammer", why: "the smallest blow" },
     ],
-    when: nailed,
+    when: pinned,
   },
   {
     id: "gasket",
@@ -108,8 +107,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       "Soapy water when it is stiff; a blunt wheel or a wooden spatula for the last edge.",
     ],
     schools: [],
-    when: (f) =>
-      f.detail.gasket === "outer" && f.bed === "gasket" && (isPlastic(f) || f.detail.metal === "beads") && !framed(f),
+    when: (f) => f.detail.gasket === "outer" && f.bed === "gasket" && frameOf(f.system).gasketed(f.detail),
   },
   {
     id: "both",
@@ -124,7 +122,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "tape alone", why: "grips, and can be cut later" },
       { way: "silicone alone", why: "fills what is uneven" },
     ],
-    when: (f) => f.bed === "silicone" || f.bed === "tape",
+    when: (f) => sticks(f.bed),
   },
   {
     id: "caulk",
@@ -138,7 +136,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "a thin line to please the eye", why: "the bead seals already" },
       { way: "none", why: "there is nothing to seal" },
     ],
-    when: (f) => f.system === "cassette",
+    when: halved,
   },
   {
     id: "screws",
@@ -152,7 +150,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       { way: "by hand", why: "a driver cracks glass unnoticed" },
       { way: "a driver, clutch low", why: "coarse screws, and they know their clutch" },
     ],
-    when: (f) => f.system === "cassette",
+    when: halved,
   },
   {
     id: "frame-fixings",
@@ -163,7 +161,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       "Put each on the map of how it was: the next one finds it.",
     ],
     schools: [],
-    when: (f) => !f.system.startsWith("timber-putty") && f.system !== "in-front",
+    when: (f) => frameOf(f.system).hidesFixings,
   },
   {
     id: "trims",
@@ -173,14 +171,14 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
       "Barbs into their slot, not beside it; a screen channel goes back before the trim that hides it.",
     ],
     schools: [],
-    when: (f) => f.system === "compression-moulding" || f.front.includes("trim"),
+    when: (f) => sprung(f) || f.front.includes("trim"),
   },
   {
     id: "timber-swell",
     name: "The last side of a tight timber {bead}",
     steps: ["Bow it from the middle and let both ends in together; plane its back, not its mitre."],
     schools: [],
-    when: (f) => f.system === "timber-bead" && isTimber(f),
+    when: (f) => isBeaded(f) && frameOf(f.system).painted,
   },
 ];
 

@@ -1,3 +1,4 @@
+import { sticks } from "../bed/compound.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
 
@@ -7,11 +8,6 @@ export type Rule = Step & { readonly when: (f: ReadyFacts) => boolean };
 
 export const always = (): boolean => true;
 /** Stuck rather than bedded: once it touches, it cannot be moved for long. */
-export const bonds = (f: ReadyFacts): boolean => f.bed === "silicone" || f.bed === "tape";
+export const bonds = (f: ReadyFacts): boolean => sticks(f.bed);
 export const turns = (f: ReadyFacts): boolean => f.hinge === "left" || f.hinge === "right";
 export const opens = (f: ReadyFacts): boolean => turns(f) || f.hinge === "top" || f.hinge === "bottom";
-export const facePutty = (f: ReadyFacts): boolean =>
-  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
-export const framed = (f: ReadyFacts): boolean => f.system === "plastic-no-bead" || f.system === "in-front";
-export const packed = (f: ReadyFacts): boolean => f.system !== "cassette" && !framed(f);
-export const plastic = (f: ReadyFacts): boolean => f.system.startsWith("plastic");

@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { BEADS, facts, finishing, ids, inOrder, type Over } from "../../../tests/support/step-facts.ts";
 import { finishSteps } from "../finish/steps.ts";
-import { SYSTEMS } from "../look/systems.ts";
+import { DETAIL_NAMES, DETAILS } from "../frame/detail.ts";
+import { SYSTEMS } from "../frame/systems.ts";
 import { type InspectionFacts, inspectionLook, inspectionOf } from "../signoff/inspection.ts";
 import type { Step } from "../steps/step.ts";
-import { DETAIL_NAMES, DETAILS } from "../takeout/detail.ts";
 import { setSteps } from "./steps.ts";
 
 const set = (over: Over = {}): readonly Step[] => setSteps(facts(over));

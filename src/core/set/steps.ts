@@ -1,8 +1,10 @@
+import { tapes } from "../bed/compound.ts";
+import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
-import { isBeaded, sashLeaves } from "../takeout/facts.ts";
 import { fixRules } from "./fix-rules.ts";
-import { bonds, facePutty, framed, opens, packed, plastic, type Rule, turns } from "./rule.ts";
+import { bonds, opens, type Rule, turns } from "./rule.ts";
 
 const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> = {
   putty: {
@@ -19,6 +21,11 @@ const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool
     does: "Turn the liner's ends out as tabs you can reach, or mist the tape with glass cleaner.",
     why: "Dry tape grabs at the first touch: tabs or wet let the pane slide until it is even.",
     tool: "glass cleaner",
+  },
+  both: {
+    does: "Turn the liner's ends out as tabs. Have the gun ready: the bead of sealant goes outside the tape, once the pane is in.",
+    why: "The tape seats the pane; sealant outside it bonds. Laid before, it would squeeze over the tape.",
+    tool: "neutral-cure silicone, gun",
   },
   gasket: {
     does: "Look that the gasket lies in its groove all round, corners full, not stretched.",
@@ -91,7 +98,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "{packers}",
     ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
     minutes: 3,
-    when: (g) => g.system === "plastic-no-bead",
+    when: (g) => frameOf(g.system).packs === "channel",
   },
   {
     id: "face-check",
@@ -120,21 +127,21 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     alongEdge: f.bed !== "gasket",
     hazards: f.bed === "silicone" ? ["solvent"] : [],
     ...(f.bed === "silicone" ? { asks: "open-time" as const } : {}),
-    when: (g) => g.bed !== "putty" && !(g.system === "cassette" && g.bed === "gasket") && !g.staysIn,
+    when: (g) => g.bed !== "putty" && !(halved(g) && g.bed === "gasket") && !g.staysIn,
   },
   {
     id: "ring",
     does: "Hold the new bead or gasket to the old ring: same width, same groove. Then lay the room half on its face and press it in all round.",
     why: "The pressed bead is what seals: an old ring that does not take it leaks at the corners.",
     minutes: 4,
-    when: (g) => g.system === "cassette" && !bonds(g),
+    when: (g) => halved(g) && !bonds(g),
   },
   {
     id: "press",
     does:
       f.bed === "putty"
         ? "Set the pane on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round."
-        : f.system === "cassette"
+        : halved(f)
           ? "Stand the {unit} in the outer half, centred, and bring the room half to it."
           : framed(f)
             ? "Slide the pane with its gasket into the members, square to them."
@@ -184,7 +191,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
         : "Until the sealant skins it still gives; after this it stays as it is.",
     minutes: 3,
     asks: "gaps",
-    when: (g) => bonds(g) && g.system !== "cassette",
+    when: (g) => bonds(g) && !halved(g),
   },
   {
     id: "scraps",
@@ -192,7 +199,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "A tab torn off inside is a leak: it comes out, or the pane does. One that cannot be reached is written down.",
     minutes: 3,
     asks: "scraps",
-    when: (g) => g.bed === "tape",
+    when: (g) => tapes(g.bed),
   },
   ...fixRules(f),
   {
@@ -203,7 +210,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 8,
     alongEdge: true,
     hazards: ["solvent"],
-    when: (g) => g.system === "cassette" && g.detail.bond === "gasket",
+    when: (g) => halved(g) && g.bed === "gasket",
   },
   {
     id: "rehang",
@@ -220,7 +227,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: "Look in the tray: nothing that came out is left over, and nothing lies behind the glass.",
     why: "What is left behind the glass is there for good.",
     minutes: 2,
-    when: (g) => plastic(g) || g.bed === "tape" || g.system === "cassette",
+    when: (g) => isPlastic(g) || tapes(g.bed),
   },
 ];
 

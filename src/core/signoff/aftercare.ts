@@ -1,3 +1,4 @@
+import type { Bed } from "../bed/compound.ts";
 import type { Cause } from "../look/damage.ts";
 import type { Day } from "../units/day.ts";
 
@@ -7,7 +8,7 @@ export type AftercareFacts = {
   readonly toughened: boolean;
   readonly coated: boolean;
   /** Set in putty, in sealant, or neither wet. */
-  readonly bed: "putty" | "silicone" | "tape" | "gasket";
+  readonly bed: Bed;
   readonly opens: boolean;
   readonly shutUntil: Day | null;
   readonly paintFrom: Day | null;

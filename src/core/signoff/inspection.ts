@@ -1,5 +1,7 @@
+import { seals } from "../bed/compound.ts";
+import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
-import { isBeaded, isTimber, sashLeaves } from "../takeout/facts.ts";
 
 export type InspectionItem = { readonly id: string; readonly look: string; readonly ifNot: string };
 
@@ -16,11 +18,10 @@ export type InspectionFacts = ReadyFacts & {
 type Rule = InspectionItem & { readonly when: (f: InspectionFacts) => boolean };
 
 const always = (): boolean => true;
-const putty = (f: InspectionFacts): boolean =>
-  f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
-const beaded = (f: InspectionFacts): boolean => isBeaded(f) || f.system === "compression-moulding";
+const putty = facePutty;
+const beaded = (f: InspectionFacts): boolean => isBeaded(f) || sprung(f);
 const gasket = (f: InspectionFacts): boolean =>
-  f.bed === "gasket" || f.system === "plastic-bead-inside" || f.system === "plastic-no-bead";
+  f.bed === "gasket" || frameOf(f.system).gasketed(f.detail) || frameOf(f.system).packs === "channel";
 
 const rules = (f: InspectionFacts): readonly Rule[] => [
   {
@@ -41,7 +42,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "bed-line",
     look: "The bed line is even from inside.",
     ifNot: "Press more bed in with a knife before it skins.",
-    when: (g) => putty(g) || g.bed === "silicone",
+    when: (g) => putty(g) || seals(g.bed),
   },
   {
     id: "sight-line",
@@ -71,22 +72,21 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "pins",
     look: "Pins set below the face, none toward the glass.",
     ifNot: "Draw the one that leans in, and pin again beside it.",
-    when: (g) => g.system === "timber-bead" || g.system === "pinned-stop",
+    when: pinned,
   },
   {
     id: "screws",
-    look:
-      f.system === "cassette"
-        ? "Screws gone round twice, even, none proud; plugs all in."
-        : "Corner screws home, corners closed, none proud.",
+    look: halved(f)
+      ? "Screws gone round twice, even, none proud; plugs all in."
+      : "Corner screws home, corners closed, none proud.",
     ifNot: "By hand once more; never force one.",
-    when: (g) => g.system === "cassette" || g.system === "plastic-no-bead",
+    when: (g) => halved(g) || frameOf(g.system).packs === "channel",
   },
   {
     id: "drains",
     look: "Drains run: a cup of water in, and it comes out.",
     ifNot: "Clear or drill them before it rains on the new seal.",
-    when: (g) => g.sealed && g.system !== "cassette" && g.system !== "compression-moulding",
+    when: (g) => g.sealed && !frameOf(g.system).ofDoor,
   },
   {
     id: "cavity",
@@ -111,7 +111,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     look: "The sash opens, shuts and latches as before.",
     ifNot:
       "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
-    when: (g) => g.hinge !== "fixed" && g.system !== "in-front",
+    when: (g) => g.hinge !== "fixed" && !frameOf(g.system).inFront,
   },
   {
     id: "own-opening",

@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
 import { balanceFor, weightLength } from "./balance.ts";
-import { compatible } from "./compatible.ts";
 import { crackingOf } from "./cracking.ts";
 import { cupsFor, liftOf, paneMass } from "./mass.ts";
 import { designStrength, loadShares, plateCheck, plateUnder } from "./plate.ts";
@@ -99,25 +98,6 @@ describe("sash weights", () => {
     // 1 / 11 340 m³ over π/4 × 0.04².
     expect(weightLength(1, "lead", 40)).toBeCloseTo(70.17, 2);
     expect(weightLength(1, "steel", 40)).toBeCloseTo(101.37, 2);
-  });
-});
-
-describe("what may touch what", () => {
-  it.each([
-    ["linseed", ["unit"], "no"],
-    ["linseed", ["laminated"], "no"],
-    ["linseed", ["bare-timber"], "care"],
-    ["linseed", [], "yes"],
-    ["acetoxy", ["unit", "aluminium"], "no"],
-    ["silicone", ["laminated", "unit", "plastic", "aluminium"], "yes"],
-    ["tape", ["film"], "care"],
-    ["solvent", ["plastic"], "no"],
-    ["two-part", ["unit"], "no"],
-    ["acrylic", ["toughened"], "yes"],
-  ] as const)("%s with %o: %s", (setting, against, says) => {
-    const got = compatible(setting, against);
-    expect(got.says).toBe(says);
-    expect(got.because.length > 0).toBe(says !== "yes");
   });
 });
 

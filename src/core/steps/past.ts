@@ -1,4 +1,4 @@
-import type { System } from "../look/systems.ts";
+import type { System } from "../frame/systems.ts";
 import type { Station } from "../plan/stations.ts";
 import type { Step } from "./step.ts";
 

@@ -1,6 +1,7 @@
+import { isPlastic, isTimber } from "../frame/held.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { Step } from "../steps/step.ts";
-import { isPlastic, isTimber, type StepFacts } from "./facts.ts";
+import type { StepFacts } from "./facts.ts";
 import { GAVE_FACTS, THICK_TAPE_MINUTES, UNHOOKS_FACTS } from "./profile.ts";
 
 const SIDE_NAMES: Readonly<Record<Side, string>> = { left: "left", right: "right", bottom: "bottom", top: "top" };

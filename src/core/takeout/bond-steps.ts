@@ -1,3 +1,5 @@
+import { halved } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
 import { isGone, type StepFacts } from "./facts.ts";
 
@@ -17,9 +19,8 @@ export function bondSteps(f: StepFacts): readonly Step[] {
   if (bond === "gasket" || isGone(f)) return [];
   const [what, why] = LOOSENS[bond === "putty" && f.lead ? "old-paint" : bond];
   // The blade goes in on the side that the beads do not come off: there the glass is stuck.
-  const from =
-    f.system === "plastic-bead-outside" || f.side === "outside" ? "from the room" : "from the side of the fixed leg";
-  const catches = f.system === "plastic-bead-outside";
+  const from = f.side === "outside" ? "from the room" : "from the side of the fixed leg";
+  const catches = frameOf(f.system).across && !halved(f);
   return [
     {
       id: "loosen",

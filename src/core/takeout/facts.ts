@@ -1,7 +1,7 @@
+import type { Detail } from "../frame/detail.ts";
+import type { System } from "../frame/systems.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { Damage } from "../look/damage.ts";
-import type { System } from "../look/systems.ts";
-import type { Detail } from "./detail.ts";
 import type { Profile } from "./profile.ts";
 
 /** Things that stand in front of the glass and go off first. */
@@ -46,17 +46,3 @@ export type StepFacts = {
 export const brokenUp = (f: StepFacts): boolean =>
   f.damage.some((d) => d === "gone" || d === "holed" || d === "standing");
 export const isGone = (f: StepFacts): boolean => f.damage.includes("gone");
-export const isPlastic = (f: StepFacts): boolean =>
-  f.system.startsWith("plastic") || f.system === "cassette" || f.system === "compression-moulding";
-export const isTimber = (f: StepFacts): boolean =>
-  f.system === "timber-putty" || f.system === "timber-bead" || f.system === "pinned-stop";
-/** Four beads, stops or pinned strips hold the glass. */
-export const isBeaded = (f: Pick<StepFacts, "system" | "detail">): boolean =>
-  f.system === "timber-bead" ||
-  f.system === "plastic-bead-inside" ||
-  f.system === "plastic-bead-outside" ||
-  f.system === "pinned-stop" ||
-  (f.system === "metal-frame" && f.detail.metal === "beads");
-/** The sash leaves its frame: to a bench, or because it must come apart. */
-export const sashLeaves = (f: StepFacts): boolean =>
-  f.detail.where === "bench" || f.system === "plastic-no-bead" || f.system === "in-front";

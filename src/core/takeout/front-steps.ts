@@ -1,6 +1,7 @@
-import { directionsOf, outOfReach } from "../look/which-system.ts";
+import { sashLeaves } from "../frame/held.ts";
+import { directionsOf, outOfReach } from "../frame/which-system.ts";
 import type { Step } from "../steps/step.ts";
-import { brokenUp, type Front, isGone, type StepFacts, sashLeaves } from "./facts.ts";
+import { brokenUp, type Front, isGone, type StepFacts } from "./facts.ts";
 
 /** What each thing in front is called, and what to mind when it comes off. */
 export const FRONT_FACTS: Readonly<Record<Front, { readonly name: string; readonly minds: string }>> = {

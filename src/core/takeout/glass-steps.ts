@@ -1,11 +1,13 @@
+import { halved, isBeaded, sprung } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
-import { brokenUp, isBeaded, isGone, type StepFacts } from "./facts.ts";
+import { brokenUp, isGone, type StepFacts } from "./facts.ts";
 
 /** Getting the glass itself out: whole, in shards, or there is none left. */
 export function glassSteps(f: StepFacts): readonly Step[] {
   const heavy = f.lift !== 1;
   const steps: (Step | false)[] = [
-    (isBeaded(f) || f.system === "compression-moulding") && {
+    (isBeaded(f) || sprung(f)) && {
       id: "glass-loose",
       does: isGone(f)
         ? "Nothing is held now: look for shards that hang."
@@ -31,7 +33,7 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       does:
         f.lift === "machine"
           ? "Stop: this pane is lifted by a machine, with someone trained to use it."
-          : f.system === "plastic-bead-outside"
+          : frameOf(f.system).across && !halved(f)
             ? "One pushes from the room, one outside takes it: top first, lower edge last."
             : heavy
               ? "Two people, cups on: ease the pane out from the top, lower edge last."
@@ -45,7 +47,7 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       minutes: heavy ? 10 : 4,
       gloves: "on",
       hazards: ["broken-glass", ...(heavy ? ["heavy"] : [])],
-      ...(heavy || f.system === "plastic-bead-outside" ? { people: 2 as const } : {}),
+      ...(heavy || (frameOf(f.system).across && !halved(f)) ? { people: 2 as const } : {}),
     },
   ];
   return steps.filter((s) => s !== false);

@@ -1,3 +1,4 @@
+import { frameOf } from "../frame/systems.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import { brokenUp, isGone, type StepFacts } from "./facts.ts";
 
@@ -58,7 +59,7 @@ const METHODS: readonly MethodWhen<StepFacts>[] = [
       { way: "alone", why: "friction holds the sash, or it lies on a bench" },
       { way: "a helper", why: "the glass leaves on the far side" },
     ],
-    when: (f) => f.lift !== 1 || f.system === "plastic-bead-outside" || f.system === "cassette",
+    when: (f) => f.lift !== 1 || frameOf(f.system).across,
   },
   {
     id: "sweep",

@@ -1,5 +1,7 @@
+import { facePutty, isMetal, sprigged } from "../frame/held.ts";
+import type { PartKind } from "../frame/part.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
-import type { PartKind } from "./assembly.ts";
 import { beadSteps } from "./bead-steps.ts";
 import { bondSteps } from "./bond-steps.ts";
 import { brokenUp, isGone, type StepFacts } from "./facts.ts";
@@ -23,14 +25,12 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
       return [
         {
           id: "score-paint",
-          does:
-            f.system === "timber-putty" || f.system === "metal-frame"
-              ? `Cut the paint line between {putty} and ${f.system === "metal-frame" ? "frame" : "timber"}, and between {putty} and glass.`
-              : "Cut the paint line along every {bead}, at both edges and in the corners.",
-          why:
-            f.system === "timber-putty"
-              ? "Uncut paint tears the timber's edge away with the {putty}."
-              : "Uncut paint tears the face of what stays, and snaps what is lifted.",
+          does: facePutty(f)
+            ? `Cut the paint line between {putty} and ${isMetal(f) ? "frame" : "timber"}, and between {putty} and glass.`
+            : "Cut the paint line along every {bead}, at both edges and in the corners.",
+          why: sprigged(f)
+            ? "Uncut paint tears the timber's edge away with the {putty}."
+            : "Uncut paint tears the face of what stays, and snaps what is lifted.",
           tool: "sharp knife",
           minutes: 5,
           alongEdge: true,
@@ -152,7 +152,7 @@ function release(f: StepFacts): Step {
       ? "Tilt or lift the sash out; let down cords and springs slowly, never let go of them."
       : f.hinge === "fixed"
         ? "Look once more whether this light comes down at all: a fixed one is worked where it stands."
-        : f.system === "in-front"
+        : frameOf(f.system).inFront
           ? "Lift it down, held at both sides."
           : "Free the stays and hinges, one person at the hinge edge and one at the handle.";
   return {
@@ -162,13 +162,13 @@ function release(f: StepFacts): Step {
     asks: "held",
     tool: "screwdriver, blanket on the bench",
     minutes: 10,
-    ...(f.lift === 1 && (f.hinge === "slides" || f.system === "in-front") ? {} : { people: 2 as const }),
+    ...(f.lift === 1 && (f.hinge === "slides" || frameOf(f.system).inFront) ? {} : { people: 2 as const }),
     hazards: [...(f.hinge === "slides" ? ["spring-balance"] : []), ...((f.storey ?? 0) > 0 ? ["ladder"] : [])],
   };
 }
 
 function puttySteps(f: StepFacts): readonly Step[] {
-  const metal = f.system === "metal-frame";
+  const metal = isMetal(f);
   const falls = f.damage.includes("putty-falling") || f.detail.old === "falls";
   const steps: (Step | false)[] = [
     falls && {
@@ -220,7 +220,7 @@ function bedStep(f: StepFacts): Step {
       "scraper, eraser wheel",
     ],
     gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", "damp cloth"],
-  }[f.system === "metal-frame" ? "putty" : f.detail.bond] as [string, string, string, string];
+  }[frameOf(f.system).oldBond(f.detail)] as [string, string, string, string];
   return {
     id: of[0],
     does: of[1],

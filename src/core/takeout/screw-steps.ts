@@ -1,5 +1,5 @@
+import type { PartKind } from "../frame/part.ts";
 import type { Step } from "../steps/step.ts";
-import type { PartKind } from "./assembly.ts";
 import { isGone, type StepFacts } from "./facts.ts";
 
 type ScrewPart = Extract<

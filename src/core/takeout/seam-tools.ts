@@ -1,4 +1,6 @@
-import { isPlastic, isTimber, type StepFacts } from "./facts.ts";
+import { isPlastic, isTimber, pinned } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
+import type { StepFacts } from "./facts.ts";
 
 /** A way of opening the seam: what, how wide, when, and why one might. */
 export type SeamTool = {
@@ -44,7 +46,7 @@ const TOOLS: readonly SeamTool[] = [
     blade: "wider than the {bead}",
     why: "It lifts a whole length at once.",
     minds: "Only for a {bead} that is already loose, with a slip of wood under it.",
-    fits: (f) => isTimber(f) && f.system === "pinned-stop",
+    fits: (f) => pinned(f) && !frameOf(f.system).painted,
   },
   {
     tool: "oscillating blade",

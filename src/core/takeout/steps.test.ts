@@ -1,12 +1,12 @@
 import { describe, expect, it, test } from "vitest";
 import { BEADS, facts, finishing, ids, inOrder, type Over, out } from "../../../tests/support/step-facts.ts";
 import { finishSteps } from "../finish/steps.ts";
+import { DETAIL_NAMES, DETAILS, type Detail } from "../frame/detail.ts";
+import { SYSTEMS, type System } from "../frame/systems.ts";
 import { CAUTION_IDS, cautionsAt, cautionsOf, type Hazards } from "../look/cautions.ts";
-import { SYSTEMS, type System } from "../look/systems.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
 import type { Step } from "../steps/step.ts";
-import { DETAIL_NAMES, DETAILS, type Detail } from "./detail.ts";
 import { FRONTS } from "./facts.ts";
 import { sheetFor } from "./front-steps.ts";
 import { takeoutSteps } from "./steps.ts";

@@ -1,3 +1,4 @@
+import { DETAILS, type DetailName } from "../frame/detail.ts";
 import type { EntryOf } from "../log/kinds.ts";
 import type { BeforePayloads } from "../log/payloads-before.ts";
 import { FAULT_FACTS, MEMBER_FACTS } from "../look/condition.ts";
@@ -12,7 +13,6 @@ import { filledOf } from "../refurbish/beads-and-seal.ts";
 import { CLEANER_FACTS } from "../refurbish/cleaners.ts";
 import { BEAD_SCHOOL_FACTS, CORNERS } from "../takeout/beads.ts";
 import { COUNTED_NAMES } from "../takeout/counts.ts";
-import { DETAILS, type DetailName } from "../takeout/detail.ts";
 import { WASTE_NAMES } from "../takeout/disposal.ts";
 import { FRONT_FACTS } from "../takeout/front-steps.ts";
 import { THING_FACTS } from "../takeout/how-it-was.ts";

@@ -1,5 +1,6 @@
-import { compoundById } from "../finish/compounds.ts";
+import { compoundById } from "../bed/compounds.ts";
 import { VISIT_NAMES } from "../finish/visit.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { EntryOf } from "../log/kinds.ts";
 import type { SetPayloads } from "../log/payloads-set.ts";
 import { FACING_FACTS } from "../set/facing.ts";
@@ -15,7 +16,7 @@ const onDay = (day: string): string => sayDay(dayOf(day));
 export function sentenceOfSet(e: SetEntry): string {
   switch (e.kind) {
     case "set.done":
-      return `Set ${onDay(e.payload.day)} in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;
+      return `Set ${onDay(e.payload.day)} in ${e.payload.as?.name ?? compoundById(e.payload.compound)?.name ?? e.payload.compound}${e.payload.sprigs === null ? "" : `, ${e.payload.sprigs} {sprigs}`}`;
     case "set.material":
       return `Used: ${e.payload.what}${e.payload.batch ? `, batch ${e.payload.batch}` : ""}${e.payload.expiry ? `, good until ${onDay(e.payload.expiry)}` : ""}`;
     case "set.tag":
@@ -34,6 +35,8 @@ export function sentenceOfSet(e: SetEntry): string {
       return `Signed off ${onDay(e.payload.day)}${e.payload.told ? "; customer told" : ""}`;
     case "lesson.kept":
       return e.payload.gone ? `No longer so: ${e.payload.says}` : `Learnt: ${e.payload.says}`;
+    case "bed.usual":
+      return `Usual in ${frameOf(e.payload.system).name}: ${compoundById(e.payload.compound)?.name ?? e.payload.compound}`;
     case "compound.kept":
       return e.payload.gone ? `${e.payload.name} taken off the list` : `${e.payload.name} as its label says`;
     case "shelf.kept":

@@ -1,7 +1,8 @@
+import { compoundById } from "../bed/compounds.ts";
+import { frameOf } from "../frame/systems.ts";
 import { HOUSE_RULES, isHouseRule } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
 import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../look/damage.ts";
-import { SYSTEM_FACTS } from "../look/systems.ts";
 import { CIRCUMSTANCE_FACTS, WAY_FACTS } from "../measure/ways.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
 import { SCHOOL_FACTS } from "../size/school.ts";
@@ -49,7 +50,7 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "stock.insert":
       return `${e.payload.gone ? "Insert off the list" : "Insert on the list"}: ${e.payload.family}`;
     case "pane.added":
-      return `{Pane} added: ${SYSTEM_FACTS[e.payload.system].name}, seen from ${e.payload.side}`;
+      return `{Pane} added: ${frameOf(e.payload.system).name}, seen from ${e.payload.side}`;
     case "pane.corrected":
       return `{Pane} corrected: ${Object.values(e.payload).filter(Boolean).join(", ")}`;
     case "note.written":
@@ -122,6 +123,8 @@ function sentence(e: Entry, unit: LengthUnit): string {
         : "Not a solid panel";
     case "specify.hinges":
       return `Hinges: sash ${e.payload.sashKg ?? "not weighed"}${e.payload.sashKg === null ? "" : " kg"}, rated ${e.payload.ratedKg === null ? "not read" : `${e.payload.ratedKg} kg`}`;
+    case "specify.bed":
+      return `To be set in ${compoundById(e.payload.compound)?.name ?? e.payload.compound}`;
     case "specify.sun":
       return `Sun: ${[e.payload.partShade ? "part in shade" : "", e.payload.darkFrame ? "dark frame" : ""].filter(Boolean).join(", ") || "all over, light frame"}`;
     case "specify.parts":
@@ -169,6 +172,7 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "signoff.check":
     case "signoff.signed":
     case "lesson.kept":
+    case "bed.usual":
     case "compound.kept":
     case "shelf.kept":
     case "kit.forgot":

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { FILLER_WORDS, fillerFor } from "../../core/finish/filler.ts";
+import { isTimber } from "../../core/frame/held.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
-import { isTimber } from "../../core/takeout/facts.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { NumberField } from "../parts/NumberField.tsx";
 import { usePane } from "../parts/pane-context.ts";

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { COMPOUNDS, type Compound } from "../../core/finish/compounds.ts";
+import type { Compound, CompoundId } from "../../core/bed/compound.ts";
+import { COMPOUNDS } from "../../core/bed/compounds.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 
 type Own = Payloads["compound.kept"];
@@ -21,7 +22,7 @@ const NAMES: Readonly<Record<(typeof FIGURES)[number], string>> = {
 
 const likeOf = (c: Compound): Own => ({
   name: "",
-  like: c.id,
+  like: c.kind,
   handsOffHours: c.handsOffHours,
   leastDays: c.leastDays,
   mostDays: c.mostDays,
@@ -124,7 +125,7 @@ export function Compounds({ own, say, write }: Props) {
           </label>
           <label className="col-span-2">
             <span className="text-[13px] text-mute">It is a</span>
-            <select value={form.like} onChange={(e) => change({ like: e.target.value })}>
+            <select value={form.like} onChange={(e) => change({ like: e.target.value as CompoundId })}>
               {COMPOUNDS.map((c) => (
                 <option key={c.id} value={c.id}>
                   {say(c.name)}

@@ -1,3 +1,4 @@
+import { isPlastic, isTimber } from "../../core/frame/held.ts";
 import { SIDES, type Side } from "../../core/geometry/quad.ts";
 import {
   FAULT_FACTS,
@@ -9,7 +10,6 @@ import {
   mendingOf,
 } from "../../core/look/condition.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
-import { isPlastic, isTimber } from "../../core/takeout/facts.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";

@@ -1,4 +1,4 @@
-import { SYSTEM_FACTS, type System } from "../../core/look/systems.ts";
+import { frameOf, type System } from "../../core/frame/systems.ts";
 import { opensAt, SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -12,7 +12,7 @@ export function SystemDrawing({ system, side }: Props) {
       viewBox={`0 0 ${SECTION_BOX.width} ${SECTION_BOX.height}`}
       className="w-full self-start bg-sheet"
       role="img"
-      aria-label={say(`Section: ${SYSTEM_FACTS[system].name}`)}
+      aria-label={say(`Section: ${frameOf(system).name}`)}
     >
       <g transform={side && side !== opensAt(system) ? `translate(${SECTION_BOX.width} 0) scale(-1 1)` : undefined}>
         {systemSection(system).map((s) => (

@@ -1,7 +1,8 @@
 import { useState } from "react";
-import { SYSTEM_FACTS, SYSTEMS, type System } from "../../core/look/systems.ts";
-import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "../../core/look/which-system.ts";
-import { DETAILS, type Detail, detailOf } from "../../core/takeout/detail.ts";
+import { DETAILS, type Detail } from "../../core/frame/detail.ts";
+import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
+import { detailOf } from "../../core/frame/told-detail.ts";
+import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "../../core/frame/which-system.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
@@ -33,7 +34,7 @@ export function WhichSystem() {
           >
             {SYSTEMS.map((s) => (
               <option key={s} value={s}>
-                {say(SYSTEM_FACTS[s].name)}
+                {say(frameOf(s).name)}
               </option>
             ))}
           </select>

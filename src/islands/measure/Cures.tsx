@@ -1,3 +1,4 @@
+import { frameOf } from "../../core/frame/systems.ts";
 import { shapeFor } from "../../core/pane/shaped.ts";
 import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -63,7 +64,7 @@ export function Cures() {
               Use this size, and ease
             </button>
           )}
-          {book.added.system === "timber-putty" && eased.length > 0 && (
+          {frameOf(book.added.system).canBeEased && eased.length > 0 && (
             <p className="text-[13px] text-mute">
               Before any primer or paint. Old paint may hold lead: wet, by hand, no dry sanding.
             </p>

@@ -1,3 +1,5 @@
+import { facePutty } from "../../core/frame/held.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { metalClass } from "../../drawing/colours.ts";
@@ -29,7 +31,7 @@ export function Section() {
     nose: firm.house.noseMm,
     gap,
     packed,
-    putty: book.added.system === "timber-putty",
+    putty: facePutty(likeOf(book)),
     layers,
     box: BOX,
   });

@@ -1,4 +1,4 @@
-import { SYSTEM_FACTS } from "../../core/look/systems.ts";
+import { frameOf } from "../../core/frame/systems.ts";
 import { usePane } from "../parts/pane-context.ts";
 import type { View } from "./model.ts";
 
@@ -28,7 +28,7 @@ export function Trail({ before, after, view, open, undo }: Props) {
         </span>
         <strong className="font-semibold">{[address, opening].join(", ")}</strong>
         {light && ` / ${light}`}
-        <span className="opacity-70 max-sm:hidden"> · {say(SYSTEM_FACTS[system].short)}</span>
+        <span className="opacity-70 max-sm:hidden"> · {say(frameOf(system).short)}</span>
       </h1>
       <div className="flex shrink-0 items-center gap-1">
         <NeighbourLink to={before} view={view} name="Pane before" sign="‹" />

@@ -1,3 +1,4 @@
+import { frameOf } from "../../core/frame/systems.ts";
 import { effortOf, type Step } from "../../core/steps/step.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -13,7 +14,7 @@ export function SecondPerson({ steps }: { readonly steps: readonly Step[] }) {
   if (two.length === 0) return null;
   const { hands } = book.before;
   const minutes = effortOf(two).minutes;
-  const across = book.added.system === "plastic-bead-outside" || book.added.system === "cassette";
+  const across = frameOf(book.added.system).across;
   return (
     <Fold
       title="Second person"

@@ -1,7 +1,7 @@
 import { type ReactNode, useState } from "react";
+import { CANNOT_BE_OPENED } from "../../core/frame/systems.ts";
 import { cautionsOf } from "../../core/look/cautions.ts";
 import { SPECIAL_FACTS } from "../../core/look/special.ts";
-import { CANNOT_BE_OPENED } from "../../core/look/systems.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";

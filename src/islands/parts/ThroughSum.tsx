@@ -1,4 +1,6 @@
+import { facePutty } from "../../core/frame/held.ts";
 import { beadAcross } from "../../core/measure/bead.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import { throughThickness } from "../../core/size/through.ts";
 import { mm, nm } from "../../core/units/length.ts";
 import { throughWords } from "../../core/words/through.ts";
@@ -10,7 +12,7 @@ export function ThroughSum() {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   const width = r.readings["rebate-width"];
   if (width === undefined) return null;
-  const putty = book.added.system === "timber-putty";
+  const putty = facePutty(likeOf(book));
   const bead = beadAcross(r.readings);
   const bed = r.readings["bed-under"] ?? mm(firm.house.bedMm);
   const through = throughThickness({

@@ -1,5 +1,6 @@
 import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
+import { BedChoice } from "../parts/BedChoice.tsx";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Dries } from "../parts/Dries.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
@@ -27,6 +28,7 @@ export function Ready() {
       <Cautions station="ready" />
       {isRefurbished(book) && <Refurbish />}
       <Part title="Make ready" more="easing is easy now and hopeless later">
+        <BedChoice as="line" />
         <Steps
           station="ready"
           steps={steps}

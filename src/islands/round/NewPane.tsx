@@ -4,8 +4,8 @@ import { useForm } from "react-hook-form";
 import { v7 as uuidv7 } from "uuid";
 import type { z } from "zod";
 import { PaneForm } from "../../contract/pane-form.ts";
+import { FIRST_SYSTEM, frameOf, SYSTEMS } from "../../core/frame/systems.ts";
 import type { EntryOf } from "../../core/log/kinds.ts";
-import { SYSTEM_FACTS, SYSTEMS } from "../../core/look/systems.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
@@ -24,7 +24,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
       address: "",
       opening: "",
       light: "",
-      system: "timber-putty",
+      system: FIRST_SYSTEM,
       side: "outside",
       rows: 1,
       columns: 1,
@@ -107,7 +107,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
         <select {...form.register("system")}>
           {SYSTEMS.map((s) => (
             <option key={s} value={s}>
-              {say(SYSTEM_FACTS[s].name, prefs.dialect)}
+              {say(frameOf(s).name, prefs.dialect)}
             </option>
           ))}
         </select>

@@ -1,5 +1,5 @@
 import { useEffect, useRef } from "react";
-import { SYSTEM_FACTS } from "../../core/look/systems.ts";
+import { frameOf } from "../../core/frame/systems.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -62,7 +62,7 @@ export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure
           {row.address}
         </a>
         <p className="truncate text-[13px] text-mute">
-          {[row.opening, row.light].filter(Boolean).join(", ")} · {say(SYSTEM_FACTS[row.system].short, prefs.dialect)}
+          {[row.opening, row.light].filter(Boolean).join(", ")} · {say(frameOf(row.system).short, prefs.dialect)}
         </p>
       </div>
       <div>

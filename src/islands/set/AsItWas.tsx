@@ -1,3 +1,4 @@
+import { frameOf } from "../../core/frame/systems.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
 import { refitOrder } from "../../core/takeout/beads.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -21,7 +22,7 @@ export function AsItWas() {
         width: size ? toMm(size.width) : 600,
         height: size ? toMm(size.height) : 900,
       },
-      facts.system.startsWith("plastic") ? "ends-first" : "reverse",
+      frameOf(facts.system).refits,
     );
   if (map.length === 0 && !back && !book.marks) return null;
   return (

@@ -1,11 +1,13 @@
 import type { ReactNode } from "react";
+import { sprigged } from "../../core/frame/held.ts";
+import { detailOf } from "../../core/frame/told-detail.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { tubesFor } from "../../core/set/putty.ts";
 import { puttyExtra } from "../../core/set/putty-extra.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
-import { detailOf } from "../../core/takeout/detail.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
@@ -123,7 +125,7 @@ export function PickList() {
             )}
           </Item>
         )}
-        {sprigs && book.added.system === "timber-putty" && (
+        {sprigs && sprigged(likeOf(book)) && (
           <Item name="{Sprigs}">
             <strong className="tight">{sprigs.count}</strong>
             <span className="block text-[13px] text-mute">

@@ -1,5 +1,7 @@
 import { useState } from "react";
+import { pinned } from "../../core/frame/held.ts";
 import { beadAcross } from "../../core/measure/bead.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
 import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../../core/set/pin-plan.ts";
 import { pinReach } from "../../core/set/pins.ts";
@@ -18,8 +20,7 @@ export function Pins() {
   const stopMm = read === undefined ? USUAL_BEAD_MM : toMm(read);
   const [angleDeg, setAngle] = useState(PIN_ANGLE_DEG);
   const [own, setOwn] = useState<number | null>(null);
-  const { system } = book.added;
-  if (!r.cut.ok || (system !== "timber-bead" && system !== "pinned-stop")) return null;
+  if (!r.cut.ok || !pinned(likeOf(book))) return null;
   const { width, height } = r.cut.value.glass;
   const plan = pinPlan({ width, height, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
   // One that leans the wrong way is drawn as it would be, to be seen.

@@ -1,9 +1,10 @@
+import { DETAILS } from "../../core/frame/detail.ts";
+import { isPlastic } from "../../core/frame/held.ts";
+import { detailOf } from "../../core/frame/told-detail.ts";
 import { BEAD_PROUD } from "../../core/measure/places.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
 import { proudSays } from "../../core/set/proud.ts";
 import type { Step } from "../../core/steps/step.ts";
-import { DETAILS, detailOf } from "../../core/takeout/detail.ts";
-import { isPlastic } from "../../core/takeout/facts.ts";
 import { toMm } from "../../core/units/length.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";

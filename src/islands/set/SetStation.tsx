@@ -1,6 +1,7 @@
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { setMethods } from "../../core/set/methods.ts";
 import type { Step } from "../../core/steps/step.ts";
+import { BedChoice } from "../parts/BedChoice.tsx";
 import { Cautions } from "../parts/Cautions.tsx";
 import { CountDown } from "../parts/CountDown.tsx";
 import { CountField } from "../parts/CountField.tsx";
@@ -30,6 +31,7 @@ import { Weather } from "./Weather.tsx";
 export const SetStation = () => (
   <div className="space-y-5">
     <Cautions station="set" />
+    <BedChoice as="line" />
     <PickList />
     <SettingDrawing />
     <Simulator />

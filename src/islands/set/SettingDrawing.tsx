@@ -1,3 +1,5 @@
+import { halved } from "../../core/frame/held.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import { type Setting, settingOf } from "../../core/pane/setting.ts";
 import { isUnit, unitThicknessMm } from "../../core/pane/unit.ts";
 import { widthFault } from "../../core/set/packer-places.ts";
@@ -22,7 +24,7 @@ const FAULTS = {
 export function SettingDrawing() {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   const setting = settingOf(book, r);
-  if (!setting || !r.cut.ok || book.added.system === "cassette") return null;
+  if (!setting || !r.cut.ok || halved(likeOf(book))) return null;
   const { glass } = r.cut.value;
   const hinge = setting.opens === "hinge-left" ? "left" : setting.opens === "hinge-right" ? "right" : null;
   const d = packersDrawing({

@@ -1,4 +1,4 @@
-import { detailOf } from "../../core/takeout/detail.ts";
+import { detailOf } from "../../core/frame/told-detail.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 const SAYS = { reached: "weather or draught reaches it", sheltered: "another door or room is before it" } as const;

@@ -1,7 +1,8 @@
-import { kindOf, runsInSun } from "../../core/finish/compounds.ts";
-import { againstOf, mayTouch } from "../../core/pane/against.ts";
+import { COMPOUND_IDS } from "../../core/bed/compound.ts";
+import { runsInSun } from "../../core/bed/sun.ts";
+import { compatible, type Setting } from "../../core/bed/touches.ts";
+import { againstOf, mayTouch } from "../../core/pane/bed-here.ts";
 import { isUnit, isUnitOpen, USUAL_SHEETS } from "../../core/pane/unit.ts";
-import { compatible, type Setting } from "../../core/specify/compatible.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
 import { loadShares, plateCheck } from "../../core/specify/plate.ts";
@@ -137,22 +138,25 @@ function Cracking() {
 }
 
 /** Those that a pane is set in; the rest only touch it. */
-const SET_IN: readonly Setting[] = ["linseed", "acrylic", "silicone", "tape"];
+const SET_IN: readonly Setting[] = COMPOUND_IDS;
 
 const NAMES: Readonly<Record<Setting, string>> = {
   linseed: "linseed {putty}",
   acrylic: "acrylic compound",
+  "metal-casement": "metal-casement {putty}",
   "two-part": "two-part {putty}",
   silicone: "neutral-cure silicone",
   acetoxy: "silicone that smells of vinegar",
   tape: "glazing tape",
+  "tape-and-sealant": "tape and silicone",
+  gasket: "its gaskets",
   solvent: "strong solvent",
 };
 
 function Touching() {
   const { book, reckoning: r, firm, say } = usePane();
   const dark = book.sun?.darkFrame ?? false;
-  const hot = firm.compounds.filter((c) => mayTouch(kindOf(c), book, r.glass).says !== "no" && runsInSun(c, dark));
+  const hot = firm.compounds.filter((c) => mayTouch(c, book, r.glass).says !== "no" && runsInSun(c, dark));
   const against = againstOf(book, r.glass);
   const all = (Object.keys(NAMES) as Setting[]).map((s) => ({ setting: s, ...compatible(s, against) }));
   const of = (j: "yes" | "care" | "no") => all.filter((a) => a.says === j);

@@ -1,3 +1,4 @@
+import { frameOf } from "../../core/frame/systems.ts";
 import {
   type Looks,
   looksText,
@@ -65,7 +66,7 @@ export function LooksPart() {
 export function PartsPart() {
   const { book, say, write } = usePane();
   const now = book.parts ?? { parts: [], note: "" };
-  const ring = book.added.system === "cassette";
+  const ring = frameOf(book.added.system).ofDoor;
   return (
     <Fold
       title="To come with it"

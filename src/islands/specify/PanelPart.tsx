@@ -1,3 +1,4 @@
+import { frameOf } from "../../core/frame/systems.ts";
 import {
   blockHeight,
   PANEL_MAKE_NAMES,
@@ -98,7 +99,7 @@ export function PanelPart() {
 /** What a storm pane in front does for single glass; still air between. */
 export function StormNote() {
   const { book, reckoning: r } = usePane();
-  const storm = book.added.system === "in-front" || book.before.front.some((f) => f.what === "storm-pane");
+  const storm = frameOf(book.added.system).inFront || book.before.front.some((f) => f.what === "storm-pane");
   if (!storm) return null;
   const glassMm = toMm(r.glass.thickness);
   return (

@@ -6,6 +6,7 @@ import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { safetyText } from "../../core/words/ticket.ts";
+import { BedChoice } from "../parts/BedChoice.tsx";
 import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -170,6 +171,7 @@ export function Specify() {
           )}
         </Part>
       )}
+      <BedChoice as="part" />
       <OldForNew />
       <StormNote />
       <LooksPart />

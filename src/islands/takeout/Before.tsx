@@ -1,4 +1,5 @@
-import { DETAILS, type Detail, detailOf, detailsAsked } from "../../core/takeout/detail.ts";
+import { DETAILS, type Detail } from "../../core/frame/detail.ts";
+import { detailOf, detailsAsked } from "../../core/frame/told-detail.ts";
 import { FRONTS, type Front } from "../../core/takeout/facts.ts";
 import { FRONT_FACTS } from "../../core/takeout/front-steps.ts";
 import { Fold } from "../parts/Fold.tsx";

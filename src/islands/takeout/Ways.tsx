@@ -1,3 +1,4 @@
+import { facePutty } from "../../core/frame/held.ts";
 import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
 import { JAMMED_SCREW, LOCK_OUT } from "../../core/takeout/lock-out.ts";
 import { PUTTY_WAYS, seamTools } from "../../core/takeout/seam-tools.ts";
@@ -8,7 +9,7 @@ import { usePane } from "../parts/pane-context.ts";
 export function Ways() {
   const { book, reckoning: r, say } = usePane();
   const f = stepFacts(book, r);
-  const putty = f.system === "timber-putty" || (f.system === "metal-frame" && f.detail.metal === "compound");
+  const putty = facePutty(f);
   return (
     <>
       {hasBeads(book) && (

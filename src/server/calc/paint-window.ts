@@ -1,6 +1,6 @@
 import type { z } from "zod";
 import type { PaintAnswer, PaintCase } from "../../contract/calc-paint-window.ts";
-import { compoundById } from "../../core/finish/compounds.ts";
+import { compoundById } from "../../core/bed/compounds.ts";
 import { paintWindow } from "../../core/finish/paint-window.ts";
 import { ok } from "../../core/result.ts";
 import { type Day, dayOf, writeDay } from "../../core/units/day.ts";

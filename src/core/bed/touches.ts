@@ -1,6 +1,7 @@
-/** What the glass is set in, what the glass is, what the frame is: each pair judged once, with its reason. */
-export const SETTINGS = ["linseed", "acrylic", "two-part", "silicone", "acetoxy", "tape", "solvent"] as const;
-export type Setting = (typeof SETTINGS)[number];
+import type { CompoundId } from "./compound.ts";
+
+/** What may come near the glass: what it is set in, and two things from a bench that should not. */
+export type Setting = CompoundId | "acetoxy" | "solvent";
 export const AGAINST = [
   "laminated",
   "unit",
@@ -18,15 +19,24 @@ type Rule = { readonly says: Judgement; readonly because: string };
 
 const LABEL = "usual makers' advice; the label wins";
 
-/** Only what is not a plain yes. Source of all: usual makers' advice; the label wins. */
+/** What the glass is set in, what the glass is, what the frame is: each pair judged once. Only what is not a plain yes. Source of all: usual makers' advice; the label wins. */
 const TABLE: Readonly<Record<Setting, Partial<Record<Against, Rule>>>> = {
   linseed: {
     laminated: { says: "no", because: "Its oil creeps into the layer and clouds it." },
     unit: { says: "no", because: "Its oil attacks the edge seal, and the {unit} mists." },
     plastic: { says: "no", because: "It never keys to plastic." },
-    aluminium: { says: "no", because: "It does not key to bare metal: metal-casement compound does." },
+    aluminium: { says: "no", because: "It does not key to bare metal: metal-casement {putty} does." },
     steel: { says: "care", because: "Only on primed steel, as metal-casement {putty}." },
     "bare-timber": { says: "care", because: "Prime first: raw timber drinks its oil, and it cracks." },
+    film: { says: "no", because: "Oil lifts the film's edge." },
+  },
+  "metal-casement": {
+    laminated: { says: "no", because: "Its oil creeps into the layer and clouds it." },
+    unit: { says: "no", because: "Its oil attacks the edge seal, and the {unit} mists." },
+    plastic: { says: "no", because: "It never keys to plastic." },
+    aluminium: { says: "care", because: "Under a coat of metal primer." },
+    steel: { says: "care", because: "Under a coat of metal primer: water under it rusts." },
+    "bare-timber": { says: "no", because: "It is made for metal: timber takes linseed {putty}." },
     film: { says: "no", because: "Oil lifts the film's edge." },
   },
   acrylic: {
@@ -53,6 +63,11 @@ const TABLE: Readonly<Record<Setting, Partial<Record<Against, Rule>>>> = {
     "bare-timber": { says: "care", because: "It pulls off raw timber: prime." },
     film: { says: "care", because: "It sticks to the film, and the film to the glass: cut the film back." },
   },
+  "tape-and-sealant": {
+    "bare-timber": { says: "care", because: "Both pull off raw timber: prime." },
+    film: { says: "care", because: "It sticks to the film, and the film to the glass: cut the film back." },
+  },
+  gasket: {},
   solvent: {
     laminated: { says: "no", because: "It softens the layer at the edge." },
     unit: { says: "care", because: "Kept off the edge seal, wiped at once." },

@@ -1,5 +1,3 @@
-import type { System } from "../look/systems.ts";
-
 /** What differs within a system, and changes the steps: each with what it can be. */
 export const DETAILS = {
   reach: {
@@ -70,7 +68,7 @@ export const DETAIL_NAMES = Object.keys(DETAILS) as DetailName[];
 export type Detail = { readonly [N in DetailName]: keyof (typeof DETAILS)[N]["of"] };
 
 /** What is taken for granted until somebody looks. */
-const USUAL: Detail = {
+export const USUAL_DETAIL: Detail = {
   reach: "both",
   where: "in-place",
   fixing: "clipped",
@@ -86,36 +84,3 @@ const USUAL: Detail = {
   flex: "untried",
   metal: "compound",
 };
-
-const BY_SYSTEM: Readonly<Record<System, { readonly asks: readonly DetailName[]; readonly usual: Partial<Detail> }>> = {
-  "timber-putty": { asks: ["where", "old", "paint", "lost"], usual: { bond: "putty" } },
-  "timber-bead": {
-    asks: ["where", "fixing", "bond", "keep", "paint", "lost"],
-    usual: { fixing: "fine-pins", bond: "putty" },
-  },
-  "plastic-bead-inside": { asks: ["gasket", "keep"], usual: {} },
-  "plastic-bead-outside": { asks: ["where", "bond", "keep"], usual: { bond: "tape" } },
-  "plastic-no-bead": { asks: [], usual: { where: "bench" } },
-  "pinned-stop": {
-    asks: ["where", "fixing", "keep", "paint", "lost"],
-    usual: { fixing: "face-nails", bond: "silicone" },
-  },
-  cassette: { asks: ["halves", "bond"], usual: { bond: "silicone" } },
-  "compression-moulding": { asks: [], usual: { bond: "tape" } },
-  "metal-frame": { asks: ["metal", "old", "gasket", "keep"], usual: {} },
-  "in-front": { asks: [], usual: { where: "bench" } },
-};
-
-/** What is worth asking about this system: nothing else changes its steps. */
-export const detailsAsked = (system: System, said: Partial<Detail> = {}): readonly DetailName[] => {
-  const { metal } = detailOf(system, said);
-  const not: readonly DetailName[] = system !== "metal-frame" ? [] : metal === "beads" ? ["old"] : ["gasket", "keep"];
-  return ["reach", ...BY_SYSTEM[system].asks.filter((name) => !not.includes(name))];
-};
-
-/** What was said, and the usual for the rest. @example detailOf("timber-bead", { keep: "destroy" }).fixing // "fine-pins" */
-export const detailOf = (system: System, said: Partial<Detail>): Detail => ({
-  ...USUAL,
-  ...BY_SYSTEM[system].usual,
-  ...said,
-});

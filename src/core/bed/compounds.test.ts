@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { Teller } from "../../../tests/support/told.ts";
 import { TUB } from "../../../tests/support/tub.ts";
+import { frameOf } from "../frame/systems.ts";
 import { foldFirm } from "../round/book.ts";
-import { bedOf, COMPOUNDS, compoundById, kindOf, runsInSun, usualCompound, withOwn } from "./compounds.ts";
+import { COMPOUNDS, compoundById, withOwn } from "./compounds.ts";
+import { runsInSun } from "./sun.ts";
 
 describe("the firm's own materials", () => {
   it("stand first, by their own name, with the figures of their label", () => {
@@ -13,9 +15,8 @@ describe("the firm's own materials", () => {
   });
   it("touch and bed like their kind", () => {
     const tub = compoundById("Tub 7", withOwn([TUB]));
-    expect(tub && kindOf(tub)).toBe("linseed");
-    expect(tub && bedOf(kindOf(tub), "tape")).toBe("putty");
-    for (const c of COMPOUNDS) expect(kindOf(c)).toBe(c.id);
+    expect(tub).toMatchObject({ kind: "linseed", bed: "putty", workedBy: "hand", oily: true });
+    for (const c of COMPOUNDS) expect(c.kind).toBe(c.id);
   });
   it.each([
     ["linseed in a dark one", "linseed", true, null],
@@ -64,8 +65,10 @@ describe("what is usual", () => {
     ["timber-bead", "putty", "silicone"],
     ["timber-bead", "tape", "tape"],
     ["pinned-stop", "silicone", "silicone"],
-    ["plastic-bead-inside", "gasket", "tape"],
-    ["metal-frame", "putty", "linseed"],
+    ["plastic-bead-inside", "gasket", "gasket"],
+    ["plastic-bead-inside-bonded", "tape", "tape"],
+    ["metal-frame", "putty", "metal-casement"],
+    ["metal-frame", "gasket", "gasket"],
     ["cassette", "silicone", "silicone"],
-  ] as const)("%s stuck with %s: %s", (system, bond, id) => expect(usualCompound(system, bond)).toBe(id));
+  ] as const)("%s stuck with %s: %s", (system, bond, id) => expect(frameOf(system).usualBed(bond)).toBe(id));
 });

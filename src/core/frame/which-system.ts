@@ -1,5 +1,5 @@
-import type { Detail } from "../takeout/detail.ts";
-import type { System } from "./systems.ts";
+import type { Detail } from "./detail.ts";
+import { frameOf, type System } from "./systems.ts";
 
 /** Where the questions end: a way the glass is held, or a sash that lets nothing out. */
 export type SystemEnd = {
@@ -14,7 +14,7 @@ type Answer = { readonly says: string; readonly to: NodeId | SystemEnd };
 type Node = {
   readonly asks: string;
   readonly how: string;
-  readonly draws: string;
+  readonly draws: System;
   readonly answers: readonly Answer[];
 };
 
@@ -23,6 +23,7 @@ export type NodeId =
   | "timber-round"
   | "timber-strip"
   | "plastic-inside"
+  | "plastic-gasket"
   | "plastic-outside"
   | "plastic-screws"
   | "door"
@@ -70,8 +71,23 @@ export const SYSTEM_TREE: Readonly<Record<NodeId, Node>> = {
     how: "A removable {bead} has a seam all round; a fixed leg has none.",
     draws: "plastic-bead-inside",
     answers: [
-      { says: "yes, a seam right round", to: { system: "plastic-bead-inside", opens: true, side: "inside" } },
+      { says: "yes, a seam right round", to: "plastic-gasket" },
       { says: "no seam", to: "plastic-outside" },
+    ],
+  },
+  "plastic-gasket": {
+    asks: "Between that {bead} and the glass",
+    how: "Press a fingernail in: rubber that can be drawn out gives. Then look outside, where glass meets the sash.",
+    draws: "plastic-bead-inside",
+    answers: [
+      {
+        says: "rubber on both faces",
+        to: { system: "plastic-bead-inside", opens: true, side: "inside" },
+      },
+      {
+        says: "outside it is stuck: tape or sealant, no rubber",
+        to: { system: "plastic-bead-inside-bonded", opens: true, side: "inside" },
+      },
     ],
   },
   "plastic-outside": {
@@ -147,5 +163,5 @@ export function directionsOf(
 } {
   const other = side === "inside" ? "outside" : "inside";
   // The pane leaves where it is not held by the fixed leg: the side the beads come off.
-  return { beads: side, cut: bonded && system !== "timber-putty" ? other : null, leaves: side };
+  return { beads: side, cut: bonded && frameOf(system).usual.bond !== "putty" ? other : null, leaves: side };
 }

@@ -1,0 +1,32 @@
+import { asItWas, type Frame, never, none } from "./frame.ts";
+
+/** A storm pane, screen or grille before the window: taken off first, put back last. */
+export const inFront: Frame = {
+  name: "Storm pane, screen or grille in front",
+  short: "storm pane",
+  material: "timber",
+  worked: "loose-frame",
+  seat: "groove of its frame, down to the bare frame",
+  holds: () => "screwed-sash",
+  fixing: () => "none",
+  oldBond: (d) => d.bond,
+  usualBed: asItWas,
+  comesApart: () => [["front-fastenings"], ["release"], ["corner-screws"], ["sash-members"], ["glass"]],
+  asks: none,
+  usual: { where: "bench" },
+  takesUnits: false,
+  packs: "none",
+  comesDown: true,
+  across: false,
+  ofDoor: false,
+  drains: never,
+  oldPutty: true,
+  canBeEased: false,
+  painted: false,
+  glassStays: false,
+  gasketed: never,
+  hidesFixings: false,
+  channelled: false,
+  refits: "reverse",
+  inFront: true,
+};

@@ -1,0 +1,38 @@
+import { asItWas, type Frame, never } from "./frame.ts";
+
+/** Plastic sash, beads in the room, the glass stuck to the outer leg: cut free from outside, or from the room along the leg. */
+export const plasticBeadInsideBonded: Frame = {
+  name: "Plastic sash, {beads} inside, tape or sealant outside",
+  short: "{beads} inside, bonded",
+  material: "plastic",
+  worked: "plastic",
+  seat: "leg and groove to bare plastic",
+  holds: () => "beads",
+  fixing: () => "none",
+  oldBond: (d) => d.bond,
+  usualBed: asItWas,
+  comesApart: (d) => [
+    [d.where === "bench" && "release"],
+    ["beads"],
+    [d.bond !== "gasket" && "bond"],
+    ["glass"],
+    ["packers", d.bond !== "gasket" && "bed"],
+  ],
+  asks: () => ["where", "bond", "keep"],
+  usual: { bond: "tape" },
+  takesUnits: true,
+  packs: "edges",
+  comesDown: false,
+  across: false,
+  ofDoor: false,
+  drains: () => true,
+  oldPutty: false,
+  canBeEased: false,
+  painted: false,
+  glassStays: false,
+  gasketed: never,
+  hidesFixings: true,
+  channelled: false,
+  refits: "ends-first",
+  inFront: false,
+};

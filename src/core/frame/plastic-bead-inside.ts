@@ -1,0 +1,38 @@
+import { asItWas, type Frame } from "./frame.ts";
+
+/** Plastic sash, beads knocked out toward the room once a gasket gives. */
+export const plasticBeadInside: Frame = {
+  name: "Plastic sash, {beads} inside, wedge gasket",
+  short: "{beads} inside",
+  material: "plastic",
+  worked: "plastic",
+  seat: "leg and groove to bare plastic",
+  holds: () => "beads",
+  fixing: () => "none",
+  oldBond: (d) => d.bond,
+  usualBed: asItWas,
+  comesApart: (d) => [
+    [d.gasket === "wedge" ? "wedge-gasket" : "outer-gasket"],
+    ["beads"],
+    [d.bond !== "gasket" && "bond"],
+    ["glass"],
+    ["packers"],
+  ],
+  asks: () => ["gasket", "keep"],
+  usual: {},
+  takesUnits: true,
+  packs: "edges",
+  comesDown: false,
+  across: false,
+  ofDoor: false,
+  drains: () => true,
+  oldPutty: false,
+  canBeEased: false,
+  painted: false,
+  glassStays: true,
+  gasketed: () => true,
+  hidesFixings: true,
+  channelled: false,
+  refits: "ends-first",
+  inFront: false,
+};

@@ -1,0 +1,38 @@
+import { asItWas, type Frame, never } from "./frame.ts";
+
+/** Plastic sash, beads outside, the unit stuck to the inner leg: cut from the room, taken outside. */
+export const plasticBeadOutside: Frame = {
+  name: "Plastic sash, {beads} outside, tape or sealant inside",
+  short: "tape, {beads} outside",
+  material: "plastic",
+  worked: "plastic",
+  seat: "leg and groove to bare plastic",
+  holds: () => "beads",
+  fixing: () => "none",
+  oldBond: (d) => d.bond,
+  usualBed: asItWas,
+  comesApart: (d) => [
+    [d.where === "bench" && "release"],
+    ["beads"],
+    [d.bond !== "gasket" && "bond"],
+    ["glass"],
+    ["packers", d.bond !== "gasket" && "bed"],
+  ],
+  asks: () => ["where", "bond", "keep"],
+  usual: { bond: "tape" },
+  takesUnits: true,
+  packs: "edges",
+  comesDown: false,
+  across: true,
+  ofDoor: false,
+  drains: () => true,
+  oldPutty: false,
+  canBeEased: false,
+  painted: false,
+  glassStays: true,
+  gasketed: never,
+  hidesFixings: true,
+  channelled: false,
+  refits: "ends-first",
+  inFront: false,
+};

@@ -1,0 +1,40 @@
+import { type Frame, never } from "./frame.ts";
+
+/** Timber beads pinned round the glass, in putty, sealant or tape. */
+export const timberBead: Frame = {
+  name: "Timber, {beads} pinned",
+  short: "timber {beads}",
+  material: "timber",
+  worked: "timber",
+  seat: "{rebate} to bare timber",
+  holds: () => "beads",
+  fixing: () => "pins",
+  oldBond: (d) => d.bond,
+  // Beads of timber are bedded in silicone now, whatever the old bed was.
+  usualBed: (bond) => (bond === "tape" ? "tape" : "silicone"),
+  comesApart: (d) => [
+    [d.where === "bench" && "release"],
+    ["paint-line"],
+    ["beads"],
+    [d.bond !== "gasket" && "bond"],
+    ["glass"],
+    ["packers", "bed"],
+  ],
+  asks: () => ["where", "fixing", "bond", "keep", "paint", "lost"],
+  usual: { fixing: "fine-pins", bond: "putty" },
+  takesUnits: false,
+  packs: "edges",
+  comesDown: false,
+  across: false,
+  ofDoor: false,
+  drains: never,
+  oldPutty: true,
+  canBeEased: true,
+  painted: true,
+  glassStays: false,
+  gasketed: never,
+  hidesFixings: true,
+  channelled: false,
+  refits: "reverse",
+  inFront: false,
+};

@@ -1,0 +1,15 @@
+import { type Detail, type DetailName, USUAL_DETAIL } from "./detail.ts";
+import { frameOf, type System } from "./systems.ts";
+
+/** What was said, and the usual for the rest. @example detailOf("timber-bead", { keep: "destroy" }).fixing // "fine-pins" */
+export const detailOf = (system: System, said: Partial<Detail>): Detail => ({
+  ...USUAL_DETAIL,
+  ...frameOf(system).usual,
+  ...said,
+});
+
+/** What is worth asking about this system: nothing else changes its steps. */
+export const detailsAsked = (system: System, said: Partial<Detail> = {}): readonly DetailName[] => [
+  "reach",
+  ...frameOf(system).asks(detailOf(system, said)),
+];
