@@ -35,6 +35,7 @@ export const SET_PAYLOADS = {
   "set.tag": z.strictObject({ tag: z.union([Id, z.literal("")]) }),
   "set.facing": z.strictObject({ sign: z.enum(FACING_SIGNS), seen: Short }),
   "finish.painted": z.strictObject({ day: DayText }),
+  "finish.paint-left": z.strictObject({ to: z.enum(["customer", "painter"]), note: Short }),
   "finish.visit": z.strictObject({ day: DayText, visit: z.enum(VISITS) }),
   "signoff.snag": z.strictObject({ snag: Id, says: Name, due: DayText.nullable(), done: z.boolean() }),
   "signoff.check": z.strictObject({ item: Name, good: z.boolean(), note: Text }),

@@ -185,7 +185,13 @@ describe("a pane as data", () => {
       const book = foldPane(row.id, page.data.entries);
       if (!book) throw new Error(row.id);
       const r = reckon(book, withFirm(foldFirm(page.data.firmEntries), rememberBest(50)));
-      const by = { unit: "mm", dialect: "a", today: day(page.data.today), others: page.data.othersHere } as const;
+      const by = {
+        unit: "mm",
+        dialect: "a",
+        today: day(page.data.today),
+        nowMs: Date.now(),
+        others: page.data.othersHere,
+      } as const;
       expect([row.id, JSON.parse(JSON.stringify(wholePane(book, r, by)))]).toEqual([
         row.id,
         JSON.parse(JSON.stringify(whole.value)),

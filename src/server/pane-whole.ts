@@ -61,6 +61,6 @@ function wholeOf(id: string, entries: readonly Entry[], by: Asked, round: string
     height: nm(o.heightNm),
   }));
   return structuredClone(
-    wholePane(book, r, { unit: by.unit, dialect: by.dialect, today: today(), others }),
+    wholePane(book, r, { unit: by.unit, dialect: by.dialect, today: today(), nowMs: Date.now(), others }),
   ) as unknown as WholePane;
 }

@@ -8,7 +8,7 @@ describe("cards on how it is finished", () => {
     ["timber came away", { detail: { lost: "some" } }, ["line", "mask", "filler", "colour"]],
     ["compound in metal", { system: "metal-frame", bed: "putty" }, ["line", "mask"]],
     ["a stop in silicone", { system: "pinned-stop" }, ["surplus", "colour"]],
-    ["an insert", { system: "cassette" }, ["surplus", "colour"]],
+    ["an insert: plastic is not painted", { system: "cassette" }, ["surplus"]],
     ["a wedge gasket", { system: "plastic-bead-inside" }, []],
     ["tape in plastic", { system: "plastic-bead-outside" }, []],
   ])("%s", (_, over, ids) => expect(finishMethods(finishing(facts(over))).map((m) => m.id)).toEqual(ids));

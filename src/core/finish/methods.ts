@@ -1,4 +1,4 @@
-import { halved, isTimber } from "../frame/held.ts";
+import { isTimber } from "../frame/held.ts";
 import { type MethodWhen, methodsOf } from "../steps/method.ts";
 import type { FinishFacts } from "./steps.ts";
 
@@ -76,7 +76,7 @@ const METHODS: readonly MethodWhen<FinishFacts>[] = [
       { way: "touch up now, the whole in mild weather", why: "one colour in the end" },
       { way: "keep the old painted ring", why: "it matches at once" },
     ],
-    when: (f) => isTimber(f) || halved(f),
+    when: isTimber,
   },
 ];
 

@@ -53,17 +53,20 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "clean",
     does: putty(f)
-      ? "Clean the glass with a dry cloth and whiting, not with water yet."
+      ? f.oily
+        ? "Clean the glass with a dry cloth and whiting, not with water yet."
+        : "Clean the glass with a damp cloth before it skins, off the line."
       : "Clean both faces last of all; film and stickers off, and a look in slanting light.",
     why: putty(f)
       ? "Wet cleaning drags fresh {putty} off the edge."
       : "What you do not see now the customer sees in the evening sun.",
-    tool: putty(f) ? "cloth, whiting" : "glass cleaner, cloth",
+    tool: putty(f) ? (f.oily ? "cloth, whiting" : "cloth, water") : "glass cleaner, cloth",
     minutes: 5,
     when: () => true,
   },
   {
     id: "fill-nails",
+    uses: [{ what: "filler", unit: "ml", each: 15 }],
     does: "Fill the pin holes, and sand when it is hard.",
     why: "An open hole lets water to the pin, and it rusts through the paint.",
     tool: "filler, sanding block",
@@ -108,6 +111,9 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "paint",
+    paints: true,
+    needsDry: true,
+    uses: [{ what: "paint", unit: "ml", perMetre: 10 }],
     does: "Look first whether filler or glass has moved. Then paint inside the window, 2 mm on to the glass.",
     why: "The lap seals the edge of the {putty}. Too early it wrinkles, too late it cracks.",
     tool: "paint, brush, tape",
@@ -117,6 +123,11 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "touch-up",
+    needsDry: true,
+    uses: [
+      { what: "primer", unit: "ml", perMetre: 8 },
+      { what: "paint", unit: "ml", perMetre: 10 },
+    ],
     does: "Prime and paint the new {beads} and whatever was bared.",
     why: "Bare wood drinks, and moves the {bead} off the glass.",
     tool: "primer, paint, brush",

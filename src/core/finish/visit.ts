@@ -15,6 +15,9 @@ export const VISIT_NAMES: Readonly<Record<Visit, string>> = {
   season: "paint the whole, in mild weather",
 };
 
+/** One thing to do on a visit; told by the visit, and not by a station. */
+export type VisitStep = Pick<Step, "does" | "why" | "minutes"> & { readonly id: string };
+
 /**
  * Why a day will not do for a visit: before the {putty} may be painted, after it must have been, or no day's work. Null
  * where it will.
@@ -35,7 +38,7 @@ export function visitFault(
 }
 
 /** The steps of the visit, in order: a sash that was put back wet comes out again for them. */
-export function visitSteps(visit: Visit, f: FinishFacts): readonly Pick<Step, "id" | "does" | "why" | "minutes">[] {
+export function visitSteps(visit: Visit, f: FinishFacts): readonly VisitStep[] {
   const out = sashLeaves(f) && visit === "paint";
   const steps = [
     out && {

@@ -45,6 +45,14 @@ export const DETAILS = {
     name: "Timber",
     of: { none: "all there", some: "some came away" },
   },
+  out: {
+    name: "Broken glass leaves",
+    of: {
+      "by-state": "as its state says",
+      after: "after what holds it is off",
+      first: "first, in shards or as one taped skin",
+    },
+  },
   void: {
     name: "Round its edge",
     of: { open: "the void stays open to the drains", filled: "the void is filled, as its maker says" },
@@ -79,6 +87,7 @@ export const USUAL_DETAIL: Detail = {
   paint: "thin",
   old: "hard",
   lost: "none",
+  out: "by-state",
   void: "open",
   weather: "reached",
   flex: "untried",

@@ -113,6 +113,7 @@ export const ABOUT: { readonly [K in Kind]: readonly (keyof About)[] } = {
   "kit.forgot": [],
   "signoff.snag": ["pane"],
   "finish.painted": ["pane"],
+  "finish.paint-left": ["pane"],
   "signoff.check": ["pane"],
   "signoff.signed": ["pane"],
   struck: [],

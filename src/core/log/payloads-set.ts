@@ -27,6 +27,8 @@ export type SetPayloads = {
   "set.facing": { readonly sign: FacingSign; readonly seen: string };
 
   "finish.painted": { readonly day: string };
+  /** Somebody else paints it, who was told when. */
+  "finish.paint-left": { readonly to: "customer" | "painter"; readonly note: string };
   /** A day on which somebody comes back, and for what. */
   "finish.visit": { readonly day: string; readonly visit: Visit };
 

@@ -1,4 +1,5 @@
 import type { Station } from "../plan/stations.ts";
+import type { Hazard } from "../steps/hazard.ts";
 import type { Damage } from "./damage.ts";
 import type { Special } from "./special.ts";
 
@@ -22,7 +23,7 @@ export type Hazards = {
   readonly oil?: boolean;
 };
 
-export type Caution = { readonly id: string; readonly line: string; readonly full: string; readonly source: string };
+export type Caution = { readonly id: Hazard; readonly line: string; readonly full: string; readonly source: string };
 
 type Rule = Omit<Caution, "source"> & {
   readonly source: string | Readonly<Record<"M" | "F", string>>;
@@ -48,7 +49,8 @@ const RULES: readonly Rule[] = [
     id: "lead",
     at: ["look", "takeout", "ready"],
     when: (h) =>
-      h.lead === "found" || (h.lead === "not-tested" && (h.buildingYear === null || h.buildingYear < h.leadYear)),
+      h.oldPutty &&
+      (h.lead === "found" || (h.lead === "not-tested" && (h.buildingYear === null || h.buildingYear < h.leadYear))),
     line: "Paint may hold lead: test it, scrape wet, no dry sanding, no torch.",
     full: "Old paint may hold lead. Test once for the building. Until you know: wet-scrape, no dry sanding, no torch or hot heat gun, HEPA vacuum, wash before eating. Follow your local rules on lead.",
     source: {

@@ -2,14 +2,15 @@ import type { Cause, Damage, Urgency } from "./damage.ts";
 
 /** What is asked, and what can be answered. Answers are words of the one question only. */
 export const EXAM = {
-  kind: ["single", "sealed"],
+  kind: ["single", "sealed", "acrylic"],
   near: ["whole", "cracked", "holed", "gone"],
   far: ["whole", "cracked", "holed", "gone"],
   mist: ["none", "wipes-off", "stays"],
   water: ["dry", "stands"],
   crack: ["from-edge", "from-corner", "star", "not-clear"],
   close: ["nothing", "blind", "heater"],
-  opens: ["hinged", "slides", "fixed"],
+  // "hinged" is what older examinations say: it is read, and no longer offered.
+  opens: ["hinge-left", "hinge-right", "top-hung", "bottom-hung", "slides", "hung", "fixed", "hinged"],
   "head-gap": ["even", "handle-down", "hinge-down"],
   moves: ["still", "rattles"],
   bed: ["sound", "dry-falling", "wet", "rotten"],
@@ -30,8 +31,8 @@ export const EXAM_FACTS: {
 } = {
   kind: {
     asks: "One sheet of glass, or a {unit}?",
-    how: "Hold a light to the glass: two reflections are one sheet, four or more are a {unit}. Or look for a spacer along the edge.",
-    answers: { single: "one sheet", sealed: "{unit}" },
+    how: "Hold a light to the glass: two reflections are one sheet, four or more are a {unit}; plastic is warm to the hand and scratches. Or look for a spacer along the edge.",
+    answers: { single: "one sheet", sealed: "{unit}", acrylic: "clear plastic" },
   },
   near: {
     asks: "The glass you can touch from the room",
@@ -70,8 +71,17 @@ export const EXAM_FACTS: {
   },
   opens: {
     asks: "Does this sash open?",
-    how: "Look for hinges, a handle, cords or tracks.",
-    answers: { hinged: "on hinges", slides: "slides", fixed: "fixed" },
+    how: "Look for hinges, a handle, cords or tracks. Left and right as the pane is seen.",
+    answers: {
+      "hinge-left": "hinges at its left",
+      "hinge-right": "hinges at its right",
+      "top-hung": "hinges at its head",
+      "bottom-hung": "hinges at its foot",
+      slides: "slides on rollers",
+      hung: "slides up and down",
+      fixed: "fixed",
+      hinged: "on hinges",
+    },
   },
   "head-gap": {
     asks: "Shut: the gap above the sash",
@@ -95,6 +105,13 @@ export const EXAM_FACTS: {
   },
 };
 
+/** Hinged at a side: it can drop at its handle. */
+const sideHung = (a: ExamAnswers): boolean =>
+  a.opens === "hinged" || a.opens === "hinge-left" || a.opens === "hinge-right";
+
+/** The answers that are offered to a question. */
+export const examOffers = (q: ExamQuestion): readonly ExamAnswer[] => EXAM[q].filter((a) => a !== "hinged");
+
 const failed = (s: string | undefined): boolean => s !== undefined && s !== "whole";
 
 /** What is worth asking now: a question stands only where its answer changes what is said in the end. */
@@ -112,8 +129,9 @@ export function examQuestions(a: ExamAnswers): readonly ExamQuestion[] {
   if (cracked) out.push("crack");
   if ((cracked && (a.crack === "from-edge" || a.crack === "not-clear")) || a.mist === "stays") out.push("close");
   out.push("opens");
-  if (a.opens === "hinged") out.push("head-gap");
-  if (a.near !== "gone") out.push("moves");
+  if (sideHung(a)) out.push("head-gap");
+  // Cracked or holed glass is not pressed.
+  if (!broken) out.push("moves");
   out.push("bed");
   if (a.near !== "gone" || a.far === "whole") out.push("stamp");
   return out;
@@ -164,7 +182,7 @@ export function examVerdict(a: ExamAnswers): ExamVerdict {
     says.push("The glass is sound: it is room damp on a cold face. Air and heat, not new glass.");
   if (!broken && !sealed && a.kind && a.mist === "stays")
     says.push("Stained or etched: it does not clean off, and only new glass is clear.");
-  const dropped = a.opens === "hinged" && (a["head-gap"] === "handle-down" || a["head-gap"] === "hinge-down");
+  const dropped = sideHung(a) && (a["head-gap"] === "handle-down" || a["head-gap"] === "hinge-down");
   if (dropped) {
     damage.add("dropped");
     says.push(

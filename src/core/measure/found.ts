@@ -44,13 +44,15 @@ export const COATING_WAYS: readonly { readonly way: CoatingWay; readonly says: s
 
 /** What else is found while measuring, for the stations after it. */
 export type Found = {
-  readonly hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said";
+  readonly hinge: Hinge;
   /** What is printed on the glass or in the spacer, as read. */
   readonly marks: string;
   readonly spacerDate: string;
   readonly held: "bead" | "putty" | "not-said";
 };
-export const HINGES = ["not-said", "left", "right", "top", "bottom", "slides", "fixed"] as const;
+/** How the sash hangs: on hinges at a side, on rollers along a track, on cords or balances up and down, or not at all. */
+export const HINGES = ["not-said", "left", "right", "top", "bottom", "slides", "hung", "fixed"] as const;
+export type Hinge = (typeof HINGES)[number];
 export const HELD = ["not-said", "bead", "putty"] as const;
 
 /** Even clear spaces between bars, mm. @example evenSpaces(600, 2, 20) // 186.67 three times */

@@ -81,3 +81,11 @@ function asSet(set: NonNullable<PaneBook["set"]>, trade: CompoundId, all: readon
   const id = set.compound === "tape" && trade === "gasket" ? "gasket" : set.compound;
   return compoundById(id, all) ?? kindNamed(trade);
 }
+
+/**
+ * Whether somebody still has to say what the pane is set in. A frame that seals by its own gaskets leaves nothing to choose,
+ * and what the firm calls its usual is chosen.
+ * @example usual linseed in a putty sash, nothing said // true
+ */
+export const bedIsAsked = (from: BedHere["from"], compound: Pick<Compound, "bed">): boolean =>
+  from === "instead" || (from === "usual" && compound.bed !== "gasket");

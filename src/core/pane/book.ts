@@ -76,6 +76,8 @@ export type PaneBook = {
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
   readonly set: Payloads["set.done"] | null;
   readonly painted: string | null;
+  /** Somebody else paints it. */
+  readonly paintLeft: Payloads["finish.paint-left"] | null;
   /** The pane that the sash's own tag names; "" where it had none. */
   readonly tag: string | null;
   readonly facing: Payloads["set.facing"] | null;
@@ -210,6 +212,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     facing: last("set.facing"),
     visit: last("finish.visit"),
     painted: last("finish.painted")?.day ?? null,
+    paintLeft: last("finish.paint-left"),
     materials: own.flatMap((e) => (e.kind === "set.material" ? [e.payload] : [])),
     snags: [
       ...new Map(

@@ -6,6 +6,7 @@ import { stripMm } from "../set/strip.ts";
 import { readTape } from "../tape/read.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { hingeOf } from "./hangs.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
@@ -40,7 +41,7 @@ export type Setting = {
 
 /** How the sash opens, as packers see it. */
 export function opensAs(book: PaneBook): Opens {
-  switch (book.found?.hinge) {
+  switch (hingeOf(book)) {
     case "left":
       return "hinge-left";
     case "right":

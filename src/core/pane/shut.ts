@@ -1,7 +1,7 @@
+import { seals } from "../bed/compound.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { readyFacts } from "./step-facts.ts";
 
 /**
  * The day from which it may be opened or touched again; null where nothing waits: not set yet, nothing that cures, or done.
@@ -15,5 +15,5 @@ export const shutUntil = (book: PaneBook, r: Reckoning): Day | null =>
 /** A wet seal that still cures keeps the sash shut: until then the pane is not closed off. Null where it does not. */
 export function stillShut(book: PaneBook, r: Reckoning, today: Day): Day | null {
   const until = shutUntil(book, r);
-  return until !== null && until > today && readyFacts(book, r).bed === "silicone" ? until : null;
+  return until !== null && until > today && seals(r.compound.bed) ? until : null;
 }

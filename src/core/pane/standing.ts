@@ -13,6 +13,7 @@ import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { inspectionHere } from "./inspection.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
+import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { refurbishHere } from "./refurbishing.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
@@ -114,7 +115,9 @@ function countSteps(
   reckoning: Reckoning,
 ): { readonly done: number; readonly of: number } {
   const steps = stepsAt(station, book, reckoning);
-  return { done: steps.filter((s) => book.steps.has(stepKey(station, s.id))).length, of: steps.length };
+  const isDone = (s: Step): boolean =>
+    book.steps.has(stepKey(station, s.id)) || (s.paints === true && (book.painted !== null || book.paintLeft !== null));
+  return { done: steps.filter(isDone).length, of: steps.length };
 }
 
 /** How each of the nine stations stands. */
@@ -198,17 +201,23 @@ function orderStanding(book: PaneBook): Standing {
 }
 
 function finishStanding(book: PaneBook, r: Reckoning): Standing {
-  if (book.painted) return { state: "done", says: { kind: "painted", day: dayOf(book.painted) } };
-  if (r.paint?.kind === "not-painted") return { state: "done", says: { kind: "not-painted" } };
-  if (r.paint?.kind === "window" && r.paint.from !== null)
-    return { state: "begun", says: { kind: "paint-from", day: r.paint.from } };
-  if (r.paint?.kind === "window") return { state: "trouble", says: { kind: "no-fit-day" } };
-  return { state: "open", says: { kind: "nothing" } };
+  if (!book.set) return { state: "open", says: { kind: "nothing" } };
+  if (paintOwed(book, r) && r.paint?.kind === "window")
+    return r.paint.from === null
+      ? { state: "trouble", says: { kind: "no-fit-day" } }
+      : { state: "begun", says: { kind: "paint-from", day: r.paint.from } };
+  // Painted or not, it is done when its steps are.
+  const { done, of } = countSteps("finish", book, r);
+  if (done < of) return { state: "begun", says: { kind: "steps", done, of } };
+  return {
+    state: "done",
+    says: book.painted ? { kind: "painted", day: dayOf(book.painted) } : { kind: "not-painted" },
+  };
 }
 
 /** The next thing to do, in the usual order of the work. */
 export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
-  if (book.signed) return { station: "signoff", kind: "signed-off" };
+  if (book.signed && !paintOwed(book, r)) return { station: "signoff", kind: "signed-off" };
   if (book.damage.length === 0) return { station: "look", kind: "look" };
   if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
   if (book.set) return afterSetting(book, r, today);
@@ -259,10 +268,11 @@ function toSetting(book: PaneBook, r: Reckoning): Next {
 }
 
 function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
-  const pressing = !book.painted && r.paint?.kind === "window" && r.paint.closes !== null && r.paint.closes < today;
-  if (book.visit && !pressing && !(book.visit.visit === "paint" && book.painted) && dayOf(book.visit.day) >= today)
+  const owed = paintOwed(book, r);
+  const pressing = owed && r.paint?.kind === "window" && r.paint.closes !== null && r.paint.closes < today;
+  if (book.visit && !pressing && !(book.visit.visit === "paint" && !owed) && dayOf(book.visit.day) >= today)
     return { station: "finish", kind: "come-back", day: dayOf(book.visit.day) };
-  if (!book.painted && r.paint?.kind === "window") {
+  if (owed && r.paint?.kind === "window") {
     if (r.paint.closes !== null && r.paint.closes < today)
       return { station: "finish", kind: "past-paint", day: r.paint.closes };
     if (r.paint.from === null) return { station: "finish", kind: "wait-paint" };

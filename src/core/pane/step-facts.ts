@@ -6,11 +6,13 @@ import type { Hazards } from "../look/cautions.ts";
 import { mendingOf } from "../look/condition.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
+import type { StepId } from "../steps/step-id.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import type { StepFacts } from "../takeout/facts.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { toMm } from "../units/length.ts";
-import type { PaneBook } from "./book.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import { hingeOf } from "./hangs.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, wasUnit } from "./unit.ts";
@@ -50,6 +52,9 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     cardKept: ["arrived", "accepted", "accepted-with-note"].includes(book.line?.line.state ?? ""),
     sealed: wasUnit(book),
     toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
+    acrylic: book.before.exam.kind === "acrylic",
+    glassFirst: glassFirst(book),
+    wholeInsert: isWholeInsert(book),
     lift:
       r.massKg === null || (r.massKg <= house.oneLiftsKg && areaM2(r) <= house.oneLiftsM2)
         ? 1
@@ -58,7 +63,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
           : "machine",
     front: book.before.front.map((f) => f.what),
     side: book.added.side,
-    hinge: book.found?.hinge ?? "not-said",
+    hinge: hingeOf(book),
     beads: beads?.kind === "order" ? beads.steps : null,
     profile: profileHere(book, r),
     broken: book.before.broken,
@@ -82,6 +87,27 @@ const hardwareTo = (book: PaneBook, fate: HardwareFate): readonly string[] =>
 const areaM2 = (r: Reckoning): number =>
   r.cut.ok ? (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6 : 0;
 
+/** Holed, or shattered and standing: safer out before anybody works round its edge, unless somebody chose otherwise. */
+function glassFirst(book: PaneBook): boolean {
+  const said = detailOf(book.added.system, book.before.detail).out;
+  if (said !== "by-state") return said === "first";
+  return !book.damage.includes("gone") && book.damage.some((d) => d === "holed" || d === "standing");
+}
+
+/** A door's frame and glass are changed as one. */
+export const isWholeInsert = (book: PaneBook): boolean =>
+  book.way.startsWith("insert-") || book.before.option?.option === "insert";
+
+/** An easing was ticked after the primer was: what it bared is bare. */
+function easedPrimed(book: PaneBook): boolean {
+  const at = (id: StepId): string => {
+    const mark = book.steps.get(stepKey("ready", id));
+    return mark?.state === "done" ? mark.at : "";
+  };
+  const primed = at("prime") > at("prime-bare") ? at("prime") : at("prime-bare");
+  return primed !== "" && (at("ease") > primed || at("ease-tight") > primed);
+}
+
 /** What making ready follows from. */
 export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   const facts = stepFacts(book, r);
@@ -100,6 +126,8 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     cause: book.cause,
     strips: hardwareTo(book, "strip"),
     renews: hardwareTo(book, "new"),
+    boundDry: book.before.dryFit?.fit === "tight",
+    easedPrimed: easedPrimed(book),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
   };

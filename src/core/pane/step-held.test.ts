@@ -4,6 +4,7 @@ import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
+import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { stepsAt } from "./standing.ts";
@@ -16,13 +17,13 @@ const calendar = {
   lowC: new Map(),
 };
 
-function held(t: Teller, station: Station, id: string): string | null {
+function held(t: Teller, station: Station, id: string, now = Date.UTC(2026, 4, 4, 12)): string | null {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
   const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
   const step = stepsAt(station, book, r).find((s) => s.id === id);
   if (!step) throw new Error(`no step ${id}`);
-  return stepHeld(step, station, book, r);
+  return stepHeld(step, station, book, r, { today: dayOf("2026-05-04"), nowMs: now });
 }
 const pane = (system: System): Teller => new Teller().added(PANE, system);
 const ticked = (t: Teller, station: Station, step: string, done: readonly string[]) => {
@@ -33,7 +34,6 @@ const ticked = (t: Teller, station: Station, step: string, done: readonly string
 describe("what speaks against ticking a step", () => {
   it("nothing, where nobody said anything", () => {
     expect(held(pane("timber-putty"), "ready", "clean")).toBeNull();
-    expect(held(pane("timber-putty"), "ready", "dry-fit")).toBeNull();
     expect(held(pane("cassette"), "takeout", "cassette-screws")).toBeNull();
   });
   it("sides that are still open", () => {
@@ -67,10 +67,14 @@ describe("what speaks against ticking a step", () => {
   it("a screw under a plug", () => {
     const t = pane("cassette");
     t.tell("takeout.counted", { what: "plugs", way: "out", count: 8 });
-    t.tell("takeout.counted", { what: "screws", way: "out", count: 6 });
-    expect(held(t, "takeout", "cassette-screws")).toContain("2 screws are still under a plug");
-    t.tell("takeout.counted", { what: "screws", way: "out", count: 8 });
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 3 });
+    expect(held(t, "takeout", "cassette-screws")).toContain("1 screw is still under a plug");
+    // Four are left on purpose: two at the top, two below.
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 4 });
     expect(held(t, "takeout", "cassette-screws")).toBeNull();
+    expect(held(t, "takeout", "cassette-last")).toContain("4 screws are still under a plug");
+    t.tell("takeout.counted", { what: "screws", way: "out", count: 8 });
+    expect(held(t, "takeout", "cassette-last")).toBeNull();
   });
   it("drains that stay shut, and a pane that does not go in", () => {
     const t = pane("plastic-bead-inside");
@@ -137,6 +141,12 @@ describe("what speaks against setting it yet", () => {
   it("sealant, until all is to hand and the facing was looked at", () => {
     const t = pane("pinned-stop");
     t.tell("set.facing", { sign: "label", seen: "" });
+    expect(held(t, "set", "bed-bond")).toContain("First say what it is set in");
+    t.tell("specify.bed", { compound: "silicone" });
+    expect(held(t, "set", "bed-bond")).toBe("First try the pane dry, and say how it went in.");
+    t.tell("ready.dry-fit", { fit: "tight", note: "" });
+    expect(held(t, "set", "bed-bond")).toContain("It bound when it was tried");
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
     expect(held(t, "set", "bed-bond")).toContain("First: before anything wet is opened");
     done(t, "to-hand");
     expect(held(t, "set", "bed-bond")).toContain("First: look once more before it touches");
@@ -158,8 +168,66 @@ describe("what speaks against setting it yet", () => {
     const t = pane("plastic-bead-outside");
     t.tell("measure.found", { hinge: "left", marks: "", spacerDate: "", held: "not-said" });
     t.tell("set.facing", { sign: "label", seen: "" });
+    t.tell("specify.bed", { compound: "tape" });
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
     done(t, "to-hand");
     done(t, "face-check");
     expect(held(t, "set", "bed-bond")).toContain("First: shut the sash on the loose packing");
+  });
+});
+
+describe("what is wet holds what follows, by the hour", () => {
+  const HOUR = 3_600_000;
+  /** Primed at the hour of its entry, with all that comes before it said. */
+  const primed = () => {
+    const t = pane("timber-putty");
+    t.tell("specify.bed", { compound: "linseed" });
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
+    const at = Date.parse(t.tell("step.marked", { station: "ready", step: "prime", state: "done", reason: "" }).at);
+    for (const step of ["to-hand", "face-check"])
+      t.tell("step.marked", { station: "set", step, state: "done", reason: "" });
+    return { t, at };
+  };
+  it("primer of 16 hours holds the bed until they are over", () => {
+    const { t, at } = primed();
+    expect(held(t, "set", "bed", at + 2 * HOUR)).toBe(
+      "Not dry yet, about 14 h to go: prime the {rebate} and let it dry. If it is dry, say so there.",
+    );
+    expect(held(t, "set", "bed", at + 15.5 * HOUR)).toContain("about 1 h to go");
+    expect(held(t, "set", "bed", at + 16 * HOUR)).toBeNull();
+    // Getting the putty ready in the hand does not wait for the primer.
+    expect(held(t, "set", "warm", at + 2 * HOUR)).toBeNull();
+  });
+  it("somebody's word that it is dry counts", () => {
+    const { t, at } = primed();
+    ticked(t, "ready", "prime/dry", ["dry"]);
+    expect(held(t, "set", "bed", at + 2 * HOUR)).toBeNull();
+  });
+  it("timber eased after it was primed is primed again, and dries again", () => {
+    const { t, at } = primed();
+    t.tell("ready.dry-fit", { fit: "tight", note: "" });
+    expect(held(t, "ready", "ease-tight", at + 20 * HOUR)).toBeNull();
+    t.tell("step.marked", { station: "ready", step: "ease-tight", state: "done", reason: "" });
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
+    const again = t.tell("step.marked", { station: "ready", step: "prime-eased", state: "done", reason: "" });
+    expect(held(t, "set", "bed", Date.parse(again.at) + 15.5 * HOUR)).toContain("prime again where");
+    expect(held(t, "set", "bed", Date.parse(again.at) + 16 * HOUR)).toBeNull();
+  });
+  it("a resealed unit waits for its seal before its edge is taped, and before it is tried", () => {
+    const t = pane("plastic-bead-inside");
+    t.tell("look.answer", { question: "kind", answer: "sealed" });
+    t.tell("look.option", { option: "refurbish", reason: "" });
+    const at = Date.parse(t.tell("step.marked", { station: "ready", step: "ru-seal", state: "done", reason: "" }).at);
+    expect(held(t, "ready", "ru-tape", at + HOUR)).toContain("about 23 h to go");
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
+    expect(held(t, "ready", "dry-fit", at + HOUR)).toContain("about 23 h to go");
+    expect(held(t, "ready", "dry-fit", at + 24 * HOUR)).toBeNull();
+  });
+  it("{putty} is not painted before its days", () => {
+    const { t } = primed();
+    t.tell("set.done", { day: "2026-05-04", compound: "linseed", sprigs: 8 });
+    expect(held(t, "finish", "paint")).toContain("Too soon");
+    t.tell("finish.paint-left", { to: "customer", note: "told: 11 to 1 June" });
+    expect(held(t, "finish", "paint")).toBeNull();
   });
 });

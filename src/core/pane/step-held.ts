@@ -1,32 +1,18 @@
 import type { Station } from "../plan/stations.ts";
 import { facingMatters } from "../set/facing.ts";
-import { setSteps } from "../set/steps.ts";
-import type { Ask, Step } from "../steps/step.ts";
-import { CORNERS } from "../takeout/beads.ts";
+import type { Step } from "../steps/step.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
+import type { Day } from "../units/day.ts";
+import { bedIsAsked } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
 import { stepKey } from "./book.ts";
+import { notDry } from "./drying.ts";
 import { facingFacts } from "./facing.ts";
 import { staysIn } from "./old-glass.ts";
+import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { beadsOf, readyFacts } from "./step-facts.ts";
-
-/** Steps that open tape, sealant or {putty}. */
-const BONDS: readonly string[] = ["bed", "bed-bond"];
-
-/** Looks that come before anything wet is opened: afterwards they are too late. */
-const GATES: readonly string[] = ["to-hand", "face-check", "close-dry"];
-
-/** What can be ticked one by one at a step. */
-export const TICKS: Readonly<Partial<Record<Ask, readonly string[]>>> = {
-  sides: ["left", "right", "bottom", "top"],
-  seated: ["left", "right", "bottom", "top"],
-  groove: ["left", "right", "bottom", "top"],
-  faces: ["room face", "outer face"],
-  spacer: ["straight", "no burrs", "clean"],
-  held: ["catches", "tilt tabs", "painted-over screws", "cords or cables", "screws added later"],
-  bond: ["left", "right", "bottom", "top", ...CORNERS.map((c) => c.replace("-", " "))],
-};
+import { stepsAt } from "./standing.ts";
+import { beadsOf } from "./step-facts.ts";
 
 /** Screws of a cassette when nobody counted them out. Source: usual inserts. */
 const USUAL_SCREWS = 12;
@@ -43,63 +29,148 @@ export const bareAsks = (book: PaneBook): boolean =>
 /** Under what it is kept that no loose glass is left where a step is done with bare fingers. */
 export const bareOf = (step: Step): string => `${step.id}/bare`;
 
-/** Steps before and around the taping of cracked glass, which do not wait for it. */
-const BEFORE_TAPE: readonly string[] = ["sheet", "reach-face", "clear-below", "tape-glass"];
+/** The hour, for what dries; and the day, for what may be painted. */
+export type HeldAt = { readonly nowMs: number; readonly today: Day };
+
+type Asked = {
+  readonly step: Step;
+  readonly station: Station;
+  readonly book: PaneBook;
+  readonly r: Reckoning;
+  readonly at: HeldAt;
+};
 
 /**
- * What speaks against ticking this step off: some of its sides done and others not, a screw less than plugs, a pane that
- * does not go in. Null where nothing does; a step nobody told anything is taken at the word of who ticks it.
+ * What speaks against ticking this step off: some of its sides done and others not, a primer that is not dry, a pane that was
+ * not tried, a screw less than plugs. Null where nothing does; a step nobody told anything is taken at the word of who ticks it.
  */
-export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckoning): string | null {
-  const ticks = step.asks && TICKS[step.asks];
-  if (ticks) {
-    const done = book.before.ticked.get(stepKey(station, step.id)) ?? [];
-    const open = ticks.filter((t) => !done.includes(t));
-    if (done.length > 0 && open.length > 0) return `Still open: ${open.join(", ")}.`;
+export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): string | null {
+  const all: Asked = { step, station, book, r, at };
+  for (const hold of HOLDS) {
+    const says = hold(all);
+    if (says !== null) return says;
   }
-  if (step.gloves === "off" && bareAsks(book) && !book.before.ticked.get(stepKey(station, bareOf(step)))?.length)
-    return "Bare fingers: first say that no loose glass is left.";
-  if (station === "takeout" && !BEFORE_TAPE.includes(step.id) && untaped(book))
-    return "First: are its faces taped: none, one or both? Tick that step, or skip it and say why.";
-  if (step.id === "bead-cut" && !newOnesHere(book))
-    return "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.";
-  if (station === "set" && BONDS.includes(step.id)) {
-    const clean = book.before.ticked.get(stepKey("ready", "clean")) ?? [];
-    const open = (TICKS.sides ?? []).filter((t) => !clean.includes(t));
-    if (clean.length > 0 && open.length > 0)
+  return null;
+}
+
+const tickedAt = (book: PaneBook, station: Station, id: string): readonly string[] =>
+  book.before.ticked.get(stepKey(station, id)) ?? [];
+
+function halfTicked({ step, station, book }: Asked): string | null {
+  const done = tickedAt(book, station, step.id);
+  const open = (step.ticks ?? []).filter((t) => !done.includes(t));
+  return done.length > 0 && open.length > 0 ? `Still open: ${open.join(", ")}.` : null;
+}
+
+const looseGlass = ({ step, station, book }: Asked): string | null =>
+  step.gloves === "off" && bareAsks(book) && tickedAt(book, station, bareOf(step)).length === 0
+    ? "Bare fingers: first say that no loose glass is left."
+    : null;
+
+/** Cracked or holed, and the step that tapes it stands before this one and was neither done nor skipped. */
+function untaped({ step, station, book, r }: Asked): string | null {
+  if (station !== "takeout" || staysIn(book) || !bareAsks(book)) return null;
+  const all = stepsAt("takeout", book, r);
+  const tape = all.findIndex((s) => s.asks === "faces");
+  const here = all.findIndex((s) => s.id === step.id);
+  return tape >= 0 && here > tape && !book.steps.has(stepKey("takeout", all[tape]?.id ?? ""))
+    ? "First: are its faces taped: none, one or both? Tick that step, or skip it and say why."
+    : null;
+}
+
+const noNewOnes = ({ step, book }: Asked): string | null =>
+  step.needsNew && book.line?.line.state !== "accepted" && book.line?.line.state !== "accepted-with-note"
+    ? "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed."
+    : null;
+
+const bedNotSaid = ({ step, r }: Asked): string | null =>
+  step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
+
+function notTried({ step, book, r }: Asked): string | null {
+  if (!step.afterFit) return null;
+  const tried = stepsAt("ready", book, r).find((s) => s.asks === "dry-fit");
+  if (!tried || book.steps.get(stepKey("ready", tried.id))?.state === "skipped") return null;
+  switch (book.before.dryFit?.fit) {
+    case undefined:
+      return "First try the pane dry, and say how it went in.";
+    case "free":
+      return null;
+    case "tight":
+      return "It bound when it was tried: ease there, try again, and say how it goes in now.";
+    case "too-big":
+    case "too-small":
+      return "It does not go in as it should: settle that first.";
+  }
+}
+
+function wet({ step, book, r, at }: Asked): string | null {
+  const first = step.needsDry ? notDry(book, r, at.nowMs, step)[0] : undefined;
+  return first
+    ? `Not dry yet, about ${first.hours} h to go: ${lower(first.step.does)} If it is dry, say so there.`
+    : null;
+}
+
+/** {Putty} that may not be painted yet. */
+function notYetPainted({ step, book, r, at }: Asked): string | null {
+  if (!step.paints || !paintOwed(book, r) || r.paint?.kind !== "window") return null;
+  if (r.paint.from === null) return "No day in its window is fit to paint yet: look at the days again.";
+  return r.paint.from > at.today ? "Too soon: painted now it wrinkles. Its days stand under Finish." : null;
+}
+
+function unclean({ step, book, r }: Asked): string | null {
+  if (!step.wet) return null;
+  for (const s of stepsAt("ready", book, r)) {
+    const done = tickedAt(book, "ready", s.id);
+    const open = s.asks === "sides" ? (s.ticks ?? []).filter((t) => !done.includes(t)) : [];
+    if (done.length > 0 && open.length > 0)
       return `Not clean yet: ${open.join(", ")}. What is left there lets the bond go.`;
   }
-  if (station === "set" && BONDS.includes(step.id)) {
-    const all = setSteps(readyFacts(book, r));
-    const before = all.slice(
-      0,
-      all.findIndex((s) => s.id === step.id),
-    );
-    const first = before.find((s) => GATES.includes(s.id) && !book.steps.has(stepKey("set", s.id)));
-    if (first) return `First: ${first.does.charAt(0).toLowerCase()}${first.does.slice(1)}`;
-  }
-  if (station === "set" && step.asks === "seated") {
-    const clear = book.before.ticked.get(stepKey("set", "locate")) ?? [];
-    const shut = (TICKS.groove ?? []).filter((t) => !clear.includes(t));
-    if (clear.length > 0 && shut.length > 0)
-      return `A {packer} may stand in the groove: ${shut.join(", ")} not looked at.`;
-  }
-  if (step.id === "lift-out") {
-    const cut = book.before.ticked.get(stepKey("takeout", "cut-free")) ?? [];
-    const uncut = (TICKS.bond ?? []).filter((t) => !cut.includes(t));
-    if (cut.length > 0 && uncut.length > 0) return `Not cut free yet: ${uncut.join(", ")}. Prised now, it breaks.`;
-  }
+  return null;
+}
+
+/** Looks that come before anything wet is opened: afterwards they are too late. */
+function ungated({ step, station, book, r }: Asked): string | null {
+  if (!step.wet || station !== "set") return null;
+  const all = stepsAt("set", book, r);
+  const before = all.slice(
+    0,
+    all.findIndex((s) => s.id === step.id),
+  );
+  const first = before.find((s) => s.gate && !book.steps.has(stepKey("set", s.id)));
+  return first ? `First: ${lower(first.does)}` : null;
+}
+
+function groove({ step, station, book, r }: Asked): string | null {
+  if (station !== "set" || step.asks !== "seated") return null;
+  const clear = stepsAt("set", book, r).find((s) => s.asks === "groove");
+  const done = clear ? tickedAt(book, "set", clear.id) : [];
+  const shut = (clear?.ticks ?? []).filter((t) => !done.includes(t));
+  return done.length > 0 && shut.length > 0
+    ? `A {packer} may stand in the groove: ${shut.join(", ")} not looked at.`
+    : null;
+}
+
+function uncut({ step, book, r }: Asked): string | null {
+  if (!step.afterCut) return null;
+  const cut = stepsAt("takeout", book, r).find((s) => s.asks === "bond");
+  const done = cut ? tickedAt(book, "takeout", cut.id) : [];
+  const open = (cut?.ticks ?? []).filter((t) => !done.includes(t));
+  return done.length > 0 && open.length > 0 ? `Not cut free yet: ${open.join(", ")}. Prised now, it breaks.` : null;
+}
+
+/** By what the step asks. */
+function asked({ step, station, book, r }: Asked): string | null {
   switch (step.asks) {
     case "beads":
       return beadsOf(book, r)?.kind === "impossible" ? "These corners cannot all be so: look at them again." : null;
     case "screws": {
-      const still = screwsStillIn(book.before.counts);
-      return still
+      const still = (screwsStillIn(book.before.counts) ?? 0) - (step.leaves ?? 0);
+      return still > 0 && station === "takeout"
         ? `${still} ${still === 1 ? "screw is" : "screws are"} still under a plug: one left holds the whole half.`
         : null;
     }
     case "rounds": {
-      const done = book.before.ticked.get(stepKey(station, step.id)) ?? [];
+      const done = tickedAt(book, station, step.id);
       const open = roundTicks(screwsToDrive(book)).filter((t) => !done.includes(t));
       return done.length > 0 && open.length > 0
         ? `${open.length} ${open.length === 1 ? "turn" : "turns"} of a screw still to go: two rounds, each screw.`
@@ -121,19 +192,34 @@ export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckon
     }
     case "dry-fit": {
       const fit = book.before.dryFit?.fit;
-      return fit === "too-big" || fit === "too-small" ? "It does not go in as it should: settle that first." : null;
+      return fit === undefined
+        ? "Say how it went in: what follows goes by it."
+        : fit === "too-big" || fit === "too-small"
+          ? "It does not go in as it should: settle that first."
+          : fit === "tight"
+            ? "It bound: ease there, try again, and say how it goes in now."
+            : null;
     }
     default:
       return null;
   }
 }
 
-/** Cracked or holed, and nobody has said whether it is taped. */
-const untaped = (book: PaneBook): boolean =>
-  book.damage.some((d) => d === "cracked" || d === "holed" || d === "standing") &&
-  !book.damage.includes("gone") &&
-  !staysIn(book) &&
-  !book.steps.has(stepKey("takeout", "tape-glass"));
+const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
-const newOnesHere = (book: PaneBook): boolean =>
-  book.line?.line.state === "accepted" || book.line?.line.state === "accepted-with-note";
+/** What may speak against ticking a step off, the first that does. Each is read off the step and knows no step by name. */
+const HOLDS: readonly ((a: Asked) => string | null)[] = [
+  halfTicked,
+  looseGlass,
+  untaped,
+  noNewOnes,
+  bedNotSaid,
+  notTried,
+  wet,
+  notYetPainted,
+  unclean,
+  ungated,
+  groove,
+  uncut,
+  asked,
+];

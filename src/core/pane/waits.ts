@@ -1,5 +1,6 @@
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
+import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 
 /** What a pane waits for, in whole days, both ends included. */
@@ -11,7 +12,7 @@ export type Wait = {
 
 /** Every wait of a pane, in the order in which they are drawn: the hole first, so that what follows lies over it. */
 export function waitsOf(book: PaneBook, r: Reckoning, today: Day): readonly Wait[] {
-  if (book.signed) return [];
+  if (book.signed && !paintOwed(book, r)) return [];
   return [...closed(book, today), ...glass(book, today), ...cure(book, r)];
 }
 
@@ -30,7 +31,7 @@ function glass(book: PaneBook, today: Day): readonly Wait[] {
 }
 
 function cure(book: PaneBook, r: Reckoning): readonly Wait[] {
-  if (!book.set || book.painted || r.paint?.kind !== "window") return [];
+  if (!book.set || !paintOwed(book, r) || r.paint?.kind !== "window") return [];
   const set = dayOf(book.set.day);
   const from = r.paint.from ?? r.paint.opens;
   const to = r.paint.closes ?? addDays(from, 6);

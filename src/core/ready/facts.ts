@@ -11,6 +11,10 @@ export type ReadyFacts = StepFacts & {
   readonly oily: boolean;
   /** The compound wants a primed rebate; otherwise its label decides. */
   readonly primeRebate: boolean;
+  /** When tried dry it went in, but bound. */
+  readonly boundDry: boolean;
+  /** Timber was eased after it was primed. */
+  readonly easedPrimed: boolean;
   /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
   readonly ease: readonly { readonly side: string; readonly mm: number }[];
   /** A member of the sash is to be mended first, and nobody said what is wrong with it. */

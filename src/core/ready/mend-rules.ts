@@ -1,4 +1,5 @@
 import { isTimber, pinned } from "../frame/held.ts";
+import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
 
@@ -23,7 +24,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
     tool: f.lead ? "wet scraper, damp cloths" : "scraper, stripper or warm air",
     ...(f.lead ? { never: "No dry sanding and no warm air where paint may hold lead." } : {}),
     minutes: 30,
-    hazards: ["dust", "solvent", ...(f.lead ? ["lead"] : [])],
+    hazards: ["dust", "solvent", ...(f.lead ? (["lead"] as const) : [])],
     when: (g) => isTimber(g) && (g.detail.paint === "thick" || g.faults.includes("thick-paint")),
   },
   {
@@ -33,11 +34,12 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
     tool: f.lead ? "wet scraper, damp cloths" : "scraper, wire brush",
     ...(f.lead ? { never: "No heat and no dry wire brush where paint may hold lead." } : {}),
     minutes: 5 * f.strips.length,
-    hazards: ["dust", ...(f.lead ? ["lead"] : [])],
+    hazards: ["dust", ...(f.lead ? (["lead"] as const) : [])],
     when: (g) => g.strips.length > 0,
   },
   {
     id: "mend",
+    uses: [{ what: "repair paste", unit: "ml", each: 100 }],
     does: "Cut out soft timber, harden and fill, square to the old {rebate}. Let it set.",
     why: "{Sprigs} and pins do not hold in rot, and the pane drops.",
     tool: "chisel, repair paste",
@@ -49,6 +51,8 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "fill",
+    needsDry: true,
+    uses: [{ what: "repair paste", unit: "ml", each: 50 }],
     does: "Fill where timber came away, square to the old {rebate}, and sand it when it is hard.",
     why: "The bed needs a flat seat; a hollow under it is where water stands.",
     tool: "repair paste, sanding block",
@@ -60,6 +64,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "joints",
+    needsDry: true,
     does: "Free the jammed paint, glue the opened joints and clamp the sash square: both diagonals alike.",
     why: "A sash that works loose breaks the bed of the new pane at its corners.",
     tool: "waterproof glue, clamps, tape",
@@ -70,12 +75,13 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "rout",
+    needsDry: true,
     does: "Rout the {rebate} to the depth and width under Measure; square the corners with a chisel.",
     why: "The {unit} must stand in it with its edge seal covered and its packers under it.",
     tool: "router, template, chisel",
     never: "No pass without the template fixed: its set-off is half of guide bush less cutter. Never through a joint.",
     minutes: 60,
-    hazards: ["dust", "knives", ...(f.lead ? ["lead"] : [])],
+    hazards: ["dust", "knives", ...(f.lead ? (["lead"] as const) : [])],
     when: (g) => g.rout && isTimber(g),
   },
   {
@@ -87,11 +93,22 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "ease",
+    needsDry: true,
     does: `Ease the {rebate}: ${f.ease.map((e) => `${e.side} up to ${e.mm.toFixed(1)} mm`).join(", ")}.`,
     why: "The pane was ordered for it. Easing is easy now and hopeless once the bed is in.",
     tool: "sharp chisel, {rebate} plane",
     minutes: 20,
     hazards: f.lead ? ["lead"] : [],
     when: (g) => g.ease.length > 0,
+  },
+  {
+    id: "ease-tight",
+    needsDry: true,
+    does: "Ease where it bound when it was tried, until it drops in by its own weight; then try it again.",
+    why: "A pane that is pressed home is bent, and cracks in the first cold week.",
+    tool: "sharp chisel, {rebate} plane",
+    minutes: 15,
+    hazards: f.lead ? ["lead"] : [],
+    when: (g) => g.boundDry && frameOf(g.system).canBeEased,
   },
 ];

@@ -1,5 +1,8 @@
 import type { Step } from "../steps/step.ts";
 
+/** Drying beads give their water up at so much, °C. Source: common labels of molecular sieve; the label wins. */
+export const BEADS_OVEN_C = 200;
+
 /** Spacers longer than this bow inward and are drawn out with a line as the panes close, mm. */
 export const BOWS_FROM_MM = 900;
 
@@ -21,6 +24,7 @@ export function refurbishSteps(of: {
     },
     {
       id: "ru-cut",
+      uses: [{ what: "spare blade edges", unit: "pieces", perMetre: 2 }],
       does: "Cut the seal along the glass, on both faces, in many light passes.",
       why: "One deep cut runs into the glass; the blade belongs against the glass, not the spacer.",
       tool: "long thin blade, spare edges",
@@ -28,6 +32,7 @@ export function refurbishSteps(of: {
       gloves: "on",
       hazards: ["knives"],
       asks: "faces",
+      ticks: ["room face", "outer face"],
     },
     {
       id: "ru-spacer",
@@ -38,6 +43,7 @@ export function refurbishSteps(of: {
       minutes: 20,
       gloves: "on",
       asks: "spacer",
+      ticks: ["straight", "no burrs", "clean"],
     },
     {
       id: "ru-empty",
@@ -49,7 +55,7 @@ export function refurbishSteps(of: {
     },
     {
       id: "ru-dry",
-      does: "Dry the beads at low heat, weighing now and then, until two weighings agree; then into a jar with its lid on.",
+      does: `Dry the beads at ${BEADS_OVEN_C} °C or as their label says, weighing now and then, until two weighings agree; then into a jar with its lid on.`,
       why: "Beads that still hold water fill up again in a month.",
       tool: "oven, tray, scale",
       never: "Not in an oven that is used for food afterwards without cleaning.",
@@ -106,6 +112,7 @@ export function refurbishSteps(of: {
     },
     {
       id: "ru-tape",
+      needsDry: true,
       does: "Tape the edge in the old colour, and label it: resealed, no gas, and the date.",
       why: "Whoever opens this frame next must know what it is.",
       tool: "edge tape, label",

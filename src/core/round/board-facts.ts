@@ -65,7 +65,7 @@ export function boardFacts(book: PaneBook): BoardFacts {
       again: on.line.outcome?.due ?? null,
     },
     unpainted:
-      book.set && !book.painted && !book.signed
+      book.set && !book.painted && !book.paintLeft
         ? { set: book.set.day, compound: book.set.compound, as: book.set.as ?? null }
         : null,
     closed: book.closed && !book.set ? { ...book.closed } : null,

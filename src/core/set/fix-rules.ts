@@ -60,6 +60,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "beads-back",
+    ticks: ["left", "right", "bottom", "top"],
     does:
       f.beads && f.beads.length > 0
         ? `The {beads} go back ${[...f.beads]

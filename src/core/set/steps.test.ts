@@ -227,7 +227,16 @@ describe("finishing", () => {
 
 describe("signing off", () => {
   const look = (over: Over = {}, more: Partial<InspectionFacts> = {}) =>
-    inspectionOf({ ...facts(over), minds: "", stamp: "", coated: false, paints: true, ...more }).map((i) => i.id);
+    inspectionOf({
+      ...facts(over),
+      minds: "",
+      stamp: "",
+      coated: false,
+      paints: true,
+      painted: true,
+      staysShut: false,
+      ...more,
+    }).map((i) => i.id);
   it.each<[string, readonly string[], readonly string[], readonly string[]]>([
     [
       "putty",
@@ -262,7 +271,15 @@ describe("signing off", () => {
             expect(steps.length).toBeGreaterThan(0);
             expect(new Set(ids(steps)).size).toBe(steps.length);
           }
-          for (const i of inspectionOf({ ...f, minds: "x", stamp: "x", coated: true, paints: true }))
+          for (const i of inspectionOf({
+            ...f,
+            minds: "x",
+            stamp: "x",
+            coated: true,
+            paints: true,
+            painted: true,
+            staysShut: true,
+          }))
             expect(inspectionLook(i.id)).not.toBe(i.id);
         }
   });

@@ -6,6 +6,29 @@ import type { Step } from "../steps/step.ts";
 import { fixRules } from "./fix-rules.ts";
 import { bonds, opens, type Rule, turns } from "./rule.ts";
 
+const SIDES: readonly string[] = ["left", "right", "bottom", "top"];
+
+/** Getting what is laid by hand ready: rolled, mixed, or the tube opened. */
+const WORKED: Readonly<Record<ReadyFacts["workedBy"], Pick<Step, "does" | "why" | "tool">>> = {
+  hand: {
+    does: "Work the {putty} in your hands to one even roll.",
+    why: "Cold {putty} does not stick, and rattles later.",
+    tool: "{putty}",
+  },
+  gun: {
+    does: "Cut the nozzle to the width of the bed, and run a hand's length on scrap.",
+    why: "A nozzle cut too wide floods the sight line; the first of a tube may be thin or lumpy.",
+    tool: "compound, gun, knife",
+  },
+  mixed: {
+    does: "Wrapper off, all of it; mix what you can use in its minutes to one colour, no streaks.",
+    why: "A streak never sets, and what is left over is hard before the next side.",
+    tool: "two-part {putty}, board, knife",
+  },
+  laid: { does: "", why: "" },
+  pressed: { does: "", why: "" },
+};
+
 const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> = {
   putty: {
     does: "Run the bed all round the {rebate}, no gaps in the corners.",
@@ -52,6 +75,7 @@ const SHELTERED: Pick<Step, "does" | "why" | "tool"> = {
 const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "to-hand",
+    gate: true,
     does: "Before anything wet is opened: glass clean, stickers off its edge, {packers} and helper in reach, masks on.",
     why: "From the first touch there are minutes, and both hands are full.",
     minutes: 3,
@@ -60,19 +84,22 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "warm",
-    does: "Work the {putty} in your hands to one even roll.",
-    why: "Cold {putty} does not stick, and rattles later.",
-    tool: "{putty}",
+    ...WORKED[f.workedBy],
     minutes: 2,
     when: (g) => g.bed === "putty",
   },
   {
     id: "bed",
+    wet: true,
+    ofBed: true,
+    needsDry: true,
+    afterFit: true,
     ...(f.detail.weather === "sheltered" ? SHELTERED : LAID.putty),
+    ...(f.workedBy === "gun" ? { tool: "compound, gun" } : {}),
     minutes: 6,
     alongEdge: true,
     asks: "weather",
-    hazards: ["oil"],
+    hazards: f.oily ? ["oil"] : [],
     when: (g) => g.bed === "putty",
   },
   {
@@ -102,6 +129,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "face-check",
+    gate: true,
     does: bonds(f)
       ? "Look once more before it touches: which face in, which edge up, by the mark you trust."
       : "Look once more: inside face in, top edge up.",
@@ -113,6 +141,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "close-dry",
+    gate: true,
     photos: ["shut on its packing"],
     does: "Shut the sash on the loose packing and note its four gaps.",
     why: "Packing can still be changed now; once it is bonded the sash keeps whatever shape it has.",
@@ -122,6 +151,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "bed-bond",
+    wet: true,
+    ofBed: true,
+    needsDry: true,
+    afterFit: true,
     ...(framed(f) ? ROUND_THE_PANE : LAID[f.bed === "putty" ? "gasket" : f.bed]),
     minutes: f.bed === "gasket" ? 2 : 6,
     alongEdge: f.bed !== "gasket",
@@ -138,6 +171,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "press",
+    needsDry: true,
     does:
       f.bed === "putty"
         ? "Set the pane on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round."
@@ -172,6 +206,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "locate",
+    ticks: SIDES,
     does: "Put in the {packers} at the other corners and sides, hand-tight; keep the {bead}'s groove clear.",
     why: "They keep it from shifting. One in the groove lets no {bead} home.",
     tool: "{packers}",
@@ -183,8 +218,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "commit",
     does:
       f.bed === "tape"
-        ? "Look at the four gaps and try the latch once more; slide it now if it must move."
-        : "Look at the four gaps and try the latch once more, then press home all round.",
+        ? `Look at the four gaps${f.hinge === "fixed" ? "" : " and try the latch"} once more; slide it now if it must move.`
+        : `Look at the four gaps${f.hinge === "fixed" ? "" : " and try the latch"} once more, then press home all round.`,
     why:
       f.bed === "tape"
         ? "On its liner or on wet tape it still slides; once the liner is out it does not."
@@ -200,6 +235,17 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     minutes: 3,
     asks: "scraps",
     when: (g) => tapes(g.bed),
+  },
+  {
+    id: "bond-line",
+    wet: true,
+    does: "Now run the sealant outside the tape, one unbroken bead, corners first, and tool it to the line.",
+    why: "The tape holds the pane still while the sealant bonds it; a gap at a corner is a leak.",
+    tool: "neutral-cure silicone, gun",
+    minutes: 8,
+    alongEdge: true,
+    hazards: ["solvent"],
+    when: (g) => g.bed === "both",
   },
   ...fixRules(f),
   {

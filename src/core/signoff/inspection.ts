@@ -12,7 +12,11 @@ export type InspectionFacts = ReadyFacts & {
   /** Marks that the old glass carried, to be found on the new. */
   readonly stamp: string;
   readonly coated: boolean;
+  /** Its seal still cures: nothing is opened to look. */
+  readonly staysShut: boolean;
   readonly paints: boolean;
+  /** It has been painted since: only then there is paint to look at. */
+  readonly painted: boolean;
 };
 
 type Rule = InspectionItem & { readonly when: (f: InspectionFacts) => boolean };
@@ -26,7 +30,10 @@ const gasket = (f: InspectionFacts): boolean =>
 const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "still",
-    look: "The pane is still: press it, knock the frame, no rattle.",
+    look:
+      putty(f) && f.paints && !f.painted
+        ? "The pane is still: knock the frame lightly, no rattle. The {putty} is soft: nobody presses it."
+        : "The pane is still: press it, knock the frame, no rattle.",
     ifNot: putty(f)
       ? "Find the gap in the bed, or the {sprig} standing off the glass."
       : "Find the {bead} or gasket that does not press.",
@@ -54,7 +61,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "paint-lap",
     look: "Paint laps on to the glass all round.",
     ifNot: "Cut in again: the {putty}'s edge must be sealed.",
-    when: (g) => putty(g) && g.paints,
+    when: (g) => putty(g) && g.painted,
   },
   {
     id: "bead-ends",
@@ -108,7 +115,9 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   },
   {
     id: "opens",
-    look: "The sash opens, shuts and latches as before.",
+    look: f.staysShut
+      ? "The sash stands in its opening as before: its gaps are even. It is opened once its seal has cured."
+      : "The sash opens, shuts and latches as before.",
     ifNot:
       "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
     when: (g) => g.hinge !== "fixed" && !frameOf(g.system).inFront,

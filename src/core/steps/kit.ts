@@ -1,41 +1,5 @@
 import { protectsFor } from "./protects.ts";
-import type { Step } from "./step.ts";
-
-/** What is used up at a step, by the metre of edge or a pane at a time. Source: trade practice, to be edited by use. */
-type Uses = {
-  readonly what: string;
-  readonly unit: "ml" | "m" | "g" | "pieces";
-  readonly perMetre?: number;
-  readonly each?: number;
-  readonly diagonals?: number;
-};
-
-const USES: Readonly<Record<string, readonly Uses[]>> = {
-  "tape-glass": [{ what: "paper tape", unit: "m", diagonals: 4 }],
-  "cut-free": [{ what: "spare blade edges", unit: "pieces", perMetre: 0.5 }],
-  mask: [{ what: "masking tape", unit: "m", perMetre: 4 }],
-  "tape-lay": [{ what: "glazing tape", unit: "m", perMetre: 1 }],
-  wipe: [{ what: "alcohol", unit: "ml", perMetre: 15 }],
-  prime: [{ what: "primer", unit: "ml", perMetre: 12 }],
-  "prime-bare": [{ what: "primer", unit: "ml", perMetre: 8 }],
-  rust: [{ what: "metal primer", unit: "ml", perMetre: 12 }],
-  "glass-clean": [{ what: "spare blade edges", unit: "pieces", each: 2 }],
-  "ru-cut": [{ what: "spare blade edges", unit: "pieces", perMetre: 2 }],
-  paint: [{ what: "paint", unit: "ml", perMetre: 10 }],
-  "touch-up": [
-    { what: "primer", unit: "ml", perMetre: 8 },
-    { what: "paint", unit: "ml", perMetre: 10 },
-  ],
-  "fill-nails": [{ what: "filler", unit: "ml", each: 15 }],
-  mend: [{ what: "repair paste", unit: "ml", each: 100 }],
-  fill: [{ what: "repair paste", unit: "ml", each: 50 }],
-};
-
-/** What loosens a bond goes by what the bond is: `loosen` names it. */
-const LOOSENS: readonly (Uses & { readonly tool: string })[] = [
-  { tool: "spray bottle", what: "alcohol, for half and half with water", unit: "ml", perMetre: 25 },
-  { tool: "soapy water", what: "silicone grease", unit: "g", perMetre: 2 },
-];
+import type { Step, Uses } from "./step.ts";
 
 export type KitLine = { readonly what: string; readonly amount: number; readonly unit: Uses["unit"] };
 export type Kit = { readonly tools: readonly string[]; readonly uses: readonly KitLine[] };
@@ -64,8 +28,7 @@ export function kitOf(
   for (const step of steps) {
     for (const tool of step.tool?.split(", ") ?? []) if (!NOT_PACKED.has(tool)) tools.add(tool);
     for (const thing of protectsFor(step)) tools.add(thing);
-    const own = step.id === "loosen" ? LOOSENS.filter((l) => step.tool?.startsWith(l.tool)) : (USES[step.id] ?? []);
-    for (const use of own) {
+    for (const use of step.uses ?? []) {
       const amount = amountOf(use, pane);
       if (amount === null) continue;
       const key = `${use.what}/${use.unit}`;

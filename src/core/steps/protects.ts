@@ -1,7 +1,8 @@
+import type { Hazard } from "./hazard.ts";
 import type { Step } from "./step.ts";
 
 /** What a hazard is met with, and must be in the van. Source: usual practice; the local code and the label come first. */
-const AGAINST: Readonly<Record<string, readonly string[]>> = {
+const AGAINST: Readonly<Partial<Record<Hazard, readonly string[]>>> = {
   "broken-glass": ["eye protection", "cut-resistant gloves"],
   "comes-apart": ["eye protection", "cut-resistant gloves"],
   "toughened-burst": ["eye protection", "bucket"],

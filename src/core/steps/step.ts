@@ -1,3 +1,6 @@
+import type { Hazard } from "./hazard.ts";
+import type { StepId } from "./step-id.ts";
+
 /** What a step wants to be told before it can be left. */
 export const ASKS = [
   "marks",
@@ -33,9 +36,18 @@ export const ASKS = [
 ] as const;
 export type Ask = (typeof ASKS)[number];
 
+/** What is used up at a step, by the metre of edge, by the pane, or along its diagonals. Source: trade practice, edited by use. */
+export type Uses = {
+  readonly what: string;
+  readonly unit: "ml" | "m" | "g" | "pieces";
+  readonly perMetre?: number;
+  readonly each?: number;
+  readonly diagonals?: number;
+};
+
 /** One thing to do, why, with what, how long, and by how many. Words in {braces} are filled in by the reader's dialect. */
 export type Step = {
-  readonly id: string;
+  readonly id: StepId;
   readonly does: string;
   readonly why: string;
   readonly tool?: string;
@@ -49,8 +61,29 @@ export type Step = {
   readonly people?: 2;
   /** Gloves on for shards; off where fingers must feel. */
   readonly gloves?: "on" | "off";
-  /** Hazards that this step raises, by their ids in the table of cautions. */
-  readonly hazards?: readonly string[];
+  /** Hazards that this step raises. */
+  readonly hazards?: readonly Hazard[];
+  /** What can be ticked one by one: sides, faces, parts of a bond. */
+  readonly ticks?: readonly string[];
+  readonly uses?: readonly Uses[];
+  /** It opens tape, sealant or {putty}: what was to be looked at before must be done, and its seat clean. */
+  readonly wet?: true;
+  /** A look that is too late once anything wet is open. */
+  readonly gate?: true;
+  /** It goes by what the pane is set in, and waits until somebody said. */
+  readonly ofBed?: true;
+  /** What was primed, filled or sealed before must be dry. */
+  readonly needsDry?: true;
+  /** The pane has been tried dry before it. */
+  readonly afterFit?: true;
+  /** Nothing is cut away before the new one is checked in. */
+  readonly needsNew?: true;
+  /** What holds the glass must be cut all round before it. */
+  readonly afterCut?: true;
+  /** It paints what may not be painted too soon. */
+  readonly paints?: true;
+  /** So many screws stay in after it, on purpose. */
+  readonly leaves?: number;
   /** Waits so long before what follows, in hours. */
   readonly driesHours?: number;
   /** Worked along the edge: its time goes by the metre. */

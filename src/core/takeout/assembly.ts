@@ -12,7 +12,12 @@ export type Assembly = {
 export function assemblyOf(f: StepFacts): Assembly {
   if (f.closed) return { parts: [], rules: [] };
   const layers = [f.front.length > 0 ? (["front"] as const) : [], ...frameOf(f.system).comesApart(f.detail)]
-    .map((l) => l.filter((p): p is PartKind => p !== false && !(f.staysIn && p === "glass")))
+    .map((l) =>
+      l.filter(
+        (p): p is PartKind =>
+          p !== false && !(f.staysIn && p === "glass") && !(f.wholeInsert && (p === "bond" || p === "bed")),
+      ),
+    )
     .filter((l) => l.length > 0);
   const rules = layers.flatMap((layer, i) =>
     (layers[i + 1] ?? []).flatMap((next) =>

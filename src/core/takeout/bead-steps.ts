@@ -32,14 +32,15 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
     ...(f.detail.keep === "destroy"
       ? [
           {
-            id: "bead-cut",
+            id: "bead-cut" as const,
+            needsNew: true as const,
             does: "Cut the {beads} away, in the middle of each first.",
             why: "New ones are here: the old need not be spared, the frame and the glass do.",
             tool: "oscillating blade, bolster",
             never: "Never before the new ones are checked in: without them the hole cannot be closed.",
             minutes: 12,
             gloves: "on" as const,
-            hazards: ["knives"],
+            hazards: ["knives" as const],
           },
         ]
       : (order ?? []).map((b, i): Step => bead(f, b, i, plastic))),
@@ -97,7 +98,7 @@ function nails(f: StepFacts): Step | false {
   const how = {
     "fine-pins": "Draw the pins through the back of each {bead}, not back through its face.",
     "face-nails": "Pull the nails out of the frame, or through the stop from behind.",
-    "behind-nails": "Lever toward the stop; nails stay in it and are drawn at the bench.",
+    "behind-nails": "The stop lifts off its nails, which stay in the frame: draw each, or cut it flush.",
   }[f.detail.fixing];
   return {
     id: "bead-nails",

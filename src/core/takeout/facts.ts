@@ -2,6 +2,7 @@ import type { Detail } from "../frame/detail.ts";
 import type { System } from "../frame/systems.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { Damage } from "../look/damage.ts";
+import type { Hinge } from "../measure/found.ts";
 import type { Profile } from "./profile.ts";
 
 /** Things that stand in front of the glass and go off first. */
@@ -23,12 +24,18 @@ export type StepFacts = {
   /** A sealed unit, not one sheet. */
   readonly sealed: boolean;
   readonly toughened: boolean;
+  /** The old sheet is clear plastic: it does not shatter, and tape mars it. */
+  readonly acrylic: boolean;
+  /** Broken glass leaves before what holds it is opened. */
+  readonly glassFirst: boolean;
+  /** A door's insert is changed whole: the glass stays in its outer half. */
+  readonly wholeInsert: boolean;
   /** Hands that the mass asks for, by the house's limits. */
   readonly lift: 1 | 2 | "machine";
   readonly front: readonly Front[];
   /** Side of the frame that the beads, putty or halves come off. */
   readonly side: "inside" | "outside";
-  readonly hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said";
+  readonly hinge: Hinge;
   /** The beads in the order in which they come out; null where there are none, or their corners contradict. */
   readonly beads: readonly { readonly side: Side; readonly start: string; readonly why: string }[] | null;
   /** What the firm has learnt about this frame's profile on other windows. */
@@ -46,3 +53,5 @@ export type StepFacts = {
 export const brokenUp = (f: StepFacts): boolean =>
   f.damage.some((d) => d === "gone" || d === "holed" || d === "standing");
 export const isGone = (f: StepFacts): boolean => f.damage.includes("gone");
+/** It lies on a bench: turned over by hand, worked from either face, by one. */
+export const atBench = (f: StepFacts): boolean => f.detail.where === "bench";

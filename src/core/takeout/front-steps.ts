@@ -35,18 +35,17 @@ function sheetWords(f: StepFacts): string {
   return `Lay a drop sheet inside and out: at least ${both(out)} out from the wall and ${both(along)} along it.`;
 }
 
-/** Before anything of the frame is opened: guard, tape, mark. */
-export function beforeSteps(f: StepFacts): readonly Step[] {
-  const bonded = f.detail.bond !== "gasket";
-  const blocked = outOfReach(directionsOf(f.system, f.side, bonded), f.detail.reach);
+/** Before anything is touched: the ground guarded, and the faces that are needed within reach. */
+export function guardSteps(f: StepFacts): readonly Step[] {
+  const blocked = outOfReach(directionsOf(f.system, f.side, f.detail.bond !== "gasket"), f.detail.reach);
   const steps: (Step | false)[] = [
     {
       id: "sheet",
       does: `${sheetWords(f)}${f.cardKept ? " Lean the card the new pane came in on the wall below: shards slide off it." : ""}`,
-      why: "Shards travel as far as they fall.",
+      why: f.acrylic ? "Scraps and tools land on it, and not on the floor." : "Shards travel as far as they fall.",
       tool: f.cardKept ? "drop sheet, delivery card" : "drop sheet",
       minutes: 4,
-      hazards: ["broken-glass"],
+      hazards: f.acrylic ? [] : ["broken-glass"],
     },
     f.detail.where !== "bench" &&
       blocked.length > 0 && {
@@ -67,22 +66,46 @@ export function beforeSteps(f: StepFacts): readonly Step[] {
       minutes: 5,
       hazards: ["ladder"],
     },
+  ];
+  return steps.filter((s) => s !== false);
+}
+
+/** Faces of the glass that can be got at, each asked by itself. */
+const FACES: Readonly<Record<StepFacts["detail"]["reach"], readonly string[]>> = {
+  both: ["room face", "outer face"],
+  inside: ["room face"],
+  outside: ["outer face"],
+};
+
+/** Once nothing stands before it: broken glass taped, what goes back marked. */
+export function markSteps(f: StepFacts): readonly Step[] {
+  const faces = FACES[f.detail.reach];
+  const steps: (Step | false)[] = [
     !isGone(f) &&
-      !f.staysIn && {
+      !f.staysIn &&
+      !f.oldGlassBack &&
+      !f.acrylic && {
         id: "tape-glass",
-        does: "Tape both faces of the glass with crosses.",
+        uses: [{ what: "paper tape", unit: "m", diagonals: 2 * faces.length }],
+        does:
+          faces.length === 2
+            ? "Tape both faces of the glass with crosses."
+            : `Tape the ${faces[0]} of the glass with crosses: the other cannot be reached.`,
         why: f.damage.includes("holed")
           ? "A holed pane can fall apart even taped: hold it, and take the loose shards out first."
           : "Taped shards leave as one skin. A holed pane can still fall apart: hold it.",
         tool: "paper tape",
-        minutes: 4,
+        minutes: 2 * faces.length,
         gloves: "on",
         asks: "faces",
+        ticks: faces,
         hazards: ["broken-glass"],
       },
-    {
+    (!isGone(f) || sashLeaves(f)) && {
       id: "mark",
-      does: "Mark the inside face and the top edge, before anything moves.",
+      does: isGone(f)
+        ? "Mark the sash: which face is in the room, which edge is up."
+        : "Mark the inside face and the top edge, before anything moves.",
       why: "A pane or sash turned on the bench looks the same both ways.",
       tool: "wax pencil",
       minutes: 1,
@@ -124,7 +147,10 @@ export function afterSteps(f: StepFacts): readonly Step[] {
       tool: f.oldGlassBack ? "felt or card, brush, vacuum" : "rubble bag, brush, vacuum",
       minutes: brokenUp(f) ? 10 : 6,
       gloves: "on",
-      hazards: ["broken-glass", ...(f.toughened ? ["toughened-burst"] : [])],
+      hazards: [
+        ...(f.acrylic ? [] : (["broken-glass"] as const)),
+        ...(f.toughened ? (["toughened-burst"] as const) : []),
+      ],
     },
   ];
   return steps.filter((s) => s !== false);

@@ -1,4 +1,5 @@
 import { SIDES, type Side } from "../geometry/quad.ts";
+import type { Hinge } from "../measure/found.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { toMm } from "../units/length.ts";
@@ -78,7 +79,7 @@ export type PackingFault = "none-below" | "one-below" | "over-drain" | "wrong-di
  */
 export function packingFaults(
   items: readonly MapItem[],
-  hinge: "left" | "right" | "top" | "bottom" | "slides" | "fixed" | "not-said",
+  hinge: Hinge,
   /** Overall thickness of a sealed unit, mm: each packer must carry both its sheets. Null for one sheet. */
   unitMm: number | null = null,
 ): readonly PackingFault[] {

@@ -2,6 +2,7 @@ import { facePutty, isMetal, sprigged } from "../frame/held.ts";
 import type { PartKind } from "../frame/part.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
+import type { StepId } from "../steps/step-id.ts";
 import { beadSteps } from "./bead-steps.ts";
 import { bondSteps } from "./bond-steps.ts";
 import { brokenUp, isGone, type StepFacts } from "./facts.ts";
@@ -35,7 +36,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           minutes: 5,
           alongEdge: true,
           asks: "length",
-          hazards: ["knives", ...(f.lead ? ["lead"] : [])],
+          hazards: ["knives", ...(f.lead ? (["lead"] as const) : [])],
         },
       ];
     case "face-putty":
@@ -146,24 +147,39 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
   }
 }
 
+/** What may still hold a sash that is to come down, by how it hangs. */
+const HELD_USUAL: readonly string[] = ["catches", "painted-over screws", "screws added later"];
+const HELD: Readonly<Partial<Record<StepFacts["hinge"], readonly string[]>>> = {
+  hung: ["tilt tabs", "cords or cables", "painted-over screws", "screws added later"],
+  slides: ["catches", "anti-lift block", "screws added later"],
+};
+
 function release(f: StepFacts): Step {
   const how =
-    f.hinge === "slides"
+    f.hinge === "hung"
       ? "Tilt or lift the sash out; let down cords and springs slowly, never let go of them."
-      : f.hinge === "fixed"
-        ? "Look once more whether this light comes down at all: a fixed one is worked where it stands."
-        : frameOf(f.system).inFront
-          ? "Lift it down, held at both sides."
-          : "Free the stays and hinges, one person at the hinge edge and one at the handle.";
+      : f.hinge === "slides"
+        ? "Wind its rollers down or up as they are made, lift it into the head and swing the foot out of its track."
+        : f.hinge === "fixed"
+          ? "Look once more whether this light comes down at all: a fixed one is worked where it stands."
+          : frameOf(f.system).inFront
+            ? "Lift it down, held at both sides."
+            : "Free the stays and hinges, one person at the hinge edge and one at the handle.";
   return {
     id: "release",
     does: how,
     why: "Whatever still holds it bends or snaps when it is forced: twice is enough, then look again for what holds it.",
     asks: "held",
+    ticks: HELD[f.hinge] ?? HELD_USUAL,
     tool: "screwdriver, blanket on the bench",
     minutes: 10,
-    ...(f.lift === 1 && (f.hinge === "slides" || frameOf(f.system).inFront) ? {} : { people: 2 as const }),
-    hazards: [...(f.hinge === "slides" ? ["spring-balance"] : []), ...((f.storey ?? 0) > 0 ? ["ladder"] : [])],
+    ...(f.lift === 1 && (f.hinge === "slides" || f.hinge === "hung" || frameOf(f.system).inFront)
+      ? {}
+      : { people: 2 as const }),
+    hazards: [
+      ...(f.hinge === "hung" ? (["spring-balance"] as const) : []),
+      ...((f.storey ?? 0) > 0 ? (["ladder"] as const) : []),
+    ],
   };
 }
 
@@ -193,7 +209,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
       alongEdge: true,
       ...(metal ? {} : { photos: ["timber that came away"] }),
       variant: falls ? "falls" : f.detail.old,
-      hazards: ["knives", "dust", "asbestos", ...(f.lead ? ["lead"] : [])],
+      hazards: ["knives", "dust", "asbestos", ...(f.lead ? (["lead"] as const) : [])],
     },
   ];
   return steps.filter((s) => s !== false);
@@ -220,7 +236,7 @@ function bedStep(f: StepFacts): Step {
       "scraper, eraser wheel",
     ],
     gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", "damp cloth"],
-  }[frameOf(f.system).oldBond(f.detail)] as [string, string, string, string];
+  }[frameOf(f.system).oldBond(f.detail)] as [StepId, string, string, string];
   return {
     id: of[0],
     does: of[1],

@@ -43,6 +43,7 @@ export function screwSteps(kind: ScrewPart, f: StepFacts): readonly Step[] {
           tool: "screwdriver",
           minutes: 8,
           asks: "screws",
+          leaves: 4,
           hazards: ["parted-cassette"],
         },
         {
@@ -56,6 +57,7 @@ export function screwSteps(kind: ScrewPart, f: StepFacts): readonly Step[] {
           minutes: 3,
           people: 2,
           gloves: "on",
+          asks: "screws",
           hazards: ["parted-cassette"],
         },
       ];

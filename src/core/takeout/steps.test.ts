@@ -34,7 +34,48 @@ describe("taking out", () => {
     ["the same on a bench", { detail: { reach: "inside", where: "bench" } }, ["tag"], ["reach-face"]],
     ["putty, the room side out of reach", { detail: { reach: "outside" } }, ["sheet", "mark"], ["reach-face"]],
     ["putty, upstairs", { storey: 1 }, ["sheet", "clear-below", "tape-glass"], []],
-    ["putty, glass gone", { damage: ["gone"] }, ["mark", "sprigs", "shards", "bed-putty"], ["tape-glass", "lift-out"]],
+    [
+      "putty, glass gone: no mark on glass that is not there",
+      { damage: ["gone"] },
+      ["sprigs", "shards", "bed-putty"],
+      ["mark", "tape-glass", "lift-out"],
+    ],
+    [
+      "glass gone, sash to the bench: the sash is marked",
+      { damage: ["gone"], detail: { where: "bench" } },
+      ["mark", "tag", "release"],
+      ["tape-glass"],
+    ],
+    [
+      "shattered: the shards before the putty",
+      { damage: ["standing"], glassFirst: true },
+      ["tape-glass", "mark", "shards", "lift-out", "face-putty", "sprigs"],
+      [],
+    ],
+    [
+      "shattered at a bench: the sash comes down first",
+      { damage: ["standing"], glassFirst: true, detail: { where: "bench" } },
+      ["release", "shards", "face-putty"],
+      [],
+    ],
+    [
+      "clear plastic: neither tape nor shards",
+      { acrylic: true, damage: [] },
+      ["mark", "face-putty", "lift-out"],
+      ["tape-glass", "shards"],
+    ],
+    [
+      "glass that goes back is not crossed with tape",
+      { system: "timber-bead", oldGlassBack: true, damage: ["rattling"] },
+      ["mark", "bead-lift"],
+      ["tape-glass"],
+    ],
+    [
+      "an insert: its outer half leaves with the glass",
+      { system: "cassette", wholeInsert: true },
+      ["plugs", "cassette-screws", "cassette-last", "cassette-half", "lift-out"],
+      ["loosen", "cut-free", "bed-sealant"],
+    ],
     ["putty, holed", { damage: ["holed"] }, ["tape-glass", "sprigs", "shards", "lift-out"], []],
     [
       "cracked, on tape: loose only once it is cut",
@@ -54,7 +95,7 @@ describe("taking out", () => {
     [
       "putty, storm pane and blind in front",
       { front: ["storm-pane", "blind"] },
-      ["mark", "front-storm-pane", "front-blind", "score-paint"],
+      ["front-storm-pane", "front-blind", "tape-glass", "mark", "score-paint"],
       ["front-screen"],
     ],
     [
@@ -308,7 +349,8 @@ describe("taking out", () => {
     ["solvent with silicone", { system: "pinned-stop" }, "loosen", ["solvent"], []],
     ["none with tape", { system: "compression-moulding" }, "loosen", [], ["solvent"]],
     ["a parted cassette", { system: "cassette" }, "cassette-screws", ["parted-cassette"], []],
-    ["springs of a sliding sash", { hinge: "slides", detail: { where: "bench" } }, "release", ["spring-balance"], []],
+    ["springs of a hung sash", { hinge: "hung", detail: { where: "bench" } }, "release", ["spring-balance"], []],
+    ["none on rollers", { hinge: "slides", detail: { where: "bench" } }, "release", [], ["spring-balance"]],
     ["toughened near nails", { system: "timber-bead", toughened: true }, "bead-nails", ["toughened-edge"], []],
   ])("raises %s", (_, over, id, has, hasNot) => {
     const raised = out(over).find((s) => s.id === id)?.hazards ?? [];

@@ -1,14 +1,37 @@
+import type { PartKind } from "../frame/part.ts";
 import type { Step } from "../steps/step.ts";
 import { partsInOrder } from "./assembly.ts";
 import type { StepFacts } from "./facts.ts";
-import { afterSteps, beforeSteps } from "./front-steps.ts";
+import { afterSteps, guardSteps, markSteps } from "./front-steps.ts";
 import { stepsOfPart } from "./part-steps.ts";
 
+/** What is off before a face is taped or marked. */
+const BEFORE_FACES: readonly PartKind[] = ["front"];
+/** What still comes before the glass where the glass leaves first: the sash must be where it is worked on. */
+const BEFORE_GLASS: readonly PartKind[] = ["release", "front-fastenings"];
+
 /**
- * The steps of taking this pane out: guard and mark, then part by part in the order in which the frame comes apart, then
- * count and sweep. None where the sash cannot be opened: only a new sash will do.
+ * The steps of taking this pane out: guard, clear what stands in front, tape and mark; then part by part in the order in
+ * which the frame comes apart, or broken glass first where that is safer; then count and sweep. None where the sash cannot
+ * be opened: only a new sash will do.
  */
 export function takeoutSteps(f: StepFacts): readonly Step[] {
   if (f.closed) return [];
-  return [...beforeSteps(f), ...partsInOrder(f).flatMap((part) => stepsOfPart(part, f)), ...afterSteps(f)];
+  const parts = partsInOrder(f);
+  const of = (kinds: readonly PartKind[]): readonly Step[] => kinds.flatMap((part) => stepsOfPart(part, f));
+  const first = parts.filter((p) => BEFORE_FACES.includes(p));
+  const rest = parts.filter((p) => !BEFORE_FACES.includes(p));
+  return [
+    ...guardSteps(f),
+    ...of(first),
+    ...markSteps(f),
+    ...of(f.glassFirst ? glassBefore(rest) : rest),
+    ...afterSteps(f),
+  ];
 }
+
+const glassBefore = (parts: readonly PartKind[]): readonly PartKind[] => [
+  ...parts.filter((p) => BEFORE_GLASS.includes(p)),
+  ...parts.filter((p) => p === "glass"),
+  ...parts.filter((p) => p !== "glass" && !BEFORE_GLASS.includes(p)),
+];

@@ -1,20 +1,11 @@
 import type { Compound } from "../bed/compound.ts";
 import { compoundInText } from "../bed/compounds.ts";
 import type { Frame } from "../frame/frame.ts";
-
-type From = "set" | "chosen" | "house" | "usual" | "instead";
-
-/**
- * Whether somebody still has to say what the pane is set in. A frame that seals by its own gaskets leaves nothing to choose,
- * and what the firm calls its usual is chosen.
- * @example usual linseed in a putty sash, nothing said // true
- */
-export const bedIsAsked = (from: From, compound: Pick<Compound, "bed">): boolean =>
-  from === "instead" || (from === "usual" && compound.bed !== "gasket");
+import type { BedHere } from "../pane/bed-here.ts";
 
 /** What the pane is set in, and who said so. @example "Set in linseed {putty}: usual in such a frame, and nobody chose it yet." */
 export function bedSentence(
-  from: From,
+  from: BedHere["from"],
   compound: Pick<Compound, "id" | "kind" | "name" | "bed">,
   frame: Pick<Frame, "name">,
 ): string {

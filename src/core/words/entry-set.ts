@@ -25,6 +25,8 @@ export function sentenceOfSet(e: SetEntry): string {
       return `Facing by its ${FACING_FACTS[e.payload.sign].name}${e.payload.seen ? `: ${e.payload.seen}` : ""}`;
     case "finish.painted":
       return `Painted ${onDay(e.payload.day)}`;
+    case "finish.paint-left":
+      return `Paint is left to the ${e.payload.to}${e.payload.note ? `: ${e.payload.note}` : ""}`;
     case "finish.visit":
       return `Back on ${onDay(e.payload.day)}: ${VISIT_NAMES[e.payload.visit]}`;
     case "signoff.snag":

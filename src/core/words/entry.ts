@@ -167,6 +167,7 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "set.tag":
     case "set.facing":
     case "finish.painted":
+    case "finish.paint-left":
     case "finish.visit":
     case "signoff.snag":
     case "signoff.check":

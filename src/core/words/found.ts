@@ -35,7 +35,8 @@ const HINGE_WORDS: Readonly<Record<Found["hinge"], string>> = {
   right: "hinged right",
   top: "hung at the top",
   bottom: "hung at the bottom",
-  slides: "slides",
+  slides: "slides on rollers",
+  hung: "slides up and down",
   fixed: "fixed",
   "not-said": "",
 };

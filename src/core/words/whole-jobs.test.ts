@@ -24,7 +24,13 @@ function job(system: System, tell: (t: Teller) => void, unit: LengthUnit = "mm")
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
   const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
-  return wholePane(book, r, { unit, dialect: "a", today: dayOf("2026-05-20"), others: [] });
+  return wholePane(book, r, {
+    unit,
+    dialect: "a",
+    today: dayOf("2026-05-20"),
+    nowMs: Date.UTC(2026, 4, 20, 12),
+    others: [],
+  });
 }
 const easy = (t: Teller, unit: LengthUnit = "mm") =>
   void t.tell("size.rule", { school: "easy", off: null, grid: unit === "mm" ? "1 mm" : "1/16 in" });

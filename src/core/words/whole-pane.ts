@@ -1,6 +1,6 @@
-import type { HINGES } from "../measure/found.ts";
 import { heldBy, type OtherPane } from "../pane/before-order.ts";
 import { type PaneBook, stepKey } from "../pane/book.ts";
+import { hingeOf } from "../pane/hangs.ts";
 import { materialsOf } from "../pane/pane-materials.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { settingOf } from "../pane/setting.ts";
@@ -21,6 +21,8 @@ import { glassKnown, movedText, ticketOf } from "./ticket.ts";
 
 export type WholeBy = {
   readonly today: Day;
+  /** The hour, for what is still drying. */
+  readonly nowMs: number;
   readonly unit: LengthUnit;
   readonly dialect: Dialect;
   readonly others?: readonly OtherPane[];
@@ -146,7 +148,7 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
     massKg: r.massKg,
     safety: r.safety,
     unsafe: r.unsafe,
-    hinge: book.found?.hinge ?? (null as (typeof HINGES)[number] | null),
+    hinge: hingeOf(book),
     order: book.line && {
       id: book.line.order.id,
       supplier: book.line.order.supplier,
@@ -172,7 +174,7 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
       says: s(standingWords(all[station].says, r.glass, { dialect, unit })),
       steps: stepsAt(station, book, r).map((step) => {
         const mark = book.steps.get(stepKey(station, step.id));
-        const held = mark ? null : stepHeld(step, station, book, r);
+        const held = mark ? null : stepHeld(step, station, book, r, by);
         return {
           id: step.id,
           does: s(step.does),

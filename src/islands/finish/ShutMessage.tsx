@@ -1,3 +1,4 @@
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -8,7 +9,7 @@ import { usePane } from "../parts/pane-context.ts";
 /** How long it still stays shut, and the words for the customer when that begins and when it ends. */
 export function ShutMessage() {
   const { book, reckoning: r, today } = usePane();
-  if (!book.set || r.compound.handsOffHours < 24 || book.found?.hinge === "fixed") return null;
+  if (!book.set || r.compound.handsOffHours < 24 || hingeOf(book) === "fixed") return null;
   const until = shutUntil(book, r);
   if (until === null) return null;
   const left = until - today;

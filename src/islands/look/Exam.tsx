@@ -1,10 +1,10 @@
 import { CAUSE_WORDS, DAMAGE_WORDS, URGENCY_WORDS } from "../../core/look/damage.ts";
 import {
-  EXAM,
   EXAM_FACTS,
   type ExamAnswer,
   type ExamQuestion,
   examDone,
+  examOffers,
   examQuestions,
   examVerdict,
 } from "../../core/look/exam.ts";
@@ -53,7 +53,7 @@ export function Exam() {
             <ExamDrawing question={open} />
           </div>
           <div className="grid gap-2 pt-2 sm:grid-cols-2">
-            {EXAM[open].map((a) => (
+            {examOffers(open).map((a) => (
               <button key={a} type="button" className="btn justify-start" onClick={() => answer(open, a)}>
                 {say((EXAM_FACTS[open].answers as Readonly<Record<string, string>>)[a] ?? a)}
               </button>

@@ -3,8 +3,8 @@ import type { Compound } from "../../core/bed/compound.ts";
 import { compoundInText } from "../../core/bed/compounds.ts";
 import { runsInSun } from "../../core/bed/sun.ts";
 import { frameOf } from "../../core/frame/systems.ts";
-import { mayTouch } from "../../core/pane/bed-here.ts";
-import { bedIsAsked, bedSentence } from "../../core/words/bed.ts";
+import { bedIsAsked, mayTouch } from "../../core/pane/bed-here.ts";
+import { bedSentence } from "../../core/words/bed.ts";
 import { Part } from "./Part.tsx";
 import { usePane } from "./pane-context.ts";
 

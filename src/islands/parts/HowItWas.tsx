@@ -1,5 +1,6 @@
 import { type PointerEvent, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { unitThicknessMm } from "../../core/pane/unit.ts";
 import {
   type MapItem,
@@ -23,7 +24,7 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
   const items = book.before.map;
   const shown = other ? items.map(mirrored) : items;
   const item = items.find((i) => i.item === chosen) ?? null;
-  const faults = packingFaults(items, book.found?.hinge ?? "not-said", unitThicknessMm(book, reckoning));
+  const faults = packingFaults(items, hingeOf(book), unitThicknessMm(book, reckoning));
   const put = (e: PointerEvent<SVGSVGElement>) => {
     if (!editable || other) return;
     const box = e.currentTarget.getBoundingClientRect();

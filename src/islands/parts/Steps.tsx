@@ -5,7 +5,7 @@ import { SPECIAL_FACTS } from "../../core/look/special.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
-import { bareAsks, stepHeld, TICKS } from "../../core/pane/step-held.ts";
+import { bareAsks, stepHeld } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { eyesCovered } from "../../core/steps/protects.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
@@ -107,8 +107,8 @@ type LineProps = {
 };
 
 function StepLine({ station, step, number, isNext, stopped, raises, children }: LineProps) {
-  const { book, reckoning, write, say } = usePane();
-  const held = stepHeld(step, station, book, reckoning);
+  const { book, reckoning, today, write, say } = usePane();
+  const held = stepHeld(step, station, book, reckoning, { today, nowMs: Date.now() });
   const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
   const mark = book.steps.get(stepKey(station, step.id));
   const id = `step-${station}-${step.id}`;
@@ -117,7 +117,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
   const set = (state: "done" | "skipped" | "open", reason = "") => {
     // What speaks against it is said, and can be overruled with a reason.
     if (state === "done" && held) return setSkipping(true);
-    const ticks = step.asks && TICKS[step.asks];
+    const { ticks } = step;
     if (state === "done" && ticks && !book.before.ticked.get(stepKey(station, step.id))?.length)
       write("step.sides", { station, step: step.id, done: [...ticks] });
     write("step.marked", { station, step: step.id, state, reason });
@@ -168,7 +168,7 @@ function StepLine({ station, step, number, isNext, stopped, raises, children }: 
             .filter(Boolean)
             .join(" · ")}
         </p>
-        {held && !mark && (
+        {held && !mark && (isNext || skipping) && (
           <p className="trouble" role="alert">
             {say(held)}
           </p>

@@ -1,5 +1,4 @@
 import { stepKey } from "../../core/pane/book.ts";
-import { TICKS } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "./pane-context.ts";
@@ -7,7 +6,7 @@ import { usePane } from "./pane-context.ts";
 /** Sides, corners or faces, ticked one by one. */
 export function Ticks({ station, step }: { readonly station: Station; readonly step: Step }) {
   const { book, write } = usePane();
-  const all = (step.asks && TICKS[step.asks]) ?? [];
+  const all = step.ticks ?? [];
   const done = book.before.ticked.get(stepKey(station, step.id)) ?? [];
   return (
     <div className="flex flex-wrap gap-1.5">

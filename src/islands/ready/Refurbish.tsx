@@ -10,6 +10,7 @@ import {
   filledOf,
   refurbishNeeds,
 } from "../../core/refurbish/beads-and-seal.ts";
+import { BEADS_OVEN_C } from "../../core/refurbish/steps.ts";
 import { effortOf } from "../../core/steps/step.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -135,7 +136,7 @@ export function Refurbish() {
       )}
       <p className={drying.kind === "dry" ? "note-glass" : "text-[13px] text-mute"}>
         {drying.kind === "weigh-first"
-          ? "Weigh them before the oven and again after an hour, at 200 °C or as the label says."
+          ? `Weigh them before the oven and again after an hour, at ${BEADS_OVEN_C} °C or as the label says.`
           : drying.kind === "again"
             ? `${drying.lost.toFixed(1)} g lost so far: weigh again in half an hour.`
             : `Dry: the weight no longer falls. ${drying.lostInAll.toFixed(1)} g of water is gone. Fill them in now.`}

@@ -1,5 +1,6 @@
 import { halved } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { type Setting, settingOf } from "../../core/pane/setting.ts";
 import { isUnit, unitThicknessMm } from "../../core/pane/unit.ts";
 import { widthFault } from "../../core/set/packer-places.ts";
@@ -34,7 +35,7 @@ export function SettingDrawing() {
     spots: setting.spots,
     hinge,
   });
-  const faults = packingFaults(book.before.map, book.found?.hinge ?? "not-said", unitThicknessMm(book, r));
+  const faults = packingFaults(book.before.map, hingeOf(book), unitThicknessMm(book, r));
   const narrow = isUnit(book) ? widthFault(firm.house.packerWidthMm, toMm(r.glass.thickness)) : null;
   return (
     <Part title="{Packers}" more={opensText(setting)}>

@@ -1,4 +1,6 @@
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { inspectionHere } from "../../core/pane/inspection.ts";
+import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { stillShut } from "../../core/pane/shut.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -19,10 +21,11 @@ const PHOTOS: Readonly<Record<string, readonly string[]>> = {
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {
   const { book, reckoning, say, write, today } = usePane();
-  const items = inspectionHere(book, reckoning);
+  const items = inspectionHere(book, reckoning, today);
   const good = items.filter((i) => book.checks.get(i.id)?.good).length;
   const left = items.length - good;
   const shut = stillShut(book, reckoning, today);
+  const owed = paintOwed(book, reckoning);
   return (
     <div className="space-y-5">
       <Part title="Look once more" more="a record of what was seen, not a certificate">
@@ -45,7 +48,7 @@ export function SignOff() {
                     not yet
                   </label>
                 </fieldset>
-                {i.id === "gaps" && book.found?.hinge !== "fixed" && <FourGaps />}
+                {i.id === "gaps" && hingeOf(book) !== "fixed" && <FourGaps />}
                 {PHOTOS[i.id] && (
                   <div className="flex flex-wrap gap-2">
                     {PHOTOS[i.id]?.map((of) => (
@@ -78,6 +81,8 @@ export function SignOff() {
           {book.signed.told && "; the customer was told what to leave alone"}.{" "}
           <a href={`/panes/${book.id}/logbook`}>The logbook</a> has the rest.
         </p>
+      ) : owed ? (
+        <PaintFirst />
       ) : (
         <form
           className="space-y-2"
@@ -106,5 +111,48 @@ export function SignOff() {
         </form>
       )}
     </div>
+  );
+}
+
+/** Set, and not finished: in putty it waits for its paint, or for the word of who else paints it. */
+function PaintFirst() {
+  const { book, reckoning: r, write } = usePane();
+  if (r.paint?.kind !== "window") return null;
+  const { from, closes } = r.paint;
+  return (
+    <form
+      className="note-wax space-y-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const form = new FormData(e.currentTarget);
+        write("finish.paint-left", {
+          to: form.get("to") === "painter" ? "painter" : "customer",
+          note: String(form.get("note") ?? "").trim(),
+        });
+      }}
+    >
+      <p>
+        <strong className="font-semibold">It is set, and waits for its paint</strong>
+        {from === null ? "" : `, from ${sayDay(from)}`}
+        {closes === null ? "" : `, by ${sayDay(closes)}`}. Unpainted it cracks and lets go: it is signed off once{" "}
+        <a href={`/panes/${book.id}/finish`}>Finish</a> says that it is painted.
+      </p>
+      <div className="flex flex-wrap items-end gap-2">
+        <label>
+          <span className="text-[13px] text-mute">Somebody else paints it</span>
+          <select name="to" defaultValue="customer">
+            <option value="customer">the customer</option>
+            <option value="painter">a painter</option>
+          </select>
+        </label>
+        <label className="grow">
+          <span className="text-[13px] text-mute">Who was told, and from when to when</span>
+          <input name="note" required maxLength={200} pattern=".*\S.*" />
+        </label>
+        <button type="submit" className="btn">
+          Leave it to them
+        </button>
+      </div>
+    </form>
   );
 }

@@ -1,3 +1,4 @@
+import { hingeOf } from "../../core/pane/hangs.ts";
 import type { Candidate } from "../../core/specify/candidates.ts";
 import { loadShares, plateCheck } from "../../core/specify/plate.ts";
 import { windKpa } from "../../core/specify/wind.ts";
@@ -24,9 +25,7 @@ export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Can
   );
   const more = c.kg - plain.kg;
   const hangs =
-    book.found?.hinge === "slides"
-      ? say(`each weight +${(more / 2).toFixed(1)} kg`)
-      : say(`sash +${more.toFixed(1)} kg`);
+    hingeOf(book) === "hung" ? say(`each weight +${(more / 2).toFixed(1)} kg`) : say(`sash +${more.toFixed(1)} kg`);
   return (
     <span className={`block pb-1 text-[12px] ${stands ? "text-mute" : "trouble"}`}>
       {[
@@ -35,7 +34,7 @@ export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Can
           : say(`${c.overallMm.toFixed(1).replace(/\.0$/, "")} mm`),
         `${c.days} days`,
         stands ? "" : "too thin for this wind",
-        book.found?.hinge === "fixed" || more < LEAST_KG ? "" : hangs,
+        hingeOf(book) === "fixed" || more < LEAST_KG ? "" : hangs,
       ]
         .filter(Boolean)
         .join(", ")}

@@ -1,3 +1,4 @@
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { hingeLoad } from "../../core/specify/hinges.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
@@ -15,7 +16,7 @@ export function Hinges({
 }) {
   const { book, reckoning: r, prefs, write } = usePane();
   const now = book.hinges ?? NOTHING;
-  const hinge = book.found?.hinge;
+  const hinge = hingeOf(book);
   const side = hinge === "left" || hinge === "right";
   const sashKg = now.sashKg ?? timberKg;
   const load =

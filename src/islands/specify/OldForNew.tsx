@@ -1,3 +1,4 @@
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { oldForNew } from "../../core/specify/old-for-new.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
@@ -28,7 +29,7 @@ export function OldForNew() {
           leastMm: firm.house.glassMm,
         });
   const differs = change !== null && Math.abs(change.deeperMm) > SAME_MM;
-  const hangs = book.found?.hinge !== undefined && book.found.hinge !== "fixed" && book.found.hinge !== "not-said";
+  const hangs = !["fixed", "not-said"].includes(hingeOf(book));
   return (
     <Part title="The new in the old's place">
       {change && (

@@ -1,4 +1,5 @@
 import type { Place } from "../../core/measure/places.ts";
+import { hingeOf } from "../../core/pane/hangs.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
 import { balanceFor, weightLength } from "../../core/specify/balance.ts";
 import { massOf } from "../../core/specify/glass.ts";
@@ -19,10 +20,10 @@ const weightText = (kg: number, unit: LengthUnit): string =>
 export function SashWeights() {
   const { book, reckoning: r, firm, prefs, say, write } = usePane();
   const sash = book.sash ?? {
-    position: book.found?.hinge === "fixed" || book.before.exam.opens === "fixed" ? ("fixed" as const) : null,
+    position: hingeOf(book) === "fixed" ? ("fixed" as const) : null,
     sashKg: null,
   };
-  const slides = book.found?.hinge === "slides" || book.before.exam.opens === "slides";
+  const slides = hingeOf(book) === "hung";
   const hinged = book.found && ["left", "right", "top", "bottom"].includes(book.found.hinge);
   const oldKg = oldGlassOf(r);
   if (hinged && !slides) return <Hinges oldGlassKg={oldKg} timberKg={timberOf(r, oldKg)} />;

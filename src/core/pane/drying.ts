@@ -1,0 +1,35 @@
+import { STATIONS } from "../plan/stations.ts";
+import type { Step } from "../steps/step.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { stepsAt } from "./standing.ts";
+
+const MS_PER_HOUR = 3_600_000;
+
+/** Under what it is kept that something is dry before its hours are over. */
+export const dryOf = (step: Pick<Step, "id">): string => `${step.id}/dry`;
+
+export type Drying = { readonly step: Step; readonly readyMs: number; readonly hours: number };
+
+/**
+ * What was primed, filled or sealed and is not dry yet, the one that takes longest first; of a step, only what comes before
+ * it. Somebody's word that it is dry counts. Times run from the tick.
+ * @example primed at 10:00, dries 16 h, asked at 14:00 // 12 h to go
+ */
+export function notDry(book: PaneBook, r: Reckoning, nowMs: number, before?: Step): readonly Drying[] {
+  const out: Drying[] = [];
+  // Once it is set, what lay under it is covered: only what finishes it still dries.
+  for (const station of book.set ? (["finish"] as const) : STATIONS) {
+    for (const step of stepsAt(station, book, r)) {
+      if (step.id === before?.id) return longest(out);
+      const mark = book.steps.get(stepKey(station, step.id));
+      if (mark?.state !== "done" || !step.driesHours) continue;
+      if (book.before.ticked.get(stepKey(station, dryOf(step)))?.length) continue;
+      const readyMs = Date.parse(mark.at) + step.driesHours * MS_PER_HOUR;
+      if (readyMs > nowMs) out.push({ step, readyMs, hours: Math.ceil((readyMs - nowMs) / MS_PER_HOUR) });
+    }
+  }
+  return longest(out);
+}
+
+const longest = (all: readonly Drying[]): readonly Drying[] => [...all].sort((a, b) => b.readyMs - a.readyMs);

@@ -1,0 +1,42 @@
+import { frameOf } from "../frame/systems.ts";
+import type { ExamAnswers } from "../look/exam.ts";
+import type { Hinge } from "../measure/found.ts";
+import type { PaneBook } from "./book.ts";
+
+/** What the examination says of how it hangs; "on hinges" alone does not say at which side. */
+const BY_EXAM: Readonly<Record<NonNullable<ExamAnswers["opens"]>, Hinge>> = {
+  hinged: "not-said",
+  "hinge-left": "left",
+  "hinge-right": "right",
+  "top-hung": "top",
+  "bottom-hung": "bottom",
+  slides: "slides",
+  hung: "hung",
+  fixed: "fixed",
+};
+
+/** How the sash hangs: as it was said where it was measured, or else as the examination found. Asked once. */
+export function hingeOf(book: Pick<PaneBook, "found" | "before">): Hinge {
+  const said = book.found?.hinge ?? "not-said";
+  if (said !== "not-said") return said;
+  const { opens } = book.before.exam;
+  return opens === undefined ? "not-said" : BY_EXAM[opens];
+}
+
+/** What moves: a sash of one of these kinds, nothing, or the leaf of a door, which is no sash. */
+export type Moves = "hinged" | "rolls" | "hung" | "fixed" | "leaf" | "not-said";
+
+const MOVES: Readonly<Record<Hinge, Moves>> = {
+  left: "hinged",
+  right: "hinged",
+  top: "hinged",
+  bottom: "hinged",
+  slides: "rolls",
+  hung: "hung",
+  fixed: "fixed",
+  "not-said": "not-said",
+};
+
+/** A fact of the sash and not of the frame. @example a cassette, hinges at the left // "leaf" */
+export const movesOf = (book: Pick<PaneBook, "found" | "before" | "added">): Moves =>
+  frameOf(book.added.system).ofDoor && hingeOf(book) !== "fixed" ? "leaf" : MOVES[hingeOf(book)];
