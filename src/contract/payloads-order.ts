@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { OrderPayloads } from "../core/log/payloads-order.ts";
+import { HAD_FROM, WHOSE } from "../core/log/payloads-order.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
 import { EXTRAS, PER } from "../core/order/price.ts";
 import { MAKES_OF } from "../core/order/sources.ts";
@@ -59,6 +60,16 @@ export const ORDER_PAYLOADS = {
         }),
       )
       .max(500),
+  }),
+  "order.promised": z.strictObject({ due: DayText, note: Short }),
+  "order.broke": z.strictObject({ line: Id, whose: z.enum(WHOSE), note: Short }),
+  "order.had": z.strictObject({
+    from: z.enum(HAD_FROM),
+    width: Written,
+    height: Written,
+    thickness: Written.optional(),
+    note: Short,
+    gone: z.boolean().optional(),
   }),
   "order.outcome": z.strictObject({
     line: Id,

@@ -36,7 +36,12 @@ export function keepRecord(db: Running, name: string): void {
     .select({ state: orderLines.state, n: count() })
     .from(orderLines)
     .innerJoin(orders, eq(orders.id, orderLines.order))
-    .where(and(eq(orders.supplier, name), inArray(orderLines.state, ["accepted", "accepted-with-note", "sent-back"])))
+    .where(
+      and(
+        eq(orders.supplier, name),
+        inArray(orderLines.state, ["accepted", "accepted-with-note", "sent-back", "broke"]),
+      ),
+    )
     .groupBy(orderLines.state)
     .all();
   const measured = db

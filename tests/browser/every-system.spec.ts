@@ -5,6 +5,7 @@ import { frameOf, SYSTEMS } from "../../src/core/frame/systems.ts";
 import { type NodeId, SYSTEM_TREE, type SystemEnd } from "../../src/core/frame/which-system.ts";
 import { say } from "../../src/core/words/dialect.ts";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { doAllSteps, openStep } from "./the-work.ts";
 
 type Way = { readonly answers: readonly string[]; readonly end: SystemEnd };
 
@@ -31,10 +32,7 @@ const STRANGE: Readonly<Partial<Record<System, RegExp>>> = {
 
 async function tickAll(page: Page, station: "Take out" | "Make ready"): Promise<number> {
   await openStation(page, station);
-  for (const bare of await page.getByRole("checkbox", { name: "no loose glass left" }).all()) await bare.check();
-  const boxes = page.getByRole("checkbox", { name: /^Step/ });
-  const many = await boxes.count();
-  for (let i = 0; i < many; i++) await boxes.nth(i).check();
+  const many = await doAllSteps(page);
   if (many > 0) await expect(page.getByRole("link", { name: new RegExp(station) })).toContainText("done");
   return many;
 }
@@ -113,6 +111,7 @@ test("corners that contradict are named; put right, the beads come out in order 
   await addPane(page);
   await page.getByLabel("How the glass is held").selectOption("timber-bead");
   await openStation(page, "Take out");
+  await openStep(page, /Tap how the beads meet/);
   const corner = (name: string) => page.getByRole("button", { name: new RegExp(`^Corner ${name}`) });
   const tap = async (name: string, times: number) => {
     for (let i = 0; i < times; i++) await corner(name).click();
@@ -155,11 +154,15 @@ test("a screw under a plug holds its step; the count back is asked when it is se
   await addPane(page);
   await page.getByLabel("How the glass is held").selectOption("cassette");
   await openStation(page, "Take out");
+  await openStep(page, /Lift every plug/);
   await page.getByRole("spinbutton", { name: "plugs out" }).fill("12");
+  await page.getByRole("spinbutton", { name: "plugs out" }).blur();
+  // Four stay in on purpose at the first turn; all twelve are out at the last.
+  await openStep(page, /With a hand on each half/);
   await page.getByRole("spinbutton", { name: "screws out" }).fill("11");
   await page.getByRole("spinbutton", { name: "screws out" }).blur();
   await expect(page.getByText("1 screw is still under a plug")).toBeVisible();
-  const step = page.getByRole("checkbox", { name: /Take the screws out from the room/ });
+  const step = page.getByRole("checkbox", { name: /With a hand on each half/ });
   await step.click();
   await expect(step).not.toBeChecked();
   await expect(page.getByPlaceholder("Why?")).toBeVisible();
@@ -168,6 +171,10 @@ test("a screw under a plug holds its step; the count back is asked when it is se
   await expect(page.getByText("still under a plug")).toHaveCount(0);
   await step.check();
   await openStation(page, "Set");
+  await openStep(page, /Press the plugs in/);
+  await page.getByRole("spinbutton", { name: "plugs back" }).fill("12");
+  await page.getByRole("spinbutton", { name: "plugs back" }).blur();
+  await openStep(page, /All screws by hand, snug/);
   await page.getByRole("spinbutton", { name: "screws back" }).fill("10");
   await page.getByRole("spinbutton", { name: "screws back" }).blur();
   await expect(page.getByText("Not all is back: 2 screws. Where are they?")).toBeVisible();
@@ -176,6 +183,7 @@ test("a screw under a plug holds its step; the count back is asked when it is se
 test("tried dry and too big: the step is held, and says where to go", async ({ page }) => {
   await addPane(page);
   await openStation(page, "Make ready");
+  await openStep(page, /Try the new pane dry/);
   await page.getByRole("radio", { name: "does not go in" }).check();
   await expect(page.getByText("Read the opening again before anything is cut")).toBeVisible();
   const step = page.getByRole("checkbox", { name: /Try the new pane dry/ });

@@ -1,6 +1,7 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
 import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import { doAllSteps, openStep } from "./the-work.ts";
 
 test("a pane from the round to signed off, in its nine stations", async ({ page }) => {
   // The whole way of a pane, every step and look ticked.
@@ -25,10 +26,14 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
 
   await test.step("take out", async () => {
     await openStation(page, "Take out");
+    await openStep(page, /Mark the inside face/);
     await page.getByLabel("Inside face marked with").fill("wax cross");
     await page.getByLabel("Top edge marked with").fill("arrow");
+    await page.getByLabel("Top edge marked with").blur();
+    await openStep(page, /Draw every sprig/);
     await page.getByLabel("Sprigs found").fill("9");
-    for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
+    await page.getByLabel("Sprigs found").blur();
+    await doAllSteps(page);
     await expect(page.getByRole("link", { name: /Take out/ })).toContainText("done");
   });
 
@@ -100,17 +105,16 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
   await test.step("make ready and set", async () => {
     await page.goto(`${path}/ready`);
     await ready(page);
-    await page.getByRole("checkbox", { name: "no loose glass left" }).check();
-    for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
+    await doAllSteps(page);
     await openStation(page, "Set");
     const hand = page.locator("dl").filter({ hasText: "Bed left" });
     await expect(hand).toContainText("two stacks of 2 mm");
     await expect(hand).toContainText("0.58 kg");
     await expect(hand).toContainText("75, 228, 381, 534");
-    for (const box of await page.getByRole("checkbox", { name: /^Step/ }).all()) await box.check();
+    await doAllSteps(page);
     await page.getByLabel("Day").fill("2026-05-13");
     await page.getByRole("button", { name: "It is set" }).click();
-    await expect(page.getByText("Set Wed 13 May in Linseed putty")).toBeVisible();
+    await expect(page.getByText("Set Wed 13 May in linseed putty")).toBeVisible();
   });
 
   await test.step("finish: from when and by when to paint", async () => {

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { openStep } from "./the-work.ts";
 
 const answer = async (page: Page, ...answers: readonly string[]) => {
   for (const a of answers) await page.locator("fieldset").getByRole("button", { name: a, exact: true }).click();
@@ -9,7 +10,17 @@ test("a dropped sash with sound glass is packed anew: nothing is ordered, the gl
   const { path } = await addPane(page);
   await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
   await page.getByRole("button", { name: "Examine it, question by question" }).click();
-  await answer(page, "sealed unit", "whole", "whole", "none", "on hinges", "wider at the handle", "still", "sound");
+  await answer(
+    page,
+    "sealed unit",
+    "whole",
+    "whole",
+    "none",
+    "hinges at its left",
+    "wider at the handle",
+    "still",
+    "sound",
+  );
   await answer(page, "none to be seen");
   await expect(page.getByText("pack it square before anybody orders glass")).toBeVisible();
   await page.getByRole("button", { name: /^Keep it/ }).click();
@@ -89,6 +100,7 @@ test("a unit is opened: its marks, its spacer, and what it may be cleaned with",
   await expect(
     page.getByText(/the same gap on every side\. A: cross, arrow, room; B: not said\./).last(),
   ).toBeVisible();
+  await openStep(page, /Lay pane, spacer and pane square/);
   for (const [side, mm] of [
     ["left", "3"],
     ["right", "6"],
@@ -100,9 +112,11 @@ test("a unit is opened: its marks, its spacer, and what it may be cleaned with",
   }
   await expect(page.getByText("Move the spacer 1.5 mm right. The thinnest seal is 3.0 mm.")).toBeVisible();
   const cut = page.getByRole("checkbox", { name: /Cut the seal along the glass/ });
+  await openStep(page, /Cut the seal along the glass/);
   await page.getByRole("checkbox", { name: "room face" }).check();
   await cut.click();
   await expect(page.getByText("Still open: outer face.").first()).toBeVisible();
+  await openStep(page, /Clean all four inner faces/);
   await page.getByLabel("Cleaned with").selectOption("vinegar");
   await expect(page.getByText("Takes scale and film")).toBeVisible();
   await page.getByRole("button", { name: "left streaks" }).click();

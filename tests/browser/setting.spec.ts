@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { addPane, allSent, openStation, ready, roundPath } from "./pane-of-ones-own.ts";
+import { openStep } from "./the-work.ts";
 
 test("an insert: its facing said first, its tag read, each screw ticked twice round", async ({ page }) => {
   await addPane(page);
@@ -9,6 +10,7 @@ test("an insert: its facing said first, its tag read, each screw ticked twice ro
   const station = page.getByRole("region", { name: "Station" });
 
   const look = station.getByRole("checkbox", { name: /Look once more before it touches/ });
+  await openStep(page, /Look once more before it touches/);
   await expect(station.getByText("Say first by which sign")).toBeVisible();
   await look.click();
   await expect(look).not.toBeChecked();
@@ -16,6 +18,7 @@ test("an insert: its facing said first, its tag read, each screw ticked twice ro
   await expect(station.getByText("goes to the top: water does not stand there")).toBeVisible();
   await look.check();
 
+  await openStep(page, /All screws by hand, snug/);
   const driven = station.getByRole("checkbox", { name: /All screws by hand, snug/ });
   for (let screw = 1; screw <= 12; screw++)
     await station.getByLabel(`Round 1, screw ${screw}`, { exact: true }).check();
@@ -25,6 +28,7 @@ test("an insert: its facing said first, its tag read, each screw ticked twice ro
   await driven.check();
   await page.reload();
   await expect(driven).toBeChecked();
+  await openStep(page, /All screws by hand, snug/);
   await expect(station.getByLabel("Round 2, screw 12", { exact: true })).toBeChecked();
 });
 
@@ -34,6 +38,7 @@ test("a sash from another opening is stopped at its tag", async ({ page }) => {
   await openStation(page, "Set");
   await ready(page);
   const station = page.getByRole("region", { name: "Station" });
+  await openStep(page, /Hang the sash in the opening/);
   const tag = station.getByLabel("The tag on the sash says");
   await tag.selectOption({ label: "Boat store, landward casement" });
   await expect(station.getByText("That sash belongs in Boat store, landward casement")).toBeVisible();
@@ -130,6 +135,7 @@ test("gaps round the shut sash say how far it stands off the middle", async ({ p
   await page.getByRole("combobox", { name: "Hangs" }).selectOption("left");
   await openStation(page, "Set");
   await ready(page);
+  await openStep(page, /Shut the sash on the loose packing/);
   const gap = (side: string) => page.getByRole("textbox", { name: `gap round the sash, ${side}` });
   for (const [side, text] of [
     ["left", "2"],
@@ -163,6 +169,7 @@ test("pins: the length follows from the bead, one that leans toward the glass is
     .getByRole("status")
     .filter({ hasText: /frame|glass/ })
     .last();
+  await openStep(page, /Press each bead down and in/);
   await expect(station.getByText("30 mm: 11 mm in the frame")).toBeVisible();
   await station.getByLabel("pin at hand, mm").fill("20");
   await expect(says).toContainText("Too short");

@@ -79,7 +79,7 @@ test("a large thin pane is marked, and a sliding sash gets its weights", async (
   await openStation(page, "Measure");
   await type(page, { "width, top": "1604", "height, left": "1804" });
   await page.getByText("Bars, coating, marks").click();
-  await page.getByRole("combobox", { name: "Hangs" }).selectOption("slides");
+  await page.getByRole("combobox", { name: "Hangs" }).selectOption("hung");
   await openStation(page, "Specify");
   await page.getByLabel("How it stands to the wind").selectOption("coast");
   await expect(page.getByText("too thin for this size")).toBeVisible();

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addPane, allSent, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import { doAllSteps, leavePaint } from "./the-work.ts";
 
 /* Three whole jobs that differ in frame, in way of measuring, in unit, in device and in the order of their stations. */
 
@@ -24,22 +25,15 @@ async function orderAndCheckIn(page: Page, path: string, came: { readonly width:
   await ready(page);
 }
 
-async function tickAll(page: Page) {
-  for (const box of await station(page)
-    .getByRole("checkbox", { name: /^Step \d+/ })
-    .all())
-    await box.check();
-}
-
 /** From Make ready to signed off, each step and look ticked. */
 async function setAndSignOff(page: Page) {
-  await tickAll(page);
+  await doAllSteps(page);
   await openStation(page, "Set");
-  await station(page).getByRole("group", { name: "By which sign" }).getByRole("radio").first().check();
-  await tickAll(page);
+  await doAllSteps(page);
   await station(page).getByRole("button", { name: "It is set", exact: true }).click();
   await openStation(page, "Finish");
-  await tickAll(page);
+  await leavePaint(page);
+  await doAllSteps(page);
   await openStation(page, "Sign off");
   for (const good of await station(page).getByRole("radio", { name: "good", exact: true }).all()) await good.check();
   const early = station(page).getByLabel(/Why is it closed before/);

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { doAllSteps, leavePaint } from "./the-work.ts";
 
 /** A step that must stand at Set, and one that must not, by system; every other one in inches and the other dialect. */
 const SYSTEMS = [
@@ -30,12 +31,14 @@ SYSTEMS.forEach(([system, has, hasNot], i) => {
     await expect(station.getByRole("checkbox", { name: has })).toBeVisible();
     await expect(station.getByRole("checkbox", { name: hasNot })).toHaveCount(0);
     await expect(station.getByText("not worked out")).toHaveCount(0);
-    const sign = station.getByRole("group", { name: "By which sign" }).getByRole("radio").first();
-    await sign.check();
-    for (const box of await station.getByRole("checkbox", { name: /^Step \d+/ }).all()) await box.check();
+    await openStation(page, "Make ready");
+    await doAllSteps(page);
+    await openStation(page, "Set");
+    await doAllSteps(page);
     await station.getByRole("button", { name: "It is set", exact: true }).click();
     await openStation(page, "Finish");
-    for (const box of await station.getByRole("checkbox", { name: /^Step \d+/ }).all()) await box.check();
+    await leavePaint(page);
+    await doAllSteps(page);
     await openStation(page, "Sign off");
     for (const good of await station.getByRole("radio", { name: "good", exact: true }).all()) await good.check();
     await station.getByLabel("What is to be put right").fill("paint run at the foot");

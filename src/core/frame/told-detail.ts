@@ -8,8 +8,9 @@ export const detailOf = (system: System, said: Partial<Detail>): Detail => ({
   ...said,
 });
 
-/** What is worth asking about this system: nothing else changes its steps. */
-export const detailsAsked = (system: System, said: Partial<Detail> = {}): readonly DetailName[] => [
+/** What is worth asking about this system: nothing else changes its steps; of broken glass, whether it leaves first. */
+export const detailsAsked = (system: System, said: Partial<Detail> = {}, broken = false): readonly DetailName[] => [
   "reach",
+  ...(broken ? (["out"] as const) : []),
   ...frameOf(system).asks(detailOf(system, said)),
 ];

@@ -4,6 +4,22 @@ import type { MakesOf } from "../order/sources.ts";
 import type { TheirCutting } from "../order/their-cutting.ts";
 import type { Written } from "../tape/written.ts";
 
+/** At whose cost a pane that broke is made again. */
+export const WHOSE = ["ours", "supplier", "customer", "not-known"] as const;
+export type Whose = (typeof WHOSE)[number];
+
+export const HAD_FROM = ["bought", "rack", "cut", "brought"] as const;
+export type HadFrom = (typeof HAD_FROM)[number];
+/** Glass that is here already, as it was measured; `gone` takes it back. */
+export type Had = {
+  readonly from: HadFrom;
+  readonly width: Written;
+  readonly height: Written;
+  readonly thickness?: Written | undefined;
+  readonly note: string;
+  readonly gone?: boolean | undefined;
+};
+
 /** What a delivery note says of one line. */
 export type NoteLine = {
   readonly line: string;
@@ -42,6 +58,13 @@ export type OrderPayloads = {
     readonly due: string | null;
     readonly note: string;
   };
+
+  /** They gave another day: on the telephone, or asked for it. */
+  "order.promised": { readonly due: string; readonly note: string };
+  /** It broke after it was accepted, before it was set: whose it is, and nothing stands on that line any more. */
+  "order.broke": { readonly line: string; readonly whose: Whose; readonly note: string };
+  /** The glass is here without an order: bought over the counter, off the rack, cut here, brought by the customer. */
+  "order.had": Had;
 
   "quote.made": {
     readonly quote: string;

@@ -57,6 +57,8 @@ export type Source = {
   readonly kind: SourceKind;
   readonly supplier: string | null;
   readonly day: Day;
+  /** Working days until it is here. */
+  readonly leadDays: number;
   readonly late: boolean;
   readonly pence: number | null;
   /** Panes sent back of those checked in, in words of data. */
@@ -77,6 +79,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       kind: f.fromStock.cuts === 0 ? "stock" : "rack",
       supplier: null,
       day: f.today,
+      leadDays: 0,
       late: late(f.today),
       pence: null,
       record: null,
@@ -101,6 +104,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
                 : "counter",
         supplier: s.name,
         day,
+        leadDays: s.lead.days,
         late: late(day),
         pence: make === "inserts" && f.needs !== "inserts" ? f.insertPence : s.pence,
         record: { panes: s.panes, sentBack: s.sentBack },

@@ -74,6 +74,8 @@ export type PaneBook = {
   readonly stoodByOrder: Payloads["order.stood-by"] | null;
   /** The line that counts: the newest that was not dropped. */
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
+  /** Glass that is here without an order. */
+  readonly had: Payloads["order.had"] | null;
   readonly set: Payloads["set.done"] | null;
   readonly painted: string | null;
   /** Somebody else paints it. */
@@ -90,6 +92,8 @@ export type PaneBook = {
 };
 
 export const stepKey = (station: Station, step: string): string => `${station}/${step}`;
+
+const hadOf = (had: Payloads["order.had"] | null): Payloads["order.had"] | null => (had?.gone ? null : had);
 
 /**
  * Folds a pane. Applying an entry twice changes nothing, nor does the order in which entries arrive. Undefined while
@@ -207,6 +211,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     parts: last("specify.parts"),
     stoodByOrder: last("order.stood-by"),
     line: newestLine(id, orders, own),
+    had: hadOf(last("order.had")),
     set: last("set.done"),
     tag: last("set.tag")?.tag ?? null,
     facing: last("set.facing"),

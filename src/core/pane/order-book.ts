@@ -1,7 +1,15 @@
 import type { Entry, EntryOf } from "../log/kinds.ts";
 import type { Log } from "../log/standing-entries.ts";
 
-export type LineState = "open" | "sent" | "arrived" | "accepted" | "accepted-with-note" | "sent-back" | "dropped";
+export type LineState =
+  | "open"
+  | "sent"
+  | "arrived"
+  | "accepted"
+  | "accepted-with-note"
+  | "sent-back"
+  | "broke"
+  | "dropped";
 
 /** One pane on an order, as it was put there: what the supplier was asked for never changes behind their back. */
 export type OrderLine = EntryOf<"order.line">["payload"] & {
@@ -13,6 +21,7 @@ export type OrderLine = EntryOf<"order.line">["payload"] & {
   readonly readBack: readonly string[];
   /** What became of it once it was sent back. */
   readonly outcome: EntryOf<"order.outcome">["payload"] | null;
+  readonly broke: EntryOf<"order.broke">["payload"] | null;
 };
 
 export type Question = {
@@ -49,12 +58,14 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
   const acknowledged = newest(own, "order.acknowledged");
   const checks = new Map<string, EntryOf<"order.checked">>();
   const dropped = new Set<string>();
+  const broke = new Map<string, EntryOf<"order.broke">["payload"]>();
   const readBack = new Map<string, readonly string[]>();
   const outcomes = new Map<string, EntryOf<"order.outcome">["payload"]>();
   const questions = new Map<string, Question>();
   for (const e of own) {
     if (e.kind === "order.checked") checks.set(e.payload.line, e);
     if (e.kind === "order.line-dropped") dropped.add(e.payload.line);
+    if (e.kind === "order.broke") broke.set(e.payload.line, e.payload);
     if (e.kind === "order.read-back") readBack.set(e.payload.line, e.payload.figures);
     if (e.kind === "order.outcome") outcomes.set(e.payload.line, e.payload);
     if (e.kind === "order.asked")
@@ -68,7 +79,11 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
   const lines = own.flatMap((e: Entry): OrderLine[] => {
     if (e.kind !== "order.line" || e.about.pane === undefined) return [];
     const check = checks.get(e.payload.line) ?? null;
-    const state = dropped.has(e.payload.line) ? "dropped" : (check?.payload.verdict ?? rest);
+    const state = dropped.has(e.payload.line)
+      ? "dropped"
+      : broke.has(e.payload.line)
+        ? "broke"
+        : (check?.payload.verdict ?? rest);
     return [
       {
         ...e.payload,
@@ -78,6 +93,7 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
         check,
         readBack: readBack.get(e.payload.line) ?? [],
         outcome: outcomes.get(e.payload.line) ?? null,
+        broke: broke.get(e.payload.line) ?? null,
       },
     ];
   });
@@ -86,10 +102,7 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
     supplier: opened.payload.supplier,
     reference: opened.payload.reference,
     openedAt: opened.at,
-    sent:
-      sent?.kind === "order.sent"
-        ? { ...sent.payload, due: acknowledged?.due ?? sent.payload.due, who: sent.who }
-        : null,
+    sent: sent?.kind === "order.sent" ? { ...sent.payload, due: dueOf(own) ?? sent.payload.due, who: sent.who } : null,
     acknowledged,
     questions: [...questions.values()],
     note: newest(own, "order.note"),
@@ -97,6 +110,12 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
     arrived: arrived?.kind === "order.arrived" ? arrived.payload.day : null,
     lines,
   };
+}
+
+/** The newest day that they gave since it was sent. */
+function dueOf(own: readonly Entry[]): string | null {
+  const said = own.findLast((e) => e.kind === "order.acknowledged" || e.kind === "order.promised");
+  return said?.kind === "order.acknowledged" || said?.kind === "order.promised" ? said.payload.due : null;
 }
 
 const newest = <K extends "order.acknowledged" | "order.note" | "order.handed">(

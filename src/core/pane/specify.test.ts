@@ -128,7 +128,17 @@ describe("a unit on its order", () => {
     expect(r.massKg).toBeCloseTo(lineMass(line), 9);
     expect(ticketOf(book, r, by).what).toContain("24 mm sealed unit, 4-16-4, argon, coated on 3, warm edge, black");
     const words = orderLineWords(
-      { ...line, line: "", entry: "", pane: PANE, state: "open", check: null, readBack: [], outcome: null },
+      {
+        ...line,
+        line: "",
+        entry: "",
+        pane: PANE,
+        state: "open",
+        check: null,
+        readBack: [],
+        outcome: null,
+        broke: null,
+      },
       by,
     );
     expect(words.glass).toContain(makeupText(ARGON));

@@ -16,6 +16,7 @@ import { mayStay, oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { refurbishHere } from "./refurbishing.ts";
+import { isHere, standsOf } from "./stands.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnitOpen } from "./unit.ts";
 
@@ -32,6 +33,8 @@ export type Says =
         | "not-ordered"
         | "old-glass"
         | "sent-back"
+        | "broke"
+        | "had"
         | "needs-safety"
         | "signed"
         | "not-painted"
@@ -182,6 +185,7 @@ function stepStanding({ done, of }: { readonly done: number; readonly of: number
 
 function orderStanding(book: PaneBook): Standing {
   const found = book.line;
+  if (standsOf(book).as === "accepted" && standsOf(book).line === null) return { state: "done", says: { kind: "had" } };
   if (!found)
     return oldGlassBack(book)
       ? { state: "done", says: { kind: "old-glass" } }
@@ -191,7 +195,8 @@ function orderStanding(book: PaneBook): Standing {
     case "accepted-with-note":
       return { state: "done", says: { kind: "done" } };
     case "sent-back":
-      return { state: "trouble", says: { kind: "sent-back" } };
+    case "broke":
+      return { state: "trouble", says: { kind: found.line.state } };
     default:
       return {
         state: "begun",
@@ -222,7 +227,8 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
   if (book.set) return afterSetting(book, r, today);
   const state = book.line?.line.state;
-  if (state === "sent-back") return { station: "order", kind: "order-again" };
+  if (isHere(book) && r.stands.line === null) return toSetting(book, r);
+  if (state === "sent-back" || state === "broke") return { station: "order", kind: "order-again" };
   if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);
   if (state === "arrived") return { station: "order", kind: "check-in" };
   if (state === "sent" && book.line?.order.sent) {

@@ -25,12 +25,15 @@ const WORKED_OUT: Stands = { as: "worked-out", size: null, thickness: null, line
  * the readings; from the moment it stands on an order it is the pane ordered; once accepted, the pane that came.
  * @example ordered 545 × 1193, accepted as 544.5 × 1193 // accepted, 544.5 × 1193
  */
-export function standsOf(book: Pick<PaneBook, "line" | "set">): Stands {
+export function standsOf(book: Pick<PaneBook, "line" | "set" | "had">): Stands {
+  const had = hadStands(book);
+  if (had) return had;
   const line = book.line?.line ?? null;
   if (line === null) return book.set ? { ...WORKED_OUT, as: "set" } : WORKED_OUT;
   switch (line.state) {
     case "dropped":
     case "sent-back":
+    case "broke":
       return WORKED_OUT;
     case "open":
     case "sent":
@@ -56,6 +59,28 @@ export function standsOf(book: Pick<PaneBook, "line" | "set">): Stands {
     }
   }
 }
+
+/** Glass that is here already stands as accepted, as it was measured: an order that came after it counts instead. */
+function hadStands(book: Pick<PaneBook, "line" | "set" | "had">): Stands | null {
+  const { had } = book;
+  if (had === null || isUnderWay(book.line?.line.state)) return null;
+  const [width, height] = [readTape(had.width.text, had.width.unit), readTape(had.height.text, had.height.unit)];
+  if (!width.ok || !height.ok) return null;
+  const thick = had.thickness ? readTape(had.thickness.text, had.thickness.unit) : null;
+  return {
+    as: book.set ? "set" : "accepted",
+    size: { width: width.value.adjusted, height: height.value.adjusted },
+    thickness: thick?.ok ? thick.value.adjusted : null,
+    line: null,
+  };
+}
+
+/** A line that is on order, come or accepted: it, and nothing else, is what goes in. */
+const isUnderWay = (state: OrderLine["state"] | undefined): boolean =>
+  state !== undefined && state !== "dropped" && state !== "sent-back" && state !== "broke";
+
+/** The glass is here and passed: checked in, or had without an order. */
+export const isHere = (book: Pick<PaneBook, "line" | "set" | "had">): boolean => standsOf(book).as === "accepted";
 
 /** A length as measured, or as it was ordered where that cannot be read. */
 function readOr(came: Written | undefined, ordered: number): Nm {

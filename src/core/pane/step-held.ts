@@ -12,6 +12,7 @@ import { staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { stepsAt } from "./standing.ts";
+import { isHere } from "./stands.ts";
 import { beadsOf } from "./step-facts.ts";
 
 /** Screws of a cassette when nobody counted them out. Source: usual inserts. */
@@ -79,7 +80,7 @@ function untaped({ step, station, book, r }: Asked): string | null {
 }
 
 const noNewOnes = ({ step, book }: Asked): string | null =>
-  step.needsNew && book.line?.line.state !== "accepted" && book.line?.line.state !== "accepted-with-note"
+  step.needsNew && !isHere(book)
     ? "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed."
     : null;
 

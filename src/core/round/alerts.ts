@@ -53,5 +53,6 @@ function pastPaint(p: Told, by: By): Alert | null {
 export const settable = (panes: readonly Pick<Told, "facts">[]): number =>
   panes.filter(
     ({ facts }) =>
-      !facts.done && (facts.line?.state === "accepted" || facts.line?.state === "accepted-with-note" || facts.oldBack),
+      !facts.done &&
+      (facts.line?.state === "accepted" || facts.line?.state === "accepted-with-note" || facts.oldBack || facts.had),
   ).length;

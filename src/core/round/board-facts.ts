@@ -11,6 +11,7 @@ import { oldGlassBack } from "../pane/old-glass.ts";
 import type { LineState } from "../pane/order-book.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
+import { isHere, standsOf } from "../pane/stands.ts";
 
 /**
  * What the board of orders and a round's alerts say of a pane, without working its size out: kept in a table, so that a list
@@ -24,6 +25,8 @@ export type BoardFacts = {
   /** A width and a height can be read: it can go on an order. */
   readonly sized: boolean;
   readonly oldBack: boolean;
+  /** The glass is here without an order. */
+  readonly had: boolean;
   readonly openHole: boolean;
   /** Nothing waits for its glass any more. */
   readonly done: boolean;
@@ -54,6 +57,7 @@ export function boardFacts(book: PaneBook): BoardFacts {
     handsOffHours: bedHere(book, glassOf(book, HOUSE_DEFAULTS)).compound.handsOffHours,
     sized: isSized(book),
     oldBack: oldGlassBack(book),
+    had: isHere(book) && standsOf(book).line === null,
     openHole: book.urgency === "open-hole" && !book.closed && !book.set,
     done: book.set !== null || book.signed !== null,
     line: on && {

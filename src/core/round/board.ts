@@ -36,6 +36,7 @@ export function boardRow(
   if (f.done) return null;
   const base = { pane, where: f.where, supplier: null, order: null };
   const line = f.line;
+  if (f.had) return { ...base, place: "here", day: null, late: false };
   if (!line) {
     if (!f.sized || f.oldBack) return null;
     const day = f.wantsBy ? orderBy(dayOf(f.wantsBy), by.leadDays, by.calendar, f.handsOffHours) : null;
@@ -52,6 +53,8 @@ export function boardRow(
     }
     case "arrived":
       return { ...on, place: "to-check", day: dayIf(line.arrived), late: false };
+    case "broke":
+      return { ...on, place: "to-order", day: null, late: false };
     case "sent-back": {
       const day = dayIf(line.again);
       return { ...on, place: "went-back", day, late: day !== null && day < by.today };

@@ -5,6 +5,7 @@ import { oldGlassBack } from "../pane/old-glass.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Next, nextFor, type Standing, standings } from "../pane/standing.ts";
+import { isHere } from "../pane/stands.ts";
 import { orderHeld } from "../pane/sure.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
@@ -52,7 +53,11 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     held: orderHeld(book, r),
     line: orderLineOf(book, r),
     canOrder:
-      r.cut.ok && !oldGlassBack(book) && (book.line === null || book.line.line.state === "sent-back") && !book.set,
+      r.cut.ok &&
+      !oldGlassBack(book) &&
+      (book.line === null || book.line.line.state === "sent-back" || book.line.line.state === "broke") &&
+      !isHere(book) &&
+      !book.set,
   };
 }
 

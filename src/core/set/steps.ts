@@ -125,6 +125,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "{packers}",
     ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
     minutes: 3,
+    asks: "packers",
     when: (g) => frameOf(g.system).packs === "channel",
   },
   {

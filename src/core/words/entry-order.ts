@@ -1,5 +1,6 @@
 import type { EntryOf } from "../log/kinds.ts";
 import type { OrderPayloads } from "../log/payloads-order.ts";
+import { HAD_NAMES, WHOSE_NAMES } from "../order/had.ts";
 import { MAKES_NAMES } from "../order/sources.ts";
 import { dayOf } from "../units/day.ts";
 import { sayDay } from "./days.ts";
@@ -26,6 +27,14 @@ export function sentenceOfOrder(e: OrderEntry): string {
       return `Answered: ${e.payload.answer}`;
     case "order.note":
       return `Delivery note ${e.payload.theirs}, ${e.payload.lines.length} ${e.payload.lines.length === 1 ? "line" : "lines"}`;
+    case "order.promised":
+      return `Promised anew for ${sayDay(dayOf(e.payload.due))}${e.payload.note ? `: ${e.payload.note}` : ""}`;
+    case "order.broke":
+      return `It broke (${WHOSE_NAMES[e.payload.whose]})${e.payload.note ? `: ${e.payload.note}` : ""}`;
+    case "order.had":
+      return e.payload.gone
+        ? "The glass that was here is not for this {pane}"
+        : `The glass is here, ${HAD_NAMES[e.payload.from]}: ${e.payload.width.text} × ${e.payload.height.text} ${e.payload.width.unit}`;
     case "order.outcome":
       return e.payload.outcome === "credit"
         ? `Credited${e.payload.note ? `: ${e.payload.note}` : ""}`

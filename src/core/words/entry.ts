@@ -157,6 +157,9 @@ function sentence(e: Entry, unit: LengthUnit): string {
     case "order.asked":
     case "order.answered":
     case "order.note":
+    case "order.promised":
+    case "order.broke":
+    case "order.had":
     case "order.outcome":
     case "quote.made":
     case "quote.answered":

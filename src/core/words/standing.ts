@@ -39,6 +39,10 @@ export function standingWords(
       return "old glass back";
     case "on-order":
       return "on an order";
+    case "broke":
+      return "it broke";
+    case "had":
+      return "glass is here";
     case "sent-back":
       return "sent back";
     case "due":

@@ -1,4 +1,5 @@
 import { finishMethods } from "../../core/finish/methods.ts";
+import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { finishFacts } from "../../core/pane/step-facts.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -6,9 +7,11 @@ import { paintSentence } from "../../core/words/finish.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { DayField } from "../parts/DayField.tsx";
 import { Dries } from "../parts/Dries.tsx";
+import { Fold } from "../parts/Fold.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
+import { PaintFirst } from "../parts/PaintFirst.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
@@ -23,13 +26,12 @@ export function Finish() {
   const { book, reckoning } = usePane();
   return (
     <div className="space-y-5">
-      <Cautions station="finish" />
       {book.set ? (
         <Waiting setDay={book.set.day} />
       ) : (
-        <p className="note-glass">The dates follow when it is set: give the day and the compound under Set.</p>
+        <p className="note-glass">The dates follow when it is set: give the day under Set.</p>
       )}
-      <Part title="Finish">
+      <section aria-label="Finish" className="space-y-3">
         <Steps
           station="finish"
           asks={{
@@ -37,7 +39,8 @@ export function Finish() {
             rating: (step) => <LineRatingPart step={step} />,
           }}
         />
-      </Part>
+      </section>
+      <Cautions station="finish" />
       {book.set && <ComeBack />}
       <FillerPart />
       <MaterialsUsed what="paint, colour and number" />
@@ -55,6 +58,7 @@ function Waiting({ setDay }: { readonly setDay: string }) {
   const { book, reckoning: r, today, write } = usePane();
   const { compound, paint } = r;
   if (!paint) return null;
+  const owed = paintOwed(book, r);
   const set = dayOf(setDay);
   const untouched = addDays(set, Math.ceil(compound.handsOffHours / 24));
   const from = paint.kind === "window" ? paint.from : null;
@@ -80,7 +84,7 @@ function Waiting({ setDay }: { readonly setDay: string }) {
         <ShutMessage />
       </Part>
       {paint.kind === "window" &&
-        (book.painted ? (
+        (book.paintLeft ? null : book.painted ? (
           <p className="note-glass">Painted {sayDay(dayOf(book.painted))}.</p>
         ) : (
           <form
@@ -109,6 +113,16 @@ function Waiting({ setDay }: { readonly setDay: string }) {
             )}
           </form>
         ))}
+      {owed && (
+        <Fold title="Somebody else paints it" more="the customer, a painter">
+          <PaintFirst />
+        </Fold>
+      )}
+      {book.paintLeft && (
+        <p className="note-glass">
+          The {book.paintLeft.to} paints it. {book.paintLeft.note}
+        </p>
+      )}
     </>
   );
 }

@@ -13,12 +13,15 @@ import { cutErrorSentence } from "../../core/words/size.ts";
 import { movedText, openingText, ticketOf } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
 import { CheckInForm } from "../parts/CheckInForm.tsx";
+import { NewDate } from "../parts/NewDate.tsx";
 import { Part } from "../parts/Part.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SendForm } from "../parts/SendForm.tsx";
 import { Size } from "../parts/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
+import { HaveGlass } from "./HaveGlass.tsx";
+import { ItBroke } from "./ItBroke.tsx";
 import { Sources, useSources } from "./Sources.tsx";
 import { Travel } from "./Travel.tsx";
 
@@ -28,11 +31,24 @@ export type OpenOrder = { readonly id: string; readonly supplier: string; readon
 export function OrderStation({ openOrders }: { readonly openOrders: readonly OpenOrder[] }) {
   const { book } = usePane();
   const found = book.line;
-  if (!found) return <PutOn openOrders={openOrders} />;
+  if (!found)
+    return book.had ? (
+      <Part title="The glass">
+        <HaveGlass />
+      </Part>
+    ) : (
+      <PutOn openOrders={openOrders} />
+    );
+  const again = found.line.state === "sent-back" || found.line.state === "broke";
   return (
     <div className="space-y-5">
       <OnOrder order={found.order} line={found.line} />
-      {found.line.state === "sent-back" && <PutOn openOrders={openOrders} again />}
+      {again && book.had && (
+        <Part title="The glass">
+          <HaveGlass />
+        </Part>
+      )}
+      {again && !book.had && <PutOn openOrders={openOrders} again />}
     </div>
   );
 }
@@ -77,7 +93,19 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         </p>
       )}
       <BeforeOrder />
-      <Sources />
+      <Sources
+        {...(held === null
+          ? {
+              take: (supplier: string) => {
+                const there = open.find((o) => o.supplier === supplier);
+                const order = there?.id ?? uuidv7();
+                if (!there) writeOrder(order, "order.opened", { supplier, reference: "" });
+                putOn(order, supplier);
+              },
+            }
+          : {})}
+      />
+      <HaveGlass />
       {proposed && grid && grid !== line.grid && (
         <p className="note-glass">
           {proposed} cuts to {grid}: it goes to them as{" "}
@@ -178,7 +206,12 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         </div>
       )}
       {line.state === "open" && (
-        <SendForm today={today} leadDays={lead} send={(payload) => writeOrder(order.id, "order.sent", payload)} />
+        <SendForm
+          today={today}
+          calendar={firm.calendar}
+          leadDays={lead}
+          send={(payload) => writeOrder(order.id, "order.sent", payload)}
+        />
       )}
       {line.state === "sent" && order.sent && (
         <>
@@ -193,6 +226,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           >
             It has come
           </button>
+          <NewDate today={today} promised={(due, note) => writeOrder(order.id, "order.promised", { due, note })} />
         </>
       )}
       {line.state === "arrived" && (
@@ -209,6 +243,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         <PhotoOf station="order" of={`came/${line.line}`} caption="as it came" name="what is wrong with it" />
       )}
       <CheckedLine line={line} />
+      <ItBroke order={order} line={line} />
       {line.state !== "open" && <Travel line={line} />}
     </Part>
   );

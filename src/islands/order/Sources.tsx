@@ -14,13 +14,18 @@ export function useSources(): readonly Source[] {
 }
 
 /** Where it can come from: when, for how much, and how those who make it have kept their word. */
-export function Sources() {
+type Props = {
+  /** Takes one: it goes on an order to them. Not there while something holds the pane off its order. */
+  readonly take?: (supplier: string) => void;
+};
+
+export function Sources({ take }: Props) {
   const { book, reckoning, firm, say } = usePane();
   const all = useSources();
   if (all.length === 0) return null;
   const needed = book.before.wants?.by;
   const [best] = all;
-  const lead = best?.supplier ? (firm.suppliers.find((s) => s.name === best.supplier)?.leadDays ?? 0) : 0;
+  const lead = best?.leadDays ?? 0;
   return (
     <section className="space-y-1">
       <h3 className="font-semibold">Where from</h3>
@@ -45,6 +50,16 @@ export function Sources() {
             <span className={`text-right text-[13px] font-normal ${s.late ? "trouble" : "text-mute"}`}>
               {sayDay(s.day)}
             </span>
+            {take && s.supplier && (
+              <button
+                type="button"
+                className={`btn btn-small col-span-2 justify-self-start ${i === 0 ? "btn-main" : ""}`}
+                onClick={() => s.supplier && take(s.supplier)}
+              >
+                Order it from {s.supplier}
+                {s.kind === "insert" ? ", as an insert" : ""}
+              </button>
+            )}
           </li>
         ))}
       </ul>

@@ -39,7 +39,7 @@ const STAGE_WORDS = {
 function OrderPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: { order: props.id } });
   const order = foldOrder(props.id, readLog(entries));
-  const { house, suppliers, terms } = foldFirm(props.firmEntries);
+  const { house, suppliers, terms, calendar } = foldFirm(props.firmEntries);
   const today = day(props.today);
   const [reading, setReading] = useState(false);
   if (!order) return <p className="p-6">This order was struck out of the log.</p>;
@@ -122,7 +122,12 @@ function OrderPage(props: Props) {
           <button type="button" className="btn btn-main" onClick={() => setReading(true)}>
             Read it to them
           </button>
-          <SendForm today={today} leadDays={supplier?.leadDays} send={(payload) => write("order.sent", payload)} />
+          <SendForm
+            today={today}
+            calendar={calendar}
+            leadDays={supplier?.leadDays}
+            send={(payload) => write("order.sent", payload)}
+          />
         </div>
       )}
       {stage === "sent" && (
@@ -145,6 +150,7 @@ function OrderPage(props: Props) {
           prefs={prefs}
           today={today}
           leadDays={supplier?.leadDays ?? 5}
+          calendar={calendar}
           ticked={(l, figures) => write("order.read-back", { line: l.line, figures })}
           agreed={(sent, ack) => {
             write("order.sent", sent);

@@ -1,8 +1,10 @@
 import { useState } from "react";
 import type { Payloads } from "../../core/log/kinds.ts";
+import { afterWorkingDays } from "../../core/order/lead.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { statedSize } from "../../core/pane/order-line.ts";
-import { addDays, type Day, writeDay } from "../../core/units/day.ts";
+import type { WorkCalendar } from "../../core/plan/calendar.ts";
+import { type Day, writeDay } from "../../core/units/day.ts";
 import { type LengthUnit, toMm } from "../../core/units/length.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { isReadBack, readBackOf } from "../../core/words/read-back.ts";
@@ -17,13 +19,14 @@ type Props = {
   readonly prefs: Prefs;
   readonly today: Day;
   readonly leadDays: number;
+  readonly calendar: WorkCalendar;
   readonly ticked: (line: OrderLine, figures: readonly string[]) => void;
   readonly agreed: (sent: Payloads["order.sent"], ack: Payloads["order.acknowledged"]) => void;
   readonly close: () => void;
 };
 
 /** For the telephone: one line at a time in big type, each figure ticked as the other side repeats it. */
-export function ReadBack({ order, lines, unit, prefs, today, leadDays, ticked, agreed, close }: Props) {
+export function ReadBack({ order, lines, unit, prefs, today, leadDays, calendar, ticked, agreed, close }: Props) {
   const [at, setAt] = useState(() => {
     const open = lines.findIndex((l) => !isReadBack(l, unit, prefs.dialect));
     return open === -1 ? lines.length : open;
@@ -60,7 +63,7 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, ticked, a
               name="due"
               required
               min={writeDay(today)}
-              start={writeDay(addDays(today, leadDays))}
+              start={writeDay(afterWorkingDays(today, leadDays, calendar))}
             />
             <label>
               <span className="text-[13px] text-mute">Their price, before tax</span>

@@ -1,4 +1,4 @@
-import { COUNTED_NAMES, type Counted, screwsStillIn } from "../../core/takeout/counts.ts";
+import { COUNTED_NAMES, type Counted } from "../../core/takeout/counts.ts";
 import { usePane } from "./pane-context.ts";
 
 type Props = { readonly what: Counted; readonly way: "out" | "back" };
@@ -8,7 +8,6 @@ export function CountField({ what, way }: Props) {
   const { book, say, write } = usePane();
   const now = book.before.counts[what]?.[way] ?? null;
   const out = book.before.counts[what]?.out ?? null;
-  const still = way === "out" && (what === "screws" || what === "plugs") ? screwsStillIn(book.before.counts) : null;
   return (
     <div className="flex flex-wrap items-end gap-3">
       <label className="block w-36">
@@ -35,7 +34,6 @@ export function CountField({ what, way }: Props) {
           {now !== null && now < out ? `${out - now} of ${out} missing` : `${out} came out`}
         </p>
       )}
-      {still !== null && still > 0 && <p className="trouble">{still} more to find under the plugs</p>}
     </div>
   );
 }

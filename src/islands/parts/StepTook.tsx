@@ -26,7 +26,7 @@ export function StepTook({
     return (
       <button
         type="button"
-        className="btn btn-small mt-1"
+        className="btn"
         aria-pressed={runs}
         onClick={() => {
           if (runs) running.delete(key);
@@ -34,7 +34,7 @@ export function StepTook({
           setRuns(!runs);
         }}
       >
-        {runs ? "clock runs: stop it" : "start the clock"}
+        {runs ? "clock runs: stop it" : "clock"}
       </button>
     );
   const began = running.get(key);

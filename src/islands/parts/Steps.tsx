@@ -1,21 +1,15 @@
-import { type ReactNode, useState } from "react";
+import { type ReactNode, useCallback, useRef, useState } from "react";
 import { CANNOT_BE_OPENED } from "../../core/frame/systems.ts";
-import { cautionsOf } from "../../core/look/cautions.ts";
 import { SPECIAL_FACTS } from "../../core/look/special.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { stepsAt } from "../../core/pane/standing.ts";
-import { hazardsOf } from "../../core/pane/step-facts.ts";
-import { bareAsks, stepHeld } from "../../core/pane/step-held.ts";
+import { stepHeld } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
-import { eyesCovered } from "../../core/steps/protects.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
-import { Bare } from "./Bare.tsx";
-import { PhotoOf } from "./PhotoOf.tsx";
 import { usePane } from "./pane-context.ts";
-import { Said } from "./Said.tsx";
 import { SecondPerson } from "./SecondPerson.tsx";
-import { StepCautions } from "./StepCautions.tsx";
-import { StepTook } from "./StepTook.tsx";
+import { StepCard, sayMinutes } from "./StepCard.tsx";
+import { StepRow } from "./StepRow.tsx";
 
 type Props = {
   readonly station: Station;
@@ -26,25 +20,38 @@ type Props = {
   readonly asks?: Readonly<Partial<Record<Ask, (step: Step) => ReactNode>>>;
 };
 
-/** The steps of a station, in order: each with its reason, ticked, or skipped with a reason. */
+/** The steps of a station: the one now due as a card, then all of them one line each, ticked in any order or left out with a reason. */
 export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Props) {
-  const { book, reckoning, say } = usePane();
+  const { book, reckoning, today, say, write } = usePane();
   const steps = given ?? stepsAt(station, book, reckoning);
-  if (steps.length === 0) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
-  const raised = new Map<string, readonly string[]>();
-  const said = new Set<string>();
-  for (const s of steps) {
-    if (book.steps.has(stepKey(station, s.id))) continue;
-    raised.set(
-      s.id,
-      (s.hazards ?? []).filter((h) => !said.has(h)),
-    );
-    for (const h of s.hazards ?? []) said.add(h);
-  }
+  const [picked, setPicked] = useState<string | null>(null);
+  const [refused, setRefused] = useState<string | null>(null);
+  const moved = useRef(false);
+  const isOpen = (s: Step): boolean => !book.steps.has(stepKey(station, s.id));
+  const next = steps.find(isOpen);
+  const shown = steps.find((s) => s.id === picked) ?? next ?? steps.at(-1);
+  const mark = useCallback(
+    (step: Step, state: "done" | "skipped" | "open", reason = "") => {
+      // What speaks against it is said, and can be overruled with a reason.
+      if (state === "done" && stepHeld(step, station, book, reckoning, { today, nowMs: Date.now() }) !== null) {
+        setPicked(step.id);
+        setRefused(step.id);
+        return;
+      }
+      if (state === "done" && step.ticks?.length && !book.before.ticked.get(stepKey(station, step.id))?.length)
+        write("step.sides", { station, step: step.id, done: [...step.ticks] });
+      write("step.marked", { station, step: step.id, state, reason });
+      setRefused(null);
+      // What dries or is timed is still to be told of: the card stays with it.
+      if (state !== "open") setPicked(step.driesHours && state === "done" ? step.id : null);
+    },
+    [station, book, reckoning, today, write],
+  );
+  if (!shown) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
   const { special, licensed } = book.before;
   const stopped = special.length > 0 && licensed.trim() === "";
-  const next = steps.find((s) => !book.steps.has(stepKey(station, s.id)));
-  const effort = effortOf(steps.filter((s) => !book.steps.has(stepKey(station, s.id))));
+  const effort = effortOf(steps.filter(isOpen));
+  const number = steps.indexOf(shown) + 1;
   return (
     <>
       {stopped && (
@@ -53,187 +60,62 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
           steps are held until their name stands under <a href={`/panes/${book.id}/look`}>Look</a>.
         </p>
       )}
-      {effort.minutes > 0 && (
-        <p className="text-[13px] text-mute">
-          {[
-            `about ${sayMinutes(effort.minutes + moreMinutes)} of work left`,
-            effort.waitHours > 0 ? `${effort.waitHours} h of drying` : "",
-            effort.people === 2 ? "a second person for part of it" : "",
-          ]
-            .filter(Boolean)
-            .join(", ")}
-        </p>
-      )}
-      <SecondPerson steps={steps} />
-      <ol className="rows">
+      <StepCard
+        key={shown.id}
+        station={station}
+        step={shown}
+        number={number}
+        of={steps.length}
+        stopped={stopped}
+        refused={refused === shown.id}
+        takeFocus={moved}
+        raises={raisedAt(shown, steps, isOpen)}
+        mark={(state, reason) => {
+          moved.current = true;
+          mark(shown, state, reason);
+        }}
+        next={picked !== null && next && next !== shown ? () => setPicked(null) : undefined}
+      >
+        {shown.asks && asks[shown.asks]?.(shown)}
+      </StepCard>
+      <p className="text-[13px] text-mute">
+        {effort.minutes > 0
+          ? [
+              `about ${sayMinutes(effort.minutes + moreMinutes)} of work left`,
+              effort.waitHours > 0 ? `${effort.waitHours} h of drying` : "",
+              effort.people === 2 ? "a second person for part of it" : "",
+            ]
+              .filter(Boolean)
+              .join(", ")
+          : "All steps here are done or left out."}
+      </p>
+      <ol className="text-[14px]">
         {steps.map((s, i) => (
-          <StepLine
+          <StepRow
             key={s.id}
             station={station}
             step={s}
             number={i + 1}
-            isNext={s === next && !stopped}
+            due={s === next}
+            shown={s === shown}
             stopped={stopped}
-            raises={raised.get(s.id) ?? []}
-          >
-            {s.asks && asks[s.asks]?.(s)}
-            {s.photos && (
-              <div className="flex flex-wrap gap-2">
-                {s.photos.map((of) => (
-                  <PhotoOf key={of} station={station} of={`${s.id}/${of}`} caption={say(of)} />
-                ))}
-              </div>
-            )}
-          </StepLine>
+            open={() => setPicked(s.id)}
+            mark={(state) => mark(s, state)}
+          />
         ))}
       </ol>
+      <SecondPerson steps={steps} />
     </>
   );
 }
 
-const sayMinutes = (minutes: number): string =>
-  minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60 ? `${minutes % 60} min` : ""}`.trim();
-
-type LineProps = {
-  readonly station: Station;
-  readonly step: Step;
-  readonly number: number;
-  readonly isNext: boolean;
-  /** Held for whoever has the licence. */
-  readonly stopped: boolean;
-  /** Hazards said here: each at the first open step that raises it. */
-  readonly raises: readonly string[];
-  readonly children: ReactNode;
-};
-
-function StepLine({ station, step, number, isNext, stopped, raises, children }: LineProps) {
-  const { book, reckoning, today, write, say } = usePane();
-  const held = stepHeld(step, station, book, reckoning, { today, nowMs: Date.now() });
-  const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
-  const mark = book.steps.get(stepKey(station, step.id));
-  const id = `step-${station}-${step.id}`;
-  const [skipping, setSkipping] = useState(false);
-  const [noting, setNoting] = useState(false);
-  const set = (state: "done" | "skipped" | "open", reason = "") => {
-    // What speaks against it is said, and can be overruled with a reason.
-    if (state === "done" && held) return setSkipping(true);
-    const { ticks } = step;
-    if (state === "done" && ticks && !book.before.ticked.get(stepKey(station, step.id))?.length)
-      write("step.sides", { station, step: step.id, done: [...ticks] });
-    write("step.marked", { station, step: step.id, state, reason });
-  };
-  return (
-    <li className={`flex gap-3 py-2.5 ${isNext ? "-mx-3 bg-tape/40 px-3 dark:bg-tape/10" : ""}`}>
-      <label className="flex min-h-11 min-w-11 items-start justify-center pt-0.5">
-        <input
-          id={id}
-          type="checkbox"
-          className="!h-6 !w-6"
-          disabled={stopped}
-          checked={mark?.state === "done"}
-          onChange={(e) => set(e.target.checked ? "done" : "open")}
-        />
-        <span className="sr-only">
-          Step {number}: {say(step.does)}
-        </span>
-      </label>
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: the box is the keyboard's way; this is room for a gloved thumb */}
-      {/* biome-ignore lint/a11y/useKeyWithClickEvents: as above */}
-      <div
-        className="min-w-0 flex-1"
-        onClick={(e) => {
-          const own =
-            e.target instanceof Element &&
-            e.target.closest("button, a, input, select, label, form, svg, details, [popover]");
-          if (!own && !stopped && mark?.state !== "skipped") set(mark ? "open" : "done");
-        }}
-      >
-        <p className={`font-medium ${mark ? "text-mute" : ""} ${mark?.state === "skipped" ? "line-through" : ""}`}>
-          <Said>{step.does}</Said>
-        </p>
-        <p className="text-mute">
-          <Said>{step.why}</Said>
-        </p>
-        {!mark && <StepCautions cautions={cautions} />}
-        {step.never && <p className="trouble">{say(step.never)}</p>}
-        <p className="text-[12px] text-mute">
-          {[
-            `${sayMinutes(step.minutes)}${step.timed ? `, yours of ${step.timed} times` : ""}`,
-            step.people === 2 ? "two people" : "",
-            eyesCovered(step) ? "eyes covered" : "",
-            step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",
-            step.driesHours ? `dries ${step.driesHours} h` : "",
-            step.tool ? `needs ${say(step.tool)}` : "",
-          ]
-            .filter(Boolean)
-            .join(" · ")}
-        </p>
-        {held && !mark && (isNext || skipping) && (
-          <p className="trouble" role="alert">
-            {say(held)}
-          </p>
-        )}
-        {mark?.state === "skipped" && <p className="text-mute">Skipped: {mark.reason || "no reason given"}</p>}
-        {step.gloves === "off" && !mark && bareAsks(book) && <Bare station={station} step={step} />}
-        {children && <div className="space-y-2 pt-2">{children}</div>}
-        {(isNext || mark?.state === "done") && <StepTook station={station} step={step} done={mark?.state === "done"} />}
-        {noting && (
-          <form
-            className="flex gap-2 pt-2"
-            onSubmit={(e) => {
-              e.preventDefault();
-              const text = String(new FormData(e.currentTarget).get("text") ?? "").trim();
-              if (text) write("note.written", { station, text: `${step.id.replaceAll("-", " ")}: ${text}` });
-              setNoting(false);
-            }}
-          >
-            <input name="text" aria-label={`Note on step ${number}`} placeholder="Note" required maxLength={500} />
-            <button type="submit" className="btn">
-              Keep
-            </button>
-          </form>
-        )}
-        {skipping && (
-          <form
-            className="flex gap-2 pt-2"
-            onSubmit={(e) => {
-              e.preventDefault();
-              set("skipped", String(new FormData(e.currentTarget).get("reason") ?? ""));
-              setSkipping(false);
-            }}
-          >
-            <input name="reason" aria-label="Why it is skipped" placeholder="Why?" required maxLength={200} />
-            <button type="submit" className="btn">
-              Skip
-            </button>
-          </form>
-        )}
-      </div>
-      <div className="flex flex-col">
-        {!mark && (
-          <button
-            type="button"
-            className="btn btn-small border-transparent bg-transparent text-mute"
-            onClick={() => setSkipping(!skipping)}
-          >
-            {skipping ? "keep" : "skip"}
-            <span className="sr-only"> step {number}</span>
-          </button>
-        )}
-        <button
-          type="button"
-          className="btn btn-small border-transparent bg-transparent text-mute"
-          onClick={() => setNoting(!noting)}
-        >
-          note
-          <span className="sr-only"> on step {number}</span>
-        </button>
-      </div>
-      {mark?.state === "skipped" && (
-        <button type="button" className="btn btn-small self-start" onClick={() => set("open")}>
-          undo skip
-        </button>
-      )}
-    </li>
+/** Hazards said at a step: each at the first open step that raises it. */
+function raisedAt(step: Step, steps: readonly Step[], isOpen: (s: Step) => boolean): readonly string[] {
+  const before = new Set(
+    steps
+      .slice(0, steps.indexOf(step))
+      .filter(isOpen)
+      .flatMap((s) => s.hazards ?? []),
   );
+  return (step.hazards ?? []).filter((h) => !before.has(h));
 }

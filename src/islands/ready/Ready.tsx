@@ -5,7 +5,6 @@ import { Cautions } from "../parts/Cautions.tsx";
 import { Dries } from "../parts/Dries.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
-import { Part } from "../parts/Part.tsx";
 import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SealPath } from "../parts/SealPath.tsx";
@@ -25,9 +24,8 @@ export function Ready() {
   const steps = stepsAt("ready", book, r).filter((s) => !s.id.startsWith("ru-"));
   return (
     <div className="space-y-5">
-      <Cautions station="ready" />
       {isRefurbished(book) && <Refurbish />}
-      <Part title="Make ready" more="easing is easy now and hopeless later">
+      <section aria-label="Make ready" className="space-y-3">
         <BedChoice as="line" />
         <Steps
           station="ready"
@@ -52,7 +50,8 @@ export function Ready() {
             nails: () => <BeadsDressed />,
           }}
         />
-      </Part>
+      </section>
+      <Cautions station="ready" />
       <KitFold station="ready" />
       <Methods />
       <HardwareBack />

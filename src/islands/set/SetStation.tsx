@@ -9,7 +9,6 @@ import { FourGaps } from "../parts/FourGaps.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
-import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SealPath } from "../parts/SealPath.tsx";
 import { Steps } from "../parts/Steps.tsx";
@@ -30,17 +29,12 @@ import { Weather } from "./Weather.tsx";
 /** What to have to hand, the steps in order, and the day it was set. */
 export const SetStation = () => (
   <div className="space-y-5">
-    <Cautions station="set" />
     <BedChoice as="line" />
-    <PickList />
-    <SettingDrawing />
-    <Simulator />
-    <AsItWas />
-    <Part title="Set it" more="in this order">
+    <section aria-label="Set it" className="space-y-3">
       <Steps
         station="set"
         asks={{
-          packers: () => <p className="text-[13px]">At the places on the drawing above.</p>,
+          packers: () => <SettingDrawing />,
           scraps: () => <CountField what="scraps" way="back" />,
           tags: () => <OwnOpening />,
           "open-time": () => (
@@ -65,11 +59,15 @@ export const SetStation = () => (
           weather: () => <Weather />,
         }}
       />
-    </Part>
+    </section>
+    <SetDone />
+    <Cautions station="set" />
+    <PickList />
+    <Simulator />
+    <AsItWas />
     <MaterialsUsed />
     <HowSet />
     <Lessons station="set" />
-    <SetDone />
   </div>
 );
 

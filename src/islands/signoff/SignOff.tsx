@@ -5,6 +5,7 @@ import { stillShut } from "../../core/pane/shut.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { FourGaps } from "../parts/FourGaps.tsx";
+import { PaintFirst } from "../parts/PaintFirst.tsx";
 import { Part } from "../parts/Part.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -111,48 +112,5 @@ export function SignOff() {
         </form>
       )}
     </div>
-  );
-}
-
-/** Set, and not finished: in putty it waits for its paint, or for the word of who else paints it. */
-function PaintFirst() {
-  const { book, reckoning: r, write } = usePane();
-  if (r.paint?.kind !== "window") return null;
-  const { from, closes } = r.paint;
-  return (
-    <form
-      className="note-wax space-y-2"
-      onSubmit={(e) => {
-        e.preventDefault();
-        const form = new FormData(e.currentTarget);
-        write("finish.paint-left", {
-          to: form.get("to") === "painter" ? "painter" : "customer",
-          note: String(form.get("note") ?? "").trim(),
-        });
-      }}
-    >
-      <p>
-        <strong className="font-semibold">It is set, and waits for its paint</strong>
-        {from === null ? "" : `, from ${sayDay(from)}`}
-        {closes === null ? "" : `, by ${sayDay(closes)}`}. Unpainted it cracks and lets go: it is signed off once{" "}
-        <a href={`/panes/${book.id}/finish`}>Finish</a> says that it is painted.
-      </p>
-      <div className="flex flex-wrap items-end gap-2">
-        <label>
-          <span className="text-[13px] text-mute">Somebody else paints it</span>
-          <select name="to" defaultValue="customer">
-            <option value="customer">the customer</option>
-            <option value="painter">a painter</option>
-          </select>
-        </label>
-        <label className="grow">
-          <span className="text-[13px] text-mute">Who was told, and from when to when</span>
-          <input name="note" required maxLength={200} pattern=".*\S.*" />
-        </label>
-        <button type="submit" className="btn">
-          Leave it to them
-        </button>
-      </div>
-    </form>
   );
 }

@@ -10,7 +10,11 @@ export function Details() {
   const { book, say, write } = usePane();
   const { system } = book.added;
   const now = detailOf(system, book.before.detail);
-  const asked = detailsAsked(system, book.before.detail);
+  const asked = detailsAsked(
+    system,
+    book.before.detail,
+    book.damage.some((d) => d === "holed" || d === "standing"),
+  );
   if (asked.length === 0) return null;
   return (
     <div className="grid grid-cols-2 gap-2">

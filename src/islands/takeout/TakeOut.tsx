@@ -6,6 +6,7 @@ import { takeoutMethods } from "../../core/takeout/methods.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
 import { CountField } from "../parts/CountField.tsx";
+import { Fold } from "../parts/Fold.tsx";
 import { HowItWas } from "../parts/HowItWas.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
@@ -32,11 +33,7 @@ export function TakeOut() {
   const { book, reckoning: r } = usePane();
   return (
     <div className="space-y-5">
-      <Cautions station="takeout" />
-      <Part title="Take it out" more="measuring first also works: through the glass it is a guess">
-        <Details />
-        <InFront />
-        {hasBeads(book) && <ProfilePart />}
+      <section aria-label="Take it out" className="space-y-3">
         <ProfileLesson />
         <Steps
           station="takeout"
@@ -63,20 +60,26 @@ export function TakeOut() {
                 Print its tags
               </a>
             ),
-            packers: () => <p className="text-[13px]">On the map below.</p>,
-            water: () => <p className="text-[13px]">Tap “water stood here” and “drain hole” on the map below.</p>,
+            packers: () => <HowItWas editable />,
+            water: () => <HowItWas editable />,
           }}
         />
-        <KitFold station="takeout" />
-        <Ways />
-        <MethodCards title="How it is done" more="blades, gloves, hands" methods={takeoutMethods(stepFacts(book, r))} />
+      </section>
+      <Cautions station="takeout" />
+      <Part title="This frame" more="the steps follow from it">
+        <Details />
+        <InFront />
+        {hasBeads(book) && <ProfilePart />}
       </Part>
-      <Part title="How it was" more="shown again when the new one is set">
+      <KitFold station="takeout" />
+      <Ways />
+      <MethodCards title="How it is done" more="blades, gloves, hands" methods={takeoutMethods(stepFacts(book, r))} />
+      <Fold title="How it was" more="shown again when the new one is set">
         <HowItWas editable />
         <a className="text-[14px]" href={`/panes/${book.id}/tags`}>
           Tags for sash, beads and pane
         </a>
-      </Part>
+      </Fold>
       {!oldGlassBack(book) && <Disposal />}
       <Lessons station="takeout" />
       {!book.set && <Closing />}

@@ -1,0 +1,53 @@
+import { beadAcross } from "../measure/bead.ts";
+import { HAD_NAMES } from "../order/had.ts";
+import type { PaneBook } from "../pane/book.ts";
+import type { Reckoning } from "../pane/reckoning.ts";
+import { throughThickness } from "../size/through.ts";
+import { writeLength } from "../tape/write.ts";
+import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
+
+export type HadSays = { readonly says: string; readonly bad: boolean };
+
+/**
+ * What the glass that is here does in this opening: whether it goes in, what to ease, and how far a {bead} stands proud.
+ * @example 545 × 1193 in an opening of 543 at its narrowest // "It does not go in: ease …"
+ */
+export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonly HadSays[] {
+  const { had } = book;
+  if (!had) return [];
+  const size = r.stands.size;
+  const out: HadSays[] = [];
+  if (!size) return [];
+  const text = (v: Nm): string => writeLength(v, unit);
+  out.push({
+    says: `The glass is here, ${HAD_NAMES[had.from]}: ${text(size.width)} × ${text(size.height)} ${unit}.`,
+    bad: false,
+  });
+  if (!r.cut.ok || !r.cut.value.opening.ok) {
+    out.push({ says: "Read the opening, and it says whether this goes in.", bad: false });
+  } else if (r.tooBigBy > 0) {
+    const ease = r.eased?.easings.map(
+      (e) => `${e.side} ${text(mm(Math.ceil(Math.max(e.from, e.to) * 2) / 2))} ${unit}`,
+    );
+    out.push({
+      says: ease?.length
+        ? `It does not go in as it stands: ease ${ease.join(", ")}.`
+        : `It is too big by ${text(mm(r.tooBigBy))} ${unit} each way.`,
+      bad: true,
+    });
+  } else {
+    out.push({ says: "It goes in.", bad: false });
+  }
+  const width = r.readings["rebate-width"];
+  if (width !== undefined && r.stands.thickness !== null) {
+    const { spare } = throughThickness({
+      rebateWidth: width,
+      bed: r.readings["bed-under"] ?? mm(r.house.bedMm),
+      glass: r.stands.thickness,
+      faceClearance: nm(0),
+      bead: beadAcross(r.readings) ?? nm(0),
+    });
+    if (spare < 0) out.push({ says: `Through the frame it stands ${text(nm(-spare))} ${unit} proud.`, bad: true });
+  }
+  return out;
+}

@@ -1,0 +1,120 @@
+import { useState } from "react";
+import { HAD_FROM, type Had, type HadFrom } from "../../core/log/payloads-order.ts";
+import { HAD_NAMES } from "../../core/order/had.ts";
+import { readTape } from "../../core/tape/read.ts";
+import { writeLength } from "../../core/tape/write.ts";
+import { nm } from "../../core/units/length.ts";
+import { hadSays } from "../../core/words/had.ts";
+import { tapeErrorSentence } from "../../core/words/tape-error.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+const FIELDS = ["width", "height", "thickness"] as const;
+type Field = (typeof FIELDS)[number];
+
+/** Glass that is here without an order: measured, judged against this opening, and then straight on to make ready. */
+export function HaveGlass({ open = false }: { readonly open?: boolean }) {
+  const { book, reckoning: r, prefs, say, write } = usePane();
+  const [from, setFrom] = useState<HadFrom>("bought");
+  const [typed, setTyped] = useState<Readonly<Record<Field, string>>>({ width: "", height: "", thickness: "" });
+  const read = Object.fromEntries(
+    FIELDS.map((f) => [f, typed[f].trim() === "" ? null : readTape(typed[f], prefs.unit)]),
+  ) as Readonly<Record<Field, ReturnType<typeof readTape> | null>>;
+  const wrong = FIELDS.find((f) => read[f]?.ok === false);
+  const form = (
+    <form
+      className="space-y-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (wrong || !read.width?.ok || !read.height?.ok) return;
+        const written = (f: Field) => ({ text: typed[f].trim(), unit: prefs.unit });
+        const had: Had = { from, width: written("width"), height: written("height"), note: "" };
+        write("order.had", read.thickness?.ok ? { ...had, thickness: written("thickness") } : had);
+      }}
+    >
+      <div className="flex flex-wrap gap-2">
+        {HAD_FROM.map((f) => (
+          <label key={f} className="chip">
+            <input type="radio" name="had-from" checked={from === f} onChange={() => setFrom(f)} />
+            {HAD_NAMES[f]}
+          </label>
+        ))}
+      </div>
+      {r.stock.length > 0 && from === "rack" && (
+        <div className="flex flex-wrap gap-2">
+          {r.stock.map((s) => (
+            <button
+              key={s.pane.name}
+              type="button"
+              className="btn btn-small"
+              onClick={() =>
+                setTyped({
+                  width: writeLength(nm(s.glass.width), prefs.unit),
+                  height: writeLength(nm(s.glass.height), prefs.unit),
+                  thickness: writeLength(nm(s.pane.thicknessNm), prefs.unit),
+                })
+              }
+            >
+              {s.pane.name}
+            </button>
+          ))}
+        </div>
+      )}
+      <div className="grid grid-cols-3 gap-2">
+        {FIELDS.map((f) => {
+          const is = read[f];
+          return (
+            <label key={f}>
+              <span className="text-[13px] text-mute">{f} as it is</span>
+              <input
+                className={`tight text-right !text-[17px] ${is?.ok === false ? "bad" : ""}`}
+                aria-label={`${f} of the glass that is here`}
+                aria-invalid={is?.ok === false}
+                required={f !== "thickness"}
+                maxLength={60}
+                autoComplete="off"
+                value={typed[f]}
+                onChange={(e) => setTyped({ ...typed, [f]: e.target.value })}
+              />
+              {is?.ok === false && <span className="trouble text-[13px]">{tapeErrorSentence(is.error)}</span>}
+            </label>
+          );
+        })}
+      </div>
+      <button type="submit" className="btn">
+        This glass goes in
+      </button>
+    </form>
+  );
+  if (book.had)
+    return (
+      <div className="space-y-2">
+        {hadSays(book, r, prefs.unit).map((s) => (
+          <p key={s.says} className={s.bad ? "note-wax" : "note-glass"}>
+            {say(s.says)}
+          </p>
+        ))}
+        {!book.set && (
+          <p className="flex flex-wrap gap-2">
+            <a className="btn btn-main" href={`/panes/${book.id}/ready`}>
+              Make ready
+            </a>
+            <button
+              type="button"
+              className="btn"
+              onClick={() => book.had && write("order.had", { ...book.had, gone: true })}
+            >
+              Not this glass after all
+            </button>
+          </p>
+        )}
+      </div>
+    );
+  return open ? (
+    form
+  ) : (
+    <Fold title="I have the glass already" more="bought, off the rack, cut here">
+      {form}
+    </Fold>
+  );
+}

@@ -1,0 +1,64 @@
+import { useState } from "react";
+import { WHOSE, type Whose } from "../../core/log/payloads-order.ts";
+import { WHOSE_NAMES } from "../../core/order/had.ts";
+import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** A pane that passed and broke before it was set: one touch, whose it is, and the next one is ordered. */
+export function ItBroke({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
+  const { book, writeOrder } = usePane();
+  const [asking, setAsking] = useState(false);
+  const [whose, setWhose] = useState<Whose>("ours");
+  if (line.broke)
+    return (
+      <p className="note-wax">
+        It broke: {WHOSE_NAMES[line.broke.whose]}
+        {line.broke.note && `. ${line.broke.note}`}. Order it again below
+        {book.visit ? (
+          <>
+            ; the visit of {book.visit.day} moves with it, under <a href={`/panes/${book.id}/finish`}>Finish</a>
+          </>
+        ) : null}
+        , and tell the customer.
+      </p>
+    );
+  if (book.set || (line.state !== "accepted" && line.state !== "accepted-with-note")) return null;
+  if (!asking)
+    return (
+      <button type="button" className="btn" onClick={() => setAsking(true)}>
+        It broke
+      </button>
+    );
+  return (
+    <form
+      className="note-wax space-y-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        const note = String(new FormData(e.currentTarget).get("note") ?? "").trim();
+        writeOrder(order.id, "order.broke", { line: line.line, whose, note }, true);
+      }}
+    >
+      <p className="font-medium">Eyes and hands first: gloves on, shards off the floor. Then: whose is it?</p>
+      <div className="flex flex-wrap gap-2">
+        {WHOSE.map((w) => (
+          <label key={w} className="chip">
+            <input type="radio" name="whose" checked={whose === w} onChange={() => setWhose(w)} />
+            {WHOSE_NAMES[w]}
+          </label>
+        ))}
+      </div>
+      <div className="flex flex-wrap items-end gap-2">
+        <label className="grow">
+          <span className="text-[13px] text-mute">How</span>
+          <input name="note" maxLength={200} />
+        </label>
+        <button type="submit" className="btn btn-main">
+          It broke
+        </button>
+        <button type="button" className="btn" onClick={() => setAsking(false)}>
+          Leave it
+        </button>
+      </div>
+    </form>
+  );
+}
