@@ -1,9 +1,12 @@
 import type { Entry } from "../core/log/kinds.ts";
-import { foldPane } from "../core/pane/book.ts";
+import { HAD_NAMES } from "../core/order/had.ts";
+import { foldPane, type PaneBook } from "../core/pane/book.ts";
+import { oldGlassBack } from "../core/pane/old-glass.ts";
 import { labelOf } from "../core/pane/order-line.ts";
 import { materialsOf } from "../core/pane/pane-materials.ts";
-import { reckon } from "../core/pane/reckoning.ts";
+import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { metresRound, nextFor, stepsAt } from "../core/pane/standing.ts";
+import { isHere } from "../core/pane/stands.ts";
 import { nextWorking } from "../core/plan/calendar.ts";
 import { STATION_NAMES } from "../core/plan/stations.ts";
 import { withFirm } from "../core/round/book.ts";
@@ -31,6 +34,10 @@ export type RoundKit = {
     readonly station: string;
     readonly going: boolean;
   }[];
+  /** It rains that day: nothing for painting outside is packed. */
+  readonly isWet: boolean;
+  /** The glass that goes along. */
+  readonly glass: readonly GlassOnKit[];
   readonly kit: Kit;
   /** What setting them all uses up. */
   readonly materials: readonly Material[];
@@ -45,6 +52,23 @@ export type RoundKit = {
     readonly helper: string;
   }[];
 };
+
+/** A pane that goes along, or that is not here yet. */
+export type GlassOnKit = {
+  readonly where: string;
+  readonly widthNm: number | null;
+  readonly heightNm: number | null;
+  readonly what: string;
+  readonly isHere: boolean;
+};
+
+/** The pane as it stands, as far as somebody must find it in the rack. */
+const glassOnKit = (book: PaneBook, r: Reckoning): Omit<GlassOnKit, "where"> => ({
+  widthNm: r.stands.size?.width ?? null,
+  heightNm: r.stands.size?.height ?? null,
+  what: book.line?.order.reference || book.line?.order.supplier || (book.had ? HAD_NAMES[book.had.from] : ""),
+  isHere: isHere(book),
+});
 
 /** The day it is packed for, and the panes it is for where somebody chose. */
 export type KitFor = { readonly on?: Day | undefined; readonly panes?: readonly string[] | undefined };
@@ -69,11 +93,12 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
     return canBeDone(next, on) ? [{ book, r, station: next.station, can: true, given: isGivenTo(book, on) }] : [];
   });
   const chosen = wants.panes ? could.filter((c) => wants.panes?.includes(c.book.id)) : daysWork(could);
+  const isWet = firm.calendar.wet.has(on);
   const going = chosen.map(({ book, r, station }) => {
     const stations = ON_SITE.slice(ON_SITE.indexOf(station), station === "finish" ? 4 : 3);
     const glass = r.cut.ok ? r.cut.value.glass : null;
     const kit = kitOf(
-      stations.flatMap((s) => stepsAt(s, book, r)),
+      stations.flatMap((s) => stepsAt(s, book, r)).filter((s) => !(s.dryDay && isWet)),
       {
         metres: metresRound(r),
         diagonalM: glass && Math.hypot(toMm(glass.width), toMm(glass.height)) / 1000,
@@ -81,7 +106,9 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
       },
     );
     const materials = stations.includes("set") ? materialsOf(book, r) : null;
-    return { id: book.id, kit, materials };
+    const takes =
+      stations.includes("set") && !oldGlassBack(book) ? { where: labelOf(book), ...glassOnKit(book, r) } : null;
+    return { id: book.id, kit, materials, takes };
   });
   return {
     round: { id: round.id, name: round.name },
@@ -92,6 +119,8 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
       station: STATION_NAMES[station],
       going: going.some((g) => g.id === book.id),
     })),
+    isWet,
+    glass: going.flatMap((g) => g.takes ?? []),
     kit: oneKit(going.map((g) => g.kit)),
     materials: pickList(
       going.flatMap((g) => g.materials ?? []),

@@ -1,12 +1,14 @@
 import { expect, test } from "@playwright/test";
 import { addPane, allSent, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import { openStep } from "./the-work.ts";
 
 test("a bead is flexed, read where it stands proud, and the step says what brings it home", async ({ page }) => {
   await addPane(page);
   await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
   await openStation(page, "Set");
   const station = page.getByRole("region", { name: "Station" });
-  const beads = station.locator("li", { hasText: "go back in the reverse of the way they came out" });
+  await openStep(page, /go back in the reverse of the way they came out/);
+  const beads = station.locator("[data-step=beads-back]");
   await expect(beads).not.toContainText("spare bead");
   await beads.getByLabel("whitens or creaks").check();
   await expect(beads).toContainText("warm water, spare bead");
@@ -26,6 +28,7 @@ test("behind another door dabs will do; where weather reaches it the bed is full
   await openStation(page, "Set");
   const station = page.getByRole("region", { name: "Station" });
   await expect(station.getByRole("checkbox", { name: /no gaps in the corners/ })).toBeVisible();
+  await openStep(page, /no gaps in the corners/);
   await station.getByLabel("another door or room is before it").check();
   await expect(station.getByRole("checkbox", { name: /dabs at the corners and every 200 mm/ })).toBeVisible();
   await station.getByLabel("weather or draught reaches it").check();

@@ -1,5 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { openStep } from "./the-work.ts";
 
 test("how a profile's beads let go is told to whoever meets the next one", async ({ page }) => {
   const profile = `ovolo ${process.pid}`;
@@ -22,8 +23,10 @@ test("how a profile's beads let go is told to whoever meets the next one", async
   await page.getByLabel(/What you call it/).fill(profile);
   await page.getByLabel(/What you call it/).blur();
   await expect(page.getByText(`${profile}: warm it by hand first`)).toBeVisible();
+  await openStep(page, /Tap how the beads meet/);
   await page.getByRole("button", { name: "All mitred" }).click();
   await expect(page.getByText(/Lift its inner edge first/).first()).toBeVisible();
+  await openStep(page, /^Step \d+: Last, with a hand on the pane/);
   await expect(page.getByText(/This profile is brittle/).first()).toBeVisible();
 });
 
@@ -33,11 +36,12 @@ test("a broken stop, the clock, the second person, the kit and the waste", async
   await page.getByRole("checkbox", { name: "cracked" }).check();
   await openStation(page, "Take out");
   const station = page.getByRole("region", { name: "Station" });
-  await station.getByRole("button", { name: "start the clock" }).click();
+  await station.getByRole("button", { name: "clock", exact: true }).click();
   await station.getByRole("checkbox", { name: /Lay a drop sheet/ }).check();
   await station.getByLabel("took, min").fill("7");
   await station.getByRole("button", { name: "Keep", exact: true }).first().click();
   await expect(station.getByText("Took 7 min: kept for the next like it.")).toBeVisible();
+  await openStep(page, /Tap how the beads meet/);
   const broke = station.getByRole("group", { name: "A bead broke?" });
   await broke.getByRole("checkbox", { name: "left" }).check();
   await expect(station.getByRole("checkbox", { name: /Order a new bead for the left/ })).toBeVisible();

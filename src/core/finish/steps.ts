@@ -112,6 +112,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "paint",
     paints: true,
+    dryDay: true,
     needsDry: true,
     uses: [{ what: "paint", unit: "ml", perMetre: 10 }],
     does: "Look first whether filler or glass has moved. Then paint inside the window, 2 mm on to the glass.",
@@ -123,6 +124,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "touch-up",
+    dryDay: true,
     needsDry: true,
     uses: [
       { what: "primer", unit: "ml", perMetre: 8 },

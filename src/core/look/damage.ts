@@ -10,6 +10,7 @@ export const DAMAGES = [
   "draught",
   "rotten",
   "wrong-glass",
+  "looks",
 ] as const;
 export type Damage = (typeof DAMAGES)[number];
 
@@ -25,11 +26,16 @@ export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
   draught: "draught",
   rotten: "{rebate} rotten or chewed",
   "wrong-glass": "not safety glass",
+  looks: "nothing is broken: changed for its looks",
 };
 
 /** It moves, binds, or its bed is done: what packing and bedding anew may cure, the glass being sound. */
 const LOOSE: readonly Damage[] = ["rattling", "dropped", "draught", "putty-falling"];
 export const isLoose = (damage: readonly Damage[]): boolean => damage.some((d) => LOOSE.includes(d));
+
+/** The glass itself is done: broken, its seal gone, or the wrong kind. */
+const SPOILT: readonly Damage[] = ["cracked", "holed", "standing", "gone", "misted", "wrong-glass"];
+export const isSpoilt = (damage: readonly Damage[]): boolean => damage.some((d) => SPOILT.includes(d));
 
 /** Causes worth keeping, because the new pane fails the same way, with what prevents it. */
 export const CAUSES = [
@@ -42,6 +48,7 @@ export const CAUSES = [
   "packing",
   "twist",
   "nail",
+  "wish",
   "unknown",
 ] as const;
 export type Cause = (typeof CAUSES)[number];
@@ -77,6 +84,10 @@ export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readon
     prevent: "Read both diagonals and both faces. Ease the sash first if it binds.",
   },
   nail: { name: "nail or screw near the glass", prevent: "Find it and take it out before the new pane goes in." },
+  wish: {
+    name: "nothing failed: somebody wants another",
+    prevent: "Nothing to put right. Keep the old pane, if it may be wanted again.",
+  },
   unknown: { name: "not known", prevent: "Look for a nail, a twist or a blind before you close up." },
 };
 

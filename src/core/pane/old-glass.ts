@@ -1,6 +1,6 @@
 import { frameOf } from "../frame/systems.ts";
 import { detailOf } from "../frame/told-detail.ts";
-import { isLoose } from "../look/damage.ts";
+import { isLoose, isSpoilt } from "../look/damage.ts";
 import { examVerdict } from "../look/exam.ts";
 import type { PaneBook } from "./book.ts";
 
@@ -12,9 +12,11 @@ export const oldGlassBack = (book: Asked): boolean =>
   book.before.option?.option === "repack" ||
   book.before.refurbish.closed !== null;
 
-/** Sound glass in a bed or sash that is not: packed anew before anybody orders another, unless somebody chose otherwise. */
-export const mayStay = (book: Pick<PaneBook, "before" | "damage">): boolean =>
-  book.before.option === null && isLoose(book.damage) && examVerdict(book.before.exam).glassSound;
+/** Sound glass in a bed or sash that is not, as it was examined or as its packing alone was said to be wrong: packed anew before anybody orders another, unless somebody chose otherwise. */
+export const mayStay = (book: Pick<PaneBook, "before" | "damage" | "cause">): boolean =>
+  book.before.option === null &&
+  isLoose(book.damage) &&
+  (examVerdict(book.before.exam).glassSound || (book.cause === "packing" && !isSpoilt(book.damage)));
 
 /** It does not even come out: its {beads} do, and its {packers}, while it stands in its gaskets. */
 export const staysIn = (book: Asked): boolean =>

@@ -77,6 +77,7 @@ export type Next = {
     | "come-back"
     | "wait-paint"
     | "past-paint"
+    | "finish-off"
     | "sign-off"
     | "signed-off"
     /** What is stored of it could not be worked out. */
@@ -286,5 +287,7 @@ function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
       ? { station: "finish", kind: "wait-paint", day: r.paint.from }
       : { station: "finish", kind: "paint", day: r.paint.closes ?? r.paint.from };
   }
+  const { done, of } = countSteps("finish", book, r);
+  if (done < of) return { station: "finish", kind: "finish-off", count: of - done };
   return { station: "signoff", kind: "sign-off" };
 }

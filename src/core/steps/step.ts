@@ -80,6 +80,8 @@ export type Step = {
   readonly needsNew?: true;
   /** What holds the glass must be cut all round before it. */
   readonly afterCut?: true;
+  /** Nobody does it in rain, outside. */
+  readonly dryDay?: true;
   /** It paints what may not be painted too soon. */
   readonly paints?: true;
   /** So many screws stay in after it, on purpose. */

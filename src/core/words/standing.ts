@@ -122,6 +122,8 @@ function nextSentence(next: Next): string {
       return `Come back ${day}`;
     case "past-paint":
       return `Paint at once: was due ${day}`;
+    case "finish-off":
+      return next.count === 1 ? "Finish: one step left" : `Finish: ${next.count} steps left`;
     case "sign-off":
       return "Sign off";
     case "broken":

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Compound, CompoundId } from "../../core/bed/compound.ts";
 import { COMPOUNDS } from "../../core/bed/compounds.ts";
+import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 
 type Own = Payloads["compound.kept"];
@@ -8,6 +9,10 @@ type Props = {
   readonly own: readonly Own[];
   readonly say: (sentence: string) => string;
   readonly write: (c: Own) => void;
+  /** The firm's list, its own first, and what it mostly takes by the kind of frame. */
+  readonly all: readonly Compound[];
+  readonly usual: ReadonlyMap<System, string>;
+  readonly takeUsual: (system: System, compound: string) => void;
 };
 
 const FIGURES = ["handsOffHours", "leastDays", "mostDays", "leastC", "dryBefore", "mostC"] as const;
@@ -33,7 +38,7 @@ const likeOf = (c: Compound): Own => ({
 });
 
 /** Setting materials: the usual ones with their sources, and the firm's own as their labels say. */
-export function Compounds({ own, say, write }: Props) {
+export function Compounds({ own, all, usual, takeUsual, say, write }: Props) {
   const [first] = COMPOUNDS;
   const [form, setForm] = useState<Own | null>(null);
   const shown = (c: Pick<Own, (typeof FIGURES)[number] | "approved">): string =>
@@ -57,6 +62,24 @@ export function Compounds({ own, say, write }: Props) {
     <section id="compounds" className="space-y-3">
       <h2>Setting materials</h2>
       <p className="text-mute">What the label on your tub or tube says comes before the usual figures.</p>
+      <div className="grid gap-x-6 gap-y-2 sm:grid-cols-2">
+        {SYSTEMS.map((system) => (
+          <label key={system}>
+            <span className="text-[13px] text-mute">{say(frameOf(system).name)}: usually in</span>
+            <select
+              value={usual.get(system) ?? ""}
+              onChange={(e) => e.target.value && takeUsual(system, e.target.value)}
+            >
+              <option value="">as the trade does: nobody chose</option>
+              {all.map((c) => (
+                <option key={c.id} value={c.id}>
+                  {say(c.name)}
+                </option>
+              ))}
+            </select>
+          </label>
+        ))}
+      </div>
       <ul className="rows bg-sheet px-4">
         {own.map((c) => (
           <li key={c.name} className="grid grid-cols-[1fr_auto] items-center gap-x-4 py-2">

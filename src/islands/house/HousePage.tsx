@@ -64,6 +64,9 @@ function HousePage(props: Props) {
       <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />
       <Compounds
         own={firm.ownCompounds}
+        all={firm.compounds}
+        usual={firm.usualBeds}
+        takeUsual={(system, compound) => write("bed.usual", { system, compound })}
         say={(sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit)}
         write={(c) => write("compound.kept", c)}
       />

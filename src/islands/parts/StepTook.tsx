@@ -8,6 +8,10 @@ import { usePane } from "./pane-context.ts";
 const MINUTE_MS = 60_000;
 const running = new Map<string, number>();
 
+/** The clock runs on this step: how long it took is asked once it is done. */
+export const isTimed = (pane: string, station: Station, step: string): boolean =>
+  running.has(`${pane}/${station}/${step}`);
+
 /** A clock on the step in hand, and how long it took once it is done: the firm's own minutes grow from these. */
 export function StepTook({
   station,

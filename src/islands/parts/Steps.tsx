@@ -10,6 +10,7 @@ import { usePane } from "./pane-context.ts";
 import { SecondPerson } from "./SecondPerson.tsx";
 import { StepCard, sayMinutes } from "./StepCard.tsx";
 import { StepRow } from "./StepRow.tsx";
+import { isTimed } from "./StepTook.tsx";
 
 type Props = {
   readonly station: Station;
@@ -43,7 +44,9 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
       write("step.marked", { station, step: step.id, state, reason });
       setRefused(null);
       // What dries or is timed is still to be told of: the card stays with it.
-      if (state !== "open") setPicked(step.driesHours && state === "done" ? step.id : null);
+      if (state === "open") return;
+      const stays = state === "done" && (step.driesHours !== undefined || isTimed(book.id, station, step.id));
+      setPicked(stays ? step.id : null);
     },
     [station, book, reckoning, today, write],
   );

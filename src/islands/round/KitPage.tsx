@@ -3,12 +3,14 @@ import { foldFirm } from "../../core/round/book.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
 import type { Kit } from "../../core/steps/kit.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
+import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { DayField } from "../parts/DayField.tsx";
 import { guarded } from "../parts/Guarded.tsx";
+import { Size } from "../parts/Size.tsx";
 import { useLog } from "../parts/use-log.ts";
 
 const KG_PER_LB = 0.45359237;
@@ -22,6 +24,14 @@ type Props = {
     readonly where: string;
     readonly station: string;
     readonly going: boolean;
+  }[];
+  readonly isWet: boolean;
+  readonly glass: readonly {
+    readonly where: string;
+    readonly widthNm: number | null;
+    readonly heightNm: number | null;
+    readonly what: string;
+    readonly isHere: boolean;
   }[];
   readonly kit: Kit;
   readonly materials: readonly Material[];
@@ -64,6 +74,27 @@ function KitPage(props: Props) {
         </div>
       </header>
       <DaysWork on={props.on} panes={props.panes} />
+      {props.isWet && <p className="note-wax">It is to rain that day: nothing for painting outside is packed.</p>}
+      {props.glass.length > 0 && (
+        <ul className="rows" aria-label="The glass">
+          {props.glass.map((g) => (
+            <li key={g.where} className="flex min-h-11 items-center justify-between gap-3">
+              <label className="flex items-center gap-3">
+                <input type="checkbox" className="!h-6 !w-6" disabled={!g.isHere} />
+                <span>
+                  <strong className="font-semibold">
+                    {g.widthNm !== null && g.heightNm !== null && (
+                      <Size width={nm(g.widthNm)} height={nm(g.heightNm)} unit={prefs.unit} />
+                    )}
+                  </strong>{" "}
+                  {g.where} {g.what && <span className="text-mute">{g.what}</span>}
+                </span>
+              </label>
+              {!g.isHere && <span className="trouble">not checked in yet</span>}
+            </li>
+          ))}
+        </ul>
+      )}
       <ul className="grid gap-x-6 sm:grid-cols-2 print:grid-cols-2" aria-label="Tools">
         {tools.map((t) => {
           const times = forgotten.get(t) ?? 0;

@@ -5,6 +5,8 @@ import { opensAs } from "../../core/pane/setting.ts";
 import type { Opens } from "../../core/set/packer-places.ts";
 import { dropAs, dropWith, type Packers, type SimulatorFacts } from "../../core/set/simulate.ts";
 import { dropFromHeads, type Sash } from "../../core/set/toe-heel.ts";
+import { readTape } from "../../core/tape/read.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
@@ -52,7 +54,16 @@ export function Simulator() {
   );
 }
 
-const START: Packers = { foot: 2, head: 0, hingeSide: 2, handleSide: 0 };
+/** As it is mostly found: half of the play at the foot and at the hinge, nothing at the other two. */
+const startFor = ({ sash, pane }: SimulatorFacts): Packers => {
+  const half = (play: number): number => Math.max(0, Math.floor(play / 2 / STEP) * STEP);
+  return {
+    foot: half(sash.heightMm - pane.heightMm),
+    head: 0,
+    hingeSide: half(sash.widthMm - pane.widthMm),
+    handleSide: 0,
+  };
+};
 
 type BenchProps = { readonly facts: SimulatorFacts; readonly held: HeldBy; readonly hinge: "left" | "right" };
 
@@ -60,17 +71,24 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
   const [side, setSide] = useState(hinge);
   const words = SIMULATOR_WORDS[held];
   const places = words.places(side);
-  const [store] = useState(() => atom<Packers>(START));
+  const { reckoning: r, prefs, write } = usePane();
+  const [start] = useState(() => startFor(given));
+  const [store] = useState(() => atom<Packers>(start));
   const packers = useStore(store);
-  const [heads, setHeads] = useState<{ readonly hinge: number; readonly handle: number } | null>(null);
+  // Read once, here or where it was measured, and used wherever it is asked.
+  const read = { hinge: r.readings["head-gap-hinge"], handle: r.readings["head-gap-handle"] };
+  const [hingeNm, handleNm] = [read.hinge, read.handle];
   const dragged = useRef(0);
   // The head gaps as they are read: what the packing alone would not explain hangs in hinges and joints.
   const facts = useMemo(
     (): SimulatorFacts =>
-      heads
-        ? { ...given, slackMm: dropFromHeads({ hingeMm: heads.hinge, handleMm: heads.handle }) - dropAs(given, START) }
+      hingeNm !== undefined && handleNm !== undefined
+        ? {
+            ...given,
+            slackMm: dropFromHeads({ hingeMm: toMm(hingeNm), handleMm: toMm(handleNm) }) - dropAs(given, start),
+          }
         : given,
-    [given, heads],
+    [given, start, hingeNm, handleNm],
   );
   const [wrong, setWrong] = useState(false);
   // The sash moves in the frame of the key; what is said of it follows once that is painted.
@@ -163,15 +181,15 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
           <label key={at}>
             <span className="text-[13px] text-mute">{words.gaps(side)[i]}</span>
             <input
-              type="number"
-              min={0}
-              max={60}
-              step="any"
+              inputMode="decimal"
               className="tight"
-              defaultValue={heads?.[at] ?? ""}
+              key={read[at]}
+              maxLength={60}
+              defaultValue={read[at] === undefined ? "" : writeLength(read[at], prefs.unit)}
               onBlur={(e) => {
-                const to = e.target.valueAsNumber;
-                if (Number.isFinite(to)) setHeads({ hinge: heads?.hinge ?? 3, handle: heads?.handle ?? 3, [at]: to });
+                const text = e.target.value.trim();
+                if (text !== "" && readTape(text, prefs.unit).ok)
+                  write("measure.reading", { place: `head-gap-${at}`, text, unit: prefs.unit });
               }}
             />
           </label>
@@ -185,7 +203,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
         <button type="button" className="btn btn-small" onClick={() => setSide(side === "left" ? "right" : "left")}>
           mirror it
         </button>
-        <button type="button" className="btn btn-small" onClick={() => store.set(START)}>
+        <button type="button" className="btn btn-small" onClick={() => store.set(start)}>
           start again
         </button>
       </div>
