@@ -36,6 +36,14 @@ const SpacerIn = z.number().min(0).max(100).nullable();
 
 /** Looking, taking out and making ready. */
 export const BEFORE_PAYLOADS = {
+  "firm.details": z.strictObject({
+    name: Short,
+    address: Short,
+    telephone: Short,
+    mail: Short,
+    taxNumber: Short,
+  }),
+  "customer.kept": z.strictObject({ address: Name, name: Short, telephone: Short, keyHolder: Short }),
   "building.lead": z.strictObject({ address: Name, result: z.enum(["none", "found"]) }),
   "profile.known": z.strictObject({
     profile: Name,

@@ -1,6 +1,6 @@
 import { z } from "zod";
 import type { OrderPayloads } from "../core/log/payloads-order.ts";
-import { HAD_FROM, WHOSE } from "../core/log/payloads-order.ts";
+import { HAD_FROM, WHOSE } from "../core/order/had.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
 import { EXTRAS, PER } from "../core/order/price.ts";
 import { MAKES_OF } from "../core/order/sources.ts";

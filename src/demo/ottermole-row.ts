@@ -333,7 +333,8 @@ function tellNearlyDone(story: Story, p: ToldPane): void {
   stamped(story, p, "04 14");
   p.read({ w: ["602"], h: ["740"], sill: "1250", door: "2100" }).glass("patterned", "4", "reeded, upright");
   story.on(-2, 15, "Bram Tolley");
-  story.tell("set.done", p.about, { day: story.day(-2), compound: "tape", sprigs: null });
+  story.tell("set.done", p.about, { day: story.day(-2), compound: "gasket", sprigs: null });
+  p.did("finish", "clean", "tell");
 }
 
 function tellDone(story: Story, p: ToldPane): void {

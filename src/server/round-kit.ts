@@ -1,4 +1,5 @@
 import type { Entry } from "../core/log/kinds.ts";
+import type { Customer } from "../core/log/payloads-before.ts";
 import { HAD_NAMES } from "../core/order/had.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { oldGlassBack } from "../core/pane/old-glass.ts";
@@ -32,6 +33,8 @@ export type RoundKit = {
     readonly id: string;
     readonly where: string;
     readonly station: string;
+    /** Whose it is, by what number they are reached, and who has the key. */
+    readonly who: string;
     readonly going: boolean;
   }[];
   /** It rains that day: nothing for painting outside is packed. */
@@ -69,6 +72,10 @@ const glassOnKit = (book: PaneBook, r: Reckoning): Omit<GlassOnKit, "where"> => 
   what: book.line?.order.reference || book.line?.order.supplier || (book.had ? HAD_NAMES[book.had.from] : ""),
   isHere: isHere(book),
 });
+
+/** @example "Wren Alder, 01632 960 012, key: at No. 3" */
+const whoAt = (c: Customer | undefined): string =>
+  c ? [c.name, c.telephone, c.keyHolder && `key: ${c.keyHolder}`].filter(Boolean).join(", ") : "";
 
 /** The day it is packed for, and the panes it is for where somebody chose. */
 export type KitFor = { readonly on?: Day | undefined; readonly panes?: readonly string[] | undefined };
@@ -117,6 +124,7 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
       id: book.id,
       where: labelOf(book),
       station: STATION_NAMES[station],
+      who: whoAt(firm.customers.get(book.added.address)),
       going: going.some((g) => g.id === book.id),
     })),
     isWet,

@@ -2,6 +2,7 @@ import { writeFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
 import sharp from "sharp";
 import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { openStep } from "./the-work.ts";
 
 /** A made-up photo with a place in its metadata: a pale square with a dark line across. */
 const photo = (): Promise<Buffer> =>
@@ -27,7 +28,7 @@ test("a photo is taken in, shrunk, marked, and is there after a reload, without 
   await page.mouse.up();
   await expect(sheet.getByRole("button", { name: "Take back an arrow" })).toBeVisible();
   await sheet.getByLabel("What it shows").fill("crack from the foot");
-  await sheet.getByRole("button", { name: "Done" }).click();
+  await sheet.getByRole("button", { name: "Keep it", exact: true }).click();
   await allSent(page);
   const src = async () => page.locator("svg image").first().getAttribute("href");
   // It waits in this browser until the server has it; then the server shows it.
@@ -107,6 +108,7 @@ test.describe("on the phone", () => {
   test("a whole map with one thumb, and it is there when the new pane is set", async ({ page }) => {
     await addPane(page);
     await openStation(page, "Take out");
+    await openStep(page, /Look where water has run/);
     const map = page.getByRole("img", { name: /^How it was/ });
     await map.scrollIntoViewIfNeeded();
     const tap = async (x: number, y: number) => {
@@ -116,10 +118,10 @@ test.describe("on the phone", () => {
     };
     await tap(0.3, 0.93);
     await page.getByRole("button", { name: "3", exact: true }).tap();
-    await page.getByRole("button", { name: "Done" }).tap();
+    await page.getByRole("button", { name: "Keep it", exact: true }).tap();
     await tap(0.75, 0.93);
     await page.getByRole("button", { name: "2", exact: true }).tap();
-    await page.getByRole("button", { name: "Done" }).tap();
+    await page.getByRole("button", { name: "Keep it", exact: true }).tap();
     await page.getByRole("radio", { name: "drain hole" }).tap();
     await map.scrollIntoViewIfNeeded();
     await tap(0.5, 0.93);
@@ -127,7 +129,7 @@ test.describe("on the phone", () => {
     await map.scrollIntoViewIfNeeded();
     await tap(0.06, 0.5);
     await page.getByLabel("which way the lip lies").fill("lip to the room");
-    await page.getByRole("button", { name: "Done" }).tap();
+    await page.getByRole("button", { name: "Keep it", exact: true }).tap();
     const list = page.getByRole("listitem");
     await expect(list.filter({ hasText: /^packer, bottom, \d+% from the left, 3 mm thick$/ })).toHaveCount(1);
     await expect(list.filter({ hasText: /^packer, bottom, \d+% from the left, 2 mm thick$/ })).toHaveCount(1);
@@ -136,6 +138,7 @@ test.describe("on the phone", () => {
     await allSent(page);
     await page.reload();
     await ready(page);
+    await openStep(page, /Look where water has run/);
     await expect(page.getByRole("img", { name: /^How it was.*4 on the map/ })).toBeVisible();
     await openStation(page, "Set");
     await page.getByText("How it was").first().tap();

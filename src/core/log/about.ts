@@ -50,6 +50,8 @@ export const ABOUT: { readonly [K in Kind]: readonly (keyof About)[] } = {
   "specify.parts": ["pane"],
   "specify.bed": ["pane"],
   "specify.sun": ["pane"],
+  "firm.details": [],
+  "customer.kept": [],
   "building.lead": [],
   "profile.known": [],
   "work.took": [],

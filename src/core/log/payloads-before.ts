@@ -18,9 +18,30 @@ import type { Front } from "../takeout/facts.ts";
 import type { MapItem } from "../takeout/how-it-was.ts";
 import type { Profile } from "../takeout/profile.ts";
 
+/** Name, address and numbers of the firm; empty where nobody said. */
+export type FirmDetails = {
+  readonly name: string;
+  readonly address: string;
+  readonly telephone: string;
+  readonly mail: string;
+  readonly taxNumber: string;
+};
+export const NO_DETAILS: FirmDetails = { name: "", address: "", telephone: "", mail: "", taxNumber: "" };
+
+export type Customer = {
+  readonly address: string;
+  readonly name: string;
+  readonly telephone: string;
+  readonly keyHolder: string;
+};
+
 /** Looking, taking out and making ready: what the entries of these stations carry. */
 export type BeforePayloads = {
   /** A test for lead, kept once for the whole building. */
+  /** The firm as it stands on its papers. */
+  "firm.details": FirmDetails;
+  /** Whose window it is at an address, and who has the key. One of the same address replaces it. */
+  "customer.kept": Customer;
   "building.lead": { readonly address: string; readonly result: "none" | "found" };
 
   /** How the beads of a frame profile let go, kept for the next window of that profile. */

@@ -1,15 +1,10 @@
+import type { HadFrom, Whose } from "../order/had.ts";
 import type { CheckLook } from "../order/check-looks.ts";
 import type { PriceList } from "../order/price.ts";
 import type { MakesOf } from "../order/sources.ts";
 import type { TheirCutting } from "../order/their-cutting.ts";
 import type { Written } from "../tape/written.ts";
 
-/** At whose cost a pane that broke is made again. */
-export const WHOSE = ["ours", "supplier", "customer", "not-known"] as const;
-export type Whose = (typeof WHOSE)[number];
-
-export const HAD_FROM = ["bought", "rack", "cut", "brought"] as const;
-export type HadFrom = (typeof HAD_FROM)[number];
 /** Glass that is here already, as it was measured; `gone` takes it back. */
 export type Had = {
   readonly from: HadFrom;

@@ -120,7 +120,7 @@ describe("the next thing to do", () => {
     ["curing", () => set("2026-05-18"), "finish", "wait-paint"],
     ["fit to paint", () => set("2026-05-11"), "finish", "paint"],
     ["past its paint day", () => set("2026-04-15"), "finish", "past-paint"],
-    ["silicone", () => set("2026-05-18", "silicone"), "signoff", "sign-off"],
+    ["silicone: its own steps first", () => set("2026-05-18", "silicone"), "finish", "finish-off"],
   ] as const)("%s", (_, tell, station, kind) => expect(at(tell()).next).toMatchObject({ station, kind }));
 
   it("an open hole comes before everything but a look", () => {
@@ -164,6 +164,9 @@ describe("the next thing to do", () => {
   it("ends when it is painted and signed off", () => {
     const t = set("2026-05-11");
     t.tell("finish.painted", { day: "2026-05-19" });
+    expect(at(t).next.kind).toBe("finish-off");
+    for (const step of ["sight-line", "sill-clean", "clean", "tell"])
+      t.tell("step.marked", { station: "finish", step, state: "done", reason: "" });
     expect(at(t).next.kind).toBe("sign-off");
     t.tell("signoff.signed", { day: "2026-05-20", told: true });
     expect(at(t).next.kind).toBe("signed-off");

@@ -4,6 +4,7 @@ import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
 import { insertKey, type StockInsert, type StockPane } from "../house/stock.ts";
 import type { Entry, Payloads } from "../log/kinds.ts";
+import { type Customer, type FirmDetails, NO_DETAILS } from "../log/payloads-before.ts";
 import { readLog } from "../log/standing-entries.ts";
 import type { ReckonWith } from "../pane/reckoning.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
@@ -23,6 +24,10 @@ export type Firm = {
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
   readonly inserts: readonly StockInsert[];
+  /** The firm as it stands on its papers. */
+  readonly details: FirmDetails;
+  /** Whose windows they are, by address. */
+  readonly customers: ReadonlyMap<string, Customer>;
   /** Paint tested for lead, by address. */
   readonly leadTests: ReadonlyMap<string, "none" | "found">;
   /** What each supplier makes and asks. */
@@ -49,6 +54,8 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   const decided = new Set<string>();
   const suppliers = new Map<string, Supplier>();
   const stock = new Map<string, Payloads["stock.pane"]>();
+  let details = NO_DETAILS;
+  const customers = new Map<string, Customer>();
   const leadTests = new Map<string, "none" | "found">();
   const inserts = new Map<string, Payloads["stock.insert"]>();
   const terms = new Map<string, Payloads["supplier.terms"]>();
@@ -72,6 +79,12 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         break;
       case "supplier.added":
         suppliers.set(e.payload.name, { ...e.payload, entry: e.id });
+        break;
+      case "firm.details":
+        details = e.payload;
+        break;
+      case "customer.kept":
+        customers.set(e.payload.address, e.payload);
         break;
       case "building.lead":
         leadTests.set(e.payload.address, e.payload.result);
@@ -126,6 +139,8 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     suppliers: [...suppliers.values()],
     stock: [...stock.values()],
     inserts: [...inserts.values()],
+    details,
+    customers,
     leadTests,
     terms,
     profiles,

@@ -41,6 +41,9 @@ function keyOf(e: Entry): string | null {
     case "compound.kept":
     case "stock.pane":
       return `${e.kind} ${e.payload.name}`;
+    case "firm.details":
+      return e.kind;
+    case "customer.kept":
     case "building.lead":
       return `${e.kind} ${e.payload.address}`;
     case "profile.known":

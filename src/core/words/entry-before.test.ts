@@ -117,6 +117,23 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     },
     /^Learnt: warm it$/,
   ],
+  "specify.bed": [{ compound: "tape-and-sealant" }, /^To be set in Glazing tape, and silicone outside it$/],
+  "bed.usual": [{ system: "timber-putty", compound: "acrylic" }, /^Usual in Timber, face putty: Acrylic or latex/],
+  "finish.paint-left": [{ to: "customer", note: "told" }, /^Paint is left to the customer: told$/],
+  "order.promised": [{ due: "2026-05-22", note: "" }, /^Promised anew for Fri 22 May$/],
+  "order.broke": [{ line: uuid(1), whose: "ours", note: "off the rack" }, /^It broke \(ours to pay\): off the rack$/],
+  "order.had": [
+    { from: "rack", width: { text: "600", unit: "mm" }, height: { text: "900", unit: "mm" }, note: "" },
+    /^The glass is here, off the rack: 600 × 900 mm$/,
+  ],
+  "firm.details": [
+    { name: "Alder Glass", address: "1 Quay", telephone: "", mail: "", taxNumber: "" },
+    /^On the papers: Alder Glass, 1 Quay$/,
+  ],
+  "customer.kept": [
+    { address: "No. 5", name: "W. Alder", telephone: "", keyHolder: "No. 3" },
+    /^No\. 5: W\. Alder, key: No\. 3$/,
+  ],
   "compound.kept": [TUB, /^Tub 7 as its label says$/],
   "shelf.kept": [{ what: "glazing tape", amount: 12, unit: "m" }, /^On the shelf: 12 m of glazing tape$/],
   "kit.forgot": [{ what: "pincers", day: "2026-05-20" }, /^Left behind .*20 May: pincers$/],

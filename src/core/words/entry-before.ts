@@ -25,6 +25,10 @@ type BeforeEntry = { [K in keyof BeforePayloads]: EntryOf<K> }[keyof BeforePaylo
 /** A line of the logbook about looking, taking out, making ready or refurbishing. */
 export function sentenceBefore(e: BeforeEntry): string {
   switch (e.kind) {
+    case "firm.details":
+      return `On the papers: ${[e.payload.name, e.payload.address].filter(Boolean).join(", ") || "no name"}`;
+    case "customer.kept":
+      return `${e.payload.address}: ${[e.payload.name, e.payload.telephone, e.payload.keyHolder && `key: ${e.payload.keyHolder}`].filter(Boolean).join(", ") || "nobody named"}`;
     case "building.lead":
       return `${e.payload.address}: paint tested, lead ${e.payload.result}`;
     case "profile.known": {

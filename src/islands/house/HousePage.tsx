@@ -12,6 +12,7 @@ import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
 import { Compounds } from "./Compounds.tsx";
 import { Copies } from "./Copies.tsx";
+import { FirmDetails } from "./FirmDetails.tsx";
 import { StockInserts } from "./StockInserts.tsx";
 import { StockPanes } from "./StockPanes.tsx";
 import { Suppliers } from "./Suppliers.tsx";
@@ -44,6 +45,7 @@ function HousePage(props: Props) {
         </nav>
         <PageKeys store={store} />
       </header>
+      <FirmDetails details={firm.details} write={(d) => write("firm.details", d)} />
       {RULE_SECTIONS.map((section) => (
         <section key={section.id} id={section.id} className="space-y-2">
           <h2>{section.name}</h2>

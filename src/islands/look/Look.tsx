@@ -17,6 +17,7 @@ import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { AnotherLikeIt } from "./AnotherLikeIt.tsx";
 import { Condition } from "./Condition.tsx";
+import { CustomerPart } from "./CustomerPart.tsx";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
 import { Options } from "./Options.tsx";
@@ -114,6 +115,7 @@ export function Look() {
       <Special />
       <Wants />
       {!sound && <Options />}
+      <CustomerPart />
       <Photos station="look" />
       <AnotherLikeIt />
     </div>

@@ -12,6 +12,7 @@ export function SystemDrawing({ system, side }: Props) {
       viewBox={`0 0 ${SECTION_BOX.width} ${SECTION_BOX.height}`}
       className="w-full self-start bg-sheet"
       role="img"
+      data-worked={frameOf(system).worked}
       aria-label={say(`Section: ${frameOf(system).name}`)}
     >
       <g transform={side && side !== opensAt(system) ? `translate(${SECTION_BOX.width} 0) scale(-1 1)` : undefined}>

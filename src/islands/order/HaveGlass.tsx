@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { HAD_FROM, type Had, type HadFrom } from "../../core/log/payloads-order.ts";
-import { HAD_NAMES } from "../../core/order/had.ts";
+import type { Had } from "../../core/log/payloads-order.ts";
+import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";

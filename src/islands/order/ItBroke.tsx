@@ -1,6 +1,5 @@
 import { useState } from "react";
-import { WHOSE, type Whose } from "../../core/log/payloads-order.ts";
-import { WHOSE_NAMES } from "../../core/order/had.ts";
+import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { usePane } from "../parts/pane-context.ts";
 

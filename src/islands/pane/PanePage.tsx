@@ -1,4 +1,5 @@
 import { memo, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { frameOf } from "../../core/frame/systems.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { foldPane } from "../../core/pane/book.ts";
@@ -228,6 +229,7 @@ function WholePane(props: PanePageProps) {
         <Tape view={screen.view} open={open} />
         <main
           id="main"
+          data-worked={frameOf(context.book.added.system).worked}
           className="relative min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden print:overflow-visible"
         >
           <PrintHead />

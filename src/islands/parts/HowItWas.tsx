@@ -196,7 +196,7 @@ function ItemForm({ item, close }: { readonly item: MapItem; readonly close: () 
       </div>
       <div className="flex gap-2">
         <button type="button" className="btn btn-small" onClick={close}>
-          Done
+          Keep it
         </button>
         <button
           type="button"

@@ -59,7 +59,7 @@ export function PhotoMarks({ photo: id, close }: { readonly photo: string; reado
       </label>
       <div className="flex flex-wrap gap-2 pt-2">
         <button type="button" className="btn btn-main" onClick={close}>
-          Done
+          Keep it
         </button>
         {photo.arrows.length > 0 && (
           <button type="button" className="btn" onClick={() => mark(photo.arrows.slice(0, -1))}>

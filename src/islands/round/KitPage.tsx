@@ -23,6 +23,7 @@ type Props = {
     readonly id: string;
     readonly where: string;
     readonly station: string;
+    readonly who: string;
     readonly going: boolean;
   }[];
   readonly isWet: boolean;
@@ -207,7 +208,10 @@ function DaysWork({ on, panes }: Pick<Props, "on" | "panes">) {
           <li key={p.id} className="flex min-h-11 items-center justify-between gap-3">
             <label className="flex items-center gap-3">
               <input type="checkbox" name="pane" value={p.id} defaultChecked={p.going} className="!h-6 !w-6" />
-              {p.where}
+              <span>
+                {p.where}
+                {p.who && <span className="block text-[13px] text-mute">{p.who}</span>}
+              </span>
             </label>
             <a href={`/panes/${p.id}`} className="text-mute">
               {p.station}

@@ -1,4 +1,5 @@
 import type { Content } from "pdfmake/interfaces.js";
+import { NO_DETAILS } from "../../core/log/payloads-before.ts";
 import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
 import { orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -39,6 +40,8 @@ export function labelsPdf(order: OrderBook, prefs: Prefs, origin: string): Promi
       }),
     );
   return printPdf({
+    // Labels have no room for a head: the firm is on the delivery.
+    firm: NO_DETAILS,
     title: `Labels ${order.reference || order.supplier}`,
     foot: "One label a pane, on the face for the room.",
     content: [

@@ -1,4 +1,5 @@
 import type { Content } from "pdfmake/interfaces.js";
+import type { FirmDetails } from "../../core/log/payloads-before.ts";
 import { barPlaces } from "../../core/measure/bar-places.ts";
 import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines, type LineGroup } from "../../core/pane/order-groups.ts";
@@ -28,7 +29,7 @@ export function sketchOf(l: OrderLine, box: number): string {
 }
 
 /** The order as a page for its supplier: every line complete, its basis said, a drawing beside it. */
-export function orderPdf(order: OrderBook, prefs: Prefs): Promise<Buffer> {
+export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Promise<Buffer> {
   const lines = standingLines(order);
   const words = lines.map((l) => orderLineWords(l, prefs));
   const row = ({ line: l, lines: all }: LineGroup, i: number): Content[] => {
@@ -57,6 +58,7 @@ export function orderPdf(order: OrderBook, prefs: Prefs): Promise<Buffer> {
   };
   const fact = (name: string, says: string): Content => ({ text: [{ text: `${name}  `, color: "#5b6068" }, says] });
   return printPdf({
+    firm,
     title: `Glass order ${order.reference || order.supplier}`,
     foot: "Sizes are width × height. Cut down to the size, never above it.",
     content: [

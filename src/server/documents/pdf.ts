@@ -1,5 +1,6 @@
 import { createRequire } from "node:module";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces.js";
+import type { FirmDetails } from "../../core/log/payloads-before.ts";
 
 type Printer = {
   setFonts: (fonts: object) => void;
@@ -21,7 +22,43 @@ function printer(): Printer {
   return made;
 }
 
+/** The firm's own head of a page; nothing where it gave no name. */
+export function letterhead(firm: FirmDetails): Content[] {
+  if (firm.name === "") return [];
+  const reach = [firm.telephone, firm.mail].filter(Boolean).join("  ·  ");
+  return [
+    {
+      columns: [
+        {
+          stack: [
+            { text: firm.name, bold: true, fontSize: 13 },
+            { text: firm.address, style: "mute" },
+          ],
+        },
+        {
+          width: "auto",
+          alignment: "right",
+          stack: [
+            { text: reach, style: "mute" },
+            { text: firm.taxNumber ? `Tax number ${firm.taxNumber}` : "", style: "mute" },
+          ],
+        },
+      ],
+      margin: [0, 0, 0, 6],
+    },
+    {
+      canvas: [{ type: "line", x1: 0, y1: 0, x2: PAGE_WIDE, y2: 0, lineWidth: 0.8, lineColor: "#22252a" }],
+      margin: [0, 0, 0, 14],
+    },
+  ];
+}
+
+/** A4 less its margins, points. */
+const PAGE_WIDE = 515;
+
 export type Sheet = {
+  /** Whose paper it is. */
+  readonly firm: FirmDetails;
   readonly title: string;
   readonly content: readonly Content[];
   /** Said at the foot of every page, with the page's number. */
@@ -42,7 +79,7 @@ export const printPdf = (of: Sheet): Promise<Buffer> =>
         mute: { color: "#5b6068", fontSize: 9 },
         head: { color: "#5b6068", fontSize: 8 },
       },
-      content: [...of.content],
+      content: [...letterhead(of.firm), ...of.content],
       footer: (page: number, pages: number) => ({
         columns: [
           { text: of.foot, style: "mute" },

@@ -1,4 +1,5 @@
 import type { Content } from "pdfmake/interfaces.js";
+import type { Customer, FirmDetails } from "../../core/log/payloads-before.ts";
 import type { QuoteBook } from "../../core/round/quotes.ts";
 import { addDays, dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -7,20 +8,26 @@ import { printPdf, RULED } from "./pdf.ts";
 
 const HOLDS_DAYS = 30;
 
+/** A number to speak of it by: its day, and the end of its id. @example "260520-3f2a" */
+export const quoteNumber = (q: Pick<QuoteBook, "day" | "quote">): string =>
+  `${q.day.slice(2).replaceAll("-", "")}-${q.quote.slice(-4)}`;
+
 /** A quote for the customer: what each pane costs, what is shared, tax, and how long it holds. No jargon. */
 export function quotePdf(
   quote: QuoteBook,
   round: { readonly name: string; readonly place: string },
-  currency: string,
+  by: { readonly currency: string; readonly details: FirmDetails; readonly customers: readonly Customer[] },
 ): Promise<Buffer> {
-  const cash = (pence: number): string => money(pence, currency);
+  const cash = (pence: number): string => money(pence, by.currency);
   const net = quote.totalPence - quote.taxPence;
   const right = (text: string, bold = false) => ({ text, alignment: "right" as const, bold });
   return printPdf({
+    firm: by.details,
     title: `Quote, ${round.name}`,
     foot: "Prices are for the work as described. What is found once a frame is open may change it: we ask first.",
     content: [
-      { text: "Quote", style: "h1" },
+      { text: `Quote ${quoteNumber(quote)}`, style: "h1" },
+      ...by.customers.map((c) => ({ text: [c.name, c.address, c.telephone].filter(Boolean).join(", ") })),
       { text: `${round.name}${round.place ? `, ${round.place}` : ""}`, fontSize: 13 },
       {
         text: `${sayDay(dayOf(quote.day))}. It holds until ${sayDay(addDays(dayOf(quote.day), HOLDS_DAYS))}. By ${quote.who}.`,

@@ -1,13 +1,13 @@
 import type { APIRoute } from "astro";
 import { aftercareHere } from "../../core/pane/aftercare.ts";
 import { foldPane } from "../../core/pane/book.ts";
-import { labelOf, orderLineOf } from "../../core/pane/order-line.ts";
+import { labelOf } from "../../core/pane/order-line.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { withFirm } from "../../core/round/book.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
-import { glassText } from "../../core/words/glass.ts";
+import { fittedText } from "../../core/words/fitted.ts";
 import { entriesOfPane } from "../../db/entry-log.ts";
 import { aftercarePdf } from "../documents/aftercare-pdf.ts";
 import { serverFindBest } from "../find-best.ts";
@@ -24,11 +24,13 @@ export const aftercareDownload: APIRoute = async ({ params, cookies }) => {
   const book = foldPane(id, entriesOfPane(db, id));
   if (!book) return problem(404, { code: "unknown-id", message: `There is no pane ${id}.` });
   const { dialect, unit } = readPrefs(cookies);
-  const r = reckon(book, withFirm(loadFirm(db).firm, serverFindBest));
-  const line = orderLineOf(book, r);
+  const { firm } = loadFirm(db);
+  const r = reckon(book, withFirm(firm, serverFindBest));
   const body = await aftercarePdf({
+    firm: firm.details,
+    customer: firm.customers.get(book.added.address) ?? null,
     where: labelOf(book),
-    fitted: line ? `New glass: ${glassText(line, { dialect, unit })}` : "New glass",
+    fitted: fittedText(book, r, { dialect, unit }),
     day: book.set ? `Set ${sayDay(dayOf(book.set.day))}` : "Not set yet",
     by: book.signed?.who ?? "",
     lines: aftercareHere(book, r, today()),

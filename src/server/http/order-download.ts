@@ -5,10 +5,12 @@ import { labelsPdf } from "../documents/labels-pdf.ts";
 import { orderPdf } from "../documents/order-pdf.ts";
 import { orderText } from "../documents/order-text.ts";
 import { templateDxf, templateSvg } from "../documents/template.ts";
+import { loadFirm } from "../firm.ts";
 import { orderCsv, orderJson } from "../order-files.ts";
 import { orderSheet } from "../order-page.ts";
 import { readPrefs } from "../prefs.ts";
 import { publicOrigin } from "../public-origin.ts";
+import { theDatabase } from "../the-database.ts";
 import { problem } from "./answer.ts";
 
 type Made = { readonly body: string | Buffer; readonly type: string; readonly name: string; readonly show?: boolean };
@@ -33,7 +35,7 @@ const FILES = {
     show: true,
   }),
   pdf: async ({ order, prefs }) => ({
-    body: await orderPdf(order, prefs),
+    body: await orderPdf(order, prefs, loadFirm(theDatabase()).firm.details),
     type: "application/pdf",
     name: "order.pdf",
     show: true,
