@@ -1,7 +1,7 @@
 import { z } from "zod";
 import type { OrderPayloads } from "../core/log/payloads-order.ts";
-import { HAD_FROM, WHOSE } from "../core/order/had.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
+import { HAD_FROM, WHOSE } from "../core/order/had.ts";
 import { EXTRAS, PER } from "../core/order/price.ts";
 import { MAKES_OF } from "../core/order/sources.ts";
 import { TAKES } from "../core/order/their-cutting.ts";

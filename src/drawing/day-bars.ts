@@ -1,4 +1,4 @@
-import { scaleLinear } from "d3-scale";
+import { scaleLinear } from "d3";
 import type { Wait } from "../core/pane/waits.ts";
 import { isWorking, type WorkCalendar } from "../core/plan/calendar.ts";
 import { addDays, type Day, weekday } from "../core/units/day.ts";

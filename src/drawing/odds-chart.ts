@@ -1,5 +1,4 @@
-import { scaleLinear } from "d3-scale";
-import { curveMonotoneX, line } from "d3-shape";
+import { curveMonotoneX, line, scaleLinear } from "d3";
 import { stackLabels } from "./stack-labels.ts";
 
 export type OddsPoint = { readonly off: number; readonly binds: number; readonly coverLost: number | null };

@@ -1,5 +1,5 @@
-import type { HadFrom, Whose } from "../order/had.ts";
 import type { CheckLook } from "../order/check-looks.ts";
+import type { HadFrom, Whose } from "../order/had.ts";
 import type { PriceList } from "../order/price.ts";
 import type { MakesOf } from "../order/sources.ts";
 import type { TheirCutting } from "../order/their-cutting.ts";

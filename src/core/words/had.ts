@@ -3,7 +3,7 @@ import { HAD_NAMES } from "../order/had.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { throughThickness } from "../size/through.ts";
-import { writeLength } from "../tape/write.ts";
+import { writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 
 export type HadSays = { readonly says: string; readonly bad: boolean };
@@ -18,7 +18,7 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
   const size = r.stands.size;
   const out: HadSays[] = [];
   if (!size) return [];
-  const text = (v: Nm): string => writeLength(v, unit);
+  const text = (v: Nm): string => writeNumber(v, unit);
   out.push({
     says: `The glass is here, ${HAD_NAMES[had.from]}: ${text(size.width)} × ${text(size.height)} ${unit}.`,
     bad: false,

@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { Had } from "../../core/log/payloads-order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
 import { readTape } from "../../core/tape/read.ts";
-import { writeLength } from "../../core/tape/write.ts";
+import { writeNumber } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";
 import { hadSays } from "../../core/words/had.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
@@ -49,9 +49,9 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               className="btn btn-small"
               onClick={() =>
                 setTyped({
-                  width: writeLength(nm(s.glass.width), prefs.unit),
-                  height: writeLength(nm(s.glass.height), prefs.unit),
-                  thickness: writeLength(nm(s.pane.thicknessNm), prefs.unit),
+                  width: writeNumber(nm(s.glass.width), prefs.unit),
+                  height: writeNumber(nm(s.glass.height), prefs.unit),
+                  thickness: writeNumber(nm(s.pane.thicknessNm), prefs.unit),
                 })
               }
             >

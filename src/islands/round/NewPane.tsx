@@ -1,8 +1,5 @@
-import { zodResolver } from "@hookform/resolvers/zod";
-import { useState } from "react";
-import { useForm } from "react-hook-form";
+import { type FormEvent, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
-import type { z } from "zod";
 import { PaneForm } from "../../contract/pane-form.ts";
 import { FIRST_SYSTEM, frameOf, SYSTEMS } from "../../core/frame/systems.ts";
 import type { EntryOf } from "../../core/log/kinds.ts";
@@ -18,21 +15,20 @@ type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses
 function NewPane({ prefs: initial, round, addresses }: Props) {
   const prefs = usePrefs(initial);
   const [wrong, setWrong] = useState<string | null>(null);
-  const form = useForm<z.input<typeof PaneForm>, unknown, z.output<typeof PaneForm>>({
-    resolver: zodResolver(PaneForm),
-    defaultValues: {
-      address: "",
-      opening: "",
-      light: "",
-      system: FIRST_SYSTEM,
-      side: "outside",
-      rows: 1,
-      columns: 1,
-    },
-  });
-  const { errors, isSubmitting } = form.formState;
-  const add = form.handleSubmit(async (values) => {
-    const { rows, columns, ...added } = values;
+  const [errors, setErrors] = useState<Readonly<Partial<Record<string, string>>>>({});
+  const [isSending, setSending] = useState(false);
+  const add = async (e: FormEvent<HTMLFormElement>) => {
+    e.preventDefault();
+    const read = PaneForm.safeParse(Object.fromEntries(new FormData(e.currentTarget)));
+    if (!read.success) {
+      const wrongs = read.error.issues.map((i) => [String(i.path[0] ?? ""), i.message] as const);
+      setErrors(Object.fromEntries(wrongs.toReversed()));
+      const first = e.currentTarget.elements.namedItem(wrongs[0]?.[0] ?? "");
+      if (first instanceof HTMLElement) first.focus();
+      return;
+    }
+    setErrors({});
+    const { rows, columns, ...added } = read.data;
     const base = Date.now();
     const entries = lightsOf(added.light, rows, columns).map(
       (light, i): EntryOf<"pane.added"> => ({
@@ -44,19 +40,20 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
         payload: { round, ...added, light },
       }),
     );
-    const pane = entries[0]?.about.pane ?? "";
+    setSending(true);
     const sent = await sendEntries(entries);
-    if (sent.kind === "stored") location.assign(`/panes/${pane}/look`);
+    setSending(false);
+    if (sent.kind === "stored") location.assign(`/panes/${entries[0]?.about.pane ?? ""}/look`);
     else
       setWrong(
         "message" in sent ? sent.message : "No answer from the server. What you typed is still here: try again.",
       );
-  });
+  };
   const field = (name: "address" | "opening" | "light", label: string, example: string, list?: string) => (
     <label className="block">
       <span className="text-[13px] text-mute">{label}</span>
       <input
-        {...form.register(name)}
+        name={name}
         placeholder={example}
         maxLength={140}
         list={list}
@@ -65,13 +62,13 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
       />
       {errors[name] && (
         <span className="trouble" role="alert">
-          {errors[name].message}
+          {errors[name]}
         </span>
       )}
     </label>
   );
   return (
-    <form onSubmit={add} noValidate className="space-y-4">
+    <form onSubmit={(e) => void add(e)} noValidate className="space-y-4">
       {field("address", "Address or building", "No. 5", "addresses")}
       <datalist id="addresses">
         {addresses.map((a) => (
@@ -87,8 +84,9 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
               {name === "rows" ? say("Rows of like {panes}", prefs.dialect) : "Columns of them"}
             </span>
             <input
-              {...form.register(name)}
+              name={name}
               type="number"
+              defaultValue={1}
               min={1}
               max={12}
               className={errors[name] ? "bad" : ""}
@@ -96,7 +94,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
             />
             {errors[name] && (
               <span className="trouble" role="alert">
-                {errors[name].message}
+                {errors[name]}
               </span>
             )}
           </label>
@@ -104,7 +102,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
       </div>
       <label className="block">
         <span className="text-[13px] text-mute">How the glass is held</span>
-        <select {...form.register("system")}>
+        <select name="system" defaultValue={FIRST_SYSTEM}>
           {SYSTEMS.map((s) => (
             <option key={s} value={s}>
               {say(frameOf(s).name, prefs.dialect)}
@@ -116,7 +114,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
         <legend className="pb-1 text-[13px] text-mute">{say("The {pane} goes in from", prefs.dialect)}</legend>
         {(["outside", "inside"] as const).map((side) => (
           <label key={side} className="chip">
-            <input type="radio" value={side} {...form.register("side")} /> {side}
+            <input type="radio" name="side" value={side} defaultChecked={side === "outside"} /> {side}
           </label>
         ))}
       </fieldset>
@@ -125,7 +123,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
           {wrong}
         </p>
       )}
-      <button type="submit" className="btn btn-main w-full" disabled={isSubmitting}>
+      <button type="submit" className="btn btn-main w-full" disabled={isSending}>
         Add it, and look
       </button>
     </form>

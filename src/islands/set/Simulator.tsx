@@ -6,7 +6,7 @@ import type { Opens } from "../../core/set/packer-places.ts";
 import { dropAs, dropWith, type Packers, type SimulatorFacts } from "../../core/set/simulate.ts";
 import { dropFromHeads, type Sash } from "../../core/set/toe-heel.ts";
 import { readTape } from "../../core/tape/read.ts";
-import { writeLength } from "../../core/tape/write.ts";
+import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
@@ -185,7 +185,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
               className="tight"
               key={read[at]}
               maxLength={60}
-              defaultValue={read[at] === undefined ? "" : writeLength(read[at], prefs.unit)}
+              defaultValue={read[at] === undefined ? "" : writeNumber(read[at], prefs.unit)}
               onBlur={(e) => {
                 const text = e.target.value.trim();
                 if (text !== "" && readTape(text, prefs.unit).ok)

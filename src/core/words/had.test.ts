@@ -1,0 +1,68 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { foldPane } from "../pane/book.ts";
+import { reckon } from "../pane/reckoning.ts";
+import { foldFirm } from "../round/book.ts";
+import type { LengthUnit } from "../units/length.ts";
+import { hadSays } from "./had.ts";
+
+const SQUARE = {
+  "width-top": "600",
+  "width-middle": "600",
+  "width-bottom": "600",
+  "height-left": "900",
+  "height-middle": "900",
+  "height-right": "900",
+  "rebate-depth": "10",
+  "rebate-width": "14",
+};
+
+function says(width: string, height: string, thickness?: string, unit: LengthUnit = "mm", read = SQUARE as object) {
+  const t = new Teller().opened().added().read(read);
+  const as = (text: string) => ({ text, unit });
+  t.tell("order.had", {
+    from: "bought",
+    width: as(width),
+    height: as(height),
+    ...(thickness ? { thickness: as(thickness) } : {}),
+    note: "",
+  });
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const { calendar } = foldFirm([]);
+  return hadSays(book, reckon(book, { house: HOUSE_DEFAULTS, calendar }), unit).map((s) => s.says);
+}
+
+describe("glass that is here without an order", () => {
+  it("goes in where it is smaller than the opening", () =>
+    expect(says("596", "896")).toEqual(["The glass is here, bought over the counter: 596 × 896 mm.", "It goes in."]));
+  it("says what to ease where it is not", () => {
+    const [, second] = says("602", "896");
+    expect(second).toMatch(/^It does not go in as it stands: ease .*mm\.$/);
+  });
+  it("says how far it stands proud through the frame: 2 bed and 14 of glass in 14", () =>
+    expect(says("596", "896", "14").at(-1)).toBe("Through the frame it stands 2 mm proud."));
+  it("asks for the opening where nobody read it", () =>
+    expect(says("596", "896", undefined, "mm", {})).toEqual([
+      "The glass is here, bought over the counter: 596 × 896 mm.",
+      "Read the opening, and it says whether this goes in.",
+    ]));
+  it("speaks in inches of what was read in inches", () =>
+    expect(says("23 7/16", "35 1/4", undefined, "in")[0]).toBe(
+      "The glass is here, bought over the counter: 23 7/16 × 35 1/4 in.",
+    ));
+  it("what is taken back is not here", () => {
+    const t = new Teller().opened().added().read(SQUARE);
+    const had = {
+      from: "rack",
+      width: { text: "596", unit: "mm" },
+      height: { text: "896", unit: "mm" },
+      note: "",
+    } as const;
+    t.tell("order.had", had);
+    t.tell("order.had", { ...had, gone: true });
+    const book = foldPane(PANE, t.entries);
+    expect(book?.had).toBeNull();
+  });
+});

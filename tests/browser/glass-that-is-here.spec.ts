@@ -1,0 +1,95 @@
+import { expect, test } from "@playwright/test";
+import { addPane, allSent, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import { openStep } from "./the-work.ts";
+
+const EIGHT = {
+  "width, top": "600",
+  "width, middle": "600",
+  "width, bottom": "600",
+  "height, left": "900",
+  "height, middle": "900",
+  "height, right": "900",
+  "diagonal, bottom left to top right": "1081.7",
+  "diagonal, top left to bottom right": "1081.7",
+  "rebate depth": "10",
+};
+
+test("glass that is here already is measured against the opening, and goes straight to make ready", async ({
+  page,
+}) => {
+  await addPane(page);
+  await page.getByRole("checkbox", { name: "cracked" }).check();
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await type(page, EIGHT);
+  await openStation(page, "Order");
+  const station = page.getByRole("region", { name: "Station" });
+  const have = async (width: string, height: string) => {
+    await station.getByText("I have the glass already").click();
+    await station.getByRole("radio", { name: "off the rack" }).check();
+    await station.getByLabel("width of the glass that is here").fill(width);
+    await station.getByLabel("height of the glass that is here").fill(height);
+    await station.getByRole("button", { name: "This glass goes in" }).click();
+  };
+  await have("602", "902");
+  await expect(station.getByText(/It does not go in as it stands: ease/)).toBeVisible();
+  await station.getByRole("button", { name: "Not this glass after all" }).click();
+  await have("596", "896");
+  await expect(station.getByText("The glass is here, off the rack: 596 × 896 mm.")).toBeVisible();
+  await expect(station.getByText("It goes in.")).toBeVisible();
+  await expect(page.getByRole("contentinfo")).toContainText("596");
+  await expect(page.getByRole("link", { name: /Order/ }).filter({ hasText: "glass is here" })).toBeVisible();
+  await station.getByRole("link", { name: "Make ready" }).click();
+  await ready(page);
+  // What follows from the bed waits until somebody says which; the pane is tried before anything is primed.
+  await expect(station.getByText(/linseed putty is usual for .*, and nobody chose it yet/)).toBeVisible();
+  await openStep(page, /Prime the rebate and let it dry/);
+  await expect(station.getByRole("alert").filter({ hasText: "First say what it is set in" })).toBeVisible();
+  await station.getByRole("button", { name: "In linseed putty" }).click();
+  await expect(station.getByRole("alert").filter({ hasText: "First try the pane dry" })).toBeVisible();
+  await openStep(page, /Try the new pane dry/);
+  await station.getByRole("radio", { name: "goes in free" }).check();
+  await station.getByRole("button", { name: "Done", exact: true }).click();
+  await openStep(page, /Prime the rebate and let it dry/);
+  await station.getByRole("button", { name: "Done", exact: true }).click();
+  await expect(station.getByText(/What follows waits for it/)).toBeVisible();
+  await openStation(page, "Set");
+  await openStep(page, /Run the bed all round/);
+  await expect(station.getByRole("alert").filter({ hasText: /Not dry yet, about 16 h to go/ })).toBeVisible();
+  await allSent(page);
+});
+
+test("taken from a source in one tap, promised for another day, and broken after it was accepted", async ({ page }) => {
+  await addPane(page);
+  await page.getByRole("checkbox", { name: "cracked" }).check();
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await type(page, EIGHT);
+  await openStation(page, "Order");
+  await standBy(page);
+  const station = page.getByRole("region", { name: "Station" });
+  await station
+    .getByRole("button", { name: /^Order it from / })
+    .first()
+    .click();
+  await station.getByRole("button", { name: "Ordered today" }).click();
+  await station.getByText("They gave another day").click();
+  await station.getByLabel("Now promised for").fill("2026-06-09");
+  await station.getByRole("button", { name: "Keep the new day" }).click();
+  await expect(station.getByText(/due Tue 9 Jun/)).toBeVisible();
+  await station.getByRole("button", { name: "It has come" }).click();
+  await station.getByLabel("width that came").fill("596");
+  await station.getByLabel("height that came").fill("896");
+  const accept = station.getByRole("button", { name: /^Accept/ }).first();
+  if (!(await station.getByRole("button", { name: "Accept", exact: true }).isVisible()))
+    await station.getByPlaceholder(/./).last().fill("it is what we want");
+  await accept.click();
+  await station.getByRole("button", { name: "It broke", exact: true }).click();
+  await expect(station.getByText("Eyes and hands first")).toBeVisible();
+  await station.getByRole("radio", { name: "ours to pay" }).check();
+  await station.getByRole("button", { name: "It broke", exact: true }).click();
+  await expect(station.getByText(/It broke: ours to pay/)).toBeVisible();
+  await expect(station.getByRole("heading", { name: /Order it again/ })).toBeVisible();
+  await expect(station.getByRole("button", { name: /^Order it from / }).first()).toBeVisible();
+  await allSent(page);
+});
