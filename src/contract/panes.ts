@@ -81,6 +81,7 @@ export const WholePane = z
     massKg: z.number().nullable(),
     holds: z.strictObject({
       by: z.string().nullable(),
+      all: z.array(z.string()),
       reasons: z.array(z.strictObject({ id: z.string(), at: z.string(), says: z.string() })),
     }),
     stations: z.array(

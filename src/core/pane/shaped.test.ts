@@ -11,7 +11,7 @@ import { foldPane } from "./book.ts";
 import { orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { roundOf, shapeFor } from "./shaped.ts";
-import { orderHeld } from "./sure.ts";
+import { orderHeld, orderHolds } from "./sure.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,
@@ -172,6 +172,10 @@ describe("an insert waits for the door's thickness", () => {
     ] as const)
       t.tell("measure.reading", { place, text, unit: "mm", sure: "cleared" });
     expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("door");
+    // Not the first alone: all that holds it is said together.
+    t.tell("measure.coating", { coated: "unsure", face: null, how: "" });
+    expect(orderHolds(reckoned(t).book, reckoned(t).r)).toEqual(["coating", "door", "ask"]);
+    t.tell("measure.coating", { coated: "no", face: null, how: "" });
     t.tell("measure.reading", { place: "door-thickness", text: "44.5", unit: "mm", sure: "cleared" });
     expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("ask");
     t.read({ "sill-height": "1600", "door-distance": "2000" });

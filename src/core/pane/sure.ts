@@ -35,15 +35,26 @@ export function isSureEnough(book: Pick<PaneBook, "way">, sure: Sureness): boole
   return book.way.startsWith("insert-") && (sure === "beads-off" || sure === "first-visit");
 }
 
-export type OrderHeld = "risk" | "coating" | "door" | "makeup" | "ask" | null;
+export type OrderHold = "coating" | "door" | "makeup" | "risk" | "ask";
+export type OrderHeld = OrderHold | null;
 
-/** What holds a pane off its order: readings that are not the surest want an explicit yes; a coating nobody is sure of; a door whose thickness nobody read; a unit
- * that nobody said what it is made of; last, blanks and contradictions that nobody stood by. */
-export function orderHeld(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): OrderHeld {
-  if (book.coating?.coated === "unsure") return "coating";
-  if (book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok) return "door";
-  if (isUnitOpen(book)) return "makeup";
+/**
+ * All that holds a pane off its order, together: a coating nobody is sure of; a door whose thickness nobody read; a unit that
+ * nobody said what it is made of; readings that are not the surest and want an explicit yes; blanks and contradictions that
+ * nobody stood by. Empty: it may go.
+ */
+export function orderHolds(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): readonly OrderHold[] {
   const sure = sureOf(book);
-  if (!isSureEnough(book, sure) && book.risk?.state !== sure) return "risk";
-  return heldBy(book, r, others).length > 0 ? "ask" : null;
+  const holds: readonly (readonly [OrderHold, boolean])[] = [
+    ["coating", book.coating?.coated === "unsure"],
+    ["door", book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok],
+    ["makeup", isUnitOpen(book)],
+    ["risk", !isSureEnough(book, sure) && book.risk?.state !== sure],
+    ["ask", heldBy(book, r, others).length > 0],
+  ];
+  return holds.flatMap(([hold, is]) => (is ? [hold] : []));
 }
+
+/** The first of what holds it; null where nothing does. */
+export const orderHeld = (book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): OrderHeld =>
+  orderHolds(book, r, others)[0] ?? null;

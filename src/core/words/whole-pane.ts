@@ -6,7 +6,7 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import { settingOf } from "../pane/setting.ts";
 import { nextFor, standings, stepsAt } from "../pane/standing.ts";
 import { stepHeld } from "../pane/step-held.ts";
-import { orderHeld, sureOf } from "../pane/sure.ts";
+import { orderHeld, orderHolds, sureOf } from "../pane/sure.ts";
 import { waitsOf } from "../pane/waits.ts";
 import { STATIONS } from "../plan/stations.ts";
 import { writeLength } from "../tape/write.ts";
@@ -166,6 +166,7 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
     },
     holds: {
       by: orderHeld(book, r, by.others),
+      all: orderHolds(book, r, by.others),
       reasons: heldBy(book, r, by.others).map((c) => ({ id: c.id, at: c.at, says: s(c.says) })),
     },
     stations: STATIONS.map((station) => ({

@@ -1,14 +1,16 @@
+import { DOOR } from "../../core/measure/places.ts";
 import { CIRCUMSTANCE_FACTS } from "../../core/measure/ways.ts";
 import { heldBy } from "../../core/pane/before-order.ts";
-import { isSureEnough, orderHeld, sureOf } from "../../core/pane/sure.ts";
+import { isSureEnough, orderHolds, sureOf } from "../../core/pane/sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../parts/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 
 /** What to know, or to say yes to, before a pane goes on an order. */
 export function BeforeOrder() {
   const { book, reckoning: r, firm, prefs, say, write, othersHere } = usePane();
-  const held = orderHeld(book, r, othersHere);
+  const holds = orderHolds(book, r, othersHere);
   const sure = sureOf(book);
   const tight = tooTight(r, firm.house.leastGapMm);
   return (
@@ -20,24 +22,40 @@ export function BeforeOrder() {
           )}
         </p>
       )}
-      {held === "coating" && (
-        <p className="note-wax">
-          Coated or not is unsure, and a wrong guess comes back. Look again under Measure; the order waits for it.
-        </p>
+      {holds.includes("coating") && (
+        <div className="note-wax space-y-2">
+          <p>
+            Coated or not is unsure, and a wrong guess comes back. Look again: a flame or a phone's light to the glass
+            shows one reflection of another colour where it is coated.
+          </p>
+          <p className="flex flex-wrap gap-2">
+            {(["yes", "no"] as const).map((coated) => (
+              <button
+                key={coated}
+                type="button"
+                className="btn"
+                onClick={() => write("measure.coating", { coated, face: null, how: "" })}
+              >
+                {coated === "yes" ? "It is coated" : "It is not coated"}
+              </button>
+            ))}
+          </p>
+        </div>
       )}
-      {held === "door" && (
-        <p className="note-wax">
-          An insert closes on one thickness of door only. Read the door's thickness under Measure; the order waits for
-          it.
-        </p>
+      {holds.includes("door") && (
+        <div className="note-wax space-y-2">
+          <p>An insert closes on one thickness of door only. Read it, at the edge of the door.</p>
+          <ReadingField place="door-thickness" label="door's thickness" />
+          <ReadingTrouble places={DOOR} />
+        </div>
       )}
-      {held === "makeup" && (
+      {holds.includes("makeup") && (
         <p className="note-wax">
           {say("This frame holds a {unit}, and nobody said what it is made of. ")}
           <a href={`/panes/${book.id}/specify`}>Choose it under Specify</a>, or say under Look that it is one sheet.
         </p>
       )}
-      {held === "risk" && (
+      {holds.includes("risk") && (
         <form
           className="note-wax space-y-2"
           onSubmit={(e) => {
@@ -65,9 +83,9 @@ export function BeforeOrder() {
           </button>
         </form>
       )}
-      {held === "ask" && <Ask />}
+      {holds.includes("ask") && <Ask />}
       {book.stoodByOrder && <p className="text-[13px]">Stood by: {book.stoodByOrder.reason}</p>}
-      {book.risk && held === null && !isSureEnough(book, sure) && (
+      {book.risk && holds.length === 0 && !isSureEnough(book, sure) && (
         <p className="text-[13px]">Ordered at a risk that was accepted: {book.risk.reason}</p>
       )}
     </>
