@@ -39,6 +39,12 @@ type Shot = {
   readonly first?: (page: Page) => Promise<void>;
 };
 
+/** Opens a step by its line. */
+const step =
+  (name: RegExp) =>
+  async (page: Page): Promise<void> =>
+    page.getByRole("checkbox", { name }).locator("xpath=ancestor::li[1]").getByRole("button").click();
+
 /** The station scrolled to one of its parts. */
 const under =
   (heading: string) =>
@@ -68,7 +74,7 @@ const SHOTS: readonly Shot[] = [
     name: "pane-takeout",
     path: `/panes/${pane("Boat store", "landward casement")}/takeout`,
     size: DESK,
-    first: under("How it was"),
+    first: step(/Put every packer on the map/),
   },
   {
     name: "pane-specify",
@@ -80,12 +86,7 @@ const SHOTS: readonly Shot[] = [
     name: "pane-set",
     path: `/panes/${pane("Boat store", "landward casement")}/set`,
     size: DESK,
-    first: async (page) => {
-      await page.getByText("Has it dropped? Toe and heel").click();
-      await page.getByRole("heading", { name: /^Packers/ }).evaluate((e) => {
-        e.scrollIntoView({ block: "start" });
-      });
-    },
+    first: step(/Put in the packer that carries|Lay the packers/),
   },
   { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
   { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },

@@ -55,15 +55,16 @@ export function StepCard({
   const now = book.steps.get(stepKey(station, step.id));
   const [asking, setAsking] = useState<"skip" | "note" | null>(null);
   const button = useRef<HTMLButtonElement>(null);
+  const card = useRef<HTMLDivElement>(null);
   useEffect(() => {
     if (!takeFocus.current) return;
     takeFocus.current = false;
     button.current?.focus({ preventScroll: true });
-    button.current?.closest("section")?.scrollTo?.({ top: 0 });
+    card.current?.scrollIntoView({ block: "nearest" });
   }, [takeFocus]);
   const skipping = (asking === "skip" || (refused && held !== null)) && !now;
   return (
-    <div className="space-y-2" data-step={step.id}>
+    <div ref={card} className="scroll-mt-3 space-y-2" data-step={step.id}>
       <p className="flex flex-wrap justify-between gap-x-4 text-[13px] text-mute">
         <span>
           Step {number} of {of}
@@ -137,7 +138,7 @@ export function StepCard({
           <button
             ref={button}
             type="button"
-            className="btn btn-main min-h-14 grow text-[17px]"
+            className="btn btn-main min-h-14 grow text-[17px] max-sm:basis-full"
             disabled={stopped}
             onClick={() => mark("done")}
           >

@@ -102,7 +102,10 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
             due={s === next}
             shown={s === shown}
             stopped={stopped}
-            open={() => setPicked(s.id)}
+            open={() => {
+              moved.current = true;
+              setPicked(s.id);
+            }}
             mark={(state) => mark(s, state)}
           />
         ))}
