@@ -60,7 +60,7 @@ export function StepCard({
     if (!takeFocus.current) return;
     takeFocus.current = false;
     button.current?.focus({ preventScroll: true });
-    card.current?.scrollIntoView({ block: "nearest" });
+    card.current?.scrollIntoView({ block: "start" });
   }, [takeFocus]);
   const skipping = (asking === "skip" || (refused && held !== null)) && !now;
   return (
