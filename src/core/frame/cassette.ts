@@ -1,16 +1,12 @@
-import { asItWas, type Frame, never } from "./frame.ts";
+import { type Frame, never } from "./frame.ts";
+import { OF_PLASTIC } from "./made-of.ts";
 
 /** Door or side light: two moulded halves screwed together through the door, the unit between them. */
 export const cassette: Frame = {
+  ...OF_PLASTIC,
   name: "Door or side light, screwed cassette",
   short: "cassette",
-  material: "plastic",
-  worked: "plastic",
-  seat: "leg and groove to bare plastic",
   holds: () => "halves",
-  fixing: () => "none",
-  oldBond: (d) => d.bond,
-  usualBed: asItWas,
   comesApart: (d) => [
     ["plugs", "caulk-line"],
     ["cassette-screws"],
@@ -21,19 +17,9 @@ export const cassette: Frame = {
   ],
   asks: () => ["halves", "bond"],
   usual: { bond: "silicone" },
-  takesUnits: true,
   packs: "none",
-  comesDown: false,
   across: true,
   ofDoor: true,
   drains: never,
-  oldPutty: false,
-  canBeEased: false,
-  painted: false,
-  glassStays: false,
-  gasketed: never,
-  hidesFixings: true,
-  channelled: false,
   refits: "reverse",
-  inFront: false,
 };

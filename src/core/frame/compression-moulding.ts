@@ -1,32 +1,15 @@
-import { asItWas, type Frame, never, none } from "./frame.ts";
+import { type Frame, never, none } from "./frame.ts";
+import { OF_PLASTIC } from "./made-of.ts";
 
 /** Door panel: mouldings sprung into both faces, the pane on double-sided tape at the fixed side. */
 export const compressionMoulding: Frame = {
+  ...OF_PLASTIC,
   name: "Door panel, sprung mouldings and tape",
   short: "sprung mouldings",
-  material: "plastic",
-  worked: "plastic",
-  seat: "leg and groove to bare plastic",
   holds: () => "mouldings",
-  fixing: () => "none",
-  oldBond: (d) => d.bond,
-  usualBed: asItWas,
   comesApart: () => [["mouldings"], ["bond"], ["glass"], ["bed"]],
   asks: none,
   usual: { bond: "tape" },
-  takesUnits: true,
-  packs: "edges",
-  comesDown: false,
-  across: false,
   ofDoor: true,
   drains: never,
-  oldPutty: false,
-  canBeEased: false,
-  painted: false,
-  glassStays: false,
-  gasketed: never,
-  hidesFixings: true,
-  channelled: false,
-  refits: "ends-first",
-  inFront: false,
 };

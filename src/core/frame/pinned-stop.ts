@@ -1,15 +1,13 @@
-import { type Frame, never } from "./frame.ts";
+import type { Frame } from "./frame.ts";
+import { OF_TIMBER } from "./made-of.ts";
 
 /** Clad, composite or wood sash: stops nailed in the room, the unit in wet sealant, sometimes a screen channel over them. */
 export const pinnedStop: Frame = {
+  ...OF_TIMBER,
   name: "Clad or wood sash, pinned stops",
   short: "pinned stops",
-  material: "timber",
-  worked: "timber",
-  seat: "{rebate} to bare timber",
   holds: () => "beads",
   fixing: () => "pins",
-  oldBond: (d) => d.bond,
   usualBed: (bond) => (bond === "tape" ? "tape" : "silicone"),
   comesApart: (d) => [
     [d.where === "bench" && "release", "channel"],
@@ -22,18 +20,7 @@ export const pinnedStop: Frame = {
   asks: () => ["where", "fixing", "keep", "paint", "lost"],
   usual: { fixing: "face-nails", bond: "silicone" },
   takesUnits: true,
-  packs: "edges",
-  comesDown: false,
-  across: false,
-  ofDoor: false,
-  drains: never,
-  oldPutty: true,
-  canBeEased: true,
   painted: false,
-  glassStays: false,
-  gasketed: never,
   hidesFixings: true,
   channelled: true,
-  refits: "reverse",
-  inFront: false,
 };

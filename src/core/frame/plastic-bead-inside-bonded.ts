@@ -1,16 +1,12 @@
-import { asItWas, type Frame, never } from "./frame.ts";
+import type { Frame } from "./frame.ts";
+import { OF_PLASTIC } from "./made-of.ts";
 
 /** Plastic sash, beads in the room, the glass stuck to the outer leg: cut free from outside, or from the room along the leg. */
 export const plasticBeadInsideBonded: Frame = {
+  ...OF_PLASTIC,
   name: "Plastic sash, {beads} inside, tape or sealant outside",
   short: "{beads} inside, bonded",
-  material: "plastic",
-  worked: "plastic",
-  seat: "leg and groove to bare plastic",
   holds: () => "beads",
-  fixing: () => "none",
-  oldBond: (d) => d.bond,
-  usualBed: asItWas,
   comesApart: (d) => [
     [d.where === "bench" && "release"],
     ["beads"],
@@ -20,19 +16,4 @@ export const plasticBeadInsideBonded: Frame = {
   ],
   asks: () => ["where", "bond", "keep"],
   usual: { bond: "tape" },
-  takesUnits: true,
-  packs: "edges",
-  comesDown: false,
-  across: false,
-  ofDoor: false,
-  drains: () => true,
-  oldPutty: false,
-  canBeEased: false,
-  painted: false,
-  glassStays: false,
-  gasketed: never,
-  hidesFixings: true,
-  channelled: false,
-  refits: "ends-first",
-  inFront: false,
 };

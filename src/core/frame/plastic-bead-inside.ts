@@ -1,16 +1,12 @@
-import { asItWas, type Frame } from "./frame.ts";
+import type { Frame } from "./frame.ts";
+import { OF_PLASTIC } from "./made-of.ts";
 
 /** Plastic sash, beads knocked out toward the room once a gasket gives. */
 export const plasticBeadInside: Frame = {
+  ...OF_PLASTIC,
   name: "Plastic sash, {beads} inside, wedge gasket",
   short: "{beads} inside",
-  material: "plastic",
-  worked: "plastic",
-  seat: "leg and groove to bare plastic",
   holds: () => "beads",
-  fixing: () => "none",
-  oldBond: (d) => d.bond,
-  usualBed: asItWas,
   comesApart: (d) => [
     [d.gasket === "wedge" ? "wedge-gasket" : "outer-gasket"],
     ["beads"],
@@ -20,19 +16,6 @@ export const plasticBeadInside: Frame = {
   ],
   asks: () => ["gasket", "keep"],
   usual: {},
-  takesUnits: true,
-  packs: "edges",
-  comesDown: false,
-  across: false,
-  ofDoor: false,
-  drains: () => true,
-  oldPutty: false,
-  canBeEased: false,
-  painted: false,
   glassStays: true,
   gasketed: () => true,
-  hidesFixings: true,
-  channelled: false,
-  refits: "ends-first",
-  inFront: false,
 };

@@ -1,16 +1,12 @@
-import { asItWas, type Frame, never } from "./frame.ts";
+import type { Frame } from "./frame.ts";
+import { OF_PLASTIC } from "./made-of.ts";
 
 /** Plastic sash, beads outside, the unit stuck to the inner leg: cut from the room, taken outside. */
 export const plasticBeadOutside: Frame = {
+  ...OF_PLASTIC,
   name: "Plastic sash, {beads} outside, tape or sealant inside",
   short: "tape, {beads} outside",
-  material: "plastic",
-  worked: "plastic",
-  seat: "leg and groove to bare plastic",
   holds: () => "beads",
-  fixing: () => "none",
-  oldBond: (d) => d.bond,
-  usualBed: asItWas,
   comesApart: (d) => [
     [d.where === "bench" && "release"],
     ["beads"],
@@ -20,19 +16,6 @@ export const plasticBeadOutside: Frame = {
   ],
   asks: () => ["where", "bond", "keep"],
   usual: { bond: "tape" },
-  takesUnits: true,
-  packs: "edges",
-  comesDown: false,
   across: true,
-  ofDoor: false,
-  drains: () => true,
-  oldPutty: false,
-  canBeEased: false,
-  painted: false,
   glassStays: true,
-  gasketed: never,
-  hidesFixings: true,
-  channelled: false,
-  refits: "ends-first",
-  inFront: false,
 };

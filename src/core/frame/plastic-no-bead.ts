@@ -1,32 +1,15 @@
-import { asItWas, type Frame, never, none } from "./frame.ts";
+import { type Frame, none } from "./frame.ts";
+import { OF_PLASTIC } from "./made-of.ts";
 
 /** A sash that wraps its glass and is screwed at its corners, or welded and closed. */
 export const plasticNoBead: Frame = {
+  ...OF_PLASTIC,
   name: "Plastic sash without {beads}, screwed corners",
   short: "no {beads}",
-  material: "plastic",
-  worked: "plastic",
-  seat: "leg and groove to bare plastic",
   holds: () => "screwed-sash",
-  fixing: () => "none",
-  oldBond: (d) => d.bond,
-  usualBed: asItWas,
   comesApart: () => [["release"], ["corner-screws"], ["sash-members"], ["glass"], ["packers"]],
   asks: none,
   usual: { where: "bench" },
-  takesUnits: true,
   packs: "channel",
   comesDown: true,
-  across: false,
-  ofDoor: false,
-  drains: () => true,
-  oldPutty: false,
-  canBeEased: false,
-  painted: false,
-  glassStays: false,
-  gasketed: never,
-  hidesFixings: true,
-  channelled: false,
-  refits: "ends-first",
-  inFront: false,
 };

@@ -1,15 +1,13 @@
-import { type Frame, never } from "./frame.ts";
+import type { Frame } from "./frame.ts";
+import { OF_TIMBER } from "./made-of.ts";
 
 /** Timber beads pinned round the glass, in putty, sealant or tape. */
 export const timberBead: Frame = {
+  ...OF_TIMBER,
   name: "Timber, {beads} pinned",
   short: "timber {beads}",
-  material: "timber",
-  worked: "timber",
-  seat: "{rebate} to bare timber",
   holds: () => "beads",
   fixing: () => "pins",
-  oldBond: (d) => d.bond,
   // Beads of timber are bedded in silicone now, whatever the old bed was.
   usualBed: (bond) => (bond === "tape" ? "tape" : "silicone"),
   comesApart: (d) => [
@@ -23,18 +21,7 @@ export const timberBead: Frame = {
   asks: () => ["where", "fixing", "bond", "keep", "paint", "lost"],
   usual: { fixing: "fine-pins", bond: "putty" },
   takesUnits: false,
-  packs: "edges",
-  comesDown: false,
-  across: false,
-  ofDoor: false,
-  drains: never,
-  oldPutty: true,
-  canBeEased: true,
   painted: true,
-  glassStays: false,
-  gasketed: never,
   hidesFixings: true,
   channelled: false,
-  refits: "reverse",
-  inFront: false,
 };

@@ -1,15 +1,13 @@
-import { type Frame, never } from "./frame.ts";
+import type { Frame } from "./frame.ts";
+import { OF_TIMBER } from "./made-of.ts";
 
 /** Single glass on a bed of putty, sprigs, a fillet of putty outside. */
 export const timberPutty: Frame = {
+  ...OF_TIMBER,
   name: "Timber, face {putty}",
   short: "{putty}",
-  material: "timber",
-  worked: "timber",
-  seat: "{rebate} to bare timber",
   holds: () => "putty",
   fixing: () => "sprigs",
-  oldBond: (d) => d.bond,
   usualBed: () => "linseed",
   comesApart: (d) => [
     [d.where === "bench" && "release"],
@@ -22,18 +20,7 @@ export const timberPutty: Frame = {
   asks: () => ["where", "old", "paint", "lost"],
   usual: { bond: "putty" },
   takesUnits: false,
-  packs: "edges",
-  comesDown: false,
-  across: false,
-  ofDoor: false,
-  drains: never,
-  oldPutty: true,
-  canBeEased: true,
   painted: true,
-  glassStays: false,
-  gasketed: never,
   hidesFixings: false,
   channelled: false,
-  refits: "reverse",
-  inFront: false,
 };
