@@ -1,4 +1,4 @@
-import { STATIONS } from "../plan/stations.ts";
+import { STATIONS, type Station } from "../plan/stations.ts";
 import type { Step } from "../steps/step.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -9,7 +9,12 @@ const MS_PER_HOUR = 3_600_000;
 /** Under what it is kept that something is dry before its hours are over. */
 export const dryOf = (step: Pick<Step, "id">): string => `${step.id}/dry`;
 
-export type Drying = { readonly step: Step; readonly readyMs: number; readonly hours: number };
+export type Drying = {
+  readonly station: Station;
+  readonly step: Step;
+  readonly readyMs: number;
+  readonly hours: number;
+};
 
 /**
  * What was primed, filled or sealed and is not dry yet, the one that takes longest first; of a step, only what comes before
@@ -26,7 +31,7 @@ export function notDry(book: PaneBook, r: Reckoning, nowMs: number, before?: Ste
       if (mark?.state !== "done" || !step.driesHours) continue;
       if (book.before.ticked.get(stepKey(station, dryOf(step)))?.length) continue;
       const readyMs = Date.parse(mark.at) + step.driesHours * MS_PER_HOUR;
-      if (readyMs > nowMs) out.push({ step, readyMs, hours: Math.ceil((readyMs - nowMs) / MS_PER_HOUR) });
+      if (readyMs > nowMs) out.push({ station, step, readyMs, hours: Math.ceil((readyMs - nowMs) / MS_PER_HOUR) });
     }
   }
   return longest(out);

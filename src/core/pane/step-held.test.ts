@@ -8,7 +8,7 @@ import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { stepsAt } from "./standing.ts";
-import { stepHeld } from "./step-held.ts";
+import { stepHeld, stepHold } from "./step-held.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,
@@ -230,4 +230,66 @@ describe("what is wet holds what follows, by the hour", () => {
     t.tell("finish.paint-left", { to: "customer", note: "told: 11 to 1 June" });
     expect(held(t, "finish", "paint")).toBeNull();
   });
+});
+
+describe("what holds a step leads to where it is settled", () => {
+  const leads = (t: Teller, station: Station, id: string): unknown => {
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+    const step = stepsAt(station, book, r).find((s) => s.id === id);
+    if (!step) throw new Error(`no step ${id}`);
+    const at = { today: dayOf("2026-05-04"), nowMs: Date.UTC(2026, 4, 4, 9) };
+    return stepHold(step, station, book, r, at)?.to ?? null;
+  };
+  const linseed = () => {
+    const t = pane("timber-putty");
+    t.tell("specify.bed", { compound: "linseed" });
+    return t;
+  };
+  it.each<[string, () => Teller, Station, string, unknown]>([
+    [
+      "untaped",
+      () => {
+        const t = pane("timber-putty");
+        t.tell("look.damage", { damage: ["cracked"] });
+        return t;
+      },
+      "takeout",
+      "face-putty",
+      { station: "takeout", step: "tape-glass" },
+    ],
+    ["not tried", linseed, "ready", "prime", { station: "ready", step: "dry-fit" }],
+    [
+      "not dry",
+      () => {
+        const t = linseed();
+        t.tell("ready.dry-fit", { fit: "free", note: "" });
+        t.tell("step.marked", { station: "ready", step: "prime", state: "done", reason: "" });
+        return t;
+      },
+      "set",
+      "bed",
+      { station: "ready", step: "prime" },
+    ],
+    [
+      "new beads that are not here",
+      () => {
+        const t = pane("timber-bead");
+        t.tell("takeout.detail", { keep: "destroy" });
+        return t;
+      },
+      "takeout",
+      "bead-cut",
+      { station: "order", step: null },
+    ],
+    [
+      "a corner that is not cut",
+      () => ticked(pane("plastic-bead-outside"), "takeout", "cut-free", ["left"]),
+      "takeout",
+      "lift-out",
+      { station: "takeout", step: "cut-free" },
+    ],
+    ["what is settled at the step itself", () => ticked(linseed(), "ready", "clean", ["left"]), "ready", "clean", null],
+  ])("%s", (_, tell, station, id, to) => expect(leads(tell(), station, id)).toEqual(to));
 });

@@ -41,18 +41,30 @@ type Asked = {
   readonly at: HeldAt;
 };
 
+/** What speaks against a step, and where it is settled. */
+export type Hold = {
+  readonly says: string;
+  readonly to: { readonly station: Station; readonly step: string | null } | null;
+};
+
+/** What speaks against ticking this step off, and what leads to its answer. */
+export function stepHold(step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): Hold | null {
+  const all: Asked = { step, station, book, r, at };
+  for (const hold of HOLDS) {
+    const found = hold(all);
+    if (found !== null) return typeof found === "string" ? { says: found, to: null } : found;
+  }
+  return null;
+}
+
 /**
  * What speaks against ticking this step off: some of its sides done and others not, a primer that is not dry, a pane that was
  * not tried, a screw less than plugs. Null where nothing does; a step nobody told anything is taken at the word of who ticks it.
  */
-export function stepHeld(step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): string | null {
-  const all: Asked = { step, station, book, r, at };
-  for (const hold of HOLDS) {
-    const says = hold(all);
-    if (says !== null) return says;
-  }
-  return null;
-}
+export const stepHeld = (step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): string | null =>
+  stepHold(step, station, book, r, at)?.says ?? null;
+
+const leads = (says: string, station: Station, step: string | null): Hold => ({ says, to: { station, step } });
 
 const tickedAt = (book: PaneBook, station: Station, id: string): readonly string[] =>
   book.before.ticked.get(stepKey(station, id)) ?? [];
@@ -69,45 +81,54 @@ const looseGlass = ({ step, station, book }: Asked): string | null =>
     : null;
 
 /** Cracked or holed, and the step that tapes it stands before this one and was neither done nor skipped. */
-function untaped({ step, station, book, r }: Asked): string | null {
+function untaped({ step, station, book, r }: Asked): Hold | null {
   if (station !== "takeout" || staysIn(book) || !bareAsks(book)) return null;
   const all = stepsAt("takeout", book, r);
   const tape = all.findIndex((s) => s.asks === "faces");
   const here = all.findIndex((s) => s.id === step.id);
-  return tape >= 0 && here > tape && !book.steps.has(stepKey("takeout", all[tape]?.id ?? ""))
-    ? "First: are its faces taped: none, one or both? Tick that step, or skip it and say why."
+  const taping = all[tape];
+  return taping && here > tape && !book.steps.has(stepKey("takeout", taping.id))
+    ? leads(
+        "First: are its faces taped: none, one or both? Tick that step, or leave it out and say why.",
+        "takeout",
+        taping.id,
+      )
     : null;
 }
 
-const noNewOnes = ({ step, book }: Asked): string | null =>
+const noNewOnes = ({ step, book }: Asked): Hold | null =>
   step.needsNew && !isHere(book)
-    ? "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed."
+    ? leads("Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.", "order", null)
     : null;
 
 const bedNotSaid = ({ step, r }: Asked): string | null =>
   step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
 
-function notTried({ step, book, r }: Asked): string | null {
+function notTried({ step, book, r }: Asked): Hold | null {
   if (!step.afterFit) return null;
   const tried = stepsAt("ready", book, r).find((s) => s.asks === "dry-fit");
   if (!tried || book.steps.get(stepKey("ready", tried.id))?.state === "skipped") return null;
   switch (book.before.dryFit?.fit) {
     case undefined:
-      return "First try the pane dry, and say how it went in.";
+      return leads("First try the pane dry, and say how it went in.", "ready", tried.id);
     case "free":
       return null;
     case "tight":
-      return "It bound when it was tried: ease there, try again, and say how it goes in now.";
+      return leads("It bound when it was tried: ease there, try again, and say how it goes in now.", "ready", tried.id);
     case "too-big":
     case "too-small":
-      return "It does not go in as it should: settle that first.";
+      return leads("It does not go in as it should: settle that first.", "ready", tried.id);
   }
 }
 
-function wet({ step, book, r, at }: Asked): string | null {
+function wet({ step, book, r, at }: Asked): Hold | null {
   const first = step.needsDry ? notDry(book, r, at.nowMs, step)[0] : undefined;
   return first
-    ? `Not dry yet, about ${first.hours} h to go: ${lower(first.step.does)} If it is dry, say so there.`
+    ? leads(
+        `Not dry yet, about ${first.hours} h to go: ${lower(first.step.does)} If it is dry, say so there.`,
+        first.station,
+        first.step.id,
+      )
     : null;
 }
 
@@ -118,19 +139,19 @@ function notYetPainted({ step, book, r, at }: Asked): string | null {
   return r.paint.from > at.today ? "Too soon: painted now it wrinkles. Its days stand under Finish." : null;
 }
 
-function unclean({ step, book, r }: Asked): string | null {
+function unclean({ step, book, r }: Asked): Hold | null {
   if (!step.wet) return null;
   for (const s of stepsAt("ready", book, r)) {
     const done = tickedAt(book, "ready", s.id);
     const open = s.asks === "sides" ? (s.ticks ?? []).filter((t) => !done.includes(t)) : [];
     if (done.length > 0 && open.length > 0)
-      return `Not clean yet: ${open.join(", ")}. What is left there lets the bond go.`;
+      return leads(`Not clean yet: ${open.join(", ")}. What is left there lets the bond go.`, "ready", s.id);
   }
   return null;
 }
 
 /** Looks that come before anything wet is opened: afterwards they are too late. */
-function ungated({ step, station, book, r }: Asked): string | null {
+function ungated({ step, station, book, r }: Asked): Hold | null {
   if (!step.wet || station !== "set") return null;
   const all = stepsAt("set", book, r);
   const before = all.slice(
@@ -138,25 +159,27 @@ function ungated({ step, station, book, r }: Asked): string | null {
     all.findIndex((s) => s.id === step.id),
   );
   const first = before.find((s) => s.gate && !book.steps.has(stepKey("set", s.id)));
-  return first ? `First: ${lower(first.does)}` : null;
+  return first ? leads(`First: ${lower(first.does)}`, "set", first.id) : null;
 }
 
-function groove({ step, station, book, r }: Asked): string | null {
+function groove({ step, station, book, r }: Asked): Hold | null {
   if (station !== "set" || step.asks !== "seated") return null;
   const clear = stepsAt("set", book, r).find((s) => s.asks === "groove");
   const done = clear ? tickedAt(book, "set", clear.id) : [];
   const shut = (clear?.ticks ?? []).filter((t) => !done.includes(t));
-  return done.length > 0 && shut.length > 0
-    ? `A {packer} may stand in the groove: ${shut.join(", ")} not looked at.`
+  return clear && done.length > 0 && shut.length > 0
+    ? leads(`A {packer} may stand in the groove: ${shut.join(", ")} not looked at.`, "set", clear.id)
     : null;
 }
 
-function uncut({ step, book, r }: Asked): string | null {
+function uncut({ step, book, r }: Asked): Hold | null {
   if (!step.afterCut) return null;
   const cut = stepsAt("takeout", book, r).find((s) => s.asks === "bond");
   const done = cut ? tickedAt(book, "takeout", cut.id) : [];
   const open = (cut?.ticks ?? []).filter((t) => !done.includes(t));
-  return done.length > 0 && open.length > 0 ? `Not cut free yet: ${open.join(", ")}. Prised now, it breaks.` : null;
+  return cut && done.length > 0 && open.length > 0
+    ? leads(`Not cut free yet: ${open.join(", ")}. Prised now, it breaks.`, "takeout", cut.id)
+    : null;
 }
 
 /** By what the step asks. */
@@ -209,7 +232,7 @@ function asked({ step, station, book, r }: Asked): string | null {
 const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What may speak against ticking a step off, the first that does. Each is read off the step and knows no step by name. */
-const HOLDS: readonly ((a: Asked) => string | null)[] = [
+const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   halfTicked,
   looseGlass,
   untaped,

@@ -2,8 +2,8 @@ import { type ReactNode, type RefObject, useEffect, useRef, useState } from "rea
 import { cautionsOf } from "../../core/look/cautions.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
-import { bareAsks, stepHeld } from "../../core/pane/step-held.ts";
-import type { Station } from "../../core/plan/stations.ts";
+import { bareAsks, stepHold } from "../../core/pane/step-held.ts";
+import { STATION_NAMES, type Station } from "../../core/plan/stations.ts";
 import { eyesCovered } from "../../core/steps/protects.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { Bare } from "./Bare.tsx";
@@ -26,6 +26,8 @@ type Props = {
   readonly takeFocus: RefObject<boolean>;
   /** Hazards said here. */
   readonly raises: readonly string[];
+  /** Opens another step of the station. */
+  readonly open: (step: string) => void;
   readonly mark: (state: "done" | "skipped" | "open", reason?: string) => void;
   /** Back to the one that is due, where another was opened. */
   readonly next: (() => void) | undefined;
@@ -45,12 +47,13 @@ export function StepCard({
   refused,
   takeFocus,
   raises,
+  open,
   mark,
   next,
   children,
 }: Props) {
   const { book, reckoning, today, write, say } = usePane();
-  const held = stepHeld(step, station, book, reckoning, { today, nowMs: Date.now() });
+  const held = stepHold(step, station, book, reckoning, { today, nowMs: Date.now() });
   const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
   const now = book.steps.get(stepKey(station, step.id));
   const [asking, setAsking] = useState<"skip" | "note" | null>(null);
@@ -91,9 +94,19 @@ export function StepCard({
       {!now && <StepCautions cautions={cautions} />}
       {step.never && <p className="trouble">{say(step.never)}</p>}
       {held && !now && (
-        <p className="note-wax" role="alert">
-          {say(held)}
-        </p>
+        <div className="note-wax flex flex-wrap items-center justify-between gap-2">
+          <p role="alert">{say(held.says)}</p>
+          {held.to &&
+            (held.to.station === station ? (
+              <button type="button" className="btn btn-small" onClick={() => held.to?.step && open(held.to.step)}>
+                Go there
+              </button>
+            ) : (
+              <a className="btn btn-small" href={`/panes/${book.id}/${held.to.station}`}>
+                Go to {STATION_NAMES[held.to.station]}
+              </a>
+            ))}
+        </div>
       )}
       {step.gloves === "off" && !now && bareAsks(book) && <Bare station={station} step={step} />}
       {children && <div className="space-y-2">{children}</div>}

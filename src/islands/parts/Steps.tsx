@@ -72,6 +72,10 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
         stopped={stopped}
         refused={refused === shown.id}
         takeFocus={moved}
+        open={(id) => {
+          moved.current = true;
+          setPicked(id);
+        }}
         raises={raisedAt(shown, steps, isOpen)}
         mark={(state, reason) => {
           moved.current = true;
