@@ -130,8 +130,6 @@ export const COMPOUNDS: readonly Compound[] = COMPOUND_IDS.map((id) => ({ ...KIN
 /** A kind by its id. */
 export const kindNamed = (id: CompoundId): Compound => ({ ...KINDS[id], id, kind: id });
 
-export const isCompoundId = (id: string): id is CompoundId => Object.hasOwn(KINDS, id);
-
 export const compoundById = (id: string, all: readonly Compound[] = COMPOUNDS): Compound | undefined =>
   all.find((c) => c.id === id);
 

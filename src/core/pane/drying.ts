@@ -1,8 +1,6 @@
 import { STATIONS, type Station } from "../plan/stations.ts";
 import type { Step } from "../steps/step.ts";
 import { type PaneBook, stepKey } from "./book.ts";
-import type { Reckoning } from "./reckoning.ts";
-import { stepsAt } from "./standing.ts";
 
 const MS_PER_HOUR = 3_600_000;
 
@@ -21,11 +19,16 @@ export type Drying = {
  * it. Somebody's word that it is dry counts. Times run from the tick.
  * @example primed at 10:00, dries 16 h, asked at 14:00 // 12 h to go
  */
-export function notDry(book: PaneBook, r: Reckoning, nowMs: number, before?: Step): readonly Drying[] {
+export function notDry(
+  book: PaneBook,
+  steps: (station: Station) => readonly Step[],
+  nowMs: number,
+  before?: Step,
+): readonly Drying[] {
   const out: Drying[] = [];
   // Once it is set, what lay under it is covered: only what finishes it still dries.
   for (const station of book.set ? (["finish"] as const) : STATIONS) {
-    for (const step of stepsAt(station, book, r)) {
+    for (const step of steps(station)) {
       if (step.id === before?.id) return longest(out);
       const mark = book.steps.get(stepKey(station, step.id));
       if (mark?.state !== "done" || !step.driesHours) continue;

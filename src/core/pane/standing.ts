@@ -93,6 +93,18 @@ export const stepsAt = (station: Station, book: PaneBook, r: Reckoning): readonl
     stepByPast(s, { system: book.added.system, station, metres: metresRound(r) }, r.past),
   );
 
+/** The same, each station's worked out once: for whoever asks of many steps. */
+export function stepsOnce(book: PaneBook, r: Reckoning): (station: Station) => readonly Step[] {
+  const made = new Map<Station, readonly Step[]>();
+  return (station) => {
+    const known = made.get(station);
+    if (known) return known;
+    const steps = stepsAt(station, book, r);
+    made.set(station, steps);
+    return steps;
+  };
+}
+
 /** Length of the glass's edge, m; null until it is sized. */
 export const metresRound = (r: Reckoning): number | null =>
   r.cut.ok ? (2 * (toMm(r.cut.value.glass.width) + toMm(r.cut.value.glass.height))) / 1000 : null;

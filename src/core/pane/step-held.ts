@@ -11,7 +11,7 @@ import { facingFacts } from "./facing.ts";
 import { staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { stepsAt } from "./standing.ts";
+import { stepsOnce } from "./standing.ts";
 import { isHere } from "./stands.ts";
 import { beadsOf } from "./step-facts.ts";
 
@@ -31,7 +31,12 @@ export const bareAsks = (book: PaneBook): boolean =>
 export const bareOf = (step: Step): string => `${step.id}/bare`;
 
 /** The hour, for what dries; and the day, for what may be painted. */
-export type HeldAt = { readonly nowMs: number; readonly today: Day };
+export type HeldAt = {
+  readonly nowMs: number;
+  readonly today: Day;
+  /** The steps of each station, where whoever asks of many has them already. */
+  readonly steps?: ((station: Station) => readonly Step[]) | undefined;
+};
 
 type Asked = {
   readonly step: Step;
@@ -39,6 +44,7 @@ type Asked = {
   readonly book: PaneBook;
   readonly r: Reckoning;
   readonly at: HeldAt;
+  readonly steps: (station: Station) => readonly Step[];
 };
 
 /** What speaks against a step, and where it is settled. */
@@ -49,7 +55,7 @@ export type Hold = {
 
 /** What speaks against ticking this step off, and what leads to its answer. */
 export function stepHold(step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): Hold | null {
-  const all: Asked = { step, station, book, r, at };
+  const all: Asked = { step, station, book, r, at, steps: at.steps ?? stepsOnce(book, r) };
   for (const hold of HOLDS) {
     const found = hold(all);
     if (found !== null) return typeof found === "string" ? { says: found, to: null } : found;
@@ -81,9 +87,9 @@ const looseGlass = ({ step, station, book }: Asked): string | null =>
     : null;
 
 /** Cracked or holed, and the step that tapes it stands before this one and was neither done nor skipped. */
-function untaped({ step, station, book, r }: Asked): Hold | null {
+function untaped({ step, station, book, steps }: Asked): Hold | null {
   if (station !== "takeout" || staysIn(book) || !bareAsks(book)) return null;
-  const all = stepsAt("takeout", book, r);
+  const all = steps("takeout");
   const tape = all.findIndex((s) => s.asks === "faces");
   const here = all.findIndex((s) => s.id === step.id);
   const taping = all[tape];
@@ -104,9 +110,9 @@ const noNewOnes = ({ step, book }: Asked): Hold | null =>
 const bedNotSaid = ({ step, r }: Asked): string | null =>
   step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
 
-function notTried({ step, book, r }: Asked): Hold | null {
+function notTried({ step, book, steps }: Asked): Hold | null {
   if (!step.afterFit) return null;
-  const tried = stepsAt("ready", book, r).find((s) => s.asks === "dry-fit");
+  const tried = steps("ready").find((s) => s.asks === "dry-fit");
   if (!tried || book.steps.get(stepKey("ready", tried.id))?.state === "skipped") return null;
   switch (book.before.dryFit?.fit) {
     case undefined:
@@ -121,8 +127,8 @@ function notTried({ step, book, r }: Asked): Hold | null {
   }
 }
 
-function wet({ step, book, r, at }: Asked): Hold | null {
-  const first = step.needsDry ? notDry(book, r, at.nowMs, step)[0] : undefined;
+function wet({ step, book, steps, at }: Asked): Hold | null {
+  const first = step.needsDry ? notDry(book, steps, at.nowMs, step)[0] : undefined;
   return first
     ? leads(
         `Not dry yet, about ${first.hours} h to go: ${lower(first.step.does)} If it is dry, say so there.`,
@@ -139,9 +145,9 @@ function notYetPainted({ step, book, r, at }: Asked): string | null {
   return r.paint.from > at.today ? "Too soon: painted now it wrinkles. Its days stand under Finish." : null;
 }
 
-function unclean({ step, book, r }: Asked): Hold | null {
+function unclean({ step, book, steps }: Asked): Hold | null {
   if (!step.wet) return null;
-  for (const s of stepsAt("ready", book, r)) {
+  for (const s of steps("ready")) {
     const done = tickedAt(book, "ready", s.id);
     const open = s.asks === "sides" ? (s.ticks ?? []).filter((t) => !done.includes(t)) : [];
     if (done.length > 0 && open.length > 0)
@@ -151,9 +157,9 @@ function unclean({ step, book, r }: Asked): Hold | null {
 }
 
 /** Looks that come before anything wet is opened: afterwards they are too late. */
-function ungated({ step, station, book, r }: Asked): Hold | null {
+function ungated({ step, station, book, steps }: Asked): Hold | null {
   if (!step.wet || station !== "set") return null;
-  const all = stepsAt("set", book, r);
+  const all = steps("set");
   const before = all.slice(
     0,
     all.findIndex((s) => s.id === step.id),
@@ -162,9 +168,9 @@ function ungated({ step, station, book, r }: Asked): Hold | null {
   return first ? leads(`First: ${lower(first.does)}`, "set", first.id) : null;
 }
 
-function groove({ step, station, book, r }: Asked): Hold | null {
+function groove({ step, station, book, steps }: Asked): Hold | null {
   if (station !== "set" || step.asks !== "seated") return null;
-  const clear = stepsAt("set", book, r).find((s) => s.asks === "groove");
+  const clear = steps("set").find((s) => s.asks === "groove");
   const done = clear ? tickedAt(book, "set", clear.id) : [];
   const shut = (clear?.ticks ?? []).filter((t) => !done.includes(t));
   return clear && done.length > 0 && shut.length > 0
@@ -172,9 +178,9 @@ function groove({ step, station, book, r }: Asked): Hold | null {
     : null;
 }
 
-function uncut({ step, book, r }: Asked): Hold | null {
+function uncut({ step, book, steps }: Asked): Hold | null {
   if (!step.afterCut) return null;
-  const cut = stepsAt("takeout", book, r).find((s) => s.asks === "bond");
+  const cut = steps("takeout").find((s) => s.asks === "bond");
   const done = cut ? tickedAt(book, "takeout", cut.id) : [];
   const open = (cut?.ticks ?? []).filter((t) => !done.includes(t));
   return cut && done.length > 0 && open.length > 0

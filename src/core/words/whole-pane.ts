@@ -4,7 +4,7 @@ import { hingeOf } from "../pane/hangs.ts";
 import { materialsOf } from "../pane/pane-materials.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { settingOf } from "../pane/setting.ts";
-import { nextFor, standings, stepsAt } from "../pane/standing.ts";
+import { nextFor, standings, stepsOnce } from "../pane/standing.ts";
 import { stepHeld } from "../pane/step-held.ts";
 import { orderHeld, orderHolds, sureOf } from "../pane/sure.ts";
 import { waitsOf } from "../pane/waits.ts";
@@ -111,6 +111,7 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
 
 /** Everything that a pane's page knows of it, as data, with its sentences in the reader's unit and words. */
 export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
+  const steps = stepsOnce(book, r);
   const { unit, dialect, today } = by;
   const s = (text: string): string => say(text, dialect);
   const next = nextFor(book, r, today);
@@ -173,9 +174,9 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
       station,
       state: all[station].state,
       says: s(standingWords(all[station].says, r.glass, { dialect, unit })),
-      steps: stepsAt(station, book, r).map((step) => {
+      steps: steps(station).map((step) => {
         const mark = book.steps.get(stepKey(station, step.id));
-        const held = mark ? null : stepHeld(step, station, book, r, by);
+        const held = mark ? null : stepHeld(step, station, book, r, { ...by, steps });
         return {
           id: step.id,
           does: s(step.does),
