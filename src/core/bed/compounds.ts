@@ -30,7 +30,7 @@ const KINDS: Readonly<Record<CompoundId, Omit<Compound, "id" | "kind">>> = {
     primeRebate: false,
     mostC: 90,
     needs: "Clean metal under a coat of metal primer, above 5 °C, dry.",
-    source: "trade practice, as linseed {putty}: paint from 7 to 14 days, by 28",
+    source: "trade practice, as for linseed: paint from 7 to 14 days, by 28",
   },
   acrylic: {
     name: "Acrylic or latex compound",

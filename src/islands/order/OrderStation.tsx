@@ -4,6 +4,7 @@ import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
+import { writeNumber } from "../../core/tape/write.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -54,7 +55,8 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 }
 
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
-  const { book, reckoning: r, firm, prefs, say, writeOrder, othersHere } = usePane();
+  const { book, reckoning: r, firm, prefs, say, write, writeOrder, othersHere } = usePane();
+  const [rack] = r.stock;
   const held = orderHeld(book, r, othersHere);
   const proposed = useSources()[0]?.supplier;
   const line = orderLineOf(book, r);
@@ -102,6 +104,18 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
                 if (!there) writeOrder(order, "order.opened", { supplier, reference: "" });
                 putOn(order, supplier);
               },
+              ...(rack
+                ? {
+                    takeHere: () =>
+                      write("order.had", {
+                        from: "rack",
+                        width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
+                        height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
+                        thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },
+                        note: rack.pane.name,
+                      }),
+                  }
+                : {}),
             }
           : {})}
       />

@@ -17,9 +17,11 @@ export function useSources(): readonly Source[] {
 type Props = {
   /** Takes one: it goes on an order to them. Not there while something holds the pane off its order. */
   readonly take?: (supplier: string) => void;
+  /** Takes the piece that lies in the rack. */
+  readonly takeHere?: () => void;
 };
 
-export function Sources({ take }: Props) {
+export function Sources({ take, takeHere }: Props) {
   const { book, reckoning, firm, say } = usePane();
   const all = useSources();
   if (all.length === 0) return null;
@@ -50,6 +52,15 @@ export function Sources({ take }: Props) {
             <span className={`text-right text-[13px] font-normal ${s.late ? "trouble" : "text-mute"}`}>
               {sayDay(s.day)}
             </span>
+            {takeHere && s.supplier === null && (
+              <button
+                type="button"
+                className={`btn btn-small col-span-2 justify-self-start ${i === 0 ? "btn-main" : ""}`}
+                onClick={takeHere}
+              >
+                Take it from the rack
+              </button>
+            )}
             {take && s.supplier && (
               <button
                 type="button"

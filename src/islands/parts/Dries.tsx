@@ -10,6 +10,7 @@ export function Dries({ station, step }: { readonly station: Station; readonly s
   const mark = book.steps.get(stepKey(station, step.id));
   if (mark?.state !== "done" || !step.driesHours) return null;
   const from = new Date(Date.parse(mark.at) + step.driesHours * 3_600_000);
+  if (from.getTime() <= Date.now()) return <p className="note-glass">Its hours are over: it is dry.</p>;
   const day = from.toLocaleDateString("en-GB", { weekday: "short", day: "numeric", month: "short" });
   if (book.before.ticked.get(stepKey(station, dryOf(step)))?.length) return <p className="note-glass">It is dry.</p>;
   return (

@@ -88,7 +88,7 @@ function KitPage(props: Props) {
                       <Size width={nm(g.widthNm)} height={nm(g.heightNm)} unit={prefs.unit} />
                     )}
                   </strong>{" "}
-                  {g.where} {g.what && <span className="text-mute">{g.what}</span>}
+                  <span className="pl-1">{g.where}</span> {g.what && <span className="text-mute">{g.what}</span>}
                 </span>
               </label>
               {!g.isHere && <span className="trouble">not checked in yet</span>}
