@@ -1,11 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { SYSTEMS } from "../core/frame/systems.ts";
 import { SIDES } from "../core/geometry/quad.ts";
-import type { Joints } from "../core/takeout/beads.ts";
 import { type MapItem, tapped } from "../core/takeout/how-it-was.ts";
 import { TURNED } from "../core/takeout/profile.ts";
 import { beadTurned, TURNED_BOX } from "./bead-turned.ts";
-import { BEADS_BOX, beadDrawing } from "./beads.ts";
 import { heatChart } from "./heat-chart.ts";
 import { mapPlace, PANE_IN_MAP } from "./how-it-was.ts";
 import { onWall } from "./on-wall.ts";
@@ -37,36 +35,6 @@ describe("a section of every system", () => {
     expect(opensAt("plastic-bead-inside")).toBe("inside");
     expect(opensAt("plastic-bead-outside")).toBe("outside");
     expect(opensAt("cassette")).toBe("inside");
-  });
-});
-
-describe("four beads", () => {
-  it.each<[string, Joints, number]>([
-    ["nothing said, no seam", {}, 0],
-    ["one mitre", { "top-left": { kind: "mitred" } }, 1],
-    [
-      "two run through",
-      { "bottom-left": { kind: "runs", side: "left" }, "bottom-right": { kind: "runs", side: "bottom" } },
-      2,
-    ],
-  ])("%s", (_, joints, seams) => expect(beadDrawing(joints).seams).toHaveLength(seams));
-  it("a mitre is a slant, a butt is straight across", () => {
-    const slant = numbers(beadDrawing({ "top-left": { kind: "mitred" } }).seams[0] ?? "");
-    expect(slant[0]).not.toBe(slant[2]);
-    expect(slant[1]).not.toBe(slant[3]);
-    const butt = numbers(beadDrawing({ "top-left": { kind: "runs", side: "left" } }).seams[0] ?? "");
-    expect(butt[0]).toBe(butt[2]);
-  });
-  it("each has a place for the knife in the middle and at both ends, inside the drawing", () => {
-    for (const b of beadDrawing({}).beads) {
-      expect(Object.keys(b.at)).toHaveLength(3);
-      for (const at of Object.values(b.at)) {
-        expect(at.x).toBeGreaterThan(0);
-        expect(at.x).toBeLessThan(BEADS_BOX.width);
-        expect(at.y).toBeGreaterThan(0);
-        expect(at.y).toBeLessThan(BEADS_BOX.height);
-      }
-    }
   });
 });
 

@@ -31,10 +31,15 @@ const screw = (x: number, y: number, w: number): readonly Shape[] => [
 ];
 const rail = (x = 12, w = 116): Shape => shape("d-frame", rect(x, 66, w, 24));
 
+/** A word for a part of the section, where it is written, in the reader's dialect. */
+export type Name = { readonly says: string; readonly x: number; readonly y: number };
+
 type Section = {
   /** Side at which the drawing shows what comes off: the other is its mirror. */
   readonly opens: "inside" | "outside";
   readonly shapes: readonly Shape[];
+  /** The part that each name points at. */
+  readonly names: readonly Name[];
 };
 
 /** How each system holds its glass, in section: ours, made to show where it opens. */
@@ -49,6 +54,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       ...single,
       ...screw(54, 56, 14),
     ],
+    names: [
+      { says: "face {putty}", x: 56, y: 60 },
+      { says: "glass", x: 70, y: 14 },
+      { says: "bed", x: 74, y: 46 },
+    ],
   },
   "timber-bead": {
     opens: "outside",
@@ -59,6 +69,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       ...unit,
       ...bead(34, 26),
       shape("d-line", "M38 44L56 60"),
+    ],
+    names: [
+      { says: "{bead}", x: 44, y: 48 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "{putty} or tape", x: 82, y: 50 },
     ],
   },
   "plastic-bead-inside": {
@@ -71,6 +86,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       ...bead(88, 22),
       shape("d-packer", "M80 42h8l-3 10h-5z"),
     ],
+    names: [
+      { says: "gasket", x: 56, y: 46 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "{bead}", x: 98, y: 54 },
+    ],
   },
   "plastic-bead-inside-bonded": {
     opens: "inside",
@@ -81,6 +101,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       ...unit,
       ...bead(84, 26),
       shape("d-packer", rect(80, 42, 4, 10)),
+    ],
+    names: [
+      { says: "tape", x: 57, y: 54 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "{bead}", x: 97, y: 54 },
     ],
   },
   "plastic-bead-outside": {
@@ -93,6 +118,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       ...bead(30, 26),
       shape("d-packer", rect(56, 42, 4, 10)),
     ],
+    names: [
+      { says: "{bead}", x: 42, y: 54 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "tape", x: 84, y: 54 },
+    ],
   },
   "plastic-no-bead": {
     opens: "outside",
@@ -104,6 +134,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       shape("d-packer", rect(80, 42, 6, 22)),
       ...unit,
       ...screw(12, 78, 30),
+    ],
+    names: [
+      { says: "screw", x: 28, y: 78 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "gasket", x: 83, y: 54 },
     ],
   },
   "pinned-stop": {
@@ -118,6 +153,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       shape("d-packer", rect(80, 42, 4, 18)),
       shape("d-line", "M104 46L88 62"),
     ],
+    names: [
+      { says: "fin", x: 19, y: 60 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "{bead}", x: 98, y: 50 },
+    ],
   },
   cassette: {
     opens: "inside",
@@ -128,6 +168,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       ...unit,
       ...screw(100, 54, -46),
       shape("d-asked", rect(108, 51, 8, 6)),
+    ],
+    names: [
+      { says: "half", x: 30, y: 56 },
+      { says: "{unit}", x: 70, y: 14 },
+      { says: "screw", x: 92, y: 54 },
     ],
   },
   "compression-moulding": {
@@ -140,6 +185,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       shape("d-face", "M68 44C54 44 40 52 36 70H68z"),
       shape("d-asked", "M36 70H68"),
     ],
+    names: [
+      { says: "moulding", x: 52, y: 58 },
+      { says: "glass", x: 70, y: 14 },
+      { says: "tape", x: 78, y: 50 },
+    ],
   },
   "metal-frame": {
     opens: "outside",
@@ -148,6 +198,11 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       shape("d-face", "M68 42L40 78H68z"),
       ...single,
       ...screw(60, 60, 10),
+    ],
+    names: [
+      { says: "{putty}", x: 58, y: 60 },
+      { says: "glass", x: 70, y: 14 },
+      { says: "frame", x: 92, y: 60 },
     ],
   },
   "in-front": {
@@ -160,8 +215,15 @@ const SECTIONS: Readonly<Record<System, Section>> = {
       shape("d-pane", rect(29, 6, 4, 44)),
       shape("d-asked", "M38 70H62"),
     ],
+    names: [
+      { says: "this pane", x: 31, y: 20 },
+      { says: "clip", x: 50, y: 70 },
+      { says: "the glass behind", x: 92, y: 14 },
+    ],
   },
 };
 
 export const opensAt = (system: System): "inside" | "outside" => SECTIONS[system].opens;
+/** What its parts are called, each with a point in it. */
+export const sectionNames = (system: System): readonly Name[] => SECTIONS[system].names;
 export const systemSection = (system: System): readonly Shape[] => SECTIONS[system].shapes;

@@ -47,7 +47,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await expect(ticket).toContainText("608");
     await expect(ticket).toContainText("899");
     await expect(ticket).toContainText("5.5 kg");
-    await expect(page.getByRole("region", { name: "Drawings" }).getByText("Least cover")).toBeVisible();
+    await expect(page.getByRole("region", { name: "Stage" }).getByText("Least cover")).toBeVisible();
   });
 
   await test.step("specify", async () => {

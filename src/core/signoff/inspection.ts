@@ -3,7 +3,16 @@ import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung } fro
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 
-export type InspectionItem = { readonly id: string; readonly look: string; readonly ifNot: string };
+/** Where on the sash, or beside it, something is looked at. */
+export const INSPECTION_PLACES = ["glass", "edge", "corner", "foot", "frame", "beside", "customer"] as const;
+export type InspectionPlace = (typeof INSPECTION_PLACES)[number];
+
+export type InspectionItem = {
+  readonly id: string;
+  readonly at: InspectionPlace;
+  readonly look: string;
+  readonly ifNot: string;
+};
 
 /** What of this one pane comes up again at the end, beside its frame. */
 export type InspectionFacts = ReadyFacts & {
@@ -30,6 +39,7 @@ const gasket = (f: InspectionFacts): boolean =>
 const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "still",
+    at: "glass",
     look:
       putty(f) && f.paints && !f.painted
         ? "The pane is still: knock the frame lightly, no rattle. The {putty} is soft: nobody presses it."
@@ -41,48 +51,56 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   },
   {
     id: "gaps",
+    at: "edge",
     look: "Gaps are even on all four sides.",
     ifNot: "Move the {packers} while the bed still gives.",
     when: always,
   },
   {
     id: "bed-line",
+    at: "edge",
     look: "The bed line is even from inside.",
     ifNot: "Press more bed in with a knife before it skins.",
     when: (g) => putty(g) || seals(g.bed),
   },
   {
     id: "sight-line",
+    at: "edge",
     look: "The face {putty} stops at the sight line, corners mitred, no holes.",
     ifNot: "Strike it off again.",
     when: putty,
   },
   {
     id: "paint-lap",
+    at: "edge",
     look: "Paint laps on to the glass all round.",
     ifNot: "Cut in again: the {putty}'s edge must be sealed.",
     when: (g) => putty(g) && g.painted,
   },
   {
     id: "bead-ends",
+    at: "corner",
     look: "{Beads} level, ends tight, none proud of the frame.",
     ifNot: "Twist a stiff one in, bring a high one down with a block; look for a {packer} in its groove.",
     when: beaded,
   },
   {
     id: "gasket",
+    at: "corner",
     look: "The gasket lies on the glass all round, lip the right way, corners full.",
     ifNot: "Ease it back from the corners; a short one is renewed, not stretched.",
     when: gasket,
   },
   {
     id: "pins",
+    at: "edge",
     look: "Pins set below the face, none toward the glass.",
     ifNot: "Draw the one that leans in, and pin again beside it.",
     when: pinned,
   },
   {
     id: "screws",
+    at: "corner",
     look: halved(f)
       ? "Screws gone round twice, even, none proud; plugs all in."
       : "Corner screws home, corners closed, none proud.",
@@ -91,30 +109,35 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   },
   {
     id: "drains",
+    at: "foot",
     look: "Drains run: a cup of water in, and it comes out.",
     ifNot: "Clear or drill them before it rains on the new seal.",
     when: (g) => g.sealed && !frameOf(g.system).ofDoor,
   },
   {
     id: "cavity",
+    at: "glass",
     look: "Nothing in the cavity, no smear between, no scrap behind the {bead}.",
     ifNot: "Photograph it now, and ring the supplier before the customer does.",
     when: (g) => g.sealed,
   },
   {
     id: "coating",
+    at: "glass",
     look: "The coated face is the one that was ordered: a flame or a phone's light to the glass.",
     ifNot: "It is the wrong way round: turn it while it can still be turned.",
     when: (g) => g.coated,
   },
   {
     id: "mark",
+    at: "foot",
     look: "The safety mark can be read.",
     ifNot: "Ask the supplier: without its mark nobody can say that it is safety glass.",
     when: (g) => g.toughened,
   },
   {
     id: "opens",
+    at: "frame",
     look: f.staysShut
       ? "The sash stands in its opening as before: its gaps are even. It is opened once its seal has cured."
       : "The sash opens, shuts and latches as before.",
@@ -124,36 +147,42 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   },
   {
     id: "own-opening",
+    at: "frame",
     look: "The sash hangs in the opening on its tag.",
     ifNot: "Swap it with its twin, and try both.",
     when: sashLeaves,
   },
   {
     id: "clean",
+    at: "glass",
     look: "Glass clean, no scratch, no chip at an edge you can see.",
     ifNot: "Photograph it now; send it back before it is painted.",
     when: always,
   },
   {
     id: "match",
+    at: "beside",
     look: "Beside its neighbours it does not stand out, or they know that it will.",
     ifNot: "Show it to the owner now, and write down what they say.",
     when: (g) => isTimber(g) || g.sealed,
   },
   {
     id: "minded",
+    at: "customer",
     look: `The customer minded: “${f.minds}”. Is it gone?`,
     ifNot: "Say what is left of it, and what comes next.",
     when: (g) => g.minds !== "",
   },
   {
     id: "stamp",
+    at: "foot",
     look: `The old glass was marked ${f.stamp}: the new one carries its mark, and it can be read.`,
     ifNot: "Photograph the corner and ask the supplier before it is painted or beaded up.",
     when: (g) => g.stamp !== "",
   },
   {
     id: "told",
+    at: "customer",
     look: f.paints
       ? "The customer knows how long to leave it shut and when it is painted."
       : "The customer knows how long to leave it shut, and what to leave alone.",

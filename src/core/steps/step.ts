@@ -1,3 +1,4 @@
+import type { Side } from "../geometry/quad.ts";
 import type { Hazard } from "./hazard.ts";
 import type { StepId } from "./step-id.ts";
 
@@ -57,6 +58,8 @@ export type Step = {
   readonly photos?: readonly string[];
   /** Work, in minutes, by default; the firm's own past replaces it. */
   readonly minutes: number;
+  /** The side of the sash that it is done at. */
+  readonly at?: Side;
   /** 1 when not said. */
   readonly people?: 2;
   /** Gloves on for shards; off where fingers must feel. */

@@ -52,6 +52,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
         tool: plastic ? "two broad putty knives" : "stiff knife, mallet",
         minutes: 12,
         gloves: "on",
+        asks: "beads",
       },
     nails(f),
     broken(f),
@@ -74,6 +75,7 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
       : "open the joint beside a pin";
   return {
     id: `bead-${b.side}`,
+    at: b.side,
     does: `${last ? "Last, with a hand on the pane: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.${unhooks}`,
     why: last
       ? bonded

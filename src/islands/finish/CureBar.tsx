@@ -5,7 +5,9 @@ import { sayDay, weekdayName } from "../../core/words/days.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
 import { usePane } from "../parts/pane-context.ts";
 
-const WIDTH = 440;
+/** On the stage, and on a phone. */
+const WIDE = 780;
+const NARROW = 440;
 const BAR_Y = 44;
 
 /** Cure and paint window against the days. A tap on a day says what it is, and changes it. */
@@ -15,75 +17,86 @@ export function CureBar() {
   if (!book.set || r.paint?.kind !== "window") return null;
   const set = dayOf(book.set.day);
   const last = r.paint.closes ?? addDays(r.paint.from ?? r.paint.opens, 7);
-  const count = Math.min(42, last - set + 3);
-  const axis = dayAxis({
+  const of = {
     first: addDays(set, -1),
-    count,
-    width: WIDTH,
+    count: Math.min(42, last - set + 3),
     today,
     calendar: firm.calendar,
     bars: waitsOf({ ...book, signed: null, painted: null }, r, today).filter(
       (w) => w.kind === "cure" || w.kind === "paint",
     ),
-  });
+  };
+  const wide = dayAxis({ ...of, width: WIDE });
   return (
     <div>
-      <svg
-        viewBox={`0 0 ${WIDTH} 92`}
-        className="w-full"
-        role="img"
-        aria-label="Cure and paint window against the days"
-      >
-        {axis.days.map((d) => (
-          // biome-ignore lint/a11y/noStaticElementInteractions: the list of days below is the keyboard's way
-          <g key={d.day} onClick={() => setChosen(d.day)} className="cursor-pointer">
-            <rect x={d.x} y={0} width={d.width} height={92} fill={d.rest ? "var(--paper)" : "transparent"} />
-            {d.rest && <rect x={d.x} y={30} width={d.width} height={62} fill="var(--line)" opacity={0.45} />}
-            {(d.monday || d.width > 26) && (
-              <text x={d.x + 2} y={12} className="d-mute !text-[11px]">
-                {weekdayName(d.day)}
-              </text>
-            )}
-            {(d.monday || d.width > 26) && (
-              <text x={d.x + 2} y={26} className="d-text !text-[12px]">
-                {dayOfMonth(d.day)}
-              </text>
-            )}
-            {d.wet && (
-              <text x={d.x + d.width / 2} y={88} textAnchor="middle" className="d-text !text-[11px]">
-                {d.width > 26 ? "wet" : "w"}
-              </text>
-            )}
-          </g>
-        ))}
-        {axis.bars.map((b) => (
-          <g key={`${b.kind}${b.from}`} pointerEvents="none">
-            <rect
-              x={b.x + 0.5}
-              y={BAR_Y}
-              width={Math.max(b.width - 1, 1)}
-              height={26}
-              fill={b.kind === "cure" ? "var(--putty)" : "var(--tint)"}
-              stroke={b.kind === "cure" ? "var(--grain)" : "var(--glass)"}
-              strokeWidth={1.4}
-            />
-            {b.width > 44 && (
-              <text
-                x={b.x + 7}
-                y={BAR_Y + 17}
-                className={`text-[12px] font-medium ${b.kind === "cure" ? "fill-[#22272a]" : "fill-ink"}`}
-              >
-                {b.kind === "cure" ? "cures" : "paint"}
-              </text>
-            )}
-          </g>
-        ))}
-        {axis.today !== null && (
-          <path d={`M${axis.today} 30V92`} stroke="var(--wax)" strokeWidth={2} pointerEvents="none" />
-        )}
-      </svg>
-      <DayChooser chosen={chosen} choose={setChosen} days={axis.days.map((d) => d.day)} />
+      <div className="max-sm:hidden">
+        <Axis axis={wide} width={WIDE} choose={setChosen} />
+      </div>
+      <div className="sm:hidden">
+        <Axis axis={dayAxis({ ...of, width: NARROW })} width={NARROW} choose={setChosen} />
+      </div>
+      <DayChooser chosen={chosen} choose={setChosen} days={wide.days.map((d) => d.day)} />
     </div>
+  );
+}
+
+type AxisProps = {
+  readonly axis: ReturnType<typeof dayAxis>;
+  readonly width: number;
+  readonly choose: (d: Day) => void;
+};
+
+function Axis({ axis, width, choose }: AxisProps) {
+  return (
+    <svg viewBox={`0 0 ${width} 92`} className="w-full" role="img" aria-label="Cure and paint window against the days">
+      {axis.days.map((d) => (
+        // biome-ignore lint/a11y/noStaticElementInteractions: the list of days below is the keyboard's way
+        <g key={d.day} onClick={() => choose(d.day)} className="cursor-pointer">
+          <rect x={d.x} y={0} width={d.width} height={92} fill={d.rest ? "var(--paper)" : "transparent"} />
+          {d.rest && <rect x={d.x} y={30} width={d.width} height={62} fill="var(--line)" opacity={0.45} />}
+          {(d.monday || d.width > 26) && (
+            <text x={d.x + 2} y={12} className="d-mute !text-[11px]">
+              {weekdayName(d.day)}
+            </text>
+          )}
+          {(d.monday || d.width > 26) && (
+            <text x={d.x + 2} y={26} className="d-text !text-[12px]">
+              {dayOfMonth(d.day)}
+            </text>
+          )}
+          {d.wet && (
+            <text x={d.x + d.width / 2} y={88} textAnchor="middle" className="d-text !text-[11px]">
+              {d.width > 26 ? "wet" : "w"}
+            </text>
+          )}
+        </g>
+      ))}
+      {axis.bars.map((b) => (
+        <g key={`${b.kind}${b.from}`} pointerEvents="none">
+          <rect
+            x={b.x + 0.5}
+            y={BAR_Y}
+            width={Math.max(b.width - 1, 1)}
+            height={26}
+            fill={b.kind === "cure" ? "var(--putty)" : "var(--tint)"}
+            stroke={b.kind === "cure" ? "var(--grain)" : "var(--glass)"}
+            strokeWidth={1.4}
+          />
+          {b.width > 44 && (
+            <text
+              x={b.x + 7}
+              y={BAR_Y + 17}
+              className={`text-[12px] font-medium ${b.kind === "cure" ? "fill-[#22272a]" : "fill-ink"}`}
+            >
+              {b.kind === "cure" ? "cures" : "paint"}
+            </text>
+          )}
+        </g>
+      ))}
+      {axis.today !== null && (
+        <path d={`M${axis.today} 30V92`} stroke="var(--wax)" strokeWidth={2} pointerEvents="none" />
+      )}
+    </svg>
   );
 }
 

@@ -1,36 +1,20 @@
-import { finishMethods } from "../../core/finish/methods.ts";
 import { paintOwed } from "../../core/pane/paint-owed.ts";
-import { finishFacts } from "../../core/pane/step-facts.ts";
-import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
+import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { paintSentence } from "../../core/words/finish.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { DayField } from "../parts/DayField.tsx";
 import { Dries } from "../parts/Dries.tsx";
 import { Fold } from "../parts/Fold.tsx";
-import { Lessons } from "../parts/Lessons.tsx";
-import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
-import { MethodCards } from "../parts/MethodCards.tsx";
 import { PaintFirst } from "../parts/PaintFirst.tsx";
-import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
-import { ComeBack } from "./ComeBack.tsx";
-import { CureBar } from "./CureBar.tsx";
-import { FillerPart } from "./FillerPart.tsx";
 import { LineRatingPart } from "./LineRating.tsx";
-import { ShutMessage } from "./ShutMessage.tsx";
 
-/** Waiting and painting: when it may be touched, when it must be painted, and the days between. */
+/** Waiting and painting, one step at a time, and the day it was painted. */
 export function Finish() {
-  const { book, reckoning } = usePane();
+  const { book } = usePane();
   return (
     <div className="space-y-5">
-      {book.set ? (
-        <Waiting setDay={book.set.day} />
-      ) : (
-        <p className="note-glass">The dates follow when it is set: give the day under Set.</p>
-      )}
       <section aria-label="Finish" className="space-y-3">
         <Steps
           station="finish"
@@ -40,49 +24,21 @@ export function Finish() {
           }}
         />
       </section>
+      {book.set && <Paint setDay={book.set.day} />}
       <Cautions station="finish" />
-      {book.set && <ComeBack />}
-      <FillerPart />
-      <MaterialsUsed what="paint, colour and number" />
-      <MethodCards
-        title="How it is done"
-        more="line, masking, filler"
-        methods={finishMethods(finishFacts(book, reckoning))}
-      />
-      <Lessons station="finish" />
     </div>
   );
 }
 
-function Waiting({ setDay }: { readonly setDay: string }) {
+/** That it is painted, or who paints it. */
+function Paint({ setDay }: { readonly setDay: string }) {
   const { book, reckoning: r, today, write } = usePane();
-  const { compound, paint } = r;
+  const { paint } = r;
   if (!paint) return null;
   const owed = paintOwed(book, r);
-  const set = dayOf(setDay);
-  const untouched = addDays(set, Math.ceil(compound.handsOffHours / 24));
   const from = paint.kind === "window" ? paint.from : null;
-  const closes = paint.kind === "window" ? paint.closes : null;
   return (
     <>
-      <Part title={compound.name} more={compound.needs}>
-        <dl className="grid grid-cols-3 gap-3">
-          <DateLine
-            name="Hands off until"
-            text={compound.handsOffHours < 24 ? `${compound.handsOffHours} h` : sayDay(untouched)}
-          />
-          <DateLine
-            name="Paint from"
-            text={from === null ? (paint.kind === "window" ? "no fit day" : "not painted") : sayDay(from)}
-          />
-          <DateLine name="Paint by" text={closes === null ? "no limit" : sayDay(closes)} />
-        </dl>
-        <p className={paint.kind === "window" && paint.from === null ? "note-wax" : "note-glass"}>
-          {paintSentence(paint)} <span className="text-mute">Source: {compound.source}. The label wins.</span>
-        </p>
-        <CureBar />
-        <ShutMessage />
-      </Part>
       {paint.kind === "window" &&
         (book.paintLeft ? null : book.painted ? (
           <p className="note-glass">Painted {sayDay(dayOf(book.painted))}.</p>
@@ -126,10 +82,3 @@ function Waiting({ setDay }: { readonly setDay: string }) {
     </>
   );
 }
-
-const DateLine = ({ name, text }: { readonly name: string; readonly text: string }) => (
-  <div>
-    <dt className="text-[13px] text-mute">{name}</dt>
-    <dd className="text-[17px] font-semibold">{text}</dd>
-  </div>
-);

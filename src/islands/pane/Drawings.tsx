@@ -7,14 +7,11 @@ type Props = { readonly asked: Place | null; readonly goTo: (place: Place) => vo
 
 /** The two drawings and the figures under them: always there where there is room beside the station. */
 export const Drawings = ({ asked, goTo }: Props) => (
-  <section
-    aria-label="Drawings"
-    className="hidden min-h-0 grid-cols-[minmax(0,11fr)_minmax(0,9fr)] gap-4 overflow-hidden bg-sheet px-4 py-3 desk:grid print:grid"
-  >
+  <div className="grid min-h-0 flex-1 grid-cols-[minmax(0,11fr)_minmax(0,9fr)] gap-4 overflow-hidden px-4 py-3">
     <Elevation asked={asked} onPlace={goTo} />
     <div className="flex min-h-0 flex-col gap-3 overflow-y-auto print:overflow-visible">
       <Section />
       <Figures />
     </div>
-  </section>
+  </div>
 );

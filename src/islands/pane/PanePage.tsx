@@ -1,5 +1,4 @@
 import { memo, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
-import { frameOf } from "../../core/frame/systems.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { foldPane } from "../../core/pane/book.ts";
@@ -21,10 +20,7 @@ import { useAfterPaint } from "../parts/use-after-paint.ts";
 import { useDrafts } from "../parts/use-drafts.ts";
 import { useLog } from "../parts/use-log.ts";
 import BrokenPane from "./BrokenPane.tsx";
-import { Drawings } from "./Drawings.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
-import { PhoneWay } from "./PhoneWay.tsx";
-import { PrintHead } from "./PrintHead.tsx";
 import { PANE_KEYS } from "./pane-keys.ts";
 import { StationTape } from "./StationTape.tsx";
 import { type OpenOrder, StationView } from "./StationView.tsx";
@@ -35,6 +31,7 @@ import { useViewInAddress } from "./use-view-in-address.ts";
 
 export type PanePageProps = {
   readonly prefs: Prefs;
+  readonly people: readonly string[];
   readonly pane: string;
   readonly label: string;
   readonly view: View;
@@ -58,18 +55,18 @@ const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about
 const SAID_MS = 4000;
 
 /* A key must redraw its field at once: these follow a moment later, with the book that the key made. */
-const [Tape, Foot, Station, Draw, Way] = [
-  memo(StationTape),
-  memo(TicketFoot),
-  memo(StationView),
-  memo(Drawings),
-  memo(Trail),
-];
+const [Tape, Foot, Way] = [memo(StationTape), memo(TicketFoot), memo(Trail)];
+
+type PageProps = Pick<PanePageProps, "prefs" | "people"> & { readonly data: string };
 
 /** One pane's page. Where something of it cannot be drawn, its logbook stands in its place. */
-export default function PanePage({ prefs, data }: { readonly prefs: Prefs; readonly data: string }) {
+export default function PanePage({ prefs, people, data }: PageProps) {
   // One text goes over at once: a page's hundreds of entries take ten times as long piece by piece.
-  const [props] = useState<PanePageProps>(() => ({ prefs, ...(JSON.parse(data) as Omit<PanePageProps, "prefs">) }));
+  const [props] = useState<PanePageProps>(() => ({
+    prefs,
+    people,
+    ...(JSON.parse(data) as Omit<PanePageProps, "prefs" | "people">),
+  }));
   return (
     <Boundary instead={(error) => <BrokenPane {...props} error={error.message} />}>
       <WholePane {...props} />
@@ -225,32 +222,28 @@ function WholePane(props: PanePageProps) {
   return (
     <PaneContext value={context}>
       <TypingContext value={typing}>
-        <Way before={props.before} after={props.after} view={screen.view} open={open} undo={undo} />
+        <Way
+          before={props.before}
+          after={props.after}
+          view={screen.view}
+          open={open}
+          undo={undo}
+          people={props.people}
+        />
         <Tape view={screen.view} open={open} />
-        <main
-          id="main"
-          data-worked={frameOf(context.book.added.system).worked}
-          className="relative min-h-0 flex-1 overflow-y-auto desk:grid desk:grid-cols-[minmax(0,1fr)_31rem] desk:overflow-hidden print:overflow-visible"
-        >
-          <PrintHead />
-          <Draw asked={screen.view === "measure" ? asked : null} goTo={goTo} />
-          <section
-            aria-label="Station"
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
-            tabIndex={0}
-            className="relative min-h-full desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
-          >
-            <Station
-              view={screen.view}
-              asked={asked}
-              ask={ask}
-              openOrders={props.openOrders}
-              strike={store.strike}
-              openTapeLine={openTapeLine}
-            />
-            <PhoneWay view={screen.view} open={open} undo={undo} before={props.before} after={props.after} />
-          </section>
-        </main>
+        <StationView
+          view={screen.view}
+          open={open}
+          undo={undo}
+          before={props.before}
+          after={props.after}
+          asked={screen.view === "measure" ? asked : null}
+          ask={ask}
+          goTo={goTo}
+          openOrders={props.openOrders}
+          strike={store.strike}
+          openTapeLine={openTapeLine}
+        />
         <Foot copy={copy} view={screen.view} open={open} said={screen.said} />
         {screen.sheet === "keys" && <KeyMap keys={PANE_KEYS} close={closeSheet} />}
         {screen.sheet === "tape-line" && <TapeLineSheet close={closeSheet} taken={() => open("measure")} />}

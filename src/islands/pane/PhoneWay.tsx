@@ -1,7 +1,8 @@
 import type { View } from "./model.ts";
 import { NextThing } from "./NextThing.tsx";
 
-type Props = {
+/** The ways on from a station. */
+export type WaysOn = {
   readonly view: View;
   readonly open: (view: View) => void;
   readonly undo: () => void;
@@ -10,7 +11,7 @@ type Props = {
 };
 
 /** The ways on from here, within a thumb's reach: what the header and the keys are on a larger screen. */
-export const PhoneWay = ({ view, open, undo, before, after }: Props) => (
+export const PhoneWay = ({ view, open, undo, before, after }: WaysOn) => (
   <nav
     aria-label="Ways on"
     className="no-print mt-5 grid grid-cols-2 gap-2 border-t border-line px-4 py-4 sm:hidden [&>:first-child]:col-span-2"

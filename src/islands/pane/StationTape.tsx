@@ -44,7 +44,7 @@ export function StationTape({ view, open }: Props) {
                   e.preventDefault();
                   open(station);
                 }}
-                className={`relative block h-[66px] px-3 pt-[25px] no-underline ${on ? "bg-bar text-tape dark:bg-[#0d0f10]" : ""}`}
+                className={`relative block h-[60px] px-3 pt-[20px] no-underline max-sm:h-[46px] max-sm:pt-[17px] ${on ? "bg-bar text-tape dark:bg-[#0d0f10]" : ""}`}
               >
                 <svg
                   aria-hidden="true"
@@ -79,7 +79,7 @@ export function StationTape({ view, open }: Props) {
                     {SHAPES[state]}
                   </span>
                 </span>
-                <span className="block truncate text-[12px] leading-tight">
+                <span className="block truncate text-[12px] leading-tight max-sm:sr-only">
                   <span className="sr-only">{SPOKEN[state]}. </span>
                   {words}
                 </span>

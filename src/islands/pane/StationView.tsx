@@ -1,84 +1,130 @@
+import { type ComponentType, memo } from "react";
+import { frameOf } from "../../core/frame/systems.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { Finish } from "../finish/Finish.tsx";
+import { FinishStage } from "../finish/FinishStage.tsx";
 import { Look } from "../look/Look.tsx";
 import { Measure } from "../measure/Measure.tsx";
 import { ReadingPad } from "../measure/ReadingPad.tsx";
 import { type OpenOrder, OrderStation } from "../order/OrderStation.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Ready } from "../ready/Ready.tsx";
+import { ReadyStage } from "../ready/ReadyStage.tsx";
+import { SetStage } from "../set/SetStage.tsx";
 import { SetStation } from "../set/SetStation.tsx";
 import { SignOff } from "../signoff/SignOff.tsx";
+import { SignOffStage } from "../signoff/SignOffStage.tsx";
 import { Specify } from "../specify/Specify.tsx";
+import { StageContext, useNewStage } from "../stage/stage-context.ts";
 import { TakeOut } from "../takeout/TakeOut.tsx";
+import { TakeOutStage } from "../takeout/TakeOutStage.tsx";
+import { Drawings } from "./Drawings.tsx";
 import { Elevation } from "./Elevation.tsx";
 import { Logbook } from "./Logbook.tsx";
 import type { View } from "./model.ts";
 import { Notes } from "./Notes.tsx";
 import { PhoneDrawings } from "./PhoneDrawings.tsx";
+import { PhoneWay, type WaysOn } from "./PhoneWay.tsx";
+import { PrintHead } from "./PrintHead.tsx";
 
 export type { OpenOrder };
 
-type Props = {
-  readonly view: View;
+export type StationProps = WaysOn & {
   readonly asked: Place | null;
   readonly ask: (place: Place) => void;
+  readonly goTo: (place: Place) => void;
   readonly openOrders: readonly OpenOrder[];
   readonly strike: (target: Entry, reason: string) => void;
   readonly openTapeLine: () => void;
 };
 
-/** The station that is open. On a phone, measuring is one reading a screen. */
-export function StationView(props: Props) {
-  const { view, asked, ask } = props;
-  if (view === "measure")
-    return (
-      <>
-        <div className="desk:hidden print:hidden">
-          <ReadingPad place={asked} ask={ask} drawing={(place) => <Elevation bare asked={place} />} />
-        </div>
-        <div className="p-4 desk:px-5">
-          <Measure asked={asked} ask={ask} openTapeLine={props.openTapeLine} />
-          <PhoneDrawings />
-          <Notes station="measure" />
-        </div>
-      </>
-    );
+type Screen = {
+  /** The large part: the drawing or table that the station works on. */
+  readonly stage: ComponentType<StationProps>;
+  /** One question or step, and the others a line each. */
+  readonly side: ComponentType<StationProps>;
+  /** What a phone shows first: the drawing where the work is on it, the question where it is not. */
+  readonly onPhone: "stage" | "side" | "side only";
+};
+
+const drawings: Pick<Screen, "stage" | "onPhone"> = {
+  stage: ({ view, asked, goTo }) => <Drawings asked={view === "measure" ? asked : null} goTo={goTo} />,
+  onPhone: "side only",
+};
+
+const SCREENS: Readonly<Record<View, Screen>> = {
+  look: { ...drawings, side: Look },
+  takeout: { stage: TakeOutStage, side: TakeOut, onPhone: "stage" },
+  measure: { ...drawings, side: MeasureSide },
+  specify: { ...drawings, side: Specify },
+  order: { ...drawings, side: OrderStation },
+  ready: { stage: ReadyStage, side: Ready, onPhone: "stage" },
+  set: { stage: SetStage, side: SetStation, onPhone: "stage" },
+  finish: { stage: FinishStage, side: Finish, onPhone: "side" },
+  signoff: { stage: SignOffStage, side: SignOff, onPhone: "stage" },
+  logbook: { ...drawings, side: PaneLogbook },
+};
+
+/** The station that is open: its stage, and beside it the one thing to do. A station that is opened starts at its top. */
+function OneStation(props: StationProps) {
+  const { book } = usePane();
+  const stage = useNewStage();
+  const { view } = props;
+  const { stage: Stage, side: Side, onPhone } = SCREENS[view];
   return (
-    <div className="p-4 desk:px-5">
-      <Station {...props} />
-      <PhoneDrawings />
-      {view !== "logbook" && <Notes station={view} />}
-    </div>
+    <StageContext value={stage}>
+      <main
+        id="main"
+        data-worked={frameOf(book.added.system).worked}
+        className="relative min-h-0 flex-1 overflow-y-auto desk:overflow-hidden print:overflow-visible"
+      >
+        <PrintHead />
+        <section
+          aria-label="Station"
+          className="flex min-h-full flex-col desk:grid desk:h-full desk:grid-cols-[minmax(0,1fr)_30rem]"
+        >
+          <section
+            aria-label="Stage"
+            className={`flex min-h-0 flex-col bg-sheet desk:overflow-hidden print:flex ${onPhone === "side only" ? "max-desk:hidden" : onPhone === "side" ? "max-desk:order-2" : ""}`}
+          >
+            <Stage {...props} />
+          </section>
+          <section
+            aria-label="Side"
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
+            tabIndex={0}
+            className="relative flex-1 desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
+          >
+            <div className="p-4 desk:px-5">
+              <Side {...props} />
+              {onPhone === "side only" && <PhoneDrawings />}
+              {view !== "logbook" && <Notes station={view} />}
+            </div>
+          </section>
+          <div className="max-desk:order-3 desk:hidden">
+            <PhoneWay {...props} />
+          </div>
+        </section>
+      </main>
+    </StageContext>
   );
 }
 
-function Station({ view, openOrders, strike }: Props) {
-  switch (view) {
-    case "look":
-      return <Look />;
-    case "takeout":
-      return <TakeOut />;
-    case "measure":
-      return null;
-    case "specify":
-      return <Specify />;
-    case "order":
-      return <OrderStation openOrders={openOrders} />;
-    case "ready":
-      return <Ready />;
-    case "set":
-      return <SetStation />;
-    case "finish":
-      return <Finish />;
-    case "signoff":
-      return <SignOff />;
-    case "logbook":
-      return <PaneLogbook strike={strike} />;
-  }
+export const StationView = memo((props: StationProps) => <OneStation key={props.view} {...props} />);
+
+function MeasureSide({ asked, ask, openTapeLine }: StationProps) {
+  return (
+    <>
+      <div className="-mx-4 -mt-4 desk:hidden print:hidden">
+        <ReadingPad place={asked} ask={ask} drawing={(place) => <Elevation bare asked={place} />} />
+      </div>
+      <Measure asked={asked} ask={ask} openTapeLine={openTapeLine} />
+    </>
+  );
 }
 
-function PaneLogbook({ strike }: Pick<Props, "strike">) {
+function PaneLogbook({ strike }: StationProps) {
   const { book, prefs } = usePane();
   return <Logbook pane={book.id} log={book.log} prefs={prefs} strike={strike} />;
 }

@@ -1,4 +1,5 @@
-import { type ReactNode, useState } from "react";
+import { createContext, type ReactNode, useContext, useState } from "react";
+import { Part } from "./Part.tsx";
 
 type Props = {
   readonly title: ReactNode;
@@ -9,9 +10,20 @@ type Props = {
   readonly children: ReactNode;
 };
 
+const UnfoldedContext = createContext(false);
+
+/** Where there is room, a line that would be folded stands open. */
+export const Unfolded = UnfoldedContext.Provider;
+
 /** Something that is not always needed. What is in it is made only once it is opened: a key redraws none of it before. */
 export function Fold({ title, more, as = "line", children }: Props) {
   const [open, setOpen] = useState(false);
+  if (useContext(UnfoldedContext) && as === "line")
+    return (
+      <Part title={title} more={more}>
+        {children}
+      </Part>
+    );
   return (
     <details
       className={as === "line" ? "border-t border-line pt-2" : ""}

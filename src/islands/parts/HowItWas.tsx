@@ -55,7 +55,7 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
       )}
       <svg
         viewBox={`0 0 ${MAP_BOX.width} ${MAP_BOX.height}`}
-        className={`mx-auto block w-full max-w-[340px] bg-sheet ${editable && !other ? "cursor-crosshair" : ""}`}
+        className={`mx-auto block w-full max-w-[340px] ${editable && !other ? "cursor-crosshair" : ""}`}
         role="img"
         aria-label={`How it was, from ${book.added.side}${other ? ", seen from the other side" : ""}: ${items.length} on the map`}
         onPointerUp={put}

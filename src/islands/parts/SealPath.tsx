@@ -1,3 +1,4 @@
+import { type Bed, seals, sticks, tapes } from "../../core/bed/compound.ts";
 import { settingOf, USUAL_LEG_MM } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { sealPath, tapePath } from "../../core/set/seal-path.ts";
@@ -6,12 +7,15 @@ import { SEAL_BOX, sealDrawing } from "../../drawing/seal-path.ts";
 import { Length, LengthInSvg } from "./Length.tsx";
 import { usePane } from "./pane-context.ts";
 
+/** Whether what it is set in runs round it in a line that must not show. */
+export const runsInLine = (bed: Bed): boolean => sticks(bed);
+
 /** Where sealant or tape runs so that nothing of it shows, on the face and in section. */
 export function SealPath() {
   const { book, reckoning: r, firm, say } = usePane();
   const setting = settingOf(book, r);
   const { bed } = readyFacts(book, r);
-  if (!setting || (bed !== "silicone" && bed !== "tape")) return null;
+  if (!setting || !runsInLine(bed)) return null;
   const read = r.readings["rebate-depth"];
   const legMm = read === undefined ? USUAL_LEG_MM : toMm(read);
   const { bedMm } = firm.house;
@@ -19,13 +23,11 @@ export function SealPath() {
   return (
     <div className="space-y-2">
       <p className="text-[13px] text-mute">
-        {bed === "tape" ? "The line of tape" : "The line of sealant"}: {more}
+        {tapes(bed) ? (seals(bed) ? "The line of tape and of sealant" : "The line of tape") : "The line of sealant"}:{" "}
+        {more}
       </p>
-      {bed === "tape" ? (
-        <TapeLine legMm={legMm} bedMm={bedMm} />
-      ) : (
-        <BeadLine legMm={legMm} bedMm={bedMm} beadMm={setting.beadMm} />
-      )}
+      {tapes(bed) && <TapeLine legMm={legMm} bedMm={bedMm} />}
+      {seals(bed) && <BeadLine legMm={legMm} bedMm={bedMm} beadMm={setting.beadMm} />}
     </div>
   );
 }
@@ -109,7 +111,7 @@ function Drawn({ says, ...of }: DrawnProps) {
   return (
     <svg
       viewBox={`0 0 ${SEAL_BOX.width} ${SEAL_BOX.height}`}
-      className="mx-auto w-full max-w-[400px] bg-sheet"
+      className="mx-auto w-full max-w-[400px] desk:max-w-[600px] bg-sheet"
       role="img"
       aria-label={says}
     >

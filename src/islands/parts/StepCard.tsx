@@ -12,6 +12,7 @@ import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
 import { StepCautions } from "./StepCautions.tsx";
 import { StepTook } from "./StepTook.tsx";
+import { useSwipe } from "./use-swipe.ts";
 
 type Props = {
   readonly station: Station;
@@ -31,6 +32,8 @@ type Props = {
   readonly mark: (state: "done" | "skipped" | "open", reason?: string) => void;
   /** Back to the one that is due, where another was opened. */
   readonly next: (() => void) | undefined;
+  /** The steps before and after it, for a thumb that swipes. */
+  readonly aside: { readonly back: (() => void) | undefined; readonly on: (() => void) | undefined };
   readonly children: ReactNode;
 };
 
@@ -50,8 +53,10 @@ export function StepCard({
   open,
   mark,
   next,
+  aside,
   children,
 }: Props) {
+  const swipe = useSwipe(aside);
   const { book, reckoning, today, write, say } = usePane();
   const held = stepHold(step, station, book, reckoning, { today, nowMs: Date.now() });
   const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
@@ -63,11 +68,11 @@ export function StepCard({
     if (!takeFocus.current) return;
     takeFocus.current = false;
     button.current?.focus({ preventScroll: true });
-    card.current?.scrollIntoView({ block: "start" });
+    card.current?.scrollIntoView({ block: "nearest" });
   }, [takeFocus]);
   const skipping = (asking === "skip" || (refused && held !== null)) && !now;
   return (
-    <div ref={card} className="scroll-mt-3 space-y-2" data-step={step.id}>
+    <div ref={card} className="step-card scroll-mt-3 space-y-2" data-step={step.id} {...swipe}>
       <p className="flex flex-wrap justify-between gap-x-4 text-[13px] text-mute">
         <span>
           Step {number} of {of}
@@ -142,7 +147,7 @@ export function StepCard({
           </button>
         </form>
       )}
-      <div className="flex flex-wrap gap-2">
+      <div className="step-acts flex flex-wrap gap-2">
         {now ? (
           <button type="button" className="btn grow" disabled={stopped} onClick={() => mark("open")}>
             {now.state === "skipped" ? "Not left out after all" : "Not done after all"}
@@ -151,7 +156,7 @@ export function StepCard({
           <button
             ref={button}
             type="button"
-            className="btn btn-main min-h-14 grow text-[17px] max-sm:basis-full"
+            className="btn btn-main min-h-14 grow text-[17px]"
             disabled={stopped}
             onClick={() => mark("done")}
           >

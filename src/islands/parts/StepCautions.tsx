@@ -15,7 +15,7 @@ export function StepCautions({ cautions }: { readonly cautions: readonly Caution
       {cautions.map((c) => (
         <li key={c.id}>
           <span className="font-medium text-wax">{say(c.line)}</span>
-          {fresh.includes(c.id) && <span className="block text-[13px] text-mute">{say(c.full)}</span>}
+          {fresh.includes(c.id) && <span className="block text-[13px] text-mute max-sm:hidden">{say(c.full)}</span>}
         </li>
       ))}
     </ul>

@@ -1,16 +1,14 @@
-import { type ReactNode, useCallback, useRef, useState } from "react";
+import { type ReactNode, useRef, useState } from "react";
 import { CANNOT_BE_OPENED } from "../../core/frame/systems.ts";
 import { SPECIAL_FACTS } from "../../core/look/special.ts";
-import { stepKey } from "../../core/pane/book.ts";
-import { stepsAt } from "../../core/pane/standing.ts";
-import { stepHeld } from "../../core/pane/step-held.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
+import { useStage } from "../stage/stage-context.ts";
 import { usePane } from "./pane-context.ts";
 import { SecondPerson } from "./SecondPerson.tsx";
 import { StepCard, sayMinutes } from "./StepCard.tsx";
 import { StepRow } from "./StepRow.tsx";
-import { isTimed } from "./StepTook.tsx";
+import { useSteps } from "./use-steps.ts";
 
 type Props = {
   readonly station: Station;
@@ -19,37 +17,17 @@ type Props = {
   /** Minutes on top of the steps, for what is known to be in the way. */
   readonly moreMinutes?: number;
   readonly asks?: Readonly<Partial<Record<Ask, (step: Step) => ReactNode>>>;
+  /** What the station asks of a step whatever it asks by itself. */
+  readonly also?: (step: Step) => ReactNode;
 };
 
 /** The steps of a station: the one now due as a card, then all of them one line each, ticked in any order or left out with a reason. */
-export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Props) {
-  const { book, reckoning, today, say, write } = usePane();
-  const steps = given ?? stepsAt(station, book, reckoning);
-  const [picked, setPicked] = useState<string | null>(null);
-  const [refused, setRefused] = useState<string | null>(null);
+export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 }: Props) {
+  const { book, say } = usePane();
+  const { step: picked, openStep, refused } = useStage();
+  const { steps, isOpen, next, shown, mark } = useSteps(station, given);
   const moved = useRef(false);
-  const isOpen = (s: Step): boolean => !book.steps.has(stepKey(station, s.id));
-  const next = steps.find(isOpen);
-  const shown = steps.find((s) => s.id === picked) ?? next ?? steps.at(-1);
-  const mark = useCallback(
-    (step: Step, state: "done" | "skipped" | "open", reason = "") => {
-      // What speaks against it is said, and can be overruled with a reason.
-      if (state === "done" && stepHeld(step, station, book, reckoning, { today, nowMs: Date.now() }) !== null) {
-        setPicked(step.id);
-        setRefused(step.id);
-        return;
-      }
-      if (state === "done" && step.ticks?.length && !book.before.ticked.get(stepKey(station, step.id))?.length)
-        write("step.sides", { station, step: step.id, done: [...step.ticks] });
-      write("step.marked", { station, step: step.id, state, reason });
-      setRefused(null);
-      // What dries or is timed is still to be told of: the card stays with it.
-      if (state === "open") return;
-      const stays = state === "done" && (step.driesHours !== undefined || isTimed(book.id, station, step.id));
-      setPicked(stays ? step.id : null);
-    },
-    [station, book, reckoning, today, write],
-  );
+  const [listed, setListed] = useState(false);
   if (!shown) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
   const { special, licensed } = book.before;
   const stopped = special.length > 0 && licensed.trim() === "";
@@ -74,16 +52,21 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
         takeFocus={moved}
         open={(id) => {
           moved.current = true;
-          setPicked(id);
+          openStep(id);
         }}
         raises={raisedAt(shown, steps, isOpen)}
         mark={(state, reason) => {
           moved.current = true;
           mark(shown, state, reason);
         }}
-        next={picked !== null && next && next !== shown ? () => setPicked(null) : undefined}
+        aside={{
+          back: number > 1 ? () => openStep(steps[number - 2]?.id ?? null) : undefined,
+          on: number < steps.length ? () => openStep(steps[number]?.id ?? null) : undefined,
+        }}
+        next={picked !== null && next && next !== shown ? () => openStep(null) : undefined}
       >
         {shown.asks && asks[shown.asks]?.(shown)}
+        {also?.(shown)}
       </StepCard>
       <p className="text-[13px] text-mute">
         {effort.minutes > 0
@@ -96,7 +79,10 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
               .join(", ")
           : "All steps here are done or left out."}
       </p>
-      <ol className="text-[14px]">
+      <button type="button" className="btn w-full sm:hidden" aria-expanded={listed} onClick={() => setListed(!listed)}>
+        {listed ? "Only this step" : `All ${steps.length} steps`}
+      </button>
+      <ol className={`text-[14px] ${listed ? "" : "max-sm:hidden"}`}>
         {steps.map((s, i) => (
           <StepRow
             key={s.id}
@@ -108,7 +94,7 @@ export function Steps({ station, asks = {}, steps: given, moreMinutes = 0 }: Pro
             stopped={stopped}
             open={() => {
               moved.current = true;
-              setPicked(s.id);
+              openStep(s.id);
             }}
             mark={(state) => mark(s, state)}
           />

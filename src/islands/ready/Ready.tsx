@@ -1,27 +1,23 @@
 import { isRefurbished } from "../../core/pane/refurbishing.ts";
-import { stepsAt } from "../../core/pane/standing.ts";
+import type { Step } from "../../core/steps/step.ts";
 import { BedChoice } from "../parts/BedChoice.tsx";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Dries } from "../parts/Dries.tsx";
-import { KitFold } from "../parts/KitFold.tsx";
-import { Lessons } from "../parts/Lessons.tsx";
-import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
-import { SealPath } from "../parts/SealPath.tsx";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
+import { isOnSash } from "../stage/TicksOnSash.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
-import { HardwareBack } from "./HardwareBack.tsx";
-import { Pilots, StripLength } from "./Materials.tsx";
-import { Methods } from "./Methods.tsx";
+import { StripLength } from "./Materials.tsx";
 import { Refurbish } from "./Refurbish.tsx";
 import { SidePhotos } from "./SidePhotos.tsx";
+import { useReadySteps } from "./use-ready-steps.ts";
 
-/** Back to clean, sound and dry, and the pane tried before anything wet. */
+/** Back to clean, sound and dry, and the pane tried before anything wet: one step at a time. */
 export function Ready() {
-  const { book, reckoning: r } = usePane();
-  const steps = stepsAt("ready", book, r).filter((s) => !s.id.startsWith("ru-"));
+  const { book } = usePane();
+  const steps = useReadySteps();
   return (
     <div className="space-y-5">
       {isRefurbished(book) && <Refurbish />}
@@ -33,31 +29,22 @@ export function Ready() {
           asks={{
             sides: (step) => (
               <>
-                <Ticks station="ready" step={step} />
+                <OffSash step={step} />
                 <SidePhotos step={step.id} />
               </>
             ),
             drains: () => <Drains />,
             "dry-fit": () => <DryFit />,
             dries: (step) => <Dries station="ready" step={step} />,
-            length: (step) => (
-              <>
-                <StripLength faces={step.id === "mask" ? 4 : 1} />
-                {step.id === "tape-lay" && <SealPath />}
-              </>
-            ),
-            "seal-path": () => <SealPath />,
+            length: (step) => <StripLength faces={step.id === "mask" ? 4 : 1} />,
             nails: () => <BeadsDressed />,
           }}
         />
       </section>
       <Cautions station="ready" />
-      <KitFold station="ready" />
-      <Methods />
-      <HardwareBack />
-      <Pilots />
-      <Lessons station="ready" />
-      <Photos station="ready" />
     </div>
   );
 }
+
+/** What has a place on the sash is ticked there. */
+const OffSash = ({ step }: { readonly step: Step }) => (isOnSash(step) ? null : <Ticks station="ready" step={step} />);

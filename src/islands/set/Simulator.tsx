@@ -115,7 +115,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
     <div className="space-y-2">
       <svg
         viewBox={`0 0 ${TOE_BOX.width} ${TOE_BOX.height}`}
-        className="mx-auto w-full max-w-[340px] touch-none bg-sheet"
+        className="mx-auto w-full max-w-[340px] touch-none bg-sheet desk:max-w-[480px]"
         role="img"
         aria-label={drop >= 0 ? words.off(drop.toFixed(1), side) : words.over((-drop).toFixed(1), side)}
       >

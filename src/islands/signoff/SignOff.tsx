@@ -2,14 +2,16 @@ import { hingeOf } from "../../core/pane/hangs.ts";
 import { inspectionHere } from "../../core/pane/inspection.ts";
 import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { stillShut } from "../../core/pane/shut.ts";
+import type { InspectionItem } from "../../core/signoff/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { FourGaps } from "../parts/FourGaps.tsx";
 import { PaintFirst } from "../parts/PaintFirst.tsx";
-import { Part } from "../parts/Part.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
-import { Aftercare, Snags } from "./AtTheEnd.tsx";
+import { Said } from "../parts/Said.tsx";
+import { useStage } from "../stage/stage-context.ts";
+import { lookNow } from "./look-now.ts";
 
 /** Looks that are worth a photo. */
 const PHOTOS: Readonly<Record<string, readonly string[]>> = {
@@ -21,61 +23,53 @@ const PHOTOS: Readonly<Record<string, readonly string[]>> = {
 
 /** What is looked at before it is signed off. A record of what was seen, not a certificate. */
 export function SignOff() {
+  const { step, openStep } = useStage();
   const { book, reckoning, say, write, today } = usePane();
   const items = inspectionHere(book, reckoning, today);
   const good = items.filter((i) => book.checks.get(i.id)?.good).length;
   const left = items.length - good;
   const shut = stillShut(book, reckoning, today);
   const owed = paintOwed(book, reckoning);
+  const shown = lookNow(items, book.checks, step);
   return (
-    <div className="space-y-5">
-      <Part title="Look once more" more="a record of what was seen, not a certificate">
-        <ul className="rows">
-          {items.map((i) => {
-            const check = book.checks.get(i.id);
-            const say2 = (isGood: boolean, note = check?.note ?? "") =>
-              write("signoff.check", { item: i.id, good: isGood, note });
-            return (
-              <li key={i.id} className="space-y-1.5 py-2.5">
-                <p className="font-medium">{say(i.look)}</p>
-                <fieldset className="flex flex-wrap items-center gap-2">
-                  <legend className="sr-only">{say(i.look)}</legend>
-                  <label className="chip">
-                    <input type="radio" name={i.id} checked={check?.good === true} onChange={() => say2(true)} />
-                    good
-                  </label>
-                  <label className="chip">
-                    <input type="radio" name={i.id} checked={check?.good === false} onChange={() => say2(false)} />
-                    not yet
-                  </label>
-                </fieldset>
-                {i.id === "gaps" && hingeOf(book) !== "fixed" && <FourGaps />}
-                {PHOTOS[i.id] && (
-                  <div className="flex flex-wrap gap-2">
-                    {PHOTOS[i.id]?.map((of) => (
-                      <PhotoOf key={of} station="signoff" of={`${i.id}/${of}`} caption={of} />
-                    ))}
-                  </div>
-                )}
-                {check?.good === false && (
-                  <>
-                    <p className="trouble">{say(i.ifNot)}</p>
-                    <input
-                      aria-label="What is to be done"
-                      placeholder="What is to be done, by when"
-                      maxLength={2000}
-                      defaultValue={check.note}
-                      onBlur={(e) => e.target.value !== check.note && say2(false, e.target.value)}
-                    />
-                  </>
-                )}
-              </li>
-            );
-          })}
-        </ul>
-      </Part>
-      <Snags />
-      <Aftercare />
+    <div className="space-y-4">
+      {shown && <LookCard key={shown.id} item={shown} number={items.indexOf(shown) + 1} of={items.length} />}
+      <ol className="text-[14px]" aria-label="Look once more">
+        {items.map((i) => {
+          const good = book.checks.get(i.id)?.good;
+          return (
+            <li
+              key={i.id}
+              aria-current={i === shown ? "step" : undefined}
+              className={`flex items-center gap-2 border-t border-line ${i === shown ? "bg-tape/40 dark:bg-tape/10" : ""}`}
+            >
+              <label className="flex min-h-9 min-w-9 items-center justify-center max-sm:min-h-11 max-sm:min-w-11">
+                <input
+                  type="checkbox"
+                  className="!h-5 !w-5"
+                  checked={good === true}
+                  onChange={(e) =>
+                    write("signoff.check", {
+                      item: i.id,
+                      good: e.target.checked,
+                      note: book.checks.get(i.id)?.note ?? "",
+                    })
+                  }
+                />
+                <span className="sr-only">Good: {say(i.look)}</span>
+              </label>
+              <button
+                type="button"
+                className={`min-h-9 min-w-0 flex-1 cursor-pointer truncate text-left max-sm:min-h-11 ${good ? "text-mute" : ""}`}
+                onClick={() => openStep(i.id)}
+              >
+                {good === false && <span className="trouble">not yet: </span>}
+                {say(i.look)}
+              </button>
+            </li>
+          );
+        })}
+      </ol>
       {book.signed ? (
         <p className="note-glass">
           Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}
@@ -111,6 +105,74 @@ export function SignOff() {
           </button>
         </form>
       )}
+    </div>
+  );
+}
+
+/** One look: what, what to do where it is not so, and the two answers. */
+function LookCard({
+  item,
+  number,
+  of,
+}: {
+  readonly item: InspectionItem;
+  readonly number: number;
+  readonly of: number;
+}) {
+  const { book, say, write } = usePane();
+  const { openStep } = useStage();
+  const check = book.checks.get(item.id);
+  const answer = (good: boolean, note = check?.note ?? "") => write("signoff.check", { item: item.id, good, note });
+  return (
+    <div className="space-y-2" data-look={item.id}>
+      <p className="text-[13px] text-mute">
+        Look {number} of {of}: a record of what was seen, not a certificate
+      </p>
+      <p className="text-[21px] leading-tight font-bold">
+        <Said>{item.look}</Said>
+      </p>
+      <p className={check?.good === false ? "trouble" : "text-[15px] text-mute"}>If not: {say(item.ifNot)}</p>
+      {item.id === "gaps" && hingeOf(book) !== "fixed" && <FourGaps />}
+      {PHOTOS[item.id] && (
+        <div className="flex flex-wrap gap-2">
+          {PHOTOS[item.id]?.map((photo) => (
+            <PhotoOf key={photo} station="signoff" of={`${item.id}/${photo}`} caption={photo} />
+          ))}
+        </div>
+      )}
+      {check?.good === false && (
+        <input
+          aria-label="What is to be done"
+          placeholder="What is to be done, by when"
+          maxLength={2000}
+          defaultValue={check.note}
+          onBlur={(e) => e.target.value !== check.note && answer(false, e.target.value)}
+        />
+      )}
+      <div className="step-acts flex gap-2">
+        <button
+          type="button"
+          className={`btn min-h-14 grow text-[17px] ${check?.good ? "" : "btn-main"}`}
+          aria-pressed={check?.good === true}
+          onClick={() => {
+            answer(true);
+            openStep(null);
+          }}
+        >
+          good
+        </button>
+        <button
+          type="button"
+          className="btn min-h-14"
+          aria-pressed={check?.good === false}
+          onClick={() => {
+            answer(false);
+            openStep(item.id);
+          }}
+        >
+          not yet
+        </button>
+      </div>
     </div>
   );
 }

@@ -1,93 +1,59 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
-import { oldGlassBack } from "../../core/pane/old-glass.ts";
-import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
+import type { Step } from "../../core/steps/step.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
-import { takeoutMethods } from "../../core/takeout/methods.ts";
 import { Cautions } from "../parts/Cautions.tsx";
-import { Closing } from "../parts/Closing.tsx";
 import { CountField } from "../parts/CountField.tsx";
-import { Fold } from "../parts/Fold.tsx";
-import { HowItWas } from "../parts/HowItWas.tsx";
-import { KitFold } from "../parts/KitFold.tsx";
-import { Lessons } from "../parts/Lessons.tsx";
-import { MethodCards } from "../parts/MethodCards.tsx";
-import { Part } from "../parts/Part.tsx";
-import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
 import { Ticks } from "../parts/Ticks.tsx";
-import { BeadCorners } from "./BeadCorners.tsx";
-import { Details, InFront } from "./Before.tsx";
-import { Broken } from "./Broken.tsx";
+import { isOnSash } from "../stage/TicksOnSash.tsx";
+import { BeadSay, OffWhole } from "./BeadSay.tsx";
 import { CutLength } from "./CutLength.tsx";
-import { Disposal } from "./Disposal.tsx";
 import { Holder } from "./Holder.tsx";
-import { ProfileLesson, ProfilePart } from "./ProfilePart.tsx";
-import { Ways } from "./Ways.tsx";
+import { ProfileLesson } from "./ProfilePart.tsx";
 
-const ticks = (step: Parameters<typeof Ticks>[0]["step"]) => <Ticks station="takeout" step={step} />;
+/** What has a place on the sash is ticked there. */
+const ticks = (step: Step) => (isOnSash(step) ? null : <Ticks station="takeout" step={step} />);
 const count = (what: Counted) => () => <CountField what={what} way="out" />;
+const ON_THE_MAP = () => (
+  <p className="text-[14px] text-mute">Pick what it is beside the map, then tap the edge where it stood.</p>
+);
 
-/** The steps of taking out, with what they ask; the map of how it was, and what closes the hole. */
+/** The steps of taking out, one at a time. */
 export function TakeOut() {
-  const { book, reckoning: r } = usePane();
+  const { book } = usePane();
   return (
-    <div className="space-y-5">
-      <section aria-label="Take it out" className="space-y-3">
-        <ProfileLesson />
-        <Steps
-          station="takeout"
-          moreMinutes={earlierMinutes(book.before.earlier)}
-          asks={{
-            marks: () => <Marks />,
-            sprigs: () => <Sprigs />,
-            faces: ticks,
-            bond: ticks,
-            length: () => <CutLength />,
-            held: ticks,
-            holder: (step) => <Holder step={step.id} />,
-            beads: () => (
-              <>
-                <BeadCorners />
-                <Broken />
-              </>
-            ),
-            plugs: count("plugs"),
-            screws: count("screws"),
-            nails: count("nails"),
-            tags: () => (
-              <a className="btn btn-small" href={`/panes/${book.id}/tags`}>
-                Print its tags
-              </a>
-            ),
-            packers: () => <HowItWas editable />,
-            water: () => <HowItWas editable />,
-          }}
-        />
-      </section>
+    <section aria-label="Take it out" className="space-y-3">
+      <ProfileLesson />
+      <Steps
+        station="takeout"
+        moreMinutes={earlierMinutes(book.before.earlier)}
+        asks={{
+          marks: () => <Marks />,
+          sprigs: () => <Sprigs />,
+          faces: ticks,
+          bond: ticks,
+          length: () => <CutLength />,
+          held: ticks,
+          holder: (step) => <Holder step={step.id} />,
+          beads: () => <BeadSay />,
+          plugs: count("plugs"),
+          screws: count("screws"),
+          nails: count("nails"),
+          tags: () => (
+            <a className="btn btn-small" href={`/panes/${book.id}/tags`}>
+              Print its tags
+            </a>
+          ),
+          packers: ON_THE_MAP,
+          water: ON_THE_MAP,
+        }}
+        also={(step) => step.at && <OffWhole side={step.at} />}
+      />
       <Cautions station="takeout" />
-      <Part title="This frame" more="the steps follow from it">
-        <Details />
-        <InFront />
-        {hasBeads(book) && <ProfilePart />}
-      </Part>
-      <KitFold station="takeout" />
-      <Ways />
-      <MethodCards title="How it is done" more="blades, gloves, hands" methods={takeoutMethods(stepFacts(book, r))} />
-      <Fold title="How it was" more="shown again when the new one is set">
-        <HowItWas editable />
-        <a className="text-[14px]" href={`/panes/${book.id}/tags`}>
-          Tags for sash, beads and pane
-        </a>
-      </Fold>
-      {!oldGlassBack(book) && <Disposal />}
-      <Lessons station="takeout" />
-      {!book.set && <Closing />}
-      <Photos station="takeout" />
-    </div>
+    </section>
   );
 }
-
 function Marks() {
   const { book, write } = usePane();
   const now = book.marks ?? { insideFace: "", topEdge: "" };

@@ -1,0 +1,112 @@
+import { SIDES } from "../../core/geometry/quad.ts";
+import type { Ask } from "../../core/steps/step.ts";
+import { mm } from "../../core/units/length.ts";
+import { KitFold } from "../parts/KitFold.tsx";
+import { LengthInSvg } from "../parts/Length.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { runsInLine, SealPath } from "../parts/SealPath.tsx";
+import { useSteps } from "../parts/use-steps.ts";
+import { Board } from "../stage/Board.tsx";
+import { photosTab } from "../stage/photos-tab.tsx";
+import { Stage } from "../stage/Stage.tsx";
+import { StepOnSash } from "../stage/StepOnSash.tsx";
+import { HardwareBack } from "./HardwareBack.tsx";
+import { Pilots } from "./Materials.tsx";
+import { Methods } from "./Methods.tsx";
+import { useReadySteps } from "./use-ready-steps.ts";
+
+/** Which tab a step's question is about, where it is not the sash itself. */
+const ABOUT: Readonly<Partial<Record<Ask, string>>> = { "seal-path": "bed", length: "bed" };
+
+/** Four sides, each with its state; the gaps it is tried with; behind tabs the line of the bed, ways, screws and kit. */
+export function ReadyStage() {
+  const { book, reckoning: r } = usePane();
+  const { shown } = useSteps("ready", useReadySteps());
+  return (
+    <Stage
+      about={shown?.asks && ABOUT[shown.asks]}
+      tabs={[
+        {
+          id: "sash",
+          name: "The sash",
+          content: (
+            <StepOnSash
+              station="ready"
+              step={shown}
+              done="done"
+              own={
+                shown?.asks === "dry-fit"
+                  ? { drawing: <FitGaps />, how: "the room that it should have on each side" }
+                  : undefined
+              }
+            />
+          ),
+        },
+        runsInLine(r.compound.bed) && {
+          id: "bed",
+          name: "Line of the bed",
+          content: <SealPath />,
+        },
+        {
+          id: "ways",
+          name: "How it is done",
+          content: (
+            <div className="max-w-2xl space-y-4">
+              <Methods />
+              <Lessons station="ready" />
+            </div>
+          ),
+        },
+        {
+          id: "screws",
+          name: "Screws and fittings",
+          content: (
+            <div className="max-w-2xl space-y-4">
+              <HardwareBack />
+              <Pilots />
+            </div>
+          ),
+        },
+        { id: "kit", name: "To bring", content: <KitFold station="ready" /> },
+        photosTab("ready", book),
+      ]}
+    />
+  );
+}
+
+/** The room on each side that the sizes leave: what a try should feel like. */
+function FitGaps() {
+  const { reckoning: r, prefs, say } = usePane();
+  const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
+  return (
+    <Board
+      says={say("The {pane} tried dry, with the room on each side")}
+      over={(b) =>
+        lying &&
+        SIDES.map((s) => {
+          const { out } = b.sides[s];
+          const upright = s === "left" || s === "right";
+          const { least, most } = lying.gaps[s];
+          return (
+            <text
+              key={s}
+              x={out.x}
+              y={out.y + 4}
+              textAnchor={!upright ? "middle" : s === "left" ? "end" : "start"}
+              className="tight !text-[16px] fill-ink"
+            >
+              <LengthInSvg nm={mm(least)} unit={prefs.unit} />
+              {Math.abs(most - least) >= 0.5 && (
+                <>
+                  {"–"}
+                  <LengthInSvg nm={mm(most)} unit={prefs.unit} />
+                </>
+              )}
+            </text>
+          );
+        })
+      }
+    />
+  );
+}

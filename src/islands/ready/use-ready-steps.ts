@@ -1,0 +1,9 @@
+import { stepsAt } from "../../core/pane/standing.ts";
+import type { Step } from "../../core/steps/step.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** The steps of making the frame ready; those of a unit that is opened and resealed stand in a list of their own. */
+export function useReadySteps(): readonly Step[] {
+  const { book, reckoning: r } = usePane();
+  return stepsAt("ready", book, r).filter((s) => !s.id.startsWith("ru-"));
+}

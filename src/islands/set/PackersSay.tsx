@@ -1,0 +1,29 @@
+import { settingOf } from "../../core/pane/setting.ts";
+import { Length } from "../parts/Length.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** What carries it, in figures; where each stands is drawn. */
+export function PackersSay() {
+  const { book, reckoning: r, prefs, say } = usePane();
+  const setting = settingOf(book, r);
+  const { packers } = r;
+  if (!setting || !packers?.stack) return null;
+  return (
+    <p>
+      {packers.stack.pieces.length === 0 ? (
+        say("No {packer} fits under it: it stands on its bed.")
+      ) : (
+        <>
+          Two stacks of{" "}
+          {packers.stack.pieces.map((p, i) => (
+            <span key={`${p}-${i === 0 ? "first" : "more"}`}>
+              {i > 0 && " + "}
+              <Length nm={p} unit={prefs.unit} withUnit />
+            </span>
+          ))}
+          , their middles <Length nm={packers.fromCorner} unit={prefs.unit} withUnit /> from each corner.
+        </>
+      )}
+    </p>
+  );
+}

@@ -1,0 +1,83 @@
+import { pinned } from "../../core/frame/held.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
+import { opensAs } from "../../core/pane/setting.ts";
+import { readyFacts } from "../../core/pane/step-facts.ts";
+import { setMethods } from "../../core/set/methods.ts";
+import type { Ask } from "../../core/steps/step.ts";
+import { Lessons } from "../parts/Lessons.tsx";
+import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
+import { MethodCards } from "../parts/MethodCards.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { runsInLine, SealPath } from "../parts/SealPath.tsx";
+import { useSteps } from "../parts/use-steps.ts";
+import { photosTab } from "../stage/photos-tab.tsx";
+import { Stage } from "../stage/Stage.tsx";
+import { StepOnSash } from "../stage/StepOnSash.tsx";
+import { AsItWas } from "./AsItWas.tsx";
+import { PickList } from "./PickList.tsx";
+import { Pins } from "./Pins.tsx";
+import { PlugWay } from "./PlugWay.tsx";
+import { SettingDrawing } from "./SettingDrawing.tsx";
+import { Simulator } from "./Simulator.tsx";
+
+/** Which tab a step's question is about; the others are about the sash. */
+const ABOUT: Readonly<Partial<Record<Ask, string>>> = {
+  packers: "packers",
+  "open-time": "bed",
+  "seal-path": "bed",
+  pins: "pins",
+  gaps: "simulator",
+};
+
+/** Packers and how the load runs, the line of the bed, the simulator: whichever the step is about. */
+export function SetStage() {
+  const { book, reckoning: r } = usePane();
+  const { shown } = useSteps("set");
+  const { map, joints } = book.before;
+  const facts = readyFacts(book, r);
+  return (
+    <Stage
+      about={(shown?.asks && ABOUT[shown.asks]) ?? "sash"}
+      tabs={[
+        {
+          id: "sash",
+          name: "The sash",
+          content: (
+            <StepOnSash
+              station="set"
+              step={shown}
+              done="clear"
+              own={
+                shown?.asks === "plugs"
+                  ? { drawing: <PlugWay />, how: "short edge first, both prongs into the hole" }
+                  : undefined
+              }
+            />
+          ),
+        },
+        r.cut.ok && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
+        runsInLine(facts.bed) && { id: "bed", name: "Line of the bed", content: <SealPath /> },
+        r.cut.ok && pinned(likeOf(book)) && { id: "pins", name: "Pins", content: <Pins /> },
+        r.cut.ok && opensAs(book) !== "fixed" && { id: "simulator", name: "Simulator", content: <Simulator /> },
+        { id: "hand", name: "To hand", content: <PickList /> },
+        (map.length > 0 || joints !== null || book.marks !== null) && {
+          id: "map",
+          name: "How it was",
+          content: <AsItWas />,
+        },
+        {
+          id: "ways",
+          name: "How it is done",
+          content: (
+            <div className="max-w-2xl space-y-4">
+              <MethodCards title="Small skills" more="fixing, pressing, wiping" methods={setMethods(facts)} />
+              <Lessons station="set" />
+            </div>
+          ),
+        },
+        { id: "used", name: "What was used", content: <MaterialsUsed /> },
+        photosTab("set", book),
+      ]}
+    />
+  );
+}

@@ -1,0 +1,88 @@
+import type { ReactNode } from "react";
+import { isBeaded } from "../../core/frame/held.ts";
+import { SIDES } from "../../core/geometry/quad.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
+import { toMm } from "../../core/units/length.ts";
+import { BOARD_BOX, type Board as BoardDrawn, boardOf, boxPath } from "../../drawing/board.ts";
+import { damageOn } from "../../drawing/damage.ts";
+import type { Xy } from "../../drawing/path.ts";
+import { usePane } from "../parts/pane-context.ts";
+
+/** A place on the sash that answers to a tap, a finger or the keyboard. */
+export type Spot = {
+  readonly id: string;
+  readonly at: Xy;
+  /** In the drawing's own unit; never smaller than a thumb. */
+  readonly width: number;
+  readonly height: number;
+  /** What it says when read aloud: what is there, and what a tap does. */
+  readonly says: string;
+  readonly pressed?: boolean;
+  readonly tap: () => void;
+};
+
+type Props = {
+  readonly says: string;
+  /** Drawn on the sash. */
+  readonly over?: (board: BoardDrawn) => ReactNode;
+  readonly spots?: (board: BoardDrawn) => readonly Spot[];
+};
+
+/** What the sash is drawn by while nothing is read. */
+const ABOUT = { width: 600, height: 900 };
+
+/** The shape of this sash as it is drawn: by the glass that stands now, or about. */
+export function useBoard(): { readonly board: BoardDrawn; readonly known: boolean } {
+  const { book, reckoning: r } = usePane();
+  const size = r.cut.ok ? r.cut.value.glass : null;
+  return {
+    board: boardOf({
+      widthMm: size ? toMm(size.width) : ABOUT.width,
+      heightMm: size ? toMm(size.height) : ABOUT.height,
+      joints: book.before.joints?.joints ?? {},
+    }),
+    known: size !== null,
+  };
+}
+
+/** The sash as one stands before it, in its own material; what the step asks is tapped on it. */
+export function Board({ says, over, spots }: Props) {
+  const { book } = usePane();
+  const { board, known } = useBoard();
+  const beaded = isBeaded(likeOf(book));
+  return (
+    <div className="board relative mx-auto w-full">
+      <svg viewBox={`0 0 ${BOARD_BOX.width} ${BOARD_BOX.height}`} className="block w-full" role="img" aria-label={says}>
+        <path d={board.frame} fillRule="evenodd" className="d-frame" strokeDasharray={known ? undefined : "7 5"} />
+        <path d={boxPath(board.sight)} className="d-pane" />
+        {damageOn(board.sight, book.damage).map((d) => (
+          <path key={d.d} d={d.d} className={d.ink} />
+        ))}
+        {SIDES.map((s) => (
+          <path key={s} d={board.strips[s]} className="d-face" />
+        ))}
+        {board.seams.map((s) => (
+          <path key={s.d} d={s.d} className="d-line" strokeDasharray={s.said || !beaded ? undefined : "3 3"} />
+        ))}
+        {over?.(board)}
+      </svg>
+      {spots?.(board).map((s) => (
+        <button
+          key={s.id}
+          type="button"
+          aria-label={s.says}
+          aria-pressed={s.pressed}
+          title={s.says}
+          className="absolute min-h-11 min-w-11 -translate-x-1/2 -translate-y-1/2 rounded hover:bg-glass/10"
+          style={{
+            left: `${(s.at.x / BOARD_BOX.width) * 100}%`,
+            top: `${(s.at.y / BOARD_BOX.height) * 100}%`,
+            width: `${(s.width / BOARD_BOX.width) * 100}%`,
+            height: `${(s.height / BOARD_BOX.height) * 100}%`,
+          }}
+          onClick={s.tap}
+        />
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,64 @@
+import type { ReactNode } from "react";
+import { Unfolded } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { useStage } from "./stage-context.ts";
+
+export type Tab = {
+  readonly id: string;
+  readonly name: string;
+  /** A word beside the name: how many, whether. */
+  readonly more?: string | undefined;
+  readonly content: ReactNode;
+};
+
+type Props = {
+  /** The first is the station's own work; the others are a tap away. */
+  readonly tabs: readonly (Tab | false | null)[];
+  /** Which of them the step or question now open is about. */
+  readonly about?: string | undefined;
+};
+
+/** The large part of a station: what is worked on, and behind tabs what is looked up. */
+export function Stage({ tabs, about }: Props) {
+  const { say } = usePane();
+  const { tab, openTab } = useStage();
+  const all = tabs.filter((t) => t !== false && t !== null);
+  const shown = all.find((t) => t.id === (tab ?? about)) ?? all[0];
+  if (!shown) return null;
+  return (
+    <div className="flex min-h-0 flex-1 flex-col">
+      {all.length > 1 && (
+        <div
+          role="tablist"
+          aria-label="On the stage"
+          className="no-print flex shrink-0 gap-x-1 overflow-x-auto border-b border-line px-2 desk:flex-wrap desk:px-4"
+        >
+          {all.map((t) => (
+            <button
+              key={t.id}
+              id={`tab-${t.id}`}
+              type="button"
+              role="tab"
+              aria-selected={t === shown}
+              aria-controls="stage-panel"
+              className={`min-h-11 shrink-0 border-b-[3px] px-2 whitespace-nowrap desk:min-h-9 ${
+                t === shown ? "border-glass font-semibold" : "border-transparent text-mute hover:text-ink"
+              }`}
+              onClick={() => openTab(t.id)}
+            >
+              {say(t.name)}
+              {t.more && <span className="pl-1.5 text-[13px] font-normal text-mute">{t.more}</span>}
+            </button>
+          ))}
+        </div>
+      )}
+      <div
+        id="stage-panel"
+        {...(all.length > 1 ? { role: "tabpanel", "aria-labelledby": `tab-${shown.id}` } : {})}
+        className="min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5 print:overflow-visible"
+      >
+        <Unfolded value={true}>{shown.content}</Unfolded>
+      </div>
+    </div>
+  );
+}

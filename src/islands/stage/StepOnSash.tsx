@@ -1,0 +1,52 @@
+import type { ReactNode } from "react";
+import type { Station } from "../../core/plan/stations.ts";
+import type { Step } from "../../core/steps/step.ts";
+import { mapPlace } from "../../drawing/how-it-was.ts";
+import { usePane } from "../parts/pane-context.ts";
+import { Board } from "./Board.tsx";
+import { SideSection } from "./SideSection.tsx";
+import { isOnSash, TicksOnSash } from "./TicksOnSash.tsx";
+
+type Props = {
+  readonly station: Station;
+  readonly step: Step | undefined;
+  /** What a part of the sash is once it is done: through, clean, done. */
+  readonly done: string;
+  /** The station's own drawing of this step, and how it is worked on. */
+  readonly own?: { readonly drawing: ReactNode; readonly how: string } | undefined;
+};
+
+/** The sash with what the step is about on it, and the section of this frame beside it. */
+export function StepOnSash({ station, step, done, own }: Props) {
+  const { book, say } = usePane();
+  const ticked = !own && step && isOnSash(step);
+  return (
+    <div className="grid h-full gap-4 desk:grid-cols-[minmax(0,1fr)_13rem] desk:items-center">
+      <figure className="flex h-full min-h-0 flex-col">
+        <figcaption className="pb-1 max-sm:text-[14px]">
+          <strong className="font-semibold">From {book.added.side}</strong>{" "}
+          <span className="text-mute">{own ? say(own.how) : ticked ? `tap each part when it is ${done}` : ""}</span>
+        </figcaption>
+        {own ? own.drawing : ticked ? <TicksOnSash station={station} step={step} done={done} /> : <AsItStands />}
+      </figure>
+      <div className="max-desk:hidden">
+        <SideSection title="Through one side" />
+      </div>
+    </div>
+  );
+}
+
+/** The sash with what is on the map of how it was. */
+export function AsItStands() {
+  const { book, say } = usePane();
+  return (
+    <Board
+      says={say(`The sash from ${book.added.side}`)}
+      over={(b) =>
+        book.before.map.map((i) => (
+          <path key={i.item} d={mapPlace(i, b.sight).block} className={i.thing === "packer" ? "d-packer" : "d-ease"} />
+        ))
+      }
+    />
+  );
+}

@@ -1,0 +1,43 @@
+import { createContext, useContext, useMemo, useState } from "react";
+
+/** What one station's stage and side share: the step that was opened by hand, and the tab that was. */
+export type StageState = {
+  /** A step opened out of turn; null is the one now due. */
+  readonly step: string | null;
+  readonly openStep: (id: string | null) => void;
+  /** A step that was ticked while something speaks against it. */
+  readonly refused: string | null;
+  readonly refuse: (id: string | null) => void;
+  /** A tab opened by hand; null is the one that the step asks for. */
+  readonly tab: string | null;
+  readonly openTab: (id: string | null) => void;
+};
+
+export const StageContext = createContext<StageState | null>(null);
+
+/** The state of a station that was just opened. A step that is opened takes the stage back to what it is about. */
+export function useNewStage(): StageState {
+  const [step, setStep] = useState<string | null>(null);
+  const [refused, refuse] = useState<string | null>(null);
+  const [tab, openTab] = useState<string | null>(null);
+  return useMemo(
+    () => ({
+      step,
+      openStep: (id) => {
+        setStep(id);
+        openTab(null);
+      },
+      refused,
+      refuse,
+      tab,
+      openTab,
+    }),
+    [step, refused, tab],
+  );
+}
+
+export function useStage(): StageState {
+  const stage = useContext(StageContext);
+  if (!stage) throw new Error("a stage stands outside its station");
+  return stage;
+}

@@ -1,0 +1,109 @@
+import { isBeaded } from "../../core/frame/held.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
+import { oldGlassBack } from "../../core/pane/old-glass.ts";
+import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
+import type { Ask, Step } from "../../core/steps/step.ts";
+import { takeoutMethods } from "../../core/takeout/methods.ts";
+import { Closing } from "../parts/Closing.tsx";
+import { HowItWas } from "../parts/HowItWas.tsx";
+import { KitFold } from "../parts/KitFold.tsx";
+import { Lessons } from "../parts/Lessons.tsx";
+import { MethodCards } from "../parts/MethodCards.tsx";
+import { usePane } from "../parts/pane-context.ts";
+import { useSteps } from "../parts/use-steps.ts";
+import { photosTab } from "../stage/photos-tab.tsx";
+import { Stage } from "../stage/Stage.tsx";
+import { StepOnSash } from "../stage/StepOnSash.tsx";
+import { BeadsOnSash } from "./BeadsOnSash.tsx";
+import { Details, InFront } from "./Before.tsx";
+import { Disposal } from "./Disposal.tsx";
+import { ProfilePart } from "./ProfilePart.tsx";
+import { Ways } from "./Ways.tsx";
+
+/** What a step asks that is put on the map of how it was. */
+const ON_MAP: Readonly<Partial<Record<Ask, true>>> = { packers: true, water: true };
+
+/** The sash with what the step now due is about; behind tabs the map, this frame, ways, kit and waste. */
+export function TakeOutStage() {
+  const { book, reckoning: r } = usePane();
+  const { shown } = useSteps("takeout");
+  const { map, detail, front } = book.before;
+  return (
+    <Stage
+      about={shown?.asks && ON_MAP[shown.asks] ? "map" : "sash"}
+      tabs={[
+        { id: "sash", name: "The sash", content: <Sash step={shown} /> },
+        {
+          id: "map",
+          name: "How it was",
+          more: map.length > 0 ? String(map.length) : undefined,
+          content: (
+            <>
+              <HowItWas editable />
+              <a className="text-[14px]" href={`/panes/${book.id}/tags`}>
+                Tags for sash, beads and pane
+              </a>
+            </>
+          ),
+        },
+        {
+          id: "frame",
+          name: "This frame",
+          more: Object.keys(detail).length + front.length === 0 ? "as usual" : undefined,
+          content: (
+            <div className="max-w-2xl space-y-4">
+              <p className="text-mute">The steps follow from it.</p>
+              <Details />
+              <InFront />
+              {hasBeads(book) && <ProfilePart />}
+            </div>
+          ),
+        },
+        {
+          id: "ways",
+          name: "How it is done",
+          content: (
+            <div className="max-w-2xl space-y-4">
+              <Ways />
+              <MethodCards
+                title="Small skills"
+                more="blades, gloves, hands"
+                methods={takeoutMethods(stepFacts(book, r))}
+              />
+              <Lessons station="takeout" />
+            </div>
+          ),
+        },
+        { id: "kit", name: "To bring", content: <KitFold station="takeout" /> },
+        (!oldGlassBack(book) || !book.set) && {
+          id: "after",
+          name: "Old glass, open hole",
+          content: (
+            <div className="max-w-2xl space-y-4">
+              {!oldGlassBack(book) && <Disposal />}
+              {!book.set && <Closing />}
+            </div>
+          ),
+        },
+        photosTab("takeout", book),
+      ]}
+    />
+  );
+}
+
+function Sash({ step }: { readonly step: Step | undefined }) {
+  const { book } = usePane();
+  const beads = isBeaded(likeOf(book)) && (step?.asks === "beads" || step?.at !== undefined);
+  return (
+    <StepOnSash
+      station="takeout"
+      step={step}
+      done={step?.asks === "bond" ? "through" : "done"}
+      own={
+        beads
+          ? { drawing: <BeadsOnSash />, how: "tap a corner to say how it meets, a {bead} when it is off" }
+          : undefined
+      }
+    />
+  );
+}
