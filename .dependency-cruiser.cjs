@@ -92,7 +92,7 @@ module.exports = {
       name: "islands-do-not-import-islands",
       severity: "error",
       from: { path: "^src/islands/([^/]+)/", pathNot: ["^src/islands/pane/", test] },
-      to: { path: "^src/islands/", pathNot: "^src/islands/($1|parts)/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/($1|parts|stage)/" },
     },
     {
       name: "endpoints-call-server-only",

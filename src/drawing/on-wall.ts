@@ -1,4 +1,4 @@
-import { polygon } from "./path.ts";
+import { polygon, type Xy } from "./path.ts";
 
 export type OnWallInput = {
   /** Floor to the lower edge of the glass, and glass edge to door edge, mm; null while not read. */
@@ -17,6 +17,9 @@ export type OnWall = {
   readonly pane: string;
   readonly rise: string;
   readonly away: string;
+  /** The middle of each of the two distances. */
+  readonly riseAt: Xy;
+  readonly awayAt: Xy;
   readonly known: { readonly sill: boolean; readonly door: boolean };
 };
 
@@ -34,7 +37,8 @@ export function onWall(of: OnWallInput): OnWall {
   const up = Math.max(DOOR.height, sill + pane.height);
   const scale = Math.min((of.box.width - 2 * EDGE) / across, (of.box.height - 2 * EDGE) / up);
   const ground = of.box.height - EDGE;
-  const at = (x: number, y: number) => ({ x: EDGE + x * scale, y: ground - y * scale });
+  const left = (of.box.width - across * scale) / 2;
+  const at = (x: number, y: number) => ({ x: left + x * scale, y: ground - y * scale });
   const rect = (x: number, y: number, w: number, h: number): string =>
     polygon([at(x, y), at(x + w, y), at(x + w, y + h), at(x, y + h)]);
   const line = (x0: number, y0: number, x1: number, y1: number): string =>
@@ -59,6 +63,8 @@ export function onWall(of: OnWallInput): OnWall {
     pane: rect(0, sill, pane.width, pane.height),
     rise: line(pane.width / 2, 0, pane.width / 2, sill),
     away: line(pane.width, middle, pane.width + gap, middle),
+    riseAt: at(pane.width / 2, sill / 2),
+    awayAt: at(pane.width + gap / 2, middle),
     known: { sill: of.sill !== null, door: of.door !== null },
   };
 }

@@ -8,28 +8,18 @@ import {
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
-import { mayStay } from "../../core/pane/old-glass.ts";
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
 import { Part } from "../parts/Part.tsx";
-import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
-import { AnotherLikeIt } from "./AnotherLikeIt.tsx";
-import { Condition } from "./Condition.tsx";
-import { CustomerPart } from "./CustomerPart.tsx";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
-import { Options } from "./Options.tsx";
-import { EarlierRepair, LeadTest, Special, Wants } from "./Surroundings.tsx";
-import { WhichSystem } from "./WhichSystem.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */
 export function Look() {
   const { book, write, say, causesHere } = usePane();
   const again = causesHere.filter((c) => c.cause === book.cause && c.cause !== "unknown");
-  // Sound glass: what is done about it is chosen before anything else is asked.
-  const sound = mayStay(book);
   const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
   const toggle = (d: Damage) =>
     write("look.damage", {
@@ -37,7 +27,6 @@ export function Look() {
     });
   return (
     <div className="space-y-5">
-      <Cautions station="look" />
       <DoneBefore />
       <Part title="What is wrong" more="all that apply">
         <div className="flex flex-wrap gap-2">
@@ -55,8 +44,6 @@ export function Look() {
         )}
       </Part>
       {examining && <Exam />}
-      {sound && <Options />}
-      <Lessons station="look" all />
       <Part title="How pressing">
         <div className="grid gap-2 sm:grid-cols-2">
           {URGENCIES.map((u) => (
@@ -75,7 +62,6 @@ export function Look() {
           ))}
         </div>
       </Part>
-      {(book.urgency === "open-hole" || book.closed) && <Closing />}
       <Part title="Why it failed" more="the new one fails the same way">
         <select
           aria-label="Why it failed"
@@ -105,61 +91,9 @@ export function Look() {
           </p>
         )}
       </Part>
-      <Part title="The building">
-        <Building />
-        <LeadTest />
-      </Part>
-      <WhichSystem />
-      <EarlierRepair />
-      <Condition />
-      <Special />
-      <Wants />
-      {!sound && <Options />}
-      <CustomerPart />
-      <Photos station="look" />
-      <AnotherLikeIt />
-    </div>
-  );
-}
-
-function Building() {
-  const { book, write } = usePane();
-  const { year, storey } = book.building;
-  return (
-    <div className="grid grid-cols-2 gap-2">
-      <label>
-        <span className="text-[13px] text-mute">Year built, about</span>
-        <input
-          type="number"
-          min={1000}
-          max={2200}
-          defaultValue={year ?? ""}
-          key={`y${year}`}
-          onBlur={(e) => {
-            const to = e.target.value === "" ? null : Math.round(e.target.valueAsNumber);
-            if (to !== year && (to === null || (to >= 1000 && to <= 2200)))
-              write("look.building", { year: to, storey });
-          }}
-        />
-      </label>
-      <label>
-        <span className="text-[13px] text-mute">Which floor</span>
-        <select
-          value={storey ?? ""}
-          onChange={(e) =>
-            write("look.building", { year, storey: e.target.value === "" ? null : Number(e.target.value) })
-          }
-        >
-          <option value="">not said</option>
-          <option value="-1">below ground</option>
-          <option value="0">ground floor</option>
-          {[1, 2, 3, 4, 5].map((n) => (
-            <option key={n} value={n}>
-              floor {n}
-            </option>
-          ))}
-        </select>
-      </label>
+      {(book.urgency === "open-hole" || book.closed) && <Closing />}
+      <Lessons station="look" all />
+      <Cautions station="look" />
     </div>
   );
 }

@@ -7,10 +7,11 @@ import {
   ownerNote,
   recommend,
 } from "../../core/look/options.ts";
+import { afterWorkingDays } from "../../core/order/lead.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
+import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { turnedDown } from "../../core/words/turned-down.ts";
-import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Said } from "../parts/Said.tsx";
 
@@ -25,75 +26,85 @@ export function Options() {
   const chosen = possible.find((o) => o.kind === book.before.option?.option) ?? null;
   const note = ownerNote(facts);
   return (
-    <Part
-      title="What can be done"
-      more={
-        <a href={`/panes/${book.id}/options`} className="underline">
-          the customer's page
-        </a>
-      }
-    >
+    <section aria-label="What can be done" className="space-y-2">
       <p className="note-glass">
         <span className="font-medium">We would take: {say(OPTION_NAMES[best.kind])}.</span> {say(best.because)}
       </p>
       {note && <p className="text-[13px]">For the owner: {say(note)}</p>}
+      <div className={`${ROW} border-b border-line text-[13px] text-mute max-desk:hidden`} aria-hidden="true">
+        <span>What can be done</span>
+        <span className="text-right">Cost</span>
+        <span>Done by</span>
+        <span>Visits</span>
+        <span>Heat lost</span>
+        <span>Guarantee</span>
+      </div>
       <ul className="rows">
         {possible.map((o) => (
           <OptionLine key={o.kind} option={o} best={o.kind === best.kind} chosen={chosen} />
         ))}
+        {not.map((o) => (
+          <li key={o.kind} className="py-1.5 text-[13px] text-mute">
+            Not {say(OPTION_NAMES[o.kind])}: <Said>{o.because}</Said>
+          </li>
+        ))}
       </ul>
-      {not.length > 0 && (
-        <ul className="text-[13px] text-mute">
-          {not.map((o) => (
-            <li key={o.kind}>
-              Not {say(OPTION_NAMES[o.kind])}: <Said>{o.because}</Said>
-            </li>
-          ))}
-        </ul>
-      )}
       <p className="text-[12px] text-mute">
-        By the firm's own prices and hours on the <a href="/house#prices">house page</a>, tax included
+        By the firm's own prices and hours under <a href="/house#prices">House rules</a>, tax included
         {facts.areaM2 === null ? ", for half a square metre until it is sized" : ""}. Heat loss at the centre, W/m²K, by
-        EN 673.
+        EN 673. <a href={`/panes/${book.id}/options`}>The customer's page</a>
       </p>
-    </Part>
+    </section>
   );
 }
+
+/** One line of the table, on a screen that has room for its columns. */
+const ROW = "desk:grid desk:grid-cols-[minmax(0,1fr)_5.6rem_6rem_3rem_5.5rem_6.5rem_5.5rem] desk:gap-x-3";
 
 type LineProps = { readonly option: Option; readonly best: boolean; readonly chosen: Option | null };
 
 function OptionLine({ option: o, best, chosen: taken }: LineProps) {
-  const { book, firm, say, write } = usePane();
+  const { book, firm, say, write, today } = usePane();
   const chosen = book.before.option?.option === o.kind;
   const [asking, setAsking] = useState(false);
   const choose = (reason: string) => write("look.option", { option: o.kind as OptionKind, reason });
+  const by = afterWorkingDays(today, o.days, firm.calendar);
   return (
-    <li className={`space-y-1 py-2 ${chosen ? "bg-tint -mx-2 px-2" : ""}`}>
-      <div className="flex flex-wrap items-baseline justify-between gap-x-3">
-        <span className="font-semibold">{say(OPTION_NAMES[o.kind])}</span>
-        <span className="tight font-semibold">{money(o.pence, firm.house.currency)}</span>
-      </div>
-      <p className="text-[13px]">
-        {[
-          `${o.hours} h, ${o.visits} ${o.visits === 1 ? "visit" : "visits"}, ${o.days} working ${o.days === 1 ? "day" : "days"}`,
-          `guarantee ${say(o.guarantee)}`,
-          say(o.match),
-          o.heat.before !== null && o.heat.after !== null
-            ? `heat ${o.heat.before.toFixed(1)} → ${o.heat.after.toFixed(1)}`
-            : "",
-        ]
-          .filter(Boolean)
-          .join("; ")}
-      </p>
-      <p className="text-[13px] text-mute">{say(o.because)}</p>
-      {taken && taken !== o && <p className="text-[13px]">Turned down: {turnedDown(o, taken, firm.house.currency)}.</p>}
-      {chosen ? (
-        <p className="text-[13px] font-medium">
-          Chosen{book.before.option?.reason && `: ${book.before.option.reason}`}
+    <li className={`${ROW} items-baseline space-y-1 py-2 desk:space-y-0 ${chosen ? "bg-tint -mx-2 px-2" : ""}`}>
+      <div>
+        <span className="block font-semibold first-letter:uppercase">{say(OPTION_NAMES[o.kind])}</span>
+        <p className="text-[13px] text-mute">{say(o.because)}</p>
+        {taken && taken !== o && (
+          <p className="text-[13px]">Turned down: {turnedDown(o, taken, firm.house.currency)}.</p>
+        )}
+        {chosen && book.before.option?.reason && <p className="text-[13px]">{book.before.option.reason}</p>}
+        <p className="text-[13px] text-mute">
+          {o.hours} h of work, {say(o.match)}
         </p>
+      </div>
+      <span className="tight font-semibold desk:text-right">{money(o.pence, firm.house.currency)}</span>
+      <span>
+        <span className="desk:hidden">done by </span>
+        {sayDay(by)}
+      </span>
+      <span>
+        {o.visits}
+        <span className="desk:hidden"> {o.visits === 1 ? "visit" : "visits"}</span>
+      </span>
+      <span className="tight">
+        {o.heat.before !== null && o.heat.after !== null
+          ? `${o.heat.before.toFixed(1)} → ${o.heat.after.toFixed(1)}`
+          : ""}
+      </span>
+      <span className="text-[13px]">
+        <span className="desk:hidden">guarantee: </span>
+        {say(o.guarantee)}
+      </span>
+      {chosen ? (
+        <strong className="font-semibold">Chosen</strong>
       ) : asking ? (
         <form
-          className="flex gap-2"
+          className="col-span-full flex gap-2"
           onSubmit={(e) => {
             e.preventDefault();
             choose(String(new FormData(e.currentTarget).get("reason") ?? ""));
@@ -111,7 +122,7 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
           className={`btn btn-small ${best && !book.before.option ? "btn-main" : ""}`}
           onClick={() => (best ? choose("") : setAsking(true))}
         >
-          Choose {say(OPTION_NAMES[o.kind])}
+          Choose<span className="sr-only"> {say(OPTION_NAMES[o.kind])}</span>
         </button>
       )}
     </li>

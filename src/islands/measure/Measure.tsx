@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
+import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { MISSING_TELLS } from "../../core/words/size.ts";
@@ -8,14 +9,11 @@ import { Length } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
-import { Alike } from "./Alike.tsx";
+import { useStage } from "../stage/stage-context.ts";
 import { BlindSheet, Spreads } from "./BlindSheet.tsx";
 import { Cures } from "./Cures.tsx";
-import { CutRule } from "./CutRule.tsx";
-import { FoundPart } from "./FoundPart.tsx";
 import { Instruments } from "./Instruments.tsx";
 import { MeasureHow } from "./MeasureHow.tsx";
-import { OtherFace } from "./OtherFace.tsx";
 import { RebatePart } from "./RebatePart.tsx";
 import { SlipNotes } from "./SlipNote.tsx";
 import { ThicknessPart } from "./ThicknessPart.tsx";
@@ -26,6 +24,7 @@ type Props = { readonly asked: Place | null; readonly ask: (place: Place) => voi
 /** Readings where the tape was, the opening they make, and what comes off. */
 export function Measure({ asked, ask, openTapeLine }: Props) {
   const { book, reckoning: r, firm, prefs, say } = usePane();
+  const { openTab } = useStage();
   const [blind, setBlind] = useState(false);
   const [instruments, setInstruments] = useState(false);
   const goTo = (place: OpeningPlace) => {
@@ -115,15 +114,19 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
           </details>
         )}
       </div>
+      <p className="flex flex-wrap items-center justify-between gap-2">
+        <span>
+          Taken off: <strong className="font-semibold">{SCHOOL_FACTS[r.rule.school].name}</strong>
+        </span>
+        <button type="button" className="btn btn-small" onClick={() => openTab("rule")}>
+          How much to take off
+        </button>
+      </p>
       <SlipNotes goTo={goTo} />
       <Spreads />
       <Cures />
-      <CutRule />
       <RebatePart ask={ask} />
       <ThicknessPart ask={ask} />
-      <OtherFace ask={ask} />
-      <FoundPart ask={ask} />
-      <Alike />
       {instruments && <Instruments asked={asked} close={() => setInstruments(false)} />}
       {blind && <BlindSheet close={() => setBlind(false)} />}
     </div>

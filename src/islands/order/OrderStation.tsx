@@ -2,9 +2,6 @@ import { v7 as uuidv7 } from "uuid";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
-import { orderLineOf } from "../../core/pane/order-line.ts";
-import { orderHeld } from "../../core/pane/sure.ts";
-import { writeNumber } from "../../core/tape/write.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -23,10 +20,9 @@ import { Size } from "../parts/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
 import { HaveGlass } from "./HaveGlass.tsx";
 import { ItBroke } from "./ItBroke.tsx";
-import { Sources, useSources } from "./Sources.tsx";
-import { Travel } from "./Travel.tsx";
+import { type OpenOrder, usePutOn } from "./use-put-on.ts";
 
-export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
+export type { OpenOrder };
 
 /** On an order, on its way, come and checked: the pane's side of it. */
 export function OrderStation({ openOrders }: { readonly openOrders: readonly OpenOrder[] }) {
@@ -55,20 +51,12 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 }
 
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
-  const { book, reckoning: r, firm, prefs, say, write, writeOrder, othersHere } = usePane();
-  const [rack] = r.stock;
-  const held = orderHeld(book, r, othersHere);
-  const proposed = useSources()[0]?.supplier;
-  const line = orderLineOf(book, r);
-  if (!r.cut.ok || !line)
+  const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
+  const way = usePutOn(openOrders);
+  if (!r.cut.ok || !way)
     return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error, book.way))}</p>;
+  const { held, proposed, line, grid, open, putOn } = way;
   const ticket = ticketOf(book, r, prefs);
-  // A door's insert is named by its size: no grid of theirs changes it.
-  const gridOf = (supplier: string) => (book.way.startsWith("insert-") ? undefined : firm.terms.get(supplier)?.grid);
-  const grid = gridOf(proposed ?? "");
-  const putOn = (order: string, supplier: string) =>
-    writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, gridOf(supplier)) }, true);
-  const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return (
     <Part
       title={again ? "Order it again" : "Put it on an order"}
@@ -78,7 +66,6 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
           : "goes as the opening: the cutter takes it off"
       }
     >
-      <p className="text-[17px] font-medium">{ticket.spoken}</p>
       {ticket.trouble && (
         <p className="note-wax">
           {r.unsafe
@@ -95,30 +82,6 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         </p>
       )}
       <BeforeOrder />
-      <Sources
-        {...(held === null
-          ? {
-              take: (supplier: string) => {
-                const there = open.find((o) => o.supplier === supplier);
-                const order = there?.id ?? uuidv7();
-                if (!there) writeOrder(order, "order.opened", { supplier, reference: "" });
-                putOn(order, supplier);
-              },
-              ...(rack
-                ? {
-                    takeHere: () =>
-                      write("order.had", {
-                        from: "rack",
-                        width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
-                        height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
-                        thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },
-                        note: rack.pane.name,
-                      }),
-                  }
-                : {}),
-            }
-          : {})}
-      />
       <HaveGlass />
       {proposed && grid && grid !== line.grid && (
         <p className="note-glass">
@@ -258,7 +221,6 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       )}
       <CheckedLine line={line} />
       <ItBroke order={order} line={line} />
-      {line.state !== "open" && <Travel line={line} />}
     </Part>
   );
 }

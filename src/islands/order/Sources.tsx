@@ -1,17 +1,10 @@
 import { orderBy } from "../../core/order/lead.ts";
-import { SOURCE_NAMES, type Source, sourcesFor } from "../../core/order/sources.ts";
-import { sourceFacts } from "../../core/pane/source-facts.ts";
+import { SOURCE_NAMES } from "../../core/order/sources.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { usePane } from "../parts/pane-context.ts";
-
-/** Every way to come by this pane, the one that we propose first. */
-export function useSources(): readonly Source[] {
-  const { book, reckoning, firm, today, records } = usePane();
-  const facts = sourceFacts(book, reckoning, { firm, today, record: records });
-  return facts ? sourcesFor(facts) : [];
-}
+import { useSources } from "./use-sources.ts";
 
 /** Where it can come from: when, for how much, and how those who make it have kept their word. */
 type Props = {
@@ -29,8 +22,8 @@ export function Sources({ take, takeHere }: Props) {
   const [best] = all;
   const lead = best?.leadDays ?? 0;
   return (
-    <section className="space-y-1">
-      <h3 className="font-semibold">Where from</h3>
+    <section className="space-y-1" aria-label="Where from">
+      <h2>Where from</h2>
       {needed && (
         <p className="text-[13px]">
           Needed {sayDay(dayOf(needed))}: order by{" "}
@@ -41,21 +34,21 @@ export function Sources({ take, takeHere }: Props) {
         {all.map((s, i) => (
           <li
             key={`${s.kind} ${s.supplier}`}
-            className={`grid grid-cols-[1fr_auto] gap-x-3 py-2 text-[14px] ${i === 0 ? "font-medium" : ""}`}
+            className={`grid grid-cols-[minmax(0,1fr)_6rem_5rem] items-baseline gap-x-3 py-2 ${i === 0 ? "bg-tint -mx-2 px-2" : ""}`}
           >
-            <span>
+            <span className={i === 0 ? "font-semibold" : "font-medium"}>
               {say(SOURCE_NAMES[s.kind])}
               {i === 0 && " – proposed"}
             </span>
-            <span className="tight text-right">{s.pence === null ? "" : money(s.pence, firm.house.currency)}</span>
-            <span className="text-[13px] font-normal text-mute">{s.because}</span>
-            <span className={`text-right text-[13px] font-normal ${s.late ? "trouble" : "text-mute"}`}>
-              {sayDay(s.day)}
+            <span className={`text-right ${s.late ? "trouble" : ""}`}>{sayDay(s.day)}</span>
+            <span className="tight text-right font-semibold">
+              {s.pence === null ? "" : money(s.pence, firm.house.currency)}
             </span>
+            <span className="text-[13px] text-mute">{s.because}</span>
             {takeHere && s.supplier === null && (
               <button
                 type="button"
-                className={`btn btn-small col-span-2 justify-self-start ${i === 0 ? "btn-main" : ""}`}
+                className={`btn btn-small col-span-2 justify-self-end ${i === 0 ? "btn-main" : ""}`}
                 onClick={takeHere}
               >
                 Take it from the rack
@@ -64,7 +57,7 @@ export function Sources({ take, takeHere }: Props) {
             {take && s.supplier && (
               <button
                 type="button"
-                className={`btn btn-small col-span-2 justify-self-start ${i === 0 ? "btn-main" : ""}`}
+                className={`btn btn-small col-span-2 justify-self-end ${i === 0 ? "btn-main" : ""}`}
                 onClick={() => s.supplier && take(s.supplier)}
               >
                 Order it from {s.supplier}

@@ -5,8 +5,11 @@ import type { Place } from "../../core/measure/places.ts";
 import { Finish } from "../finish/Finish.tsx";
 import { FinishStage } from "../finish/FinishStage.tsx";
 import { Look } from "../look/Look.tsx";
+import { LookStage } from "../look/LookStage.tsx";
 import { Measure } from "../measure/Measure.tsx";
+import { MeasureStage } from "../measure/MeasureStage.tsx";
 import { ReadingPad } from "../measure/ReadingPad.tsx";
+import { OrderStage } from "../order/OrderStage.tsx";
 import { type OpenOrder, OrderStation } from "../order/OrderStation.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Ready } from "../ready/Ready.tsx";
@@ -16,15 +19,14 @@ import { SetStation } from "../set/SetStation.tsx";
 import { SignOff } from "../signoff/SignOff.tsx";
 import { SignOffStage } from "../signoff/SignOffStage.tsx";
 import { Specify } from "../specify/Specify.tsx";
+import { SpecifyStage } from "../specify/SpecifyStage.tsx";
+import { Elevation } from "../stage/Elevation.tsx";
 import { StageContext, useNewStage } from "../stage/stage-context.ts";
 import { TakeOut } from "../takeout/TakeOut.tsx";
 import { TakeOutStage } from "../takeout/TakeOutStage.tsx";
-import { Drawings } from "./Drawings.tsx";
-import { Elevation } from "./Elevation.tsx";
 import { Logbook } from "./Logbook.tsx";
 import type { View } from "./model.ts";
 import { Notes } from "./Notes.tsx";
-import { PhoneDrawings } from "./PhoneDrawings.tsx";
 import { PhoneWay, type WaysOn } from "./PhoneWay.tsx";
 import { PrintHead } from "./PrintHead.tsx";
 
@@ -45,25 +47,20 @@ type Screen = {
   /** One question or step, and the others a line each. */
   readonly side: ComponentType<StationProps>;
   /** What a phone shows first: the drawing where the work is on it, the question where it is not. */
-  readonly onPhone: "stage" | "side" | "side only";
-};
-
-const drawings: Pick<Screen, "stage" | "onPhone"> = {
-  stage: ({ view, asked, goTo }) => <Drawings asked={view === "measure" ? asked : null} goTo={goTo} />,
-  onPhone: "side only",
+  readonly onPhone: "stage" | "side";
 };
 
 const SCREENS: Readonly<Record<View, Screen>> = {
-  look: { ...drawings, side: Look },
+  look: { stage: LookStage, side: Look, onPhone: "side" },
   takeout: { stage: TakeOutStage, side: TakeOut, onPhone: "stage" },
-  measure: { ...drawings, side: MeasureSide },
-  specify: { ...drawings, side: Specify },
-  order: { ...drawings, side: OrderStation },
+  measure: { stage: MeasureStage, side: MeasureSide, onPhone: "side" },
+  specify: { stage: SpecifyStage, side: Specify, onPhone: "side" },
+  order: { stage: OrderStage, side: OrderStation, onPhone: "side" },
   ready: { stage: ReadyStage, side: Ready, onPhone: "stage" },
   set: { stage: SetStage, side: SetStation, onPhone: "stage" },
   finish: { stage: FinishStage, side: Finish, onPhone: "side" },
   signoff: { stage: SignOffStage, side: SignOff, onPhone: "stage" },
-  logbook: { ...drawings, side: PaneLogbook },
+  logbook: { stage: PaneLogbook, side: Standing, onPhone: "stage" },
 };
 
 /** The station that is open: its stage, and beside it the one thing to do. A station that is opened starts at its top. */
@@ -86,7 +83,7 @@ function OneStation(props: StationProps) {
         >
           <section
             aria-label="Stage"
-            className={`flex min-h-0 flex-col bg-sheet desk:overflow-hidden print:flex ${onPhone === "side only" ? "max-desk:hidden" : onPhone === "side" ? "max-desk:order-2" : ""}`}
+            className={`flex min-h-0 flex-col bg-sheet desk:overflow-hidden print:flex ${onPhone === "side" ? "max-desk:order-2" : ""}`}
           >
             <Stage {...props} />
           </section>
@@ -98,7 +95,6 @@ function OneStation(props: StationProps) {
           >
             <div className="p-4 desk:px-5">
               <Side {...props} />
-              {onPhone === "side only" && <PhoneDrawings />}
               {view !== "logbook" && <Notes station={view} />}
             </div>
           </section>
@@ -126,5 +122,18 @@ function MeasureSide({ asked, ask, openTapeLine }: StationProps) {
 
 function PaneLogbook({ strike }: StationProps) {
   const { book, prefs } = usePane();
-  return <Logbook pane={book.id} log={book.log} prefs={prefs} strike={strike} />;
+  return (
+    <div className="min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5">
+      <Logbook pane={book.id} log={book.log} prefs={prefs} strike={strike} />
+    </div>
+  );
+}
+
+/** Beside the logbook: the sash it tells of. */
+function Standing() {
+  return (
+    <div className="max-desk:hidden">
+      <Elevation />
+    </div>
+  );
 }

@@ -1,29 +1,16 @@
 import type { HouseRules } from "../../core/house/rules.ts";
 import { type Place, SITE } from "../../core/measure/places.ts";
-import { toMm } from "../../core/units/length.ts";
+import { mm, toMm } from "../../core/units/length.ts";
 import { onWall } from "../../drawing/on-wall.ts";
+import { LengthInSvg } from "./Length.tsx";
 import { usePane } from "./pane-context.ts";
 import { ReadingField, ReadingTrouble } from "./ReadingField.tsx";
 
-const BOX = { width: 220, height: 130 };
-
-/** Height above the floor and distance from a door: what safety rules and lifting ask, drawn to scale on the wall. */
-export function SiteForm({ ask }: { readonly ask?: (place: Place) => void }) {
-  const { reckoning: r, say } = usePane();
-  const at = (p: Place): number | null => {
-    const v = r.readings[p];
-    return v === undefined ? null : toMm(v);
-  };
-  const size = r.cut.ok ? r.cut.value.glass : null;
-  const d = onWall({
-    sill: at("sill-height"),
-    door: at("door-distance"),
-    zones: zonesOf(r.house),
-    pane: size && { width: toMm(size.width), height: toMm(size.height) },
-    box: BOX,
-  });
+/** Height above the floor and distance from a door: what safety rules and lifting ask. */
+export function SiteForm({ ask, drawn = true }: { readonly ask?: (place: Place) => void; readonly drawn?: boolean }) {
+  const { say } = usePane();
   return (
-    <section className="grid grid-cols-[1fr_170px] gap-3 max-sm:grid-cols-1">
+    <section className={drawn ? "grid grid-cols-[1fr_170px] gap-3 max-sm:grid-cols-1" : ""}>
       <div className="space-y-2">
         <p className="text-[13px]">
           {say("Hold the tape from the finished floor up to the glass, and along the wall to the nearest door's edge.")}
@@ -40,22 +27,73 @@ export function SiteForm({ ask }: { readonly ask?: (place: Place) => void }) {
         </div>
         <ReadingTrouble places={SITE} />
       </div>
-      <svg
-        viewBox={`0 0 ${BOX.width} ${BOX.height}`}
-        className="w-full self-start bg-sheet"
-        role="img"
-        aria-label="The pane on its wall, above the floor and beside a door, to scale; where safety glass is called for is shaded"
-      >
-        {d.zones.map((z) => (
-          <path key={z} d={z} className="d-zone" />
-        ))}
-        <path d={d.floor} className="d-line" />
-        <path d={d.door} className="d-frame" opacity={d.known.door ? 1 : 0.4} />
-        <path d={d.pane} className="d-pane" />
-        <path d={d.rise} className={d.known.sill ? "d-line" : "d-asked"} />
-        <path d={d.away} className={d.known.door ? "d-line" : "d-asked"} />
-      </svg>
+      {drawn && <WallDrawing box={SMALL} />}
     </section>
+  );
+}
+
+const SMALL = { width: 220, height: 130 };
+const LARGE = { width: 660, height: 400 };
+
+/** The same on the stage. */
+export const WallOnStage = () => (
+  <figure>
+    <figcaption className="pb-1">
+      <strong className="font-semibold">On its wall</strong>{" "}
+      <span className="text-mute">shaded: where safety glass is called for</span>
+    </figcaption>
+    <WallDrawing box={LARGE} figures />
+  </figure>
+);
+
+type WallProps = {
+  readonly box: { readonly width: number; readonly height: number };
+  /** The two distances written where they are. */
+  readonly figures?: boolean;
+};
+
+/** The pane on its wall, above the floor and beside a door, to scale. */
+function WallDrawing({ box, figures = false }: WallProps) {
+  const { reckoning: r, prefs } = usePane();
+  const at = (p: Place): number | null => {
+    const v = r.readings[p];
+    return v === undefined ? null : toMm(v);
+  };
+  const size = r.cut.ok ? r.cut.value.glass : null;
+  const [sill, door] = [at("sill-height"), at("door-distance")];
+  const d = onWall({
+    sill,
+    door,
+    zones: zonesOf(r.house),
+    pane: size && { width: toMm(size.width), height: toMm(size.height) },
+    box,
+  });
+  return (
+    <svg
+      viewBox={`0 0 ${box.width} ${box.height}`}
+      className="w-full self-start bg-sheet"
+      role="img"
+      aria-label="The pane on its wall, above the floor and beside a door, to scale; where safety glass is called for is shaded"
+    >
+      {d.zones.map((z) => (
+        <path key={z} d={z} className="d-zone" />
+      ))}
+      <path d={d.floor} className="d-line" />
+      <path d={d.door} className="d-frame" opacity={d.known.door ? 1 : 0.4} />
+      <path d={d.pane} className="d-pane" />
+      <path d={d.rise} className={d.known.sill ? "d-line" : "d-asked"} />
+      <path d={d.away} className={d.known.door ? "d-line" : "d-asked"} />
+      {figures && (
+        <>
+          <text x={d.riseAt.x + 8} y={d.riseAt.y + 5} className="d-halo tight fill-ink !text-[15px]">
+            {sill === null ? "not read" : <LengthInSvg nm={mm(sill)} unit={prefs.unit} />}
+          </text>
+          <text x={d.awayAt.x} y={d.awayAt.y - 7} textAnchor="middle" className="d-halo tight fill-ink !text-[15px]">
+            {door === null ? "not read" : <LengthInSvg nm={mm(door)} unit={prefs.unit} />}
+          </text>
+        </>
+      )}
+    </svg>
   );
 }
 

@@ -1,22 +1,13 @@
 import type { Payloads } from "../../core/log/kinds.ts";
-import { OLD_PANE } from "../../core/measure/places.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
-import { PLACE_NAMES } from "../../core/words/places.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { BedChoice } from "../parts/BedChoice.tsx";
 import { Part } from "../parts/Part.tsx";
-import { Photos } from "../parts/Photos.tsx";
 import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { SiteForm } from "../parts/SiteForm.tsx";
-import { Bearing } from "./Bearing.tsx";
-import { LooksPart, PartsPart } from "./LooksPart.tsx";
-import { Matching } from "./Matching.tsx";
-import { OldForNew } from "./OldForNew.tsx";
-import { PanelPart, StormNote } from "./PanelPart.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
 
@@ -46,7 +37,7 @@ export function Specify() {
   return (
     <div className="space-y-5">
       <Part title="Where it is" more="decides whether safety glass is called for">
-        <SiteForm />
+        <SiteForm drawn={false} />
         <div className="flex flex-wrap gap-2">
           {WHERE.map(([key, name]) => (
             <label key={key} className="chip">
@@ -172,23 +163,7 @@ export function Specify() {
         </Part>
       )}
       <BedChoice as="part" />
-      <OldForNew />
-      <StormNote />
-      <LooksPart />
-      {!isUnit(book) && <PanelPart />}
-      <PartsPart />
-      <Bearing />
-      <Matching />
-      <Part title="The old {pane}" more="edge to edge, if it is whole: for like for like">
-        <div className="grid grid-cols-3 gap-2">
-          {OLD_PANE.map((p) => (
-            <ReadingField key={p} place={p} label={say(PLACE_NAMES[p]).replace(/^.*, /, "")} />
-          ))}
-        </div>
-        <ReadingTrouble places={OLD_PANE} />
-      </Part>
       <Unknowns />
-      <Photos station="specify" />
     </div>
   );
 }

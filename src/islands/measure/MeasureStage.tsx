@@ -1,0 +1,70 @@
+import type { Place } from "../../core/measure/places.ts";
+import { usePane } from "../parts/pane-context.ts";
+import { Elevation } from "../stage/Elevation.tsx";
+import { Figures } from "../stage/Figures.tsx";
+import { photosTab } from "../stage/photos-tab.tsx";
+import { Section } from "../stage/Section.tsx";
+import { Stage } from "../stage/Stage.tsx";
+import { Alike } from "./Alike.tsx";
+import { CutRule } from "./CutRule.tsx";
+import { FoundPart } from "./FoundPart.tsx";
+import { OtherFace } from "./OtherFace.tsx";
+
+type Props = {
+  readonly asked: Place | null;
+  readonly ask: (place: Place) => void;
+  readonly goTo: (place: Place) => void;
+};
+
+/** The opening to scale and its section; behind tabs what comes off and the odds of it, the other face, and what was found. */
+export function MeasureStage({ asked, ask, goTo }: Props) {
+  const { book, alike } = usePane();
+  return (
+    <Stage
+      tabs={[
+        {
+          id: "opening",
+          name: "The opening",
+          content: (
+            <div className="grid h-full min-h-0 gap-4 desk:grid-cols-[minmax(0,11fr)_minmax(0,9fr)]">
+              <Elevation asked={asked} onPlace={goTo} />
+              <div className="flex min-h-0 flex-col gap-3">
+                <Section />
+                <Figures />
+              </div>
+            </div>
+          ),
+        },
+        {
+          id: "rule",
+          name: "How much to take off",
+          content: (
+            <div className="max-w-3xl">
+              <CutRule />
+            </div>
+          ),
+        },
+        {
+          id: "face",
+          name: "The other face",
+          content: (
+            <div className="max-w-2xl">
+              <OtherFace ask={ask} />
+            </div>
+          ),
+        },
+        {
+          id: "found",
+          name: "Bars, coating, marks, hinges",
+          content: (
+            <div className="max-w-2xl">
+              <FoundPart ask={ask} />
+            </div>
+          ),
+        },
+        alike.length > 0 && { id: "alike", name: "Like {panes}", more: String(alike.length), content: <Alike /> },
+        photosTab("measure", book),
+      ]}
+    />
+  );
+}

@@ -1,0 +1,47 @@
+import { ticketOf } from "../../core/words/ticket.ts";
+import { usePane } from "../parts/pane-context.ts";
+import { Elevation } from "../stage/Elevation.tsx";
+import { photosTab } from "../stage/photos-tab.tsx";
+import { Stage } from "../stage/Stage.tsx";
+import { Sources } from "./Sources.tsx";
+import { Travel } from "./Travel.tsx";
+import { type OpenOrder, usePutOn } from "./use-put-on.ts";
+
+/** The line as it is read out, with its drawing; where it can come from, or how it travels. */
+export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenOrder[] }) {
+  const { book, reckoning: r, prefs } = usePane();
+  const way = usePutOn(openOrders);
+  const found = book.line;
+  const again = found?.line.state === "sent-back" || found?.line.state === "broke";
+  const free = way?.held === null;
+  const ticket = ticketOf(book, r, prefs);
+  return (
+    <Stage
+      tabs={[
+        {
+          id: "line",
+          name: "The line",
+          content: (
+            <div className="space-y-3">
+              <p className="text-[17px] leading-snug font-semibold">{ticket.spoken}</p>
+              <div className="grid gap-5 desk:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]">
+                <div className="max-h-[24rem] max-sm:hidden">
+                  <Elevation />
+                </div>
+                <div className="space-y-4">
+                  {(!found || again) && !book.had && (
+                    <Sources
+                      {...(free && way ? { take: way.take, ...(way.takeHere ? { takeHere: way.takeHere } : {}) } : {})}
+                    />
+                  )}
+                  {found && found.line.state !== "open" && <Travel line={found.line} />}
+                </div>
+              </div>
+            </div>
+          ),
+        },
+        photosTab("order", book),
+      ]}
+    />
+  );
+}

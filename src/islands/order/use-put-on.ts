@@ -1,0 +1,65 @@
+import { v7 as uuidv7 } from "uuid";
+import { onTheirGrid } from "../../core/order/their-cutting.ts";
+import type { OrderLine } from "../../core/pane/order-book.ts";
+import { orderLineOf } from "../../core/pane/order-line.ts";
+import { orderHeld } from "../../core/pane/sure.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { usePane } from "../parts/pane-context.ts";
+import { useSources } from "./use-sources.ts";
+
+export type OpenOrder = { readonly id: string; readonly supplier: string; readonly reference: string };
+
+export type PutOn = {
+  /** What keeps it off an order; null where nothing does. */
+  readonly held: ReturnType<typeof orderHeld>;
+  /** Who is proposed for it. */
+  readonly proposed: string | null | undefined;
+  readonly line: NonNullable<ReturnType<typeof orderLineOf>>;
+  /** The grid that whoever is proposed cuts to. */
+  readonly grid: OrderLine["grid"] | undefined;
+  readonly open: readonly OpenOrder[];
+  readonly putOn: (order: string, supplier: string) => void;
+  /** On the supplier's open order, or on a new one. */
+  readonly take: (supplier: string) => void;
+  /** The piece that lies in the rack, where one does. */
+  readonly takeHere: (() => void) | null;
+};
+
+/** The ways to put this pane on an order: the same for the sources on the stage and the forms beside them. Null while it has no size. */
+export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
+  const { book, reckoning: r, firm, prefs, write, writeOrder, othersHere } = usePane();
+  const [rack] = r.stock;
+  const held = orderHeld(book, r, othersHere);
+  const proposed = useSources()[0]?.supplier;
+  const line = orderLineOf(book, r);
+  if (!r.cut.ok || !line) return null;
+  // A door's insert is named by its size: no grid of theirs changes it.
+  const gridOf = (supplier: string) => (book.way.startsWith("insert-") ? undefined : firm.terms.get(supplier)?.grid);
+  const putOn = (order: string, supplier: string): void =>
+    writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, gridOf(supplier)) }, true);
+  const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
+  return {
+    held,
+    proposed,
+    line,
+    grid: gridOf(proposed ?? ""),
+    open,
+    putOn,
+    take: (supplier) => {
+      const there = open.find((o) => o.supplier === supplier);
+      const order = there?.id ?? uuidv7();
+      if (!there) writeOrder(order, "order.opened", { supplier, reference: "" });
+      putOn(order, supplier);
+    },
+    takeHere: rack
+      ? () =>
+          write("order.had", {
+            from: "rack",
+            width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
+            height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
+            thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },
+            note: rack.pane.name,
+          })
+      : null,
+  };
+}

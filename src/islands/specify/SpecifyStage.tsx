@@ -1,0 +1,59 @@
+import { isUnit } from "../../core/pane/unit.ts";
+import { usePane } from "../parts/pane-context.ts";
+import { WallOnStage } from "../parts/SiteForm.tsx";
+import { photosTab } from "../stage/photos-tab.tsx";
+import { Stage } from "../stage/Stage.tsx";
+import { Bearing } from "./Bearing.tsx";
+import { LooksPart, PartsPart } from "./LooksPart.tsx";
+import { Matching } from "./Matching.tsx";
+import { OldForNew } from "./OldForNew.tsx";
+import { OldPane } from "./OldPane.tsx";
+import { PanelPart, StormNote } from "./PanelPart.tsx";
+import { UnitCandidates } from "./UnitCandidates.tsx";
+
+/** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
+export function SpecifyStage() {
+  const { book, reckoning: r } = usePane();
+  const unit = isUnit(book);
+  return (
+    <Stage
+      tabs={[
+        unit && r.cut.ok && { id: "units", name: "What could stand here", content: <UnitCandidates /> },
+        { id: "wall", name: "On its wall", content: <WallOnStage /> },
+        {
+          id: "bears",
+          name: "Weight and wind",
+          content: (
+            <div className="max-w-2xl space-y-5">
+              <Bearing />
+            </div>
+          ),
+        },
+        {
+          id: "looks",
+          name: "Looks and parts",
+          content: (
+            <div className="max-w-2xl space-y-5">
+              <LooksPart />
+              <PartsPart />
+              {!unit && <PanelPart />}
+              <StormNote />
+              <Matching />
+            </div>
+          ),
+        },
+        {
+          id: "old",
+          name: "The old one",
+          content: (
+            <div className="max-w-2xl space-y-5">
+              <OldForNew />
+              <OldPane />
+            </div>
+          ),
+        },
+        photosTab("specify", book),
+      ]}
+    />
+  );
+}

@@ -1,0 +1,137 @@
+import { useState } from "react";
+import { candidateFacts } from "../../core/pane/candidates.ts";
+import { bestCandidate, type Candidate, candidatesFor } from "../../core/specify/candidates.ts";
+import { GLASS_NAMES } from "../../core/specify/glass.ts";
+import { type Makeup, makeupText } from "../../core/specify/makeup.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
+import { inchText, inUnit } from "../../core/words/in-unit.ts";
+import { money } from "../../core/words/money.ts";
+import { percent } from "../../core/words/percent.ts";
+import { usePane } from "../parts/pane-context.ts";
+import { CandidateAsks } from "./CandidateAsks.tsx";
+import { HeatCurves } from "./HeatCurves.tsx";
+import { UnitSection } from "./UnitSection.tsx";
+
+/** What could stand here: each unit as a column with its section, the figure that differs large, and which we would take. */
+export function UnitCandidates() {
+  const { book, reckoning: r, firm, prefs, say, write } = usePane();
+  const laminated = book.makeup?.panes.some((p) => p.kind === "laminated") ?? false;
+  const [safetyKind, setSafetyKind] = useState<"toughened" | "laminated">(laminated ? "laminated" : "toughened");
+  const facts = candidateFacts(book, r, safetyKind);
+  if (!facts) return null;
+  const all = candidatesFor(facts);
+  const best = bestCandidate(all);
+  const chosen = book.makeup;
+  return (
+    <div className="space-y-3">
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <strong className="text-[17px] font-semibold">What could stand here</strong>
+        <span className="text-mute">
+          {say(
+            `${String(facts.outsideC).replace("-", "−")} °C outside, ${facts.roomC} °C in the room; at the centre by EN 673, the edge is colder`,
+          )}
+        </span>
+      </p>
+      {best && (
+        <p className="note-glass">
+          <span className="font-medium">We would take: {all.find((c) => c.id === best.id)?.name}.</span> {best.because}
+        </p>
+      )}
+      {facts.safetyNeeded && (
+        <fieldset className="flex flex-wrap items-center gap-2">
+          <legend className="sr-only">Safety glass of the unit</legend>
+          {(["toughened", "laminated"] as const).map((k) => (
+            <label key={k} className="chip">
+              <input type="radio" name="safety-kind" checked={safetyKind === k} onChange={() => setSafetyKind(k)} />
+              {say(GLASS_NAMES[k])}
+            </label>
+          ))}
+          <span className="text-[13px] text-mute">
+            {safetyKind === "laminated" ? "holds together when it breaks; thicker" : "stronger; bursts whole"}
+          </span>
+        </fieldset>
+      )}
+      <ul className="flex gap-px overflow-x-auto bg-line">
+        {all.map((c) => (
+          <Column
+            key={c.id}
+            candidate={c}
+            plain={all[0] ?? c}
+            best={c.id === best?.id}
+            chosen={chosen !== null && sameMakeup(chosen, c.makeup)}
+            choose={() =>
+              write("specify.makeup", { makeup: { ...c.makeup, spacer: chosen?.spacer ?? c.makeup.spacer } })
+            }
+            currency={firm.house.currency}
+            unit={prefs.unit}
+          />
+        ))}
+      </ul>
+      <HeatCurves all={all} emissivity={facts.emissivity} />
+      <p className="text-[12px] text-mute">Prices by the firm's list, before tax.</p>
+    </div>
+  );
+}
+
+/** Alike but for the spacer and the face that was chosen for the coating. */
+const sameMakeup = (a: Makeup, b: Makeup): boolean =>
+  JSON.stringify([a.panes, a.cavities, a.coatings.length]) === JSON.stringify([b.panes, b.cavities, b.coatings.length]);
+
+type ColumnProps = {
+  readonly candidate: Candidate;
+  /** The same again, which the others are held against. */
+  readonly plain: Candidate;
+  readonly best: boolean;
+  readonly chosen: boolean;
+  readonly choose: () => void;
+  readonly currency: string;
+  readonly unit: LengthUnit;
+};
+
+function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: ColumnProps) {
+  const { say } = usePane();
+  const over = c.spareMm !== null && c.spareMm < 0;
+  const rows: readonly (readonly [string, string, boolean?])[] = [
+    ["Room face", inUnit(`${c.surfaceC.toFixed(0)} °C`, unit)],
+    ["Runs wet above", percent(c.dryUpTo)],
+    ["Mass", inUnit(`${c.kg.toFixed(1)} kg`, unit)],
+    [
+      "Through",
+      c.spareMm === null
+        ? "depth not read"
+        : over
+          ? `${unit === "mm" ? `${(-c.spareMm).toFixed(1)} mm` : inchText(-c.spareMm)} too thick`
+          : "it fits",
+      over,
+    ],
+    ["Price", money(c.pence, currency)],
+  ];
+  return (
+    <li
+      className={`flex min-w-[9.6rem] flex-1 flex-col gap-1 p-2 ${chosen ? "bg-tint" : "bg-sheet"}`}
+      aria-current={chosen ? "true" : undefined}
+    >
+      <p className="leading-tight font-semibold">{c.name}</p>
+      <UnitSection makeup={c.makeup} />
+      <p className="tight text-[26px] leading-none font-bold">{c.heat.toFixed(1)}</p>
+      <p className="text-[12px] text-mute">W/m²K</p>
+      <dl className="rows text-[13px]">
+        {rows.map(([name, text, bad]) => (
+          <div key={name} className="flex justify-between gap-2 py-1">
+            <dt className="text-mute">{name}</dt>
+            <dd className={`text-right ${bad ? "trouble" : "tight"}`}>{text}</dd>
+          </div>
+        ))}
+      </dl>
+      <CandidateAsks candidate={c} plain={plain} />
+      <label className={`chip mt-auto justify-center ${best && !chosen ? "!bg-tape !text-[#22200f]" : ""}`}>
+        <input type="radio" name="candidate" className="sr-only" checked={chosen} onChange={choose} />
+        {chosen ? "chosen" : "choose"}
+        <span className="sr-only">
+          {" "}
+          {c.name}, {say(makeupText(c.makeup))}
+        </span>
+      </label>
+    </li>
+  );
+}
