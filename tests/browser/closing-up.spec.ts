@@ -1,10 +1,10 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, heldAs, openStation, openTab, ready, roundPath, type } from "./pane-of-ones-own.ts";
 import { openStep } from "./the-work.ts";
 
 test("a bead is flexed, read where it stands proud, and the step says what brings it home", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Set");
   const station = page.getByRole("region", { name: "Station" });
   await openStep(page, /go back in the reverse of the way they came out/);
@@ -50,7 +50,7 @@ test("what runs in the sun is refused, and what cures holds the signing off: eac
   await allSent(page);
 
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("timber-bead");
+  await heldAs(page, "timber-bead");
   await openStation(page, "Set");
   const station = page.getByRole("region", { name: "Station" });
   await station.getByRole("button", { name: "In something else" }).click();
@@ -86,7 +86,7 @@ test("a line is rated, a gap is filled by its width", async ({ page }) => {
   await expect(station.getByText("Paint shows a hollow")).toBeVisible();
   await station.getByLabel("knife marks").check();
   await expect(station.getByText("Paint hides a knife mark")).toBeVisible();
-  await station.getByText("A gap to fill").click();
+  await openTab(page, "Fillers");
   await station.getByLabel("gap, wide, mm").fill("2");
   await station.getByLabel("gap, long, mm").fill("300");
   await station.getByLabel("gap, deep, mm").fill("8");
@@ -101,7 +101,7 @@ test("marks on the glass say what it is, and the old thickness what the new one 
   await addPane(page);
   await openStation(page, "Measure");
   await type(page, { "width, top": "604", "height, left": "904" });
-  await page.getByText("Bars, coating, marks").click();
+  await openTab(page, "Bars, coating");
   await page.getByLabel("Marks on the glass").fill("EN 12150-1");
   await page.getByLabel("Date in the spacer").fill("03/09");
   await page.keyboard.press("Tab");

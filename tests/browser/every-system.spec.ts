@@ -4,7 +4,7 @@ import type { System } from "../../src/core/frame/systems.ts";
 import { frameOf, SYSTEMS } from "../../src/core/frame/systems.ts";
 import { type NodeId, SYSTEM_TREE, type SystemEnd } from "../../src/core/frame/which-system.ts";
 import { say } from "../../src/core/words/dialect.ts";
-import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { addPane, allSent, heldAs, openStation, openTab, ready } from "./pane-of-ones-own.ts";
 import { doAllSteps, openStep } from "./the-work.ts";
 
 type Way = { readonly answers: readonly string[]; readonly end: SystemEnd };
@@ -47,17 +47,20 @@ for (const way of chosen)
   }) => {
     await addPane(page);
     await page.getByRole("checkbox", { name: "cracked" }).check();
+    await openTab(page, "The frame");
     await page.getByRole("button", { name: "Find out by questions" }).click();
     for (const answer of way.answers) await page.getByRole("button", { name: answer, exact: true }).click();
     await expect(page.getByLabel("How the glass is held").first()).toHaveValue(way.end.system);
     if (!way.end.opens) {
       await expect(page.getByText("This sash lets nothing out: no seam")).toBeVisible();
+      await openTab(page, "What can be done");
       await expect(page.getByText("We would take: new sash")).toBeVisible();
       await openStation(page, "Take out");
       await expect(page.getByText("choose a new sash under Look")).toBeVisible();
       expect(await page.getByRole("checkbox", { name: /^Step/ }).count()).toBe(0);
       return;
     }
+    await openTab(page, "What can be done");
     await expect(page.getByText(/We would take: (new glass or sealed unit|complete insert)/)).toBeVisible();
     const out = await tickAll(page, "Take out");
     expect(out).toBeGreaterThan(8);
@@ -109,7 +112,7 @@ test("corners that contradict are named; put right, the beads come out in order 
   page,
 }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("timber-bead");
+  await heldAs(page, "timber-bead");
   await openStation(page, "Take out");
   await openStep(page, /Tap how the beads meet/);
   const corner = (name: string) => page.getByRole("button", { name: new RegExp(`^Corner ${name}`) });
@@ -128,22 +131,22 @@ test("corners that contradict are named; put right, the beads come out in order 
   await expect(order).not.toBeChecked();
   await page.getByRole("button", { name: "All mitred" }).click();
   await expect(wrong).toHaveCount(0);
-  await expect(page.getByRole("img", { name: "Beads, in the order out: left, right, bottom, top" })).toBeVisible();
+  await expect(page.getByRole("group", { name: "Beads, in the order out: left, right, bottom, top" })).toBeVisible();
   await expect(page.getByText("Last, with a hand on the pane: the top bead").first()).toBeVisible();
   await openStation(page, "Set");
-  await page.getByText("How it was").first().click();
+  await openTab(page, "How it was");
   await expect(page.getByText("Beads go back top, bottom, right, left").first()).toBeVisible();
 });
 
 test("a sash that wants a licence holds its steps until a name stands there", async ({ page }) => {
   await addPane(page);
-  await page.getByText("Does it want a licence?").click();
+  await openTab(page, "The building");
   await page.getByRole("checkbox", { name: "fire door or fire-rated glass" }).check();
   await openStation(page, "Take out");
   await expect(page.getByRole("alert").filter({ hasText: "fire-glazing installer" })).toBeVisible();
   await expect(page.getByRole("checkbox", { name: /^Step 1:/ })).toBeDisabled();
   await openStation(page, "Look");
-  await page.getByText("Does it want a licence?").click();
+  await openTab(page, "The building");
   await page.getByLabel("Who does it, or approved it").fill("Orla Fenn, fire doors");
   await page.getByLabel("Who does it, or approved it").blur();
   await openStation(page, "Take out");
@@ -152,7 +155,7 @@ test("a sash that wants a licence holds its steps until a name stands there", as
 
 test("a screw under a plug holds its step; the count back is asked when it is set", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("cassette");
+  await heldAs(page, "cassette");
   await openStation(page, "Take out");
   await openStep(page, /Lift every plug/);
   await page.getByRole("spinbutton", { name: "plugs out" }).fill("12");
@@ -198,7 +201,7 @@ test("a misted unit is refurbished: what it takes, until two weighings agree, an
   page,
 }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await page.getByRole("checkbox", { name: "misted or wet inside" }).check();
   await page.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" }).click();
   await page.getByLabel("Why this one").fill("nobody makes the bars any more");
@@ -242,12 +245,12 @@ test("the customer's page and the tags print from what was looked at", async ({ 
 
 test("another like it takes the frame's answers along, and no reading", async ({ page }) => {
   const { address } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-outside");
+  await heldAs(page, "plastic-bead-outside");
   await openStation(page, "Measure");
   await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
   await page.keyboard.press("Tab");
   await openStation(page, "Look");
-  await page.getByText("Another like it").click();
+  await openTab(page, "Another like it");
   await page.getByLabel("Which opening").fill("larder");
   await page.getByRole("button", { name: "Add it" }).click();
   await allSent(page);
@@ -260,6 +263,7 @@ test("another like it takes the frame's answers along, and no reading", async ({
 
 test("paint tested once stands for the whole building", async ({ page }) => {
   const { address } = await addPane(page);
+  await openTab(page, "The building");
   await page.getByLabel("Year built, about").fill("1900");
   await page.getByLabel("Year built, about").blur();
   const hurts = page.getByRole("region", { name: "What can hurt" });

@@ -1,6 +1,16 @@
 import { expect, test } from "@playwright/test";
 import { v7 as uuidv7 } from "uuid";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  fromMenu,
+  openStation,
+  ready,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
 
 test("unit and trade words change everywhere at once, the printed sheet and a second tab included", async ({
   page,
@@ -20,8 +30,8 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
   await ready(second);
   await expect(second.getByRole("checkbox", { name: /Draw every sprig/ })).toBeVisible();
 
-  await page.getByRole("button", { name: "stop · point" }).click();
-  await page.getByRole("button", { name: "in", exact: true }).click();
+  await fromMenu(page, "stop · point");
+  await fromMenu(page, "in");
   await expect(page.getByRole("contentinfo")).toContainText("23 29/32");
   await expect(page.getByRole("contentinfo")).toContainText("12.1 lb");
   await expect(second.getByRole("checkbox", { name: /Draw every point/ })).toBeVisible();

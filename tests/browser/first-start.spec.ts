@@ -42,6 +42,7 @@ test("a firm says once how it reads and by which rules it calls for safety glass
   // Somebody else's browser, which nobody told anything, reads as the firm does.
   const other = await browser.newPage();
   await other.goto(page.url());
+  await other.getByRole("button", { name: /: units, words and more$/ }).click();
   await expect(other.getByRole("button", { name: "in", exact: true })).toHaveAttribute("aria-pressed", "true");
   await expect(other.getByText("rabbet").first()).toBeVisible();
   await other.goto(served.url);

@@ -1,13 +1,13 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { addPane, allSent, heldAs, openStation, openTab, ready } from "./pane-of-ones-own.ts";
 import { openStep } from "./the-work.ts";
 
 test("how a profile's beads let go is told to whoever meets the next one", async ({ page }) => {
   const profile = `ovolo ${process.pid}`;
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Take out");
-  await page.getByText("This frame's profile").click();
+  await openTab(page, "This frame");
   await page.getByLabel(/What you call it/).fill(profile);
   await page.getByLabel(/What you call it/).blur();
   await page.getByLabel("lifted first").check();
@@ -17,9 +17,9 @@ test("how a profile's beads let go is told to whoever meets the next one", async
   await allSent(page);
 
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Take out");
-  await page.getByText("This frame's profile").click();
+  await openTab(page, "This frame");
   await page.getByLabel(/What you call it/).fill(profile);
   await page.getByLabel(/What you call it/).blur();
   await expect(page.getByText(`${profile}: warm it by hand first`)).toBeVisible();
@@ -32,7 +32,7 @@ test("how a profile's beads let go is told to whoever meets the next one", async
 
 test("a broken stop, the clock, the second person, the kit and the waste", async ({ page }) => {
   const { address } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-outside");
+  await heldAs(page, "plastic-bead-outside");
   await page.getByRole("checkbox", { name: "cracked" }).check();
   await openStation(page, "Take out");
   const station = page.getByRole("region", { name: "Station" });
@@ -42,16 +42,15 @@ test("a broken stop, the clock, the second person, the kit and the waste", async
   await station.getByRole("button", { name: "Keep", exact: true }).first().click();
   await expect(station.getByText("Took 7 min: kept for the next like it.")).toBeVisible();
   await openStep(page, /Tap how the beads meet/);
-  const broke = station.getByRole("group", { name: "A bead broke?" });
-  await broke.getByRole("checkbox", { name: "left" }).check();
+  await station.getByRole("button", { name: "The left bead: tap if it broke" }).click();
   await expect(station.getByRole("checkbox", { name: /Order a new bead for the left/ })).toBeVisible();
   await station.getByText(/^Second person/).click();
   await expect(station.getByRole("img", { name: /one stands in the room, one outside/ })).toBeVisible();
   await station.getByLabel("who", { exact: true }).fill("Tamsin");
   await station.getByRole("button", { name: "Book" }).click();
-  await station.getByText("What to have with you").click();
+  await openTab(page, "To bring");
   await expect(station.getByText(/drop sheet, eye protection, cut-resistant gloves, paper tape/)).toBeVisible();
-  await station.getByText("Where the old glass goes").click();
+  await openTab(page, "Old glass");
   await station.getByLabel("gone where").fill("yard skip");
   await station.getByRole("button", { name: "Gone", exact: true }).click();
   await expect(station.getByText(/sealed unit, yard skip/)).toBeVisible();
@@ -74,7 +73,7 @@ test("a side cleaned gets its photo, and putty that sets has its clock", async (
     ),
   });
   await expect(page.getByText("left: kept")).toBeVisible();
-  await page.getByText("How it is done").click();
+  await openTab(page, "How it is done");
   await page.getByRole("button", { name: "Start 5 min" }).click();
   await expect(page.getByRole("timer")).toContainText("left that it can be worked");
   await allSent(page);

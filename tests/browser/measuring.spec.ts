@@ -7,6 +7,7 @@ import {
   EIGHT,
   fromCleared,
   openStation,
+  openTab,
   ready,
   roundPath,
   standBy,
@@ -35,6 +36,7 @@ test("the odds are drawn in a worker, with every school on the chart, and follow
   await addPane(page);
   await openStation(page, "Measure");
   await type(page, { ...EIGHT, "rebate depth": "10" });
+  await openTab(page, "How much to take off");
   const chart = page.getByRole("img", { name: /Chance that the pane binds/ });
   await expect(chart).toBeVisible();
   await expect(page.getByText(/100,000 draws, seed 20, sure to ±/)).toBeVisible();
@@ -131,11 +133,11 @@ test("thickness by a slip of wood, the other face, bars and coating", async ({ p
   await type(page, { "overall, by caliper": "27" });
   await expect(page.getByRole("alert").filter({ hasText: "Caliper says 27 mm" })).toBeVisible();
 
-  await page.locator("summary", { hasText: "The other face" }).click();
+  await openTab(page, "The other face");
   await type(page, { "other face, width, top": "608" });
   await expect(page.getByText(/Twisted: the other face is 4 mm smaller at width, top/)).toBeVisible();
 
-  await page.locator("summary", { hasText: "Bars, coating" }).click();
+  await openTab(page, "Bars, coating");
   await page.getByRole("spinbutton", { name: "uprights" }).fill("1");
   await page.getByRole("spinbutton", { name: "crosses" }).fill("2");
   await expect(page.getByText("Bars: 1 upright, 2 crosses, white flat, evenly spaced").first()).toBeVisible();
@@ -163,6 +165,7 @@ test("an opening that no rectangle fits: ease it here, or a template at full siz
       .getByText(/ease/)
       .first(),
   ).toBeVisible();
+  await page.getByRole("button", { name: "What will do instead" }).click();
   const download = page.waitForEvent("download");
   await page.getByRole("link", { name: "DXF" }).click();
   const dxf = await readFile(await (await download).path(), "utf8");
@@ -174,6 +177,7 @@ test("the order states the opening, and the cutter takes it off once", async ({ 
   await openStation(page, "Measure");
   await fromCleared(page);
   await type(page, EIGHT);
+  await openTab(page, "How much to take off");
   await page.getByLabel("the opening, cutter takes it off").check();
   await expect(page.getByText(/The cutter takes 3.5 mm off the width/)).toBeVisible();
   await openStation(page, "Order");
@@ -198,7 +202,7 @@ test("a sash of like panes, and readings copied as a guess", async ({ page }) =>
   await ready(page);
   await openStation(page, "Measure");
   await type(page, { "width, top": "212", "height, left": "305" });
-  await page.locator("summary", { hasText: "Like panes in this sash" }).click();
+  await openTab(page, "Like panes");
   await page.getByRole("button", { name: "Copy these 2 readings to the 5 others" }).click();
   await allSent(page);
   await page.getByRole("link", { name: "row 2, column 3" }).click();
@@ -271,6 +275,7 @@ test("a racked opening is ordered by its corner points, and the sheet and the fi
     "diagonal, top left to bottom right": "1068.4",
     "rebate depth": "6",
   });
+  await page.getByRole("button", { name: "What will do instead" }).click();
   await page.getByRole("button", { name: "Order this shape" }).click();
   await expect(page.getByText("it follows every side")).toBeVisible();
   await openStation(page, "Order");
@@ -318,6 +323,7 @@ test("a size from stock is offered with its cuts, used, and a new insert on the 
   await addPane(page);
   await openStation(page, "Measure");
   await type(page, { ...EIGHT, "rebate depth": "10" });
+  await openTab(page, "How much to take off");
   await page.getByText("From stock: Loft, 611 by 901 goes in as sold").click();
   await page.getByRole("button", { name: "Use" }).first().click();
   await expect(page.getByRole("contentinfo")).toContainText("610.5");

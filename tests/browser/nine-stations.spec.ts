@@ -1,7 +1,7 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
 import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
-import { doAllSteps, openStep } from "./the-work.ts";
+import { doAllSteps, lookAllGood, openStep } from "./the-work.ts";
 
 test("a pane from the round to signed off, in its nine stations", async ({ page }) => {
   // The whole way of a pane, every step and look ticked.
@@ -133,7 +133,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
 
   await test.step("sign off, and the logbook", async () => {
     await openStation(page, "Sign off");
-    for (const good of await page.getByRole("radio", { name: "good" }).all()) await good.check();
+    await lookAllGood(page);
     await page.getByRole("checkbox", { name: /the customer knows/ }).check();
     await page.getByRole("button", { name: "Sign it off" }).click();
     await expect(page.getByText("Signed off Wed 20 May by Nell Harrow")).toBeVisible();

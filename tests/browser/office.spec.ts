@@ -4,6 +4,7 @@ import {
   allSent,
   EIGHT,
   fromCleared,
+  fromMenu,
   openStation,
   ready,
   roundPath,
@@ -91,7 +92,7 @@ test("a tap on a trade word says what it means, in the reader's dialect", async 
   await page.getByRole("button", { name: "Rebate", exact: true }).click();
   await expect(page.getByText("the step the glass sits in").first()).toBeVisible();
   await page.keyboard.press("Escape");
-  await page.getByRole("button", { name: "stop · point" }).click();
+  await fromMenu(page, "stop · point");
   await page.getByRole("button", { name: "Rabbet", exact: true }).click();
   await expect(page.getByText("Rabbet: the step the glass sits in.").first()).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
+import { addPane, allSent, heldAs, openStation, openTab, ready } from "./pane-of-ones-own.ts";
 import { openStep } from "./the-work.ts";
 
 const answer = async (page: Page, ...answers: readonly string[]) => {
@@ -8,7 +8,7 @@ const answer = async (page: Page, ...answers: readonly string[]) => {
 
 test("a dropped sash with sound glass is packed anew: nothing is ordered, the glass stays in", async ({ page }) => {
   const { path } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await page.getByRole("button", { name: "Examine it, question by question" }).click();
   await answer(
     page,
@@ -50,8 +50,8 @@ test("a member says what is wrong with it, a cause leaves its task, hardware its
   await addPane(page);
   await page.getByRole("checkbox", { name: "cracked" }).check();
   await page.getByLabel("Why it failed").selectOption("nail");
-  await page.getByText("Sash and frame, member by member").click();
-  const members = page.locator("details", { hasText: "Sash and frame, member by member" });
+  await openTab(page, "The frame");
+  const members = page.locator("section.apart", { hasText: "Sash and frame, member by member" });
   await members.getByLabel("bottom").first().selectOption("mend");
   await members.getByLabel("What is wrong with the bottom member").selectOption("rot");
   await expect(members.getByText("About 30 min, and 24 h of drying, before the glass.")).toBeVisible();
@@ -68,8 +68,11 @@ test("a member says what is wrong with it, a cause leaves its task, hardware its
   await expect(clean).not.toBeChecked();
   await page.getByRole("checkbox", { name: "no loose glass left" }).check();
   await clean.check();
-  await page.getByText("Hardware that goes back").click();
-  await page.locator("details", { hasText: "Hardware that goes back" }).getByLabel("hinges").selectOption("strip");
+  await openTab(page, "Screws and fittings");
+  await page
+    .locator("section.apart", { hasText: "Hardware that goes back" })
+    .getByLabel("hinges")
+    .selectOption("strip");
   await expect(page.getByRole("checkbox", { name: /Strip the paint off hinges/ })).toBeVisible();
   await page.getByLabel("latch or catch").selectOption("new");
   for (const [name, mm] of [
@@ -88,7 +91,7 @@ test("a member says what is wrong with it, a cause leaves its task, hardware its
 
 test("a unit is opened: its marks, its spacer, and what it may be cleaned with", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await page.getByRole("checkbox", { name: "misted or wet inside" }).check();
   await page.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" }).click();
   await page.getByLabel("Why this one").fill("leaded, nobody makes it");

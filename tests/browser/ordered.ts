@@ -1,5 +1,5 @@
 import { expect, type Page } from "@playwright/test";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, fromCleared, heldAs, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
 
 /** A sized pane, on a new order to a supplier; ends on that order's page. */
 export async function ordered(
@@ -8,7 +8,7 @@ export async function ordered(
   system?: string,
 ): Promise<{ address: string; path: string; order: string }> {
   const { address, path } = await addPane(page);
-  if (system) await page.getByLabel("How the glass is held").selectOption(system);
+  if (system) await heldAs(page, system);
   await openStation(page, "Measure");
   await fromCleared(page);
   if (system === "cassette") {
@@ -17,7 +17,7 @@ export async function ordered(
   } else await type(page, EIGHT);
   if (system === "plastic-bead-inside") {
     await openStation(page, "Specify");
-    await page.getByRole("radio", { name: "coated, argon", exact: true }).check();
+    await page.getByRole("radio", { name: "choose coated, argon", exact: true }).check();
   }
   await openStation(page, "Order");
   await standBy(page);

@@ -62,6 +62,28 @@ export async function openStation(page: Page, name: string): Promise<void> {
     .click();
 }
 
+/** Opens what is behind a tab of the stage. */
+export const openTab = (page: Page, name: string): Promise<void> =>
+  page
+    .getByRole("tab", { name: new RegExp(`^${name}`) })
+    .first()
+    .click();
+
+/** Says on Look how the glass is held, and comes back to what can be done about it. */
+export async function heldAs(page: Page, system: string): Promise<void> {
+  await openTab(page, "The frame");
+  await page.getByLabel("How the glass is held").selectOption(system);
+  const side = page.getByRole("tab", { name: "What is wrong" });
+  await ((await side.isVisible()) ? side.click() : openTab(page, "What can be done"));
+}
+
+/** Chooses the unit, dialect or writer under the writer's name. */
+export async function fromMenu(page: Page, name: string): Promise<void> {
+  await page.getByRole("button", { name: /: units, words and more$/ }).click();
+  await page.getByRole("button", { name, exact: true }).click();
+  await page.keyboard.press("Escape");
+}
+
 /** Types readings into their fields by name, and leaves the last so that all are kept. */
 export async function type(page: Page, readings: Readonly<Record<string, string>>): Promise<void> {
   for (const [name, text] of Object.entries(readings))

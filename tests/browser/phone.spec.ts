@@ -1,5 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addPane, openStation } from "./pane-of-ones-own.ts";
+import { addPane, fromMenu, openStation } from "./pane-of-ones-own.ts";
 
 test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
 
@@ -9,7 +9,7 @@ const tapNumber = async (page: Page, digits: string) => {
 
 test("eight readings with one thumb, in inches", async ({ page }) => {
   await addPane(page);
-  await page.getByRole("button", { name: "in", exact: true }).tap();
+  await fromMenu(page, "in");
   await openStation(page, "Measure");
   const readings: readonly (readonly [string, string])[] = [
     ["23", "11/16"],

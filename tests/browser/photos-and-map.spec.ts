@@ -1,8 +1,7 @@
 import { writeFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
 import sharp from "sharp";
-import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
-import { openStep } from "./the-work.ts";
+import { addPane, allSent, openStation, openTab, ready } from "./pane-of-ones-own.ts";
 
 /** A made-up photo with a place in its metadata: a pale square with a dark line across. */
 const photo = (): Promise<Buffer> =>
@@ -13,6 +12,7 @@ const photo = (): Promise<Buffer> =>
 
 test("a photo is taken in, shrunk, marked, and is there after a reload, without its place", async ({ page }) => {
   await addPane(page);
+  await openTab(page, "Photos");
   const chooser = page.getByLabel("Take or choose photos");
   await chooser.setInputFiles({ name: "pane.jpg", mimeType: "image/jpeg", buffer: await photo() });
   const thumb = page.getByRole("button", { name: /^Photo .*open and mark it/ });
@@ -49,6 +49,7 @@ test("a photo is taken in, shrunk, marked, and is there after a reload, without 
 
 test("what is no photo gets a clear no, and a good one beside it is kept", async ({ page }) => {
   await addPane(page);
+  await openTab(page, "Photos");
   const chooser = page.getByLabel("Take or choose photos");
   await chooser.setInputFiles([
     { name: "notes.jpg", mimeType: "image/jpeg", buffer: Buffer.from("width 612, height 904") },
@@ -108,7 +109,7 @@ test.describe("on the phone", () => {
   test("a whole map with one thumb, and it is there when the new pane is set", async ({ page }) => {
     await addPane(page);
     await openStation(page, "Take out");
-    await openStep(page, /Look where water has run/);
+    await openTab(page, "How it was");
     const map = page.getByRole("img", { name: /^How it was/ });
     await map.scrollIntoViewIfNeeded();
     const tap = async (x: number, y: number) => {
@@ -138,10 +139,10 @@ test.describe("on the phone", () => {
     await allSent(page);
     await page.reload();
     await ready(page);
-    await openStep(page, /Look where water has run/);
+    await openTab(page, "How it was");
     await expect(page.getByRole("img", { name: /^How it was.*4 on the map/ })).toBeVisible();
     await openStation(page, "Set");
-    await page.getByText("How it was").first().tap();
+    await openTab(page, "How it was");
     await page.getByRole("button", { name: "Seen from the other side" }).tap();
     await expect(page.getByRole("img", { name: /seen from the other side: 4 on the map/ })).toBeVisible();
   });

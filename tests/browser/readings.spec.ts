@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, openStation, ready, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, openStation, openTab, ready, type } from "./pane-of-ones-own.ts";
 
 test("one tape line fills every field", async ({ page }) => {
   await addPane(page);
@@ -58,6 +58,7 @@ test("a size can be overruled with a reason, and the sum brought back", async ({
   await addPane(page);
   await openStation(page, "Measure");
   await type(page, EIGHT);
+  await openTab(page, "How much to take off");
   await page.getByText("Overrule the size").click();
   await page.getByRole("textbox", { name: "Width", exact: true }).fill("606");
   await page.getByRole("textbox", { name: "Height", exact: true }).fill("6oo");
@@ -82,6 +83,7 @@ test("a pane that will not go in says so, and by how much", async ({ page }) => 
     "diagonal, bottom left to top right": "1090",
     "diagonal, top left to bottom right": "1075",
   });
+  await openTab(page, "How much to take off");
   await page.getByRole("radio", { name: "easy" }).check();
   await expect(page.getByText(/will not go in: it binds by/)).toBeVisible();
   await page.getByRole("radio", { name: "by the book" }).check();

@@ -1,10 +1,10 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, openStation, ready, roundPath } from "./pane-of-ones-own.ts";
+import { addPane, allSent, heldAs, openStation, openTab, ready, roundPath } from "./pane-of-ones-own.ts";
 import { openStep } from "./the-work.ts";
 
 test("an insert: its facing said first, its tag read, each screw ticked twice round", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("cassette");
+  await heldAs(page, "cassette");
   await openStation(page, "Set");
   await ready(page);
   const station = page.getByRole("region", { name: "Station" });
@@ -34,7 +34,7 @@ test("an insert: its facing said first, its tag read, each screw ticked twice ro
 
 test("a sash from another opening is stopped at its tag", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-no-bead");
+  await heldAs(page, "plastic-no-bead");
   await openStation(page, "Set");
   await ready(page);
   const station = page.getByRole("region", { name: "Station" });
@@ -99,16 +99,16 @@ test("putty from a tub of one's own, no sprigs only with a word, and a visit tha
 
 test("what one pane taught is shown at the next like it; what was left behind comes first", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("compression-moulding");
+  await heldAs(page, "compression-moulding");
   await openStation(page, "Take out");
   await ready(page);
   const station = page.getByRole("region", { name: "Station" });
-  await station.getByText("For the next one like it").click();
+  await openTab(page, "How it is done");
   await station.getByLabel("What this one taught").fill("warm the mouldings first");
   await station.getByLabel("What this one taught").press("Enter");
   await allSent(page);
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("compression-moulding");
+  await heldAs(page, "compression-moulding");
   await expect(station.getByText("warm the mouldings first")).toBeVisible();
   await expect(station.getByText("take out; same frame")).toBeVisible();
 
@@ -129,9 +129,9 @@ test("what one pane taught is shown at the next like it; what was left behind co
 
 test("gaps round the shut sash say how far it stands off the middle", async ({ page }) => {
   const { path } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Measure");
-  await page.getByText("Bars, coating, marks").click();
+  await openTab(page, "Bars, coating");
   await page.getByRole("combobox", { name: "Hangs" }).selectOption("left");
   await openStation(page, "Set");
   await ready(page);
@@ -156,7 +156,7 @@ test("gaps round the shut sash say how far it stands off the middle", async ({ p
 
 test("pins: the length follows from the bead, one that leans toward the glass is refused", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("timber-bead");
+  await heldAs(page, "timber-bead");
   await openStation(page, "Measure");
   await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
   await page.getByRole("textbox", { name: "height, left", exact: true }).fill("900");

@@ -1,9 +1,19 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, fromCleared, openStation, standBy, type } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  fromCleared,
+  fromMenu,
+  heldAs,
+  openStation,
+  openTab,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
 
 test("a unit is told by its thickness, chosen side by side, and ordered with all its maker needs", async ({ page }) => {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Measure");
   await fromCleared(page);
   await type(page, { "width, top": "606", "height, left": "906" });
@@ -15,16 +25,16 @@ test("a unit is told by its thickness, chosen side by side, and ordered with all
   await page.getByRole("link", { name: "Choose it under Specify" }).click();
   await expect(page.getByText(/Likeliest 4-16-4/)).toBeVisible();
   await expect(page.getByText("We would take: coated, argon.")).toBeVisible();
-  const row = page.getByRole("row").filter({ hasText: "coated, argon" }).first();
-  await expect(row).toContainText("1.2");
-  await page.getByText("Heat loss by cavity width").click();
+  const column = page.getByRole("listitem").filter({ hasText: /^coated, argon/ });
+  await expect(column).toContainText("1.2");
   await expect(page.getByRole("img", { name: /Heat loss by cavity width: same again, plain 2.7/ })).toBeVisible();
-  await page.getByRole("radio", { name: "coated, argon", exact: true }).check();
+  await page.getByRole("radio", { name: "choose coated, argon", exact: true }).check();
   await page.getByLabel("Spacer, as its neighbours").selectOption("warm edge, white");
   await page.getByLabel("Coated face, from outside").selectOption("2");
   await expect(page.getByRole("contentinfo")).toContainText(
     "24 mm sealed unit, 4-16-4, argon, coated on 2, warm edge, white",
   );
+  await openTab(page, "Weight and wind");
   await expect(page.getByText(/Not linseed putty/)).toBeHidden();
   await page.getByText(/^What it may be set in/).click();
   await expect(page.getByText(/Not linseed putty.*edge seal/)).toBeVisible();
@@ -42,8 +52,8 @@ test("a unit is told by its thickness, chosen side by side, and ordered with all
 
 test("a unit made in inches stays so to the order, and what it has none of is one tap", async ({ page }) => {
   await addPane(page);
-  await page.getByRole("button", { name: "in", exact: true }).click();
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await fromMenu(page, "in");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Measure");
   await fromCleared(page);
   await type(page, { "width, top": "23 7/8", "height, left": "35 5/8" });
@@ -51,7 +61,7 @@ test("a unit made in inches stays so to the order, and what it has none of is on
   await type(page, { "overall, by caliper": "5/8", "near pane, by caliper": "1/8" });
   await openStation(page, "Specify");
   await expect(page.getByText("Likeliest 1/8 - 3/8 - 1/8")).toBeVisible();
-  await page.getByRole("radio", { name: "same again, plain", exact: true }).check();
+  await page.getByRole("radio", { name: "choose same again, plain", exact: true }).check();
   const ticket = page.getByRole("contentinfo");
   await expect(ticket).toContainText("5/8 in sealed unit, 1/8 - 3/8 - 1/8");
   await page.getByRole("button", { name: "No bars", exact: true }).click();
@@ -78,9 +88,10 @@ test("a large thin pane is marked, and a sliding sash gets its weights", async (
   await addPane(page);
   await openStation(page, "Measure");
   await type(page, { "width, top": "1604", "height, left": "1804" });
-  await page.getByText("Bars, coating, marks").click();
+  await openTab(page, "Bars, coating");
   await page.getByRole("combobox", { name: "Hangs" }).selectOption("hung");
   await openStation(page, "Specify");
+  await openTab(page, "Weight and wind");
   await page.getByLabel("How it stands to the wind").selectOption("coast");
   await expect(page.getByText("too thin for this size")).toBeVisible();
   await expect(page.getByText(/two people and 2 rated suction cups/)).toBeVisible();

@@ -1,6 +1,16 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addPane, allSent, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
-import { doAllSteps, leavePaint } from "./the-work.ts";
+import {
+  addPane,
+  allSent,
+  fromCleared,
+  fromMenu,
+  heldAs,
+  openStation,
+  ready,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
+import { doAllSteps, leavePaint, lookAllGood } from "./the-work.ts";
 
 /* Three whole jobs that differ in frame, in way of measuring, in unit, in device and in the order of their stations. */
 
@@ -35,7 +45,7 @@ async function setAndSignOff(page: Page) {
   await leavePaint(page);
   await doAllSteps(page);
   await openStation(page, "Sign off");
-  for (const good of await station(page).getByRole("radio", { name: "good", exact: true }).all()) await good.check();
+  await lookAllGood(page);
   const early = station(page).getByLabel(/Why is it closed before/);
   if (await early.isVisible()) await early.fill("the agent has the key and was told");
   await station(page).getByRole("button", { name: "Sign it off", exact: true }).click();
@@ -55,8 +65,8 @@ test.describe("on a phone", () => {
   test("timber beads, the old pane copied in inches, which rattled: ordered as it was read", async ({ page }) => {
     test.slow();
     const { path } = await addPane(page);
-    await page.getByRole("button", { name: "in", exact: true }).click();
-    await page.getByLabel("How the glass is held").selectOption("timber-bead");
+    await fromMenu(page, "in");
+    await heldAs(page, "timber-bead");
     await openStation(page, "Measure");
     await page.getByLabel("Measured").selectOption("old-unit");
     await fromCleared(page);
@@ -87,7 +97,7 @@ test.describe("on a phone", () => {
 test("metal, through standing glass, in millimetres: measured before anything is taken out", async ({ page }) => {
   test.slow();
   const { path } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("metal-frame");
+  await heldAs(page, "metal-frame");
   await openStation(page, "Measure");
   await page.getByLabel("Measured").selectOption("through-glass");
   await type(page, { "sight size, width": "580", "sight size, height": "880", "glass goes in, each side": "8" });
@@ -106,7 +116,7 @@ test("metal, through standing glass, in millimetres: measured before anything is
 test("plastic, a sealed unit by six readings, ordered before anything is taken out", async ({ page }) => {
   test.slow();
   const { path } = await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Measure");
   await fromCleared(page);
   await type(page, {
@@ -118,7 +128,7 @@ test("plastic, a sealed unit by six readings, ordered before anything is taken o
     "diagonal, top left to bottom right": "860.2",
   });
   await openStation(page, "Specify");
-  await page.getByRole("radio", { name: "coated, argon", exact: true }).check();
+  await page.getByRole("radio", { name: "choose coated, argon", exact: true }).check();
   await openStation(page, "Order");
   await standBy(page);
   // 500 − 4 and 700 − 4; two sheets of 4 mm are 0.496 × 0.696 × 20 kg; blocks at the larger of a quarter and 75 + 50.

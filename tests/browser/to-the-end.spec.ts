@@ -1,6 +1,6 @@
 import { expect, type Page, test } from "@playwright/test";
-import { addPane, allSent, openStation, ready } from "./pane-of-ones-own.ts";
-import { doAllSteps, leavePaint } from "./the-work.ts";
+import { addPane, allSent, fromMenu, heldAs, openStation, openTab, ready } from "./pane-of-ones-own.ts";
+import { doAllSteps, leavePaint, lookAllGood } from "./the-work.ts";
 
 /** A step that must stand at Set, and one that must not, by system; every other one in inches and the other dialect. */
 const SYSTEMS = [
@@ -22,10 +22,10 @@ SYSTEMS.forEach(([system, has, hasNot], i) => {
     test.slow();
     const { path } = await addPane(page);
     if (i % 2 === 1) {
-      await page.getByRole("button", { name: "stop · point" }).click();
-      await page.getByRole("button", { name: "in", exact: true }).click();
+      await fromMenu(page, "stop · point");
+      await fromMenu(page, "in");
     }
-    await page.getByLabel("How the glass is held").selectOption(system);
+    await heldAs(page, system);
     await openStation(page, "Set");
     const station = page.getByRole("region", { name: "Station" });
     await expect(station.getByRole("checkbox", { name: has })).toBeVisible();
@@ -40,7 +40,8 @@ SYSTEMS.forEach(([system, has, hasNot], i) => {
     await leavePaint(page);
     await doAllSteps(page);
     await openStation(page, "Sign off");
-    for (const good of await station.getByRole("radio", { name: "good", exact: true }).all()) await good.check();
+    await lookAllGood(page);
+    await openTab(page, "What fell short");
     await station.getByLabel("What is to be put right").fill("paint run at the foot");
     await station.getByRole("button", { name: "Keep" }).click();
     await expect(station.getByText("paint run at the foot")).toBeVisible();
@@ -57,12 +58,12 @@ SYSTEMS.forEach(([system, has, hasNot], i) => {
 /** A sized pane of 600 by 900 in a plastic sash that hangs so, at Set. */
 async function toSet(page: Page, hangs: string): Promise<void> {
   await addPane(page);
-  await page.getByLabel("How the glass is held").selectOption("plastic-bead-inside");
+  await heldAs(page, "plastic-bead-inside");
   await openStation(page, "Measure");
   await page.getByRole("textbox", { name: "width, top", exact: true }).fill("600");
   await page.getByRole("textbox", { name: "height, left", exact: true }).fill("900");
   await page.keyboard.press("Tab");
-  await page.getByText("Bars, coating, marks").click();
+  await openTab(page, "Bars, coating");
   await page.getByRole("combobox", { name: "Hangs" }).selectOption(hangs);
   await openStation(page, "Set");
   await ready(page);
@@ -70,7 +71,7 @@ async function toSet(page: Page, hangs: string): Promise<void> {
 
 test("a dropped sash is brought square in the simulator, by keyboard alone", async ({ page }) => {
   await toSet(page, "left");
-  await page.getByText("Has it dropped? Toe and heel").click();
+  await openTab(page, "Simulator");
   const status = page.getByRole("status").filter({ hasText: /handle|Square/ });
   await expect(status).toContainText("down");
   const head = page.getByRole("slider", { name: /above, at the handle/ });
@@ -94,7 +95,7 @@ test("a dropped sash is brought square in the simulator, by keyboard alone", asy
 
 test("a sash that slides is stood up in the simulator too", async ({ page }) => {
   await toSet(page, "slides");
-  await page.getByText("Does it lean on its rollers or hinges?").click();
+  await openTab(page, "Simulator");
   const status = page.getByRole("status").filter({ hasText: /head leans|Square/ });
   await expect(status).toContainText("to the left");
   for (let k = 0; k < 4; k++) {

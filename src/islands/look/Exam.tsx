@@ -81,55 +81,37 @@ function SheetPhotos() {
   );
 }
 
+/** What it comes to stands on the stage; it is kept from here. */
 function Verdict() {
   const { book, say, write } = usePane();
   const answers = book.before.exam;
   const v = examVerdict(answers);
-  if (v.says.length === 0) return null;
   const kept =
     v.damage.every((d) => book.damage.includes(d)) &&
     (v.cause === null || book.cause === v.cause) &&
     (v.urgency === null || book.urgency === v.urgency);
+  if (!examDone(answers) || kept || (v.damage.length === 0 && !v.cause)) return null;
   return (
-    <div className={v.glassSound ? "note-glass" : "note-wax"} aria-live="polite">
-      {v.says.map((s, i) => (
-        <p key={s} className={i === 0 ? "font-medium" : ""}>
-          {say(s)}
-        </p>
-      ))}
-      {v.again.length > 0 && (
-        <>
-          <p className="pt-1 text-[13px] font-semibold">The new one fails the same way unless:</p>
-          <ul className="list-disc pl-5 text-[14px]">
-            {v.again.map((s) => (
-              <li key={s}>{say(s)}</li>
-            ))}
-          </ul>
-        </>
+    <button
+      type="button"
+      className="btn btn-main w-full"
+      onClick={() => {
+        if (v.damage.length > 0) write("look.damage", { damage: [...new Set([...book.damage, ...v.damage])] });
+        if (v.cause) write("look.cause", { cause: v.cause });
+        if (v.urgency) write("look.urgency", { urgency: v.urgency });
+      }}
+    >
+      Keep it:{" "}
+      {say(
+        [
+          v.damage.map((d) => DAMAGE_WORDS[d]).join(", "),
+          v.cause ? CAUSE_WORDS[v.cause].name : "",
+          v.urgency ? URGENCY_WORDS[v.urgency].name : "",
+        ]
+          .filter(Boolean)
+          .join("; "),
       )}
-      {examDone(answers) && !kept && (v.damage.length > 0 || v.cause) && (
-        <button
-          type="button"
-          className="btn btn-main mt-2"
-          onClick={() => {
-            if (v.damage.length > 0) write("look.damage", { damage: [...new Set([...book.damage, ...v.damage])] });
-            if (v.cause) write("look.cause", { cause: v.cause });
-            if (v.urgency) write("look.urgency", { urgency: v.urgency });
-          }}
-        >
-          Keep it:{" "}
-          {say(
-            [
-              v.damage.map((d) => DAMAGE_WORDS[d]).join(", "),
-              v.cause ? CAUSE_WORDS[v.cause].name : "",
-              v.urgency ? URGENCY_WORDS[v.urgency].name : "",
-            ]
-              .filter(Boolean)
-              .join("; "),
-          )}
-        </button>
-      )}
-    </div>
+    </button>
   );
 }
 

@@ -77,7 +77,6 @@ export function Look() {
             </option>
           ))}
         </select>
-        {book.cause && <p className="note-glass">{say(CAUSE_WORDS[book.cause].prevent)}</p>}
         {again.length > 0 && (
           <p className="note-wax">
             The same here before:{" "}

@@ -76,13 +76,13 @@ const PICTURE = boardOf({ widthMm: 600, heightMm: 800, joints: {} });
 /** What is wrong, in a sentence, with its picture. */
 function Verdict() {
   const { book, say } = usePane();
-  const { says } = examVerdict(book.before.exam);
+  const { says, again, glassSound } = examVerdict(book.before.exam);
   const { damage, cause } = book;
   const first = says[0] ?? (damage.length > 0 ? capital(damage.map((d) => DAMAGE_WORDS[d]).join(", ")) : null);
   if (first === null)
     return <p className="text-mute">Say what is wrong, at the side: what can be done follows from it.</p>;
   return (
-    <div className="flex items-start gap-4">
+    <div className="flex items-start gap-4" aria-live="polite">
       <svg
         viewBox={`140 46 ${BOARD_BOX.width - 280} ${BOARD_BOX.height - 92}`}
         className="w-16 shrink-0"
@@ -99,6 +99,16 @@ function Verdict() {
         {says.slice(1).map((s) => (
           <p key={s}>{say(s)}</p>
         ))}
+        {again.length > 0 && (
+          <div className={glassSound ? "note-glass mt-2" : "note-wax mt-2"}>
+            <p className="text-[13px] font-semibold">The new one fails the same way unless:</p>
+            <ul className="list-disc pl-5">
+              {again.map((s) => (
+                <li key={s}>{say(s)}</li>
+              ))}
+            </ul>
+          </div>
+        )}
         {cause && (
           <p>
             {say(capital(CAUSE_WORDS[cause].name))}.{" "}

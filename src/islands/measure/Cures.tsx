@@ -1,4 +1,5 @@
 import { frameOf } from "../../core/frame/systems.ts";
+import { needsCure } from "../../core/pane/needs-cure.ts";
 import { shapeFor } from "../../core/pane/shaped.ts";
 import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -13,7 +14,7 @@ export function Cures() {
   const { book, reckoning: r, prefs, firm, say, write } = usePane();
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   const short = lying?.leastCover && !lying.leastCover.enough ? r.odds.leastCover / 1e6 - lying.leastCover.length : 0;
-  if (!lying || r.slips.length > 0 || (!r.poor && r.tooBigBy === 0 && short === 0 && !r.shaped)) return null;
+  if (!lying || !needsCure(r)) return null;
   const eased = r.eased?.easings ?? [];
   const corners = shapeFor(lying.figure, firm.house.leastGapMm);
   const points = corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) }));

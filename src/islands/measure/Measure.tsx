@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
+import { needsCure } from "../../core/pane/needs-cure.ts";
 import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
@@ -11,7 +12,6 @@ import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { useStage } from "../stage/stage-context.ts";
 import { BlindSheet, Spreads } from "./BlindSheet.tsx";
-import { Cures } from "./Cures.tsx";
 import { Instruments } from "./Instruments.tsx";
 import { MeasureHow } from "./MeasureHow.tsx";
 import { RebatePart } from "./RebatePart.tsx";
@@ -124,7 +124,11 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
       </p>
       <SlipNotes goTo={goTo} />
       <Spreads />
-      <Cures />
+      {needsCure(r) && (
+        <button type="button" className="btn btn-main w-full" onClick={() => openTab("cures")}>
+          What will do instead
+        </button>
+      )}
       <RebatePart ask={ask} />
       <ThicknessPart ask={ask} />
       {instruments && <Instruments asked={asked} close={() => setInstruments(false)} />}

@@ -1,4 +1,5 @@
 import type { Place } from "../../core/measure/places.ts";
+import { needsCure } from "../../core/pane/needs-cure.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
 import { Figures } from "../stage/Figures.tsx";
@@ -6,6 +7,7 @@ import { photosTab } from "../stage/photos-tab.tsx";
 import { Section } from "../stage/Section.tsx";
 import { Stage } from "../stage/Stage.tsx";
 import { Alike } from "./Alike.tsx";
+import { Cures } from "./Cures.tsx";
 import { CutRule } from "./CutRule.tsx";
 import { FoundPart } from "./FoundPart.tsx";
 import { OtherFace } from "./OtherFace.tsx";
@@ -18,7 +20,7 @@ type Props = {
 
 /** The opening to scale and its section; behind tabs what comes off and the odds of it, the other face, and what was found. */
 export function MeasureStage({ asked, ask, goTo }: Props) {
-  const { book, alike } = usePane();
+  const { book, reckoning: r, alike } = usePane();
   return (
     <Stage
       tabs={[
@@ -41,6 +43,15 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
           content: (
             <div className="max-w-3xl">
               <CutRule />
+            </div>
+          ),
+        },
+        needsCure(r) && {
+          id: "cures",
+          name: "What will do instead",
+          content: (
+            <div className="max-w-3xl">
+              <Cures />
             </div>
           ),
         },

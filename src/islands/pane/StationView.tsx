@@ -46,29 +46,32 @@ type Screen = {
   readonly stage: ComponentType<StationProps>;
   /** One question or step, and the others a line each. */
   readonly side: ComponentType<StationProps>;
-  /** What a phone shows first: the drawing where the work is on it, the question where it is not. */
-  readonly onPhone: "stage" | "side";
+  /** What the side is called on a phone, where it comes first and the stage behind its tabs; null where the work is on the drawing, and both are shown. */
+  readonly sideName: string | null;
 };
 
 const SCREENS: Readonly<Record<View, Screen>> = {
-  look: { stage: LookStage, side: Look, onPhone: "side" },
-  takeout: { stage: TakeOutStage, side: TakeOut, onPhone: "stage" },
-  measure: { stage: MeasureStage, side: MeasureSide, onPhone: "side" },
-  specify: { stage: SpecifyStage, side: Specify, onPhone: "side" },
-  order: { stage: OrderStage, side: OrderStation, onPhone: "side" },
-  ready: { stage: ReadyStage, side: Ready, onPhone: "stage" },
-  set: { stage: SetStage, side: SetStation, onPhone: "stage" },
-  finish: { stage: FinishStage, side: Finish, onPhone: "side" },
-  signoff: { stage: SignOffStage, side: SignOff, onPhone: "stage" },
-  logbook: { stage: PaneLogbook, side: Standing, onPhone: "stage" },
+  look: { stage: LookStage, side: Look, sideName: "What is wrong" },
+  takeout: { stage: TakeOutStage, side: TakeOut, sideName: null },
+  measure: { stage: MeasureStage, side: MeasureSide, sideName: "Readings" },
+  specify: { stage: SpecifyStage, side: Specify, sideName: "Choose" },
+  order: { stage: OrderStage, side: OrderStation, sideName: "The order" },
+  ready: { stage: ReadyStage, side: Ready, sideName: null },
+  set: { stage: SetStage, side: SetStation, sideName: null },
+  finish: { stage: FinishStage, side: Finish, sideName: "Steps" },
+  signoff: { stage: SignOffStage, side: SignOff, sideName: null },
+  logbook: { stage: PaneLogbook, side: Standing, sideName: null },
 };
 
 /** The station that is open: its stage, and beside it the one thing to do. A station that is opened starts at its top. */
 function OneStation(props: StationProps) {
   const { book } = usePane();
-  const stage = useNewStage();
+
   const { view } = props;
-  const { stage: Stage, side: Side, onPhone } = SCREENS[view];
+  const { stage: Stage, side: Side, sideName } = SCREENS[view];
+  const stage = useNewStage(sideName);
+  // On a phone a tab that was opened takes the room of both.
+  const sideAway = stage.tab !== null;
   return (
     <StageContext value={stage}>
       <main
@@ -81,24 +84,22 @@ function OneStation(props: StationProps) {
           aria-label="Station"
           className="flex min-h-full flex-col desk:grid desk:h-full desk:grid-cols-[minmax(0,1fr)_30rem]"
         >
-          <section
-            aria-label="Stage"
-            className={`flex min-h-0 flex-col bg-sheet desk:overflow-hidden print:flex ${onPhone === "side" ? "max-desk:order-2" : ""}`}
-          >
+          <section aria-label="Stage" className="stage flex min-h-0 flex-col bg-sheet desk:overflow-hidden print:flex">
             <Stage {...props} />
           </section>
           <section
+            id="stage-side"
             aria-label="Side"
             // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
             tabIndex={0}
-            className="relative flex-1 desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line"
+            className={`relative flex-1 desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line ${sideAway ? "max-desk:hidden" : ""}`}
           >
             <div className="p-4 desk:px-5">
               <Side {...props} />
               {view !== "logbook" && <Notes station={view} />}
             </div>
           </section>
-          <div className="max-desk:order-3 desk:hidden">
+          <div className="desk:hidden">
             <PhoneWay {...props} />
           </div>
         </section>

@@ -37,8 +37,8 @@ export function BedChoice({ as }: Props) {
   );
   const says = (
     <p>
-      {say(bedSentence(r.bedFrom, r.compound, frameOf(book.added.system)))}{" "}
-      <span className="text-mute">{say(r.compound.needs)}</span>
+      {say(bedSentence(r.bedFrom, r.compound, frameOf(book.added.system)))}
+      {(as === "part" || !asked) && <span className="text-mute"> {say(r.compound.needs)}</span>}
     </p>
   );
   const list = open && <BedList onTaken={() => setOpen(false)} />;

@@ -24,7 +24,7 @@ export function StepRow({ station, step, number, due, shown, stopped, open, mark
       className={`flex items-center gap-2 border-t border-line ${shown ? "bg-tape/40 dark:bg-tape/10" : ""}`}
       aria-current={shown ? "step" : undefined}
     >
-      <label className="flex min-h-9 min-w-9 items-center justify-center max-sm:min-h-11 max-sm:min-w-11">
+      <label className="flex min-h-8 min-w-9 items-center justify-center max-sm:min-h-11 max-sm:min-w-11">
         <input
           id={`step-${station}-${step.id}`}
           type="checkbox"
@@ -39,7 +39,7 @@ export function StepRow({ station, step, number, due, shown, stopped, open, mark
       </label>
       <button
         type="button"
-        className={`min-h-9 min-w-0 flex-1 cursor-pointer truncate text-left max-sm:min-h-11 ${now ? "text-mute" : ""} ${due ? "font-semibold" : ""}`}
+        className={`min-h-8 min-w-0 flex-1 cursor-pointer truncate text-left max-sm:min-h-11 ${now ? "text-mute" : ""} ${due ? "font-semibold" : ""}`}
         onClick={open}
       >
         {now?.state === "skipped" && <span className="trouble">left out: </span>}

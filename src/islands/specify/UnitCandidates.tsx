@@ -2,7 +2,7 @@ import { useState } from "react";
 import { candidateFacts } from "../../core/pane/candidates.ts";
 import { bestCandidate, type Candidate, candidatesFor } from "../../core/specify/candidates.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
-import { type Makeup, makeupText } from "../../core/specify/makeup.ts";
+import type { Makeup } from "../../core/specify/makeup.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { inchText, inUnit } from "../../core/words/in-unit.ts";
 import { money } from "../../core/words/money.ts";
@@ -89,7 +89,6 @@ type ColumnProps = {
 };
 
 function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: ColumnProps) {
-  const { say } = usePane();
   const over = c.spareMm !== null && c.spareMm < 0;
   const rows: readonly (readonly [string, string, boolean?])[] = [
     ["Room face", inUnit(`${c.surfaceC.toFixed(0)} °C`, unit)],
@@ -127,10 +126,7 @@ function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: C
       <label className={`chip mt-auto justify-center ${best && !chosen ? "!bg-tape !text-[#22200f]" : ""}`}>
         <input type="radio" name="candidate" className="sr-only" checked={chosen} onChange={choose} />
         {chosen ? "chosen" : "choose"}
-        <span className="sr-only">
-          {" "}
-          {c.name}, {say(makeupText(c.makeup))}
-        </span>
+        <span className="sr-only"> {c.name}</span>
       </label>
     </li>
   );

@@ -28,6 +28,9 @@ type Props = {
   readonly spots?: (board: BoardDrawn) => readonly Spot[];
 };
 
+/** The least that is tapped, in the drawing's own unit: on the narrowest phone it is still as broad as a thumb. */
+const THUMB = 84;
+
 /** What the sash is drawn by while nothing is read. */
 const ABOUT = { width: 600, height: 900 };
 
@@ -50,9 +53,15 @@ export function Board({ says, over, spots }: Props) {
   const { book } = usePane();
   const { board, known } = useBoard();
   const beaded = isBeaded(likeOf(book));
+  const tapped = spots?.(board) ?? [];
   return (
     <div className="board relative mx-auto w-full">
-      <svg viewBox={`0 0 ${BOARD_BOX.width} ${BOARD_BOX.height}`} className="block w-full" role="img" aria-label={says}>
+      <svg
+        viewBox={`0 0 ${BOARD_BOX.width} ${BOARD_BOX.height}`}
+        className="block w-full"
+        role={tapped.length > 0 ? "group" : "img"}
+        aria-label={says}
+      >
         <path d={board.frame} fillRule="evenodd" className="d-frame" strokeDasharray={known ? undefined : "7 5"} />
         <path d={boxPath(board.sight)} className="d-pane" />
         {damageOn(board.sight, book.damage).map((d) => (
@@ -65,24 +74,22 @@ export function Board({ says, over, spots }: Props) {
           <path key={s.d} d={s.d} className="d-line" strokeDasharray={s.said || !beaded ? undefined : "3 3"} />
         ))}
         {over?.(board)}
+        {tapped.map((s) => {
+          const [width, height] = [Math.max(s.width, THUMB), Math.max(s.height, THUMB)];
+          return (
+            <foreignObject key={s.id} x={s.at.x - width / 2} y={s.at.y - height / 2} width={width} height={height}>
+              <button
+                type="button"
+                aria-label={s.says}
+                aria-pressed={s.pressed}
+                title={s.says}
+                className="block h-full w-full rounded hover:bg-glass/10"
+                onClick={s.tap}
+              />
+            </foreignObject>
+          );
+        })}
       </svg>
-      {spots?.(board).map((s) => (
-        <button
-          key={s.id}
-          type="button"
-          aria-label={s.says}
-          aria-pressed={s.pressed}
-          title={s.says}
-          className="absolute min-h-11 min-w-11 -translate-x-1/2 -translate-y-1/2 rounded hover:bg-glass/10"
-          style={{
-            left: `${(s.at.x / BOARD_BOX.width) * 100}%`,
-            top: `${(s.at.y / BOARD_BOX.height) * 100}%`,
-            width: `${(s.width / BOARD_BOX.width) * 100}%`,
-            height: `${(s.height / BOARD_BOX.height) * 100}%`,
-          }}
-          onClick={s.tap}
-        />
-      ))}
     </div>
   );
 }

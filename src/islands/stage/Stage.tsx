@@ -18,13 +18,19 @@ type Props = {
   readonly about?: string | undefined;
 };
 
+const TAB = "min-h-11 shrink-0 border-b-[3px] px-2 whitespace-nowrap desk:min-h-9";
+const ON = "border-glass font-semibold";
+const OFF = "border-transparent text-mute hover:text-ink";
+
 /** The large part of a station: what is worked on, and behind tabs what is looked up. */
 export function Stage({ tabs, about }: Props) {
   const { say } = usePane();
-  const { tab, openTab } = useStage();
+  const { tab, openTab, sideName } = useStage();
   const all = tabs.filter((t) => t !== false && t !== null);
   const shown = all.find((t) => t.id === (tab ?? about)) ?? all[0];
   if (!shown) return null;
+  // Where there is room for one only, the side comes first and the stage is behind its tabs.
+  const behind = tab === null && sideName !== null;
   return (
     <div className="flex min-h-0 flex-1 flex-col">
       {all.length > 1 && (
@@ -33,6 +39,18 @@ export function Stage({ tabs, about }: Props) {
           aria-label="On the stage"
           className="no-print flex shrink-0 gap-x-1 overflow-x-auto border-b border-line px-2 desk:flex-wrap desk:px-4"
         >
+          {sideName !== null && (
+            <button
+              type="button"
+              role="tab"
+              aria-selected={behind}
+              aria-controls="stage-side"
+              className={`${TAB} desk:hidden ${behind ? ON : OFF}`}
+              onClick={() => openTab(null)}
+            >
+              {sideName}
+            </button>
+          )}
           {all.map((t) => (
             <button
               key={t.id}
@@ -41,9 +59,7 @@ export function Stage({ tabs, about }: Props) {
               role="tab"
               aria-selected={t === shown}
               aria-controls="stage-panel"
-              className={`min-h-11 shrink-0 border-b-[3px] px-2 whitespace-nowrap desk:min-h-9 ${
-                t === shown ? "border-glass font-semibold" : "border-transparent text-mute hover:text-ink"
-              }`}
+              className={`${TAB} ${t === shown ? `${ON} ${behind ? "max-desk:border-transparent max-desk:font-normal" : ""}` : OFF}`}
               onClick={() => openTab(t.id)}
             >
               {say(t.name)}
@@ -55,7 +71,7 @@ export function Stage({ tabs, about }: Props) {
       <div
         id="stage-panel"
         {...(all.length > 1 ? { role: "tabpanel", "aria-labelledby": `tab-${shown.id}` } : {})}
-        className="min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5 print:overflow-visible"
+        className={`min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5 print:overflow-visible ${behind ? "max-desk:hidden print:block" : ""}`}
       >
         <Unfolded value={true}>{shown.content}</Unfolded>
       </div>

@@ -44,7 +44,7 @@ export function TicksOnSash({ station, step, done }: Props) {
       done: ticked.includes(tick) ? ticked.filter((x) => x !== tick) : [...ticked, tick],
     });
   const spots = (b: BoardDrawn): readonly Spot[] =>
-    places.map((p) => {
+    [...places.filter((p) => p.kind === "side"), ...places.filter((p) => p.kind === "corner")].map((p) => {
       const isDone = ticked.includes(p.tick);
       const says = `${p.tick}: ${isDone ? `${done}; tap if it is not` : `tap when it is ${done}`}`;
       const box = p.kind === "side" ? b.bars[p.side] : null;

@@ -11,12 +11,14 @@ export type StageState = {
   /** A tab opened by hand; null is the one that the step asks for. */
   readonly tab: string | null;
   readonly openTab: (id: string | null) => void;
+  /** What the side is called where there is room for one of the two only; null where the drawing and the step share it. */
+  readonly sideName: string | null;
 };
 
 export const StageContext = createContext<StageState | null>(null);
 
 /** The state of a station that was just opened. A step that is opened takes the stage back to what it is about. */
-export function useNewStage(): StageState {
+export function useNewStage(sideName: string | null): StageState {
   const [step, setStep] = useState<string | null>(null);
   const [refused, refuse] = useState<string | null>(null);
   const [tab, openTab] = useState<string | null>(null);
@@ -31,8 +33,9 @@ export function useNewStage(): StageState {
       refuse,
       tab,
       openTab,
+      sideName,
     }),
-    [step, refused, tab],
+    [step, refused, tab, sideName],
   );
 }
 

@@ -31,14 +31,6 @@ export function BeadsOnSash() {
     write("takeout.joints", { ...now, joints: joint ? { ...rest, [corner]: joint } : rest });
   };
   const spots = (b: BoardDrawn): readonly Spot[] => [
-    ...CORNERS.map((c) => ({
-      id: c,
-      at: b.corners[c].on,
-      width: 58,
-      height: 58,
-      says: `Corner ${c.replace("-", " ")}: ${jointText(now.joints[c])}. Tap to change`,
-      tap: () => set(c),
-    })),
     ...SIDES.flatMap((side) => {
       const step = stepOf(side);
       const off = isOff(side);
@@ -70,6 +62,14 @@ export function BeadsOnSash() {
         },
       ];
     }),
+    ...CORNERS.map((c) => ({
+      id: c,
+      at: b.corners[c].on,
+      width: 58,
+      height: 58,
+      says: `Corner ${c.replace("-", " ")}: ${jointText(now.joints[c])}. Tap to change`,
+      tap: () => set(c),
+    })),
   ];
   return (
     <Board
