@@ -67,7 +67,8 @@ export function recalculate(entries: readonly Entry[]) {
       nose: 0,
       gap: cut ? toMm(cut.edgeGap.height) : 1,
       packed: 1.5,
-      putty: true,
+      holds: "putty" as const,
+      opens: "outside" as const,
       box: { width: 380, height: 300 },
     }),
   ];

@@ -131,7 +131,8 @@ describe("the section", () => {
     nose: 0,
     gap: 1.5,
     packed: 1.5,
-    putty: true,
+    holds: "putty" as const,
+    opens: "outside" as const,
     box: { width: 380, height: 300 },
   };
   it("labels what is there, apart from each other", () => {
@@ -157,9 +158,28 @@ describe("the section", () => {
     expect([s.face, s.noRoom]).toEqual([null, true]);
   });
   it("draws no putty where there is none, and the gap where nothing packs it", () => {
-    const s = sectionOf({ ...of, putty: false, packed: 0 });
+    const s = sectionOf({ ...of, holds: "none", packed: 0 });
     expect([s.bed, s.face, s.packer]).toEqual([null, null, null]);
     expect(s.labels.map((l) => l.part)).toContain("gap");
+  });
+  it("draws a bead where beads hold it, on the open side, clear of the glass", () => {
+    const s = sectionOf({ ...of, holds: "bead" });
+    expect([s.bed, s.face]).toEqual([null, null]);
+    expect(s.labels.map((l) => l.part)).toContain("bead");
+    const right = Math.max(...[...(s.bead ?? "").matchAll(/[ML]([\d.]+)/g)].map((m) => Number(m[1])));
+    const glass = Number(/^M([\d.]+)/.exec(s.sheets[0] ?? "")?.[1]);
+    expect(right).toBeLessThan(glass);
+  });
+  it("turns a unit round where it opens to the room: the sheet at the left is then the inner one", () => {
+    const unit = { ...of, holds: "bead" as const, rebateWidth: 40, glass: 24 };
+    const layers = { panesMm: [6, 4], cavitiesMm: [14] };
+    const width = (d: string): number => {
+      const xs = [...d.matchAll(/[ML]([\d.]+)/g)].map((m) => Number(m[1]));
+      return Math.max(...xs) - Math.min(...xs);
+    };
+    const [out] = sectionOf({ ...unit, layers }).sheets;
+    const [room] = sectionOf({ ...unit, layers, opens: "inside" }).sheets;
+    expect(width(room ?? "") / width(out ?? "")).toBeCloseTo(4 / 6, 2);
   });
   it("stands in with a usual rebate until it is read", () =>
     expect(sectionOf({ ...of, rebateDepth: null, rebateWidth: null }).rail).not.toMatch(/NaN/));

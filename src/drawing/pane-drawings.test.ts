@@ -128,7 +128,8 @@ describe("a unit through the rail", () => {
     nose: 0,
     gap: 3,
     packed: 3,
-    putty: false,
+    holds: "none" as const,
+    opens: "outside" as const,
     box: { width: 380, height: 300 },
   };
   it("two sheets with a spacer between them, as thick as one piece would be", () => {

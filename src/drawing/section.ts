@@ -12,12 +12,14 @@ export type SectionInput = {
   readonly packed: number;
   /** Sheets and cavities of a unit from outside in; a single pane where there is none. */
   readonly layers?: { readonly panesMm: readonly number[]; readonly cavitiesMm: readonly number[] } | undefined;
-  /** Putty holds it; otherwise only rebate, glass and packer are drawn. */
-  readonly putty: boolean;
+  /** What closes the rebate: face putty with its bed, a bead, or neither. */
+  readonly holds: "putty" | "bead" | "none";
+  /** The face at the left, where what holds the glass comes off. */
+  readonly opens: "outside" | "inside";
   readonly box: { readonly width: number; readonly height: number };
 };
 
-export type PartName = "glass" | "bed" | "packer" | "face" | "cover" | "sight" | "gap";
+export type PartName = "glass" | "bed" | "packer" | "face" | "bead" | "cover" | "sight" | "gap";
 export type SectionLabel = {
   readonly part: PartName;
   readonly side: "left" | "right";
@@ -27,18 +29,20 @@ export type SectionLabel = {
 
 export type Section = {
   readonly rail: string;
-  /** Each sheet of the glass, outside first. */
+  /** Each sheet of the glass, the one at the left first. */
   readonly sheets: readonly string[];
   /** Spacers between them, at the edge. */
   readonly spacers: readonly string[];
   readonly bed: string | null;
   readonly packer: string | null;
   readonly face: string | null;
+  readonly bead: string | null;
   readonly sight: { readonly from: Xy; readonly to: Xy };
   readonly labels: readonly SectionLabel[];
   /** 10 mm in the drawing's unit, and where it stands. */
   readonly scaleBar: { readonly from: Xy; readonly to: Xy };
-  readonly feet: { readonly outside: Xy; readonly room: Xy };
+  /** Where it says which side is which: the left foot and the right one. */
+  readonly feet: { readonly left: Xy; readonly right: Xy };
   readonly noRoom: boolean;
 };
 
@@ -46,15 +50,17 @@ const USUAL = { depth: 10, width: 18 };
 const UPSTAND_MM = 11;
 const RAIL_MM = 12;
 const LABEL_APART = 22;
+const BEAD_OFF_MM = 0.6;
 
 /**
- * Through the bottom rail: outside on the left, the room on the right, to one scale. The rebate floor is y 0, y up; its
- * outer edge x 0.
+ * Through the bottom rail, to one scale: at the left the face where it opens, outside or the room. The rebate floor is
+ * y 0, y up; its open edge x 0.
  */
 export function sectionOf(of: SectionInput): Section {
   const depth = of.rebateDepth ?? USUAL.depth;
   const width = of.rebateWidth ?? Math.max(USUAL.width, of.glass + of.bed + 8);
-  const inner = width - (of.putty ? of.bed : 1);
+  const putty = of.holds === "putty";
+  const inner = width - (putty ? of.bed : 1);
   const outer = inner - of.glass;
   const reach = depth + Math.max(12, depth * 0.9);
   const span = { x: width + UPSTAND_MM, y: reach + RAIL_MM };
@@ -73,12 +79,18 @@ export function sectionOf(of: SectionInput): Section {
   const gap = Math.max(0, Math.min(of.gap, depth));
   const noRoom = outer <= 0;
   const nose = Math.min(of.nose, Math.max(outer, 0));
-  const face =
-    of.putty && !noRoom ? polygon([at(0, 0), at(outer - nose, depth), at(outer, depth), at(outer, 0)]) : null;
+  const face = putty && !noRoom ? polygon([at(0, 0), at(outer - nose, depth), at(outer, depth), at(outer, 0)]) : null;
+  // A bead stands as high as the leg, its edge eased, and leaves the glass a hair.
+  const beadTo = outer - BEAD_OFF_MM;
+  const bead =
+    of.holds === "bead" && beadTo > 0
+      ? polygon([at(0, 0), at(0, depth * 0.72), at(beadTo * 0.45, depth), at(beadTo, depth), at(beadTo, 0)])
+      : null;
   const wanted: readonly { readonly part: PartName; readonly side: "left" | "right"; readonly at: Xy }[] = [
     { part: "glass", side: "right", at: at((inner + outer) / 2, depth + (reach - depth) * 0.55) },
     { part: "sight", side: "right", at: at(width + UPSTAND_MM * 0.55, depth) },
-    ...(of.putty ? [{ part: "bed", side: "right", at: at(inner + of.bed / 2, depth * 0.62) } as const] : []),
+    ...(bead ? [{ part: "bead", side: "left", at: at(beadTo * 0.5, depth * 0.3) } as const] : []),
+    ...(putty ? [{ part: "bed", side: "right", at: at(inner + of.bed / 2, depth * 0.62) } as const] : []),
     { part: "cover", side: "left", at: at(outer, Math.max(gap, depth - (depth - gap) * 0.35)) },
     ...(face ? [{ part: "face", side: "left", at: at(outer * 0.62, depth * 0.24) } as const] : []),
     { part: of.packed > 0 ? "packer" : "gap", side: "right", at: at((inner + outer) / 2, gap / 2) },
@@ -93,15 +105,16 @@ export function sectionOf(of: SectionInput): Section {
       at(0, -RAIL_MM),
     ]),
     ...layered(of, outer, (x0, x1, y1) => box(x0, gap, x1, y1 ?? reach), gap),
-    bed: of.putty ? box(inner, 0, width, depth) : null,
+    bead,
+    bed: putty ? box(inner, 0, width, depth) : null,
     packer: of.packed > 0 ? box(outer - 0.6, 0, inner + 0.6, Math.min(of.packed, gap)) : null,
     face,
     sight: { from: at(-4, depth), to: at(width + UPSTAND_MM, depth) },
     labels: labelled(wanted, of.box, { left: left - 14, right: left + span.x * scale + 14 }),
     scaleBar: { from: { x: left, y: of.box.height - 8 }, to: { x: left + 10 * scale, y: of.box.height - 8 } },
     feet: {
-      outside: { ...at(0, -RAIL_MM), y: at(0, -RAIL_MM).y + 15 },
-      room: { ...at(width + UPSTAND_MM, -RAIL_MM), y: at(0, -RAIL_MM).y + 15 },
+      left: { ...at(0, -RAIL_MM), y: at(0, -RAIL_MM).y + 15 },
+      right: { ...at(width + UPSTAND_MM, -RAIL_MM), y: at(0, -RAIL_MM).y + 15 },
     },
     noRoom,
   };
@@ -109,14 +122,18 @@ export function sectionOf(of: SectionInput): Section {
 
 const SPACER_HIGH_MM = 8;
 
-/** The glass from its outer face inward: one sheet, or the sheets of a unit with spacers between them. */
+/** The glass from its left face on: one sheet, or the sheets of a unit with spacers between them. */
 function layered(
   of: SectionInput,
   outer: number,
   piece: (from: number, to: number, top?: number) => string,
   foot: number,
 ): Pick<Section, "sheets" | "spacers"> {
-  const { layers } = of;
+  // Sheets are told from outside inward; drawn, they begin at the left.
+  const layers =
+    of.layers && of.opens === "inside"
+      ? { panesMm: [...of.layers.panesMm].reverse(), cavitiesMm: [...of.layers.cavitiesMm].reverse() }
+      : of.layers;
   if (!layers) return { sheets: [piece(outer, outer + of.glass)], spacers: [] };
   const made = [...layers.panesMm, ...layers.cavitiesMm].reduce((s, v) => s + v, 0);
   const by = made > 0 ? of.glass / made : 1;

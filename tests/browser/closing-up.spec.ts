@@ -68,6 +68,7 @@ test("what runs in the sun is refused, and what cures holds the signing off: eac
   await openStation(page, "Finish");
   await expect(station.getByText(/It stays shut for 2 more days/)).toBeVisible();
   await openStation(page, "Sign off");
+  await openTab(page, "For the customer");
   await expect(station.getByText(/Leave it shut until/)).toBeVisible();
   const sign = station.getByRole("button", { name: "Sign it off all the same" });
   await sign.click();
@@ -109,7 +110,8 @@ test("marks on the glass say what it is, and the old thickness what the new one 
   await page.getByRole("button", { name: /^Keep toughened/ }).click();
   await expect(page.getByRole("button", { name: /^Keep toughened/ })).toHaveCount(0);
   await openStation(page, "Specify");
-  await page.getByRole("textbox", { name: "thickness" }).last().fill("3");
+  await openTab(page, "The old one");
+  await page.getByRole("region", { name: "Stage" }).getByRole("textbox", { name: "thickness" }).fill("3");
   await page.keyboard.press("Tab");
   await expect(
     page.getByText(/It was 3 mm, this is 4 mm: 1\.0 mm more through the frame, and 1\.[34] kg heavier/),

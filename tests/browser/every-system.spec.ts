@@ -256,6 +256,7 @@ test("another like it takes the frame's answers along, and no reading", async ({
   await allSent(page);
   await page.getByRole("link", { name: `${address}, larder` }).click();
   await ready(page);
+  await openTab(page, "The frame");
   await expect(page.getByLabel("How the glass is held")).toHaveValue("plastic-bead-outside");
   await openStation(page, "Measure");
   await expect(page.getByRole("textbox", { name: "width, top", exact: true })).toHaveValue("");
@@ -294,6 +295,7 @@ test("paint tested once stands for the whole building", async ({ page }) => {
   expect(sent.ok()).toBe(true);
   await page.goto(`/panes/${id}/look`);
   await ready(page);
+  await openTab(page, "The building");
   await expect(page.getByText("none found")).toBeVisible();
   await expect(hurts).not.toContainText("Paint may hold lead");
 });

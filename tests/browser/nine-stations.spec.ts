@@ -1,6 +1,16 @@
 import { readFile } from "node:fs/promises";
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, EIGHT, fromCleared, openStation, ready, roundPath, type } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  openStation,
+  openTab,
+  ready,
+  roundPath,
+  type,
+} from "./pane-of-ones-own.ts";
 import { doAllSteps, lookAllGood, openStep } from "./the-work.ts";
 
 test("a pane from the round to signed off, in its nine stations", async ({ page }) => {
@@ -107,6 +117,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await ready(page);
     await doAllSteps(page);
     await openStation(page, "Set");
+    await openTab(page, "To hand");
     const hand = page.locator("dl").filter({ hasText: "Bed left" });
     await expect(hand).toContainText("two stacks of 2 mm");
     await expect(hand).toContainText("0.58 kg");

@@ -35,6 +35,7 @@ test("a photo is taken in, shrunk, marked, and is there after a reload, without 
   await expect(async () => {
     await page.reload();
     await ready(page);
+    await openTab(page, "Photos");
     await expect(page.getByText("crack from the foot")).toBeVisible();
     expect(await src()).toMatch(/^\/api\/photos\//);
   }).toPass();

@@ -7,6 +7,7 @@ import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { MISSING_TELLS } from "../../core/words/size.ts";
 import { verdictOf } from "../../core/words/verdict.ts";
 import { Length } from "../parts/Length.tsx";
+import { OnPhoneFolded } from "../parts/OnPhoneFolded.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
@@ -43,52 +44,56 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
     <div className="space-y-4">
       <MeasureHow />
       <WayFields ask={ask} />
-      <Part
-        title="{Rebate}, edge to edge"
-        more={
-          <span className="inline-flex flex-wrap gap-x-3">
-            <button type="button" className="underline" onClick={openTapeLine}>
-              <kbd className="key">/</kbd> type them in one line
-            </button>
-            <button
-              type="button"
-              className="underline disabled:no-underline disabled:opacity-60"
-              disabled={!OPENING.some((p) => book.readings[p])}
-              onClick={() => setBlind(true)}
-            >
-              read a second time, blind
-            </button>
-            <button type="button" className="underline" onClick={() => setInstruments(!instruments)}>
-              instruments
-            </button>
-          </span>
-        }
-      >
-        <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
-          <RowName name="Width" />
-          {WIDTHS.map(field)}
-          <RowName name="Height" />
-          {HEIGHTS.map(field)}
-          <RowName name="Corners" />
-          {DIAGONALS.map(field)}
-          <div className="min-w-0 self-start">
-            <span className="block truncate text-[13px] text-mute">out of square</span>
-            <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
-              {lying?.figure.outOfSquare == null ? (
-                "–"
-              ) : (
-                <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
-              )}
-            </output>
-          </div>
+      <OnPhoneFolded name="All readings">
+        <div className="space-y-4">
+          <Part
+            title="{Rebate}, edge to edge"
+            more={
+              <span className="inline-flex flex-wrap gap-x-3">
+                <button type="button" className="underline" onClick={openTapeLine}>
+                  <kbd className="key">/</kbd> type them in one line
+                </button>
+                <button
+                  type="button"
+                  className="underline disabled:no-underline disabled:opacity-60"
+                  disabled={!OPENING.some((p) => book.readings[p])}
+                  onClick={() => setBlind(true)}
+                >
+                  read a second time, blind
+                </button>
+                <button type="button" className="underline" onClick={() => setInstruments(!instruments)}>
+                  instruments
+                </button>
+              </span>
+            }
+          >
+            <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
+              <RowName name="Width" />
+              {WIDTHS.map(field)}
+              <RowName name="Height" />
+              {HEIGHTS.map(field)}
+              <RowName name="Corners" />
+              {DIAGONALS.map(field)}
+              <div className="min-w-0 self-start">
+                <span className="block truncate text-[13px] text-mute">out of square</span>
+                <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
+                  {lying?.figure.outOfSquare == null ? (
+                    "–"
+                  ) : (
+                    <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
+                  )}
+                </output>
+              </div>
+            </div>
+            <p className="min-h-5 text-[13px] text-mute">
+              {asked
+                ? say(HOW_TO[asked])
+                : "Type what the tape shows: 23 11/16, 601.5, a hair over 601.5+, a hair under 601.5-."}
+            </p>
+            <ReadingTrouble places={OPENING} />
+          </Part>
         </div>
-        <p className="min-h-5 text-[13px] text-mute">
-          {asked
-            ? say(HOW_TO[asked])
-            : "Type what the tape shows: 23 11/16, 601.5, a hair over 601.5+, a hair under 601.5-."}
-        </p>
-        <ReadingTrouble places={OPENING} />
-      </Part>
+      </OnPhoneFolded>
       <div className={verdict.tone === "trouble" ? "note-wax" : "note-glass"} aria-live="polite">
         {r.slips.length > 0 ? (
           <p className="font-medium">
@@ -129,8 +134,12 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
           What will do instead
         </button>
       )}
-      <RebatePart ask={ask} />
-      <ThicknessPart ask={ask} />
+      <OnPhoneFolded name="The {rebate} and the thickness">
+        <div className="space-y-4">
+          <RebatePart ask={ask} />
+          <ThicknessPart ask={ask} />
+        </div>
+      </OnPhoneFolded>
       {instruments && <Instruments asked={asked} close={() => setInstruments(false)} />}
       {blind && <BlindSheet close={() => setBlind(false)} />}
     </div>

@@ -10,6 +10,7 @@ export const PANE_KEYS: readonly KeyLine[] = [
   ["y", "bring it back"],
   ["u", "millimetres or inches"],
   ["r", "back to the round"],
-  ["Enter", "keep a reading and go to the next"],
+  ["Enter", "keep a reading and go to the next; a step is done"],
+  ["← →", "the step before, the step after"],
   ["?", "all keys"],
 ];

@@ -12,6 +12,7 @@ import { usePane } from "./pane-context.ts";
 import { Said } from "./Said.tsx";
 import { StepCautions } from "./StepCautions.tsx";
 import { StepTook } from "./StepTook.tsx";
+import { useStepKeys } from "./use-step-keys.ts";
 import { useSwipe } from "./use-swipe.ts";
 
 type Props = {
@@ -56,7 +57,6 @@ export function StepCard({
   aside,
   children,
 }: Props) {
-  const swipe = useSwipe(aside);
   const { book, reckoning, today, write, say } = usePane();
   const held = stepHold(step, station, book, reckoning, { today, nowMs: Date.now() });
   const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
@@ -70,6 +70,8 @@ export function StepCard({
     button.current?.focus({ preventScroll: true });
     card.current?.scrollIntoView({ block: "nearest" });
   }, [takeFocus]);
+  const swipe = useSwipe(aside);
+  useStepKeys({ ...aside, done: now || stopped ? undefined : () => mark("done") });
   const skipping = (asking === "skip" || (refused && held !== null)) && !now;
   return (
     <div ref={card} className="step-card scroll-mt-3 space-y-2" data-step={step.id} {...swipe}>
@@ -160,7 +162,7 @@ export function StepCard({
             disabled={stopped}
             onClick={() => mark("done")}
           >
-            Done
+            Done <kbd className="pl-1 text-[12px] font-normal opacity-70 max-desk:hidden">Enter</kbd>
           </button>
         )}
         {next && (

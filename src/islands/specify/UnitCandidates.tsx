@@ -123,8 +123,14 @@ function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: C
         ))}
       </dl>
       <CandidateAsks candidate={c} plain={plain} />
-      <label className={`chip mt-auto justify-center ${best && !chosen ? "!bg-tape !text-[#22200f]" : ""}`}>
-        <input type="radio" name="candidate" className="sr-only" checked={chosen} onChange={choose} />
+      <label className={`chip relative mt-auto justify-center ${best && !chosen ? "!bg-tape !text-[#22200f]" : ""}`}>
+        <input
+          type="radio"
+          name="candidate"
+          className="absolute inset-0 !h-full !w-full cursor-pointer opacity-0"
+          checked={chosen}
+          onChange={choose}
+        />
         {chosen ? "chosen" : "choose"}
         <span className="sr-only"> {c.name}</span>
       </label>

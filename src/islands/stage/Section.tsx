@@ -1,4 +1,4 @@
-import { facePutty } from "../../core/frame/held.ts";
+import { facePutty, isBeaded, sprung } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
@@ -17,6 +17,7 @@ export function Section() {
   const gap = r.cut.ok ? toMm(r.cut.value.edgeGap.height) : 1.5;
   const packed = r.packers?.stack ? toMm(r.packers.stack.sum) : 0;
   const cover = r.cut.ok && r.cut.value.opening.ok ? (r.cut.value.opening.value.cover?.bottom ?? null) : null;
+  const like = likeOf(book);
   const layers = layersOf(book);
   // A unit that nobody has chosen yet is drawn as the usual one, and labelled so.
   const thickness =
@@ -31,7 +32,8 @@ export function Section() {
     nose: firm.house.noseMm,
     gap,
     packed,
-    putty: facePutty(likeOf(book)),
+    holds: facePutty(like) ? "putty" : isBeaded(like) || sprung(like) ? "bead" : "none",
+    opens: book.added.side,
     layers,
     box: BOX,
   });
@@ -42,6 +44,7 @@ export function Section() {
     bed: { name: "bed", nm: mm(firm.house.bedMm) },
     packer: { name: say("{packer}"), nm: r.packers?.stack?.sum ?? null },
     face: { name: say("face {putty}"), nm: null },
+    bead: { name: say("{bead}"), nm: null },
     cover: { name: "cover", nm: cover === null ? null : nm(Math.round(cover * 1e6)) },
     gap: { name: "edge gap", nm: r.cut.ok ? r.cut.value.edgeGap.height : null },
   };
@@ -55,12 +58,15 @@ export function Section() {
         viewBox={`0 0 ${BOX.width + 30} ${BOX.height}`}
         className="w-full min-h-0"
         role="img"
-        aria-label={say("Section through the {rebate}, outside on the left.")}
+        aria-label={say(
+          `Section through the {rebate}, ${book.added.side === "inside" ? "the room" : "outside"} on the left.`,
+        )}
       >
         <g opacity={guessed ? 0.6 : 1}>
           <path className="d-frame" d={drawn.rail} />
           {drawn.bed && <path className="d-bed" d={drawn.bed} />}
           {drawn.face && <path className="d-face" d={drawn.face} />}
+          {drawn.bead && <path className="d-face" d={drawn.bead} />}
           {drawn.sheets.map((d) => (
             <path key={d} className="d-pane" d={d} />
           ))}
@@ -93,11 +99,11 @@ export function Section() {
             </g>
           );
         })}
-        <text x={drawn.feet.outside.x} y={drawn.feet.outside.y} className="d-mute">
-          outside
+        <text x={drawn.feet.left.x} y={drawn.feet.left.y} className="d-mute">
+          {book.added.side === "inside" ? "room" : "outside"}
         </text>
-        <text x={drawn.feet.room.x} y={drawn.feet.room.y} textAnchor="end" className="d-mute">
-          room
+        <text x={drawn.feet.right.x} y={drawn.feet.right.y} textAnchor="end" className="d-mute">
+          {book.added.side === "inside" ? "outside" : "room"}
         </text>
         <path
           d={`M${drawn.scaleBar.from.x} ${drawn.scaleBar.from.y - 4}v8m0 -4H${drawn.scaleBar.to.x}m0 -4v8`}

@@ -107,7 +107,19 @@ export function BeadsOnSash() {
                   textAnchor={left ? "end" : "start"}
                   className={isWrong ? "d-wax-text !text-[15px] font-semibold" : "d-text !text-[15px]"}
                 >
-                  {now.joints[c] ? jointText(now.joints[c]) : "tap: how it meets"}
+                  {now.joints[c] ? (
+                    // In two lines, so that it fits beside a wide sash too.
+                    jointText(now.joints[c])
+                      .replace(" ", "|")
+                      .split("|")
+                      .map((line, i) => (
+                        <tspan key={line} x={at.x} dy={i === 0 ? 0 : "1.1em"}>
+                          {line}
+                        </tspan>
+                      ))
+                  ) : (
+                    <tspan>tap me</tspan>
+                  )}
                 </text>
               </g>
             );
