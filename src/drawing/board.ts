@@ -101,6 +101,17 @@ export function onStrip(b: Board, side: Side, start: Start): Xy {
   }
 }
 
+/** Screws of a frame whose parts are screwed together: two a side, where they mostly are. */
+export const screwsOn = (b: Board): readonly Xy[] =>
+  SIDES.flatMap((side) => {
+    const { on } = b.sides[side];
+    const level = side === "top" || side === "bottom";
+    return [-1, 1].map((turn) => ({
+      x: on.x + (level ? turn * b.sash.width * 0.32 : 0),
+      y: on.y + (level ? 0 : turn * b.sash.height * 0.32),
+    }));
+  });
+
 export const boxPath = (b: Box): string => rectangle(b.left, b.top, b.width, b.height);
 
 const inset = (b: Box, by: number): Box => ({

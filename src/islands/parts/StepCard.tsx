@@ -158,11 +158,14 @@ export function StepCard({
           <button
             ref={button}
             type="button"
-            className="btn btn-main min-h-14 grow text-[17px]"
+            className="btn btn-main key-enter min-h-14 grow text-[17px]"
             disabled={stopped}
             onClick={() => mark("done")}
           >
-            Done <kbd className="pl-1 text-[12px] font-normal opacity-70 max-desk:hidden">Enter</kbd>
+            Done{" "}
+            <kbd aria-hidden="true" className="pl-1 text-[12px] font-normal opacity-70 max-desk:hidden">
+              Enter
+            </kbd>
           </button>
         )}
         {next && (

@@ -21,7 +21,8 @@ export function PackersSay() {
               <Length nm={p} unit={prefs.unit} withUnit />
             </span>
           ))}
-          , their middles <Length nm={packers.fromCorner} unit={prefs.unit} withUnit /> from each corner.
+          , their middles <Length nm={packers.fromCorner} unit={prefs.unit} places={0} ticks={16} withUnit /> from each
+          corner.
         </>
       )}
     </p>

@@ -63,7 +63,7 @@ export function SettingDrawing() {
               textAnchor={b.turned ? (b.label.x < PACKERS_BOX.width / 2 ? "end" : "start") : "middle"}
               className="d-text !text-[10px]"
             >
-              <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} />
+              <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} places={0} ticks={16} />
             </text>
           </g>
         ))}

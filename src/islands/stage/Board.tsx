@@ -1,9 +1,9 @@
 import type { ReactNode } from "react";
-import { isBeaded } from "../../core/frame/held.ts";
+import { framed, halved, isBeaded } from "../../core/frame/held.ts";
 import { SIDES } from "../../core/geometry/quad.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { toMm } from "../../core/units/length.ts";
-import { BOARD_BOX, type Board as BoardDrawn, boardOf, boxPath } from "../../drawing/board.ts";
+import { BOARD_BOX, type Board as BoardDrawn, boardOf, boxPath, screwsOn } from "../../drawing/board.ts";
 import { damageOn } from "../../drawing/damage.ts";
 import type { Xy } from "../../drawing/path.ts";
 import { usePane } from "../parts/pane-context.ts";
@@ -52,7 +52,9 @@ export function useBoard(): { readonly board: BoardDrawn; readonly known: boolea
 export function Board({ says, over, spots }: Props) {
   const { book } = usePane();
   const { board, known } = useBoard();
-  const beaded = isBeaded(likeOf(book));
+  const like = likeOf(book);
+  const beaded = isBeaded(like);
+  const screwed = halved(like) || framed(like);
   const tapped = spots?.(board) ?? [];
   return (
     <div className="board relative mx-auto w-full">
@@ -73,6 +75,8 @@ export function Board({ says, over, spots }: Props) {
         {board.seams.map((s) => (
           <path key={s.d} d={s.d} className="d-line" strokeDasharray={s.said || !beaded ? undefined : "3 3"} />
         ))}
+        {screwed &&
+          screwsOn(board).map((at) => <circle key={`${at.x} ${at.y}`} cx={at.x} cy={at.y} r={4} className="d-screw" />)}
         {over?.(board)}
         {tapped.map((s) => {
           const [width, height] = [Math.max(s.width, THUMB), Math.max(s.height, THUMB)];
