@@ -52,9 +52,9 @@ export function Exam() {
             </div>
             <ExamDrawing question={open} />
           </div>
-          <div className="grid gap-2 pt-2 sm:grid-cols-2">
+          <div className="grid grid-cols-2 gap-2 pt-2">
             {examOffers(open).map((a) => (
-              <button key={a} type="button" className="btn justify-start" onClick={() => answer(open, a)}>
+              <button key={a} type="button" className="btn justify-start text-left" onClick={() => answer(open, a)}>
                 {say((EXAM_FACTS[open].answers as Readonly<Record<string, string>>)[a] ?? a)}
               </button>
             ))}

@@ -11,6 +11,7 @@ import {
 import { Cautions } from "../parts/Cautions.tsx";
 import { Closing } from "../parts/Closing.tsx";
 import { Lessons } from "../parts/Lessons.tsx";
+import { OnPhoneFolded } from "../parts/OnPhoneFolded.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { DoneBefore } from "./DoneBefore.tsx";
@@ -21,31 +22,24 @@ export function Look() {
   const { book, write, say, causesHere } = usePane();
   const again = causesHere.filter((c) => c.cause === book.cause && c.cause !== "unknown");
   const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
-  const toggle = (d: Damage) =>
-    write("look.damage", {
-      damage: book.damage.includes(d) ? book.damage.filter((x) => x !== d) : [...book.damage, d],
-    });
   return (
     <div className="space-y-5">
       <DoneBefore />
-      <Part title="What is wrong" more="all that apply">
-        <div className="flex flex-wrap gap-2">
-          {DAMAGES.map((d) => (
-            <label key={d} className="chip">
-              <input type="checkbox" checked={book.damage.includes(d)} onChange={() => toggle(d)} />
-              {say(DAMAGE_WORDS[d])}
-            </label>
-          ))}
-        </div>
-        {!examining && (
+      {examining ? (
+        <OnPhoneFolded name="Tick what is wrong">
+          <Wrong />
+        </OnPhoneFolded>
+      ) : (
+        <>
+          <Wrong />
           <button type="button" className="btn btn-small" onClick={() => setExamining(true)}>
             Not sure? Examine it, question by question
           </button>
-        )}
-      </Part>
+        </>
+      )}
       {examining && <Exam />}
       <Part title="How pressing">
-        <div className="grid gap-2 sm:grid-cols-2">
+        <div className="grid grid-cols-2 gap-2">
           {URGENCIES.map((u) => (
             <label key={u} className="chip">
               <input
@@ -56,7 +50,9 @@ export function Look() {
               />
               <span>
                 <span className="font-medium">{URGENCY_WORDS[u].name}</span>
-                <span className="block text-[12px] leading-tight text-mute">{URGENCY_WORDS[u].means}</span>
+                <span className="block text-[12px] leading-tight text-mute max-sm:sr-only">
+                  {URGENCY_WORDS[u].means}
+                </span>
               </span>
             </label>
           ))}
@@ -94,5 +90,26 @@ export function Look() {
       <Lessons station="look" all />
       <Cautions station="look" />
     </div>
+  );
+}
+
+/** All that is wrong with it, ticked by who sees it. */
+function Wrong() {
+  const { book, write, say } = usePane();
+  const toggle = (d: Damage) =>
+    write("look.damage", {
+      damage: book.damage.includes(d) ? book.damage.filter((x) => x !== d) : [...book.damage, d],
+    });
+  return (
+    <Part title="What is wrong" more="all that apply">
+      <div className="flex flex-wrap gap-2">
+        {DAMAGES.map((d) => (
+          <label key={d} className="chip">
+            <input type="checkbox" checked={book.damage.includes(d)} onChange={() => toggle(d)} />
+            {say(DAMAGE_WORDS[d])}
+          </label>
+        ))}
+      </div>
+    </Part>
   );
 }

@@ -14,7 +14,7 @@ export type WaysOn = {
 export const PhoneWay = ({ view, open, undo, before, after }: WaysOn) => (
   <nav
     aria-label="Ways on"
-    className="no-print mt-5 grid grid-cols-2 gap-2 border-t border-line px-4 py-4 sm:hidden [&>:first-child]:col-span-2"
+    className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>:first-child]:col-span-2"
   >
     <NextThing view={view} open={open} />
     <button type="button" className="btn" onClick={undo}>

@@ -11,7 +11,7 @@ export function Bare({ station, step }: { readonly station: Station; readonly st
   const { book, write } = usePane();
   const said = book.before.ticked.get(stepKey(station, bareOf(step)))?.includes(GONE) ?? false;
   return (
-    <label className="chip mt-2">
+    <label className="chip">
       <input
         type="checkbox"
         checked={said}

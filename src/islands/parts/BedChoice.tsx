@@ -20,7 +20,7 @@ export function BedChoice({ as }: Props) {
   if (book.set || book.before.opens === false) return null;
   const asked = bedIsAsked(r.bedFrom, r.compound);
   const yes = (
-    <p className="flex flex-wrap items-center gap-2">
+    <p className="flex flex-wrap items-center gap-2 max-sm:grid max-sm:grid-cols-2">
       {asked && (
         <button
           type="button"

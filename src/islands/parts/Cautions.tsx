@@ -30,7 +30,8 @@ export function Cautions({ station }: { readonly station: Station }) {
 function CautionLine({ caution, inFull }: { readonly caution: Caution; readonly inFull: boolean }) {
   const { say } = usePane();
   const [open, setOpen] = useState(false);
-  useEffect(() => setOpen(inFull), [inFull]);
+  // On a phone it is one line: in full it would stand in front of the work.
+  useEffect(() => setOpen(inFull && window.matchMedia("(min-width: 641px)").matches), [inFull]);
   return (
     <li>
       <details open={open} onToggle={(e) => setOpen(e.currentTarget.open)}>

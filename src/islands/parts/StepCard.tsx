@@ -61,6 +61,7 @@ export function StepCard({
   const held = stepHold(step, station, book, reckoning, { today, nowMs: Date.now() });
   const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
   const now = book.steps.get(stepKey(station, step.id));
+  const bare = step.gloves === "off" && !now && bareAsks(book);
   const [asking, setAsking] = useState<"skip" | "note" | null>(null);
   const button = useRef<HTMLButtonElement>(null);
   const card = useRef<HTMLDivElement>(null);
@@ -103,6 +104,7 @@ export function StepCard({
       {held && !now && (
         <div className="note-wax flex flex-wrap items-center justify-between gap-2">
           <p role="alert">{say(held.says)}</p>
+          {bare && <Bare station={station} step={step} />}
           {held.to &&
             (held.to.station === station ? (
               <button type="button" className="btn btn-small" onClick={() => held.to?.step && open(held.to.step)}>
@@ -115,7 +117,7 @@ export function StepCard({
             ))}
         </div>
       )}
-      {step.gloves === "off" && !now && bareAsks(book) && <Bare station={station} step={step} />}
+      {bare && !held && <Bare station={station} step={step} />}
       {children && <div className="space-y-2">{children}</div>}
       {now?.state === "skipped" && <p className="text-mute">Left out: {now.reason || "no reason given"}</p>}
       {skipping && (
@@ -158,14 +160,11 @@ export function StepCard({
           <button
             ref={button}
             type="button"
-            className="btn btn-main key-enter min-h-14 grow text-[17px]"
+            className="btn btn-main key-enter min-h-14 grow text-[17px] max-sm:basis-[58%]"
             disabled={stopped}
             onClick={() => mark("done")}
           >
-            Done{" "}
-            <kbd aria-hidden="true" className="pl-1 text-[12px] font-normal opacity-70 max-desk:hidden">
-              Enter
-            </kbd>
+            Done
           </button>
         )}
         {next && (

@@ -41,9 +41,11 @@ export function useSteps(station: Station, given?: readonly Step[]): StepsHere {
       // What dries or is timed is still to be told of: the card stays with it.
       if (state === "open") return;
       const stays = state === "done" && (step.driesHours !== undefined || isTimed(book.id, station, step.id));
-      openStep(stays ? step.id : null);
+      // Out of turn, the work goes on from here: what was due before it is one tap away.
+      const after = steps.slice(steps.indexOf(step) + 1).find((s) => !book.steps.has(stepKey(station, s.id)));
+      openStep(stays ? step.id : (after?.id ?? null));
     },
-    [station, book, reckoning, today, write, openStep, refuse],
+    [station, steps, book, reckoning, today, write, openStep, refuse],
   );
   return { steps, isOpen, next, shown, mark };
 }
