@@ -1,8 +1,9 @@
 import { ABOUT } from "../core/log/about.ts";
 import type { Entry } from "../core/log/kinds.ts";
+import { readLog } from "../core/log/standing-entries.ts";
 import { fail, ok, type Result } from "../core/result.ts";
 import { type Database, mustBeThere, type Running } from "./database.ts";
-import { addedIds, entriesById, insertEntries, logThrough } from "./entry-log.ts";
+import { addedIds, entriesById, entriesOfOrder, insertEntries, logThrough } from "./entry-log.ts";
 import { countPanes } from "./lists.ts";
 import { project } from "./projection.ts";
 
@@ -15,6 +16,8 @@ export type AppendError =
     }
   | { readonly kind: "id-taken"; readonly entry: string }
   | { readonly kind: "strike-about-other"; readonly entry: string }
+  /** A pane that is put on an order which went to its supplier without it. */
+  | { readonly kind: "order-sent"; readonly entry: string; readonly order: string }
   /** A round with panes on it goes off every list with them: that is asked twice. */
   | { readonly kind: "strikes-round"; readonly entry: string; readonly panes: number };
 
@@ -69,10 +72,23 @@ function refuse(tx: Running, batch: readonly Entry[], sure: boolean): AppendErro
     }
   }
   return (
+    lateLine(tx, batch) ??
     unknownId(tx, batch, "pane", "pane.added") ??
     unknownId(tx, batch, "order", "order.opened") ??
     unknownId(tx, batch, "round", "round.opened")
   );
+}
+
+/** A line for an order that has gone: whoever put it there did not know. */
+function lateLine(tx: Running, batch: readonly Entry[]): AppendError | null {
+  for (const e of batch) {
+    if (e.kind !== "order.line" || e.about.order === undefined) continue;
+    const log = readLog(entriesOfOrder(tx, e.about.order));
+    const isNew = !log.standing.some((x) => x.id === e.id);
+    if (isNew && log.standing.some((x) => x.kind === "order.sent"))
+      return { kind: "order-sent", entry: e.id, order: e.about.order };
+  }
+  return null;
 }
 
 function unknownId(

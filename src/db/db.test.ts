@@ -3,7 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import fc from "fast-check";
 import { afterAll, describe, expect, it } from "vitest";
-import { LEANING, ORDER, PANE, ROUND, Teller, uuid } from "../../tests/support/told.ts";
+import { LEANING, ORDER, ORDER_LINE, PANE, ROUND, Teller, uuid } from "../../tests/support/told.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { dayOf } from "../core/units/day.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
@@ -50,6 +50,30 @@ describe("adding entries", () => {
     const done = append(db, t.entries);
     expect(done.through).toBe(t.entries.length);
     expect(allEntries(db)).toEqual(t.entries);
+  });
+
+  it("refuses a line for an order that has gone, and takes one for an order that has not", () => {
+    const db = createDatabase(":memory:");
+    const t = new Teller().opened().added().read(LEANING);
+    append(db, t.entries);
+    let n = 0xe00;
+    const e = (kind: string, payload: unknown, pane = false): Entry =>
+      ({
+        id: uuid(n++),
+        at: "2026-05-20T08:00:00.000Z",
+        who: "Bram",
+        about: pane ? { order: ORDER, pane: PANE } : { order: ORDER },
+        kind,
+        payload,
+      }) as Entry;
+    const line = () => e("order.line", { ...ORDER_LINE, line: uuid(n++) }, true);
+    append(db, [e("order.opened", { supplier: "Salt Lane", reference: "" })]);
+    const first = line();
+    append(db, [first]);
+    append(db, [e("order.sent", { day: "2026-05-20", due: "2026-05-22" })]);
+    expect(appendEntries(db, [line()])).toMatchObject({ ok: false, error: { kind: "order-sent", order: ORDER } });
+    // What is there already is passed over, as ever.
+    expect(append(db, [first]).known).toEqual([first.id]);
   });
 
   it("twice changes nothing", () => {

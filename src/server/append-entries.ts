@@ -51,6 +51,13 @@ function refusal(error: AppendError): Refusal {
         code: "id-taken",
         message: `Another entry has the id ${error.entry}. Give this one an id of its own. Nothing was stored.`,
       };
+    case "order-sent":
+      return {
+        status: 409,
+        code: "order-sent",
+        message:
+          "This order went to the supplier before the pane was put on it. Put the pane on a new order. Nothing was stored.",
+      };
     case "strikes-round":
       return {
         status: 409,

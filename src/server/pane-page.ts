@@ -10,7 +10,7 @@ import { isStation, type Station } from "../core/plan/stations.ts";
 import { type Firm, withFirm } from "../core/round/book.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 import { nm } from "../core/units/length.ts";
-import { entriesOfPane, logThrough } from "../db/entry-log.ts";
+import { entriesOfOrder, entriesOfPane, logThrough } from "../db/entry-log.ts";
 import { neighboursOf, openOrders, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
@@ -104,7 +104,13 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       label: [row.address, row.opening, row.light].filter(Boolean).join(", "),
       before: walk[at - 1] ?? null,
       after: walk[at + 1] ?? null,
-      openOrders: openOrders(db).map(({ id, supplier, reference, lines }) => ({ id, supplier, reference, lines })),
+      openOrders: openOrders(db).map(({ id, supplier, reference, lines }) => ({
+        id,
+        supplier,
+        reference,
+        lines,
+        opened: entriesOfOrder(db, id).find((e) => e.kind === "order.opened") ?? null,
+      })),
       alike: panes
         .filter((p) => p.id !== id && p.address === row.address && p.opening === row.opening && NUMBERED.test(p.light))
         .map(({ id, light }) => ({ id, light })),

@@ -38,7 +38,7 @@ test("behind another door dabs will do; where weather reaches it the bed is full
 test("what runs in the sun is refused, and what cures holds the signing off: each only with a word", async ({
   page,
 }) => {
-  await page.goto("/house");
+  await page.goto("/house#compounds");
   await ready(page);
   await page.getByRole("button", { name: "One of mine like Neutral-cure silicone" }).click();
   const name = `Tube ${process.pid}`;

@@ -293,7 +293,7 @@ test("a racked opening is ordered by its corner points, and the sheet and the fi
 test("a size from stock is offered with its cuts, used, and a new insert on the list is found from its frame", async ({
   page,
 }) => {
-  await page.goto("/house");
+  await page.goto("/house#stock");
   await ready(page);
   const stock = page.locator("#stock");
   await stock.getByLabel("Name on the shelf").fill("Loft, 611 by 901");
@@ -303,6 +303,7 @@ test("a size from stock is offered with its cuts, used, and a new insert on the 
   await stock.getByLabel("Width").fill("610.5");
   await stock.getByLabel("Height").fill("901");
   await stock.getByRole("button", { name: "Add to stock" }).click();
+  await page.getByRole("link", { name: "Door inserts" }).click();
   const inserts = page.locator("#inserts");
   await inserts.getByLabel("Family").fill("Kestrel Yard");
   for (const [label, text] of [

@@ -20,7 +20,7 @@ test("a house rule is changed within its ends, stays, and is undone with one key
 }) => {
   // Undo takes back the newest of one's own: under a name of its own, what other journeys write is not.
   await context.addCookies([{ name: "who", value: "Ida%20Rule", url: baseURL ?? "" }]);
-  await page.goto("/house");
+  await page.goto("/house#setting");
   await ready(page);
   const lap = page.getByRole("textbox", { name: "Paint laps on to the glass" });
   await lap.fill("40");
@@ -37,6 +37,30 @@ test("a house rule is changed within its ends, stays, and is undone with one key
   await page.keyboard.press("z");
   await expect(lap).toHaveValue("2");
   await allSent(page);
+});
+
+test("a rule is found by a word of it, read in inches by who reads so, and a section has its address", async ({
+  page,
+}) => {
+  await page.goto("/house");
+  await ready(page);
+  await page.keyboard.press("/");
+  await page.keyboard.type("cover");
+  const found = page.getByRole("region", { name: "Found" });
+  await expect(found.getByRole("heading", { name: "Size and cover" })).toBeVisible();
+  await expect(found.getByRole("heading", { name: "Prices and hours" })).toHaveCount(0);
+  await page.getByRole("searchbox").fill("no such thing");
+  await expect(found.getByText("No rule speaks of")).toBeVisible();
+  await page.getByRole("link", { name: "Setting and finishing" }).click();
+  await expect(page).toHaveURL(/\/house#setting$/);
+  await expect(found).toHaveCount(0);
+  // 6 mm is as much as paint may lap: 15/64 in, by a tape.
+  await fromMenu(page, "in");
+  const lap = page.getByRole("textbox", { name: "Paint laps on to the glass" });
+  await lap.fill("1 1/2");
+  await lap.blur();
+  await expect(page.getByRole("alert")).toContainText("Give a number from 0 to 15/64.");
+  await lap.fill("");
 });
 
 test("a copy of the firm's file is made at a button, and says what is in it", async ({ page, request }) => {

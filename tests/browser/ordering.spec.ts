@@ -1,6 +1,16 @@
-import { expect, test } from "@playwright/test";
+import { expect, type Page, test } from "@playwright/test";
 import { ordered } from "./ordered.ts";
-import { allSent, ready, roundPath } from "./pane-of-ones-own.ts";
+import {
+  addPane,
+  allSent,
+  EIGHT,
+  fromCleared,
+  openStation,
+  ready,
+  roundPath,
+  standBy,
+  type,
+} from "./pane-of-ones-own.ts";
 
 test("an order is read back figure by figure, agreed, checked in out of square, sent back and made again", async ({
   page,
@@ -178,4 +188,41 @@ test("a quote shows what else could be done beside it, and so does its page for 
   const table = page.getByRole("table", { name: /^Other ways for/ }).first();
   await expect(table.getByRole("row", { name: /as quoted, tax and its visits in it/ })).toContainText("£");
   await expect(table.getByRole("row", { name: /whole window/ })).toContainText("£");
+});
+
+test("two people and one open order: the second pane is seen on it at once, and none after it has gone", async ({
+  page,
+  browser,
+}) => {
+  test.slow();
+  const sized = async (on: Page) => {
+    await addPane(on);
+    await openStation(on, "Measure");
+    await fromCleared(on);
+    await type(on, EIGHT);
+    await openStation(on, "Order");
+    await standBy(on);
+  };
+  const supplier = `Yard ${process.pid}`;
+  await sized(page);
+  await page.getByLabel("New order to").fill(supplier);
+  await page.getByRole("button", { name: "Open an order and put it on" }).click();
+  await allSent(page);
+  const [second, third] = [await (await browser.newContext()).newPage(), await (await browser.newContext()).newPage()];
+  await sized(second);
+  await sized(third);
+  const add = (on: Page) => on.getByRole("button", { name: `Add to the open order, ${supplier}` });
+  await add(second).click();
+  await expect(second.getByRole("heading", { name: new RegExp(supplier) })).toBeVisible();
+  await expect(add(second)).toHaveCount(0);
+  await allSent(second);
+  await page.getByRole("button", { name: "Ordered today" }).click();
+  await allSent(page);
+  await add(third).click();
+  await third.getByRole("button", { name: /not stored$/ }).click();
+  await expect(
+    third.getByText("This order went to the supplier before the pane was put on it. Put the pane on a new order."),
+  ).toBeVisible();
+  await second.context().close();
+  await third.context().close();
 });

@@ -43,6 +43,7 @@ test("a hair over, rubbing out, half millimetres, and a place nobody can reach",
   await expect(page.getByRole("heading", { name: "width, middle" })).toBeVisible();
   await page.getByRole("button", { name: "cannot reach" }).tap();
   await expect(page.getByRole("heading", { name: "width, bottom" })).toBeVisible();
+  await page.getByRole("button", { name: "All readings" }).tap();
   await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("611.5 mm+");
   await expect(page.getByRole("textbox", { name: "width, middle" })).toHaveValue("");
 });

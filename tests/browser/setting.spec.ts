@@ -53,7 +53,7 @@ test("a sash from another opening is stopped at its tag", async ({ page }) => {
 test("putty from a tub of one's own, no sprigs only with a word, and a visit that is not too soon", async ({
   page,
 }) => {
-  await page.goto("/house");
+  await page.goto("/house#compounds");
   await ready(page);
   await page.getByRole("button", { name: "One of mine like Linseed putty" }).click();
   await page.getByLabel("Name on the label").fill("Tub of the yard");

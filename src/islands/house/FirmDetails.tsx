@@ -12,7 +12,7 @@ type Props = { readonly details: Details; readonly write: (details: Details) => 
 
 /** The firm as it stands at the head of its orders, quotes and customers' sheets. */
 export const FirmDetails = ({ details, write }: Props) => (
-  <section id="firm" className="space-y-2">
+  <section id="details" className="space-y-2">
     <h2>The firm</h2>
     <p className="text-mute">At the head of orders, quotes and what the customer is left with.</p>
     <div className="grid gap-x-6 gap-y-2 bg-sheet px-4 py-3 sm:grid-cols-2">

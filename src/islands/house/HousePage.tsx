@@ -1,6 +1,6 @@
-import { useState } from "react";
-import { HOUSE_RULES, type HouseRule, houseValueFits } from "../../core/house/rules.ts";
-import { RULE_SECTIONS } from "../../core/house/sections.ts";
+import { type ReactNode, useEffect, useRef, useState } from "react";
+import { HOUSE_RULES, type HouseRule } from "../../core/house/rules.ts";
+import { RULE_SECTIONS, type RuleSection } from "../../core/house/sections.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import { foldFirm } from "../../core/round/book.ts";
@@ -8,11 +8,13 @@ import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
+import { useKeys } from "../parts/keys.ts";
 import { PageKeys } from "../parts/PageKeys.tsx";
 import { useLog } from "../parts/use-log.ts";
 import { Compounds } from "./Compounds.tsx";
 import { Copies } from "./Copies.tsx";
 import { FirmDetails } from "./FirmDetails.tsx";
+import { RuleLine } from "./RuleLine.tsx";
 import { StockInserts } from "./StockInserts.tsx";
 import { StockPanes } from "./StockPanes.tsx";
 import { Suppliers } from "./Suppliers.tsx";
@@ -29,122 +31,154 @@ function HousePage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: {} });
   const firm = foldFirm(entries);
   const write = <K extends Kind>(kind: K, payload: Payloads[K]) => void store.write(kind, {}, payload);
-  return (
-    <div className="mx-auto max-w-4xl space-y-8 px-4 py-6">
-      <header>
-        <h1>House rules</h1>
-        <p className="text-mute">
-          Defaults that you can change. A label, the maker's instructions and local codes come before them.
-        </p>
-        <nav aria-label="Sections" className="flex flex-wrap gap-x-4 gap-y-1 pt-1">
-          {[...RULE_SECTIONS, ...LISTS].map((s) => (
-            <a key={s.id} href={`#${s.id}`}>
-              {s.name}
-            </a>
-          ))}
-        </nav>
-        <PageKeys store={store} />
-      </header>
-      <FirmDetails details={firm.details} write={(d) => write("firm.details", d)} />
-      {RULE_SECTIONS.map((section) => (
-        <section key={section.id} id={section.id} className="space-y-2">
-          <h2>{section.name}</h2>
-          <ul className="rows bg-sheet px-4">
-            {section.rules.map((rule) => (
-              <RuleLine
-                key={rule}
-                rule={rule}
-                value={firm.house[rule]}
-                prefs={prefs}
-                change={(value) => write("house.rule", { rule, value })}
-              />
-            ))}
-          </ul>
-        </section>
-      ))}
-      <StockPanes stock={firm.stock} prefs={prefs} write={(p) => write("stock.pane", p)} />
-      <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />
+  const [open, setOpen] = useSection();
+  const [sought, setSought] = useState("");
+  const search = useRef<HTMLInputElement>(null);
+  useKeys((e) => (e.key === "/" ? () => search.current?.focus() : null));
+  const words = (sentence: string) => inUnit(say(sentence, prefs.dialect), prefs.unit);
+  const line = (rule: HouseRule) => (
+    <RuleLine
+      key={rule}
+      rule={rule}
+      value={firm.house[rule]}
+      prefs={prefs}
+      change={(value) => write("house.rule", { rule, value })}
+    />
+  );
+  const found = sought.trim() === "" ? null : rulesLike(sought, prefs.dialect);
+  const lists: Readonly<Record<ListId, ReactNode>> = {
+    details: <FirmDetails details={firm.details} write={(d) => write("firm.details", d)} />,
+    stock: <StockPanes stock={firm.stock} prefs={prefs} write={(p) => write("stock.pane", p)} />,
+    inserts: <StockInserts inserts={firm.inserts} prefs={prefs} write={(i) => write("stock.insert", i)} />,
+    compounds: (
       <Compounds
         own={firm.ownCompounds}
         all={firm.compounds}
         usual={firm.usualBeds}
         takeUsual={(system, compound) => write("bed.usual", { system, compound })}
-        say={(sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit)}
+        say={words}
         write={(c) => write("compound.kept", c)}
       />
+    ),
+    suppliers: (
       <Suppliers
         suppliers={firm.suppliers}
         terms={firm.terms}
         records={props.records}
         currency={firm.house.currency}
-        say={(sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit)}
+        say={words}
         add={(s) => write("supplier.added", s)}
         setTerms={(t) => write("supplier.terms", t)}
       />
-      <Copies />
+    ),
+    copies: <Copies />,
+  };
+  const section = RULE_SECTIONS.find((s) => s.id === open);
+  return (
+    <div className="mx-auto max-w-6xl px-4 py-6">
+      <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pb-4">
+        <div>
+          <h1>House rules</h1>
+          <p className="text-mute">
+            Defaults that you can change. A label, the maker's instructions and local codes come before them.
+          </p>
+        </div>
+        <label className="w-full sm:w-72">
+          <span className="text-[13px] text-mute">
+            Find a rule <kbd className="key">/</kbd>
+          </span>
+          <input
+            ref={search}
+            type="search"
+            maxLength={60}
+            value={sought}
+            placeholder="cover, lead, price"
+            onChange={(e) => setSought(e.target.value)}
+          />
+        </label>
+        <PageKeys store={store} />
+      </header>
+      <div className="grid gap-6 desk:grid-cols-[13rem_minmax(0,1fr)]">
+        <nav
+          aria-label="Sections"
+          className="flex gap-1 overflow-x-auto pb-1 desk:sticky desk:top-4 desk:flex-col desk:self-start"
+        >
+          {[...LISTS.slice(0, 1), ...RULE_SECTIONS, ...LISTS.slice(1)].map((s) => (
+            <a
+              key={s.id}
+              href={`#${s.id}`}
+              aria-current={found === null && s.id === open ? "true" : undefined}
+              className={`flex min-h-11 items-center rounded px-2 whitespace-nowrap no-underline desk:min-h-9 ${
+                found === null && s.id === open ? "bg-tint font-semibold" : "hover:bg-tint/60"
+              }`}
+              onClick={() => {
+                setSought("");
+                setOpen(s.id);
+              }}
+            >
+              {s.name}
+            </a>
+          ))}
+        </nav>
+        <div className="min-w-0">
+          {found ? (
+            <section aria-label="Found" className="space-y-4">
+              {found.length === 0 && (
+                <p>No rule speaks of “{sought.trim()}”. Try another word, or look through the sections.</p>
+              )}
+              {found.map((s) => (
+                <div key={s.id} className="space-y-2">
+                  <h2>{s.name}</h2>
+                  <ul className="rows bg-sheet px-4">{s.rules.map(line)}</ul>
+                </div>
+              ))}
+            </section>
+          ) : section ? (
+            <section id={section.id} className="space-y-2">
+              <h2>{section.name}</h2>
+              <ul className="rows bg-sheet px-4">{section.rules.map(line)}</ul>
+            </section>
+          ) : (
+            lists[LISTS.find((l) => l.id === open)?.id ?? "details"]
+          )}
+        </div>
+      </div>
     </div>
   );
 }
 
+/** Rules whose own words, in this reader's dialect, hold every word that is sought. */
+function rulesLike(sought: string, dialect: Prefs["dialect"]): readonly RuleSection[] {
+  const parts = sought.toLowerCase().split(/\s+/).filter(Boolean);
+  return RULE_SECTIONS.map((s) => ({
+    ...s,
+    rules: s.rules.filter((rule) => {
+      const text = `${say(HOUSE_RULES[rule].says, dialect)} ${HOUSE_RULES[rule].source} ${s.name}`.toLowerCase();
+      return parts.every((p) => text.includes(p));
+    }),
+  })).filter((s) => s.rules.length > 0);
+}
+
+/** The section that is open stands in the address, so that a link leads to it. */
+function useSection(): readonly [string, (id: string) => void] {
+  const [open, setOpen] = useState("details");
+  useEffect(() => {
+    const read = () => setOpen(location.hash.slice(1) || "details");
+    read();
+    window.addEventListener("hashchange", read);
+    return () => window.removeEventListener("hashchange", read);
+  }, []);
+  return [open, setOpen];
+}
+
 const LISTS = [
+  { id: "details", name: "The firm" },
   { id: "stock", name: "Glass in stock" },
   { id: "inserts", name: "Door inserts" },
   { id: "compounds", name: "Setting materials" },
   { id: "suppliers", name: "Suppliers" },
   { id: "copies", name: "Copies" },
-];
-
-type LineProps = {
-  readonly rule: HouseRule;
-  readonly value: string | number;
-  readonly prefs: Prefs;
-  readonly change: (value: string | number) => void;
-};
-
-function RuleLine({ rule, value, prefs, change }: LineProps) {
-  const fact = HOUSE_RULES[rule];
-  const [text, setText] = useState<string | null>(null);
-  const typed = text === null ? value : Number(text.replace(",", "."));
-  const wrong = text !== null && (text.trim() === "" || !houseValueFits(rule, typed));
-  const label = say(fact.says, prefs.dialect);
-  return (
-    <li className="grid grid-cols-[minmax(0,1fr)_9rem_3rem] items-center gap-x-3 py-2">
-      <div>
-        <p className="font-medium first-letter:uppercase">{label}</p>
-        <p className="text-[13px] text-mute">
-          {fact.source}
-          {value !== fact.value && `. Default ${fact.value} ${fact.unit}`}
-        </p>
-        {wrong && (
-          <p className="trouble" role="alert">
-            Give a number from {fact.from} to {fact.to}.
-          </p>
-        )}
-      </div>
-      {fact.choices ? (
-        <select aria-label={label} value={value} onChange={(e) => change(e.target.value)}>
-          {fact.choices.map((c) => (
-            <option key={c}>{c}</option>
-          ))}
-        </select>
-      ) : (
-        <input
-          aria-label={label}
-          className={`tight text-right ${wrong ? "bad" : ""}`}
-          inputMode="decimal"
-          maxLength={12}
-          value={text ?? String(value)}
-          onChange={(e) => setText(e.target.value)}
-          onBlur={() => {
-            if (wrong || text === null) return;
-            if (typed !== value) change(typed);
-            setText(null);
-          }}
-        />
-      )}
-      <span className="text-mute">{fact.unit}</span>
-    </li>
-  );
-}
+] as const;
+type ListId = (typeof LISTS)[number]["id"];
 
 export default guarded(HousePage, "House rules");

@@ -74,13 +74,24 @@ export default function PanePage({ prefs, people, data }: PageProps) {
   );
 }
 
+/** What opened the orders that this pane was put on from here: it was written before this pane had to do with them. */
+const openedFor = (orders: readonly OpenOrder[], entries: readonly Entry[]): readonly Entry[] =>
+  orders.flatMap(({ id, opened }) => {
+    const own = entries.filter((e) => e.about.order === id);
+    return opened && own.length > 0 && !own.some((e) => e.kind === "order.opened") ? [opened] : [];
+  });
+
 /** Its log, what follows from it, and the station that is open. */
 function WholePane(props: PanePageProps) {
   const { store, entries, prefs } = useLog({ ...props, about: { pane: props.pane } });
   const [screen, send] = useReducer(nextScreen, props.view, screenAt);
   const [asked, ask] = useState<Place | null>(null);
 
-  const kept = useMemo(() => foldPane(props.pane, entries), [props.pane, entries]);
+  const { openOrders } = props;
+  const kept = useMemo(
+    () => foldPane(props.pane, [...openedFor(openOrders, entries), ...entries]),
+    [props.pane, openOrders, entries],
+  );
   const firm = useMemo(() => {
     const strikes = entries.filter((e) => e.kind === "struck");
     return foldFirm([...props.firmEntries, ...entries.filter(isAboutFirm), ...strikes]);

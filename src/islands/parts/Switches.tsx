@@ -1,20 +1,37 @@
+import { useEffect, useState } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { KeepingLine } from "./KeepingLine.tsx";
-import { useKeys } from "./keys.ts";
+import { type KeyLine, KeyMap } from "./KeyMap.tsx";
+import { isTyping, useKeys } from "./keys.ts";
 import { changePrefs, usePrefs } from "./prefs.ts";
 
 type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
 
 const OTHER = "someone else…";
 const MENU = "writers-menu";
+const KEYS: readonly KeyLine[] = [
+  ["u", "millimetres or inches"],
+  ["?", "all keys"],
+];
 
 /** How much waits here, and a menu under the writer's name: unit, trade words, who writes, and the firm's pages. `u` turns the unit over. */
 export default function Switches({ prefs: initial, people }: Props) {
   const prefs = usePrefs(initial);
   useKeys((e) => (e.key === "u" ? () => changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" }) : null));
+  const [keys, setKeys] = useState(false);
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      if (e.key !== "?" || isTyping(e)) return;
+      // A page with keys of its own shows those: it has had its turn by then.
+      setTimeout(() => !e.defaultPrevented && setKeys(true));
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
   const names = people.includes(prefs.who) ? people : [...people, prefs.who];
   return (
     <div className="flex shrink-0 items-center gap-2">
+      {keys && <KeyMap keys={KEYS} close={() => setKeys(false)} />}
       <KeepingLine prefs={prefs} />
       <button
         type="button"

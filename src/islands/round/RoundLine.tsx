@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
+import { presses } from "../../core/round/part-of.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -32,19 +33,7 @@ export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure
     if (on && top === undefined) line.current?.scrollIntoView({ block: "nearest" });
   }, [on, top]);
   useEffect(() => measure?.(line.current), [measure]);
-  const pressing = [
-    "chase",
-    "close-hole",
-    "order-again",
-    "past-paint",
-    "choose-safety",
-    "read-again",
-    "pane-will-not-fit",
-    "readings-disagree",
-    "slip",
-    "no-rectangle",
-    "broken",
-  ].includes(row.next.kind);
+  const pressing = presses(row.next);
   return (
     <li
       ref={line}

@@ -1,6 +1,7 @@
 import { useCallback, useMemo, useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import { foldFirm } from "../../core/round/book.ts";
+import { isIn, PART_NAMES, PARTS, type Part, pressingFirst } from "../../core/round/part-of.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { addDays, day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -43,7 +44,10 @@ function RoundPage(props: Props) {
   const finder = useRef<HTMLInputElement>(null);
   const { calendar, suppliers } = useMemo(() => foldFirm(props.firmEntries), [props.firmEntries]);
   const scroller = useRef<HTMLDivElement>(null);
-  const shown = rows.filter((r) => matches(r, find));
+  const [part, setPart] = useState<Part>("open");
+  // The walk is put in another order only once all of it is here: lines that come later would jump.
+  const found = rows.filter((r) => matches(r, find) && (find !== "" || isIn(part, r.next)));
+  const shown = missing === 0 ? pressingFirst(found) : found;
   const chosenAt = Math.min(at, shown.length - 1);
   const chosen = shown[chosenAt];
   const axisFor = useCallback(
@@ -107,6 +111,28 @@ function RoundPage(props: Props) {
               <DayHead axis={axisFor([])} width={AXIS_WIDTH} />
             </div>
           </div>
+          <div className="flex gap-1.5 overflow-x-auto border-b border-line bg-paper px-4 py-1.5 desk:px-6">
+            {PARTS.map((p) => {
+              const count = rows.filter((r) => isIn(p, r.next)).length;
+              return (
+                <button
+                  key={p}
+                  type="button"
+                  className={`btn btn-small whitespace-nowrap ${p === part && find === "" ? "btn-on" : ""}`}
+                  aria-pressed={p === part && find === ""}
+                  onClick={() => {
+                    setPart(p);
+                    setFind("");
+                    setAt(0);
+                    all();
+                  }}
+                >
+                  {PART_NAMES[p]}
+                  {missing === 0 && <span className="tight pl-1 text-[13px] opacity-75">{count}</span>}
+                </button>
+              );
+            })}
+          </div>
           <RoundList
             rows={shown}
             at={chosenAt}
@@ -122,7 +148,9 @@ function RoundPage(props: Props) {
             <p className="p-6 text-mute">
               {rows.length === 0
                 ? "No panes on this round yet. Press n to add the first."
-                : "No pane has those letters. Escape shows them all."}
+                : find !== ""
+                  ? "No pane has those letters. Escape shows them all."
+                  : `No pane here: ${PART_NAMES[part]}.`}
             </p>
           )}
           <AlikePanes rows={rows} prefs={prefs} />
