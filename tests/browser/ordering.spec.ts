@@ -168,7 +168,7 @@ test("a price list leaves as a file and comes back the same; a grid of their own
     mimeType: "text/csv",
     buffer: Buffer.from(text.replace("140.00", "dear")),
   });
-  await expect(page.getByText("Row 2: “dear” is no price: give it as 55.00.")).toBeVisible();
+  await expect(page.getByText("Row 2: “dear” is not a price: give it as 55.00.")).toBeVisible();
   await list.setInputFiles({ name: "same.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
   await expect(page.getByText("Nothing was changed.")).toHaveCount(0);
   await expect(page.getByText("1 by area, least £140.00")).toBeVisible();

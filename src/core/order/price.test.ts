@@ -200,7 +200,7 @@ describe("a price list as a file", () => {
     );
   });
   it.each([
-    [{ what: "float/4", price: "dear", per: "m2" }, /“dear” is no price/],
+    [{ what: "float/4", price: "dear", per: "m2" }, /“dear” is not a price/],
     [{ what: "float/4", price: "55.00", per: "each" }, /priced by m2, not by “each”/],
     [{ what: "bars", price: "4.50", per: "foot" }, /“foot” is not one of each, m2, metre, permille/],
     [{ what: "plate", price: "4.50", per: "m2" }, /“plate” is not known/],

@@ -9,8 +9,8 @@ export function alertWords(alert: Alert): { readonly says: string; readonly todo
       return { says: `${where} is an open hole`, todo: "close it now, and guard it until it is" };
     case "closed-over":
       return {
-        says: `${where} has been boarded ${alert.days} ${alert.days === 1 ? "day" : "days"}`,
-        todo: "longer than was said: look at the board, tell the customer",
+        says: `${where} has been boarded for ${alert.days} ${alert.days === 1 ? "day" : "days"}`,
+        todo: "longer than planned: look at the board and tell the customer",
       };
     case "late":
       return { says: `${where}: glass is late`, todo: `was due ${sayDay(alert.day)}: ring them` };

@@ -36,7 +36,7 @@ export const penceIn = (text: string): number | null => {
 /**
  * Rows of a file as a list for a supplier; or what is wrong, row by row, counted as a spreadsheet does with its heading 1.
  * @example what "float/4", price "55.00", per "m2" // 5500 pence a m²
- * @example price "dear" // row 2: “dear” is no price
+ * @example price "dear" // row 2: “dear” is not a price
  */
 export function termsFromRows(
   rows: readonly Partial<PriceRow>[],
@@ -51,7 +51,7 @@ export function termsFromRows(
     const [what, price, per] = [r.what?.trim() ?? "", r.price?.trim() ?? "", r.per?.trim() ?? ""];
     const share = per === "permille";
     const pence = share ? (/^\d{1,5}$/.test(price) ? Number(price) : null) : penceIn(price);
-    if (pence === null) errors.push({ row, says: `“${price}” is no price: give it as 55.00.` });
+    if (pence === null) errors.push({ row, says: `“${price}” is not a price: give it as 55.00.` });
     else if (what === "least") leastPence = pence;
     else if (what === "delivery") deliveryPence = pence;
     else if (PRODUCT.test(what)) {

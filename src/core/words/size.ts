@@ -53,7 +53,7 @@ export function cutErrorSentence(error: CutError, way: Way = "rebate"): string {
     case "needs-own-figure":
       return "Type how much comes off each way, both sides together.";
     case "no-stock-size":
-      return "Nothing in stock goes in as it is sold. The list is on the house page.";
+      return "Nothing in stock goes in as it is sold. The list stands under House rules.";
     case "nothing-left":
       return `Nothing is left of the ${error.axis} when that much comes off. Check the reading or the figure.`;
   }

@@ -108,7 +108,7 @@ function HousePage(props: Props) {
               key={s.id}
               href={`#${s.id}`}
               aria-current={found === null && s.id === open ? "true" : undefined}
-              className={`flex min-h-11 items-center rounded px-2 whitespace-nowrap no-underline desk:min-h-9 ${
+              className={`flex min-h-11 items-center rounded px-2 leading-tight no-underline max-desk:whitespace-nowrap desk:min-h-9 desk:py-1 ${
                 found === null && s.id === open ? "bg-tint font-semibold" : "hover:bg-tint/60"
               }`}
               onClick={() => {

@@ -53,8 +53,8 @@ export function FromStock() {
       </ul>
       {!first && (
         <p className="text-[13px] text-mute">
-          {say("Stock is listed on the house page, by thickness and kind. Specify says which glass this {pane} is.")}{" "}
-          <a href="/house#stock">House page</a>, {say(`${toMm(r.glass.thickness)} mm.`)}
+          {say("Stock is listed under House rules, by thickness and kind. Specify says which glass this {pane} is.")}{" "}
+          <a href="/house#stock">Glass in stock</a>, {say(`${toMm(r.glass.thickness)} mm.`)}
         </p>
       )}
     </Fold>

@@ -9,6 +9,7 @@ import type { Step } from "../../core/steps/step.ts";
 import { Bare } from "./Bare.tsx";
 import { PhotoOf } from "./PhotoOf.tsx";
 import { usePane } from "./pane-context.ts";
+import { readAloud } from "./read-aloud.ts";
 import { Said } from "./Said.tsx";
 import { StepCautions } from "./StepCautions.tsx";
 import { StepTook } from "./StepTook.tsx";
@@ -184,6 +185,13 @@ export function StepCard({
         )}
         <button type="button" className="btn" onClick={() => setAsking(asking === "note" ? null : "note")}>
           note
+        </button>
+        <button
+          type="button"
+          className="btn sm:hidden"
+          onClick={() => readAloud([step.does, step.why, held ? held.says : "", step.never ?? ""].map(say).join(" "))}
+        >
+          aloud
         </button>
         {!now && <StepTook station={station} step={step} done={false} />}
       </div>

@@ -35,7 +35,7 @@ export function Figures() {
       {r.sprigs && (
         <Row name="{Sprigs}">
           <span className="tight">{r.sprigs.count}</span>,{" "}
-          <Length nm={nm(Math.round(firm.house.sprigPitchMm * 1e6))} unit={prefs.unit} /> or less apart
+          <Length nm={nm(Math.round(firm.house.sprigPitchMm * 1e6))} unit={prefs.unit} /> apart at most
         </Row>
       )}
     </dl>

@@ -159,13 +159,16 @@ export function BeadsOnSash() {
           })}
           {due && <Knife board={b} side={due.side} start={due.start} />}
           {out && due && due.side !== out.last && (
-            <text
-              x={b.sight.left + b.sight.width / 2}
-              y={b.sight.top + 30}
-              textAnchor="middle"
-              className="d-glass-text !text-[14px]"
-            >
-              the {out.last} holds it till last
+            <text textAnchor="middle" className="d-glass-text !text-[14px]">
+              {[`the ${out.last}`, "holds it", "till last"].map((line, i) => (
+                <tspan
+                  key={line}
+                  x={b.sight.left + b.sight.width / 2}
+                  y={b.sight.top + b.sight.height / 2 + (i - 1) * 18}
+                >
+                  {line}
+                </tspan>
+              ))}
             </text>
           )}
         </>
