@@ -45,14 +45,11 @@ const step =
   async (page: Page): Promise<void> =>
     page.getByRole("checkbox", { name }).locator("xpath=ancestor::li[1]").getByRole("button").click();
 
-/** The station scrolled to one of its parts. */
-const under =
-  (heading: string) =>
-  async (page: Page): Promise<void> => {
-    await page.getByRole("heading", { name: heading }).evaluate((e) => {
-      e.scrollIntoView({ block: "start" });
-    });
-  };
+/** Opens a tab of the stage. */
+const tab =
+  (name: string) =>
+  async (page: Page): Promise<void> =>
+    page.getByRole("tab", { name: new RegExp(`^${name}`) }).click();
 
 const SHOTS: readonly Shot[] = [
   { name: "round", path: "/", size: DESK },
@@ -62,40 +59,33 @@ const SHOTS: readonly Shot[] = [
     path: `/panes/${leaning}/measure`,
     size: DESK,
     first: async (page) => {
+      await tab("How much to take off")(page);
       await page.getByText(/100,000 draws/).waitFor({ timeout: 20_000 });
-      await page.getByRole("heading", { name: "How much to take off" }).evaluate((e) => {
-        e.scrollIntoView({ block: "start" });
-      });
     },
   },
   { name: "pane-racked", path: `/panes/${pane("No. 3", "box room", "upper")}/measure`, size: DESK, inches: true },
-  { name: "pane-look", path: `/panes/${pane("No. 2", "porch")}/look`, size: DESK, first: under("Examine it") },
+  { name: "pane-look", path: `/panes/${pane("No. 2", "porch")}/look`, size: DESK },
   {
     name: "pane-takeout",
     path: `/panes/${pane("Boat store", "landward casement")}/takeout`,
     size: DESK,
-    first: step(/Put every packer on the map/),
+    first: step(/these come out/),
   },
-  {
-    name: "pane-specify",
-    path: `/panes/${pane("No. 2", "kitchen")}/specify`,
-    size: DESK,
-    first: under("What should be there"),
-  },
+  { name: "pane-specify", path: `/panes/${pane("No. 2", "kitchen")}/specify`, size: DESK },
   {
     name: "pane-set",
     path: `/panes/${pane("Boat store", "landward casement")}/set`,
     size: DESK,
     first: step(/Put in the packer that carries|Lay the packers/),
   },
+  { name: "pane-signoff", path: `/panes/${pane("Reading room", "north light")}/signoff`, size: DESK },
   { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
   { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },
   { name: "logbook", path: `/panes/${leaning}/logbook`, size: DESK },
   { name: "order", path: `/orders/${order}`, size: DESK },
   { name: "order-sheet", path: `/orders/${order}/sheet`, size: DESK },
-  { name: "openings", path: `/rounds/${round}/openings`, size: DESK },
   { name: "orders", path: "/orders", size: DESK },
-  { name: "house-rules", path: "/house", size: DESK },
+  { name: "house-rules", path: "/house#size", size: DESK },
   { name: "phone-round", path: "/", size: PHONE },
   {
     name: "phone-measure",
@@ -107,7 +97,18 @@ const SHOTS: readonly Shot[] = [
       await page.getByRole("button", { name: "11/16 on the tape" }).click();
     },
   },
-  { name: "phone-takeout", path: `/panes/${pane("No. 3", "box room", "lower")}/takeout`, size: PHONE },
+  {
+    name: "phone-takeout",
+    path: `/panes/${pane("No. 2", "kitchen")}/takeout`,
+    size: PHONE,
+    first: async (page) => {
+      await page.getByRole("button", { name: /^All \d+ steps/ }).click();
+      await step(/Cut it free/)(page);
+      await page.getByRole("button", { name: "Only this step" }).click();
+      for (const part of ["left", "bottom left", "bottom"])
+        await page.getByRole("button", { name: new RegExp(`^${part}: tap`) }).click();
+    },
+  },
 ];
 
 const server = spawn("node", ["server.mjs"], {

@@ -43,6 +43,18 @@ describe("the chart of the odds", () => {
     expect(labels[1]).toBeGreaterThan((labels[0] ?? 0) + 60);
     expect(labels[2]).toBeGreaterThan((labels[1] ?? 0) + 60);
   });
+  it("names of two slopes that stand close are written one below the other", () => {
+    const near = chart({
+      curve: curve.map((p) => ({ ...p, binds: p.off < 2 ? 0.9 : 0, coverLost: p.off > 3 ? 0.5 : 0 })),
+    });
+    const { binds, coverLost } = near.names;
+    expect(coverLost).not.toBeNull();
+    expect(Math.abs((coverLost?.y ?? 0) - binds.y)).toBeGreaterThanOrEqual(16);
+    expect(coverLost?.y ?? 0).toBeLessThan(near.frame.foot);
+    // Far apart, each stays on its own slope.
+    const far = chart();
+    expect(Math.abs((far.names.coverLost?.y ?? 0) - far.names.binds.y)).toBeLessThan(16);
+  });
   it("without a depth there is no curve of cover, and no name for it", () => {
     const c = chart({ curve: curve.map((p) => ({ ...p, coverLost: null })) });
     expect([c.coverLost, c.names.coverLost]).toEqual([null, null]);

@@ -42,6 +42,10 @@ type Place = { readonly x: number; readonly y: number };
 export const TOP_SHARE = 0.4;
 const ROOM = { left: 40, right: 14, top: 30, foot: 36 };
 const NAME_APART = 62;
+/** The two curves' names as they are written, with the room before and after them. */
+const BINDS_WIDE = 46;
+const COVER_WIDE = 104;
+const LINE_HIGH = 16;
 
 /**
  * The chance that a pane binds and the chance that cover runs short against what comes off, with the schools where they
@@ -69,6 +73,8 @@ export function oddsChart(of: OddsChartInput): OddsChart {
     NAME_APART,
     { from: ROOM.left, to: of.box.width - ROOM.right },
   );
+  const bindsAt = slope(shown, (p) => p.binds) ?? { x: x(reach / 3), y: y(0.26) };
+  const coverAt = known ? (slope([...shown].reverse(), (p) => p.coverLost ?? 0) ?? { x: x(reach), y: y(0.26) }) : null;
   return {
     binds: path((p) => p.binds),
     coverLost: known ? path((p) => p.coverLost ?? 0) : null,
@@ -80,8 +86,12 @@ export function oddsChart(of: OddsChartInput): OddsChart {
     marks: of.marks.map((m, i) => ({ ...m, x: x(m.off), y: y(m.trouble), label: columns[i] ?? x(m.off) })),
     frame: { left: ROOM.left, right: of.box.width - ROOM.right, top: ROOM.top, foot: of.box.height - ROOM.foot },
     names: {
-      binds: slope(shown, (p) => p.binds) ?? { x: x(reach / 3), y: y(0.26) },
-      coverLost: known ? (slope([...shown].reverse(), (p) => p.coverLost ?? 0) ?? { x: x(reach), y: y(0.26) }) : null,
+      binds: bindsAt,
+      // Where the two slopes stand close the lower one's name goes below the other's.
+      coverLost:
+        coverAt && Math.abs(coverAt.y - bindsAt.y) < LINE_HIGH && coverAt.x - COVER_WIDE < bindsAt.x + BINDS_WIDE
+          ? { x: coverAt.x, y: bindsAt.y + 2 * LINE_HIGH }
+          : coverAt,
     },
   };
 }

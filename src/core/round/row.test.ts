@@ -78,7 +78,7 @@ describe("what cannot wait", () => {
   };
   it.each([
     ["an open hole", hole, "open-hole", /is an open hole/],
-    ["a board that stays too long", () => boarded("2026-05-19"), "closed-over", /has been boarded 6 days/],
+    ["a board that stays too long", () => boarded("2026-05-19"), "closed-over", /has been boarded for 6 days/],
     ["late glass", late, "late", /glass is late/],
     ["putty past its day", cracking, "past-paint", /past its paint day/],
   ] as const)("%s", (_, tell, kind, says) => {

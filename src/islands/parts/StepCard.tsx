@@ -168,11 +168,6 @@ export function StepCard({
             Done
           </button>
         )}
-        {next && (
-          <button type="button" className="btn" onClick={next}>
-            Go to what is due
-          </button>
-        )}
         {!now && (
           <button
             type="button"
@@ -183,17 +178,24 @@ export function StepCard({
             leave it out
           </button>
         )}
-        <button type="button" className="btn" onClick={() => setAsking(asking === "note" ? null : "note")}>
-          note
-        </button>
-        <button
-          type="button"
-          className="btn sm:hidden"
-          onClick={() => readAloud([step.does, step.why, held ? held.says : "", step.never ?? ""].map(say).join(" "))}
-        >
-          aloud
-        </button>
-        {!now && <StepTook station={station} step={step} done={false} />}
+        <div className="step-more">
+          {next && (
+            <button type="button" className="btn" onClick={next}>
+              <span className="max-sm:hidden">Go to </span>what is due
+            </button>
+          )}
+          <button type="button" className="btn" onClick={() => setAsking(asking === "note" ? null : "note")}>
+            note
+          </button>
+          <button
+            type="button"
+            className="btn sm:hidden"
+            onClick={() => readAloud([step.does, step.why, held ? held.says : "", step.never ?? ""].map(say).join(" "))}
+          >
+            aloud
+          </button>
+          {!now && <StepTook station={station} step={step} done={false} />}
+        </div>
       </div>
       {step.photos && (
         <div className="flex flex-wrap gap-2">
