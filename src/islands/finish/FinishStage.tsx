@@ -3,13 +3,13 @@ import { finishFacts } from "../../core/pane/step-facts.ts";
 import { addDays, dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
-import { Lessons } from "../parts/Lessons.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";
+import { waysTab } from "../stage/ways-tab.tsx";
 import { ComeBack } from "./ComeBack.tsx";
 import { CureBar } from "./CureBar.tsx";
 import { FillerPart } from "./FillerPart.tsx";
@@ -36,20 +36,14 @@ export function FinishStage() {
           ),
         },
         { id: "filler", name: "Fillers", content: <FillerPart /> },
-        {
-          id: "ways",
-          name: "How it is done",
-          content: (
-            <div className="max-w-2xl space-y-4">
-              <MethodCards
-                title="Small skills"
-                more="line, masking, filler"
-                methods={finishMethods(finishFacts(book, reckoning))}
-              />
-              <Lessons station="finish" />
-            </div>
-          ),
-        },
+        waysTab(
+          "finish",
+          <MethodCards
+            title="Small skills"
+            more="line, masking, filler"
+            methods={finishMethods(finishFacts(book, reckoning))}
+          />,
+        ),
         { id: "used", name: "What was used", content: <MaterialsUsed what="paint, colour and number" /> },
         photosTab("finish", book),
       ]}

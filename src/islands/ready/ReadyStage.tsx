@@ -3,14 +3,15 @@ import type { Ask } from "../../core/steps/step.ts";
 import { mm } from "../../core/units/length.ts";
 import { KitFold } from "../parts/KitFold.tsx";
 import { LengthInSvg } from "../parts/Length.tsx";
-import { Lessons } from "../parts/Lessons.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { runsInLine, SealPath } from "../parts/SealPath.tsx";
 import { useSteps } from "../parts/use-steps.ts";
 import { Board } from "../stage/Board.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
+import { SideWord } from "../stage/SideWord.tsx";
 import { Stage } from "../stage/Stage.tsx";
 import { StepOnSash } from "../stage/StepOnSash.tsx";
+import { waysTab } from "../stage/ways-tab.tsx";
 import { HardwareBack } from "./HardwareBack.tsx";
 import { Pilots } from "./Materials.tsx";
 import { Methods } from "./Methods.tsx";
@@ -48,16 +49,7 @@ export function ReadyStage() {
           name: "Line of the bed",
           content: <SealPath />,
         },
-        {
-          id: "ways",
-          name: "How it is done",
-          content: (
-            <div className="max-w-2xl space-y-4">
-              <Methods />
-              <Lessons station="ready" />
-            </div>
-          ),
-        },
+        waysTab("ready", <Methods />),
         {
           id: "screws",
           name: "Screws and fittings",
@@ -85,17 +77,9 @@ function FitGaps() {
       over={(b) =>
         lying &&
         SIDES.map((s) => {
-          const { out } = b.sides[s];
-          const upright = s === "left" || s === "right";
           const { least, most } = lying.gaps[s];
           return (
-            <text
-              key={s}
-              x={out.x}
-              y={out.y + 4}
-              textAnchor={!upright ? "middle" : s === "left" ? "end" : "start"}
-              className="tight !text-[16px] fill-ink"
-            >
+            <SideWord key={s} board={b} side={s} ink="tight fill-ink">
               <LengthInSvg nm={mm(least)} unit={prefs.unit} />
               {Math.abs(most - least) >= 0.5 && (
                 <>
@@ -103,7 +87,7 @@ function FitGaps() {
                   <LengthInSvg nm={mm(most)} unit={prefs.unit} />
                 </>
               )}
-            </text>
+            </SideWord>
           );
         })
       }

@@ -4,7 +4,6 @@ import { opensAs } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { setMethods } from "../../core/set/methods.ts";
 import type { Ask } from "../../core/steps/step.ts";
-import { Lessons } from "../parts/Lessons.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -13,6 +12,7 @@ import { useSteps } from "../parts/use-steps.ts";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";
 import { StepOnSash } from "../stage/StepOnSash.tsx";
+import { waysTab } from "../stage/ways-tab.tsx";
 import { AsItWas } from "./AsItWas.tsx";
 import { PickList } from "./PickList.tsx";
 import { Pins } from "./Pins.tsx";
@@ -65,16 +65,10 @@ export function SetStage() {
           name: "How it was",
           content: <AsItWas />,
         },
-        {
-          id: "ways",
-          name: "How it is done",
-          content: (
-            <div className="max-w-2xl space-y-4">
-              <MethodCards title="Small skills" more="fixing, pressing, wiping" methods={setMethods(facts)} />
-              <Lessons station="set" />
-            </div>
-          ),
-        },
+        waysTab(
+          "set",
+          <MethodCards title="Small skills" more="fixing, pressing, wiping" methods={setMethods(facts)} />,
+        ),
         { id: "used", name: "What was used", content: <MaterialsUsed /> },
         photosTab("set", book),
       ]}

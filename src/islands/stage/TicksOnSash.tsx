@@ -6,6 +6,7 @@ import { CORNERS, type Corner } from "../../core/takeout/beads.ts";
 import { type Board as BoardDrawn, boxPath } from "../../drawing/board.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Board, type Spot } from "./Board.tsx";
+import { SideWord } from "./SideWord.tsx";
 
 type Place = { readonly tick: string } & (
   | { readonly kind: "side"; readonly side: Side }
@@ -77,20 +78,17 @@ export function TicksOnSash({ station, step, done }: Props) {
           })}
           {places.map((p) => {
             if (p.kind !== "side") return null;
-            const { out } = b.sides[p.side];
             const isDone = ticked.includes(p.tick);
             if (!isDone && p !== due) return null;
-            const upright = p.side === "left" || p.side === "right";
             return (
-              <text
+              <SideWord
                 key={p.tick}
-                x={out.x}
-                y={out.y + 4}
-                textAnchor={!upright ? "middle" : p.side === "left" ? "end" : "start"}
-                className={`!text-[16px] font-semibold ${isDone ? "d-glass-text" : "fill-ink"}`}
+                board={b}
+                side={p.side}
+                ink={`font-semibold ${isDone ? "d-glass-text" : "fill-ink"}`}
               >
                 {isDone ? done : "now here"}
-              </text>
+              </SideWord>
             );
           })}
         </>

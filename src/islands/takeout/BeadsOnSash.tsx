@@ -9,6 +9,7 @@ import { knifeAt } from "../../drawing/knife.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { useSteps } from "../parts/use-steps.ts";
 import { Board, type Spot } from "../stage/Board.tsx";
+import { SideWord } from "../stage/SideWord.tsx";
 
 /** Four beads: a tap on a corner says how they meet there, a tap on a bead that it is off. The order out stands on them. */
 export function BeadsOnSash() {
@@ -142,21 +143,11 @@ export function BeadsOnSash() {
               </g>
             );
           })}
-          {broken.map((side) => {
-            const { out: at } = b.sides[side];
-            const upright = side === "left" || side === "right";
-            return (
-              <text
-                key={side}
-                x={at.x}
-                y={at.y + 4}
-                textAnchor={!upright ? "middle" : side === "left" ? "end" : "start"}
-                className="d-wax-text !text-[15px] font-semibold"
-              >
-                broke
-              </text>
-            );
-          })}
+          {broken.map((side) => (
+            <SideWord key={side} board={b} side={side} ink="d-wax-text font-semibold">
+              broke
+            </SideWord>
+          ))}
           {due && <Knife board={b} side={due.side} start={due.start} />}
           {out && due && due.side !== out.last && (
             <text textAnchor="middle" className="d-glass-text !text-[14px]">

@@ -7,13 +7,13 @@ import { takeoutMethods } from "../../core/takeout/methods.ts";
 import { Closing } from "../parts/Closing.tsx";
 import { HowItWas } from "../parts/HowItWas.tsx";
 import { KitFold } from "../parts/KitFold.tsx";
-import { Lessons } from "../parts/Lessons.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { useSteps } from "../parts/use-steps.ts";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";
 import { StepOnSash } from "../stage/StepOnSash.tsx";
+import { waysTab } from "../stage/ways-tab.tsx";
 import { BeadsOnSash } from "./BeadsOnSash.tsx";
 import { Details, InFront } from "./Before.tsx";
 import { Disposal } from "./Disposal.tsx";
@@ -59,21 +59,17 @@ export function TakeOutStage() {
             </div>
           ),
         },
-        {
-          id: "ways",
-          name: "How it is done",
-          content: (
-            <div className="max-w-2xl space-y-4">
-              <Ways />
-              <MethodCards
-                title="Small skills"
-                more="blades, gloves, hands"
-                methods={takeoutMethods(stepFacts(book, r))}
-              />
-              <Lessons station="takeout" />
-            </div>
-          ),
-        },
+        waysTab(
+          "takeout",
+          <>
+            <Ways />
+            <MethodCards
+              title="Small skills"
+              more="blades, gloves, hands"
+              methods={takeoutMethods(stepFacts(book, r))}
+            />
+          </>,
+        ),
         { id: "kit", name: "To bring", content: <KitFold station="takeout" /> },
         (!oldGlassBack(book) || !book.set) && {
           id: "after",
