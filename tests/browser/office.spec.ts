@@ -39,6 +39,24 @@ test("a house rule is changed within its ends, stays, and is undone with one key
   await allSent(page);
 });
 
+test("the theme is chosen in the menu, kept on the device, and light on paper", async ({ page }) => {
+  await page.goto("/orders");
+  await ready(page);
+  const ground = () => page.evaluate(() => getComputedStyle(document.body).backgroundColor);
+  const light = await ground();
+  await fromMenu(page, "dark");
+  const dark = await ground();
+  expect(dark).not.toBe(light);
+  await page.goto("/house");
+  await ready(page);
+  await expect.poll(ground).toBe(dark);
+  await page.emulateMedia({ media: "print" });
+  expect(await ground()).toBe("rgb(255, 255, 255)");
+  await page.emulateMedia({ media: "screen" });
+  await fromMenu(page, "device");
+  expect(await ground()).toBe(light);
+});
+
 test("a rule is found by a word of it, read in inches by who reads so, and a section has its address", async ({
   page,
 }) => {

@@ -44,7 +44,7 @@ export function StationTape({ view, open }: Props) {
                   e.preventDefault();
                   open(station);
                 }}
-                className={`relative block h-[60px] px-3 pt-[20px] no-underline max-sm:h-[46px] max-sm:pt-[17px] ${on ? "bg-bar text-tape dark:bg-[#0d0f10]" : ""}`}
+                className={`relative block h-[60px] px-3 pt-[20px] no-underline max-sm:h-[46px] max-sm:pt-[17px] ${on ? "bg-bar text-tape" : ""}`}
               >
                 <svg
                   aria-hidden="true"

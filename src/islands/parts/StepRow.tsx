@@ -21,7 +21,7 @@ export function StepRow({ station, step, number, due, shown, stopped, open, mark
   const now = book.steps.get(stepKey(station, step.id));
   return (
     <li
-      className={`flex items-center gap-2 border-t border-line ${shown ? "bg-tape/40 dark:bg-tape/10" : ""}`}
+      className={`flex items-center gap-2 border-t border-line ${shown ? "bg-due" : ""}`}
       aria-current={shown ? "step" : undefined}
     >
       <label className="flex min-h-8 min-w-9 items-center justify-center max-sm:min-h-11 max-sm:min-w-11">

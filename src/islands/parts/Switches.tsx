@@ -4,6 +4,7 @@ import { KeepingLine } from "./KeepingLine.tsx";
 import { type KeyLine, KeyMap } from "./KeyMap.tsx";
 import { isTyping, useKeys } from "./keys.ts";
 import { changePrefs, usePrefs } from "./prefs.ts";
+import { keptTheme, showTheme, type Theme } from "./theme.ts";
 
 type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
 
@@ -19,6 +20,12 @@ export default function Switches({ prefs: initial, people }: Props) {
   const prefs = usePrefs(initial);
   useKeys((e) => (e.key === "u" ? () => changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" }) : null));
   const [keys, setKeys] = useState(false);
+  const [theme, setTheme] = useState<Theme>("device");
+  useEffect(() => {
+    const kept = keptTheme();
+    setTheme(kept);
+    if (kept !== "device") showTheme(kept);
+  }, []);
   useEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       if (e.key !== "?" || isTyping(e)) return;
@@ -61,6 +68,19 @@ export default function Switches({ prefs: initial, people }: Props) {
             ["b", "stop · point"],
           ]}
           choose={(dialect) => changePrefs(prefs, { dialect })}
+        />
+        <Pair
+          label="Theme"
+          now={theme}
+          choices={[
+            ["device", "device"],
+            ["light", "light"],
+            ["dark", "dark"],
+          ]}
+          choose={(to) => {
+            setTheme(to);
+            showTheme(to);
+          }}
         />
         <label className="block">
           <span className="text-[13px] text-mute">Who writes</span>
@@ -110,7 +130,7 @@ function Pair<T extends string>({ label, now, choices, choose }: PairProps<T>) {
   return (
     <fieldset>
       <legend className="text-[13px] text-mute">{label}</legend>
-      <div className="grid grid-cols-2 gap-2">
+      <div className="grid auto-cols-fr grid-flow-col gap-2">
         {choices.map(([value, name]) => (
           <button
             key={value}

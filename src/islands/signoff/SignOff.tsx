@@ -41,7 +41,7 @@ export function SignOff() {
             <li
               key={i.id}
               aria-current={i === shown ? "step" : undefined}
-              className={`flex items-center gap-2 border-t border-line ${i === shown ? "bg-tape/40 dark:bg-tape/10" : ""}`}
+              className={`flex items-center gap-2 border-t border-line ${i === shown ? "bg-due" : ""}`}
             >
               <label className="flex min-h-9 min-w-9 items-center justify-center max-sm:min-h-11 max-sm:min-w-11">
                 <input

@@ -83,7 +83,7 @@ function Looks() {
                   x={spot.x}
                   y={spot.y + 6}
                   textAnchor="middle"
-                  className={`!text-[16px] font-bold ${good !== undefined && i !== now ? "fill-white dark:fill-[#16191a]" : "fill-[#22272a]"}`}
+                  className={`!text-[16px] font-bold ${good !== undefined && i !== now ? "fill-paper" : "fill-[#22272a]"}`}
                 >
                   {good ? "✓" : good === false ? "!" : n + 1}
                 </text>

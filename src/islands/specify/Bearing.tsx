@@ -2,11 +2,11 @@ import { COMPOUND_IDS } from "../../core/bed/compound.ts";
 import { runsInSun } from "../../core/bed/sun.ts";
 import { compatible, type Setting } from "../../core/bed/touches.ts";
 import { againstOf, mayTouch } from "../../core/pane/bed-here.ts";
-import { isUnit, isUnitOpen, USUAL_SHEETS } from "../../core/pane/unit.ts";
+import { isUnit } from "../../core/pane/unit.ts";
+import { windHere } from "../../core/pane/wind-here.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
-import { loadShares, plateCheck } from "../../core/specify/plate.ts";
-import { EXPOSURE_NAMES, EXPOSURES, type Exposure, windKpa } from "../../core/specify/wind.ts";
+import { EXPOSURE_NAMES, EXPOSURES, type Exposure } from "../../core/specify/wind.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
 import { Fold } from "../parts/Fold.tsx";
@@ -29,27 +29,10 @@ export function Bearing() {
 
 function Wind() {
   const { book, reckoning: r, firm, say, write } = usePane();
-  if (!r.cut.ok) return null;
+  const wind = windHere(book, r, firm.house);
+  if (!wind) return null;
+  const { loadKpa: load, holds, worst } = wind;
   const exposure = book.exposure ?? "town";
-  const load = windKpa(exposure, book.building.storey ?? 0, firm.house);
-  const { width, height } = r.cut.value.glass;
-  const sheets = book.makeup
-    ? book.makeup.panes
-    : isUnitOpen(book)
-      ? USUAL_SHEETS.map((mm) => ({ mm, kind: r.glass.kind }))
-      : [{ mm: toMm(r.glass.thickness), kind: r.glass.kind }];
-  const shares = loadShares(sheets.map((s) => s.mm));
-  const checks = sheets.map((s, i) =>
-    plateCheck({
-      widthMm: toMm(width),
-      heightMm: toMm(height),
-      thicknessMm: s.mm,
-      loadKpa: load * (shares[i] ?? 1),
-      kind: s.kind,
-    }),
-  );
-  const holds = checks.every((c) => c.holds);
-  const worst = checks.reduce((a, b) => (b.stressMpa / b.strengthMpa > a.stressMpa / a.strengthMpa ? b : a));
   return (
     <div className={holds ? "note-glass" : "note-wax"}>
       <div className="flex flex-wrap items-center justify-between gap-2">

@@ -1,5 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { isUnit } from "../../core/pane/unit.ts";
+import { windHere } from "../../core/pane/wind-here.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -8,6 +9,7 @@ import { BedChoice } from "../parts/BedChoice.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SiteForm } from "../parts/SiteForm.tsx";
+import { useStage } from "../stage/stage-context.ts";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
 
@@ -25,6 +27,7 @@ const NOWHERE: Payloads["specify.location"] = { inDoor: false, wetRoom: false, s
 
 /** Which glass, and whether this place needs safety glass. */
 export function Specify() {
+  const { openTab } = useStage();
   const { book, reckoning: r, prefs, say, write, firm } = usePane();
   const glass: Payloads["specify.glass"] = book.glass ?? {
     kind: r.glass.kind,
@@ -163,6 +166,16 @@ export function Specify() {
         </Part>
       )}
       <BedChoice as="part" />
+      {windHere(book, r, firm.house)?.holds === false && (
+        <div className="note-wax flex flex-wrap items-center justify-between gap-2">
+          <p role="alert">
+            Too thin for its size in the wind here. Take it thicker or toughened, or say how it stands.
+          </p>
+          <button type="button" className="btn btn-small" onClick={() => openTab("bears")}>
+            Weight and wind
+          </button>
+        </div>
+      )}
       <Unknowns />
     </div>
   );

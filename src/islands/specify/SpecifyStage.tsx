@@ -1,4 +1,5 @@
 import { isUnit } from "../../core/pane/unit.ts";
+import { windHere } from "../../core/pane/wind-here.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { WallOnStage } from "../parts/SiteForm.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
@@ -13,7 +14,7 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 
 /** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
 export function SpecifyStage() {
-  const { book, reckoning: r } = usePane();
+  const { book, reckoning: r, firm } = usePane();
   const unit = isUnit(book);
   return (
     <Stage
@@ -23,6 +24,7 @@ export function SpecifyStage() {
         {
           id: "bears",
           name: "Weight and wind",
+          more: windHere(book, r, firm.house)?.holds === false ? "too thin" : undefined,
           content: (
             <div className="max-w-2xl space-y-5">
               <Bearing />

@@ -1,0 +1,74 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { Payloads } from "../log/kinds.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import { foldPane } from "./book.ts";
+import { reckon } from "./reckoning.ts";
+import { windHere } from "./wind-here.ts";
+
+const calendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set<never>(),
+  wet: new Set<never>(),
+  lowC: new Map(),
+};
+type Told = {
+  readonly width?: string;
+  readonly height?: string;
+  readonly system?: System;
+  readonly exposure?: Payloads["specify.exposure"]["exposure"];
+  readonly storey?: number;
+  readonly glass?: Partial<Payloads["specify.glass"]>;
+};
+
+const told = (of: Told) => {
+  const t = new Teller().added(PANE, of.system ?? "timber-putty");
+  if (of.width && of.height) {
+    t.tell("measure.reading", { place: "width-top", text: of.width, unit: "mm" });
+    t.tell("measure.reading", { place: "height-left", text: of.height, unit: "mm" });
+  }
+  if (of.exposure) t.tell("specify.exposure", { exposure: of.exposure });
+  if (of.storey !== undefined) t.tell("look.building", { year: null, storey: of.storey });
+  if (of.glass)
+    t.tell("specify.glass", {
+      kind: "float",
+      thickness: { text: "4", unit: "mm" },
+      edges: "arrissed",
+      pattern: "",
+      ...of.glass,
+    });
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return windHere(book, reckon(book, { house: HOUSE_DEFAULTS, calendar }), HOUSE_DEFAULTS);
+};
+const SMALL = { width: "604", height: "904" };
+const LARGE = { width: "1604", height: "1804" };
+
+describe("told of a pane, whether it bears the wind", () => {
+  it.each<[string, Told, boolean | null]>([
+    ["no size yet", {}, null],
+    ["a small one in a town", SMALL, true],
+    ["a large thin one on a coast", { ...LARGE, exposure: "coast" }, false],
+    [
+      "the same in toughened",
+      { ...LARGE, exposure: "coast", glass: { kind: "toughened", thickness: { text: "8", unit: "mm" } } },
+      true,
+    ],
+    ["the same thicker", { ...LARGE, exposure: "coast", glass: { thickness: { text: "10", unit: "mm" } } }, true],
+  ])("%s", (_, of, holds) => expect(told(of)?.holds ?? null).toBe(holds));
+
+  it("the wind grows with the exposure and with the floor", () => {
+    const load = (of: Told) => told({ ...SMALL, ...of })?.loadKpa ?? 0;
+    expect(load({ exposure: "coast" })).toBeGreaterThan(load({}));
+    expect(load({ storey: 4 })).toBeGreaterThan(load({ storey: 0 }));
+  });
+
+  it("a unit shares it out: two sheets of 4 bear more than one", () => {
+    const one = told(LARGE)?.worst.stressMpa ?? 0;
+    const two = told({ ...LARGE, system: "plastic-bead-inside" })?.worst.stressMpa ?? 0;
+    expect(two).toBeGreaterThan(0);
+    expect(two).toBeLessThan(one);
+  });
+});
