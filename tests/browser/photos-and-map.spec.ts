@@ -104,6 +104,38 @@ test("the server says the same no to whoever sends it straight", async ({ page }
   expect(await put(await photo(), id)).toEqual([200, "taken"]);
 });
 
+test("a packer on the map is dragged along its edge and round the corner, and a tap on it only opens it", async ({
+  page,
+}) => {
+  await addPane(page);
+  await openStation(page, "Take out");
+  await openTab(page, "How it was");
+  const map = page.getByRole("img", { name: /^How it was/ });
+  const at = async (x: number, y: number): Promise<[number, number]> => {
+    const box = await map.boundingBox();
+    if (!box) throw new Error("no map");
+    return [box.x + box.width * x, box.y + box.height * y];
+  };
+  await page.mouse.click(...(await at(0.3, 0.88)));
+  const told = page.getByRole("listitem").filter({ hasText: /^packer/ });
+  await expect(told).toHaveText(/^packer, bottom, (19|2\d)% from the left/);
+  const drag = async (from: [number, number], to: [number, number]) => {
+    await page.mouse.move(...from);
+    await page.mouse.down();
+    await page.mouse.move(...to, { steps: 6 });
+    await page.mouse.up();
+  };
+  await drag(await at(0.3, 0.875), await at(0.7, 0.875));
+  await expect(told).toHaveText(/^packer, bottom, (7|8)\d% from the left/);
+  await drag(await at(0.7, 0.875), await at(0.85, 0.5));
+  await expect(told).toHaveText(/^packer, right, (4|5)\d% from the foot/);
+  await page.getByRole("button", { name: "Keep it", exact: true }).click();
+  await page.mouse.click(...(await at(0.855, 0.5)));
+  await expect(page.getByRole("button", { name: "Take it off the map" })).toBeVisible();
+  await expect(told).toHaveCount(1);
+  await allSent(page);
+});
+
 test.describe("on the phone", () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
 

@@ -15,6 +15,9 @@ import {
 import { MAP_BOX, mapPlace, PANE_IN_MAP } from "../../drawing/how-it-was.ts";
 import { usePane } from "./pane-context.ts";
 
+/** Less than this along an edge is a tap on it and no move. */
+const MOVED_SHARE = 0.02;
+
 /** The pane's four edges, with what stood where: tap a thing, then the edge it stood on. */
 export function HowItWas({ editable }: { readonly editable: boolean }) {
   const { book, reckoning, say, write } = usePane();
@@ -25,20 +28,33 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
   const shown = other ? items.map(mirrored) : items;
   const item = items.find((i) => i.item === chosen) ?? null;
   const faults = packingFaults(items, hingeOf(book), unitThicknessMm(book, reckoning));
-  const put = (e: PointerEvent<SVGSVGElement>) => {
-    if (!editable || other) return;
+  // A thing that is held follows the finger along the edges, and is written where it is let go.
+  const [held, setHeld] = useState<MapItem | null>(null);
+  const placeOf = (e: PointerEvent<SVGSVGElement>) => {
     const box = e.currentTarget.getBoundingClientRect();
     const x = ((e.clientX - box.left) / box.width) * MAP_BOX.width;
     const y = ((e.clientY - box.top) / box.height) * MAP_BOX.height;
+    return tapped({ x, y, box: PANE_IN_MAP });
+  };
+  const hold = (e: PointerEvent<SVGSVGElement>) => {
+    if (!editable || other) return;
+    const id = e.target instanceof Element ? e.target.closest("[data-item]")?.getAttribute("data-item") : null;
+    const on = items.find((i) => i.item === id);
+    if (!on) return;
+    e.currentTarget.setPointerCapture(e.pointerId);
+    setHeld(on);
+    setChosen(on.item);
+  };
+  const put = (e: PointerEvent<SVGSVGElement>) => {
+    if (!editable || other) return;
+    if (held) {
+      const was = items.find((i) => i.item === held.item);
+      if (was && (was.edge !== held.edge || Math.abs(was.share - held.share) > MOVED_SHARE)) write("takeout.map", held);
+      setHeld(null);
+      return;
+    }
     const id = uuidv7();
-    write("takeout.map", {
-      item: id,
-      thing,
-      ...tapped({ x, y, box: PANE_IN_MAP }),
-      thickness: null,
-      width: null,
-      material: "",
-    });
+    write("takeout.map", { item: id, thing, ...placeOf(e), thickness: null, width: null, material: "" });
     setChosen(id);
   };
   return (
@@ -58,7 +74,10 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
         className={`mx-auto block w-full max-w-[340px] ${editable && !other ? "cursor-crosshair" : ""}`}
         role="img"
         aria-label={`How it was, from ${book.added.side}${other ? ", seen from the other side" : ""}: ${items.length} on the map`}
+        onPointerDown={hold}
+        onPointerMove={(e) => held && setHeld({ ...held, ...placeOf(e) })}
         onPointerUp={put}
+        onPointerCancel={() => setHeld(null)}
       >
         <path d={`M4 4H${MAP_BOX.width - 4}V${MAP_BOX.height - 4}H4z`} className="d-frame" />
         <path
@@ -73,10 +92,13 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
         <text x={MAP_BOX.width / 2} y={MAP_BOX.height / 2 + 14} textAnchor="middle" className="d-mute">
           ↑ up
         </text>
-        {shown.map((i) => {
+        {shown.map((told) => {
+          const i = held?.item === told.item ? held : told;
           const at = mapPlace(i);
           return (
-            <g key={i.item}>
+            <g key={i.item} data-item={i.item} className={editable && !other ? "cursor-grab touch-none" : undefined}>
+              {/* As broad as a thumb, and not seen. */}
+              <path d={at.block} fill="none" stroke="none" strokeWidth={24} pointerEvents="all" />
               <path
                 d={at.block}
                 className={i.item === chosen ? "d-ease" : i.thing === "packer" ? "d-packer" : "d-face"}
