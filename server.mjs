@@ -136,6 +136,17 @@ const copyOfToday = () => {
 setTimeout(copyOfToday, FIRST_COPY_MS).unref();
 setInterval(copyOfToday, LOOK_FOR_DAY_MS).unref();
 
+/** Files of the build are listed once: built over while it runs, one is asked for that is gone. That ends its request and no more. */
+const BUILT = join(root, "dist/client");
+process.on("uncaughtException", (error) => {
+  if (error.code === "ENOENT" && String(error.path).startsWith(BUILT)) {
+    console.error(`${error.path} is gone: the application was built again while it runs. Start it again.`);
+    return;
+  }
+  console.error(error);
+  process.exit(1);
+});
+
 // The application closes the file as the process ends, which folds its write-ahead log in.
 process.on("exit", () => noteStopped(file));
 for (const signal of ["SIGTERM", "SIGINT"])

@@ -83,6 +83,7 @@ for (const [width, height] of [
     await type(page, { "width, top": width, "height, left": height });
     for (const size of [
       { width: 1280, height: 800 },
+      { width: 1024, height: 768 },
       { width: 390, height: 844 },
     ]) {
       await page.setViewportSize(size);

@@ -181,7 +181,9 @@ export function StepCard({
         <div className="step-more">
           {next && (
             <button type="button" className="btn" onClick={next}>
-              <span className="max-sm:hidden">Go to </span>what is due
+              <span>
+                <span className="max-sm:hidden">Go to </span>what is due
+              </span>
             </button>
           )}
           <button type="button" className="btn" onClick={() => setAsking(asking === "note" ? null : "note")}>
