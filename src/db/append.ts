@@ -81,12 +81,13 @@ function refuse(tx: Running, batch: readonly Entry[], sure: boolean): AppendErro
 
 /** A line for an order that has gone: whoever put it there did not know. */
 function lateLine(tx: Running, batch: readonly Entry[]): AppendError | null {
-  for (const e of batch) {
-    if (e.kind !== "order.line" || e.about.order === undefined) continue;
-    const log = readLog(entriesOfOrder(tx, e.about.order));
-    const isNew = !log.standing.some((x) => x.id === e.id);
-    if (isNew && log.standing.some((x) => x.kind === "order.sent"))
-      return { kind: "order-sent", entry: e.id, order: e.about.order };
+  const lines = batch.filter((e) => e.kind === "order.line");
+  for (const order of new Set(lines.flatMap((e) => e.about.order ?? []))) {
+    const { standing } = readLog(entriesOfOrder(tx, order));
+    if (!standing.some((x) => x.kind === "order.sent")) continue;
+    const there = new Set(standing.map((x) => x.id));
+    const late = lines.find((e) => e.about.order === order && !there.has(e.id));
+    if (late) return { kind: "order-sent", entry: late.id, order };
   }
   return null;
 }

@@ -118,6 +118,18 @@ export const entriesOfPanes = (db: Running, panes: readonly string[]): readonly 
 
 export const entriesOfOrder = (db: Running, order: string): readonly Entry[] => ofOrder(db).all({ order }).map(toEntry);
 
+/** The entry that opened each of these orders, read at once. */
+export const openingsOf = (db: Running, orders: readonly string[]): ReadonlyMap<string, Entry> =>
+  new Map(
+    inChunks(orders, (some) =>
+      db
+        .select()
+        .from(entries)
+        .where(and(inArray(entries.order, some), eq(entries.kind, "order.opened")))
+        .all(),
+    ).flatMap((row) => (row.order === null ? [] : [[row.order, toEntry(row)] as const])),
+  );
+
 /** About no pane and no order: written so that SQLite sees the partial index. */
 const ofFirm = () => and(isNull(entries.pane), isNull(entries.order));
 

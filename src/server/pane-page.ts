@@ -10,7 +10,7 @@ import { isStation, type Station } from "../core/plan/stations.ts";
 import { type Firm, withFirm } from "../core/round/book.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 import { nm } from "../core/units/length.ts";
-import { entriesOfOrder, entriesOfPane, logThrough } from "../db/entry-log.ts";
+import { entriesOfPane, logThrough, openingsOf } from "../db/entry-log.ts";
 import { neighboursOf, openOrders, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
@@ -91,6 +91,11 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
   const at = walk.indexOf(id);
   const round = roundById(db, row.round);
   const neighbours = neighboursOf(db, row.address, id);
+  const open = openOrders(db);
+  const openings = openingsOf(
+    db,
+    open.map((o) => o.id),
+  );
   return {
     kind: "page",
     data: {
@@ -104,12 +109,12 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       label: [row.address, row.opening, row.light].filter(Boolean).join(", "),
       before: walk[at - 1] ?? null,
       after: walk[at + 1] ?? null,
-      openOrders: openOrders(db).map(({ id, supplier, reference, lines }) => ({
+      openOrders: open.map(({ id, supplier, reference, lines }) => ({
         id,
         supplier,
         reference,
         lines,
-        opened: entriesOfOrder(db, id).find((e) => e.kind === "order.opened") ?? null,
+        opened: openings.get(id) ?? null,
       })),
       alike: panes
         .filter((p) => p.id !== id && p.address === row.address && p.opening === row.opening && NUMBERED.test(p.light))
