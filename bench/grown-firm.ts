@@ -1,6 +1,7 @@
 import { v7 as uuidv7 } from "uuid";
 import { type Chance, seeded } from "../src/core/chance/seeded.ts";
-import type { About, Entry, Kind, Payloads } from "../src/core/log/kinds.ts";
+import type { About } from "../src/core/log/kind-fact.ts";
+import type { Entry, Kind, Payloads } from "../src/core/log/kinds.ts";
 import type { Database } from "../src/db/database.ts";
 import { insertEntries } from "../src/db/entry-log.ts";
 import { bringTablesUp } from "../src/db/tables-made.ts";

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../tests/support/told.ts";
 import { TUB } from "../../tests/support/tub.ts";
-import { ABOUT } from "../core/log/about.ts";
+import { KINDS } from "../core/log/kinds.ts";
 import { dayOf } from "../core/units/day.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { EntryBatch, EntrySchema, PAYLOADS } from "./entry.ts";
@@ -22,7 +22,7 @@ describe("the schema of entries", () => {
   it("the same day tells the same story", () =>
     expect(ottermoleRow(dayOf("2026-05-20"))).toEqual(ottermoleRow(dayOf("2026-05-20"))));
   it("has a schema and a subject for every kind", () =>
-    expect(Object.keys(PAYLOADS).sort()).toEqual(Object.keys(ABOUT).sort()));
+    expect(Object.keys(PAYLOADS).sort()).toEqual(Object.keys(KINDS).sort()));
   it.each([
     ["no id", { id: "7" }],
     ["a time without its zone", { at: "2026-05-20T08:00:00" }],

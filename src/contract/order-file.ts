@@ -1,6 +1,7 @@
 import { z } from "zod";
+import type { ORDER_SCHEMAS } from "./kinds/order.ts";
+import { MORE_OF_LINE } from "./line-parts.ts";
 import { Id, Name, Nanometres, Short } from "./payload-parts.ts";
-import { MORE_OF_LINE, type SPECIFY_PAYLOADS } from "./payloads-specify.ts";
 import { route } from "./route.ts";
 
 /** One line of an order as a file: all that a cutter needs, sizes exact. */
@@ -61,4 +62,4 @@ export const PostReadOrder = route({
   }),
 });
 
-export type LinePayload = z.output<(typeof SPECIFY_PAYLOADS)["order.line"]>;
+export type LinePayload = z.output<(typeof ORDER_SCHEMAS)["order.line"]>;

@@ -4,9 +4,9 @@ import { OPENING, PLACES, type Place } from "../core/measure/places.ts";
 import { SHAPES, SITS, WAYS } from "../core/measure/ways.ts";
 import { HOLDS } from "../core/size/lay.ts";
 import { SCHOOLS } from "../core/size/school.ts";
+import { SPECIFY_SCHEMAS } from "./kinds/specify.ts";
 import { DayText, GridName, LengthOut, LengthUnit } from "./lengths.ts";
 import { Written } from "./payload-parts.ts";
-import { SPECIFY_PAYLOADS } from "./payloads-specify.ts";
 import { route } from "./route.ts";
 
 const Mm = z.number();
@@ -170,8 +170,8 @@ export const PaneCase = z
     off: Written.optional(),
     grid: GridName.optional(),
     hold: z.enum(HOLDS).optional(),
-    glass: SPECIFY_PAYLOADS["specify.glass"].optional(),
-    makeup: SPECIFY_PAYLOADS["specify.makeup"].shape.makeup.optional(),
+    glass: SPECIFY_SCHEMAS["specify.glass"].optional(),
+    makeup: SPECIFY_SCHEMAS["specify.makeup"].shape.makeup.optional(),
   })
   .meta({ id: "PaneCase" });
 export type PaneCase = z.output<typeof PaneCase>;

@@ -10,3 +10,8 @@ export const Short = z.string().max(200);
 /** As typed, even when it cannot be read: nothing typed is lost. */
 export const Written = z.strictObject({ text: z.string().max(60), unit: LengthUnit });
 export const Nanometres = z.int().min(1).max(MOST_READING);
+
+/** Whole pence: no part of a penny is ever kept. */
+export const Pence = z.int().min(0).max(1_000_000_000);
+/** A share of a picture or of an edge. */
+export const Share = z.number().min(0).max(1);

@@ -1,6 +1,5 @@
 import { z } from "zod";
-import { Id, Name, Nanometres, Short, Text } from "./payload-parts.ts";
-import { Pence } from "./payloads-order.ts";
+import { Id, Name, Nanometres, Pence, Short, Text } from "./payload-parts.ts";
 import { route } from "./route.ts";
 
 const Day = z.int().min(0).max(100_000).meta({ description: "Days since 1970-01-01." });

@@ -1,5 +1,5 @@
-import { ABOUT } from "../core/log/about.ts";
 import type { Entry } from "../core/log/kinds.ts";
+import { KINDS } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
 import { fail, ok, type Result } from "../core/result.ts";
 import { type Database, mustBeThere, type Running } from "./database.ts";
@@ -108,7 +108,7 @@ function unknownId(
       adds,
       asked.flatMap((a) => a.id ?? []),
     ),
-    ...batch.filter((e) => e.kind === adds && ABOUT[e.kind].includes(what)).flatMap((e) => e.about[what] ?? []),
+    ...batch.filter((e) => e.kind === adds && KINDS[e.kind].about.includes(what)).flatMap((e) => e.about[what] ?? []),
   ]);
   const stranger = asked.find((a) => a.id !== undefined && !known.has(a.id));
   return stranger?.id === undefined ? null : { kind: "unknown-id", entry: stranger.entry, what, id: stranger.id };

@@ -1,4 +1,5 @@
-import type { About, Entry, EntryOf, Kind, Payloads } from "../core/log/kinds.ts";
+import type { About } from "../core/log/kind-fact.ts";
+import type { Entry, EntryOf, Kind, Payloads } from "../core/log/kinds.ts";
 import { addDays, type Day, writeDay } from "../core/units/day.ts";
 
 export type Glazier = "Nell Harrow" | "Bram Tolley";

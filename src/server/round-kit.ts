@@ -1,5 +1,5 @@
+import type { Customer } from "../core/log/kinds/firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
-import type { Customer } from "../core/log/payloads-before.ts";
 import { HAD_NAMES } from "../core/order/had.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { oldGlassBack } from "../core/pane/old-glass.ts";

@@ -1,4 +1,5 @@
-import type { About, Entry, EntryOf, Kind, Payloads } from "../../src/core/log/kinds.ts";
+import type { About } from "../../src/core/log/kind-fact.ts";
+import type { Entry, EntryOf, Kind, Payloads } from "../../src/core/log/kinds.ts";
 
 /** A UUID of version 7 that says its number. @example uuid(7) // "00000000-0000-7000-8000-000000000007" */
 export const uuid = (n: number): string => `00000000-0000-7000-8000-${n.toString(16).padStart(12, "0")}`;

@@ -1,3 +1,4 @@
+import { type Apart, joinApart } from "./apart.ts";
 import type { Entry } from "./kinds.ts";
 
 /** Order of the log: by time, then by id, whoever wrote it and in whatever order it arrived. */
@@ -7,8 +8,10 @@ export const byTime = (a: Entry, b: Entry): number =>
 export type Log = {
   /** Every entry once, in order. */
   readonly all: readonly Entry[];
-  /** Those that hold: not struck, and no strikes. */
+  /** Those that hold: not struck, and no strikes. What was written apart is joined: each says what is true once it is there. */
   readonly standing: readonly Entry[];
+  /** Where two said different things of the same without seeing each other's, and nobody settled it yet. */
+  readonly apart: readonly Apart[];
   /** For each struck entry, the strike that holds against it. */
   readonly struck: ReadonlyMap<string, Entry & { readonly kind: "struck" }>;
 };
@@ -28,7 +31,8 @@ export function readLog(entries: readonly Entry[]): Log {
     if (target.kind === "struck" && byTime(target, e) > 0) continue;
     struck.set(target.id, e);
   }
-  return { all, standing: all.filter((e) => e.kind !== "struck" && !struck.has(e.id)), struck };
+  const held = all.filter((e) => e.kind !== "struck" && !struck.has(e.id));
+  return { all, ...joinApart(held, all), struck };
 }
 
 /** What one key takes back: this writer's newest entry that holds. Strikes are passed over: redo has a key of its own. */

@@ -1,7 +1,7 @@
 import type { Detail } from "../frame/detail.ts";
 import type { Side } from "../geometry/quad.ts";
+import type { PhotoArrow } from "../log/kinds/pane.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
-import type { PhotoArrow } from "../log/payloads-before.ts";
 import type { Member } from "../look/condition.ts";
 import type { Earlier } from "../look/earlier.ts";
 import type { ExamAnswers } from "../look/exam.ts";

@@ -4,7 +4,7 @@ import { sprigged } from "../frame/held.ts";
 import type { System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
-import type { Corner } from "../log/kinds.ts";
+import type { Corner } from "../log/kinds/size.ts";
 import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
 import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";

@@ -1,5 +1,6 @@
 import { type Quad, SIDES, type Side } from "../geometry/quad.ts";
-import type { Corner, Payloads } from "../log/kinds.ts";
+import type { Corner } from "../log/kinds/size.ts";
+import type { Payloads } from "../log/kinds.ts";
 import type { Figure } from "../measure/figure.ts";
 import { bowSetback } from "../size/lay.ts";
 import { shapedPane, shapeWithin, templatePoints } from "../size/shaped.ts";

@@ -1,5 +1,5 @@
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import type { SetAs } from "../log/payloads-set.ts";
+import type { SetAs } from "../log/kinds/set.ts";
 import { HEIGHTS, WIDTHS } from "../measure/places.ts";
 import { openingBy } from "../measure/reckoned.ts";
 import { throughBoth } from "../measure/twist.ts";

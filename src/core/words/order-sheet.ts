@@ -4,7 +4,7 @@ import { looksText, PART_NAMES } from "../specify/looks.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
-import { VERDICT_WORDS } from "./entry.ts";
+import { VERDICT_WORDS } from "./entry/order.ts";
 import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
 import { sizeText } from "./size-text.ts";

@@ -1,4 +1,4 @@
-import type { Corner } from "../log/kinds.ts";
+import type { Corner } from "../log/kinds/size.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";

@@ -1,4 +1,4 @@
-import type { FirmDetails as Details } from "../../core/log/payloads-before.ts";
+import type { FirmDetails as Details } from "../../core/log/kinds/firm.ts";
 
 const FIELDS: readonly (readonly [keyof Details, string, string])[] = [
   ["name", "Name", "organization"],

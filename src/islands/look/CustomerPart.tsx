@@ -1,4 +1,4 @@
-import type { Customer } from "../../core/log/payloads-before.ts";
+import type { Customer } from "../../core/log/kinds/firm.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 

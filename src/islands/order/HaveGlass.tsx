@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Had } from "../../core/log/payloads-order.ts";
+import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";

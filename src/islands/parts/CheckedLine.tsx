@@ -1,5 +1,5 @@
 import type { OrderLine } from "../../core/pane/order-book.ts";
-import { VERDICT_WORDS } from "../../core/words/entry.ts";
+import { VERDICT_WORDS } from "../../core/words/entry/order.ts";
 
 /** What came, what was said of it, and who looked. Nothing until somebody has. */
 export function CheckedLine({ line }: { readonly line: OrderLine }) {

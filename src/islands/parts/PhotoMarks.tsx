@@ -1,5 +1,5 @@
 import { type PointerEvent, useState } from "react";
-import type { PhotoArrow } from "../../core/log/payloads-before.ts";
+import type { PhotoArrow } from "../../core/log/kinds/pane.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { Arrows, usePhotoSource } from "./Picture.tsx";
 import { usePane } from "./pane-context.ts";

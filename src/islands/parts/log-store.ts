@@ -1,6 +1,7 @@
 import { atom, type ReadableAtom } from "nanostores";
 import { v7 as uuidv7 } from "uuid";
-import type { About, Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
+import type { About } from "../../core/log/kind-fact.ts";
+import type { Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import { stampAfter } from "../../core/log/stamp.ts";
 import { lastToRedo, lastToUndo, readLog } from "../../core/log/standing-entries.ts";
 import { type Courier, theCourier } from "./courier.ts";

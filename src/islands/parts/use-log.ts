@@ -1,6 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { useEffect, useRef, useState } from "react";
-import type { About, Entry } from "../../core/log/kinds.ts";
+import type { About } from "../../core/log/kind-fact.ts";
+import type { Entry } from "../../core/log/kinds.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { createLogStore, type LogStore } from "./log-store.ts";
 import { usePrefs } from "./prefs.ts";

@@ -1,4 +1,4 @@
-import type { Customer, FirmDetails } from "../../core/log/payloads-before.ts";
+import type { Customer, FirmDetails } from "../../core/log/kinds/firm.ts";
 import type { AftercareLine } from "../../core/signoff/aftercare.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { printPdf } from "./pdf.ts";

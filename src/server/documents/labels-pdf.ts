@@ -1,5 +1,5 @@
 import type { Content } from "pdfmake/interfaces.js";
-import { NO_DETAILS } from "../../core/log/payloads-before.ts";
+import { NO_DETAILS } from "../../core/log/kinds/firm.ts";
 import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
 import { orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";

@@ -1,5 +1,5 @@
 import type { Content } from "pdfmake/interfaces.js";
-import type { FirmDetails } from "../../core/log/payloads-before.ts";
+import type { FirmDetails } from "../../core/log/kinds/firm.ts";
 import { barPlaces } from "../../core/measure/bar-places.ts";
 import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines, type LineGroup } from "../../core/pane/order-groups.ts";

@@ -1,6 +1,6 @@
 import { createRequire } from "node:module";
 import type { Content, TDocumentDefinitions } from "pdfmake/interfaces.js";
-import type { FirmDetails } from "../../core/log/payloads-before.ts";
+import type { FirmDetails } from "../../core/log/kinds/firm.ts";
 
 type Printer = {
   setFonts: (fonts: object) => void;

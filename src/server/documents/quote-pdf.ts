@@ -1,5 +1,5 @@
 import type { Content } from "pdfmake/interfaces.js";
-import type { Customer, FirmDetails } from "../../core/log/payloads-before.ts";
+import type { Customer, FirmDetails } from "../../core/log/kinds/firm.ts";
 import type { QuoteBook } from "../../core/round/quotes.ts";
 import { addDays, dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";

@@ -1,39 +1,12 @@
 import { z } from "zod";
-import type { OrderPayloads } from "../core/log/payloads-order.ts";
-import { CHECK_LOOKS } from "../core/order/check-looks.ts";
-import { HAD_FROM, WHOSE } from "../core/order/had.ts";
-import { EXTRAS, PER } from "../core/order/price.ts";
-import { MAKES_OF } from "../core/order/sources.ts";
-import { TAKES } from "../core/order/their-cutting.ts";
-import { DayText, GridName } from "./lengths.ts";
-import { Id, Name, Nanometres, Short, Text, Written } from "./payload-parts.ts";
+import type { OrderPayloads } from "../../core/log/kinds/order.ts";
+import { HAD_FROM, WHOSE } from "../../core/order/had.ts";
+import { DayText } from "../lengths.ts";
+import { CHECKED_MORE, MORE_OF_LINE } from "../line-parts.ts";
+import { Id, Name, Nanometres, Pence, Short, Text, Written } from "../payload-parts.ts";
 
-/** Whole pence: no part of a penny is ever kept. */
-export const Pence = z.int().min(0).max(1_000_000_000);
-
-/** What was looked at when a pane came, beside its two sides. */
-export const CHECKED_MORE = {
-  up: Written.optional(),
-  down: Written.optional(),
-  thickness: Written.optional(),
-  looks: z.partialRecord(z.enum(CHECK_LOOKS), z.enum(["good", "bad"]).optional()).optional(),
-};
-
-export const TermsSchema = z.strictObject({
-  name: Name,
-  makes: z.array(z.enum(MAKES_OF)).max(MAKES_OF.length),
-  leastPence: Pence,
-  deliveryPence: Pence,
-  products: z.array(z.strictObject({ product: Name, pencePerM2: Pence })).max(200),
-  extras: z.array(z.strictObject({ extra: z.enum(EXTRAS), pence: Pence, per: z.enum(PER) })).max(50),
-  grid: GridName.optional(),
-  tolerance: z.strictObject({ smallMm: z.number().min(0).max(10), largeMm: z.number().min(0).max(10) }).optional(),
-  takes: z.enum(TAKES).optional(),
-});
-
-/** Ordering beyond the order itself, and quotes. */
-export const ORDER_PAYLOADS = {
-  "supplier.terms": TermsSchema,
+/** Schemas of what the entries of this station carry. */
+export const ORDER_SCHEMAS = {
   "order.stood-by": z.strictObject({ ids: z.array(Name).min(1).max(30), reason: z.string().trim().min(1).max(200) }),
   "order.read-back": z.strictObject({ line: Id, figures: z.array(z.string().max(20)).max(20) }),
   "order.handed": z.strictObject({ key: Name, to: Name }),
@@ -103,4 +76,24 @@ export const ORDER_PAYLOADS = {
     otherPence: Pence,
   }),
   "quote.answered": z.strictObject({ quote: Id, accepted: z.boolean(), day: DayText, note: Short }),
+  "order.opened": z.strictObject({ supplier: Name, reference: Short }),
+  "order.line": z.strictObject({
+    line: Id,
+    widthNm: Nanometres,
+    heightNm: Nanometres,
+    thicknessNm: Nanometres,
+    label: Short,
+    ...MORE_OF_LINE,
+  }),
+  "order.line-dropped": z.strictObject({ line: Id, reason: Short }),
+  "order.sent": z.strictObject({ day: DayText, due: DayText }),
+  "order.arrived": z.strictObject({ day: DayText }),
+  "order.checked": z.strictObject({
+    line: Id,
+    width: Written,
+    height: Written,
+    verdict: z.enum(["accepted", "accepted-with-note", "sent-back"]),
+    reason: Text,
+    ...CHECKED_MORE,
+  }),
 } satisfies { readonly [K in keyof OrderPayloads]: z.ZodType<OrderPayloads[K]> };

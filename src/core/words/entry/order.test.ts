@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { ORDER, ORDER_LINE, uuid } from "../../../tests/support/told.ts";
-import { EntrySchema } from "../../contract/entry.ts";
-import type { Entry, Kind, Payloads } from "../log/kinds.ts";
-import { entryWords } from "./entry.ts";
+import { ORDER, ORDER_LINE, uuid } from "../../../../tests/support/told.ts";
+import { EntrySchema } from "../../../contract/entry.ts";
+import type { Entry, Kind, Payloads } from "../../log/kinds.ts";
+import { entryWords } from "../entry.ts";
 
 /** A payload of each kind of ordering, quoting and ending, and what the logbook says. */
 const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {

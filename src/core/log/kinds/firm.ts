@@ -1,0 +1,99 @@
+import type { OwnCompound } from "../../bed/compound.ts";
+import type { System } from "../../frame/systems.ts";
+import { insertKey, type StockInsert, type StockPane } from "../../house/stock.ts";
+import type { PriceList } from "../../order/price.ts";
+import type { MakesOf } from "../../order/sources.ts";
+import type { TheirCutting } from "../../order/their-cutting.ts";
+import type { Station } from "../../plan/stations.ts";
+import type { Took } from "../../steps/past.ts";
+import type { Profile } from "../../takeout/profile.ts";
+import type { LengthUnit } from "../../units/length.ts";
+import { type KindFactsOf, one } from "../kind-fact.ts";
+
+/** Name, address and numbers of the firm; empty where nobody said. */
+export type FirmDetails = {
+  readonly name: string;
+  readonly address: string;
+  readonly telephone: string;
+  readonly mail: string;
+  readonly taxNumber: string;
+};
+export const NO_DETAILS: FirmDetails = { name: "", address: "", telephone: "", mail: "", taxNumber: "" };
+
+export type Customer = {
+  readonly address: string;
+  readonly name: string;
+  readonly telephone: string;
+  readonly keyHolder: string;
+};
+
+/** The firm's own, and its rounds: what their entries carry. */
+export type FirmPayloads = {
+  "round.opened": { readonly name: string; readonly place: string };
+  "round.weather": { readonly day: string; readonly wet: boolean; readonly lowC: number | null };
+  "round.day-off": { readonly day: string; readonly off: boolean };
+  "house.rule": { readonly rule: string; readonly value: string | number };
+  "supplier.added": {
+    readonly name: string;
+    readonly cuts: string;
+    readonly unit: LengthUnit;
+    readonly leadDays: number;
+  };
+  /** A size on the firm's shelf, or an insert on its list; one of the same name replaces it, `gone` takes it off. */
+  "stock.pane": StockPane & { readonly gone?: boolean | undefined };
+  "stock.insert": StockInsert & { readonly gone?: boolean | undefined };
+  /** A test for lead, kept once for the whole building. */
+  /** The firm as it stands on its papers. */
+  "firm.details": FirmDetails;
+  /** Whose window it is at an address, and who has the key. One of the same address replaces it. */
+  "customer.kept": Customer;
+  "building.lead": { readonly address: string; readonly result: "none" | "found" };
+  /** How the beads of a frame profile let go, kept for the next window of that profile. */
+  "profile.known": Profile;
+  /** How long a step took, for the firm's own minutes. */
+  "work.took": Took;
+  /** What a supplier makes and asks. One of the same name replaces it. */
+  "supplier.terms": { readonly name: string; readonly makes: readonly MakesOf[] } & PriceList & TheirCutting;
+  /** Learnt on one pane, for the next one like it. */
+  "lesson.kept": {
+    readonly lesson: string;
+    readonly says: string;
+    readonly station: Station;
+    readonly system: System;
+    readonly profile: string;
+    readonly address: string;
+    /** Where it was learnt. */
+    readonly pane: string;
+    readonly gone?: boolean | undefined;
+  };
+  /** What the firm sets glass in, in frames of this kind. */
+  "bed.usual": { readonly system: System; readonly compound: string };
+  /** A setting material as its label says; one of the same name replaces it. */
+  "compound.kept": OwnCompound & { readonly gone?: boolean | undefined };
+  /** How much of something lies on the firm's shelf. */
+  "shelf.kept": { readonly what: string; readonly amount: number; readonly unit: string };
+  /** Left behind on the day of a visit. */
+  "kit.forgot": { readonly what: string; readonly day: string };
+};
+
+/** What each of them is about, and what becomes of it where two people wrote apart. */
+export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
+  "round.opened": { about: ["round"], key: one, apart: "whole" },
+  "round.weather": { about: [], key: (p) => p.day, apart: "whole" },
+  "round.day-off": { about: [], key: (p) => p.day, apart: "whole" },
+  "house.rule": { about: [], key: (p) => p.rule, apart: "whole" },
+  "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },
+  "stock.pane": { about: [], key: (p) => p.name, apart: "whole" },
+  "stock.insert": { about: [], key: (p) => insertKey(p), apart: "whole" },
+  "firm.details": { about: [], key: one, apart: "fields" },
+  "customer.kept": { about: [], key: (p) => p.address, apart: "fields" },
+  "building.lead": { about: [], key: (p) => p.address, apart: "whole" },
+  "profile.known": { about: [], key: (p) => p.profile, apart: "fields" },
+  "work.took": { about: [], key: null },
+  "supplier.terms": { about: [], key: (p) => p.name, apart: "fields" },
+  "lesson.kept": { about: [], key: (p) => p.lesson, apart: "fields" },
+  "bed.usual": { about: [], key: (p) => p.system, apart: "whole" },
+  "compound.kept": { about: [], key: (p) => p.name, apart: "fields" },
+  "shelf.kept": { about: [], key: (p) => p.what, apart: "whole" },
+  "kit.forgot": { about: [], key: null },
+};

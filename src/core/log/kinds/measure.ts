@@ -1,0 +1,33 @@
+import type { Bars, Coating, Found } from "../../measure/found.ts";
+import type { OpeningPlace, Place } from "../../measure/places.ts";
+import type { Circumstance, Shape, Sits, Way } from "../../measure/ways.ts";
+import type { Written } from "../../tape/written.ts";
+import { type KindFactsOf, one } from "../kind-fact.ts";
+
+/** Measuring: what their entries carry. */
+export type MeasurePayloads = {
+  "measure.reading": { readonly place: Place; readonly sure?: Circumstance | undefined } & Written;
+  "measure.again": { readonly place: OpeningPlace } & Written;
+  "measure.stood-by": { readonly place: Place; readonly text: string };
+  "measure.way": { readonly way: Way };
+  "measure.circumstance": { readonly state: Circumstance };
+  "measure.shape": { readonly shape: Shape };
+  "measure.sits": { readonly sits: Sits };
+  "measure.bars": Bars;
+  "measure.coating": Coating;
+  "measure.found": Found;
+};
+
+/** What each of them is about, and what becomes of it where two people wrote apart. */
+export const MEASURE_KINDS: KindFactsOf<MeasurePayloads> = {
+  "measure.reading": { about: ["pane"], key: (p) => p.place, apart: "whole" },
+  "measure.again": { about: ["pane"], key: (p) => p.place, apart: "whole" },
+  "measure.stood-by": { about: ["pane"], key: (p) => p.place, apart: "whole" },
+  "measure.way": { about: ["pane"], key: one, apart: "whole" },
+  "measure.circumstance": { about: ["pane"], key: one, apart: "whole" },
+  "measure.shape": { about: ["pane"], key: one, apart: "whole" },
+  "measure.sits": { about: ["pane"], key: one, apart: "whole" },
+  "measure.bars": { about: ["pane"], key: one, apart: "whole" },
+  "measure.coating": { about: ["pane"], key: one, apart: "whole" },
+  "measure.found": { about: ["pane"], key: one, apart: "fields" },
+};

@@ -1,0 +1,45 @@
+import { compoundById } from "../../bed/compounds.ts";
+import { frameOf } from "../../frame/systems.ts";
+import { HOUSE_RULES, isHouseRule } from "../../house/rules.ts";
+import type { FirmPayloads } from "../../log/kinds/firm.ts";
+import { MAKES_NAMES } from "../../order/sources.ts";
+import { STATION_NAMES } from "../../plan/stations.ts";
+import { GAVE_FACTS, TURNED_NAMES, UNHOOKS_FACTS } from "../../takeout/profile.ts";
+import { money } from "../money.ts";
+import { onDay, type WordsOf } from "./parts.ts";
+
+/** Lines of the logbook about the firm's own things and its rounds. */
+export const FIRM_WORDS: WordsOf<FirmPayloads> = {
+  "round.opened": (p) => `Round opened: ${p.name}`,
+  "round.weather": (p) =>
+    `Weather, ${onDay(p.day)}: ${p.wet ? "wet" : "dry"}${p.lowC === null ? "" : `, down to ${p.lowC} °C`}`,
+  "round.day-off": (p) => `${onDay(p.day)} is ${p.off ? "a day off" : "worked"}`,
+  "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
+  "supplier.added": (p) => `Supplier: ${p.name}`,
+  "stock.pane": (p) => `${p.gone ? "No longer in stock" : "In stock"}: ${p.name}`,
+  "stock.insert": (p) => `${p.gone ? "Insert off the list" : "Insert on the list"}: ${p.family}`,
+  "firm.details": (p) => `On the papers: ${[p.name, p.address].filter(Boolean).join(", ") || "no name"}`,
+  "customer.kept": (p) =>
+    `${p.address}: ${[p.name, p.telephone, p.keyHolder && `key: ${p.keyHolder}`].filter(Boolean).join(", ") || "nobody named"}`,
+  "building.lead": (p) => `${p.address}: paint tested, lead ${p.result}`,
+  "profile.known": (p) => {
+    const { profile, unhooks, gave, turned, tape, brittle, lesson } = p;
+    const parts = [
+      unhooks && UNHOOKS_FACTS[unhooks].name,
+      turned && TURNED_NAMES[turned],
+      gave && `gave ${GAVE_FACTS[gave].name}`,
+      tape && `${tape} tape`,
+      brittle && "brittle",
+      lesson,
+    ].filter(Boolean);
+    return `{Beads} of ${profile}: ${parts.join(", ") || "nothing known"}`;
+  },
+  "work.took": (p) => `${STATION_NAMES[p.station]}, ${p.step.replaceAll("-", " ")}: took ${p.minutes} min`,
+  "supplier.terms": (p) =>
+    `${p.name}: makes ${p.makes.map((m) => MAKES_NAMES[m]).join(", ") || "nothing said"}; ${p.products.length} prices, least ${money(p.leastPence, "")}`,
+  "lesson.kept": (p) => (p.gone ? `No longer so: ${p.says}` : `Learnt: ${p.says}`),
+  "bed.usual": (p) => `Usual in ${frameOf(p.system).name}: ${compoundById(p.compound)?.name ?? p.compound}`,
+  "compound.kept": (p) => (p.gone ? `${p.name} taken off the list` : `${p.name} as its label says`),
+  "shelf.kept": (p) => `On the shelf: ${p.amount} ${p.unit} of ${p.what}`,
+  "kit.forgot": (p) => `Left behind ${onDay(p.day)}: ${p.what}`,
+};
