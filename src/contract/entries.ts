@@ -1,5 +1,5 @@
 import { z } from "zod";
-import { BatchTaken, EntryBatch, ReadEntrySchema } from "./entry.ts";
+import { BatchTaken, batchBroughtUp, EntryBatch, ReadEntrySchema } from "./entry.ts";
 import { route } from "./route.ts";
 
 export const PostEntries = route({
@@ -7,6 +7,7 @@ export const PostEntries = route({
   path: "/api/entries",
   says: "Adds entries to the log: all or none, and safe to send again.",
   more: "An entry that is already there is passed over. An entry about a pane, order or round that nobody has added is refused, and the whole batch with it.",
+  before: batchBroughtUp,
   input: EntryBatch,
   output: BatchTaken,
 });

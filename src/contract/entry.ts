@@ -1,5 +1,7 @@
 import { z } from "zod";
+import { MOST_SEEN } from "../core/log/apart.ts";
 import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
+import { broughtUp, markedVersion, versionOf } from "../core/log/version.ts";
 import { FIRST_DAY, LAST_DAY } from "../core/units/day.ts";
 import { FINISH_SCHEMAS } from "./kinds/finish.ts";
 import { FIRM_SCHEMAS } from "./kinds/firm.ts";
@@ -51,6 +53,19 @@ const entryOf = <K extends Kind>(kind: K) =>
     about: About,
     kind: z.literal(kind),
     payload: PAYLOADS[kind],
+    clock: At.optional().meta({ description: "What the writer's own clock said, where `at` was corrected." }),
+    seen: z.array(Id).max(MOST_SEEN).optional().meta({
+      description:
+        "The newest entries of the same thing that the writer had before them; [] for none. Left out: all that are stored. Two who had not seen each other's are both shown.",
+    }),
+    v: z
+      .int()
+      .min(1)
+      .max(versionOf(kind), {
+        error: "A newer version of Plain Pane wrote this. Bring this server up to it, then send it again.",
+      })
+      .optional()
+      .meta({ description: "The version of the payload; left out for the first." }),
   });
 
 const unionOf = (kinds: readonly Kind[]) => {
@@ -84,3 +99,20 @@ export const BatchTaken = z
   .strictObject({ taken: z.array(Id), known: z.array(Id), through: z.int() })
   .meta({ id: "BatchTaken", description: "Entries stored now, those already there, and the log's newest place." });
 export type BatchTaken = z.output<typeof BatchTaken>;
+
+/** What an older page sends, as this version writes it: checked after that, like all else. Never throws. */
+export function batchBroughtUp(raw: unknown): unknown {
+  const batch = raw as { readonly entries?: unknown } | null | undefined;
+  if (typeof batch !== "object" || batch === null || !Array.isArray(batch.entries)) return raw;
+  return { ...batch, entries: batch.entries.map(entryBroughtUp) };
+}
+
+function entryBroughtUp(raw: unknown): unknown {
+  const e = raw as { readonly kind?: unknown; readonly v?: unknown; readonly payload?: unknown } | null;
+  if (typeof e !== "object" || e === null || typeof e.kind !== "string" || !Object.hasOwn(PAYLOADS, e.kind)) return raw;
+  const kind = e.kind as Kind;
+  const from = e.v === undefined ? 1 : e.v;
+  if (typeof from !== "number" || from >= versionOf(kind)) return raw;
+  const up = broughtUp(kind, from, e.payload);
+  return up ? { ...e, payload: up.payload, ...markedVersion(kind) } : raw;
+}

@@ -8,6 +8,8 @@ export type Route<In extends z.ZodType = z.ZodType, Out extends z.ZodType = z.Zo
   /** What the answer means, its units, rule and source, for a stranger who reads the page. */
   readonly more?: string;
   readonly input: In | null;
+  /** What an older program sends, brought up before it is checked. */
+  readonly before?: (raw: unknown) => unknown;
   readonly output: Out;
   /** A calculation takes one case, or an array of up to 1 000. */
   readonly batch?: boolean;

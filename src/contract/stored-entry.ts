@@ -1,4 +1,5 @@
 import type { Entry, EntryOf, Kind } from "../core/log/kinds.ts";
+import { broughtUp, markedVersion } from "../core/log/version.ts";
 import { FIRST_DAY, LAST_DAY } from "../core/units/day.ts";
 import { PAYLOADS } from "./entry.ts";
 
@@ -9,6 +10,11 @@ export type StoredEntry = {
   readonly who: string;
   readonly kind: string;
   readonly about: Entry["about"];
+  readonly clock?: string | null;
+  /** JSON, as stored. */
+  readonly seen?: string | null;
+  /** The version of the payload; null for the first. */
+  readonly v?: number | null;
   /** JSON, as stored. */
   readonly payload: string;
 };
@@ -46,9 +52,33 @@ export function readStored(e: StoredEntry): Entry {
   } catch {
     return aside("what it says is damaged");
   }
-  const read = PAYLOADS[e.kind].safeParse(payload);
-  if (read.success) return { id, at, who, about, kind: e.kind, payload: read.data } as Entry;
+  const up = broughtUp(e.kind, e.v ?? 1, payload);
+  if (up === null) return aside("a newer version wrote it");
+  const read = PAYLOADS[e.kind].safeParse(up.payload);
+  if (read.success)
+    return {
+      id,
+      at,
+      who,
+      about,
+      kind: e.kind,
+      payload: read.data,
+      ...(e.clock && { clock: e.clock }),
+      ...seenOf(e.seen ?? null),
+      ...markedVersion(e.kind),
+    } as Entry;
   const issue = read.error.issues[0];
   const says = issue?.message.replace(/^.*received undefined$/, "is missing");
   return aside([issue?.path.map(String).join("."), says].filter(Boolean).join(": "));
+}
+
+/** What its writer had before them; nothing where that cannot be read. */
+function seenOf(stored: string | null): Pick<Entry, "seen"> {
+  if (stored === null) return {};
+  try {
+    const seen: unknown = JSON.parse(stored);
+    return Array.isArray(seen) ? { seen: seen.map(String) } : {};
+  } catch {
+    return {};
+  }
 }

@@ -118,7 +118,12 @@ const sameAbout = (a: Entry, b: Entry): boolean =>
   a.about.pane === b.about.pane && a.about.order === b.about.order && a.about.round === b.about.round;
 
 const sameEntry = (a: Entry, b: Entry): boolean =>
-  a.kind === b.kind && a.at === b.at && a.who === b.who && sameAbout(a, b) && stable(a.payload) === stable(b.payload);
+  a.kind === b.kind &&
+  a.at === b.at &&
+  a.who === b.who &&
+  sameAbout(a, b) &&
+  stable(a.seen ?? null) === stable(b.seen ?? null) &&
+  stable(a.payload) === stable(b.payload);
 
 /** JSON with its keys in order, so that the order in which a phone wrote them does not matter. */
 function stable(value: unknown): string {

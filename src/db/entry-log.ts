@@ -1,6 +1,7 @@
 import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, min, or, sql } from "drizzle-orm";
 import { readStored } from "../contract/stored-entry.ts";
 import type { Entry } from "../core/log/kinds.ts";
+import { markedVersion } from "../core/log/version.ts";
 import type { Running } from "./database.ts";
 import { oncePer } from "./once-per.ts";
 import { addedTo, entries, people } from "./schema.ts";
@@ -23,6 +24,9 @@ const toEntry = (row: Row): Entry =>
     kind: row.kind,
     about: aboutOf(row),
     payload: row.payload,
+    clock: row.clock,
+    seen: row.seen,
+    v: row.v,
   });
 
 /** Adds those that are not there yet, in the order given. Answers with the ids that were new. */
@@ -41,6 +45,9 @@ export function insertEntries(db: Running, batch: readonly Entry[], receivedAt: 
         order: e.about.order ?? null,
         payload: JSON.stringify(e.payload),
         receivedAt,
+        clock: e.clock ?? null,
+        seen: e.seen ? JSON.stringify(e.seen) : null,
+        v: markedVersion(e.kind).v ?? null,
       })
       .onConflictDoNothing({ target: entries.id })
       .run();

@@ -21,6 +21,12 @@ export const entries = sqliteTable(
     payload: text().notNull(),
     /** When this file heard of it, by its own clock; null for what was stored before that was noted. */
     receivedAt: text("received_at"),
+    /** What the writer's own clock said, where that was another time. */
+    clock: text(),
+    /** JSON: the ids that its writer had before them; null where that is not known. */
+    seen: text(),
+    /** The version of the payload; null for the first. */
+    v: integer(),
   },
   (t) => [
     /* Partial, so that looking for what is about nothing goes by an index of its own. */

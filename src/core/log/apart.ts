@@ -99,9 +99,12 @@ function hadBy(thread: Thread, e: Entry, byId: ReadonlyMap<string, Entry>): Read
     if (had.has(id)) continue;
     had.add(id);
     const known = thread.had.get(id);
+    const struck = byId.get(id);
     if (known) for (const older of known) had.add(older);
     // Struck meanwhile: what its writer had, its reader had too.
-    else open.push(...(byId.get(id)?.seen ?? []));
+    else if (struck?.seen) open.push(...struck.seen);
+    // Left out of what is carried here, or of a writer who said nothing: by then, all there was.
+    else return new Set([...had, ...thread.entries.map((x) => x.id)]);
   }
   return had;
 }
@@ -131,12 +134,41 @@ const at = (payload: unknown, path: string): unknown =>
   path.split(".").reduce<unknown>((v, k) => (v as Readonly<Record<string, unknown>> | null | undefined)?.[k], payload);
 const isList = (payload: unknown, path: string): boolean => Array.isArray(at(payload, path));
 
-/** Those that nobody who saw both has written over since. */
+/**
+ * Those that nobody settled since: by writing after both, or by saying that field anew after one of them, which then stands
+ * against the other in its place.
+ */
 const unsettled = (t: Thread): readonly Apart[] =>
   t.apart.filter(
-    ({ earlier, later }) =>
+    ({ field, earlier, later }) =>
       !t.entries.some((e) => {
         const had = t.had.get(e.id);
-        return had?.has(earlier.id) === true && had.has(later.id);
+        const [first, second] = [had?.has(earlier.id) === true, had?.has(later.id) === true];
+        return (first && second) || ((first || second) && says(t, e, field));
       }),
   );
+
+/** Whether an entry says something of a field, and not only repeats what its writer had. */
+function says(t: Thread, e: Entry, field: string): boolean {
+  const fact = KINDS[e.kind];
+  if (fact.key === null || fact.apart === "whole") return true;
+  if (fact.apart === "patch") return at(e.payload, field) !== undefined;
+  return changed(baseOf(t, t.had.get(e.id) ?? new Set()), e.payload).includes(field);
+}
+
+/**
+ * What is written to settle it: all that stands of the thing now, with this field as one of the two said it.
+ * `standing` is what stands of the log they are in.
+ */
+export function settledAs(standing: readonly Entry[], { field, later }: Apart, as: Entry): Payloads[Kind] {
+  const thread = threadOf(later);
+  const now = standing.findLast((e) => threadOf(e) === thread) ?? later;
+  if (field === "") return as.payload;
+  return withField(now.payload, field.split("."), at(as.payload, field)) as Payloads[Kind];
+}
+
+function withField(of: unknown, [first, ...rest]: readonly string[], value: unknown): unknown {
+  if (first === undefined) return value;
+  const was = (of ?? {}) as Readonly<Record<string, unknown>>;
+  return { ...was, [first]: withField(was[first], rest, value) };
+}

@@ -15,9 +15,14 @@ const nameOf = (v: unknown): string => {
   return name === undefined ? text(v) : text(name);
 };
 
+/** Where nothing was there before, what a form leaves empty says nothing. */
+const isUnsaid = (base: unknown, v: unknown): boolean =>
+  base === undefined &&
+  (v === undefined || v === null || v === "" || v === false || (Array.isArray(v) && v.length === 0));
+
 /** Fields that `theirs` changed of `base`, by their path; lists and figures are changed as wholes. */
 export function changed(base: unknown, theirs: unknown, path = ""): readonly string[] {
-  if (same(base, theirs)) return [];
+  if (same(base, theirs) || isUnsaid(base, theirs)) return [];
   if (!isPlain(theirs) || isWritten(theirs)) return [path];
   const was = isPlain(base) ? base : {};
   return [...new Set([...Object.keys(was), ...Object.keys(theirs)])].flatMap((k) =>
@@ -32,8 +37,8 @@ export function changed(base: unknown, theirs: unknown, path = ""): readonly str
  * // { by: "2026-06-01", mustLock: true }
  */
 export function joined(base: unknown, ours: unknown, theirs: unknown): unknown {
-  if (same(base, theirs)) return ours;
-  if (same(base, ours)) return theirs;
+  if (same(base, theirs) || isUnsaid(base, theirs)) return ours ?? theirs;
+  if (same(base, ours) || isUnsaid(base, ours)) return theirs;
   if (Array.isArray(theirs) && Array.isArray(ours)) return joinedLists(Array.isArray(base) ? base : [], ours, theirs);
   if (!isPlain(theirs) || !isPlain(ours) || isWritten(theirs)) return theirs;
   const was = isPlain(base) ? base : {};

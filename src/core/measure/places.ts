@@ -5,6 +5,7 @@ export const HEIGHTS = ["height-left", "height-middle", "height-right"] as const
 export const DIAGONALS = ["diagonal-up", "diagonal-down"] as const;
 export const OPENING = [...WIDTHS, ...HEIGHTS, ...DIAGONALS] as const;
 export type OpeningPlace = (typeof OPENING)[number];
+export const isOpeningPlace = (place: string): place is OpeningPlace => (OPENING as readonly string[]).includes(place);
 
 /** The same eight from the other face, where left and right are still those of the first: their difference is twist. */
 export const BACK = [

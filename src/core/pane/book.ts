@@ -1,6 +1,6 @@
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
-import type { OpeningPlace, Place } from "../measure/places.ts";
+import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
 import type { Circumstance } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { Result } from "../result.ts";
@@ -149,6 +149,18 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
     }
   }
+  // Two read the same place apart: the later stands, and the other is a second reading of it.
+  for (const { earlier } of log.apart)
+    if (
+      earlier.kind === "measure.reading" &&
+      isOpeningPlace(earlier.payload.place) &&
+      !writtenAgain.has(earlier.payload.place)
+    )
+      writtenAgain.set(earlier.payload.place, {
+        ...earlier,
+        kind: "measure.again",
+        payload: { ...earlier.payload, place: earlier.payload.place },
+      });
   const orders = ordersOf(log);
   const closedBy = latest.get("look.closed");
   const openedBy = latest.get("look.opened");

@@ -1,6 +1,6 @@
 import { isHouseRule } from "../house/rules.ts";
-import { insertKey } from "../house/stock.ts";
-import type { Entry } from "../log/kinds.ts";
+import { threadOf } from "../log/apart.ts";
+import type { Entry, Kind } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
 import { MOST_TIMED } from "../steps/past.ts";
 
@@ -14,7 +14,7 @@ const NEWEST = 60;
  * @example a rule changed forty times // its newest
  */
 export function essentialOf(entries: readonly Entry[], since?: string): readonly Entry[] {
-  const { all, standing } = readLog(entries);
+  const { all, standing, apart } = readLog(entries);
   const kept = new Set(all.slice(-NEWEST).map((e) => e.id));
   const of = new Map<string, Entry[]>();
   for (const e of standing) {
@@ -24,50 +24,44 @@ export function essentialOf(entries: readonly Entry[], since?: string): readonly
     if (same) same.push(e);
     else of.set(key, [e]);
   }
-  for (const same of of.values()) for (const e of stillCounts(same)) kept.add(e.id);
+  const written = new Set(all);
+  const unsettled = new Set(apart.flatMap((a) => [a.earlier.id, a.later.id]));
+  // Where two wrote apart, what stands follows from all of them.
+  const wroteApart = (e: Entry): boolean => !written.has(e) || unsettled.has(e.id);
+  for (const same of of.values()) for (const e of same.some(wroteApart) ? same : stillCounts(same)) kept.add(e.id);
   // A strike counts while what it struck is carried, and so does a strike of a strike.
   for (const e of all.toReversed()) if (e.kind === "struck" && kept.has(e.id)) kept.add(e.payload.entry);
   for (const e of all) if (e.kind === "struck" && kept.has(e.payload.entry)) kept.add(e.id);
   return all.filter((e) => kept.has(e.id));
 }
 
+/** Kinds that the firm is folded from, and those that must be seen though they are not. */
+const FOLDED: ReadonlySet<Kind> = new Set<Kind>([
+  "house.rule",
+  "supplier.added",
+  "supplier.terms",
+  "compound.kept",
+  "stock.pane",
+  "stock.insert",
+  "firm.details",
+  "customer.kept",
+  "building.lead",
+  "profile.known",
+  "bed.usual",
+  "work.took",
+  "lesson.kept",
+  "shelf.kept",
+  "kit.forgot",
+  "round.weather",
+  "round.day-off",
+  "unread",
+]);
+
 /** Entries of one key replace each other; null: nothing is folded of it. */
 function keyOf(e: Entry): string | null {
-  switch (e.kind) {
-    case "house.rule":
-      return isHouseRule(e.payload.rule) ? `${e.kind} ${e.payload.rule}` : null;
-    case "supplier.added":
-    case "supplier.terms":
-    case "compound.kept":
-    case "stock.pane":
-      return `${e.kind} ${e.payload.name}`;
-    case "firm.details":
-      return e.kind;
-    case "customer.kept":
-    case "building.lead":
-      return `${e.kind} ${e.payload.address}`;
-    case "profile.known":
-      return `${e.kind} ${e.payload.profile}`;
-    case "bed.usual":
-      return `${e.kind} ${e.payload.system}`;
-    case "work.took":
-      return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step}`;
-    case "lesson.kept":
-      return `${e.kind} ${e.payload.lesson}`;
-    case "shelf.kept":
-      return `${e.kind} ${e.payload.what}`;
-    case "kit.forgot":
-      return `${e.kind} ${e.payload.what} ${e.id}`;
-    case "stock.insert":
-      return `${e.kind} ${insertKey(e.payload)}`;
-    case "round.weather":
-    case "round.day-off":
-      return `${e.kind} ${e.payload.day}`;
-    case "unread":
-      return `${e.kind} ${e.id}`;
-    default:
-      return null;
-  }
+  if (!FOLDED.has(e.kind) || (e.kind === "house.rule" && !isHouseRule(e.payload.rule))) return null;
+  if (e.kind === "work.took") return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step}`;
+  return threadOf(e) ?? `${e.kind} ${e.id}`;
 }
 
 /** Of entries that replace each other: the newest; where a list keeps its order, the first that put it there too. */

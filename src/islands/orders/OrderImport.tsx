@@ -3,6 +3,7 @@ import { v7 as uuidv7 } from "uuid";
 import type { OrderFile } from "../../contract/order-file.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { entriesBy } from "../parts/new-entries.ts";
 import { sendEntries } from "../parts/send.ts";
 import { type ReadError, readFileAs } from "./read-file.ts";
 
@@ -61,9 +62,7 @@ export function ReadErrors({ errors }: { readonly errors: readonly ReadError[] }
 }
 
 function entriesFor(order: string, file: OrderFile, who: string): readonly Entry[] {
-  const at = new Date().toISOString();
-  const entry = (kind: string, about: object, payload: object) =>
-    ({ id: uuidv7(), at, who, about, kind, payload }) as unknown as Entry;
+  const entry = entriesBy(who);
   return [
     entry("order.opened", { order }, { supplier: file.supplier, reference: file.reference }),
     // A line of its own: the file may be read in twice, or beside the order it came from.

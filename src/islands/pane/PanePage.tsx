@@ -28,6 +28,7 @@ import { TicketFoot } from "./TicketFoot.tsx";
 import { Trail } from "./Trail.tsx";
 import { usePaneKeys } from "./use-pane-keys.ts";
 import { useViewInAddress } from "./use-view-in-address.ts";
+import { WroteApart } from "./WroteApart.tsx";
 
 export type PanePageProps = {
   readonly prefs: Prefs;
@@ -159,6 +160,13 @@ function WholePane(props: PanePageProps) {
       () => tell("The browser would not copy: select the ticket and copy it by hand"),
     );
   }, [tell]);
+  const settle = useCallback(
+    (as: Entry, payload: Entry["payload"]) => {
+      store.write(as.kind, as.about, payload);
+      tell(`Settled: ${entryWords(as, now.current.prefs)}`);
+    },
+    [store, tell],
+  );
   const openTapeLine = useCallback(() => send({ kind: "sheet", sheet: "tape-line" }), []);
   const closeSheet = useCallback(() => send({ kind: "sheet", sheet: null }), []);
   usePaneKeys({
@@ -242,6 +250,7 @@ function WholePane(props: PanePageProps) {
           people={props.people}
         />
         <Tape view={screen.view} open={open} />
+        <WroteApart settle={settle} />
         <StationView
           view={screen.view}
           open={open}

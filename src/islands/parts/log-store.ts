@@ -1,10 +1,13 @@
 import { atom, type ReadableAtom } from "nanostores";
 import { v7 as uuidv7 } from "uuid";
+import { headsOf, threadOf } from "../../core/log/apart.ts";
 import type { About } from "../../core/log/kind-fact.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import { stampAfter } from "../../core/log/stamp.ts";
 import { lastToRedo, lastToUndo, readLog } from "../../core/log/standing-entries.ts";
+import { markedVersion } from "../../core/log/version.ts";
 import { type Courier, theCourier } from "./courier.ts";
+import { deviceTime, hearServerClock } from "./device-clock.ts";
 
 export type LogStore = {
   readonly entries: ReadableAtom<readonly Entry[]>;
@@ -24,6 +27,8 @@ type Options = {
   /** What this page is about: entries about something else are none of its business. */
   readonly about: About;
   readonly who: () => string;
+  /** What else this page was sent with and knows: the firm's own entries on a pane's page. */
+  readonly knows?: readonly Entry[] | undefined;
   readonly courier?: Courier;
 };
 
@@ -62,19 +67,38 @@ export function createLogStore(of: Options): LogStore {
 
   function write<K extends Kind>(kind: K, about: About, payload: Payloads[K]): EntryOf<K> {
     const last = entries.get().reduce((newest, e) => (e.at > newest ? e.at : newest), "");
-    const entry = {
+    const { now, clock } = deviceTime();
+    const bare = {
       id: uuidv7(),
-      at: stampAfter(last || undefined, new Date().toISOString()),
+      at: stampAfter(last || undefined, now),
       who: of.who(),
       about,
       kind,
       payload,
+      ...(clock && { clock }),
+      ...markedVersion(kind),
     } as EntryOf<K>;
+    const entry = { ...bare, ...seenBefore(bare as unknown as Entry) };
     const written = entry as unknown as Entry;
     add([written], true);
     channel?.postMessage([written]);
     void courier.take([written]);
     return entry;
+  }
+
+  /** What this page had of the same thing, where it was sent all of it. */
+  function seenBefore(e: Entry): Pick<Entry, "seen"> {
+    const thread = threadOf(e);
+    const { pane, order } = e.about;
+    const knows =
+      order !== undefined
+        ? order === of.about.order ||
+          entries.get().some((x) => x.about.order === order && x.about.pane === of.about.pane)
+        : pane !== undefined
+          ? pane === of.about.pane
+          : of.knows !== undefined || of.about.pane === undefined;
+    if (thread === null || !knows) return {};
+    return { seen: headsOf(readLog([...(of.knows ?? []), ...entries.get()]).standing, thread) };
   }
 
   const strike = (target: Entry, reason: string) => void write("struck", target.about, { entry: target.id, reason });
@@ -84,7 +108,9 @@ export function createLogStore(of: Options): LogStore {
       const asked = new URLSearchParams({ after: String(through) });
       if (of.about.pane) asked.set("pane", of.about.pane);
       else if (of.about.order) asked.set("order", of.about.order);
+      const at = Date.now();
       const answer = await fetch(`/api/entries?${asked}`);
+      hearServerClock(answer.headers.get("x-now"), at, Date.now());
       if (!answer.ok) return;
       const news = (await answer.json()) as { entries: readonly Entry[]; through: number };
       through = news.through;

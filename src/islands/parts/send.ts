@@ -1,4 +1,5 @@
 import type { Entry } from "../../core/log/kinds.ts";
+import { hearServerClock } from "./device-clock.ts";
 
 export type Sent =
   | { readonly kind: "stored"; readonly ids: readonly string[] }
@@ -18,6 +19,7 @@ const NOT_NOW = new Set([401, 403, 408, 421, 425, 429]);
 /** Posts a batch. Whether it may be sent again, and in which pieces, follows from the kind of answer. */
 export async function sendEntries(batch: readonly Entry[]): Promise<Sent> {
   let answer: Response;
+  const asked = Date.now();
   try {
     answer = await fetch("/api/entries", {
       method: "POST",
@@ -28,6 +30,7 @@ export async function sendEntries(batch: readonly Entry[]): Promise<Sent> {
   } catch {
     return { kind: "no-answer" };
   }
+  hearServerClock(answer.headers.get("x-now"), asked, Date.now());
   if (answer.ok) return { kind: "stored", ids: batch.map((e) => e.id) };
   const error = await errorOf(answer);
   const message = error?.message ?? `The server answered ${answer.status}.`;

@@ -11,6 +11,8 @@ type Of = {
   readonly entries: readonly Entry[];
   readonly through: number;
   readonly about: About;
+  /** What else the page was sent with. */
+  readonly firmEntries?: readonly Entry[] | undefined;
 };
 
 /** The log of one page as it grows, and the reader whose entries go in it. */
@@ -23,7 +25,13 @@ export function useLog(of: Of): {
   const who = useRef(prefs.who);
   who.current = prefs.who;
   const [store] = useState(() =>
-    createLogStore({ initial: of.entries, through: of.through, about: of.about, who: () => who.current }),
+    createLogStore({
+      initial: of.entries,
+      through: of.through,
+      about: of.about,
+      who: () => who.current,
+      knows: of.firmEntries,
+    }),
   );
   useEffect(() => store.start(), [store]);
   return { store, entries: useStore(store.entries, { ssr: "initial" }), prefs };

@@ -1,11 +1,9 @@
 import { useState } from "react";
-import { v7 as uuidv7 } from "uuid";
 import { HOUSE_RULES, type HouseRule } from "../../core/house/rules.ts";
-import type { EntryOf } from "../../core/log/kinds.ts";
 import { firmReads, type Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { changePrefs, usePrefs } from "../parts/prefs.ts";
-import { sendEntries } from "../parts/send.ts";
 
 const ASKED = [
   { rule: "readsIn", says: "The firm reads in", names: { mm: "millimetres", in: "inches" } },
@@ -27,21 +25,11 @@ function FirstStart({ prefs: initial }: { readonly prefs: Prefs }) {
   const [wrong, setWrong] = useState<string | null>(null);
   const keep = async (form: FormData) => {
     const told = Object.fromEntries(ASKED.map((a) => [a.rule, String(form.get(a.rule))]));
-    const entries = ASKED.map(
-      (a): EntryOf<"house.rule"> => ({
-        id: uuidv7(),
-        at: new Date().toISOString(),
-        who: prefs.who,
-        about: {},
-        kind: "house.rule",
-        payload: { rule: a.rule, value: told[a.rule] ?? HOUSE_RULES[a.rule].value },
-      }),
+    const entry = entriesBy(prefs.who);
+    const refused = await handOver(
+      ASKED.map((a) => entry("house.rule", {}, { rule: a.rule, value: told[a.rule] ?? HOUSE_RULES[a.rule].value })),
     );
-    const sent = await sendEntries(entries);
-    if (sent.kind !== "stored")
-      return setWrong(
-        "message" in sent ? sent.message : "No answer from the server. What you chose still stands here: try again.",
-      );
+    if (refused !== null) return setWrong(refused);
     changePrefs(
       prefs,
       firmReads({ readsIn: told["readsIn"], speaks: told["speaks"] } as Parameters<typeof firmReads>[0]),

@@ -3,9 +3,8 @@ import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { theCourier } from "../parts/courier.ts";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { Sheet } from "../parts/Sheet.tsx";
-import { sendEntries } from "../parts/send.ts";
 
 type Props = {
   readonly rows: readonly RoundRow[];
@@ -32,9 +31,7 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
     if (picked.length === 0) return setWrong("Tick the panes to order first.");
     const chosen = String(form.get("order") ?? "new");
     const order = chosen === "new" ? uuidv7() : chosen;
-    const at = new Date().toISOString();
-    const entry = (kind: string, about: object, payload: object) =>
-      ({ id: uuidv7(), at, who: prefs.who, about, kind, payload }) as unknown as Entry;
+    const entry = entriesBy(prefs.who);
     const batch: Entry[] = [
       ...(chosen === "new"
         ? [
@@ -45,13 +42,13 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
             ),
           ]
         : []),
-      ...picked.map((r) => entry("order.line", { order, pane: r.id }, { line: uuidv7(), ...r.line })),
+      ...picked.flatMap((r) =>
+        r.line ? [entry("order.line", { order, pane: r.id }, { line: uuidv7(), ...r.line })] : [],
+      ),
     ];
-    const sent = await sendEntries(batch);
-    if (sent.kind === "stored") return location.assign(`/orders/${order}`);
-    if (sent.kind !== "no-answer") return setWrong(sent.message);
-    await theCourier().take(batch);
-    return setWrong("No signal: it is kept on this device, and goes out by itself.");
+    const refused = await handOver(batch);
+    if (refused !== null) return setWrong(refused);
+    return location.assign(`/orders/${order}`);
   };
   return (
     <Sheet title="Gather an order" close={close}>

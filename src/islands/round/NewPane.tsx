@@ -2,12 +2,11 @@ import { type FormEvent, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import { PaneForm } from "../../contract/pane-form.ts";
 import { FIRST_SYSTEM, frameOf, SYSTEMS } from "../../core/frame/systems.ts";
-import type { EntryOf } from "../../core/log/kinds.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
-import { sendEntries } from "../parts/send.ts";
 
 type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
 
@@ -29,25 +28,15 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
     }
     setErrors({});
     const { rows, columns, ...added } = read.data;
-    const base = Date.now();
-    const entries = lightsOf(added.light, rows, columns).map(
-      (light, i): EntryOf<"pane.added"> => ({
-        id: uuidv7(),
-        at: new Date(base + i).toISOString(),
-        who: prefs.who,
-        about: { pane: uuidv7() },
-        kind: "pane.added",
-        payload: { round, ...added, light },
-      }),
+    const entry = entriesBy(prefs.who);
+    const entries = lightsOf(added.light, rows, columns).map((light) =>
+      entry("pane.added", { pane: uuidv7() }, { round, ...added, light }),
     );
     setSending(true);
-    const sent = await sendEntries(entries);
+    const refused = await handOver(entries);
     setSending(false);
-    if (sent.kind === "stored") location.assign(`/panes/${entries[0]?.about.pane ?? ""}/look`);
-    else
-      setWrong(
-        "message" in sent ? sent.message : "No answer from the server. What you typed is still here: try again.",
-      );
+    if (refused === null) location.assign(`/panes/${entries[0]?.about.pane ?? ""}/look`);
+    else setWrong(refused);
   };
   const field = (name: "address" | "opening" | "light", label: string, example: string, list?: string) => (
     <label className="block">

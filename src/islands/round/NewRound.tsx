@@ -1,9 +1,8 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
-import type { EntryOf } from "../../core/log/kinds.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
-import { sendEntries } from "../parts/send.ts";
 
 /** Opens a round: a name and a place. */
 export default function NewRound({ prefs: initial }: { readonly prefs: Prefs }) {
@@ -11,20 +10,10 @@ export default function NewRound({ prefs: initial }: { readonly prefs: Prefs }) 
   const [wrong, setWrong] = useState<string | null>(null);
   const open = async (form: FormData) => {
     const round = uuidv7();
-    const entry: EntryOf<"round.opened"> = {
-      id: uuidv7(),
-      at: new Date().toISOString(),
-      who: prefs.who,
-      about: { round },
-      kind: "round.opened",
-      payload: { name: String(form.get("name")), place: String(form.get("place")) },
-    };
-    const sent = await sendEntries([entry]);
-    if (sent.kind === "stored") location.assign(`/?round=${round}`);
-    else
-      setWrong(
-        "message" in sent ? sent.message : "No answer from the server. What you typed is still here: try again.",
-      );
+    const told = { name: String(form.get("name")), place: String(form.get("place")) };
+    const refused = await handOver([entriesBy(prefs.who)("round.opened", { round }, told)]);
+    if (refused === null) location.assign(`/?round=${round}`);
+    else setWrong(refused);
   };
   return (
     <form

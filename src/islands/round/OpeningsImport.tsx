@@ -10,6 +10,7 @@ import { rowProblemSentence } from "../../core/words/openings-table.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
+import { entriesBy } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
 import { sendEntries } from "../parts/send.ts";
 
@@ -138,10 +139,8 @@ const changesOf = (row: PaneRow, known: Known | undefined) =>
 /** What a row adds: a pane with its readings, or only the readings that differ. */
 function entriesFor(row: PaneRow, known: Known | undefined, round: string, who: string): readonly Entry[] {
   const about = { pane: known ? known.id : uuidv7() };
-  const base = Date.now();
-  let n = 0;
-  const tell = <K extends Kind>(kind: K, payload: Payloads[K]): Entry =>
-    ({ id: uuidv7(), at: new Date(base + n++).toISOString(), who, about, kind, payload }) as unknown as Entry;
+  const entry = entriesBy(who);
+  const tell = <K extends Kind>(kind: K, payload: Payloads[K]): Entry => entry(kind, about, payload);
   const readings = (known ? changesOf(row, known) : row.readings).map((r) =>
     tell("measure.reading", { ...r, ...(row.state ? { sure: row.state } : {}) }),
   );

@@ -93,7 +93,7 @@ async function oneCase<In extends z.ZodType, Out extends z.ZodType>(
   run: Run<z.output<In>, z.output<Out>>,
   raw: unknown,
 ): Promise<Outcome<z.output<Out>>> {
-  const parsed = route.input?.safeParse(raw ?? undefined);
+  const parsed = route.input?.safeParse((route.before ? route.before(raw) : raw) ?? undefined);
   if (parsed && !parsed.success) return { ok: false, error: invalid(parsed.error) };
   return run(parsed?.data as z.output<In>);
 }

@@ -1,0 +1,3 @@
+ALTER TABLE `entries` ADD `clock` text;--> statement-breakpoint
+ALTER TABLE `entries` ADD `seen` text;--> statement-breakpoint
+ALTER TABLE `entries` ADD `v` integer;
