@@ -26,6 +26,7 @@ import { CalcThickness } from "./calc-thickness.ts";
 import { CalcToeHeel } from "./calc-toe-heel.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
 import { PostInstrument, PostPair } from "./instruments.ts";
+import { GetKept } from "./kept.ts";
 import { PostReadOrder } from "./order-file.ts";
 import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
 import { CalcPane, GetPane, GetRound } from "./panes.ts";
@@ -75,6 +76,7 @@ export const ROUTES: readonly Route[] = [
   GetEntries,
   GetPane,
   GetRound,
+  GetKept,
   PostHand,
   PostAnswer,
   PostAsk,

@@ -237,6 +237,56 @@ export function entriesAfter(db: Running, q: AfterQuery, most: number) {
   };
 }
 
+/**
+ * What was stored after a place in the log of a round's panes, of the round itself and, where asked, of the firm, oldest first.
+ * Orders that its panes stand on come whole as soon as anything was stored of them since. While there is more, `through` is
+ * where it goes on; at the end it is the log's newest place.
+ */
+export function entriesOfRoundAfter(
+  db: Running,
+  round: string,
+  by: { readonly after: number; readonly most: number; readonly withFirm: boolean },
+) {
+  const end = logThrough(db);
+  const panes = panesAddedTo(db, round);
+  const own = inChunks(panes, (some) =>
+    db
+      .select()
+      .from(entries)
+      .where(and(inArray(entries.pane, some), gt(entries.seq, by.after)))
+      .all(),
+  );
+  const about = by.withFirm ? ofFirm() : and(eq(entries.round, round), isNull(entries.pane), isNull(entries.order));
+  const rest = db
+    .select()
+    .from(entries)
+    .where(and(about, gt(entries.seq, by.after)))
+    .all();
+  const orders = ordersOfPanes(db, panes);
+  const news = new Set(
+    inChunks(orders, (some) =>
+      db
+        .selectDistinct({ id: entries.order })
+        .from(entries)
+        .where(and(inArray(entries.order, some), gt(entries.seq, by.after)))
+        .all(),
+    ).flatMap((r) => r.id ?? []),
+  );
+  const whole = inChunks([...news], (some) => db.select().from(entries).where(inArray(entries.order, some)).all());
+  const seen = new Set<number>();
+  const all = [...own, ...rest].filter((row) => !seen.has(row.seq) && seen.add(row.seq)).sort((a, b) => a.seq - b.seq);
+  const page = all.slice(0, by.most);
+  const more = all.length > page.length;
+  const there = new Set(page.map((row) => row.seq));
+  // Orders come with the last page: until then what is said of them would be half.
+  const orderRows = more ? [] : whole.filter((row) => !there.has(row.seq)).sort((a, b) => a.seq - b.seq);
+  return {
+    entries: [...page, ...orderRows].map(toEntry),
+    through: more ? (page.at(-1)?.seq ?? end) : end,
+    more,
+  };
+}
+
 /** Orders whose first entry about a pane was stored after a place in the log. */
 const ordersJoinedAfter = (db: Running, pane: string, after: number): string[] =>
   db

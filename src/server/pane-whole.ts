@@ -1,5 +1,6 @@
 import type { z } from "zod";
 import type { GetPane, GetRound } from "../contract/panes.ts";
+import { byPane } from "../core/log/by-pane.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
@@ -9,7 +10,6 @@ import { nm } from "../core/units/length.ts";
 import { type WholeBy, wholePane } from "../core/words/whole-pane.ts";
 import { entriesOfPane, entriesOfPanes } from "../db/entry-log.ts";
 import { paneById, panesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
-import { byPane } from "./by-pane.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import type { Outcome } from "./http/endpoint.ts";

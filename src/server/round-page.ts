@@ -1,8 +1,7 @@
-import type { Entry } from "../core/log/kinds.ts";
-import { type Alert, alertsOf, settable } from "../core/round/alerts.ts";
+import { composeRoundHead, type RoundHeadData, type RoundLinesData } from "../core/page/round-page.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
 import type { RoundRow } from "../core/round/row.ts";
-import { listRounds, openOrders, panesOfRound, type RoundRow as Round, roundById } from "../db/lists.ts";
+import { listRounds, openOrders, panesOfRound, roundById } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import { rowsOf } from "./round-rows.ts";
 import { theDatabase } from "./the-database.ts";
@@ -12,22 +11,13 @@ import { today } from "./today.ts";
 export const ROWS_AT_ONCE = 60;
 
 export type RoundPageData = {
-  readonly round: Round | null;
+  readonly head: RoundHeadData | null;
+  readonly lines: RoundLinesData;
   /** Nobody has said yet how the firm reads, nor by which rules it calls for safety glass. */
   readonly isNew: boolean;
-  readonly others: readonly Round[];
-  /** The first lines; the rest is asked for. */
-  readonly rows: readonly RoundRow[];
-  readonly panes: number;
-  readonly alerts: readonly Alert[];
-  readonly settable: number;
-  readonly openings: number;
-  readonly firmEntries: readonly Entry[];
-  readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
-  readonly today: number;
 };
 
-/** A round by its id, or the newest; null where there is none yet. */
+/** A round by its id, or the newest; no head where there is none yet. */
 export async function roundPage(asked: string | null): Promise<RoundPageData> {
   const db = theDatabase();
   const rounds = listRounds(db);
@@ -35,23 +25,24 @@ export async function roundPage(asked: string | null): Promise<RoundPageData> {
   const loaded = loadFirm(db);
   const panes = round ? panesOfRound(db, round.id) : [];
   const now = today();
-  const told = panes.map((p) => ({
-    id: p.id,
-    where: [p.address, p.opening].filter(Boolean).join(", "),
-    facts: p.facts as BoardFacts,
-  }));
   return {
-    round,
+    head:
+      round &&
+      composeRoundHead(
+        round,
+        rounds.filter((r) => r.id !== round.id),
+        panes.map((p) => ({ ...p, facts: p.facts as BoardFacts })),
+        loaded.firm,
+        now,
+      ),
+    lines: {
+      rows: await rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
+      panes: panes.length,
+      firmEntries: loaded.entries,
+      openOrders: openOrders(db).map(({ id, supplier, reference }) => ({ id, supplier, reference })),
+      today: now,
+    },
     isNew: !loaded.firm.decided.has("safetySet"),
-    others: rounds.filter((r) => r.id !== round?.id),
-    rows: await rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
-    panes: panes.length,
-    alerts: alertsOf(told, { today: now, calendar: loaded.firm.calendar, compounds: loaded.firm.compounds }),
-    settable: settable(told),
-    openings: new Set(panes.map((p) => `${p.address}\n${p.opening}`)).size,
-    firmEntries: loaded.entries,
-    openOrders: openOrders(db).map(({ id, supplier, reference }) => ({ id, supplier, reference })),
-    today: now,
   };
 }
 

@@ -1,3 +1,4 @@
+import { byPane } from "../core/log/by-pane.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { type Quote, type QuotedPane, type QuoteRates, quoteOf } from "../core/order/quote.ts";
 import { foldPane } from "../core/pane/book.ts";
@@ -7,7 +8,6 @@ import { withFirm } from "../core/round/book.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPanes, entriesOfRound, logThrough } from "../db/entry-log.ts";
 import { acknowledgedOfRound, panesOfRound, roundById } from "../db/lists.ts";
-import { byPane } from "./by-pane.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { recordsOf } from "./supplier-records.ts";

@@ -1,4 +1,5 @@
 import { createHash } from "node:crypto";
+import { byPane } from "../core/log/by-pane.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { withFirm } from "../core/round/book.ts";
@@ -8,7 +9,6 @@ import type { Database } from "../db/database.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import type { PaneRow } from "../db/lists.ts";
 import { breathing } from "./breathing.ts";
-import { byPane } from "./by-pane.ts";
 import { serverFindBest } from "./find-best.ts";
 import type { LoadedFirm } from "./firm.ts";
 import { log } from "./log.ts";

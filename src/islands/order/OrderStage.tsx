@@ -1,3 +1,4 @@
+import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -5,7 +6,7 @@ import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";
 import { Sources } from "./Sources.tsx";
 import { Travel } from "./Travel.tsx";
-import { type OpenOrder, usePutOn } from "./use-put-on.ts";
+import { usePutOn } from "./use-put-on.ts";
 
 /** The line as it is read out, with its drawing; where it can come from, or how it travels. */
 export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenOrder[] }) {

@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
+import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
@@ -20,9 +21,7 @@ import { Size } from "../parts/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
 import { HaveGlass } from "./HaveGlass.tsx";
 import { ItBroke } from "./ItBroke.tsx";
-import { type OpenOrder, usePutOn } from "./use-put-on.ts";
-
-export type { OpenOrder };
+import { usePutOn } from "./use-put-on.ts";
 
 /** On an order, on its way, come and checked: the pane's side of it. */
 export function OrderStation({ openOrders }: { readonly openOrders: readonly OpenOrder[] }) {

@@ -1,20 +1,12 @@
 import { v7 as uuidv7 } from "uuid";
-import type { Entry } from "../../core/log/kinds.ts";
 import { onTheirGrid } from "../../core/order/their-cutting.ts";
+import type { OpenOrder } from "../../core/page/pane-page.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { useSources } from "./use-sources.ts";
-
-export type OpenOrder = {
-  readonly id: string;
-  readonly supplier: string;
-  readonly reference: string;
-  /** The entry that opened it, for whoever puts the first of their own on it. */
-  readonly opened: Entry | null;
-};
 
 export type PutOn = {
   /** What keeps it off an order; null where nothing does. */

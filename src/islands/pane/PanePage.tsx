@@ -1,6 +1,7 @@
 import { memo, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
+import type { OpenOrder, PanePageData } from "../../core/page/pane-page.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { foldFirm, withFirm } from "../../core/round/book.ts";
@@ -23,33 +24,16 @@ import BrokenPane from "./BrokenPane.tsx";
 import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
 import { PANE_KEYS } from "./pane-keys.ts";
 import { StationTape } from "./StationTape.tsx";
-import { type OpenOrder, StationView } from "./StationView.tsx";
+import { StationView } from "./StationView.tsx";
 import { TicketFoot } from "./TicketFoot.tsx";
 import { Trail } from "./Trail.tsx";
 import { usePaneKeys } from "./use-pane-keys.ts";
 import { useViewInAddress } from "./use-view-in-address.ts";
 import { WroteApart } from "./WroteApart.tsx";
 
-export type PanePageProps = {
+type PanePageProps = PanePageData & {
   readonly prefs: Prefs;
   readonly people: readonly string[];
-  readonly pane: string;
-  readonly label: string;
-  readonly view: View;
-  readonly entries: readonly Entry[];
-  readonly firmEntries: readonly Entry[];
-  readonly through: number;
-  readonly today: number;
-  readonly before: string | null;
-  readonly after: string | null;
-  readonly openOrders: readonly OpenOrder[];
-  readonly alike: PaneScreen["alike"];
-  readonly causesHere: PaneScreen["causesHere"];
-  readonly makeupsHere: PaneScreen["makeupsHere"];
-  readonly doneBefore: PaneScreen["doneBefore"];
-  readonly othersHere: PaneScreen["othersHere"];
-  readonly tagsHere: PaneScreen["tagsHere"];
-  readonly records: PaneScreen["records"];
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;

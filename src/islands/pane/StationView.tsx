@@ -2,6 +2,7 @@ import { type ComponentType, memo } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
+import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { Finish } from "../finish/Finish.tsx";
 import { FinishStage } from "../finish/FinishStage.tsx";
 import { Look } from "../look/Look.tsx";
@@ -10,7 +11,7 @@ import { Measure } from "../measure/Measure.tsx";
 import { MeasureStage } from "../measure/MeasureStage.tsx";
 import { ReadingPad } from "../measure/ReadingPad.tsx";
 import { OrderStage } from "../order/OrderStage.tsx";
-import { type OpenOrder, OrderStation } from "../order/OrderStation.tsx";
+import { OrderStation } from "../order/OrderStation.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Ready } from "../ready/Ready.tsx";
 import { ReadyStage } from "../ready/ReadyStage.tsx";
@@ -29,8 +30,6 @@ import type { View } from "./model.ts";
 import { Notes } from "./Notes.tsx";
 import { PhoneWay, type WaysOn } from "./PhoneWay.tsx";
 import { PrintHead } from "./PrintHead.tsx";
-
-export type { OpenOrder };
 
 export type StationProps = WaysOn & {
   readonly asked: Place | null;

@@ -46,6 +46,7 @@ beforeEach(() => {
     return {
       ok: said.status < 400,
       status: said.status,
+      headers: new Headers(),
       json: async () => ({ error: { code: "invalid", message: said.message ?? "" } }),
     };
   });

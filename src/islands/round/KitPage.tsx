@@ -1,7 +1,6 @@
-import type { Entry } from "../../core/log/kinds.ts";
+import type { RoundKit } from "../../core/page/round-kit.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
-import type { Kit } from "../../core/steps/kit.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -15,38 +14,7 @@ import { useLog } from "../parts/use-log.ts";
 
 const KG_PER_LB = 0.45359237;
 
-type Props = {
-  readonly prefs: Prefs;
-  readonly round: { readonly id: string; readonly name: string };
-  readonly on: number;
-  readonly panes: readonly {
-    readonly id: string;
-    readonly where: string;
-    readonly station: string;
-    readonly who: string;
-    readonly going: boolean;
-  }[];
-  readonly isWet: boolean;
-  readonly glass: readonly {
-    readonly where: string;
-    readonly widthNm: number | null;
-    readonly heightNm: number | null;
-    readonly what: string;
-    readonly isHere: boolean;
-  }[];
-  readonly kit: Kit;
-  readonly materials: readonly Material[];
-  readonly booked: readonly {
-    readonly where: string;
-    readonly day: string;
-    readonly from: string;
-    readonly hours: number;
-    readonly helper: string;
-  }[];
-  readonly entries: readonly Entry[];
-  readonly through: number;
-  readonly today: number;
-};
+type Props = RoundKit & { readonly prefs: Prefs };
 
 /** The night before: tools, what was forgotten last time on top; what is used up against what lies on the shelf. */
 function KitPage(props: Props) {

@@ -1,5 +1,5 @@
 import { useCallback, useMemo, useRef, useState } from "react";
-import type { Entry } from "../../core/log/kinds.ts";
+import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { foldFirm } from "../../core/round/book.ts";
 import { isIn, PART_NAMES, PARTS, type Part, pressingFirst } from "../../core/round/part-of.ts";
 import type { RoundRow } from "../../core/round/row.ts";
@@ -18,15 +18,9 @@ import { RoundList } from "./RoundList.tsx";
 import { ROUND_KEYS } from "./round-keys.ts";
 import { useRows } from "./use-rows.ts";
 
-type Props = {
+type Props = RoundLinesData & {
   readonly prefs: Prefs;
   readonly round: string;
-  /** The first lines of them; the rest is fetched. */
-  readonly rows: readonly RoundRow[];
-  readonly panes: number;
-  readonly firmEntries: readonly Entry[];
-  readonly today: number;
-  readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
 };
 
 /** Days drawn before today, and in all. */

@@ -1,4 +1,4 @@
-import type { Entry } from "../core/log/kinds.ts";
+import type { Entry } from "./kinds.ts";
 
 /** A whole round's entries sorted once into each pane's own and those of the orders it is on. */
 export function byPane(all: readonly Entry[]): (pane: string) => readonly Entry[] {

@@ -1,0 +1,111 @@
+import { mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { appendEntries } from "../../db/append.ts";
+import { createDatabase } from "../../db/database.ts";
+import { ottermoleRow } from "../../demo/ottermole-row.ts";
+import { keptOfRound } from "../../server/kept.ts";
+import { orderPage } from "../../server/order-page.ts";
+import { panePage } from "../../server/pane-page.ts";
+import { roundKit } from "../../server/round-kit.ts";
+import { roundPage } from "../../server/round-page.ts";
+import { theDatabase } from "../../server/the-database.ts";
+import type { Entry } from "../log/kinds.ts";
+import type { SupplierRecord } from "../pane/source-facts.ts";
+import { dayOf } from "../units/day.ts";
+import { type KeptLog, kitFrom, orderPageFrom, panePageFrom, readKept, roundHeadFrom, roundLinesFrom } from "./kept.ts";
+
+/* A device that keeps a round must show what the server would have sent. */
+
+const folder = mkdtempSync(join(tmpdir(), "plain-pane-kept-"));
+let log: KeptLog;
+let round: string;
+beforeAll(async () => {
+  process.env["DATABASE_FILE"] = join(folder, "firm.sqlite");
+  process.env["PLAIN_PANE_TODAY"] = "2026-05-20";
+  const db = createDatabase(process.env["DATABASE_FILE"]);
+  appendEntries(db, ottermoleRow(dayOf("2026-05-20")));
+  db.$client.close();
+  round = (await roundPage(null)).head?.round.id ?? "";
+  log = readKept(fetched());
+});
+afterAll(() => {
+  theDatabase().$client.close();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+function fetched(after = 0) {
+  const kept = keptOfRound({ id: round, after });
+  if (!kept.ok) throw new Error(kept.error.message);
+  return {
+    ...kept.value,
+    records: kept.value.records as unknown as readonly SupplierRecord[],
+    entries: kept.value.entries as readonly Entry[],
+  };
+}
+
+const byId = (entries: readonly Entry[]) => [...entries].map((e) => e.id).sort();
+
+describe("a device that keeps the round", () => {
+  it("shows the same lines, and the same over them", async () => {
+    const page = await roundPage(round);
+    const counted: number[] = [];
+    const lines = await roundLinesFrom(log, round, (n) => void counted.push(n));
+    expect(lines.rows).toEqual(page.lines.rows);
+    expect(lines.openOrders).toEqual(page.lines.openOrders);
+    expect(roundHeadFrom(log, round)).toEqual({ ...page.head, round: { ...roundName(page.head?.round) } });
+    expect(counted).toEqual(lines.rows.map((_, i) => i + 1));
+  });
+  it("shows the same of every pane", () => {
+    for (const p of log.panes) {
+      const served = panePage(p.id, "measure");
+      if (served.kind !== "page") throw new Error(`no page of ${p.id}`);
+      const kept = panePageFrom(log, p.id, "measure");
+      const { entries, firmEntries, ...rest } = served.data;
+      expect({ ...kept, entries: null, firmEntries: null }).toEqual({ ...rest, entries: null, firmEntries: null });
+      expect(byId(kept?.entries ?? [])).toEqual(byId(entries));
+      expect(byId(kept?.firmEntries ?? [])).toEqual(byId(firmEntries));
+    }
+  });
+  it("packs the same", () => {
+    const [kept, served] = [kitFrom(log, round, {}), roundKit(round)];
+    expect({ ...kept, entries: [] }).toEqual({ ...served, entries: [] });
+  });
+  it("shows the same of every order", () => {
+    expect(log.orders.length).toBeGreaterThan(2);
+    for (const o of log.orders) {
+      const [kept, served] = [orderPageFrom(log, o.id), orderPage(o.id)];
+      expect({ ...kept, entries: byId(kept?.entries ?? []) }).toEqual({
+        ...served,
+        entries: byId(served?.entries ?? []),
+      });
+    }
+  });
+  it("hears only what is new", () => {
+    const [pane] = log.panes;
+    if (!pane) throw new Error("no pane");
+    const { through } = fetched();
+    const note = {
+      ...(pane.entries[0] as Entry),
+      id: "00000000-0000-7000-8000-0000000000ff",
+      at: "2026-05-20T12:00:00.000Z",
+      kind: "note.written",
+      payload: { station: "look", text: "dog in the yard" },
+    } as unknown as Entry;
+    appendEntries(theDatabase(), [note]);
+    expect(fetched(through).entries).toMatchObject([{ id: note.id }]);
+    expect(fetched(fetched().through).entries).toEqual([]);
+  });
+  it("knows nothing of what it does not keep", () => {
+    expect(panePageFrom(log, "nowhere", "look")).toBeNull();
+    expect(kitFrom(log, "nowhere", {})).toBeNull();
+    expect(orderPageFrom(log, "nowhere")).toBeNull();
+    expect(roundHeadFrom(readKept({ ...log.kept, entries: [] }), null)).toBeNull();
+    const unknown = keptOfRound({ id: "00000000-0000-7000-8000-000000000000", after: 0 });
+    expect(unknown.ok).toBe(false);
+  });
+});
+
+const roundName = (r?: { readonly id: string; readonly name: string; readonly place: string }) =>
+  r && { id: r.id, name: r.name, place: r.place };

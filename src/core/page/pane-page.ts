@@ -1,0 +1,122 @@
+import type { Entry } from "../log/kinds.ts";
+import type { Cause } from "../look/damage.ts";
+import { type BeforeHere, beforeHere } from "../pane/before-here.ts";
+import type { OtherPane } from "../pane/before-order.ts";
+import { foldPane } from "../pane/book.ts";
+import type { SupplierRecord } from "../pane/source-facts.ts";
+import type { Station } from "../plan/stations.ts";
+import type { Makeup } from "../specify/makeup.ts";
+
+export type PaneView = Station | "logbook";
+
+export type OpenOrder = {
+  readonly id: string;
+  readonly supplier: string;
+  readonly reference: string;
+  readonly lines: number;
+  /** The entry that opened it. */
+  readonly opened: Entry | null;
+};
+
+/** Where a pane is, as lists name it. */
+export type PanePlace = {
+  readonly id: string;
+  readonly address: string;
+  readonly opening: string;
+  readonly light: string;
+};
+
+/** All that one pane's page shows. It is sent as JSON, or made on the device that keeps the round. */
+export type PanePageData = {
+  readonly pane: string;
+  readonly view: PaneView;
+  readonly entries: readonly Entry[];
+  readonly firmEntries: readonly Entry[];
+  /** The newest place of the server's log that is in it. */
+  readonly through: number;
+  readonly today: number;
+  readonly round: { readonly id: string; readonly name: string };
+  readonly label: string;
+  readonly before: string | null;
+  readonly after: string | null;
+  readonly openOrders: readonly OpenOrder[];
+  /** Other panes of the same opening, numbered like this one. */
+  readonly alike: readonly { readonly id: string; readonly light: string }[];
+  /** Why other panes at this address failed. */
+  readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
+  /** Earlier panes in this very opening, the newest first. */
+  readonly doneBefore: readonly BeforeHere[];
+  /** Sizes of other panes of the round on orders. */
+  readonly othersHere: readonly OtherPane[];
+  /** Other panes of the round, as their tags name them. */
+  readonly tagsHere: readonly { readonly id: string; readonly label: string }[];
+  readonly records: readonly SupplierRecord[];
+  /** What units at this address are made of. */
+  readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
+};
+
+/** What of it follows from where the pane is among others, and from what is known of them. */
+export type Among = Pick<
+  PanePageData,
+  "firmEntries" | "through" | "today" | "round" | "openOrders" | "othersHere" | "records"
+> & {
+  /** The round's panes in the order of the walk, this one too. */
+  readonly walk: readonly PanePlace[];
+  /** Panes at the same address with what is known of them, the newest told first. */
+  readonly neighbours: readonly {
+    readonly pane: string;
+    readonly label: string;
+    readonly cause: Cause | null;
+    readonly makeup: Makeup | null;
+  }[];
+  /** Entries of earlier panes in this opening, by pane, the newest first. */
+  readonly earlier: readonly { readonly pane: string; readonly entries: readonly Entry[] }[];
+  /** Told of an earlier pane that cannot be worked out: it is left out. */
+  readonly broke: (error: unknown, pane: string) => void;
+};
+
+const NUMBERED = /row \d+, column \d+$/;
+
+/** @example "No. 5, back bedroom, lower sash" */
+export const placeLabel = (p: PanePlace): string => [p.address, p.opening, p.light].filter(Boolean).join(", ");
+
+/** One pane's page, of its own entries and what is around it. */
+export function composePanePage(
+  place: PanePlace,
+  view: PaneView,
+  entries: readonly Entry[],
+  { walk, neighbours, earlier, broke, ...rest }: Among,
+): PanePageData {
+  const at = walk.findIndex((p) => p.id === place.id);
+  const others = walk.filter((p) => p.id !== place.id);
+  return {
+    ...rest,
+    pane: place.id,
+    view,
+    entries,
+    label: placeLabel(place),
+    before: walk[at - 1]?.id ?? null,
+    after: walk[at + 1]?.id ?? null,
+    alike: others
+      .filter((p) => p.address === place.address && p.opening === place.opening && NUMBERED.test(p.light))
+      .map(({ id, light }) => ({ id, light })),
+    causesHere: neighbours.flatMap(({ pane, label, cause }) => (cause ? [{ pane, label, cause }] : [])),
+    makeupsHere: neighbours.flatMap(({ pane, label, makeup }) => (makeup ? [{ pane, label, makeup }] : [])),
+    doneBefore: earlier.flatMap((e) => beforeOf(e.pane, e.entries, broke)),
+    tagsHere: others.map((p) => ({ id: p.id, label: placeLabel(p) })),
+  };
+}
+
+function beforeOf(
+  id: string,
+  entries: readonly Entry[],
+  broke: (error: unknown, pane: string) => void,
+): readonly BeforeHere[] {
+  try {
+    const book = foldPane(id, entries);
+    return book ? [beforeHere(book)] : [];
+  } catch (error) {
+    broke(error, id);
+    return [];
+  }
+}
