@@ -77,6 +77,12 @@ module.exports = {
       to: { pathNot: "^(src/(workers|core|contract)/|node_modules/zod/)" },
     },
     {
+      name: "service-worker-stands-alone",
+      severity: "error",
+      from: { path: "^src/", pathNot: "^src/service-worker/" },
+      to: { path: "^src/service-worker/" },
+    },
+    {
       name: "standins-know-core-only",
       severity: "error",
       from: { path: "^src/standins/", pathNot: test },
@@ -91,8 +97,8 @@ module.exports = {
     {
       name: "islands-do-not-import-islands",
       severity: "error",
-      from: { path: "^src/islands/([^/]+)/", pathNot: ["^src/islands/pane/", test] },
-      to: { path: "^src/islands/", pathNot: "^src/islands/($1|parts|stage)/" },
+      from: { path: "^src/islands/([^/]+)/", pathNot: ["^src/islands/(pane|kept)/", test] },
+      to: { path: "^src/islands/", pathNot: "^src/islands/($1|parts|stage|device)/" },
     },
     {
       name: "endpoints-call-server-only",

@@ -15,6 +15,8 @@ export default defineConfig({
   reporter: [["line"], ["json", { outputFile: ".stamps/browser.json" }]],
   use: {
     actionTimeout: 20_000,
+    // Pages come from the server in these; the one journey without a signal allows it.
+    serviceWorkers: "block",
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
     permissions: ["clipboard-read", "clipboard-write"],

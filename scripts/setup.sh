@@ -32,11 +32,12 @@ install_packages() {
 
 build_app() {
   local stamp
-  stamp=$( (find src public astro.config.mjs tsconfig.json package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum) | sha256sum | cut -d' ' -f1)
+  stamp=$( (find src public scripts/build-service-worker.mjs scripts/compress-client.mjs astro.config.mjs tsconfig.json package-lock.json -type f -print0 | sort -z | xargs -0 sha256sum) | sha256sum | cut -d' ' -f1)
   if [ -f dist/server/entry.mjs ] && [ "$(cat .stamps/build 2>/dev/null)" = "$stamp" ]; then return; fi
   say "Building"
   rm -f .stamps/build
   node node_modules/astro/astro.js build --silent
+  node scripts/build-service-worker.mjs
   node scripts/compress-client.mjs
   mkdir -p .stamps && echo "$stamp" >.stamps/build
 }

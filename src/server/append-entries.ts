@@ -5,6 +5,7 @@ import { fail, ok } from "../core/result.ts";
 import { type AppendError, appendEntries as append } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
 import type { Outcome, Refusal } from "./http/endpoint.ts";
+import { lookForNews } from "./live.ts";
 import { rowsAhead } from "./rows-ahead.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -33,6 +34,7 @@ export function appendEntries(
   }
   const done = append(db, batch.entries, { receivedAt: now.toISOString(), sure: batch.sure ?? false });
   if (!done.ok) return fail(refusal(done.error));
+  setImmediate(lookForNews);
   rowsAhead(db, new Set(batch.entries.flatMap((e) => e.about.pane ?? [])));
   return ok({ taken: [...done.value.taken], known: [...done.value.known], through: done.value.through });
 }

@@ -51,3 +51,10 @@ async function sizeOf(bytes: Uint8Array): Promise<{ readonly width: number; read
     return null;
   }
 }
+
+/** A picture no larger than so many pixels on a side, for a device that keeps many. */
+export const smaller = (jpeg: Uint8Array, side: number): Promise<Uint8Array> =>
+  sharp(jpeg)
+    .resize({ width: side, height: side, fit: "inside", withoutEnlargement: true })
+    .jpeg({ quality: 70, mozjpeg: false })
+    .toBuffer();

@@ -12,6 +12,7 @@ import { entryWords } from "../../core/words/entry.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
+import { useKeepsRound } from "../device/use-keeps-round.ts";
 import { TapeLineSheet } from "../measure/TapeLineSheet.tsx";
 import { Boundary } from "../parts/Guarded.tsx";
 import { KeyMap } from "../parts/KeyMap.tsx";
@@ -69,6 +70,7 @@ const openedFor = (orders: readonly OpenOrder[], entries: readonly Entry[]): rea
 /** Its log, what follows from it, and the station that is open. */
 function WholePane(props: PanePageProps) {
   const { store, entries, prefs } = useLog({ ...props, about: { pane: props.pane } });
+  useKeepsRound(props.round.id);
   const [screen, send] = useReducer(nextScreen, props.view, screenAt);
   const [asked, ask] = useState<Place | null>(null);
 

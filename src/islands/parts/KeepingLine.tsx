@@ -1,11 +1,15 @@
 import { useStore } from "@nanostores/react";
 import { lazy, Suspense, useEffect, useState } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { bringUp } from "../device/keep-rounds.ts";
+import { keepApplication, loadNewerVersion, newerVersion } from "../device/newer-version.ts";
+import { signal } from "../device/signal.ts";
 import { type Keeping, theCourier } from "./courier.ts";
 import { Sheet } from "./Sheet.tsx";
 
 /** The page has been read and drawn by then. */
 const AFTER_THE_PAGE_MS = 1500;
+const BRING_UP_MS = 60_000;
 const loadWhatWaits = () => import("./WhatWaits.tsx");
 const WhatWaits = lazy(() => loadWhatWaits().catch(() => ({ default: NotHere })));
 
@@ -15,12 +19,12 @@ function NotHere() {
 }
 
 /** How what was written here stands, in a word; empty while all of it is in the file. */
-function inAWord(k: Keeping): string {
+function inAWord(k: Keeping, isGone: boolean): string {
   if (k.notKept) return `${k.waiting} not kept: leave this page open`;
   if (k.unsaved > 0 && k.why) return "keeping…";
   if (k.waiting > 0 && k.why?.kind === "no-answer") return `no signal, ${k.waiting} kept here`;
   if (k.waiting > 0 && k.why?.kind === "said") return `${k.waiting} kept here, not sent`;
-  return "";
+  return isGone ? "no signal" : "";
 }
 
 /** Whether what was written on this device is in the firm's file, on every page; and what the server would not take. */
@@ -30,10 +34,22 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
   const [open, setOpen] = useState(false);
   useEffect(() => courier.start(), [courier]);
   useEffect(() => {
-    const later = setTimeout(() => void loadWhatWaits().catch(() => undefined), AFTER_THE_PAGE_MS);
-    return () => clearTimeout(later);
+    const later = setTimeout(() => {
+      void loadWhatWaits().catch(() => undefined);
+      keepApplication();
+      void bringUp().catch(() => undefined);
+    }, AFTER_THE_PAGE_MS);
+    const again = setInterval(
+      () => document.visibilityState === "visible" && void bringUp().catch(() => undefined),
+      BRING_UP_MS,
+    );
+    return () => {
+      clearTimeout(later);
+      clearInterval(again);
+    };
   }, []);
-  const word = inAWord(keeping);
+  const word = inAWord(keeping, useStore(signal, { ssr: "initial" }) === "gone");
+  const isNewer = useStore(newerVersion, { ssr: "initial" });
   const { refused } = keeping;
   return (
     <>
@@ -48,6 +64,15 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
           </button>
         )}
       </output>
+      {isNewer && (
+        <button
+          type="button"
+          className="min-h-11 px-1 text-left text-[13px] leading-tight underline"
+          onClick={loadNewerVersion}
+        >
+          A newer version is here: load it
+        </button>
+      )}
       {refused.length > 0 && (
         <div role="alert">
           <button

@@ -1,5 +1,6 @@
 import { atom, type ReadableAtom } from "nanostores";
 import type { Entry, Kind } from "../../core/log/kinds.ts";
+import { keepSent } from "../device/kept-store.ts";
 import { createOutbox, type Outbox } from "./outbox.ts";
 import { type Sent, sendEntries } from "./send.ts";
 
@@ -110,6 +111,7 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
           refusedHere.delete(id);
         }
         await written(sent.ids);
+        await keepSent(batch).catch(() => undefined);
         await outbox.drop(sent.ids).catch(() => undefined);
         await count();
         continue;

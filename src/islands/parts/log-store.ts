@@ -6,6 +6,8 @@ import type { Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import { stampAfter } from "../../core/log/stamp.ts";
 import { lastToRedo, lastToUndo, readLog } from "../../core/log/standing-entries.ts";
 import { markedVersion } from "../../core/log/version.ts";
+import { onNews } from "../device/live.ts";
+import { heard } from "../device/signal.ts";
 import { type Courier, theCourier } from "./courier.ts";
 import { deviceTime, hearServerClock } from "./device-clock.ts";
 
@@ -109,7 +111,7 @@ export function createLogStore(of: Options): LogStore {
       if (of.about.pane) asked.set("pane", of.about.pane);
       else if (of.about.order) asked.set("order", of.about.order);
       const at = Date.now();
-      const answer = await fetch(`/api/entries?${asked}`);
+      const answer = await heard(fetch(`/api/entries?${asked}`));
       hearServerClock(answer.headers.get("x-now"), at, Date.now());
       if (!answer.ok) return;
       const news = (await answer.json()) as { entries: readonly Entry[]; through: number };
@@ -148,10 +150,12 @@ export function createLogStore(of: Options): LogStore {
       const onShow = () => document.visibilityState === "visible" && void lookForNews();
       document.addEventListener("visibilitychange", onShow);
       const look = setInterval(onShow, LOOK_MS);
+      const deaf = onNews(onShow);
       // What was stored while this page was on its way here, or since a page without signal was kept, is not in it.
       void lookForNews();
       return () => {
         clearInterval(look);
+        deaf();
         document.removeEventListener("visibilitychange", onShow);
         silence();
         channel?.close();

@@ -2,6 +2,7 @@ import { v7 as uuidv7 } from "uuid";
 import type { About } from "../../core/log/kind-fact.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { markedVersion } from "../../core/log/version.ts";
+import { keepSent } from "../device/kept-store.ts";
 import { theCourier } from "./courier.ts";
 import { deviceTime } from "./device-clock.ts";
 import { sendEntries } from "./send.ts";
@@ -31,7 +32,10 @@ export function entriesBy(who: string): <K extends Kind>(kind: K, about: About, 
  */
 export async function handOver(entries: readonly Entry[]): Promise<string | null> {
   const sent = await sendEntries(entries);
-  if (sent.kind === "stored") return null;
+  if (sent.kind === "stored") {
+    await keepSent(entries).catch(() => undefined);
+    return null;
+  }
   if (sent.kind !== "no-answer") return sent.message;
   const courier = theCourier();
   await courier.take(entries);

@@ -1,4 +1,5 @@
 import type { Entry } from "../../core/log/kinds.ts";
+import { heard } from "../device/signal.ts";
 import { hearServerClock } from "./device-clock.ts";
 
 export type Sent =
@@ -21,12 +22,14 @@ export async function sendEntries(batch: readonly Entry[]): Promise<Sent> {
   let answer: Response;
   const asked = Date.now();
   try {
-    answer = await fetch("/api/entries", {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify({ entries: batch }),
-      keepalive: batch.length < 20,
-    });
+    answer = await heard(
+      fetch("/api/entries", {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: JSON.stringify({ entries: batch }),
+        keepalive: batch.length < 20,
+      }),
+    );
   } catch {
     return { kind: "no-answer" };
   }

@@ -6,6 +6,7 @@ import type { RoundRow } from "../../core/round/row.ts";
 import { addDays, day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
+import { useKeepsRound } from "../device/use-keeps-round.ts";
 import { guarded } from "../parts/Guarded.tsx";
 import { KeyMap } from "../parts/KeyMap.tsx";
 import { useKeys } from "../parts/keys.ts";
@@ -30,6 +31,7 @@ const DAYS = 24;
 /** The round: a line a pane, how far it is, what it needs next, and its waits against the days. */
 function RoundPage(props: Props) {
   const prefs = usePrefs(props.prefs);
+  useKeepsRound(props.round);
   const { rows, missing, more, all } = useRows(props.round, props.rows, props.panes);
   const today = day(props.today);
   const [at, setAt] = useState(0);

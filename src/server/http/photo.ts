@@ -3,7 +3,7 @@ import { z } from "zod";
 import { MOST_PHOTO_MB, type PhotoError, photoErrorSentence } from "../../core/photo/kinds.ts";
 import { photoById } from "../../db/photos.ts";
 import { log } from "../log.ts";
-import { takePhoto } from "../take-photo.ts";
+import { smaller, takePhoto } from "../take-photo.ts";
 import { theDatabase } from "../the-database.ts";
 import { answer, problem } from "./answer.ts";
 import { isForeign } from "./origin.ts";
@@ -42,11 +42,17 @@ export const putPhoto: APIRoute = async ({ params, request }) => {
   }
 };
 
-/** The picture as it is kept: it never changes, and runs nothing. */
-export const getPhoto: APIRoute = ({ params }) => {
+const Side = z.coerce.number().int().min(64).max(2000).optional();
+
+/** The picture as it is kept, or no larger than its `side`: it never changes, and runs nothing. */
+export const getPhoto: APIRoute = async ({ params, url }) => {
   const found = photoById(theDatabase(), params["id"] ?? "");
   if (!found) return problem(404, { code: "unknown-id", message: "There is no such photo here." });
-  return new Response(new Uint8Array(found.jpeg), {
+  const side = Side.safeParse(url.searchParams.get("side") ?? undefined);
+  if (!side.success)
+    return problem(400, { code: "invalid", message: "side: so many pixels, from 64 to 2000, or left out." });
+  const jpeg = side.data === undefined ? found.jpeg : await smaller(found.jpeg, side.data);
+  return new Response(new Uint8Array(jpeg), {
     headers: {
       "content-type": "image/jpeg",
       "cache-control": "private, max-age=31536000, immutable",

@@ -1,0 +1,130 @@
+import { type DBSchema, type IDBPDatabase, openDB } from "idb";
+import type { KeptPage } from "../../contract/kept.ts";
+import type { Entry } from "../../core/log/kinds.ts";
+import type { Kept } from "../../core/page/kept.ts";
+import type { SupplierRecord } from "../../core/pane/source-facts.ts";
+
+/** A round that this device keeps. */
+export type KeptRound = {
+  readonly id: string;
+  /** Where in the server's log it goes on from. */
+  readonly through: number;
+  /** Whether all of it came once. */
+  readonly whole: boolean;
+  /** When it was last asked for on this device, and when it last agreed with the server; ms. */
+  readonly wantedAt: number;
+  readonly agreedAt: number;
+  /** The server's day when it agreed, and this device's own that day. */
+  readonly today: number;
+  readonly ownDay: number;
+};
+type Office = {
+  readonly records: KeptPage["records"];
+  readonly openings: readonly Entry[];
+  readonly people: readonly string[];
+};
+
+/** The firm's own entries are kept under this in the place of a round. */
+const FIRM = "firm";
+/** What was sent from here, and has not come back yet. */
+const OWN = "own";
+
+interface Schema extends DBSchema {
+  entries: { key: [string, string]; value: Entry };
+  rounds: { key: string; value: KeptRound };
+  office: { key: string; value: Office };
+}
+
+let opening: Promise<IDBPDatabase<Schema>> | undefined;
+const db = (): Promise<IDBPDatabase<Schema>> => {
+  opening ??= openDB<Schema>("pp-kept", 1, {
+    upgrade(d) {
+      d.createObjectStore("entries");
+      d.createObjectStore("rounds", { keyPath: "id" });
+      d.createObjectStore("office");
+    },
+  });
+  opening.catch(() => {
+    opening = undefined;
+  });
+  return opening;
+};
+
+/** This device's own day, days since 1970. */
+const ownDay = (at: number): number => {
+  const d = new Date(at);
+  return Math.floor(Date.UTC(d.getFullYear(), d.getMonth(), d.getDate()) / 86_400_000);
+};
+
+export const keptRounds = async (): Promise<readonly KeptRound[]> => (await db()).getAll("rounds");
+export const keptRound = async (id: string): Promise<KeptRound | undefined> => (await db()).get("rounds", id);
+
+/** Notes that a round is wanted on this device. Answers with how it stands. */
+export async function wantRound(id: string, at: number): Promise<KeptRound> {
+  const d = await db();
+  const before = await d.get("rounds", id);
+  const wanted = before
+    ? { ...before, wantedAt: at }
+    : { id, through: 0, whole: false, wantedAt: at, agreedAt: 0, today: 0, ownDay: 0 };
+  await d.put("rounds", wanted);
+  return wanted;
+}
+
+/** Takes what the server sent of a round, all of it or nothing. */
+export async function takeKept(round: string, page: KeptPage, at: number): Promise<void> {
+  const tx = (await db()).transaction(["entries", "rounds", "office"], "readwrite");
+  const entries = tx.objectStore("entries");
+  for (const e of page.entries as readonly Entry[]) {
+    void entries.put(e, [e.about.pane === undefined && e.about.order === undefined ? FIRM : round, e.id]);
+    void entries.delete([OWN, e.id]);
+  }
+  const was = await tx.objectStore("rounds").get(round);
+  void tx.objectStore("rounds").put({
+    id: round,
+    wantedAt: was?.wantedAt ?? at,
+    through: page.through,
+    whole: !page.more || was?.whole === true,
+    agreedAt: page.more ? (was?.agreedAt ?? 0) : at,
+    today: page.today,
+    ownDay: ownDay(at),
+  });
+  void tx
+    .objectStore("office")
+    .put({ records: page.records, openings: page.openings as readonly Entry[], people: page.people }, FIRM);
+  await tx.done;
+}
+
+/** What was written here and has been sent: it stays known without a signal until it comes back with its round. */
+export async function keepSent(entries: readonly Entry[]): Promise<void> {
+  const tx = (await db()).transaction("entries", "readwrite");
+  for (const e of entries) void tx.store.put(e, [OWN, e.id]);
+  await tx.done;
+}
+
+/** Takes a round off this device. What waits to be sent is kept elsewhere, and stays. */
+export async function forgetRound(id: string): Promise<void> {
+  const tx = (await db()).transaction(["entries", "rounds"], "readwrite");
+  void tx.objectStore("entries").delete(IDBKeyRange.bound([id, ""], [id, "\uffff"]));
+  void tx.objectStore("rounds").delete(id);
+  await tx.done;
+}
+
+export type KeptHere = Kept & { readonly people: readonly string[]; readonly agreedAt: number };
+
+/** All that is kept here of the firm's log, with what waits to be sent; null where nothing is. */
+export async function readAllKept(waiting: readonly Entry[], at: number): Promise<KeptHere | null> {
+  const d = await db();
+  const [entries, rounds, office] = await Promise.all([d.getAll("entries"), d.getAll("rounds"), d.get("office", FIRM)]);
+  const whole = rounds.filter((r) => r.whole);
+  const [newest] = [...whole].sort((a, b) => b.agreedAt - a.agreedAt);
+  if (!newest) return null;
+  return {
+    entries: [...entries, ...waiting],
+    through: Math.min(...whole.map((r) => r.through)),
+    today: newest.today + (ownDay(at) - newest.ownDay),
+    records: (office?.records ?? []) as unknown as readonly SupplierRecord[],
+    openings: office?.openings ?? [],
+    people: office?.people ?? [],
+    agreedAt: newest.agreedAt,
+  };
+}
