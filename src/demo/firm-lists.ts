@@ -2,6 +2,26 @@ import type { GlassKind } from "../core/specify/glass.ts";
 import { inches, mm } from "../core/units/length.ts";
 import type { Story } from "./story.ts";
 
+/** The made-up firm as it stands on its papers, and one of its customers. */
+export function tellFirm(story: Story): void {
+  story.tell(
+    "firm.details",
+    {},
+    {
+      name: "Harrow and Tolley, glaziers",
+      address: "2 Ropewalk Yard, Ottermole",
+      telephone: "01632 960 018",
+      mail: "bench@harrow-tolley.example",
+      taxNumber: "",
+    },
+  );
+  story.tell(
+    "customer.kept",
+    {},
+    { address: "Reading room", name: "Wren Alder, warden", telephone: "01632 960 012", keyHolder: "No. 4" },
+  );
+}
+
 /** What the made-up firm has on its shelf, and the inserts it buys. */
 export function tellLists(story: Story): void {
   const pane = (name: string, width: number, height: number, thickness = 4, glass: GlassKind = "float") =>

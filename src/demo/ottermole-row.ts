@@ -2,7 +2,7 @@ import type { System } from "../core/frame/systems.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import type { Day } from "../core/units/day.ts";
 import type { LengthUnit } from "../core/units/length.ts";
-import { tellLists } from "./firm-lists.ts";
+import { tellFirm, tellLists } from "./firm-lists.ts";
 import { examined, mapped, stamped } from "./looked-into.ts";
 import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
 import { Story } from "./story.ts";
@@ -66,6 +66,7 @@ export function ottermoleRow(today: Day): readonly Entry[] {
   pane("No. 11", "landing", "upper sash", "timber-putty");
   for (const [told, tell] of walk) tell(story, told);
   story.tell("house.rule", {}, { rule: "safetySet", value: "M" });
+  tellFirm(story);
   return story.entries;
 }
 

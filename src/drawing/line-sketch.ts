@@ -29,10 +29,3 @@ export function lineSketch(of: {
     height: round(h),
   };
 }
-
-/** The same as an SVG of its own, for a printed page. */
-export function sketchSvg(s: ReturnType<typeof lineSketch>): string {
-  const pad = 2;
-  const path = (d: string, width: number) => `<path d="${d}" fill="none" stroke="#22252a" stroke-width="${width}"/>`;
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${s.width + 2 * pad}" height="${s.height + 2 * pad}" viewBox="${-pad} ${-pad} ${s.width + 2 * pad} ${s.height + 2 * pad}"><path d="${s.outline}" fill="#dcebe4" stroke="#22252a" stroke-width="1"/>${s.bars.map((b) => path(b, 1.4)).join("")}</svg>`;
-}

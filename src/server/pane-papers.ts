@@ -1,24 +1,25 @@
 import QRCode from "qrcode";
 import { frameOf } from "../core/frame/systems.ts";
+import type { FirmDetails } from "../core/log/kinds/firm.ts";
 import { EARLIER_FACTS } from "../core/look/earlier.ts";
 import { type Option, optionsFor, ownerNote, recommend } from "../core/look/options.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { optionsFacts } from "../core/pane/options-facts.ts";
 import { labelOf } from "../core/pane/order-line.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
+import { type Firm, withFirm } from "../core/round/book.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 
-type Found = { readonly book: PaneBook; readonly r: Reckoning; readonly currency: string };
+type Found = { readonly book: PaneBook; readonly r: Reckoning; readonly currency: string; readonly firm: Firm };
 
 function paneNow(id: string): Found | undefined {
   const db = theDatabase();
   const { firm } = loadFirm(db);
   const book = foldPane(id, entriesOfPane(db, id));
-  return book && { book, r: reckon(book, withFirm(firm, serverFindBest)), currency: firm.house.currency };
+  return book && { book, r: reckon(book, withFirm(firm, serverFindBest)), currency: firm.house.currency, firm };
 }
 
 export type Tag = { readonly of: string; readonly says: string };
@@ -63,6 +64,9 @@ export type OptionsPaper = {
   readonly earlier: readonly string[];
   /** What to know beside the prices. */
   readonly note: string | null;
+  readonly firm: FirmDetails;
+  /** Whose window it is; "" where nobody said. */
+  readonly customer: string;
 };
 
 /** The customer's page: what can be done, what each costs, and what we would do. */
@@ -79,5 +83,7 @@ export function optionsPaper(id: string): OptionsPaper | undefined {
     chosen: found.book.before.option?.option ?? null,
     earlier: found.book.before.earlier.map((e) => EARLIER_FACTS[e].tell),
     note: ownerNote(facts),
+    firm: found.firm.details,
+    customer: found.firm.customers.get(found.book.added.address)?.name ?? "",
   };
 }

@@ -2,6 +2,9 @@ import AxeBuilder from "@axe-core/playwright";
 import { expect, test } from "@playwright/test";
 import { ready, roundPath } from "./pane-of-ones-own.ts";
 
+// The application keeps itself on the device as it does for everybody.
+test.use({ serviceWorkers: "allow" });
+
 const STATIONS = ["look", "takeout", "measure", "specify", "order", "ready", "set", "finish", "signoff", "logbook"];
 
 for (const colorScheme of ["light", "dark"] as const)

@@ -160,6 +160,13 @@ export function roundHeadFrom(log: KeptLog, id: string | null): RoundHeadData | 
   );
 }
 
+/** Lines that were made before: of the same entries, the same firm and the same day they are the same. */
+export type LinesBefore = {
+  readonly read: (pane: string, of: string) => Promise<RoundRow | undefined>;
+  readonly keep: (pane: string, of: string, row: RoundRow) => Promise<void>;
+};
+const NOTHING_BEFORE: LinesBefore = { read: async () => undefined, keep: async () => undefined };
+
 /**
  * A round's lines, a pane at a time: each takes as long as its best size does, so whoever asks lets others in between.
  * @param made told how many are made, after each
@@ -168,12 +175,19 @@ export async function roundLinesFrom(
   log: KeptLog,
   id: string,
   made: (count: number, of: number) => void | Promise<void>,
+  before: LinesBefore = NOTHING_BEFORE,
 ): Promise<RoundLinesData> {
   const panes = log.panes.filter((p) => p.round === id);
   const by = withFirm(log.firm, rememberBest(panes.length + 20));
   const rows: RoundRow[] = [];
+  const firmKey = log.firmEntries.at(-1)?.id ?? "";
   for (const p of panes) {
-    rows.push(lineOf(p, by, day(log.kept.today)));
+    const of = `${p.entries.length} ${p.entries.reduce((a, e) => (e.id > a ? e.id : a), "")} ${log.firmEntries.length} ${firmKey} ${log.kept.today}`;
+    const there = await before.read(p.id, of);
+    const row = there ?? lineOf(p, by, day(log.kept.today));
+    rows.push(row);
+    if (there) continue;
+    await before.keep(p.id, of, row);
     await made(rows.length, panes.length);
   }
   return {

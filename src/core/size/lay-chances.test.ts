@@ -104,6 +104,7 @@ describe("an opening that is known exactly", () => {
         // Lines that all but lie flat: the last figure of a double once turned the pane by a degree.
         examples: [
           [{ taper: -5.07754564684365, lean: -2.1410249684272742e-7, bow: 0 }, 1.8771725649342559, 3.5754946509460415],
+          [{ taper: -5.028750999999944, lean: 0.0021870935321999245, bow: 0 }, 1.9751753306034632, 3.6546628356148294],
         ],
       },
     );

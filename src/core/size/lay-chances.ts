@@ -30,8 +30,12 @@ type Meeting = { readonly p: number; readonly q: number; readonly atP: number; r
 
 const LINES = 18;
 const OF_WIDTH = 9;
-/** A line that rises less than this, mm a radian, is flat: over every turn a pane may take, a ten-thousandth of a micrometre. */
-const FLAT = 1e-6;
+/**
+ * A line that rises less than this, mm a radian, is flat: a turned pane's room bends back before such a line has gained a tenth
+ * of a micrometre (its square over twice the width of the smallest pane), and following it further would turn the pane a degree
+ * for nothing.
+ */
+const FLAT = 0.3;
 /** Corners, half bows, and the tightest room of each dimension by itself. */
 const [HALF_BOWS, TIGHTEST, MIXED] = [8, 10, 12] as const;
 

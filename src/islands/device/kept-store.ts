@@ -3,6 +3,7 @@ import type { KeptPage } from "../../contract/kept.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Kept } from "../../core/page/kept.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
+import type { RoundRow } from "../../core/round/row.ts";
 
 /** A round that this device keeps. */
 export type KeptRound = {
@@ -29,7 +30,11 @@ const FIRM = "firm";
 /** What was sent from here, and has not come back yet. */
 const OWN = "own";
 
+/** A line of the round that was made here, and of what. */
+export type KeptLine = { readonly of: string; readonly row: RoundRow };
+
 interface Schema extends DBSchema {
+  lines: { key: string; value: KeptLine };
   entries: { key: [string, string]; value: Entry };
   rounds: { key: string; value: KeptRound };
   office: { key: string; value: Office };
@@ -39,6 +44,7 @@ let opening: Promise<IDBPDatabase<Schema>> | undefined;
 const db = (): Promise<IDBPDatabase<Schema>> => {
   opening ??= openDB<Schema>("pp-kept", 1, {
     upgrade(d) {
+      d.createObjectStore("lines");
       d.createObjectStore("entries");
       d.createObjectStore("rounds", { keyPath: "id" });
       d.createObjectStore("office");
@@ -100,6 +106,10 @@ export async function keepSent(entries: readonly Entry[]): Promise<void> {
   for (const e of entries) void tx.store.put(e, [OWN, e.id]);
   await tx.done;
 }
+
+export const keptLine = async (pane: string): Promise<KeptLine | undefined> => (await db()).get("lines", pane);
+export const keepLine = async (pane: string, line: KeptLine): Promise<void> =>
+  void (await (await db()).put("lines", line, pane));
 
 /** Takes a round off this device. What waits to be sent is kept elsewhere, and stays. */
 export async function forgetRound(id: string): Promise<void> {

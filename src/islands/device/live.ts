@@ -29,13 +29,17 @@ function begin(): void {
   began = true;
   const channel = new BroadcastChannel(CHANNEL);
   channel.onmessage = tell;
+  addEventListener("online", tell);
   const listen = () =>
     new Promise<void>(() => {
       const stream = new EventSource("/api/live");
-      stream.onmessage = () => {
+      const pass = () => {
         channel.postMessage(null);
         tell();
       };
+      stream.onmessage = pass;
+      // Back after a time without signal: what was stored meanwhile was told to nobody here.
+      stream.onopen = pass;
     });
   // Whoever holds the lock listens, until its page goes; then another takes over.
   if (navigator.locks) void navigator.locks.request("pp-live", listen).catch(() => undefined);

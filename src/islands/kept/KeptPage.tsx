@@ -2,6 +2,7 @@ import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
 import {
   type KeptLog,
   kitFrom,
+  type LinesBefore,
   orderPageFrom,
   panePageFrom,
   readKept,
@@ -14,7 +15,7 @@ import { nextFor } from "../../core/pane/standing.ts";
 import { withFirm } from "../../core/round/book.ts";
 import { day, readDay } from "../../core/units/day.ts";
 import { firmReads, type Prefs, prefsFrom } from "../../core/words/prefs.ts";
-import { readAllKept } from "../device/kept-store.ts";
+import { keepLine, keptLine, readAllKept } from "../device/kept-store.ts";
 import { theCourier } from "../parts/courier.ts";
 import Switches from "../parts/Switches.tsx";
 import { RoundHead } from "../round/RoundHead.tsx";
@@ -26,6 +27,7 @@ const KitPage = lazy(() => import("../round/KitPage.tsx"));
 const NewPane = lazy(() => import("../round/NewPane.tsx"));
 const NewRound = lazy(() => import("../round/NewRound.tsx"));
 const OrderPage = lazy(() => import("../orders/OrderPage.tsx"));
+const OrderSheet = lazy(() => import("../orders/OrderSheet.tsx"));
 const HousePage = lazy(() => import("../house/HousePage.tsx"));
 
 type Here = {
@@ -97,6 +99,14 @@ function pageOf(here: Here): ReactNode {
       const order = orderPageFrom(log, path.order);
       return <Framed {...here}>{order ? <OrderPage prefs={prefs} {...order} /> : <Missing log={log} />}</Framed>;
     }
+    case "order-sheet": {
+      const order = log.orders.find((o) => o.id === path.order);
+      return (
+        <Framed {...here}>
+          {order ? <OrderSheet prefs={prefs} order={order} firm={log.firm.details} /> : <Missing log={log} />}
+        </Framed>
+      );
+    }
     case "house":
       return (
         <Framed {...here}>
@@ -161,17 +171,30 @@ function nextView(log: KeptLog, id: string) {
   return book ? nextFor(book, reckon(book, withFirm(log.firm)), day(log.kept.today)).station : null;
 }
 
+const LINES_BEFORE: LinesBefore = {
+  read: async (pane, of) => {
+    const there = await keptLine(pane).catch(() => undefined);
+    return there?.of === of ? there.row : undefined;
+  },
+  keep: (pane, of, row) => keepLine(pane, { of, row }).catch(() => undefined),
+};
+
 /** A round's lines are worked out a pane at a time, with breath between: a phone stays awake meanwhile. */
 function Lines({ here, round }: { readonly here: Here; readonly round: string }) {
   const [lines, setLines] = useState<RoundLinesData | null>(null);
   const [made, setMade] = useState({ count: 0, of: 0 });
   useEffect(() => {
     let gone = false;
-    void roundLinesFrom(here.log, round, async (count, of) => {
-      setMade({ count, of });
-      await new Promise((on) => setTimeout(on));
-      if (gone) throw new Error("the page was left");
-    }).then(setLines, () => undefined);
+    void roundLinesFrom(
+      here.log,
+      round,
+      async (count, of) => {
+        setMade({ count, of });
+        await new Promise((on) => setTimeout(on));
+        if (gone) throw new Error("the page was left");
+      },
+      LINES_BEFORE,
+    ).then(setLines, () => undefined);
     return () => {
       gone = true;
     };

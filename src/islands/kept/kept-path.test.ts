@@ -18,7 +18,7 @@ describe("which page a device makes by itself", () => {
     ],
     ["/rounds/r1/kit?only=1", { page: "kit", round: "r1", day: null, panes: [] }],
     ["/orders/o1", { page: "order", order: "o1" }],
-    ["/orders/o1/sheet", { page: "other" }],
+    ["/orders/o1/sheet", { page: "order-sheet", order: "o1" }],
     ["/orders", { page: "other" }],
     ["/house", { page: "house" }],
     ["/rounds", { page: "other" }],

@@ -14,6 +14,7 @@ export type KeptPath =
       readonly panes: readonly string[] | null;
     }
   | { readonly page: "order"; readonly order: string }
+  | { readonly page: "order-sheet"; readonly order: string }
   | { readonly page: "house" }
   | { readonly page: "other" };
 
@@ -36,5 +37,6 @@ export function keptPath({ pathname, searchParams }: URL): KeptPath {
       panes: searchParams.has("only") ? searchParams.getAll("pane") : null,
     };
   if (first === "orders" && id !== "" && third === "") return { page: "order", order: id };
+  if (first === "orders" && third === "sheet") return { page: "order-sheet", order: id };
   return { page: "other" };
 }

@@ -1,32 +1,16 @@
 import type { Content } from "pdfmake/interfaces.js";
 import type { FirmDetails } from "../../core/log/kinds/firm.ts";
-import { barPlaces } from "../../core/measure/bar-places.ts";
-import { type OrderBook, type OrderLine, standingLines } from "../../core/pane/order-book.ts";
+import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines, type LineGroup } from "../../core/pane/order-groups.ts";
 import { dayOf } from "../../core/units/day.ts";
-import { nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { lineSketch, sketchSvg } from "../../drawing/line-sketch.ts";
+import { lineDrawingSvg } from "../../drawing/line-drawing.ts";
+import { orderLineDrawing } from "../../drawing/order-line-drawing.ts";
 import { printPdf, RULED } from "./pdf.ts";
 
-const SKETCH = 46;
-
-/** A line's pane to scale, with its bars. */
-export function sketchOf(l: OrderLine, box: number): string {
-  const size = { widthMm: toMm(nm(l.widthNm)), heightMm: toMm(nm(l.heightNm)) };
-  const bars = l.bars && barPlaces(l.bars, size);
-  return sketchSvg(
-    lineSketch({
-      ...size,
-      corners: l.corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) })),
-      uprights: bars?.ok ? bars.value.uprights : [],
-      crosses: bars?.ok ? bars.value.crosses : [],
-      box,
-    }),
-  );
-}
+const BOX = 104;
 
 /** The order as a page for its supplier: every line complete, its basis said, a drawing beside it. */
 export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Promise<Buffer> {
@@ -35,22 +19,21 @@ export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Pro
   const row = ({ line: l, lines: all }: LineGroup, i: number): Content[] => {
     const w = orderLineWords(l, prefs);
     return [
-      { text: String(i + 1) },
-      { text: `${all.length} off`, bold: all.length > 1 },
-      { svg: sketchOf(l, SKETCH) },
+      { svg: lineDrawingSvg(orderLineDrawing(l, w, BOX)) },
       {
         stack: [
-          { text: `${w.width} × ${w.height}`, style: "big" },
-          { text: w.basis, style: "mute" },
-          ...(w.shape ? [{ text: w.shape, style: "mute" }] : []),
-          ...(w.cutterSize ? [{ text: `cut to ${w.cutterSize}`, style: "mute" }] : []),
-        ],
-      },
-      {
-        stack: [
-          { text: w.glass },
-          { text: `${w.edges}, ${w.mass}`, style: "mute" },
-          ...(w.extra ? [{ text: w.extra, style: "mute" }] : []),
+          {
+            text: [
+              { text: `${i + 1}.  ${all.length} off   `, bold: all.length > 1 },
+              { text: `${w.width} × ${w.height}`, style: "big" },
+            ],
+          },
+          { text: w.basis, bold: true },
+          ...(w.shape ? [{ text: w.shape }] : []),
+          ...(w.cutterSize ? [{ text: `cut to ${w.cutterSize}` }] : []),
+          { text: w.glass, margin: [0, 4, 0, 0] },
+          { text: `${w.edges}, ${w.mass}${all.length > 1 ? " each" : ""}`, style: "mute" },
+          ...(w.extra ? [{ text: w.extra }] : []),
         ],
       },
       { stack: all.map((x) => ({ text: x.label })) },
@@ -89,9 +72,12 @@ export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Pro
         table: {
           headerRows: 1,
           dontBreakRows: true,
-          widths: [14, 30, 52, 146, "*", 92],
+          widths: [132, "*", 110],
           body: [
-            ["", "", "", "Width × height", "Glass", "Label"].map((text) => ({ text, style: "head" })),
+            ["Seen as it stands", "Width × height, glass", "Label on the pane"].map((text) => ({
+              text,
+              style: "head",
+            })),
             ...groupedLines(lines).map(row),
           ],
         },
