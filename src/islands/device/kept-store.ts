@@ -63,7 +63,13 @@ const ownDay = (at: number): number => {
 };
 
 export const keptRounds = async (): Promise<readonly KeptRound[]> => (await db()).getAll("rounds");
-export const keptRound = async (id: string): Promise<KeptRound | undefined> => (await db()).get("rounds", id);
+/** What the kept rounds are called. */
+export async function roundNames(): Promise<ReadonlyMap<string, string>> {
+  const firm = await (await db()).getAll("entries", IDBKeyRange.bound([FIRM, ""], [FIRM, "\uffff"]));
+  return new Map(
+    firm.flatMap((e) => (e.kind === "round.opened" ? [[e.about.round ?? "", e.payload.name] as const] : [])),
+  );
+}
 
 /** Notes that a round is wanted on this device. Answers with how it stands. */
 export async function wantRound(id: string, at: number): Promise<KeptRound> {

@@ -1,11 +1,13 @@
 import { useStore } from "@nanostores/react";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useEffect } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { bringUp } from "../device/keep-rounds.ts";
 import { keepApplication, loadNewerVersion, newerVersion } from "../device/newer-version.ts";
+import { askToPersist } from "../device/room.ts";
 import { signal } from "../device/signal.ts";
 import { type Keeping, theCourier } from "./courier.ts";
 import { Sheet } from "./Sheet.tsx";
+import { showsKept } from "./shows-kept.ts";
 
 /** The page has been read and drawn by then. */
 const AFTER_THE_PAGE_MS = 1500;
@@ -22,7 +24,8 @@ function NotHere() {
 function inAWord(k: Keeping, isGone: boolean): string {
   if (k.notKept) return `${k.waiting} not kept: leave this page open`;
   if (k.unsaved > 0 && k.why) return "keeping…";
-  if (k.waiting > 0 && k.why?.kind === "no-answer") return `no signal, ${k.waiting} kept here`;
+  const photos = k.photos > 0 ? ` and ${k.photos} ${k.photos === 1 ? "photo" : "photos"}` : "";
+  if (k.waiting > 0 && k.why?.kind === "no-answer") return `no signal, ${k.waiting}${photos} kept here`;
   if (k.waiting > 0 && k.why?.kind === "said") return `${k.waiting} kept here, not sent`;
   return isGone ? "no signal" : "";
 }
@@ -31,12 +34,14 @@ function inAWord(k: Keeping, isGone: boolean): string {
 export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
   const courier = theCourier();
   const keeping = useStore(courier.keeping, { ssr: "initial" });
-  const [open, setOpen] = useState(false);
+  const open = useStore(showsKept, { ssr: "initial" });
+  const setOpen = (now: boolean) => showsKept.set(now);
   useEffect(() => courier.start(), [courier]);
   useEffect(() => {
     const later = setTimeout(() => {
       void loadWhatWaits().catch(() => undefined);
       keepApplication();
+      void askToPersist();
       void bringUp().catch(() => undefined);
     }, AFTER_THE_PAGE_MS);
     const again = setInterval(

@@ -4,6 +4,7 @@ import { KeepingLine } from "./KeepingLine.tsx";
 import { type KeyLine, KeyMap } from "./KeyMap.tsx";
 import { isTyping, useKeys } from "./keys.ts";
 import { changePrefs, usePrefs } from "./prefs.ts";
+import { showsKept } from "./shows-kept.ts";
 import { keptTheme, showTheme, type Theme } from "./theme.ts";
 
 type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
@@ -111,6 +112,15 @@ export default function Switches({ prefs: initial, people }: Props) {
             What words mean
           </a>
         </nav>
+        <button
+          type="button"
+          className="btn"
+          popoverTarget={MENU}
+          popoverTargetAction="hide"
+          onClick={() => showsKept.set(true)}
+        >
+          On this device
+        </button>
         <p className="text-[13px] text-mute">
           <kbd className="key">?</kbd> shows the keys of a page.
         </p>

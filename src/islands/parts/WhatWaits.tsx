@@ -2,6 +2,7 @@ import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
 import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { OnThisDevice } from "../device/OnThisDevice.tsx";
 import { type Keeping, theCourier } from "./courier.ts";
 import { MendEntry } from "./MendEntry.tsx";
 
@@ -12,6 +13,7 @@ export default function WhatWaits({ keeping, prefs }: { readonly keeping: Keepin
   return (
     <div className="space-y-4">
       <Waits keeping={keeping} retry={() => void courier.flush()} />
+      <OnThisDevice />
       {refused.length > 0 && (
         <section className="space-y-2" aria-label="Not stored">
           <h3>The server would not take</h3>
@@ -43,12 +45,12 @@ export default function WhatWaits({ keeping, prefs }: { readonly keeping: Keepin
 const again = (mended: Entry): Entry => ({ ...mended, id: uuidv7(), at: new Date().toISOString() });
 
 function Waits({ keeping, retry }: { readonly keeping: Keeping; readonly retry: () => void }) {
-  const { waiting, why, notKept } = keeping;
-  if (waiting === 0) return <p>Everything written on this device is in the firm's file.</p>;
+  const { waiting, photos, why, notKept } = keeping;
+  if (waiting === 0 && photos === 0) return <p>Everything written on this device is in the firm's file.</p>;
   return (
     <div className="space-y-2">
       <p>
-        {waiting} {waiting === 1 ? "entry waits" : "entries wait"} here.{" "}
+        {`${[waiting > 0 && `${waiting} ${waiting === 1 ? "entry" : "entries"}`, photos > 0 && `${photos} ${photos === 1 ? "photo" : "photos"}`].filter(Boolean).join(" and ")} ${waiting + photos === 1 ? "waits" : "wait"} here. `}
         {why?.kind === "said"
           ? why.message
           : why

@@ -2,12 +2,15 @@ import { atom, type ReadableAtom } from "nanostores";
 import type { Entry, Kind } from "../../core/log/kinds.ts";
 import { keepSent } from "../device/kept-store.ts";
 import { createOutbox, type Outbox } from "./outbox.ts";
+import { sendWaiting, waitingPhotos } from "./photo-store.ts";
 import { type Sent, sendEntries } from "./send.ts";
 
 /** How what was written on this device stands with the server. */
 export type Keeping = {
   /** Entries that are kept here and not there yet. */
   readonly waiting: number;
+  /** Photos that are kept here and not there yet. */
+  readonly photos: number;
   /** Written, and not on this device's disk yet. */
   readonly unsaved: number;
   /** This device would not keep something: the page must stay open until it is sent. */
@@ -43,7 +46,7 @@ const MOST_AT_ONCE = 500;
 const ADDS: ReadonlySet<Kind> = new Set(["pane.added", "order.opened", "round.opened"]);
 
 export function createCourier(outbox: Outbox = createOutbox(), send: typeof sendEntries = sendEntries): Courier {
-  const keeping = atom<Keeping>({ waiting: 0, unsaved: 0, notKept: false, why: null, refused: [] });
+  const keeping = atom<Keeping>({ waiting: 0, photos: 0, unsaved: 0, notKept: false, why: null, refused: [] });
   const note = (change: Partial<Keeping>) => keeping.set({ ...keeping.get(), ...change });
   const hearers = new Set<(change: { gone?: Entry; came?: Entry }) => void>();
   const tell = (change: { gone?: Entry; came?: Entry }) => {
@@ -62,8 +65,10 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
 
   async function count(): Promise<void> {
     const all = await outbox.all().catch(() => []);
+    const photos = await waitingPhotos().catch(() => 0);
     const kept = new Set(all.map((w) => w.entry.id));
     note({
+      photos,
       waiting: all.filter((w) => w.refused === null).length + [...held.keys()].filter((id) => !kept.has(id)).length,
       notKept: refusedHere.size > 0,
       refused: all.flatMap((w) => (w.refused === null ? [] : [{ entry: w.entry, message: w.refused }])),
@@ -140,6 +145,8 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
       }
       size = MOST_AT_ONCE;
     }
+    // Photos after words.
+    await sendWaiting().catch(() => undefined);
     await count();
     note({ why: said });
   }
@@ -187,7 +194,7 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
       return () => hearers.delete(hear);
     },
     start() {
-      const retry = setInterval(() => keeping.get().waiting > 0 && void flush(), RETRY_MS);
+      const retry = setInterval(() => keeping.get().waiting + keeping.get().photos > 0 && void flush(), RETRY_MS);
       const online = () => void flush();
       window.addEventListener("online", online);
       void count().then(async () => {

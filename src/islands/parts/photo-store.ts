@@ -56,11 +56,15 @@ export async function waitingPhoto(id: string): Promise<Blob | undefined> {
   return (await (await db()).get("waiting", id))?.jpeg;
 }
 
+/** How many wait here. */
+export const waitingPhotos = async (): Promise<number> =>
+  typeof indexedDB === "undefined" ? 0 : (await db()).count("waiting");
+
 let sending = false;
 
 /** Sends what waits; what the server has is dropped here. Safe to call again and again. */
 export async function sendWaiting(): Promise<void> {
-  if (sending) return;
+  if (sending || typeof indexedDB === "undefined") return;
   sending = true;
   try {
     const store = await db();
