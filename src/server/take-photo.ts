@@ -1,6 +1,7 @@
 import sharp from "sharp";
 import { notTaken, PHOTO_SIDE, type PhotoError } from "../core/photo/kinds.ts";
 import { fail, ok, type Result } from "../core/result.ts";
+import type { Database } from "../db/database.ts";
 import { hasPhoto, storePhoto } from "../db/photos.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -17,11 +18,11 @@ const MOST_LONG = 20;
 export async function takePhoto(
   id: string,
   bytes: Uint8Array,
+  db: Database = theDatabase(),
 ): Promise<Result<{ readonly id: string; readonly known: boolean }, PhotoError>> {
   if (bytes.length === 0) return fail({ kind: "empty" });
   const why = notTaken(bytes);
   if (why) return fail(why);
-  const db = theDatabase();
   if (hasPhoto(db, id)) return ok({ id, known: true });
   const size = await sizeOf(bytes);
   if (size === null) return fail({ kind: "broken" });

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import type { z } from "zod";
 import { GetBackups, PostBackup } from "../../contract/backups.ts";
 import { errorOf } from "../parts/send.ts";
+import { Archive } from "./Archive.tsx";
 
 type Copy = z.output<typeof GetBackups.output>[number];
 type State =
@@ -61,6 +62,7 @@ export function Copies() {
       <button type="button" className="btn" disabled={state.at === "making"} onClick={() => void make()}>
         {state.at === "making" ? "Copying…" : "Make a copy now"}
       </button>
+      <Archive />
       {state.at === "made" && <p role="status">{state.said}</p>}
       {state.at === "failed" && (
         <p className="note-wax" role="alert">
