@@ -22,6 +22,9 @@ const SIZED = {
     readings: z
       .record(z.string(), LengthOut)
       .meta({ description: "What the size rests on: as read, or as it follows from the way." }),
+    plannedDeeperMm: Mm.nullable().meta({
+      description: "The rebate is to be routed so much deeper all round: readings and size are those of the plan.",
+    }),
     guessedDoubtMm: Mm.nullable(),
     copied: z.strictObject({ of: z.string(), playMm: Mm.nullable(), fit: z.string() }).nullable().meta({
       description: "Ordered as it was read: its room beyond its own size, both sides together, and what that rests on.",

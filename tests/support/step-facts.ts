@@ -54,6 +54,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     renews: [],
     waterStood: false,
     rout: false,
+    routBy: null,
     bed,
     workedBy,
     oily,

@@ -3,13 +3,13 @@ import { type MemberState, mendingOf } from "../look/condition.ts";
 import { isLoose } from "../look/damage.ts";
 import { examVerdict } from "../look/exam.ts";
 import type { OptionFacts } from "../look/options.ts";
-import { beadAcross } from "../measure/bead.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
-import { routFor } from "../size/rout.ts";
 import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { readingsOf } from "./readings-of.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { routHere } from "./rout-here.ts";
 import { wasUnit } from "./unit.ts";
 
 /** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
@@ -32,7 +32,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     loose: isLoose(book.damage),
     worst: worstOf(book),
     mending: mendingHere(book),
-    doubleHolds: doubleHolds(r),
+    doubleHolds: doubleHolds(book, r),
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
     paints: frameOf(book.added.system).painted,
     heat: sealed ? heatOfUnit(r) : { now: SINGLE, same: SINGLE, better: BETTER },
@@ -65,27 +65,9 @@ function worstOf(book: PaneBook): MemberState | null {
 }
 
 /** Whether a unit of 14 mm in a rebate 15 deep leaves timber enough; null until the timber is read. */
-function doubleHolds(r: Reckoning): boolean | null {
-  const [width, depth, timber, face] = [
-    r.readings["rebate-width"],
-    r.readings["rebate-depth"],
-    r.readings["timber-thickness"],
-    r.readings["member-face"],
-  ];
-  if (width === undefined || depth === undefined || timber === undefined) return null;
-  return routFor({
-    bed: mm(r.house.bedMm),
-    unit: thicknessFrom(r.readings).overall ?? mm(SLIM_UNIT_MM),
-    faceClearance: mm(1),
-    bead: beadAcross(r.readings) ?? mm(10),
-    rebateWidth: width,
-    rebateDepth: depth,
-    depthNeeded: mm(r.house.unitCoverMm + 3),
-    timber,
-    faces: face === undefined ? {} : { bottom: face },
-    leastUpstand: mm(r.house.upstandLeftMm),
-    leastWeb: mm(r.house.webLeftMm),
-  }).holds;
+function doubleHolds(book: PaneBook, r: Reckoning): boolean | null {
+  const { readings } = readingsOf(book);
+  return routHere(readings, r.house, thicknessFrom(readings).overall ?? mm(SLIM_UNIT_MM))?.holds ?? null;
 }
 
 /** The slimmest unit that is commonly made for old sashes: 4-6-4. */

@@ -36,6 +36,7 @@ import { copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { likeOf } from "./frame-here.ts";
 import { stockFor } from "./from-stock.ts";
 import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
+import { type Planned, plannedOf } from "./planned.ts";
 import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
@@ -52,6 +53,8 @@ export type Reckoning = {
   /** How long its own people took over steps. */
   readonly past: Past;
   readonly readings: Readings;
+  /** The opening is to be routed: its readings, and all that follows, are those of the plan. */
+  readonly planned: Planned | null;
   /** What the sizing works with: the rebate's own readings, or what stands in for them. */
   readonly opening: ReckonedOpening;
   readonly twist: Twist;
@@ -128,7 +131,9 @@ export type ReckonWith = {
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { house } = by;
-  const { readings, unread } = readingsOf(book);
+  const { readings: read, unread } = readingsOf(book);
+  const planned = plannedOf(book, read, house);
+  const readings = planned?.readings ?? read;
   const school = book.rule?.school ?? schoolOf(house, book.added.system);
   const chosen = glassOf(book, house);
   const depth = readings["rebate-depth"];
@@ -209,6 +214,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     profile: by.profiles?.get(book.before.profile) ?? null,
     past: by.past ?? NO_PAST,
     readings,
+    planned,
     opening,
     twist: twistOf(readings),
     slips,

@@ -130,6 +130,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     easedPrimed: easedPrimed(book),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
+    routBy: r.planned && { deeper: r.planned.rout.depth.by, wider: r.planned.rout.width.by },
   };
 }
 

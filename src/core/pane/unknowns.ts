@@ -14,6 +14,14 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     if (when) out.push(unknown);
   };
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
+  add(r.planned !== null, {
+    id: "rout",
+    says: r.planned?.isCut
+      ? "the {rebate} as it was routed: read it again"
+      : "the {rebate} as it will be once it is routed: rout it and read it again, or order by the plan",
+    station: "measure",
+    place: "width-top",
+  });
   const unit = isUnit(book);
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
   add(unit && !book.way.startsWith("insert-") && book.coating === null, {

@@ -2,6 +2,7 @@ import type { Bed, WorkedBy } from "../bed/compound.ts";
 import type { MemberFault } from "../look/condition.ts";
 import type { Cause } from "../look/damage.ts";
 import type { StepFacts } from "../takeout/facts.ts";
+import type { Nm } from "../units/length.ts";
 
 /** What making ready follows from: the pane, what it will be bedded in, and what its size asks for. */
 export type ReadyFacts = StepFacts & {
@@ -31,4 +32,6 @@ export type ReadyFacts = StepFacts & {
   readonly waterStood: boolean;
   /** The sash is to hold a unit where it held one sheet. */
   readonly rout: boolean;
+  /** By how much, where that is known and still to do. */
+  readonly routBy: { readonly deeper: Nm; readonly wider: Nm } | null;
 };

@@ -1,5 +1,6 @@
 import { isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
+import { toMm } from "../units/length.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
 
@@ -76,7 +77,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "rout",
     needsDry: true,
-    does: "Rout the {rebate} to the depth and width under Measure; square the corners with a chisel.",
+    does: `Rout the {rebate} ${routText(f.routBy)}; square the corners with a chisel. Then read it again, all of it.`,
     why: "The {unit} must stand in it with its edge seal covered and its packers under it.",
     tool: "router, template, chisel",
     never: "No pass without the template fixed: its set-off is half of guide bush less cutter. Never through a joint.",
@@ -112,3 +113,13 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
     when: (g) => g.boundDry && frameOf(g.system).canBeEased,
   },
 ];
+
+/** @example "5.0 mm deeper and 3.0 mm wider" */
+function routText(by: ReadyFacts["routBy"]): string {
+  if (by === null) return "to the depth and width under Measure";
+  const parts = [
+    by.deeper > 0 ? `${toMm(by.deeper).toFixed(1)} mm deeper` : "",
+    by.wider > 0 ? `${toMm(by.wider).toFixed(1)} mm wider` : "",
+  ];
+  return parts.filter(Boolean).join(" and ") || "to the depth and width under Measure";
+}

@@ -2,6 +2,7 @@ import type { Corner } from "../log/kinds/size.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
+import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { StandsAs } from "../pane/stands.ts";
 import { isUnitOpen } from "../pane/unit.ts";
@@ -95,8 +96,9 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
   const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
   const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${STANDS_WORDS[r.stands.as]} `;
+  const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const moved = r.moved ? `${movedText(r, unit)} ` : "";
-  const why = `${as}Width × height. ${moved}${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  const why = `${as}Width × height. ${planned}${moved}${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   const cutterSize =
     cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
   const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
@@ -123,6 +125,12 @@ const doorText = (r: Reckoning, unit: LengthUnit): string => {
     ? ", door not measured"
     : `, for a door ${writeLength(door, unit, { places: 1, ticks: 32 })} thick`;
 };
+
+/** @example "Planned: once the {rebate} is routed 5 mm deeper all round. Read it again then." */
+export const plannedText = (p: Planned, unit: LengthUnit): string =>
+  p.isCut
+    ? "It was routed: read it again. Until then this is the size of the plan."
+    : `Planned: once the {rebate} is routed ${writeLength(p.by, unit, { places: 1, ticks: 32 })} deeper all round. Read it again then.`;
 
 /**
  * What the readings of now give beside what stands on the order, and what that means.

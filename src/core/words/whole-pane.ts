@@ -46,6 +46,7 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
     opening: {
       way: book.way,
       readings: Object.fromEntries(Object.entries(r.opening.readings).map(([place, l]) => [place, length(l as Nm)])),
+      plannedDeeperMm: r.planned ? toMm(r.planned.by) : null,
       guessedDoubtMm: r.opening.guessed?.doubt ?? null,
       copied: r.opening.copied && {
         of: r.opening.copied.of,

@@ -1,9 +1,7 @@
 import type { ReactNode } from "react";
-import { beadAcross } from "../../core/measure/bead.ts";
 import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
-import { thicknessFrom } from "../../core/measure/thickness.ts";
-import { routFor } from "../../core/size/rout.ts";
-import { mm } from "../../core/units/length.ts";
+import { readingsOf } from "../../core/pane/readings-of.ts";
+import { routHere } from "../../core/pane/rout-here.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routWords } from "../../core/words/through.ts";
 import { Fold } from "../parts/Fold.tsx";
@@ -38,30 +36,8 @@ export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
 
 /** Turning a single-glazed sash into a sealed one: what to rout, and what timber that leaves. */
 function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
-  const { reckoning: r, firm, prefs, say } = usePane();
-  const unit = thicknessFrom(r.readings).overall;
-  const [width, depth, timber, face] = [
-    r.readings["rebate-width"],
-    r.readings["rebate-depth"],
-    r.readings["timber-thickness"],
-    r.readings["member-face"],
-  ];
-  const rout =
-    unit !== null && width !== undefined && depth !== undefined && timber !== undefined
-      ? routFor({
-          bed: r.readings["bed-under"] ?? mm(firm.house.bedMm),
-          unit,
-          faceClearance: mm(1),
-          bead: beadAcross(r.readings) ?? mm(10),
-          rebateWidth: width,
-          rebateDepth: depth,
-          depthNeeded: mm(UNIT_COVER_MM + UNIT_GAP_MM),
-          timber,
-          faces: face === undefined ? {} : { bottom: face },
-          leastUpstand: mm(firm.house.upstandLeftMm),
-          leastWeb: mm(firm.house.webLeftMm),
-        })
-      : null;
+  const { book, firm, prefs, say } = usePane();
+  const rout = routHere(readingsOf(book).readings, firm.house);
   return (
     <Fold as="small" title={say("From single glass to a {unit}: routing")}>
       <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>
@@ -76,7 +52,3 @@ function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
     </Fold>
   );
 }
-
-/** The edge seal out of the sun, and its gap: by the book for sealed units. */
-const UNIT_COVER_MM = 12;
-const UNIT_GAP_MM = 3;

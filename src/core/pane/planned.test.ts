@@ -1,0 +1,108 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm, withFirm } from "../round/book.ts";
+import { mm, nm, toMm } from "../units/length.ts";
+import { ticketOf } from "../words/ticket.ts";
+import { foldPane } from "./book.ts";
+import { routed } from "./planned.ts";
+import { reckon } from "./reckoning.ts";
+import { unknownsOf } from "./unknowns.ts";
+
+const READ = {
+  "width-top": "600",
+  "width-bottom": "600",
+  "height-left": "900",
+  "height-right": "900",
+  "diagonal-up": "1081.7",
+  "diagonal-down": "1081.7",
+  "rebate-depth": "10",
+  "rebate-width": "18",
+  "timber-thickness": "44",
+} as const;
+/** A slim unit for an old sash: 4-6-4. */
+const SLIM = {
+  panes: [
+    { mm: 4, kind: "float" as const },
+    { mm: 4, kind: "float" as const },
+  ],
+  cavities: [{ mm: 6, gas: "air" as const, fill: 1 }],
+  coatings: [],
+  spacer: "",
+};
+const told = (option: "double" | "glass" = "double") => {
+  const t = new Teller().opened().added();
+  t.tell("measure.circumstance", { state: "cleared" });
+  t.read(READ);
+  t.tell("look.option", { option, reason: "" });
+  t.tell("specify.makeup", { makeup: SLIM });
+  return t;
+};
+const now = (t: Teller) => {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return { book, r: reckon(book, withFirm(foldFirm(t.entries))) };
+};
+
+describe("a sash that is to be routed for a sealed unit", () => {
+  // Edge seal 12 under cover and 3 of gap: 15 deep. The rebate is 10 deep: 5 more on every side, so 610 by 910.
+  it("is sized for the opening as it will be", () => {
+    const { r } = now(told());
+    expect(r.planned && toMm(r.planned.by)).toBe(5);
+    expect(r.worked.ok && toMm(r.worked.value.governs.width.length)).toBe(610);
+    expect(r.worked.ok && toMm(r.worked.value.governs.height.length)).toBe(910);
+    expect(toMm(r.readings["rebate-depth"] ?? nm(0))).toBe(15);
+  });
+  it("says that it is a plan, and that it is read again", () => {
+    const { book, r } = now(told());
+    expect(ticketOf(book, r, { unit: "mm", dialect: "a" }).why).toContain(
+      "Planned: once the rebate is routed 5 mm deeper all round. Read it again then.",
+    );
+    expect(unknownsOf(book, r).map((u) => u.id)).toContain("rout");
+  });
+  it("stays a plan when it was routed and nobody read it", () => {
+    const t = told();
+    t.tell("step.marked", { station: "ready", step: "rout", state: "done", reason: "" });
+    const { book, r } = now(t);
+    expect(r.planned?.isCut).toBe(true);
+    expect(ticketOf(book, r, { unit: "mm", dialect: "a" }).why).toContain("It was routed: read it again.");
+  });
+  it("goes by what is read once it is routed", () => {
+    const t = told();
+    t.tell("step.marked", { station: "ready", step: "rout", state: "done", reason: "" });
+    t.read({ "width-top": "611", "height-left": "909", "rebate-depth": "15" });
+    const { book, r } = now(t);
+    expect(r.planned).toBeNull();
+    expect(toMm(r.readings["width-top"] ?? nm(0))).toBe(611);
+    expect(unknownsOf(book, r).map((u) => u.id)).not.toContain("rout");
+  });
+  it.each([
+    ["single glass again", (t: Teller) => t, "glass"],
+    ["a rebate that is deep enough", (t: Teller) => t.read({ "rebate-depth": "15" }), "double"],
+    ["timber that nobody read", (t: Teller) => t.read({ "timber-thickness": "" }), "double"],
+  ] as const)("is no plan: %s", (_, more, option) => {
+    const t = told(option);
+    more(t);
+    expect(now(t).r.planned).toBeNull();
+  });
+});
+
+describe("readings of an opening that is routed deeper", () => {
+  it("grow twice on each dimension, and diagonals by Pythagoras", () => {
+    const out = routed(
+      {
+        "width-top": mm(600),
+        "height-left": mm(900),
+        "diagonal-up": nm(Math.round(Math.hypot(600, 900) * 1e6)),
+        "depth-left": mm(9),
+        "old-width": mm(597),
+      },
+      { depth: { needed: mm(15), by: mm(5) }, width: { needed: mm(27), by: mm(9) } },
+    );
+    expect(toMm(out["width-top"] ?? nm(0))).toBe(610);
+    expect(toMm(out["height-left"] ?? nm(0))).toBe(910);
+    expect(toMm(out["diagonal-up"] ?? nm(0))).toBeCloseTo(Math.hypot(610, 910), 5);
+    expect(toMm(out["depth-left"] ?? nm(0))).toBe(14);
+    // The old pane is what it was.
+    expect(toMm(out["old-width"] ?? nm(0))).toBe(597);
+  });
+});

@@ -1,0 +1,73 @@
+import { frameOf } from "../frame/systems.ts";
+import type { HouseRules } from "../house/rules.ts";
+import { DIAGONALS, HEIGHTS, type Place, REBATE_SIDES, WIDTHS } from "../measure/places.ts";
+import type { Readings } from "../measure/reckoned.ts";
+import type { Rout } from "../size/rout.ts";
+import { makeupOverall } from "../specify/makeup.ts";
+import { addNm, mm, type Nm, nm } from "../units/length.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import { routHere } from "./rout-here.ts";
+
+/** The opening as it is to become: the rebate is to be routed deeper for a sealed unit, and was read as it is now. */
+export type Planned = {
+  /** So much deeper on every side. */
+  readonly by: Nm;
+  readonly rout: Rout;
+  /** It was routed since, and nobody read it again: what is worked out is still the plan. */
+  readonly isCut: boolean;
+  /** What would be read once it is routed as planned. */
+  readonly readings: Readings;
+};
+
+/**
+ * The plan of a sash that goes from single glass to a sealed unit, until it is read again as it was routed; null where there is
+ * none, or nothing to rout.
+ * @example 600 between rebates 10 deep, cover 12 and gap 3 // by 5 mm: planned for 610
+ */
+export function plannedOf(book: PaneBook, readings: Readings, house: HouseRules): Planned | null {
+  if (book.before.option?.option !== "double" || frameOf(book.added.system).material !== "timber") return null;
+  const routedAt = book.steps.get(stepKey("ready", "rout"))?.at ?? null;
+  if (routedAt !== null && isReadSince(book, routedAt)) return null;
+  const unit = book.makeup ? mm(makeupOverall(book.makeup)) : undefined;
+  const rout = routHere(readings, house, unit);
+  if (!rout || rout.depth.by === 0) return null;
+  return { by: rout.depth.by, rout, isCut: routedAt !== null, readings: routed(readings, rout) };
+}
+
+/** Width and height were both read after a time. */
+function isReadSince(book: PaneBook, at: string): boolean {
+  const since = new Set(book.log.standing.filter((e) => e.kind === "measure.reading" && e.at > at).map((e) => e.id));
+  const isNew = (p: Place): boolean => since.has(book.readings[p]?.entry ?? "");
+  return WIDTHS.some(isNew) && HEIGHTS.some(isNew);
+}
+
+/**
+ * Readings as they would be once every side is routed deeper by so much: widths and heights grow by it twice, diagonals by
+ * Pythagoras of both.
+ */
+export function routed(readings: Readings, { depth, width }: Pick<Rout, "depth" | "width">): Readings {
+  const out: Partial<Record<Place, Nm>> = { ...readings };
+  const grow = (place: Place, by: Nm): void => {
+    const was = readings[place];
+    if (was !== undefined) out[place] = addNm(was, by);
+  };
+  const both = nm(2 * depth.by);
+  for (const face of ["", "back-"] as const) {
+    for (const p of [...WIDTHS, ...HEIGHTS]) grow(`${face}${p}`, both);
+    const across = meanOf(WIDTHS.map((p) => readings[`${face}${p}`]));
+    const up = meanOf(HEIGHTS.map((p) => readings[`${face}${p}`]));
+    for (const p of DIAGONALS) {
+      const was = readings[`${face}${p}`];
+      if (was === undefined || across === null || up === null) continue;
+      out[`${face}${p}`] = nm(Math.round(Math.sqrt(was ** 2 + 2 * both * (across + up) + 2 * both ** 2)));
+    }
+  }
+  for (const p of ["rebate-depth", ...REBATE_SIDES] as const) grow(p, depth.by);
+  grow("rebate-width", width.by);
+  return out;
+}
+
+function meanOf(values: readonly (Nm | undefined)[]): number | null {
+  const there = values.filter((v) => v !== undefined);
+  return there.length === 0 ? null : there.reduce((a, b) => a + b, 0) / there.length;
+}

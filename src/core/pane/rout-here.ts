@@ -1,0 +1,40 @@
+import type { HouseRules } from "../house/rules.ts";
+import { beadAcross } from "../measure/bead.ts";
+import type { Readings } from "../measure/reckoned.ts";
+import { thicknessFrom } from "../measure/thickness.ts";
+import { type Rout, routFor } from "../size/rout.ts";
+import { mm, type Nm } from "../units/length.ts";
+
+/** Room between the edge of a unit and the rebate, mm: under its cover stand its packers. */
+const UNIT_GAP_MM = 3;
+const FACE_CLEARANCE_MM = 1;
+const USUAL_BEAD_MM = 10;
+
+/**
+ * What to rout so that this sash holds a sealed unit, from its readings as it is now; null until rebate, timber and, unless
+ * one is given, the unit's thickness are read.
+ * @example rebate 10 deep and 18 wide, cover 12: needs 15 // rout 5 deeper
+ */
+export function routHere(readings: Readings, house: HouseRules, unit?: Nm): Rout | null {
+  const [width, depth, timber, face] = [
+    readings["rebate-width"],
+    readings["rebate-depth"],
+    readings["timber-thickness"],
+    readings["member-face"],
+  ];
+  const thick = unit ?? thicknessFrom(readings).overall;
+  if (thick === null || width === undefined || depth === undefined || timber === undefined) return null;
+  return routFor({
+    bed: readings["bed-under"] ?? mm(house.bedMm),
+    unit: thick,
+    faceClearance: mm(FACE_CLEARANCE_MM),
+    bead: beadAcross(readings) ?? mm(USUAL_BEAD_MM),
+    rebateWidth: width,
+    rebateDepth: depth,
+    depthNeeded: mm(house.unitCoverMm + UNIT_GAP_MM),
+    timber,
+    faces: face === undefined ? {} : { bottom: face },
+    leastUpstand: mm(house.upstandLeftMm),
+    leastWeb: mm(house.webLeftMm),
+  });
+}
