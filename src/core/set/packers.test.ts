@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { mm, toMm } from "../units/length.ts";
+import { mm, nm, toMm } from "../units/length.ts";
 import { packerPlace, packerStack } from "./packers.ts";
 import { sprigPlaces, sprigPlan } from "./sprigs.ts";
 
@@ -77,4 +77,19 @@ describe("where sprigs stand", () => {
     );
   });
   it("count both jambs, head and sill", () => expect(sprigPlan(mm(608), mm(900), rule).count).toBe(2 * (4 + 5)));
+});
+
+describe("a box that nobody has", () => {
+  it.each([
+    ["pieces of a nanometre", mm(12.5), [nm(1)]],
+    [
+      "fifty odd sizes against a hair's tolerance",
+      mm(100),
+      Array.from({ length: 50 }, (_, i) => nm(1_000_003 + i * 77_771)),
+    ],
+    ["nothing thick enough to be a packer", mm(5), [mm(0.05), mm(0.09)]],
+    ["an empty box", mm(5), []],
+  ])("%s makes no stack, and is given up", (_, gap, box) => expect(packerStack(gap, box, nm(1))).toBeUndefined());
+  it("a hundred of the same is as many as it takes", () =>
+    expect(packerStack(mm(100), [mm(1)], mm(0.5))?.pieces).toHaveLength(100));
 });
