@@ -1,6 +1,8 @@
 import { beadAcross } from "../measure/bead.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import type { CandidateFacts } from "../specify/candidates.ts";
+import type { GlassKind } from "../specify/glass.ts";
+import { type Makeup, makeupOverall } from "../specify/makeup.ts";
 import { STACK_ERRORS, type Stack, stacksFor } from "../specify/stack.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
@@ -20,6 +22,41 @@ export function stacksOf(r: Reckoning): readonly Stack[] {
   });
 }
 
+/** Sheets and cavities alike to a hundredth of a millimetre. */
+const NEAR_MM = 0.01;
+const alike = (makeup: Makeup, stack: Stack): boolean => {
+  const of = [...makeup.panes.map((p) => p.mm), ...makeup.cavities.map((c) => c.mm)];
+  const is = [...stack.panes, ...stack.spacers].map(toMm);
+  return of.length === is.length && of.every((mm_, i) => Math.abs(mm_ - (is[i] ?? 0)) < NEAR_MM);
+};
+
+/** Which of the stacks was chosen; undefined where what was chosen is another unit. */
+export const stackChosen = (makeup: Makeup | null, stacks: readonly Stack[]): Stack | undefined =>
+  makeup === null ? undefined : stacks.find((s) => alike(makeup, s));
+
+/**
+ * The unit of a stack, otherwise as it was chosen or as the house makes them: its gas, coating and spacer stay.
+ * @example 4-16-4, where 4-15-5 with argon was chosen // 4-16-4 with argon
+ */
+export function makeupOfStack(stack: Stack, chosen: Makeup | null, kind: GlassKind): Makeup {
+  const gas = chosen?.cavities[0]?.gas ?? "air";
+  return {
+    panes: stack.panes.map((p) => ({ mm: toMm(p), kind: chosen?.panes[0]?.kind ?? kind })),
+    cavities: stack.spacers.map((s) => ({ mm: toMm(s), gas, fill: chosen?.cavities[0]?.fill ?? 1 })),
+    coatings: chosen && chosen.panes.length === stack.panes.length ? chosen.coatings : [],
+    spacer: chosen?.spacer ?? USUAL_SPACER,
+  };
+}
+const USUAL_SPACER = "warm edge, black";
+
+/** How much thicker the chosen unit is than what was read, mm; null where they agree, or one of them is not known. */
+export function thickerThanRead(book: PaneBook, r: Reckoning): number | null {
+  const { overall, by } = thicknessFrom(r.readings);
+  if (overall === null || book.makeup === null) return null;
+  const off = makeupOverall(book.makeup) - toMm(overall);
+  return Math.abs(off) <= (by === "slip" ? 1 : STACK_ERRORS.overallMm) + NEAR_MM ? null : off;
+}
+
 /** Room for glass through the thickness: rebate less bed and bead, mm; null until the rebate is read. */
 export function roomFor(r: Reckoning): number | null {
   const width = r.readings["rebate-width"];
@@ -35,7 +72,8 @@ export function candidateFacts(
   safetyKind: CandidateFacts["safetyKind"] = "toughened",
 ): CandidateFacts | null {
   if (!r.cut.ok || !isUnit(book)) return null;
-  const [stack] = stacksOf(r);
+  const stacks = stacksOf(r);
+  const stack = stackChosen(book.makeup, stacks) ?? stacks[0];
   const { glass } = r.cut.value;
   return {
     was: stack ? { panesMm: stack.panes.map(toMm), cavityMm: toMm(stack.spacers[0] ?? mm(16)) } : null,

@@ -20,7 +20,6 @@ export const MAKES = {
     ],
   },
 } as const;
-/** Spacers of the metric makes, mm, the narrowest first. */
 /** Spacers that go with panes of this make, mm. @example spacersWith(4) // 6, 8, 9 …; spacersWith(3.175) // 6.35, 7.9375 … */
 export const spacersWith = (paneMm: number): readonly number[] =>
   MAKES[isInchMake(paneMm) ? "inch" : "metric"].spacers.map(toMm);
@@ -52,7 +51,8 @@ export type StackReadings = {
 export const STACK_ERRORS = { overallMm: 0.5, paneMm: 0.2 } as const;
 
 /**
- * The stacks that these readings can be, the likeliest first; equal panes before unequal where they are as likely.
+ * The stacks that these readings can be, the likeliest first; where they are as likely, equal panes before unequal, and those
+ * of the commonest sheets first.
  * @example overall 24, pane 4, of two panes // 4-16-4 first, then 4-15-5 and 4-14-6
  */
 export function stacksFor(of: StackReadings): readonly Stack[] {
@@ -73,6 +73,7 @@ export function stacksFor(of: StackReadings): readonly Stack[] {
       Math.round((a.score - b.score) * 1e9) ||
       Number(b.equalPanes) - Number(a.equalPanes) ||
       unlikeness(a.spacers) - unlikeness(b.spacers) ||
+      rarity(a) - rarity(b) ||
       a.make.localeCompare(b.make) * -1,
   );
 }
@@ -97,6 +98,14 @@ function spacerSets(makes: readonly Nm[], panes: readonly Nm[]): readonly (reado
   const mirrored = panes[0] === panes[2];
   return makes.flatMap((a) => makes.flatMap((b) => (mirrored && b < a ? [] : [[a, b]])));
 }
+
+/** Sheets that units are made of, the commonest first. Source: the trade's habit; where readings tell, they decide. */
+const COMMONEST: Readonly<Record<Make, readonly Nm[]>> = {
+  metric: [4, 6, 5, 3].map(mm),
+  inch: [inches(0, 1, 8), inches(0, 5, 32), inches(0, 3, 16), inches(0, 1, 4)],
+};
+const rarity = ({ make, panes, equalPanes }: Pick<Stack, "make" | "panes" | "equalPanes">): number =>
+  equalPanes ? COMMONEST[make].indexOf(panes[0] ?? nm(0)) : 0;
 
 const unlikeness = (sizes: readonly Nm[]): number => Math.max(...sizes) - Math.min(...sizes);
 

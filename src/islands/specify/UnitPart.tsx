@@ -1,22 +1,90 @@
-import { stacksOf } from "../../core/pane/candidates.ts";
+import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "../../core/pane/candidates.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, SPACERS } from "../../core/specify/makeup.ts";
+import type { Stack } from "../../core/specify/stack.ts";
+import { writeLength } from "../../core/tape/write.ts";
+import { mm, toMm } from "../../core/units/length.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 
+const MOST_SHOWN = 3;
+const SKETCH = { width: 60, height: 24 };
+
+/** The sheets and the spacer of a stack to scale, the outside at the left. */
+function StackSketch({ stack }: { readonly stack: Stack }) {
+  const parts = stack.panes.flatMap((p, i) => {
+    const spacer = stack.spacers[i];
+    return [{ mm: toMm(p), isPane: true }, ...(spacer === undefined ? [] : [{ mm: toMm(spacer), isPane: false }])];
+  });
+  const scale = SKETCH.width / Math.max(...[36, parts.reduce((sum, p) => sum + p.mm, 0)]);
+  let x = (SKETCH.width - parts.reduce((sum, p) => sum + p.mm, 0) * scale) / 2;
+  return (
+    <svg
+      viewBox={`0 0 ${SKETCH.width} ${SKETCH.height}`}
+      width={SKETCH.width}
+      height={SKETCH.height}
+      aria-hidden="true"
+    >
+      {parts.map((p) => {
+        const at = x;
+        x += p.mm * scale;
+        return p.isPane ? (
+          <rect key={at} x={at} y={1} width={p.mm * scale} height={SKETCH.height - 2} className="d-pane" />
+        ) : (
+          <rect key={at} x={at} y={SKETCH.height - 8} width={p.mm * scale} height={7} className="d-spacer" />
+        );
+      })}
+    </svg>
+  );
+}
+
 /** A sealed unit: what was there, and what of the one chosen is still to be said. The choice itself stands on the stage. */
 export function UnitPart() {
-  const { book, reckoning: r, say, write } = usePane();
+  const { book, reckoning: r, prefs, say, write } = usePane();
   if (!isUnit(book)) return null;
   const stacks = stacksOf(r);
+  const off = thickerThanRead(book, r);
+  const lengthText = (lengthMm: number) => writeLength(mm(lengthMm), prefs.unit, { places: 1, ticks: 32 });
   const chosen = book.makeup;
   return (
     <>
-      <Part title="What was there" more="from its thickness and what was seen">
-        <p className="note-glass">
+      <Part
+        title="What was there"
+        more={stacks.length > 0 ? "tap the one it is, the likeliest first" : "from its thickness"}
+      >
+        {stacks.length > 0 && (
+          <ul className="flex flex-wrap gap-2" aria-label="What its thickness can be, the likeliest first">
+            {stacks.slice(0, MOST_SHOWN).map((s) => {
+              const is = s === stackChosen(chosen, stacks);
+              return (
+                <li key={stackText(s)}>
+                  <button
+                    type="button"
+                    className={`btn flex-col gap-0.5 px-2 py-1 ${is ? "btn-on" : ""}`}
+                    aria-pressed={is}
+                    onClick={() =>
+                      write("specify.makeup", {
+                        makeup: makeupOfStack(s, chosen, r.safety?.kind === "needed" ? "toughened" : "float"),
+                      })
+                    }
+                  >
+                    <StackSketch stack={s} />
+                    <span className="tight text-[13px]">{stackText(s)}</span>
+                  </button>
+                </li>
+              );
+            })}
+          </ul>
+        )}
+        {off !== null && (
+          <p className="note-wax">
+            {`The unit chosen is ${lengthText(Math.abs(off))} ${off > 0 ? "thicker" : "thinner"} than what was read: choose again, or say in the beads how it is held.`}
+          </p>
+        )}
+        <p className="text-[13px] text-mute">
           {stacks.length > 0
-            ? `Likeliest ${stackText(stacks[0] as NonNullable<(typeof stacks)[0]>)}${stacks.length > 1 ? `; or ${stacks.slice(1, 3).map(stackText).join(", ")}` : ""}. Gas that was in it is gone once it is broken or misted.`
+            ? "Gas that was in it is gone once it is broken or misted."
             : "Its thickness is not read: 4-16-4 is taken until it is."}{" "}
           {book.coating?.coated === "yes"
             ? `Coated${book.coating.face ? ` on ${book.coating.face}` : ""}.`

@@ -1,0 +1,69 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm, withFirm } from "../round/book.ts";
+import { toMm } from "../units/length.ts";
+import { foldPane } from "./book.ts";
+import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "./candidates.ts";
+import { reckon } from "./reckoning.ts";
+
+describe("what a sealed unit was", () => {
+  const read = (thickness: string) => {
+    const t = new Teller().opened().added(PANE, "plastic-bead-inside");
+    t.read({ "unit-thickness": thickness, "pane-thickness": "4", "width-top": "600", "height-left": "900" });
+    return t;
+  };
+  const now = (t: Teller) => {
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    return { book, r: reckon(book, withFirm(foldFirm(t.entries))) };
+  };
+  it("is one of the stacks of its thickness, and tapped it is the unit that is ordered", () => {
+    const t = read("24");
+    const stacks = stacksOf(now(t).r);
+    expect(stacks.slice(0, 3).map((s) => [...s.panes, ...s.spacers].map(toMm))).toEqual([
+      [4, 4, 16],
+      [4, 5, 15],
+      [4, 6, 14],
+    ]);
+    const [, second] = stacks;
+    if (!second) throw new Error("no second stack");
+    t.tell("specify.makeup", { makeup: makeupOfStack(second, null, "float") });
+    const { book, r } = now(t);
+    expect(stackChosen(book.makeup, stacksOf(r))).toEqual(second);
+    expect(thickerThanRead(book, r)).toBeNull();
+  });
+  it("is of the commonest sheets where none was read", () => {
+    const t = new Teller().opened().added(PANE, "plastic-bead-inside").read({ "unit-thickness": "24" });
+    expect(
+      stacksOf(now(t).r)
+        .slice(0, 3)
+        .map((s) => [...s.panes, ...s.spacers].map(toMm)),
+    ).toEqual([
+      [4, 4, 16],
+      [6, 6, 12],
+      [5, 5, 14],
+    ]);
+  });
+  it("keeps gas and coating of what was chosen before", () => {
+    const [first, second] = stacksOf(now(read("24")).r);
+    if (!first || !second) throw new Error("no stacks");
+    const argon = {
+      ...makeupOfStack(first, null, "float"),
+      cavities: [{ mm: 16, gas: "argon" as const, fill: 0.9 }],
+      coatings: [{ face: 3, emissivity: 0.04 }],
+    };
+    const now_ = makeupOfStack(second, argon, "float");
+    expect(now_.cavities).toEqual([{ mm: 15, gas: "argon", fill: 0.9 }]);
+    expect(now_.coatings).toEqual(argon.coatings);
+  });
+  it("that no longer agrees with what is read says by how much", () => {
+    const t = read("24");
+    const [first] = stacksOf(now(t).r);
+    if (!first) throw new Error("no stack");
+    t.tell("specify.makeup", { makeup: makeupOfStack(first, null, "float") });
+    t.read({ "unit-thickness": "28" });
+    const { book, r } = now(t);
+    expect(thickerThanRead(book, r)).toBe(-4);
+    expect(stackChosen(book.makeup, stacksOf(r))).toBeUndefined();
+  });
+});
