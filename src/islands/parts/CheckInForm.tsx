@@ -11,6 +11,7 @@ import { type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.
 import { checkInSentence } from "../../core/words/check-in.ts";
 import { sizeText } from "../../core/words/size-text.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
+import { lineSketch } from "../../drawing/line-sketch.ts";
 
 type Props = {
   readonly line: OrderLine;
@@ -25,7 +26,6 @@ type Props = {
 
 const FIELDS = ["width", "height", "thickness", "up", "down"] as const;
 type Field = (typeof FIELDS)[number];
-const MUST: readonly Field[] = ["width", "height"];
 const NAMES: Readonly<Record<Field, string>> = {
   width: "width that came",
   height: "height that came",
@@ -71,6 +71,8 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
     safety: isSafetyGlass(line.glass) || (line.makeup !== undefined && makeupIsSafe(line.makeup)),
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });
+  // What was measured is not asked again.
+  const looked = asked.filter((l) => l !== "thickness" || value("thickness") === null);
   const written = (f: Field) => (came[f].trim() === "" ? undefined : { text: came[f], unit });
   const give = (verdict: Payloads["order.checked"]["verdict"]) =>
     checked({
@@ -87,6 +89,8 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       ),
       ...(Object.keys(looks).length > 0 ? { looks } : {}),
     });
+  /** The sides that came outside their tolerance: drawn so. */
+  const off = { width: check?.width.within === false, height: check?.height.within === false };
   const field = (f: Field) => {
     const r = read[f];
     const wrong = r?.ok === false;
@@ -111,10 +115,27 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   };
   return (
     <div className="space-y-2">
-      <div className="grid grid-cols-2 gap-2">{MUST.map(field)}</div>
-      <div className="grid grid-cols-3 gap-2">{FIELDS.filter((f) => !MUST.includes(f)).map(field)}</div>
+      <div className="grid grid-cols-[minmax(6rem,7.5rem)_minmax(0,1fr)] items-center gap-x-3 gap-y-1">
+        {field("height")}
+        <CameDrawing line={line} off={off} />
+        {field("thickness")}
+        {field("width")}
+        <span className="text-[13px] text-mute">both diagonals, where it looks out of square</span>
+        <div className="grid grid-cols-2 gap-2">
+          {field("up")}
+          {field("down")}
+        </div>
+      </div>
+      {check && (
+        <p className={fine ? "note-glass" : "note-wax"} role="status">
+          {checkInSentence(check, unit)}
+          {faults.length > 0 && ` ${faults.join(" ")}`}
+          {bad.length > 0 && ` Not good: ${bad.join(", ")}.`}
+          {still && ` ${still}`}
+        </p>
+      )}
       <ul className="rows">
-        {asked.map((l) => (
+        {looked.map((l) => (
           <li key={l} className="flex flex-wrap items-center justify-between gap-2 py-1.5">
             <span className="min-w-0 flex-1">
               <span className="font-medium">{CHECK_LOOK_FACTS[l].name}</span>{" "}
@@ -147,12 +168,6 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       )}
       {check && (
         <>
-          <p className={fine ? "note-glass" : "note-wax"} role="status">
-            {checkInSentence(check, unit)}
-            {faults.length > 0 && ` ${faults.join(" ")}`}
-            {bad.length > 0 && ` Not good: ${bad.join(", ")}.`}
-          </p>
-          {still && <p className="note-glass">{still}</p>}
           <label className="block">
             <span className="text-[13px] text-mute">Note or reason: chips, scratches, stamp, what is wrong</span>
             <input value={reason} maxLength={2000} onChange={(e) => setReason(e.target.value)} />
@@ -181,6 +196,38 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
         </>
       )}
     </div>
+  );
+}
+
+const BOX = 150;
+const EDGE = 4;
+
+/** The pane of the line to scale, its diagonals dashed; a side that came wrong is drawn wrong. */
+function CameDrawing({ line, off }: { readonly line: OrderLine; readonly off: { width: boolean; height: boolean } }) {
+  const d = lineSketch({
+    widthMm: toMm(nm(line.widthNm)),
+    heightMm: toMm(nm(line.heightNm)),
+    corners: line.corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) })),
+    uprights: [],
+    crosses: [],
+    box: BOX,
+  });
+  const side = (wrong: boolean): string => (wrong ? "stroke-wax" : "stroke-ink");
+  return (
+    <svg
+      viewBox={`${-EDGE} ${-EDGE} ${d.width + 2 * EDGE} ${d.height + 2 * EDGE}`}
+      className="mx-auto max-h-[9.5rem] w-full"
+      aria-hidden="true"
+    >
+      <path d={d.outline} className="fill-tint stroke-ink" strokeWidth={1} />
+      <path
+        d={`M0 ${d.height}L${d.width} 0M0 0L${d.width} ${d.height}`}
+        className="stroke-line"
+        strokeDasharray="4 4"
+      />
+      <path d={`M0 ${d.height}H${d.width}`} className={side(off.width)} strokeWidth={off.width ? 4 : 2} />
+      <path d={`M0 0V${d.height}`} className={side(off.height)} strokeWidth={off.height ? 4 : 2} />
+    </svg>
   );
 }
 
