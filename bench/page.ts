@@ -94,7 +94,9 @@ async function scriptOf(page: Page, url: string): Promise<number> {
   cdp.on("Network.loadingFinished", (e) => {
     if (scripts.has(e.requestId)) bytes += e.encodedDataLength;
   });
-  await page.goto(url, { waitUntil: "networkidle" });
+  await page.goto(url);
+  await page.waitForFunction(() => document.querySelector("astro-island[ssr]") === null);
+  await page.waitForTimeout(1000);
   await page.close();
   return bytes / 1024;
 }

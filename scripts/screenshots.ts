@@ -82,11 +82,23 @@ const SHOTS: readonly Shot[] = [
   { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
   { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },
   { name: "logbook", path: `/panes/${leaning}/logbook`, size: DESK },
-  { name: "order", path: `/orders/${order}`, size: DESK },
   { name: "order-sheet", path: `/orders/${order}/sheet`, size: DESK },
   { name: "orders", path: "/orders", size: DESK },
   { name: "house-rules", path: "/house#size", size: DESK },
   { name: "phone-round", path: "/", size: PHONE },
+  {
+    name: "phone-no-signal",
+    path: "/",
+    size: PHONE,
+    first: async (page) => {
+      // Kept by then: the application, and the round that is open.
+      await page.waitForTimeout(6000);
+      await page.context().setOffline(true);
+      await page.goto(page.url());
+      await page.getByText("Ottermole Row, after the hail").waitFor();
+      await page.getByRole("link", { name: /No. 5/ }).first().waitFor();
+    },
+  },
   {
     name: "phone-measure",
     path: `/panes/${pane("No. 3", "box room", "lower")}/measure`,
@@ -140,8 +152,10 @@ async function take(on: Browser, shot: Shot): Promise<void> {
     localStorage.setItem("pp-cautions-read", "broken-glass lead asbestos ladder heavy too-heavy knives oil"),
   );
   const page = await context.newPage();
-  await page.goto(url + shot.path, { waitUntil: "networkidle" });
-  await page.waitForTimeout(400);
+  await page.goto(url + shot.path);
+  // A page listens for what others write as long as it is open: its network is never idle.
+  await page.waitForFunction(() => document.querySelector("astro-island[ssr]") === null);
+  await page.waitForTimeout(600);
   await shot.first?.(page);
   await page.waitForTimeout(200);
   await page.screenshot({ path: `docs/screenshots/${shot.name}.png` });

@@ -14,6 +14,7 @@ import { writeFeet, writeLength } from "../tape/write.ts";
 import { dayOf } from "../units/day.ts";
 import { inches, mm, toMm } from "../units/length.ts";
 import { checkInSentence } from "./check-in.ts";
+import { sayDate, sayDay, sayDayFrom } from "./days.ts";
 import { meaning, piecesOf, say, TERM_LIST } from "./dialect.ts";
 import { entryWords } from "./entry.ts";
 import { paintSentence } from "./finish.ts";
@@ -355,4 +356,14 @@ describe("other sentences", () => {
     for (const [rule, fact] of Object.entries(HOUSE_RULES))
       expect([rule, houseValueFits(rule as never, fact.value), fact.source !== ""]).toEqual([rule, true, true]);
   });
+});
+
+describe("days as they are said", () => {
+  const [here, there] = [dayOf("2026-05-20"), dayOf("2025-12-31")];
+  it.each([
+    [sayDay(here), "Wed 20 May"],
+    [sayDate(here), "Wed 20 May 2026"],
+    [sayDayFrom(here, here), "Wed 20 May"],
+    [sayDayFrom(there, here), "Wed 31 Dec 2025"],
+  ])("%s", (said, is) => expect(said).toBe(is));
 });

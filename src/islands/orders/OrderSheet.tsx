@@ -2,7 +2,7 @@ import type { FirmDetails } from "../../core/log/kinds/firm.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines } from "../../core/pane/order-groups.ts";
 import { dayOf } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDate } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { orderLineDrawing } from "../../drawing/order-line-drawing.ts";
@@ -36,9 +36,9 @@ export default function OrderSheet({ prefs: initial, order, firm }: Props) {
           <dt className="text-mute">Our reference</dt>
           <dd className="tight font-semibold">{order.reference || "–"}</dd>
           <dt className="text-mute">Ordered</dt>
-          <dd>{order.sent ? sayDay(dayOf(order.sent.day)) : "not yet"}</dd>
+          <dd>{order.sent ? sayDate(dayOf(order.sent.day)) : "not yet"}</dd>
           <dt className="text-mute">Due</dt>
-          <dd>{order.sent ? sayDay(dayOf(order.sent.due)) : "–"}</dd>
+          <dd>{order.sent ? sayDate(dayOf(order.sent.due)) : "–"}</dd>
           <dt className="text-mute">By</dt>
           <dd>{order.sent?.who ?? prefs.who}</dd>
         </dl>

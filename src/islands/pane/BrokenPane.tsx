@@ -50,7 +50,7 @@ export default function BrokenPane(props: Props) {
           Round
         </a>
       </p>
-      <Logbook pane={props.pane} log={log} prefs={prefs} strike={store.strike} />
+      <Logbook pane={props.pane} log={log} prefs={prefs} today={null} strike={store.strike} />
     </main>
   );
 }

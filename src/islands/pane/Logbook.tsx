@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Log } from "../../core/log/standing-entries.ts";
-import { day } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { type Day, day } from "../../core/units/day.ts";
+import { sayDate, sayDayFrom } from "../../core/words/days.ts";
 import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 
@@ -10,11 +10,13 @@ type Props = {
   readonly pane: string;
   readonly log: Log;
   readonly prefs: Prefs;
+  /** By which a year is left out; every day has its year where it is not known. */
+  readonly today: Day | null;
   readonly strike: (target: Entry, reason: string) => void;
 };
 
 /** Everything that happened to this pane: who, when, what. Nothing is ever rubbed out. */
-export function Logbook({ pane, log, prefs, strike }: Props) {
+export function Logbook({ pane, log, prefs, today, strike }: Props) {
   const own = log.all.filter(
     (e) => e.about.pane === pane || (e.about.pane === undefined && e.about.order !== undefined),
   );
@@ -28,7 +30,7 @@ export function Logbook({ pane, log, prefs, strike }: Props) {
       </p>
       {days.map((d) => (
         <section key={d}>
-          <h3 className="sticky top-0 bg-paper py-1">{sayDay(day(Date.parse(d) / 86_400_000))}</h3>
+          <h3 className="sticky top-0 bg-paper py-1">{dayText(day(Date.parse(d) / 86_400_000), today)}</h3>
           <ol className="rows">
             {own
               .filter((e) => e.at.startsWith(d) && e.kind !== "struck")
@@ -43,7 +45,9 @@ export function Logbook({ pane, log, prefs, strike }: Props) {
   );
 }
 
-function Line({ entry, log, prefs, strike }: Omit<Props, "pane"> & { readonly entry: Entry }) {
+const dayText = (d: Day, today: Day | null): string => (today === null ? sayDate(d) : sayDayFrom(d, today));
+
+function Line({ entry, log, prefs, strike }: Omit<Props, "pane" | "today"> & { readonly entry: Entry }) {
   const [asking, setAsking] = useState(false);
   const struck = log.struck.get(entry.id);
   return (

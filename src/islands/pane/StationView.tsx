@@ -121,10 +121,10 @@ function MeasureSide({ asked, ask, openTapeLine }: StationProps) {
 }
 
 function PaneLogbook({ strike }: StationProps) {
-  const { book, prefs } = usePane();
+  const { book, prefs, today } = usePane();
   return (
     <div className="min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5">
-      <Logbook pane={book.id} log={book.log} prefs={prefs} strike={strike} />
+      <Logbook pane={book.id} log={book.log} prefs={prefs} today={today} strike={strike} />
     </div>
   );
 }

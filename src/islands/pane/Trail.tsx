@@ -21,7 +21,7 @@ export function Trail({ before, after, view, open, undo, people }: Props) {
       <h1 className="flex min-w-0 items-center gap-x-3 text-[15px] font-normal">
         <a
           className="flex min-h-11 items-center whitespace-nowrap no-underline max-sm:hidden"
-          href="/"
+          href={`/?round=${book.added.round}`}
           aria-label="Round"
         >
           <span className="font-bold [font-stretch:115%]">Plain Pane</span>
@@ -29,7 +29,7 @@ export function Trail({ before, after, view, open, undo, people }: Props) {
         </a>
         <a
           className="flex min-h-11 min-w-8 items-center text-[20px] no-underline sm:hidden"
-          href="/"
+          href={`/?round=${book.added.round}`}
           aria-label="Round"
         >
           ‹

@@ -16,7 +16,7 @@ export function RoundHead({ round, others, panes, settable, alerts, openings }: 
           {`${count(panes, "pane", "panes")} in ${count(openings, "opening", "openings")}.`}
           {settable > 0 && ` ${count(settable, "pane is", "panes are")} checked in and ready to set.`}
         </p>
-        <p className="flex flex-wrap gap-2 pt-1.5">
+        <p className="flex gap-2 overflow-x-auto whitespace-nowrap pt-1.5 sm:flex-wrap">
           {others.slice(0, 6).map((o) => (
             <a key={o.id} className="btn btn-small" href={`/?round=${o.id}`}>
               {o.name}

@@ -1,6 +1,6 @@
 import type { Customer, FirmDetails } from "../../core/log/kinds/firm.ts";
 import type { AftercareLine } from "../../core/signoff/aftercare.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDate } from "../../core/words/days.ts";
 import { type DateMark, dateLine, dateLineSvg } from "../../drawing/date-line.ts";
 import { printPdf } from "./pdf.ts";
 
@@ -54,7 +54,7 @@ export const aftercarePdf = (of: {
         : []),
       {
         ul: of.lines.map((l) => ({
-          text: l.day === undefined ? l.says : [`${l.says} `, { text: `${sayDay(l.day)}.`, bold: true }],
+          text: l.day === undefined ? l.says : [`${l.says} `, { text: `${sayDate(l.day)}.`, bold: true }],
           margin: [0, 3, 0, 3] as [number, number, number, number],
         })),
         fontSize: 12,

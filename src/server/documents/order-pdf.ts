@@ -3,7 +3,7 @@ import type { FirmDetails } from "../../core/log/kinds/firm.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines, type LineGroup } from "../../core/pane/order-groups.ts";
 import { dayOf } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDate } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { lineDrawingSvg } from "../../drawing/line-drawing.ts";
@@ -57,8 +57,8 @@ export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Pro
             width: 190,
             stack: [
               fact("Our reference", order.reference || "–"),
-              fact("Ordered", order.sent ? sayDay(dayOf(order.sent.day)) : "not yet"),
-              fact("Due", order.sent ? sayDay(dayOf(order.sent.due)) : "–"),
+              fact("Ordered", order.sent ? sayDate(dayOf(order.sent.day)) : "not yet"),
+              fact("Due", order.sent ? sayDate(dayOf(order.sent.due)) : "–"),
               fact("By", order.sent?.who ?? prefs.who),
             ],
           },

@@ -2,7 +2,7 @@ import type { Content } from "pdfmake/interfaces.js";
 import type { Customer, FirmDetails } from "../../core/log/kinds/firm.ts";
 import type { QuoteBook } from "../../core/round/quotes.ts";
 import { addDays, dayOf } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDate } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { printPdf, RULED } from "./pdf.ts";
 
@@ -30,7 +30,7 @@ export function quotePdf(
       ...by.customers.map((c) => ({ text: [c.name, c.address, c.telephone].filter(Boolean).join(", ") })),
       { text: `${round.name}${round.place ? `, ${round.place}` : ""}`, fontSize: 13 },
       {
-        text: `${sayDay(dayOf(quote.day))}. It holds until ${sayDay(addDays(dayOf(quote.day), HOLDS_DAYS))}. By ${quote.who}.`,
+        text: `${sayDate(dayOf(quote.day))}. It holds until ${sayDate(addDays(dayOf(quote.day), HOLDS_DAYS))}. By ${quote.who}.`,
         style: "mute",
         margin: [0, 2, 0, 12],
       },

@@ -11,7 +11,7 @@ import { withFirm } from "../../core/round/book.ts";
 import type { Day } from "../../core/units/day.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDate } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { fittedText } from "../../core/words/fitted.ts";
 import { entriesOfPane } from "../../db/entry-log.ts";
@@ -39,7 +39,7 @@ export const aftercareDownload: APIRoute = async ({ params, cookies }) => {
     customer: firm.customers.get(book.added.address) ?? null,
     where: labelOf(book),
     fitted: fittedText(book, r, { dialect, unit }),
-    day: book.set ? `Set ${sayDay(dayOf(book.set.day))}` : "Not set yet",
+    day: book.set ? `Set ${sayDate(dayOf(book.set.day))}` : "Not set yet",
     by: book.signed?.who ?? "",
     lines: aftercareHere(book, r, today()),
     materials: [
@@ -50,7 +50,7 @@ export const aftercareDownload: APIRoute = async ({ params, cookies }) => {
     ],
     drawing: drawingOf(book, r),
     dates: datesOf(book, r, today()),
-    snags: book.snags.filter((s) => !s.done).map((s) => (s.due ? `${s.says}, by ${sayDay(dayOf(s.due))}` : s.says)),
+    snags: book.snags.filter((s) => !s.done).map((s) => (s.due ? `${s.says}, by ${sayDate(dayOf(s.due))}` : s.says)),
   });
   return new Response(new Uint8Array(body), {
     headers: {
@@ -89,19 +89,19 @@ function datesOf(book: PaneBook, r: Reckoning, now: Day): readonly DateMark[] {
   const window = r.paint?.kind === "window" && book.painted === null ? r.paint : null;
   const visit = book.visit ? dayOf(book.visit.day) : null;
   return [
-    ...(set === null ? [] : [{ from: set, to: null, says: `set ${sayDay(set)}` }]),
+    ...(set === null ? [] : [{ from: set, to: null, says: `set ${sayDate(set)}` }]),
     ...(shut !== null && shut >= now && set !== null
-      ? [{ from: set, to: shut, says: `leave it shut until ${sayDay(shut)}` }]
+      ? [{ from: set, to: shut, says: `leave it shut until ${sayDate(shut)}` }]
       : []),
     ...(window && window.from !== null
       ? [
           {
             from: window.from,
             to: window.closes,
-            says: `painted from ${sayDay(window.from)}${window.closes === null ? "" : ` to ${sayDay(window.closes)}`}`,
+            says: `painted from ${sayDate(window.from)}${window.closes === null ? "" : ` to ${sayDate(window.closes)}`}`,
           },
         ]
       : []),
-    ...(visit !== null && visit >= now ? [{ from: visit, to: null, says: `we come back ${sayDay(visit)}` }] : []),
+    ...(visit !== null && visit >= now ? [{ from: visit, to: null, says: `we come back ${sayDate(visit)}` }] : []),
   ];
 }
