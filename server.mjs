@@ -23,6 +23,14 @@ const giveUp = (why) => {
   process.exit(1);
 };
 
+// Bound to loopback, it answers to loopback's names only: a page elsewhere cannot reach it under a name of its own.
+const loopback = ["127.0.0.1", "::1", "localhost"].includes(host);
+/** Nobody signs in here yet: whoever reaches the address reads every customer's address and writes in everybody's name. */
+if (!loopback && process.env.OPEN_TO_ALL !== "yes")
+  giveUp(
+    `${host} can be reached by others, and nobody has to sign in: whoever reaches it reads every address and key-holder, and writes in anybody's name. Leave HOST out to serve this machine alone. On a trial among people you trust, with nobody's real address in it, say OPEN_TO_ALL=yes.`,
+  );
+
 const why = whyNotServed(file, { begin: process.env.NEW_FIRM === "1" });
 if (why) giveUp(why);
 try {
@@ -48,8 +56,6 @@ const files = sirv(join(root, "dist/client"), {
   },
 });
 
-// Bound to loopback, it answers to loopback's names only: a page elsewhere cannot reach it under a name of its own.
-const loopback = ["127.0.0.1", "::1", "localhost"].includes(host);
 const names = new Set([
   "127.0.0.1",
   "[::1]",
@@ -119,6 +125,7 @@ server.listen(port, host, () => {
   process.env.PLAIN_PANE_ORIGIN = `http://${loopback ? host.replace("::1", "[::1]") : "127.0.0.1"}:${taken}`;
   noteServing(file, shown);
   console.log(`Plain Pane is at ${shown}`);
+  if (!loopback) console.log("It is open to everybody who reaches it: OPEN_TO_ALL was said.");
   // Loads the application, and makes tables of an older make again, before anybody waits for it.
   void fetch(`${process.env.PLAIN_PANE_ORIGIN}/api/health`).catch(() => undefined);
 });
