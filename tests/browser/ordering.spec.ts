@@ -117,7 +117,7 @@ test("order, labels and quote come as PDFs, and a quote is made, accepted and co
   page,
 }) => {
   const { order } = await ordered(page, "Salt Lane Glass Counter");
-  for (const file of ["order.pdf", "labels.pdf"]) {
+  for (const file of ["order.pdf", "labels.pdf", "labels.pdf?sheet=24&used=5", "labels.pdf?sheet=moon&used=x"]) {
     const answer = await page.request.get(`${order}/${file}`);
     expect(answer.headers()["content-type"]).toBe("application/pdf");
     expect((await answer.body()).subarray(0, 5).toString()).toBe("%PDF-");

@@ -13,6 +13,7 @@ import { PageKeys } from "../parts/PageKeys.tsx";
 import { SendForm } from "../parts/SendForm.tsx";
 import { useLog } from "../parts/use-log.ts";
 import { DeliveryNote, NoteImport } from "./DeliveryNote.tsx";
+import { Labels } from "./Labels.tsx";
 import { OrderLineItem } from "./OrderLineItem.tsx";
 import { ReadBack } from "./ReadBack.tsx";
 import { TheirSystem } from "./TheirSystem.tsx";
@@ -78,9 +79,7 @@ function OrderPage(props: Props) {
           <a className="btn" href={`/orders/${props.id}/order.pdf`}>
             PDF
           </a>
-          <a className="btn" href={`/orders/${props.id}/labels.pdf`}>
-            Labels
-          </a>
+          <Labels order={props.id} />
           <a className="btn" href={`/orders/${props.id}/order.txt`}>
             Text
           </a>

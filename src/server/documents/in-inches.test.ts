@@ -19,6 +19,10 @@ import { orderPdf } from "./order-pdf.ts";
 const printed: unknown[] = [];
 vi.mock("./pdf.ts", () => ({
   RULED: {},
+  printLabels: async (of: unknown) => {
+    printed.push(of);
+    return Buffer.alloc(0);
+  },
   printPdf: async (of: unknown) => {
     printed.push(of);
     return Buffer.alloc(0);
@@ -60,7 +64,7 @@ describe("papers for whoever reads inches and the other words", () => {
     expect(orders.length).toBeGreaterThan(2);
     for (const o of orders) {
       await orderPdf(o, IN, firm.details);
-      await labelsPdf(o, IN, "http://plain.example");
+      await labelsPdf(o, IN, "http://plain.example", { sheet: "14", used: 0 });
     }
     expect(textsOf(printed).join(" ")).toMatch(/\d \d+\/\d+/);
     expect(leaks()).toEqual([]);

@@ -90,6 +90,47 @@ export const printPdf = (of: Sheet): Promise<Buffer> =>
     })
     .getBuffer();
 
+/** Labels at their places on pages of their own size; points. */
+export type Labels = {
+  readonly title: string;
+  readonly page: { readonly width: number; readonly height: number };
+  readonly pages: number;
+  readonly labels: readonly {
+    readonly page: number;
+    readonly x: number;
+    readonly y: number;
+    readonly width: number;
+    readonly content: Content;
+  }[];
+};
+
+/** Pages of labels: each stands where the sheet has it, and nothing else is printed. */
+export const printLabels = (of: Labels): Promise<Buffer> =>
+  printer()
+    .createPdf({
+      info: { title: of.title, creator: "Plain Pane", producer: "Plain Pane" },
+      pageSize: of.page,
+      pageMargins: [0, 0, 0, 0],
+      defaultStyle: { font: "Roboto", fontSize: 10, lineHeight: 1.1, color: "#22252a" },
+      content: Array.from({ length: of.pages }, (_, page): Content => {
+        const here = of.labels.filter((l) => l.page === page);
+        return {
+          ...(page > 0 ? { pageBreak: "before" as const } : {}),
+          stack: [
+            { text: here.length === 0 ? "Nothing stands on this order." : " ", fontSize: here.length === 0 ? 10 : 1 },
+            ...here.map(
+              (l): Content => ({
+                table: { widths: [l.width], body: [[l.content]] },
+                layout: "noBorders",
+                absolutePosition: { x: l.x, y: l.y },
+              }),
+            ),
+          ],
+        };
+      }),
+    })
+    .getBuffer();
+
 /** Rules between rows, none at the sides. */
 export const RULED = {
   hLineWidth: (i: number) => (i <= 1 ? 0.8 : 0.4),

@@ -1,7 +1,8 @@
 import type { APIRoute } from "astro";
+import { isLabelSheet } from "../../core/order/label-sheets.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { labelsPdf } from "../documents/labels-pdf.ts";
+import { type LabelsOn, labelsPdf } from "../documents/labels-pdf.ts";
 import { orderPdf } from "../documents/order-pdf.ts";
 import { orderText } from "../documents/order-text.ts";
 import { templateDxf, templateSvg } from "../documents/template.ts";
@@ -14,7 +15,12 @@ import { theDatabase } from "../the-database.ts";
 import { problem } from "./answer.ts";
 
 type Made = { readonly body: string | Buffer; readonly type: string; readonly name: string; readonly show?: boolean };
-type Make = (of: { readonly order: OrderBook; readonly prefs: Prefs; readonly origin: string }) => Made | Promise<Made>;
+type Make = (of: {
+  readonly order: OrderBook;
+  readonly prefs: Prefs;
+  readonly origin: string;
+  readonly asked: URLSearchParams;
+}) => Made | Promise<Made>;
 
 /** Every file that an order can be had as. */
 const FILES = {
@@ -40,13 +46,19 @@ const FILES = {
     name: "order.pdf",
     show: true,
   }),
-  labels: async ({ order, prefs, origin }) => ({
-    body: await labelsPdf(order, prefs, origin),
+  labels: async ({ order, prefs, origin, asked }) => ({
+    body: await labelsPdf(order, prefs, origin, labelsOn(asked)),
     type: "application/pdf",
     name: "labels.pdf",
     show: true,
   }),
 } satisfies Readonly<Record<string, Make>>;
+
+/** Which sheet, and how many of it are used; anything strange is the usual sheet, from its first. */
+function labelsOn(asked: URLSearchParams): LabelsOn {
+  const sheet = asked.get("sheet") ?? "";
+  return { sheet: isLabelSheet(sheet) ? sheet : "14", used: Number(asked.get("used")) || 0 };
+}
 
 const unknown = (what: string, id: string | undefined): Response =>
   problem(404, { code: "unknown-id", message: `There is no ${what} ${id}. See /orders for those there are.` });
@@ -66,10 +78,15 @@ const named = (reference: string, file: string): string =>
 /** One order as a file, in the reader's unit and words. */
 export const orderDownload =
   (file: keyof typeof FILES): APIRoute =>
-  async ({ params, cookies, request }) => {
+  async ({ params, cookies, request, url }) => {
     const found = orderSheet(params["id"] ?? "");
     if (!found) return unknown("order", params["id"]);
-    const made = await FILES[file]({ order: found.order, prefs: readPrefs(cookies), origin: publicOrigin(request) });
+    const made = await FILES[file]({
+      order: found.order,
+      prefs: readPrefs(cookies),
+      origin: publicOrigin(request),
+      asked: url.searchParams,
+    });
     return answer(made, found.order.reference);
   };
 
