@@ -39,10 +39,10 @@ test("unit and trade words change everywhere at once, the printed sheet and a se
 
   await page.getByRole("link", { name: "open the order" }).click();
   await page.getByRole("link", { name: "Order sheet" }).click();
-  await expect(page.getByRole("columnheader", { name: "Width × height, in" })).toBeVisible();
+  await expect(page.getByText("Sizes are width × height, in inches.")).toBeVisible();
   await expect(page.getByText("cut to 608 × 899 mm")).toBeVisible();
   await page.reload();
-  await expect(page.getByRole("columnheader", { name: "Width × height, in" })).toBeVisible();
+  await expect(page.getByText("Sizes are width × height, in inches.")).toBeVisible();
 });
 
 test("what one tab writes, another shows; and the server has it", async ({ page, context }) => {

@@ -9,6 +9,7 @@ import {
   roundHeadFrom,
   roundLinesFrom,
 } from "../../core/page/kept.ts";
+import { placeLabel } from "../../core/page/pane-page.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { nextFor } from "../../core/pane/standing.ts";
@@ -200,8 +201,24 @@ function Lines({ here, round }: { readonly here: Here; readonly round: string })
     };
   }, [here, round]);
   if (lines) return <RoundPage prefs={here.prefs} round={round} {...lines} />;
+  // Until then each pane is one tap away, by where it is.
   return (
-    <p className="p-6 text-mute" role="status">{`Working out ${made.count} of ${made.of} panes on this device.`}</p>
+    <div className="min-h-0 flex-1 overflow-auto bg-sheet px-4 desk:px-6">
+      <p className="py-2 text-[13px] text-mute" role="status">
+        {`Working out ${made.count} of ${made.of} lines on this device.`}
+      </p>
+      <ul className="rows">
+        {here.log.panes
+          .filter((p) => p.round === round)
+          .map((p) => (
+            <li key={p.id}>
+              <a className="flex min-h-11 items-center py-1.5 no-underline" href={`/panes/${p.id}`}>
+                {placeLabel(p)}
+              </a>
+            </li>
+          ))}
+      </ul>
+    </div>
   );
 }
 
