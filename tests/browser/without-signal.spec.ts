@@ -4,6 +4,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { type Browser, type BrowserContext, chromium, expect, type Page, test } from "@playwright/test";
 import { CHROMIUM } from "../support/chromium.ts";
+import { roundPath } from "./pane-of-ones-own.ts";
 
 /* What a glazier does where there is no signal: the browser's network is cut, pages are opened cold. */
 
@@ -12,8 +13,9 @@ test.use({ serviceWorkers: "allow" });
 const field = (page: Page, place: string) => page.locator(`#r-${place}`);
 
 /** Opens the round and waits until this browser keeps it and the application. */
-async function keptRound(page: Page): Promise<void> {
-  await page.goto("/");
+async function keptRound(page: Page): Promise<string> {
+  const path = await roundPath(page);
+  await page.goto(path);
   await expect
     .poll(
       () =>
@@ -41,6 +43,7 @@ async function keptRound(page: Page): Promise<void> {
       { timeout: 30_000 },
     )
     .toBe(true);
+  return path;
 }
 
 /** A device of its own, whose clock may be off. */
@@ -58,7 +61,7 @@ async function open(page: Page, path: string): Promise<void> {
 
 /** Adds a pane and answers with its address. */
 async function newPane(page: Page, address: string): Promise<string> {
-  await open(page, "/panes/new");
+  await open(page, `/panes/new${(await roundPath(page)).slice(1)}`);
   await page.getByPlaceholder("No. 5").fill(address);
   await page.getByLabel("Which opening").fill("landing");
   await page.getByRole("button", { name: /^Add/ }).click();
@@ -70,12 +73,12 @@ test("a round that is kept opens cold, is worked on, and goes out when there is 
   page,
   context,
 }) => {
-  await keptRound(page);
+  const round = await keptRound(page);
   await context.setOffline(true);
 
-  await open(page, "/");
+  await open(page, round);
   await expect(page.getByRole("status").filter({ hasText: "No signal" })).toBeVisible();
-  await expect(page.getByText("Ottermole Row, after the hail")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Ottermole Row, after the hail" })).toBeVisible();
   await expect(page.getByRole("link", { name: /No. 5/ }).first()).toBeVisible();
 
   // A pane that nobody added before, with its readings, its size and its logbook.
@@ -96,17 +99,8 @@ test("a round that is kept opens cold, is worked on, and goes out when there is 
   await expect(page.locator("p", { hasText: "width, top: 612 mm" })).toBeVisible();
 
   // The kit, and what this device does not keep.
-  const round = await page.evaluate(
-    () =>
-      new Promise<string>((done) => {
-        const ask = indexedDB.open("pp-kept");
-        ask.onsuccess = () => {
-          const all = ask.result.transaction("rounds").objectStore("rounds").getAllKeys();
-          all.onsuccess = () => done(String(all.result[0]));
-        };
-      }),
-  );
-  await open(page, `/rounds/${round}/kit`);
+  const id = new URLSearchParams(round.slice(2)).get("round");
+  await open(page, `/rounds/${id}/kit`);
   await expect(page.getByRole("heading", { name: "Kit" })).toBeVisible();
   await open(page, "/orders");
   await expect(page.getByRole("heading", { name: "This page needs a signal" })).toBeVisible();
