@@ -10,7 +10,7 @@ export function RoundHead({ round, others, panes, settable, alerts, openings }: 
     .map((a) => ({ ...alertWords(a), pane: a.pane, href: `/panes/${a.pane}/${a.station}` }));
   return (
     <section className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 border-b border-line px-4 py-3 desk:px-6 desk:py-4">
-      <div>
+      <div className="min-w-0 max-w-full">
         <h1>{round.name}</h1>
         <p className="text-mute">
           {`${count(panes, "pane", "panes")} in ${count(openings, "opening", "openings")}.`}
