@@ -108,6 +108,8 @@ const server = createServer((request, response) => {
 // Nobody holds a connection open without asking anything.
 server.headersTimeout = 20_000;
 server.requestTimeout = 60_000;
+// Kept longer than any caller's own idle time (a minute behind most proxies): nobody asks on a connection just let go.
+server.keepAliveTimeout = 75_000;
 server.on("clientError", (_error, socket) => {
   if (socket.writable) socket.end("HTTP/1.1 400 Bad Request\r\nConnection: close\r\n\r\n");
 });

@@ -55,6 +55,7 @@ async function setAndSignOff(page: Page) {
 
 /** The pane as a program sees it. */
 async function whole(page: Page, path: string) {
+  await allSent(page);
   const answer = await page.request.get(`/api${path}?unit=in`);
   expect(answer.ok()).toBe(true);
   return await answer.json();
