@@ -25,21 +25,24 @@ const giveUp = (why) => {
 
 // Bound to loopback, it answers to loopback's names only: a page elsewhere cannot reach it under a name of its own.
 const loopback = ["127.0.0.1", "::1", "localhost"].includes(host);
-/** Nobody signs in here yet: whoever reaches the address reads every customer's address and writes in everybody's name. */
-if (!loopback && process.env.OPEN_TO_ALL !== "yes")
-  giveUp(
-    `${host} can be reached by others, and nobody has to sign in: whoever reaches it reads every address and key-holder, and writes in anybody's name. Leave HOST out to serve this machine alone. On a trial among people you trust, with nobody's real address in it, say OPEN_TO_ALL=yes.`,
-  );
-
 const why = whyNotServed(file, { begin: process.env.NEW_FIRM === "1" });
 if (why) giveUp(why);
+let hasOwner = false;
 try {
-  openMigrated(file).close();
+  const opened = openMigrated(file);
+  hasOwner = opened.prepare("SELECT 1 FROM accounts LIMIT 1").get() !== undefined;
+  opened.close();
 } catch (error) {
   giveUp(
     `${file} could not be brought up to this version (${error instanceof Error ? error.message : error}): nothing was changed. Bring a copy back with npm run restore, or start the version that wrote it.`,
   );
 }
+/** Others reach it by its address, or by a name that something in front of it answers to. */
+const reached = !loopback || Boolean(process.env.ALLOWED_HOSTS);
+if (reached && !hasOwner && process.env.OPEN_TO_ALL !== "yes")
+  giveUp(
+    `${loopback ? process.env.ALLOWED_HOSTS : host} can be reached by others, and nobody has to sign in: whoever reaches it reads every address and key-holder, and writes in anybody's name. Say first who owns it: npm run owner -- "Your Name", or "Who may come in" on this machine. On a trial among people you trust, with nobody's real address in it, say OPEN_TO_ALL=yes.`,
+  );
 for (const other of serversOf(file))
   console.log(
     `Another server (process ${other.pid}, ${other.at}) is on this file too. That is allowed: both write the same log.`,
@@ -127,7 +130,7 @@ server.listen(port, host, () => {
   process.env.PLAIN_PANE_ORIGIN = `http://${loopback ? host.replace("::1", "[::1]") : "127.0.0.1"}:${taken}`;
   noteServing(file, shown);
   console.log(`Plain Pane is at ${shown}`);
-  if (!loopback) console.log("It is open to everybody who reaches it: OPEN_TO_ALL was said.");
+  if (reached && !hasOwner) console.log("It is open to everybody who reaches it: OPEN_TO_ALL was said.");
   // Loads the application, and makes tables of an older make again, before anybody waits for it.
   void fetch(`${process.env.PLAIN_PANE_ORIGIN}/api/health`).catch(() => undefined);
 });

@@ -7,6 +7,7 @@ import { asOf, type KeptPage, keepPage, keptPage, pageKey } from "./server/http/
 import { madeOnce } from "./server/http/made-once.ts";
 import { wholeAnswer } from "./server/http/whole-answer.ts";
 import { log } from "./server/log.ts";
+import { asVisit } from "./server/people/as-visit.ts";
 
 const PANE = /^\/panes\/([^/]+)(?:\/[^/]*)?$/;
 
@@ -22,7 +23,9 @@ const within = new AsyncLocalStorage<true>();
  * Every page and answer is made whole before any of it is sent: what breaks on the way becomes a page that says so, and a pane
  * that breaks becomes its logbook, where anything can be struck. A page that nothing was written for since is sent as it was.
  */
-export const onRequest = defineMiddleware(async (context, next) => {
+export const onRequest = defineMiddleware((context, next) => asVisit(context, () => answered(context, next)));
+
+async function answered(context: APIContext, next: MiddlewareNext): Promise<Response> {
   const key = pageKey(context.request);
   if (key === null || within.getStore()) return made(context, next);
   // Read before the page is made: what is stored meanwhile makes it stale.
@@ -37,7 +40,7 @@ export const onRequest = defineMiddleware(async (context, next) => {
       return page;
     }));
   return new Response(page.body, { status: page.status, headers: page.headers });
-});
+}
 
 async function made({ request, rewrite }: APIContext, next: MiddlewareNext): Promise<Response> {
   let answer: Response;

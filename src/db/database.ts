@@ -2,7 +2,10 @@ import { statSync } from "node:fs";
 import BetterSqlite from "better-sqlite3";
 import { type BetterSQLite3Database, drizzle } from "drizzle-orm/better-sqlite3";
 import { openMigrated, prepareConnection } from "./migrate.mjs";
-import * as schema from "./schema.ts";
+import * as peopleSchema from "./people-schema.ts";
+import * as logSchema from "./schema.ts";
+
+const schema = { ...logSchema, ...peopleSchema };
 
 export type Database = BetterSQLite3Database<typeof schema> & { readonly $client: BetterSqlite.Database };
 

@@ -234,9 +234,13 @@ describe("the firm's file", () => {
     const file = join(folder, "old.sqlite");
     const db = createDatabase(file);
     append(db, new Teller().opened().entries);
-    db.$client.exec(
-      "DELETE FROM __drizzle_migrations; DROP TABLE people; DROP TABLE pulse; DROP TABLE supplier_records; DROP TABLE tables_made; DROP TABLE standin_orders; DROP TABLE photos; DROP TABLE days; DROP TABLE house_rules; DROP TABLE suppliers; DROP TABLE order_lines; DROP TABLE orders; DROP TABLE panes; DROP TABLE rounds; DROP TABLE entries",
-    );
+    const made = db.$client
+      .prepare("SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite_%'")
+      .pluck()
+      .all() as string[];
+    db.$client.pragma("foreign_keys = OFF");
+    for (const name of made)
+      db.$client.exec(name === "__drizzle_migrations" ? `DELETE FROM ${name}` : `DROP TABLE "${name}"`);
     db.$client.close();
     createDatabase(file).$client.close();
     expect(readdirSync(folder)).toContain("old.sqlite.before-migration-1");

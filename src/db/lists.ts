@@ -171,3 +171,7 @@ export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>
     .limit(3)
     .all()
     .map((r) => r.id);
+
+/** The round that a pane was added to. */
+export const roundOfPane = (db: Running, pane: string): string | undefined =>
+  db.select({ round: panes.round }).from(panes).where(eq(panes.id, pane)).get()?.round;

@@ -1,6 +1,6 @@
-import { eq } from "drizzle-orm";
+import { and, eq, sql } from "drizzle-orm";
 import { type Database, mustBeThere, type Running } from "./database.ts";
-import { photos } from "./schema.ts";
+import { entries, photos } from "./schema.ts";
 
 export type StoredPhoto = typeof photos.$inferSelect;
 
@@ -15,3 +15,12 @@ export const photoById = (db: Running, id: string): StoredPhoto | undefined =>
 
 export const hasPhoto = (db: Running, id: string): boolean =>
   db.select({ id: photos.id }).from(photos).where(eq(photos.id, id)).get() !== undefined;
+
+/** The panes that a picture was taken of. */
+export const panesOfPhoto = (db: Running, id: string): readonly string[] =>
+  db
+    .select({ pane: entries.pane })
+    .from(entries)
+    .where(and(eq(entries.kind, "photo.added"), sql`${entries.payload} ->> '$.photo' = ${id}`))
+    .all()
+    .flatMap((row) => row.pane ?? []);

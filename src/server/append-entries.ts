@@ -1,11 +1,14 @@
 import type { z } from "zod";
 import type { BatchTaken, EntryBatch } from "../contract/entry.ts";
 import { aboutMissing } from "../core/log/about.ts";
+import { may, writing } from "../core/people/may.ts";
+import type { Visitor } from "../core/people/role.ts";
 import { fail, ok } from "../core/result.ts";
 import { type AppendError, appendEntries as append } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
 import type { Outcome, Refusal } from "./http/endpoint.ts";
 import { lookForNews } from "./live.ts";
+import { visitor } from "./people/visit.ts";
 import { rowsAhead } from "./rows-ahead.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -16,7 +19,10 @@ export function appendEntries(
   batch: EntryBatch,
   db: Database = theDatabase(),
   now: Date = new Date(),
+  by: Visitor | null = visitor(),
 ): Outcome<z.output<typeof BatchTaken>> {
+  const barred = notTheirs(batch, by);
+  if (barred) return fail(barred);
   const latest = new Date(now.getTime() + DAY_MS).toISOString();
   const ahead = batch.entries.find((e) => e.at > latest);
   if (ahead)
@@ -37,6 +43,26 @@ export function appendEntries(
   setImmediate(lookForNews);
   rowsAhead(db, new Set(batch.entries.flatMap((e) => e.about.pane ?? [])));
   return ok({ taken: [...done.value.taken], known: [...done.value.known], through: done.value.through });
+}
+
+/** What whoever is signed in may not write: in another's name, or what their role does not cover. */
+function notTheirs({ entries }: EntryBatch, by: Visitor | null): Refusal | null {
+  if (!by) return null;
+  const other = entries.find((e) => e.who !== by.name);
+  if (other)
+    return {
+      status: 403,
+      code: "other-writer",
+      message: `Entry ${other.id} was written as ${other.who}, and ${by.name} is signed in. It goes out when ${other.who} signs in on that device. Nothing was stored.`,
+    };
+  const above = entries.find((e) => !may(by.role, writing(e.kind)));
+  return above
+    ? {
+        status: 403,
+        code: "not-yours",
+        message: `Entry ${above.id} (${above.kind}) is for the office or an owner to write. Nothing was stored.`,
+      }
+    : null;
 }
 
 function refusal(error: AppendError): Refusal {

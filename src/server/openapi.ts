@@ -1,9 +1,12 @@
 import { z } from "zod";
+import { PEOPLE_ROUTES } from "../contract/people.ts";
 import { Problem } from "../contract/problem.ts";
 import { MOST_CASES, type Route } from "../contract/route.ts";
 import { ROUTES } from "../contract/routes.ts";
 
 type Json = Record<string, unknown>;
+
+const ALL: readonly Route[] = [...ROUTES, ...PEOPLE_ROUTES];
 
 /** The OpenAPI 3.1 document, made from the same schemas that check every request. */
 export function openApi(): Json {
@@ -62,9 +65,9 @@ function document(): Json {
         "Lengths are exact nanometres; text is read as a tape shows it. Angles in degrees, masses in kg. Every answer carries its rule and source. Guidance, never a certificate: the label, the maker's instructions and local codes come first.",
     },
     paths: Object.fromEntries(
-      [...new Set(ROUTES.map((r) => r.path))].map((path) => [
+      [...new Set(ALL.map((r) => r.path))].map((path) => [
         path,
-        Object.fromEntries(ROUTES.filter((r) => r.path === path).map((r) => [r.method, operation(r)])),
+        Object.fromEntries(ALL.filter((r) => r.path === path).map((r) => [r.method, operation(r)])),
       ]),
     ),
   };

@@ -1,6 +1,7 @@
 import { TheirStateSchema } from "../contract/standin.ts";
 import type { SupplierPort, TheirState } from "../core/order/port.ts";
 import { fail, ok, type Result } from "../core/result.ts";
+import { INNER } from "./people/inner.ts";
 
 export type PortError =
   | { readonly kind: "no-answer"; readonly tries: number }
@@ -14,7 +15,8 @@ const BETWEEN_MS = [150, 600] as const;
 async function reach(url: string, init: RequestInit): Promise<Result<TheirState, PortError>> {
   for (let at = 1; ; at++) {
     try {
-      const answer = await fetch(url, { ...init, signal: AbortSignal.timeout(WAIT_MS) });
+      const headers = { ...(init.headers as Record<string, string>), ...keyFor(url) };
+      const answer = await fetch(url, { ...init, headers, signal: AbortSignal.timeout(WAIT_MS) });
       const body: unknown = await answer.json().catch(() => null);
       const read = TheirStateSchema.safeParse(body);
       if (answer.ok && read.success) return ok(read.data as unknown as TheirState);
@@ -27,6 +29,12 @@ async function reach(url: string, init: RequestInit): Promise<Result<TheirState,
     await new Promise((on) => setTimeout(on, BETWEEN_MS[at - 1] ?? 1000));
   }
 }
+
+/** The key that they gave the firm; the simulated one takes that of this very process. */
+const keyFor = (url: string): Record<string, string> => {
+  const key = process.env["SUPPLIER_URL"] ? process.env["SUPPLIER_KEY"] : INNER;
+  return key && url.startsWith(supplierBase()) ? { authorization: `Bearer ${key}` } : {};
+};
 
 const messageIn = (body: unknown): string =>
   (body as { readonly error?: { readonly message?: string } } | null)?.error?.message ?? "They did not say why.";

@@ -4,7 +4,9 @@ import { KeepingLine } from "./KeepingLine.tsx";
 import { type KeyLine, KeyMap } from "./KeyMap.tsx";
 import { isTyping, useKeys } from "./keys.ts";
 import { changePrefs, usePrefs } from "./prefs.ts";
+import { SignedIn } from "./SignedIn.tsx";
 import { showsKept } from "./shows-kept.ts";
+import { useSignedName } from "./signed-in.ts";
 import { keptTheme, showTheme, type Theme } from "./theme.ts";
 
 type Props = { readonly prefs: Prefs; readonly people: readonly string[] };
@@ -36,6 +38,7 @@ export default function Switches({ prefs: initial, people }: Props) {
     window.addEventListener("keydown", onKey);
     return () => window.removeEventListener("keydown", onKey);
   }, []);
+  const signed = useSignedName();
   const names = people.includes(prefs.who) ? people : [...people, prefs.who];
   return (
     <div className="flex shrink-0 items-center gap-2">
@@ -83,21 +86,26 @@ export default function Switches({ prefs: initial, people }: Props) {
             showTheme(to);
           }}
         />
-        <label className="block">
-          <span className="text-[13px] text-mute">Who writes</span>
-          <select
-            value={prefs.who}
-            onChange={(e) => {
-              const who = e.target.value === OTHER ? window.prompt("Who writes from here on?")?.trim() : e.target.value;
-              if (who) changePrefs(prefs, { who: who.slice(0, 60) });
-            }}
-          >
-            {names.map((n) => (
-              <option key={n}>{n}</option>
-            ))}
-            <option>{OTHER}</option>
-          </select>
-        </label>
+        {signed ? (
+          <SignedIn name={signed} />
+        ) : (
+          <label className="block">
+            <span className="text-[13px] text-mute">Who writes</span>
+            <select
+              value={prefs.who}
+              onChange={(e) => {
+                const who =
+                  e.target.value === OTHER ? window.prompt("Who writes from here on?")?.trim() : e.target.value;
+                if (who) changePrefs(prefs, { who: who.slice(0, 60) });
+              }}
+            >
+              {names.map((n) => (
+                <option key={n}>{n}</option>
+              ))}
+              <option>{OTHER}</option>
+            </select>
+          </label>
+        )}
         <nav aria-label="The firm" className="grid grid-cols-2 gap-x-3 border-t border-line pt-2">
           <a className="flex min-h-11 items-center" href="/">
             The round
@@ -110,6 +118,9 @@ export default function Switches({ prefs: initial, people }: Props) {
           </a>
           <a className="flex min-h-11 items-center" href="/words">
             What words mean
+          </a>
+          <a className="flex min-h-11 items-center" href="/people">
+            Who may come in
           </a>
         </nav>
         <button

@@ -4,6 +4,7 @@ import { keepSent } from "../device/kept-store.ts";
 import { createOutbox, type Outbox } from "./outbox.ts";
 import { sendWaiting, waitingPhotos } from "./photo-store.ts";
 import { type Sent, sendEntries } from "./send.ts";
+import { signedName } from "./signed-in.ts";
 
 /** How what was written on this device stands with the server. */
 export type Keeping = {
@@ -44,6 +45,11 @@ const MOST_AT_ONCE = 500;
 
 /** Kinds that later entries rest on: while one waits, what is about the same thing is not refused for want of it. */
 const ADDS: ReadonlySet<Kind> = new Set(["pane.added", "order.opened", "round.opened"]);
+
+const othersWait = (all: readonly Entry[], who: string): Keeping["why"] => {
+  const names = [...new Set(all.flatMap((e) => (e.who === who ? [] : [e.who])))].join(" and ");
+  return { kind: "said", message: `What ${names} wrote here goes out when ${names} is signed in again.` };
+};
 
 export function createCourier(outbox: Outbox = createOutbox(), send: typeof sendEntries = sendEntries): Courier {
   const keeping = atom<Keeping>({ waiting: 0, photos: 0, unsaved: 0, notKept: false, why: null, refused: [] });
@@ -107,7 +113,11 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
     for (;;) {
       // While nothing is known to wait from before, what was just written goes out without a look at the store.
       const all = keeping.get().waiting === 0 && held.size > 0 ? [...held.values()] : await waiting();
-      const batch = all.filter((e) => !passedOver.has(e.id)).slice(0, size);
+      // What somebody else wrote here goes out when they are in again: nobody sends in another's name.
+      const who = signedName();
+      const theirs = who === null ? all : all.filter((e) => e.who === who);
+      if (who !== null && theirs.length < all.length) said = othersWait(all, who);
+      const batch = theirs.filter((e) => !passedOver.has(e.id)).slice(0, size);
       if (batch.length === 0) break;
       const sent: Sent = await send(batch);
       if (sent.kind === "stored") {

@@ -1,5 +1,6 @@
 import type { Entry } from "../../core/log/kinds.ts";
 import { heard } from "../device/signal.ts";
+import { leaveLost } from "../device/wipe.ts";
 import { hearServerClock } from "./device-clock.ts";
 
 export type Sent =
@@ -36,6 +37,7 @@ export async function sendEntries(batch: readonly Entry[]): Promise<Sent> {
   hearServerClock(answer.headers.get("x-now"), asked, Date.now());
   if (answer.ok) return { kind: "stored", ids: batch.map((e) => e.id) };
   const error = await errorOf(answer);
+  if (error?.code === "device-lost") await leaveLost();
   const message = error?.message ?? `The server answered ${answer.status}.`;
   if (error && CLOSED.has(error.code)) return { kind: "closed", message };
   // Something between here and the server answers in its place.

@@ -1,4 +1,5 @@
 import { logThrough } from "../../db/entry-log.ts";
+import { visitor } from "../people/visit.ts";
 import { theDatabase } from "../the-database.ts";
 import { today } from "../today.ts";
 
@@ -17,14 +18,17 @@ let bytes = 0;
 /** What a page is made of, beside its address: nothing else may change what it says. */
 const COOKIES = ["unit", "dialect", "who"] as const;
 
+/** Programs are answered each time; so are pages that say who may come in, which no entry changes. */
+const OF_PEOPLE = /^\/(?:api|people|sign-in|invite)(?:\/|$)/;
+
 /** Under what a page is kept; null where it may not be: it is no page that is read. */
 export function pageKey(request: Request): string | null {
   const { pathname, search } = new URL(request.url);
-  if (request.method !== "GET" || pathname.startsWith("/api/")) return null;
+  if (request.method !== "GET" || OF_PEOPLE.test(pathname)) return null;
   const cookies = request.headers.get("cookie") ?? "";
   const prefs = COOKIES.map((name) => new RegExp(`(?:^|; )${name}=([^;]*)`).exec(cookies)?.[1] ?? "");
   const packs = /\b(br|gzip)\b/.exec(request.headers.get("accept-encoding") ?? "")?.[1] ?? "";
-  return [pathname, search, ...prefs, packs, request.headers.get("host")].join("\n");
+  return [pathname, search, ...prefs, packs, request.headers.get("host"), visitor()?.role].join("\n");
 }
 
 /** How the firm stands: a page is the same until an entry is stored, or the day turns. */
