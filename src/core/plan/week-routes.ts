@@ -1,0 +1,377 @@
+import type { WeekIndex } from "./week-index.ts";
+
+/** What somebody does on a day, in order: a visit by its number, or by its complement where they help at it. */
+export type Route = readonly number[];
+export const ownVisit = (code: number): number => (code >= 0 ? code : ~code);
+
+/** Where a visit would go, and what that costs. */
+export type Slot = {
+  readonly day: number;
+  readonly person: number;
+  readonly at: number;
+  readonly helper: number;
+  readonly helperAt: number;
+  readonly cost: number;
+};
+
+/** Where alone a visit is looked for. */
+export type Only = { readonly day: number; readonly person: number; readonly helper: number };
+
+const DAY_ENDS = 24 * 60;
+
+/** A week as it is laid out, that can be changed a visit at a time and taken back. Held to the hard rules at every change. */
+export class WeekRoutes {
+  readonly ix: WeekIndex;
+  private routes: Route[];
+  private readonly dayOf: Int32Array;
+  private readonly personOf: Int32Array;
+  private readonly helperOf: Int32Array;
+  /** Visits with a helper, day by day. */
+  private readonly joint: Int32Array;
+  private readonly hours: Float64Array;
+  cost = 0;
+  /** When each visit begins, as the day was last timed. */
+  private readonly began: Float64Array;
+
+  constructor(ix: WeekIndex) {
+    this.ix = ix;
+    this.routes = Array.from({ length: ix.people * ix.days }, () => []);
+    this.dayOf = new Int32Array(ix.n).fill(-1);
+    this.personOf = new Int32Array(ix.n).fill(-1);
+    this.helperOf = new Int32Array(ix.n).fill(-1);
+    this.joint = new Int32Array(ix.days);
+    this.hours = new Float64Array(ix.people);
+    this.began = new Float64Array(ix.n);
+    for (let v = 0; v < ix.n; v++) this.cost += ix.missing[v] ?? 0;
+  }
+
+  day = (v: number): number => this.dayOf[v] as number;
+  isPlaced = (v: number): boolean => (this.dayOf[v] as number) >= 0;
+  route = (person: number, day: number): Route => this.routes[person * this.ix.days + day] as Route;
+  placeOf = (v: number) => ({
+    day: this.dayOf[v] as number,
+    person: this.personOf[v] as number,
+    helper: this.helperOf[v] as number,
+  });
+
+  /** First and last day on which a visit may be, as those that it follows and that follow it stand now; null where none may. */
+  range(v: number): readonly [number, number] | null {
+    let from = 0;
+    let to = this.ix.days - 1;
+    for (const b of this.ix.before[v] ?? []) {
+      const d = this.dayOf[b.of] as number;
+      if (d < 0) return null;
+      from = Math.max(from, b.ready[d] as number);
+    }
+    for (const b of this.ix.behind[v] ?? []) {
+      const d = this.dayOf[b.of] as number;
+      if (d < 0) continue;
+      while (to >= 0 && (b.ready[to] as number) > d) to--;
+    }
+    return from <= to ? [from, to] : null;
+  }
+
+  /** The cheapest place for a visit that is not placed; null where there is none. `blink` passes a place over by chance. */
+  best = (v: number, blink: (() => boolean) | null = null, only: Only | null = null): Slot | null =>
+    this.seek(v, blink, only, null);
+
+  /** Every place that a visit could have. */
+  every(v: number): readonly Slot[] {
+    const all: Slot[] = [];
+    this.seek(v, null, null, all);
+    return all;
+  }
+
+  /** The place at the end of somebody's day, where the day still holds with it. */
+  last(v: number, { day, person, helper }: Only): Slot | null {
+    const { ix } = this;
+    const range = this.range(v);
+    if (!range || day < range[0] || day > range[1] || !ix.mayDay[v * ix.days + day]) return null;
+    const two = (ix.helperMinutes[v] as number) > 0;
+    if (two !== helper >= 0 || helper === person || !ix.works[person * ix.days + day]) return null;
+    if (!ix.mayPerson[v * ix.people + person] || (two && !ix.works[helper * ix.days + day])) return null;
+    const route = this.route(person, day);
+    const theirs = two ? this.route(helper, day) : [];
+    if (!this.fitsDay(day, person, [...route, v], helper, two ? [...theirs, ~v] : null)) return null;
+    const cost =
+      (ix.dayCost[v * ix.days + day] as number) +
+      this.added(person, route, route.length, v, ix.minutes[v] as number) +
+      (two ? this.added(helper, theirs, theirs.length, v, ix.helperMinutes[v] as number) : 0);
+    return { day, person, at: route.length, helper, helperAt: theirs.length, cost };
+  }
+
+  private seek(v: number, blink: (() => boolean) | null, only: Only | null, all: Slot[] | null): Slot | null {
+    const range = this.range(v);
+    if (!range) return null;
+    const { ix } = this;
+    const held = ix.held[v];
+    let found: Slot | null = null;
+    let least = Number.POSITIVE_INFINITY;
+    const withHelper = (ix.helperMinutes[v] as number) > 0;
+    for (let day = range[0]; day <= range[1]; day++) {
+      if (!ix.mayDay[v * ix.days + day] || (held && held.day !== -1 && held.day !== day)) continue;
+      if (only && only.day !== day) continue;
+      const byDay = ix.dayCost[v * ix.days + day] as number;
+      if (byDay >= least) continue;
+      for (let p = 0; p < ix.people; p++) {
+        if (!ix.works[p * ix.days + day] || !ix.mayPerson[v * ix.people + p]) continue;
+        if (held && held.person !== -1 && held.person !== p) continue;
+        if (only && only.person !== p) continue;
+        const route = this.route(p, day);
+        const tied = this.joint[day] !== 0 && this.isTied(route);
+        for (let at = 0; at <= route.length; at++) {
+          if (blink?.()) continue;
+          const own = byDay + this.added(p, route, at, v, ix.minutes[v] as number);
+          if (own >= least) continue;
+          if (!withHelper) {
+            if (!this.fitsRoute(p, day, route, at, v)) continue;
+            if (tied && !this.fitsDay(day, p, inserted(route, at, v), -1, null)) continue;
+            found = { day, person: p, at, helper: -1, helperAt: -1, cost: own };
+            if (all) all.push(found);
+            else least = own;
+            continue;
+          }
+          if (!this.fitsRoute(p, day, route, at, v)) continue;
+          for (let h = 0; h < ix.people; h++) {
+            if (h === p || !ix.works[h * ix.days + day] || (held && held.helper !== -1 && held.helper !== h)) continue;
+            if (only && only.helper !== -1 && only.helper !== h) continue;
+            const theirs = this.route(h, day);
+            for (let helperAt = 0; helperAt <= theirs.length; helperAt++) {
+              const cost = own + this.added(h, theirs, helperAt, v, ix.helperMinutes[v] as number);
+              if (cost >= least || !this.fitsRoute(h, day, theirs, helperAt, ~v)) continue;
+              if (!this.fitsDay(day, p, inserted(route, at, v), h, inserted(theirs, helperAt, ~v))) continue;
+              found = { day, person: p, at, helper: h, helperAt, cost };
+              if (all) all.push(found);
+              else least = cost;
+            }
+          }
+        }
+      }
+    }
+    return found;
+  }
+
+  put(v: number, slot: Slot): void {
+    const { ix } = this;
+    this.cost += slot.cost - (ix.missing[v] as number);
+    const own = slot.person * ix.days + slot.day;
+    this.hours[slot.person] =
+      (this.hours[slot.person] as number) +
+      this.addedHours(slot.person, this.routes[own] as Route, slot.at, v, ix.minutes[v] as number);
+    this.routes[own] = inserted(this.routes[own] as Route, slot.at, v);
+    if (slot.helper >= 0) {
+      const theirs = slot.helper * ix.days + slot.day;
+      this.hours[slot.helper] =
+        (this.hours[slot.helper] as number) +
+        this.addedHours(slot.helper, this.routes[theirs] as Route, slot.helperAt, v, ix.helperMinutes[v] as number);
+      this.routes[theirs] = inserted(this.routes[theirs] as Route, slot.helperAt, ~v);
+      this.joint[slot.day] = (this.joint[slot.day] as number) + 1;
+    }
+    this.dayOf[v] = slot.day;
+    this.personOf[v] = slot.person;
+    this.helperOf[v] = slot.helper;
+  }
+
+  /** Takes a visit off, and all that follow it. Answers with what was taken off. */
+  take(v: number): readonly number[] {
+    if (!this.isPlaced(v)) return [];
+    const gone = (this.ix.behind[v] ?? []).flatMap((b) => this.take(b.of));
+    const { ix } = this;
+    const [day, p, h] = [this.dayOf[v] as number, this.personOf[v] as number, this.helperOf[v] as number];
+    this.cost += (ix.missing[v] as number) - (ix.dayCost[v * ix.days + day] as number);
+    this.drop(p, day, v, ix.minutes[v] as number);
+    if (h >= 0) {
+      this.drop(h, day, ~v, ix.helperMinutes[v] as number);
+      this.joint[day] = (this.joint[day] as number) - 1;
+    }
+    this.dayOf[v] = -1;
+    this.personOf[v] = -1;
+    this.helperOf[v] = -1;
+    return [v, ...gone];
+  }
+
+  private drop(p: number, day: number, code: number, minutes: number): void {
+    const key = p * this.ix.days + day;
+    const route = this.routes[key] as Route;
+    const at = route.indexOf(code);
+    const without = route.filter((_, i) => i !== at);
+    const v = ownVisit(code);
+    this.routes[key] = without;
+    this.hours[p] = (this.hours[p] as number) - this.addedHours(p, without, at, v, minutes);
+    this.cost -= this.added(p, without, at, v, minutes);
+  }
+
+  /** The same week with one visit left out, though that visit or the people may be others. */
+  like(other: WeekRoutes, without: number): void {
+    const { ix } = this;
+    for (let p = 0; p < other.ix.people; p++)
+      for (let d = 0; d < ix.days; d++)
+        this.routes[p * ix.days + d] = other.route(p, d).filter((code) => ownVisit(code) !== without);
+    for (let v = 0; v < ix.n; v++) {
+      if (v === without) continue;
+      const at = other.placeOf(v);
+      this.dayOf[v] = at.day;
+      this.personOf[v] = at.person;
+      this.helperOf[v] = at.helper;
+      if (at.helper >= 0) this.joint[at.day] = (this.joint[at.day] as number) + 1;
+    }
+  }
+
+  keep() {
+    return {
+      routes: [...this.routes],
+      dayOf: this.dayOf.slice(),
+      personOf: this.personOf.slice(),
+      helperOf: this.helperOf.slice(),
+      joint: this.joint.slice(),
+      hours: this.hours.slice(),
+      cost: this.cost,
+    };
+  }
+
+  back(kept: ReturnType<WeekRoutes["keep"]>): void {
+    this.routes = [...kept.routes];
+    this.dayOf.set(kept.dayOf);
+    this.personOf.set(kept.personOf);
+    this.helperOf.set(kept.helperOf);
+    this.joint.set(kept.joint);
+    this.hours.set(kept.hours);
+    this.cost = kept.cost;
+  }
+
+  /** Minutes at which each visit of a day begins. */
+  times(day: number): Float64Array {
+    this.fitsDay(day, -1, null, -1, null);
+    return this.began;
+  }
+
+  private roadTo(p: number, route: Route, at: number): number {
+    return at < 0 || at >= route.length
+      ? (this.ix.start[p] as number)
+      : (this.ix.place[ownVisit(route[at] as number)] as number);
+  }
+
+  private addedRoad(p: number, route: Route, at: number, v: number): number {
+    const { road, places, place } = this.ix;
+    const from = this.roadTo(p, route, at - 1);
+    const to = this.roadTo(p, route, at);
+    const here = place[v] as number;
+    const was = route.length === 0 ? 0 : (road[from * places + to] as number);
+    return (road[from * places + here] as number) + (road[here * places + to] as number) - was;
+  }
+
+  private addedHours = (p: number, route: Route, at: number, v: number, minutes: number): number =>
+    (this.addedRoad(p, route, at, v) + minutes) / 60;
+
+  /** What one more visit costs on this route: road, evenness, and a stop where nobody calls at its place yet. */
+  private added(p: number, route: Route, at: number, v: number, minutes: number): number {
+    const { week, place } = this.ix;
+    const w = week.weights;
+    const road = this.addedRoad(p, route, at, v);
+    const more = (road + minutes) / 60;
+    const hours = this.hours[p] as number;
+    const here = place[v] as number;
+    let called = false;
+    for (const code of route) if (place[ownVisit(code)] === here) called = true;
+    return w.travel * road + w.uneven * ((hours + more) * (hours + more) - hours * hours) + (called ? 0 : w.stop);
+  }
+
+  /** The first moment from which a visit can run on a day; past the day's end where it cannot. */
+  private begin(v: number, day: number, from: number): number {
+    const { ix } = this;
+    const key = v * ix.days + day;
+    let at = Math.max(from, ix.begins[key] as number);
+    const minutes = ix.minutes[v] as number;
+    if (ix.dry[v]) for (const [a, b] of ix.rain[day] ?? []) if (at < b && a < at + minutes) at = b;
+    return at > (ix.beginsLast[key] as number) || at + minutes > (ix.ends[key] as number) ? DAY_ENDS : at;
+  }
+
+  /** Whether somebody is waited for on this route. */
+  private isTied(route: Route): boolean {
+    for (const code of route) if (code < 0 || (this.ix.helperMinutes[code] as number) > 0) return true;
+    return false;
+  }
+
+  /** Whether one person's day holds with one more visit, if nobody has to be waited for: where it does not, it never does. */
+  private fitsRoute(p: number, day: number, route: Route, at: number, more: number): boolean {
+    const { ix } = this;
+    const { road, places } = ix;
+    let now = ix.from[p] as number;
+    let here = ix.start[p] as number;
+    for (let i = 0; i <= route.length; i++) {
+      const code = i < at ? (route[i] as number) : i === at ? more : (route[i - 1] as number);
+      const v = code >= 0 ? code : ~code;
+      const place = ix.place[v] as number;
+      now = this.begin(v, day, now + (road[here * places + place] as number));
+      if (now >= DAY_ENDS) return false;
+      now += (code >= 0 ? ix.minutes[v] : ix.helperMinutes[v]) as number;
+      here = place;
+    }
+    return now + (road[here * places + (ix.start[p] as number)] as number) <= (ix.to[p] as number);
+  }
+
+  /** Whether a whole day holds, with those who help there when they are needed; two routes may stand in for those kept. */
+  private fitsDay(day: number, p: number, route: Route | null, h: number, theirs: Route | null): boolean {
+    const { ix } = this;
+    const P = ix.people;
+    const at = new Int32Array(P);
+    const now = Float64Array.from(ix.from);
+    const here = Int32Array.from(ix.start);
+    const of = (i: number): Route => (i === p && route ? route : i === h && theirs ? theirs : this.route(i, day));
+    /** When the other of two is there: by visit. */
+    const waits = new Map<number, { readonly person: number; readonly at: number }>();
+    let left = 0;
+    for (let i = 0; i < P; i++) left += of(i).length;
+    for (let moved = true; left > 0 && moved; ) {
+      moved = false;
+      for (let i = 0; i < P; i++) {
+        for (;;) {
+          const code = of(i)[at[i] as number];
+          if (code === undefined) break;
+          const v = ownVisit(code);
+          const place = ix.place[v] as number;
+          const there = (now[i] as number) + (ix.road[(here[i] as number) * ix.places + place] as number);
+          if ((ix.helperMinutes[v] as number) === 0) {
+            const begun = this.begin(v, day, there);
+            if (begun >= DAY_ENDS) return false;
+            this.began[v] = begun;
+            now[i] = begun + (ix.minutes[v] as number);
+            here[i] = place;
+          } else {
+            const other = waits.get(v);
+            if (!other) {
+              waits.set(v, { person: i, at: there });
+              break;
+            }
+            if (other.person === i) break;
+            const begun = this.begin(v, day, Math.max(there, other.at));
+            if (begun >= DAY_ENDS) return false;
+            this.began[v] = begun;
+            const helper = code < 0 ? i : other.person;
+            const doer = code < 0 ? other.person : i;
+            now[helper] = begun + (ix.helperMinutes[v] as number);
+            now[doer] = begun + (ix.minutes[v] as number);
+            here[i] = place;
+            here[other.person] = place;
+            at[other.person] = (at[other.person] as number) + 1;
+            left--;
+          }
+          at[i] = (at[i] as number) + 1;
+          left--;
+          moved = true;
+        }
+      }
+    }
+    if (left > 0) return false;
+    for (let i = 0; i < P; i++)
+      if (
+        of(i).length > 0 &&
+        (now[i] as number) + (ix.road[(here[i] as number) * ix.places + (ix.start[i] as number)] as number) >
+          (ix.to[i] as number)
+      )
+        return false;
+    return true;
+  }
+}
+
+const inserted = (route: Route, at: number, code: number): Route => [...route.slice(0, at), code, ...route.slice(at)];

@@ -1,0 +1,103 @@
+import type { Day } from "../units/day.ts";
+import type { Counts } from "./critical-path.ts";
+
+/** Minutes since midnight, where the work is. */
+export type Minute = number;
+export type Span = readonly [from: Minute, to: Minute];
+
+/** One day of a week that is laid out, as it is forecast. A day that nobody works may be left out. */
+export type WeekDay = {
+  readonly day: Day;
+  /** When it rains, each from and to. */
+  readonly rain: readonly Span[];
+  /** Least temperature while work is done, °C; null where nothing is known: mild. */
+  readonly lowC: number | null;
+  /** Strongest wind while work is done, m/s; null where nothing is known: calm. */
+  readonly windMs: number | null;
+  /** From when till when it is light outside; null all day. */
+  readonly light: Span | null;
+};
+
+/** Somebody who works. */
+export type WeekPerson = {
+  readonly name: string;
+  readonly hours: Span;
+  /** Days on which they do not work, whatever the day. */
+  readonly off: readonly Day[];
+  /** What they may do that not everybody may, as "lead" or "ladder". */
+  readonly skills: readonly string[];
+  /** Where their day begins and ends. */
+  readonly start: string;
+};
+
+/** One call at a window: what is done there without going away. */
+export type WeekVisit = {
+  readonly id: string;
+  readonly place: string;
+  readonly minutes: number;
+  /** For so long from its beginning a second pair of hands is there; 0 for none. */
+  readonly helperMinutes: number;
+  readonly skill: string | null;
+  /** By daylight, and not in more wind than this, m/s. */
+  readonly outside: boolean;
+  readonly mostWindMs: number | null;
+  /** Not while it rains. */
+  readonly dry: boolean;
+  /** Not on a day that is colder, °C. */
+  readonly leastC: number | null;
+  readonly earliest: Day;
+  /** The last day on which it does any good; never later. */
+  readonly latest: Day | null;
+  /** The day that the customer was told; later is late. */
+  readonly promised: Day | null;
+  /** Begins within these minutes, as it was agreed. */
+  readonly between: Span | null;
+  /** There is a hole in the wall until it is done. */
+  readonly openHole: boolean;
+  /** Visits it follows, by a lag of so many days from the day after; the day after at the earliest. */
+  readonly after: readonly { readonly id: string; readonly lagDays: number; readonly lagCounts: Counts }[];
+  /** Given to somebody for a day by hand: it stays there. */
+  readonly held: { readonly day: Day; readonly person: string; readonly helper: string | null } | null;
+};
+
+/** What a week is weighed by. Each is the cost of one of its kind; what is not placed costs most. */
+export type WeekWeights = {
+  /** A visit that finds no day, and that again for each that waits for a hole. */
+  readonly unplaced: number;
+  /** A day later than promised. */
+  readonly late: number;
+  /** A day that a hole stays open. */
+  readonly hole: number;
+  /** A minute on the road. */
+  readonly travel: number;
+  /** How unevenly the hours lie: the square of each person's hours. */
+  readonly uneven: number;
+  /** One more stop at an address on a day. */
+  readonly stop: number;
+  /** A day that anything is put off. */
+  readonly wait: number;
+};
+
+export const WEIGHTS: WeekWeights = { unplaced: 5000, late: 200, hole: 60, travel: 1, uneven: 0.5, stop: 10, wait: 2 };
+
+export type Week = {
+  readonly days: readonly WeekDay[];
+  readonly people: readonly WeekPerson[];
+  readonly visits: readonly WeekVisit[];
+  /** Minutes from one place to another; the same both ways is not taken for granted. */
+  readonly travel: (from: string, to: string) => number;
+  readonly weights: WeekWeights;
+};
+
+/** A visit with its day, its hour and its people. */
+export type Stop = {
+  readonly visit: string;
+  readonly day: Day;
+  readonly person: string;
+  readonly from: Minute;
+  readonly to: Minute;
+  readonly helper: string | null;
+};
+
+/** Days on which anybody works at all, for lags in working days: those that are listed. */
+export const worksOn = (person: WeekPerson, day: Day): boolean => !person.off.includes(day);
