@@ -9,6 +9,7 @@ import { LOOK_SCHEMAS } from "./kinds/look.ts";
 import { MEASURE_SCHEMAS } from "./kinds/measure.ts";
 import { ORDER_SCHEMAS } from "./kinds/order.ts";
 import { PANE_SCHEMAS } from "./kinds/pane.ts";
+import { PLAN_SCHEMAS } from "./kinds/plan.ts";
 import { READY_SCHEMAS } from "./kinds/ready.ts";
 import { REFURBISH_SCHEMAS } from "./kinds/refurbish.ts";
 import { SET_SCHEMAS } from "./kinds/set.ts";
@@ -33,6 +34,7 @@ export const PAYLOADS = {
   ...SET_SCHEMAS,
   ...FINISH_SCHEMAS,
   ...SIGNOFF_SCHEMAS,
+  ...PLAN_SCHEMAS,
 } satisfies { readonly [K in Kind]: z.ZodType<Payloads[K]> };
 
 const About = z.strictObject({ round: Id.optional(), pane: Id.optional(), order: Id.optional() });

@@ -30,6 +30,7 @@ import { GetKept } from "./kept.ts";
 import { PostReadOrder } from "./order-file.ts";
 import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
 import { CalcPane, GetPane, GetRound } from "./panes.ts";
+import { GetPlan, PostLayOut } from "./plan.ts";
 import { type Route, route } from "./route.ts";
 import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.ts";
 
@@ -72,6 +73,8 @@ export const ROUTES: readonly Route[] = [
   CalcPaintWindow,
   CalcCriticalPath,
   CalcScore,
+  PostLayOut,
+  GetPlan,
   PostEntries,
   GetEntries,
   GetPane,

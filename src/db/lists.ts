@@ -175,3 +175,16 @@ export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>
 /** The round that a pane was added to. */
 export const roundOfPane = (db: Running, pane: string): string | undefined =>
   db.select({ round: panes.round }).from(panes).where(eq(panes.id, pane)).get()?.round;
+
+/** Panes that are not signed off, or still wait for paint; the oldest first. */
+export const unfinishedPanes = (
+  db: Running,
+  most: number,
+): readonly { readonly id: string; readonly through: number }[] =>
+  db
+    .select({ id: panes.id, through: panes.through })
+    .from(panes)
+    .where(sql`${panes.signedDay} is null or ${panes.facts} ->> '$.unpainted' is not null`)
+    .orderBy(asc(panes.addedAt))
+    .limit(most)
+    .all();

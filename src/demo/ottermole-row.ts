@@ -5,6 +5,7 @@ import type { LengthUnit } from "../core/units/length.ts";
 import { tellFirm, tellLists } from "./firm-lists.ts";
 import { examined, mapped, stamped } from "./looked-into.ts";
 import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
+import { tellPlan } from "./plan.ts";
 import { Story } from "./story.ts";
 import { ToldPane } from "./told-pane.ts";
 
@@ -67,6 +68,8 @@ export function ottermoleRow(today: Day): readonly Entry[] {
   for (const [told, tell] of walk) tell(story, told);
   story.tell("house.rule", {}, { rule: "safetySet", value: "M" });
   tellFirm(story);
+  const addresses = new Set(story.entries.flatMap((e) => (e.kind === "pane.added" ? [e.payload.address] : [])));
+  tellPlan(story, today, [...addresses]);
   return story.entries;
 }
 

@@ -5,6 +5,7 @@ import { LOOK_KINDS, type LookPayloads } from "./kinds/look.ts";
 import { MEASURE_KINDS, type MeasurePayloads } from "./kinds/measure.ts";
 import { ORDER_KINDS, type OrderPayloads } from "./kinds/order.ts";
 import { PANE_KINDS, type PanePayloads } from "./kinds/pane.ts";
+import { PLAN_KINDS, type PlanPayloads } from "./kinds/plan.ts";
 import { READY_KINDS, type ReadyPayloads } from "./kinds/ready.ts";
 import { REFURBISH_KINDS, type RefurbishPayloads } from "./kinds/refurbish.ts";
 import { SET_KINDS, type SetPayloads } from "./kinds/set.ts";
@@ -26,7 +27,8 @@ export type Payloads = FirmPayloads &
   RefurbishPayloads &
   SetPayloads &
   FinishPayloads &
-  SignoffPayloads;
+  SignoffPayloads &
+  PlanPayloads;
 
 export type Kind = keyof Payloads;
 
@@ -45,6 +47,7 @@ export const KINDS: KindFactsOf<Payloads> = {
   ...SET_KINDS,
   ...FINISH_KINDS,
   ...SIGNOFF_KINDS,
+  ...PLAN_KINDS,
 };
 
 /** One small fact: who wrote it, when (ISO, UTC), about what. Only ever added. */

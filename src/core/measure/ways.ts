@@ -11,6 +11,8 @@ type WayFact = {
   readonly places: readonly Place[];
   /** What is read by it, one after another; the rest only where somebody knows it, or in the place of another. */
   readonly wanted: readonly Place[];
+  /** It can be read to the full only once the old glass is out. */
+  readonly needsOut: boolean;
 };
 
 export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
@@ -19,30 +21,35 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     says: "The tight size, three ways each and both corners: what the glass goes into.",
     places: [],
     wanted: OPENING,
+    needsOut: true,
   },
   "through-glass": {
     name: "through standing glass",
     says: "Only the sight size can be read. Say how far the glass goes in behind it, or how deep the {rebate} is: it is kept as a guess until a better reading replaces it.",
     places: ["sight-width", "sight-height", "goes-in", "cover-guess", "cover-doubt"],
     wanted: ["sight-width", "sight-height", "goes-in"],
+    needsOut: false,
   },
   "old-unit": {
     name: "old {pane}, edge to edge",
     says: "The {pane} itself, {beads} off: nothing is taken off its size. Say how it sat, for it may have been cut wrong.",
     places: ["old-width", "old-height", "old-packed"],
     wanted: ["old-width", "old-height"],
+    needsOut: false,
   },
   "insert-outside": {
     name: "door insert, frame outside to outside",
     says: "Over the frame that shows on the door. Its flange is in this size: the order says so.",
     places: ["insert-outside-width", "insert-outside-height", "door-thickness"],
     wanted: ["insert-outside-width", "insert-outside-height", "door-thickness"],
+    needsOut: false,
   },
   "insert-inside": {
     name: "door insert, seen opening inside to inside",
     says: "The glass that is seen, frame to frame. The flange is not in this size: the order says so.",
     places: ["insert-inside-width", "insert-inside-height", "door-thickness"],
     wanted: ["insert-inside-width", "insert-inside-height", "door-thickness"],
+    needsOut: false,
   },
 };
 

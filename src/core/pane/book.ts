@@ -3,6 +3,7 @@ import { type Log, readLog } from "../log/standing-entries.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
 import type { Circumstance } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
+import type { VisitPart } from "../plan/visit-part.ts";
 import type { Result } from "../result.ts";
 import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
@@ -84,6 +85,8 @@ export type PaneBook = {
   readonly tag: string | null;
   readonly facing: Payloads["set.facing"] | null;
   readonly visit: Payloads["finish.visit"] | null;
+  /** Visits that have a day on the plan. */
+  readonly visits: ReadonlyMap<VisitPart, PlannedVisit>;
   readonly materials: readonly Payloads["set.material"][];
   readonly snags: readonly Payloads["signoff.snag"][];
   readonly checks: ReadonlyMap<string, Payloads["signoff.check"]>;
@@ -92,6 +95,9 @@ export type PaneBook = {
 };
 
 export const stepKey = (station: Station, step: string): string => `${station}/${step}`;
+
+/** A visit with its day. */
+export type PlannedVisit = Omit<Payloads["plan.visit"], "day"> & { readonly day: string };
 
 const hadOf = (had: Payloads["order.had"] | null): Payloads["order.had"] | null => (had?.gone ? null : had);
 
@@ -116,6 +122,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const stoodBy = new Map<Place, string>();
   const checks = new Map<string, Payloads["signoff.check"]>();
   const notes: EntryOf<"note.written">[] = [];
+  const visits = new Map<VisitPart, PlannedVisit>();
   // What is said last of the state in which it was read stands: of one reading, or of all that were taken by then.
   const states = new Map<Place, Circumstance | null>();
   let state: Circumstance | null = null;
@@ -143,6 +150,10 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
       case "signoff.check":
         checks.set(e.payload.item, e.payload);
+        break;
+      case "plan.visit":
+        if (e.payload.day === null) visits.delete(e.payload.part);
+        else visits.set(e.payload.part, { ...e.payload, day: e.payload.day });
         break;
       case "note.written":
         notes.push(e);
@@ -228,6 +239,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     tag: last("set.tag")?.tag ?? null,
     facing: last("set.facing"),
     visit: last("finish.visit"),
+    visits,
     painted: last("finish.painted")?.day ?? null,
     paintLeft: last("finish.paint-left"),
     materials: own.flatMap((e) => (e.kind === "set.material" ? [e.payload] : [])),

@@ -1,4 +1,5 @@
 import type { FirmPayloads } from "../log/kinds/firm.ts";
+import type { PlanPayloads } from "../log/kinds/plan.ts";
 import type { Kind } from "../log/kinds.ts";
 import type { Role } from "./role.ts";
 
@@ -23,9 +24,7 @@ export type Doing =
   /** Who may come in, their devices, keys, and the audit page. */
   | "people"
   /** A supplier's system, by a key of its own. */
-  | "supply"
-  /** A calendar, by a secret address of its own. */
-  | "calendar";
+  | "supply";
 
 /** Who may do what. A row that is missing does not compile; what no row allows is refused. */
 export const MAY: { readonly [D in Doing]: readonly Role[] } = {
@@ -39,7 +38,6 @@ export const MAY: { readonly [D in Doing]: readonly Role[] } = {
   "take-out": ["owner"],
   people: ["owner"],
   supply: ["owner", "office", "glazier"],
-  calendar: ["owner", "office", "glazier"],
 };
 
 /**
@@ -48,10 +46,18 @@ export const MAY: { readonly [D in Doing]: readonly Role[] } = {
  */
 export const may = (role: Role, doing: Doing): boolean => MAY[doing].includes(role);
 
+/** Of the plan, what is about no pane. */
+type FirmPlan = Exclude<keyof PlanPayloads, "plan.visit" | "plan.told">;
 type Writing = "write-work" | "write-firm";
 
 /** Of what is the firm's own, what any glazier writes as work goes on, and what the office decides. */
-const OF_THE_FIRM: { readonly [K in keyof FirmPayloads]: Writing } = {
+const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = {
+  "plan.person": "write-firm",
+  "plan.away": "write-work",
+  "plan.road": "write-firm",
+  "plan.where": "write-work",
+  "plan.weight": "write-firm",
+  "plan.late": "write-work",
   "round.opened": "write-work",
   "round.weather": "write-work",
   "round.day-off": "write-firm",
@@ -77,4 +83,4 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads]: Writing } = {
  * @example writing("house.rule") // "write-firm"
  */
 export const writing = (kind: Kind): Writing =>
-  Object.hasOwn(OF_THE_FIRM, kind) ? OF_THE_FIRM[kind as keyof FirmPayloads] : "write-work";
+  Object.hasOwn(OF_THE_FIRM, kind) ? OF_THE_FIRM[kind as keyof typeof OF_THE_FIRM] : "write-work";

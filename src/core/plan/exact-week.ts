@@ -1,6 +1,6 @@
+import { indexWeek } from "./numbered-week.ts";
 import type { Stop, Week } from "./week.ts";
 import { sumOf, weekCost } from "./week-cost.ts";
-import { indexWeek } from "./week-index.ts";
 import { type Slot, WeekRoutes } from "./week-routes.ts";
 
 /** Beyond this many visits all weeks cannot be looked through. */

@@ -36,6 +36,7 @@ const week = (visits: readonly WeekVisit[], over: Partial<Week> = {}): Week => (
   visits,
   travel: (a, b) => (a === b ? 0 : 20),
   weights: WEIGHTS,
+  grid: 1,
   ...over,
 });
 const NELL_AND_BRAM = [
@@ -58,6 +59,11 @@ describe("a small week, by hand", () => {
       [560, 620],
     ]);
     expect(done.cost.travel).toBe(40);
+  });
+  it("at whole quarters where that is asked", () => {
+    expect(laid(week([visit("a"), visit("b", { place: "quay" })], { grid: 15 })).stops.map((s) => s.from)).toEqual([
+      510, 600,
+    ]);
   });
   it("not before the rain is over", () => {
     const w = week([visit("a", { dry: true })], {
@@ -273,13 +279,13 @@ describe("the day on which what follows may begin", () => {
 it("a week's cost, by hand", () => {
   const w = week([visit("a", { promised: MON }), visit("b")]);
   const stops = [{ visit: "a", day: addDays(MON, 1), person: "Nell", from: 500, to: 560, helper: null }];
-  // One day late 200, waited 1 + 3 days × 2, 40 min of road, 100 min squared in hours × 0.5, one stop, one visit without a day.
+  // One day late 200, waited 1 + 3 days × 2, 40 min of road, 100 min squared in hours × 3, one stop, one visit without a day.
   expect(weekCost(w, stops)).toEqual({
     unplaced: 5000,
     late: 200,
     hole: 0,
     travel: 40,
-    uneven: expect.closeTo(0.5 * (100 / 60) ** 2, 9),
+    uneven: expect.closeTo(3 * (100 / 60) ** 2, 9),
     stop: 10,
     wait: 2 + 6,
   });

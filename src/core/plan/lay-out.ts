@@ -1,7 +1,7 @@
 import { type Chance, seeded } from "../chance/seeded.ts";
+import { indexWeek, type WeekIndex } from "./numbered-week.ts";
 import type { Stop, Week } from "./week.ts";
 import { type WeekCost, weekCost } from "./week-cost.ts";
-import { indexWeek, type WeekIndex } from "./week-index.ts";
 import { ownVisit, WeekRoutes } from "./week-routes.ts";
 import { type WhyNot, whyNot } from "./why-not.ts";
 

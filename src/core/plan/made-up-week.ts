@@ -70,5 +70,6 @@ export function madeUpWeek({ seed, visits: n, people: P, days: D }: MadeUp): Wee
       return from === to ? 0 : Math.round(4 + Math.hypot(a.x - b.x, a.y - b.y) * 1.6);
     },
     weights: WEIGHTS,
+    grid: 1,
   };
 }

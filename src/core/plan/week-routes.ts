@@ -1,4 +1,4 @@
-import type { WeekIndex } from "./week-index.ts";
+import type { WeekIndex } from "./numbered-week.ts";
 
 /** What somebody does on a day, in order: a visit by its number, or by its complement where they help at it. */
 export type Route = readonly number[];
@@ -280,9 +280,11 @@ export class WeekRoutes {
   private begin(v: number, day: number, from: number): number {
     const { ix } = this;
     const key = v * ix.days + day;
-    let at = Math.max(from, ix.begins[key] as number);
+    const { grid } = ix.week;
+    const onGrid = (minute: number): number => Math.ceil(minute / grid - 1e-9) * grid;
+    let at = onGrid(Math.max(from, ix.begins[key] as number));
     const minutes = ix.minutes[v] as number;
-    if (ix.dry[v]) for (const [a, b] of ix.rain[day] ?? []) if (at < b && a < at + minutes) at = b;
+    if (ix.dry[v]) for (const [a, b] of ix.rain[day] ?? []) if (at < b && a < at + minutes) at = onGrid(b);
     return at > (ix.beginsLast[key] as number) || at + minutes > (ix.ends[key] as number) ? DAY_ENDS : at;
   }
 

@@ -78,7 +78,7 @@ export type WeekWeights = {
   readonly wait: number;
 };
 
-export const WEIGHTS: WeekWeights = { unplaced: 5000, late: 200, hole: 60, travel: 1, uneven: 0.5, stop: 10, wait: 2 };
+export const WEIGHTS: WeekWeights = { unplaced: 5000, late: 200, hole: 60, travel: 1, uneven: 3, stop: 10, wait: 2 };
 
 export type Week = {
   readonly days: readonly WeekDay[];
@@ -87,6 +87,8 @@ export type Week = {
   /** Minutes from one place to another; the same both ways is not taken for granted. */
   readonly travel: (from: string, to: string) => number;
   readonly weights: WeekWeights;
+  /** Visits begin at whole multiples of so many minutes. */
+  readonly grid: number;
 };
 
 /** A visit with its day, its hour and its people. */

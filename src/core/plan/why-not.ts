@@ -1,5 +1,5 @@
+import { indexWeek, type WeekIndex } from "./numbered-week.ts";
 import type { Week, WeekVisit } from "./week.ts";
-import { indexWeek, type WeekIndex } from "./week-index.ts";
 import { WeekRoutes } from "./week-routes.ts";
 
 /** Why a visit found no day, and what would give it one. */

@@ -12,6 +12,7 @@ import type { FindBest } from "../size/best.ts";
 import { type Past, pastOf, type Took } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { type Day, dayOf } from "../units/day.ts";
+import { type PlanBook, planBook } from "./plan-book.ts";
 
 export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
 
@@ -44,6 +45,8 @@ export type Firm = {
   readonly lessons: readonly Payloads["lesson.kept"][];
   /** What lies on the shelf, by name. */
   readonly shelf: ReadonlyMap<string, Payloads["shelf.kept"]>;
+  /** Who works when, how far it is, and what a week is weighed by. */
+  readonly plan: PlanBook;
   /** How often each thing was left behind. */
   readonly forgotten: ReadonlyMap<string, number>;
 };
@@ -66,10 +69,12 @@ export function foldFirm(entries: readonly Entry[]): Firm {
   const lessons = new Map<string, Payloads["lesson.kept"]>();
   const shelf = new Map<string, Payloads["shelf.kept"]>();
   const forgotten = new Map<string, number>();
+  const plan = planBook();
   const daysOff = new Set<Day>();
   const wet = new Set<Day>();
   const lowC = new Map<Day, number>();
   for (const e of readLog(entries).standing) {
+    plan.hear(e);
     switch (e.kind) {
       case "house.rule":
         if (isHouseRule(e.payload.rule) && houseValueFits(e.payload.rule, e.payload.value)) {
@@ -134,6 +139,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     }
   }
   return {
+    plan: plan.book(),
     house,
     decided,
     suppliers: [...suppliers.values()],

@@ -19,7 +19,8 @@ export function essentialOf(entries: readonly Entry[], since?: string): readonly
   const of = new Map<string, Entry[]>();
   for (const e of standing) {
     const key = keyOf(e);
-    if (key === null || (since !== undefined && "day" in e.payload && e.payload.day < since)) continue;
+    if (key === null || (since !== undefined && "day" in e.payload && e.payload.day !== null && e.payload.day < since))
+      continue;
     const same = of.get(key);
     if (same) same.push(e);
     else of.set(key, [e]);
@@ -54,6 +55,12 @@ const FOLDED: ReadonlySet<Kind> = new Set<Kind>([
   "kit.forgot",
   "round.weather",
   "round.day-off",
+  "plan.person",
+  "plan.away",
+  "plan.road",
+  "plan.where",
+  "plan.weight",
+  "plan.late",
   "unread",
 ]);
 

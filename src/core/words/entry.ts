@@ -8,6 +8,7 @@ import { MEASURE_WORDS } from "./entry/measure.ts";
 import { ORDER_WORDS } from "./entry/order.ts";
 import { PANE_WORDS } from "./entry/pane.ts";
 import type { WordsOf } from "./entry/parts.ts";
+import { PLAN_WORDS } from "./entry/plan.ts";
 import { READY_WORDS } from "./entry/ready.ts";
 import { REFURBISH_WORDS } from "./entry/refurbish.ts";
 import { SET_WORDS } from "./entry/set.ts";
@@ -30,6 +31,7 @@ const WORDS: WordsOf<Payloads> = {
   ...SET_WORDS,
   ...FINISH_WORDS,
   ...SIGNOFF_WORDS,
+  ...PLAN_WORDS,
 };
 
 /** What an entry says, as one line of the logbook. Readings stand as they were written. */

@@ -110,6 +110,9 @@ export default function Switches({ prefs: initial, people }: Props) {
           <a className="flex min-h-11 items-center" href="/">
             The round
           </a>
+          <a className="flex min-h-11 items-center" href="/plan">
+            The week
+          </a>
           <a className="flex min-h-11 items-center" href="/orders">
             All orders
           </a>

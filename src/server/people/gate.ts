@@ -27,7 +27,7 @@ export async function whatStops(db: Running, asked: Asked, came: Came, now: Date
   const doing = doingOf(asked.pattern, asked.method);
   if (doing === null) return refused(asked, "unlisted");
   if (doing === "come-in" || !signInWanted(db)) return null;
-  if ((doing === "supply" || doing === "calendar") && byKey(db, asked.authorization, now)) return null;
+  if (doing === "supply" && byKey(db, asked.authorization, now)) return null;
   if (came.kind !== "in") return notIn(asked, came.kind);
   const { visitor } = came;
   if (!may(visitor.role, doing)) return refused(asked, visitor.role === "guest" ? "guest" : "role");

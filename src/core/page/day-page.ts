@@ -1,0 +1,125 @@
+import type { Customer } from "../log/kinds/firm.ts";
+import { labelOf } from "../pane/order-line.ts";
+import { isHere } from "../pane/stands.ts";
+import { visitId, visitsOf } from "../pane/visits.ts";
+import type { Station } from "../plan/stations.ts";
+import type { VisitPart } from "../plan/visit-part.ts";
+import type { WeekCase } from "../plan/week-case.ts";
+import { lateKey } from "../round/plan-book.ts";
+import { type Day, dayOf, writeDay } from "../units/day.ts";
+import { becauseWords } from "../words/plan.ts";
+import type { PlanFrom, PlanPageData } from "./plan-page.ts";
+import { kitOfRound, type RoundKit } from "./round-kit.ts";
+
+/** One call of somebody's day. */
+export type DayStop = {
+  readonly id: string;
+  readonly pane: string;
+  readonly part: VisitPart;
+  readonly where: string;
+  readonly address: string;
+  /** Minutes since midnight as it was planned, and as late as they run. */
+  readonly from: number;
+  readonly to: number;
+  readonly late: number;
+  /** Somebody else's visit, at which they help. */
+  readonly helps: string | null;
+  readonly helper: string | null;
+  readonly helperMinutes: number;
+  readonly because: string;
+  readonly customer: Customer | null;
+  readonly roadBefore: number;
+  readonly done: boolean;
+  /** Glass that goes along is not here yet. */
+  readonly glassMissing: boolean;
+  readonly station: Station;
+};
+
+export type DayPageData = {
+  readonly who: string;
+  readonly people: readonly string[];
+  readonly on: number;
+  readonly today: number;
+  readonly stops: readonly DayStop[];
+  readonly late: number;
+  readonly kit: Pick<RoundKit, "kit" | "materials" | "glass" | "isWet">;
+  /** What the day before must have: a board, a person, a call. */
+  readonly weather: PlanPageData["days"][number] | null;
+};
+
+/** At which station each visit's work begins. */
+const STATION_OF: { readonly [P in VisitPart]: Station } = {
+  read: "look",
+  "take-out": "takeout",
+  fit: "ready",
+  paint: "finish",
+  open: "finish",
+};
+
+/** One person's day: their stops in order, with what each needs to be known at the door, and what to pack for all of them. */
+export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: Day): DayPageData {
+  const { firm, today, panes } = from;
+  const day = writeDay(on);
+  const lateMinutes = firm.plan.late.get(lateKey(who, day)) ?? 0;
+  const going = panes
+    .flatMap(({ book, r }) =>
+      [...book.visits.values()].flatMap((v) => {
+        if (v.day !== day || (v.person !== who && v.helper !== who)) return [];
+        const open = visitsOf(book, r, today).find((w) => w.part === v.part);
+        return [{ book, r, v, open }];
+      }),
+    )
+    .sort((a, b) => (a.v.from ?? 0) - (b.v.from ?? 0));
+  let at = "yard";
+  const stops = going.map(({ book, v, open }): DayStop => {
+    const helps = v.person !== who;
+    const minutes = helps ? (open?.helperMinutes ?? 0) : (open?.minutes ?? 0);
+    const roadBefore = road(plan.case, at, book.added.address);
+    at = book.added.address;
+    return {
+      id: visitId(book.id, v.part),
+      pane: book.id,
+      part: v.part,
+      where: labelOf(book),
+      address: book.added.address,
+      from: v.from ?? 480,
+      to: (v.from ?? 480) + minutes,
+      late: open ? lateMinutes : 0,
+      helps: helps ? v.person : null,
+      helper: helps ? null : v.helper,
+      helperMinutes: open?.helperMinutes ?? 0,
+      because: open ? becauseWords(open.because) : "",
+      customer: firm.customers.get(book.added.address) ?? null,
+      roadBefore,
+      done: open === undefined,
+      glassMissing: open !== undefined && v.part === "fit" && !isHere(book),
+      station: STATION_OF[v.part],
+    };
+  });
+  const { kit, materials, glass, isWet } = kitOfRound(
+    {
+      round: { id: "", name: "" },
+      books: going.filter((g) => g.open && g.v.person === who),
+      firm,
+      entries: [],
+      through: from.through,
+      today,
+    },
+    { on, panes: going.map((g) => g.book.id) },
+  );
+  return {
+    who,
+    people: plan.case.people.map((p) => p.name),
+    on,
+    today,
+    stops,
+    late: lateMinutes,
+    kit: { kit, materials, glass, isWet },
+    weather: plan.days.find((d) => dayOf(d.day) === on) ?? null,
+  };
+}
+
+const road = (week: WeekCase, a: string, b: string): number =>
+  a === b
+    ? 0
+    : (week.roads.find((r) => (r.from === a && r.to === b) || (r.from === b && r.to === a))?.minutes ?? week.roadElse);

@@ -1,0 +1,100 @@
+import { describe, expect, it } from "vitest";
+import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm, withFirm } from "../round/book.ts";
+import { rememberBest } from "../size/best.ts";
+import { dayOf } from "../units/day.ts";
+import { foldPane } from "./book.ts";
+import { reckon } from "./reckoning.ts";
+import { visitsOf } from "./visits.ts";
+
+const TODAY = dayOf("2026-05-20");
+const BY = withFirm(foldFirm([]), rememberBest(20));
+
+const visits = (t: Teller) => {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return visitsOf(book, reckon(book, BY), TODAY);
+};
+const inShort = (t: Teller) => visits(t).map((v) => [v.part, v.because.kind, v.earliest - TODAY] as const);
+
+const fresh = () => new Teller().opened().added();
+const measured = () => fresh().read(LEANING);
+const ordered = (t: Teller, due: string) => {
+  const about = { pane: PANE, order: ORDER };
+  t.tell("order.opened", { supplier: "Fen End", reference: "" }, { order: ORDER });
+  t.tell("order.line", ORDER_LINE, about);
+  t.tell("order.sent", { day: "2026-05-18", due, note: "" } as never, { order: ORDER });
+  return t;
+};
+const set = (t: Teller, day: string, compound: string) => {
+  t.tell("set.done", { day, compound, sprigs: 8 });
+  return t;
+};
+
+describe("what a pane still needs somebody to come for", () => {
+  it.each([
+    [
+      "nothing known",
+      fresh(),
+      [
+        ["read", "ready", 0],
+        ["fit", "not-ordered", 0],
+        ["paint", "follows", 0],
+      ],
+    ],
+    [
+      "measured, on no order",
+      measured(),
+      [
+        ["fit", "not-ordered", 7],
+        ["paint", "follows", 0],
+      ],
+    ],
+    [
+      "on order, promised for Friday",
+      ordered(measured(), "2026-05-22"),
+      [
+        ["fit", "glass-promised", 2],
+        ["paint", "follows", 0],
+      ],
+    ],
+    [
+      "on order, and late",
+      ordered(measured(), "2026-05-19"),
+      [
+        ["fit", "glass-late", 1],
+        ["paint", "follows", 0],
+      ],
+    ],
+    ["set in linseed today", set(measured(), "2026-05-20", "linseed"), [["paint", "cure", 7]]],
+    ["set in linseed nine days ago", set(measured(), "2026-05-11", "linseed"), [["paint", "ready", 0]]],
+  ] as const)("%s", (_, t, parts) => {
+    expect(inShort(t)).toEqual(parts);
+  });
+
+  it("painting waits for as long as what it is set in must cure, and ends with its window", () => {
+    const [fit, paint] = visits(measured());
+    expect(paint?.after).toEqual([{ id: fit?.id, lagDays: 6, lagCounts: "all" }]);
+    const [only] = visits(set(measured(), "2026-05-18", "linseed"));
+    // Linseed: from 7 to 28 days after it was set.
+    expect([only?.earliest, only?.latest].map((d) => (d ?? 0) - dayOf("2026-05-18"))).toEqual([7, 28]);
+    expect(only?.dry).toBe(true);
+  });
+  it("a hole is open until its first visit, and that is due today", () => {
+    const t = fresh();
+    t.tell("look.urgency", { urgency: "open-hole" } as never);
+    const [first, second] = visits(t);
+    expect([first?.openHole, first?.promised, second?.openHole]).toEqual([true, TODAY, false]);
+  });
+  it("nothing once it is signed off and painted", () => {
+    const t = set(measured(), "2026-05-05", "linseed");
+    t.tell("finish.painted", { day: "2026-05-14" });
+    t.tell("signoff.signed", { day: "2026-05-14", told: true });
+    expect(visits(t)).toEqual([]);
+  });
+  it("a day wished for is what is promised", () => {
+    const t = measured();
+    t.tell("look.wants", { by: "2026-05-28", mustLock: false, minds: "" } as never);
+    expect(visits(t)[0]?.promised).toBe(dayOf("2026-05-28"));
+  });
+});

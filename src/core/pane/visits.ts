@@ -1,0 +1,224 @@
+import { visitSteps } from "../finish/visit.ts";
+import { WAY_FACTS } from "../measure/ways.ts";
+import type { Station } from "../plan/stations.ts";
+import type { VisitPart } from "../plan/visit-part.ts";
+import type { WeekVisit } from "../plan/week.ts";
+import { effortOf, type Step } from "../steps/step.ts";
+import { addDays, type Day, dayOf } from "../units/day.ts";
+import { toMm } from "../units/length.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import { oldGlassBack } from "./old-glass.ts";
+import { labelOf } from "./order-line.ts";
+import { paintOwed } from "./paint-owed.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { shutUntil } from "./shut.ts";
+import { standings, stepsAt } from "./standing.ts";
+import { isHere } from "./stands.ts";
+import { finishFacts } from "./step-facts.ts";
+
+/** A visit that a pane still needs, as the plan lays it out, and what to say of it. */
+export type PaneVisit = Omit<WeekVisit, "held"> & {
+  readonly pane: string;
+  readonly part: VisitPart;
+  readonly where: string;
+  /** Why it is not before its earliest day. */
+  readonly because: Because;
+};
+
+export type Because =
+  | { readonly kind: "ready" }
+  | { readonly kind: "glass-promised"; readonly supplier: string; readonly day: Day }
+  | { readonly kind: "glass-late"; readonly supplier: string; readonly day: Day }
+  /** On no order yet: so many working days are reckoned with, which nobody promised. */
+  | { readonly kind: "not-ordered"; readonly days: number }
+  | { readonly kind: "follows"; readonly part: VisitPart }
+  | { readonly kind: "cure"; readonly day: Day }
+  | { readonly kind: "shut"; readonly day: Day };
+
+/** Looking, measuring and saying what it is to be: half an hour at a window. */
+const READ_MINUTES = 30;
+const OPEN_MINUTES = 15;
+/** Larger glass than this is not carried in wind. Trade practice: a large pane is a sail from a fresh breeze on. */
+const SAIL_M2 = 1;
+const SAIL_WIND_MS = 8;
+/** Where no supplier has promised: an order over the counter, in working days. */
+const LEAD_DAYS = 5;
+
+export const visitId = (pane: string, part: VisitPart): string => `${pane}/${part}`;
+
+/**
+ * What a pane still needs somebody to come for, in order. What waits for nothing but hands is one visit: glass that is here goes
+ * in on the day the old one comes out; glass that can only be sized from a cleared rebate makes two.
+ */
+export function visitsOf(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[] {
+  if (book.signed && !paintOwed(book, r)) return [];
+  return book.set ? afterSet(book, r, today) : beforeSet(book, r, today);
+}
+
+function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[] {
+  const at = standings(book, r);
+  const back = oldGlassBack(book);
+  const sized = r.cut.ok || back;
+  const isOut = at.takeout.state === "done";
+  // Only a cleared rebate is measured after the old glass is out.
+  const wantsOut = !isOut && !sized && WAY_FACTS[book.way].needsOut;
+  const seen = at.look.state !== "open" || at.measure.state !== "open" || isOut;
+  const hole = book.urgency === "open-hole" && !book.closed;
+  const visits: PaneVisit[] = [];
+  const promised = book.before.wants?.by ? dayOf(book.before.wants.by) : null;
+  const until = book.closed ? dayOf(book.closed.until) : null;
+  if (wantsOut || (!sized && !seen) || (!sized && isOut)) {
+    const part: VisitPart = wantsOut && seen ? "take-out" : "read";
+    const work = part === "take-out" ? workOf(["takeout"], book, r) : { minutes: 0, helper: 0, dry: false };
+    visits.push({
+      ...common(book, r, part),
+      minutes: rounded(work.minutes + (at.measure.state === "done" ? 0 : READ_MINUTES)),
+      helperMinutes: work.helper,
+      dry: false,
+      leastC: null,
+      earliest: today,
+      latest: null,
+      promised: hole ? today : null,
+      openHole: hole,
+      after: [],
+      because: { kind: "ready" },
+    });
+  }
+  const first = visits[0];
+  const work = workOf(isOut || first?.part === "take-out" ? ["ready", "set"] : ["takeout", "ready", "set"], book, r);
+  const glass = glassFrom(book, today, first?.part ?? null);
+  visits.push({
+    ...common(book, r, "fit"),
+    minutes: rounded(work.minutes + 10),
+    helperMinutes: work.helper,
+    dry: work.dry,
+    leastC: r.compound.bed === "gasket" ? null : r.compound.leastC,
+    earliest: glass.earliest,
+    latest: null,
+    promised: promised ?? until,
+    openHole: hole && visits.length === 0,
+    after: first ? [{ id: first.id, lagDays: glass.lagDays, lagCounts: "working" }] : [],
+    because: glass.because,
+  });
+  return [
+    ...visits,
+    ...paintAfter(book, r, today, { id: visitId(book.id, "fit"), lagDays: r.compound.leastDays ?? 0 }),
+  ];
+}
+
+function afterSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[] {
+  const visits: PaneVisit[] = [];
+  const shut = shutUntil(book, r);
+  const opens = shut !== null && standings(book, r).finish.state !== "done" && r.paint?.kind !== "window";
+  if (opens)
+    visits.push({
+      ...common(book, r, "open"),
+      minutes: OPEN_MINUTES,
+      helperMinutes: 0,
+      dry: false,
+      leastC: null,
+      earliest: later(today, shut),
+      latest: null,
+      promised: null,
+      openHole: false,
+      after: [],
+      because: shut > today ? { kind: "shut", day: shut } : { kind: "ready" },
+    });
+  if (!paintOwed(book, r) || r.paint?.kind !== "window") return visits;
+  const from = r.paint.from ?? r.paint.opens;
+  visits.push({
+    ...common(book, r, "paint"),
+    ...paintWork(book, r),
+    earliest: later(today, from),
+    latest: r.paint.closes !== null && r.paint.closes < today ? null : r.paint.closes,
+    promised: null,
+    openHole: false,
+    after: [],
+    because: from > today ? { kind: "cure", day: from } : { kind: "ready" },
+  });
+  return visits;
+}
+
+/** Painting that follows the fitting, where what it will be set in wants it and nobody else paints. */
+function paintAfter(
+  book: PaneBook,
+  r: Reckoning,
+  today: Day,
+  fit: { readonly id: string; readonly lagDays: number },
+): readonly PaneVisit[] {
+  if (r.compound.leastDays === null || book.paintLeft !== null) return [];
+  return [
+    {
+      ...common(book, r, "paint"),
+      ...paintWork(book, r),
+      earliest: today,
+      latest: null,
+      promised: null,
+      openHole: false,
+      after: [{ id: fit.id, lagDays: Math.max(0, fit.lagDays - 1), lagCounts: "all" }],
+      because: { kind: "follows", part: "fit" },
+    },
+  ];
+}
+
+const paintWork = (book: PaneBook, r: Reckoning) => ({
+  minutes: rounded(visitSteps("paint", finishFacts(book, r)).reduce((sum, s) => sum + s.minutes, 0)),
+  helperMinutes: 0,
+  dry: true,
+  leastC: r.compound.leastC,
+});
+
+const common = (book: PaneBook, r: Reckoning, part: VisitPart) => {
+  const glass = r.stands.size ?? (r.cut.ok ? r.cut.value.glass : null);
+  const m2 = glass ? (toMm(glass.width) * toMm(glass.height)) / 1e6 : 0;
+  return {
+    id: visitId(book.id, part),
+    pane: book.id,
+    part,
+    where: labelOf(book),
+    place: book.added.address,
+    skill: null,
+    outside: part !== "open" && part !== "read",
+    mostWindMs: (part === "fit" || part === "take-out") && m2 >= SAIL_M2 ? SAIL_WIND_MS : null,
+    between: null,
+  };
+};
+
+/** Minutes still to be worked at stations, how long two are needed, and whether any of it must be dry. */
+function workOf(at: readonly Station[], book: PaneBook, r: Reckoning) {
+  const left = at.flatMap((station) =>
+    stepsAt(station, book, r).filter((s) => !book.steps.has(stepKey(station, s.id))),
+  );
+  const two = left.filter((s: Step) => s.people === 2);
+  return {
+    minutes: effortOf(left).minutes,
+    helper: two.length > 0 ? rounded(effortOf(two).minutes) : 0,
+    dry: left.some((s) => s.dryDay === true),
+  };
+}
+
+/** From when there is glass to fit. */
+function glassFrom(
+  book: PaneBook,
+  today: Day,
+  first: VisitPart | null,
+): { readonly earliest: Day; readonly lagDays: number; readonly because: Because } {
+  if (oldGlassBack(book) || isHere(book)) return { earliest: today, lagDays: 0, because: { kind: "ready" } };
+  const sent = book.line?.order.sent;
+  if (book.line && sent && book.line.line.state === "sent") {
+    const due = dayOf(book.line.line.outcome?.due ?? sent.due);
+    const supplier = book.line.order.supplier;
+    return due < today
+      ? { earliest: addDays(today, 1), lagDays: 0, because: { kind: "glass-late", supplier, day: due } }
+      : { earliest: due, lagDays: 0, because: { kind: "glass-promised", supplier, day: due } };
+  }
+  const because: Because = { kind: "not-ordered", days: LEAD_DAYS };
+  // Seven days have five working days in them.
+  return first === null
+    ? { earliest: addDays(today, LEAD_DAYS + 2), lagDays: 0, because }
+    : { earliest: today, lagDays: LEAD_DAYS, because };
+}
+
+const later = (a: Day, b: Day): Day => (a > b ? a : b);
+/** To five minutes, up: nobody plans by the minute. */
+const rounded = (minutes: number): number => Math.max(5, Math.ceil(minutes / 5) * 5);

@@ -1,0 +1,93 @@
+import type { Because } from "../pane/visits.ts";
+import type { Broken } from "../plan/broken-rules.ts";
+import { VISIT_PART_NAMES } from "../plan/visit-part.ts";
+import type { Span } from "../plan/week.ts";
+import type { Frees, Reason } from "../plan/why-not.ts";
+import { clock, lasts } from "./clock.ts";
+import { sayDay } from "./days.ts";
+
+/** Why a visit is not before its earliest day, in half a sentence. */
+export function becauseWords(b: Because): string {
+  switch (b.kind) {
+    case "ready":
+      return "nothing waits but hands";
+    case "glass-promised":
+      return `glass from ${b.supplier}, promised ${sayDay(b.day)}`;
+    case "glass-late":
+      return `glass from ${b.supplier} is late: it was promised ${sayDay(b.day)}`;
+    case "not-ordered":
+      return `not ordered yet; ${b.days} working days are a guess`;
+    case "follows":
+      return `after the visit to ${VISIT_PART_NAMES[b.part]}`;
+    case "cure":
+      return `it cures until ${sayDay(b.day)}`;
+    case "shut":
+      return `it stays shut until ${sayDay(b.day)}`;
+  }
+}
+
+/** What is against a visit where it stands, as a sentence each. */
+export const BROKEN_SAYS: { readonly [R in Broken["rule"]]: (of: string) => string } = {
+  unknown: () => "Nobody of that name is on the plan.",
+  twice: () => "It stands on the plan twice.",
+  "no-day": () => "Nobody works on that day.",
+  "not-working": (of) => `${of} does not work that day.`,
+  hours: () => "It does not fit into the day's hours, with the road there and home.",
+  skill: (of) => `It wants somebody who may do ${of}.`,
+  helper: () => "Two are needed for part of it, and no second person is there.",
+  overlap: (of) => `${of} is somewhere else at that time, or still on the road.`,
+  "too-early": () => "It is too soon: what it waits for is not there by then.",
+  "too-late": () => "It is too late: after that day it does no good.",
+  rain: () => "Rain is forecast for that time, and it must be dry.",
+  cold: () => "It is too cold that day for what it is set in.",
+  wind: () => "Too windy that day to carry a pane of this size.",
+  dark: () => "It is dark outside by then.",
+  "agreed-hour": () => "Another hour was agreed.",
+  after: () => "What it follows is not done in time for it.",
+  moved: () => "It was given to somebody else by hand.",
+};
+
+export function whyNotWords(why: Reason): string {
+  switch (why.kind) {
+    case "after":
+      return "What it follows has no day either.";
+    case "days":
+      return "It cannot be before these three weeks are over.";
+    case "nobody":
+      return `Nobody may do ${why.skill}.`;
+    case "weather":
+      return "No day is dry, mild and calm enough for it.";
+    case "hours":
+      return `Nobody has ${lasts(why.minutes)} left in one piece, with the road.`;
+    case "helper":
+      return "No second person is free when somebody has time for it.";
+    case "held":
+      return "The day it was given to has no room for it.";
+  }
+}
+
+export const FREES_SAYS: { readonly [F in Frees]: string } = {
+  "another-hour": "an hour more at the end of a day",
+  "second-person": "a second person for the lift",
+  skill: "somebody who may do it",
+  rain: "a dry day, or a cover",
+  cold: "a milder day",
+  wind: "a calm day",
+  daylight: "light to work by",
+  "agreed-hour": "another hour agreed with the customer",
+  "by-hand": "another day than the one it was given",
+  "one-more-person": "one more person for a day",
+};
+
+/** A day's weather, in a few words. */
+export function weatherWords(d: {
+  readonly rain: readonly Span[];
+  readonly lowC: number | null;
+  readonly by: "entered" | "told" | "nothing";
+}): string {
+  if (d.by === "nothing") return "not forecast yet";
+  const frost = d.lowC !== null && d.lowC <= 0 ? "frost" : "";
+  const [first] = d.rain;
+  const wet = !first ? "dry" : first[1] - first[0] >= 1000 ? "wet" : `rain ${clock(first[0])} to ${clock(first[1])}`;
+  return [wet, frost].filter(Boolean).join(", ");
+}

@@ -1,0 +1,162 @@
+import { useState } from "react";
+import type { PlanPageData } from "../../core/page/plan-page.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { clock } from "../../core/words/clock.ts";
+import { sayDay } from "../../core/words/days.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
+
+const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"] as const;
+const minutes = (text: string): number => {
+  const [h = 0, m = 0] = text.split(":").map(Number);
+  return h * 60 + m;
+};
+
+/** Who works when, who is away, and how long the roads take. */
+export function People({ data, prefs }: { readonly data: PlanPageData; readonly prefs: Prefs }) {
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [name, setName] = useState("");
+  const [from, setFrom] = useState("08:00");
+  const [to, setTo] = useState("16:30");
+  const [on, setOn] = useState<readonly number[]>([1, 2, 3, 4, 5]);
+  const [skills, setSkills] = useState("");
+  const [away, setAway] = useState("");
+  const write: (...args: Parameters<ReturnType<typeof entriesBy>>) => Promise<void> = async (...args) => {
+    const refused = await handOver([entriesBy(prefs.who)(...args)]);
+    if (refused) setWrong(refused);
+    else location.reload();
+  };
+  const roads = data.case.roads;
+  return (
+    <div className="space-y-2 border-t border-line pt-3">
+      {!data.peopleSaid && (
+        <p className="note">Nobody said who works. Whoever wrote here is planned with, 8:00 to 16:30: a default.</p>
+      )}
+      {wrong && (
+        <p className="note-wax" role="alert">
+          {wrong}
+        </p>
+      )}
+      <Fold title="Who works, and who is away">
+        <ul className="divide-y divide-line">
+          {data.case.people.map((p) => (
+            <li key={p.name} className="py-1">
+              <b>{p.name}</b> {clock(p.hours[0])} to {clock(p.hours[1])}
+              {p.skills.length > 0 && ` · ${p.skills.join(", ")}`}
+              <label className="block text-[13px]">
+                <span className="text-mute">Away on </span>
+                <select
+                  value={away}
+                  aria-label={`${p.name} is away on`}
+                  onChange={(e) => {
+                    setAway(e.target.value);
+                    if (e.target.value)
+                      void write(
+                        "plan.away",
+                        {},
+                        { name: p.name, day: e.target.value, away: !p.off.includes(e.target.value), why: "" },
+                      );
+                  }}
+                >
+                  <option value="">a day…</option>
+                  {data.days.map((d) => (
+                    <option key={d.day} value={d.day}>
+                      {sayDay(dayOf(d.day))}
+                      {p.off.includes(d.day) ? " (works after all)" : ""}
+                    </option>
+                  ))}
+                </select>
+              </label>
+            </li>
+          ))}
+        </ul>
+        <form
+          className="space-y-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void write(
+              "plan.person",
+              {},
+              {
+                name: name.trim(),
+                from: minutes(from),
+                to: minutes(to),
+                weekdays: [...on].sort(),
+                skills: skills
+                  .split(",")
+                  .map((s) => s.trim())
+                  .filter(Boolean),
+              },
+            );
+          }}
+        >
+          <input
+            className="w-full"
+            aria-label="Name of who works"
+            placeholder="Name"
+            value={name}
+            maxLength={60}
+            required
+            onChange={(e) => setName(e.target.value)}
+          />
+          <div className="flex gap-2">
+            <input type="time" aria-label="from" value={from} onChange={(e) => setFrom(e.target.value)} />
+            <input type="time" aria-label="to" value={to} onChange={(e) => setTo(e.target.value)} />
+          </div>
+          <fieldset className="flex flex-wrap gap-1">
+            <legend className="sr-only">Weekdays</legend>
+            {WEEKDAYS.map((d, i) => (
+              <label key={d} className="chip">
+                <input
+                  type="checkbox"
+                  checked={on.includes(i)}
+                  onChange={() => setOn(on.includes(i) ? on.filter((x) => x !== i) : [...on, i])}
+                />
+                {d}
+              </label>
+            ))}
+          </fieldset>
+          <input
+            className="w-full"
+            aria-label="Licences, with commas"
+            placeholder="licences, as: lead"
+            value={skills}
+            maxLength={120}
+            onChange={(e) => setSkills(e.target.value)}
+          />
+          <button type="submit" className="btn w-full">
+            Keep
+          </button>
+        </form>
+      </Fold>
+      <Fold title={`Roads: ${data.roadsGuessed} guessed of ${roads.length}`}>
+        <p className="text-[13px] text-mute">
+          Minutes door to door. A guess is 12 minutes, or goes by where things lie; what you type stands.
+        </p>
+        <ul className="max-h-72 divide-y divide-line overflow-y-auto">
+          {roads.map((r) => (
+            <li key={`${r.from} ${r.to}`} className="flex items-center gap-2 py-0.5 text-[13px]">
+              <span className="min-w-0 flex-1">
+                {r.from} – {r.to}
+              </span>
+              <input
+                className="!w-16 text-right"
+                inputMode="numeric"
+                aria-label={`Minutes from ${r.from} to ${r.to}`}
+                defaultValue={r.minutes}
+                onBlur={(e) => {
+                  const typed = Number(e.target.value);
+                  if (Number.isInteger(typed) && typed >= 0 && typed <= 600 && typed !== r.minutes)
+                    void handOver([
+                      entriesBy(prefs.who)("plan.road", {}, { from: r.from, to: r.to, minutes: typed }),
+                    ]).then(setWrong);
+                }}
+              />
+            </li>
+          ))}
+        </ul>
+      </Fold>
+    </div>
+  );
+}

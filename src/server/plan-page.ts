@@ -1,0 +1,118 @@
+import { byPane } from "../core/log/by-pane.ts";
+import { composeDay, type DayPageData } from "../core/page/day-page.ts";
+import { composePlan, type PlanFrom, type PlanPageData, YARD } from "../core/page/plan-page.ts";
+import { foldPane, type PaneBook } from "../core/pane/book.ts";
+import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
+import { ok } from "../core/result.ts";
+import { withFirm } from "../core/round/book.ts";
+import { dayOf, readDay } from "../core/units/day.ts";
+import type { Database } from "../db/database.ts";
+import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
+import { listPeople, unfinishedPanes } from "../db/lists.ts";
+import { madeUpForecast } from "../standins/forecast.ts";
+import { breathing } from "./breathing.ts";
+import { daylight } from "./daylight.ts";
+import type { CalendarVisit } from "./documents/day-ics.ts";
+import { serverFindBest } from "./find-best.ts";
+import { loadFirm } from "./firm.ts";
+import { log } from "./log.ts";
+import { theDatabase } from "./the-database.ts";
+import { today } from "./today.ts";
+
+const LONGEST_MS = 20;
+/** More than a small firm has open at once; the oldest come first. */
+export const MOST_PLANNED = 400;
+
+type Worked = { readonly book: PaneBook; readonly r: Reckoning };
+const kept = new Map<string, { readonly of: string; readonly worked: Worked }>();
+
+/** Every pane that is not finished, worked out; one that cannot be is left out, and its own page says why. */
+export async function workedPanes(db: Database = theDatabase()): Promise<readonly Worked[]> {
+  const firm = loadFirm(db);
+  const panes = unfinishedPanes(db, MOST_PLANNED);
+  const made = (through: number): string => `${through} ${firm.key}`;
+  const stale = panes.filter((p) => kept.get(p.id)?.of !== made(p.through));
+  const entriesFor = byPane(
+    entriesOfPanes(
+      db,
+      stale.map((p) => p.id),
+    ),
+  );
+  const reckonWith = withFirm(firm.firm, serverFindBest);
+  const breathe = breathing(LONGEST_MS);
+  for (const p of stale) {
+    try {
+      const book = foldPane(p.id, entriesFor(p.id));
+      if (book) kept.set(p.id, { of: made(p.through), worked: { book, r: reckon(book, reckonWith) } });
+    } catch (err) {
+      log.error({ err, pane: p.id }, "a pane could not be planned");
+    }
+    await breathe();
+  }
+  const ids = new Set(panes.map((p) => p.id));
+  for (const id of kept.keys()) if (!ids.has(id)) kept.delete(id);
+  return panes.flatMap((p) => kept.get(p.id)?.worked ?? []);
+}
+
+async function planFrom(db: Database): Promise<PlanFrom> {
+  const through = logThrough(db);
+  const { firm, entries } = loadFirm(db);
+  const yard = firm.plan.where.get(YARD) ?? null;
+  const now = today();
+  return {
+    panes: await workedPanes(db),
+    firm,
+    entered: new Set(entries.flatMap((e) => (e.kind === "round.weather" ? [dayOf(e.payload.day)] : []))),
+    writers: listPeople(db),
+    forecast: madeUpForecast(now),
+    light: (d) => daylight(d, yard),
+    today: now,
+    through,
+  };
+}
+
+/** The firm's plan. */
+export const planPage = async (db: Database = theDatabase()): Promise<PlanPageData> => composePlan(await planFrom(db));
+
+/** One person's day; of nobody that is known, the first who works. */
+export async function dayPage(
+  who: string | null,
+  on: string | null,
+  db: Database = theDatabase(),
+): Promise<DayPageData> {
+  const from = await planFrom(db);
+  const plan = composePlan(from);
+  const names = plan.case.people.map((p) => p.name);
+  const day = readDay(on ?? "");
+  return composeDay(from, plan, who && names.includes(who) ? who : (names[0] ?? ""), day.ok ? day.value : from.today);
+}
+
+/** The same, for programs. */
+export async function getPlan() {
+  const plan = await planPage();
+  return ok({ ...plan, stops: [...plan.stops], broken: [...plan.broken] });
+}
+
+/** All that somebody has on the plan from today on, for their calendar. */
+export async function visitsFor(who: string, db: Database = theDatabase()): Promise<readonly CalendarVisit[]> {
+  const plan = composePlan(await planFrom(db));
+  const said = new Map(plan.said.map((s) => [s.id, s]));
+  const helped = new Map(plan.case.visits.map((v) => [v.id, v.helperMinutes]));
+  return plan.stops.flatMap((s) => {
+    const of = said.get(s.visit);
+    if (!of || (s.person !== who && s.helper !== who)) return [];
+    const helps = s.person === who ? null : s.person;
+    return [
+      {
+        id: s.visit,
+        part: of.part,
+        where: of.where,
+        day: dayOf(s.day),
+        from: s.from,
+        minutes: helps ? (helped.get(s.visit) ?? 0) : s.to - s.from,
+        helps,
+        says: of.customer,
+      },
+    ];
+  });
+}

@@ -1,0 +1,137 @@
+import { expect, test } from "@playwright/test";
+import { v7 as uuidv7 } from "uuid";
+import { addPane, ready } from "./pane-of-ones-own.ts";
+
+/* The plan is the whole firm's: other journeys add panes to it, so a pane of one's own is looked for by its address. */
+
+test("a visit is put on a day by hand, is refused where it is too soon, and stands on that day's page", async ({
+  page,
+}) => {
+  const { path } = await addPane(page);
+  const pane = path.split("/")[2];
+  await page.goto("/plan");
+  await ready(page);
+  const wants = page.getByRole("complementary", { name: "Wants a day" });
+  const read = wants.locator(`[data-visit="${pane}/read"]`);
+  const fit = wants.locator(`[data-visit="${pane}/fit"]`);
+  await expect(read).toContainText("look and measure");
+  await expect(fit).toContainText("not ordered yet");
+
+  // What follows another visit is refused before it, with the reason, and wants one to stand there all the same.
+  await fit.click();
+  const sheet = page.getByRole("dialog");
+  await sheet.getByLabel("Day").selectOption({ index: 1 });
+  await expect(sheet.getByRole("status")).toContainText("What it follows is not done in time");
+  await expect(sheet.getByRole("button", { name: "Put it there" })).toBeDisabled();
+  await sheet.getByRole("button", { name: "Close" }).click();
+
+  // The first is put there by the keyboard: the first day, the first who works.
+  await read.focus();
+  await page.keyboard.press("ArrowRight");
+  const card = page.getByRole("table").locator(`[data-visit="${pane}/read"]`);
+  await expect(card).toBeVisible();
+  await card.focus();
+  await page.keyboard.press("ArrowRight");
+  await expect(page.locator(`td[data-cell^="2026-05-21"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await page.keyboard.press("z");
+  await expect(page.locator(`td[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
+
+  // It is there after a reload, and on that person's day, with its way to the pane.
+  await page.reload();
+  await ready(page);
+  await expect(page.locator(`td[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
+  const cell = await page
+    .locator(`td[data-cell^="2026-05-20"]`, { has: page.locator(`[data-visit="${pane}/read"]`) })
+    .getAttribute("data-cell");
+  await page.goto(`/plan/day?who=${encodeURIComponent(cell?.slice(11) ?? "")}&on=2026-05-20`);
+  await ready(page);
+  await expect(page.getByRole("listitem").filter({ has: page.locator(`a[href="/panes/${pane}/look"]`) })).toContainText(
+    "look and measure",
+  );
+});
+
+test("a visit is dragged from one day to another", async ({ page }) => {
+  const { path } = await addPane(page);
+  const pane = path.split("/")[2];
+  await page.goto("/plan");
+  await ready(page);
+  const from = page.locator(`[data-visit="${pane}/read"]`).first();
+  await from.scrollIntoViewIfNeeded();
+  const to = page.locator('td[data-cell="2026-05-26 Nell Harrow"]');
+  const [a, b] = [await from.boundingBox(), await to.boundingBox()];
+  if (!a || !b) throw new Error("not on the page");
+  await page.mouse.move(a.x + 20, a.y + 10);
+  await page.mouse.down();
+  await page.mouse.move(a.x + 40, a.y + 20, { steps: 4 });
+  await page.mouse.move(b.x + b.width / 2, b.y + 14, { steps: 8 });
+  await page.mouse.up();
+  await expect(to.locator(`[data-visit="${pane}/read"]`)).toBeVisible();
+  // A click is no drag.
+  await to.locator(`[data-visit="${pane}/read"]`).click();
+  await expect(page.getByRole("dialog")).toContainText("Nothing is against Tue 26 May");
+});
+
+test("the week is laid out by a button, shown before it is taken, and left or taken", async ({ page }) => {
+  test.slow();
+  await page.goto("/plan");
+  await ready(page);
+  const placed = () => page.getByRole("table").locator("[data-visit]").count();
+  const before = await placed();
+  await page.keyboard.press("l");
+  await expect(page.getByRole("progressbar")).toBeVisible();
+  await expect(page.getByRole("status").first()).toContainText(/visits have a day/);
+  const leave = page.getByRole("button", { name: /Leave it as it was|^Good$/ });
+  await leave.click();
+  expect(await placed()).toBe(before);
+  await page.getByRole("button", { name: /Lay the week out/ }).click();
+  await page.getByRole("button", { name: "Take this week" }).click();
+  await expect(page.getByText(/of \d+ visits have a day/)).toBeVisible();
+  await page.waitForTimeout(300);
+  await page.reload();
+  await ready(page);
+  // Nothing that was laid out is against a rule.
+  await expect(page.getByRole("table").locator(".border-wax[data-visit]")).toHaveCount(0);
+});
+
+test.describe("on a phone", () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  test("a day runs late, and what is to come is later", async ({ page }) => {
+    const { path } = await addPane(page);
+    const pane = path.split("/")[2];
+    const stored = await page.request.post("/api/entries", {
+      data: {
+        entries: [
+          {
+            id: uuidv7(),
+            at: new Date().toISOString(),
+            who: "Bram Tolley",
+            about: { pane },
+            kind: "plan.visit",
+            payload: {
+              part: "read",
+              day: "2026-06-05",
+              from: 545,
+              person: "Bram Tolley",
+              helper: null,
+              byHand: true,
+              why: "",
+            },
+          },
+        ],
+      },
+    });
+    expect(stored.ok()).toBe(true);
+    await page.goto("/plan/day?who=Bram%20Tolley&on=2026-06-05");
+    await ready(page);
+    const stop = page.getByRole("listitem").filter({ has: page.locator(`a[href="/panes/${pane}/look"]`) });
+    const first = stop.locator(".font-mono").first();
+    await expect(first).toHaveText("9:05");
+    await page.getByRole("button", { name: /Running late/ }).click();
+    await expect(page.getByRole("status")).toContainText("15 min later");
+    await expect(first).toHaveText("9:20");
+    await page.getByRole("button", { name: "In time again" }).click();
+    await expect(first).toHaveText("9:05");
+    const file = await page.request.get("/plan/day.ics?who=Bram%20Tolley");
+    expect(await file.text()).toMatch(/^BEGIN:VCALENDAR[\s\S]*BEGIN:VEVENT/);
+  });
+});
