@@ -13,6 +13,7 @@ import {
   takeOff,
 } from "./cut-tree.ts";
 import { type CuttingCase, type CuttingPlan, usable } from "./cutting.ts";
+import { matchSides } from "./match-sides.ts";
 
 export type PlannedCuts = CuttingPlan & {
   readonly bound: CutBound;
@@ -39,6 +40,19 @@ const BLINK = 0.01;
 /** What brought-together left-overs weigh against glass that found no place. */
 const TOGETHER = 0.02;
 
+/** So much of the time is given to looking for a plan that loses nothing. */
+const MATCHING = 0.4;
+
+/** Whether the pieces' area is that of so many whole sheets, near enough to be no chance. */
+function mayLoseNothing(c: CuttingCase): boolean {
+  const need = c.pieces.reduce((sum, p) => sum + p.width * p.height, 0);
+  return c.sheets.some((s) => {
+    const { width, height } = usable(s);
+    const many = need / (width * height);
+    return many >= 1 - 1e-9 && Math.abs(many - Math.round(many)) < 1e-9;
+  });
+}
+
 type State = { benches: Bench[]; out: number[]; cost: number };
 type Scored = { readonly state: State; readonly missing: number; readonly apart: number };
 
@@ -57,6 +71,18 @@ export function planCuts(c: CuttingCase, { seed, gone, told }: PlanningCuts): Pl
   told?.({ cost: best.state.cost, unplaced: best.state.out.length });
   let rounds = 0;
   const isProved = (): boolean => best.missing === 0 && best.state.cost <= bound.cost + 1e-9;
+
+  // A plan that loses nothing, where there may be one: the area that is needed is that of whole sheets.
+  if (!isProved() && mayLoseNothing(c)) {
+    const until = gone(0) + MATCHING * (1 - gone(0));
+    const whole = matchSides(c, chance, () => gone(rounds++) < until);
+    const cost =
+      whole?.reduce((sum, b) => sum + (c.sheets[b.sheet] as { cost: number }).cost, 0) ?? Number.POSITIVE_INFINITY;
+    if (whole && (best.missing > 0 || cost < best.state.cost)) {
+      told?.({ cost, unplaced: 0 });
+      return { sheets: whole, unplaced: [], cost, bound, proved: cost <= bound.cost + 1e-9, rounds };
+    }
+  }
 
   // Cheaper, until it is proved that nothing is, or the time for it is over.
   while (gone(rounds) < POLISH_FROM && !isProved()) {
