@@ -2,6 +2,7 @@ import { z } from "zod";
 import { GetBackups, PostBackup } from "./backups.ts";
 import { CalcBalance } from "./calc-balance.ts";
 import { CalcCriticalPath } from "./calc-critical-path.ts";
+import { CalcCutting } from "./calc-cutting.ts";
 import { CalcDepth } from "./calc-depth.ts";
 import { CalcDesiccant } from "./calc-desiccant.ts";
 import { CalcFit } from "./calc-fit.ts";
@@ -73,6 +74,7 @@ export const ROUTES: readonly Route[] = [
   CalcPaintWindow,
   CalcCriticalPath,
   CalcScore,
+  CalcCutting,
   PostLayOut,
   GetPlan,
   PostEntries,

@@ -30,7 +30,7 @@ function byArea(sheets: readonly Sheet[], pieces: readonly Piece[]): number {
     })
     .sort((a, b) => a.cost / a.each - b.cost / b.each);
   const [only] = kinds;
-  if (kinds.length === 1 && only) return Math.ceil(left / only.each - 1e-9) * only.cost;
+  if (kinds.length === 1 && only) return Math.max(0, Math.ceil(left / only.each - 1e-9)) * only.cost;
   let cost = 0;
   for (const k of kinds) {
     if (left <= 0) break;

@@ -201,3 +201,25 @@ export function asCutNode(p: Part): CutNode {
       : { kind: "piece", width: p.w, height: p.h, piece: p.piece, turned: p.turned };
   return { kind: p.dir === 1 ? "across" : "up", width: p.w, height: p.h, parts: p.parts.map(asCutNode) };
 }
+
+/** A sheet as it was cut up elsewhere. */
+export function benchOf(sheet: number, node: CutNode): Bench {
+  const root = partOf(node, null);
+  return { ...freshBench(sheet, node.width, node.height), root, filled: filledOf(root) };
+}
+
+function partOf(node: CutNode, over: Part | null): Part {
+  const part = leaf(node.width, node.height);
+  part.over = over;
+  if (node.kind === "piece") {
+    part.piece = node.piece;
+    part.turned = node.turned;
+  } else if (node.kind !== "left") {
+    part.dir = node.kind === "across" ? 1 : 2;
+    part.parts = node.parts.map((q) => partOf(q, part));
+  }
+  return part;
+}
+
+const filledOf = (p: Part): number =>
+  p.dir === 0 ? (p.piece < 0 ? 0 : p.w * p.h) : p.parts.reduce((sum, q) => sum + filledOf(q), 0);

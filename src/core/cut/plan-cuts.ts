@@ -3,6 +3,7 @@ import { type CutBound, cutBound } from "./bound.ts";
 import {
   asCutNode,
   type Bench,
+  benchOf,
   copyBench,
   freshBench,
   leftsOf,
@@ -12,7 +13,7 @@ import {
   putIn,
   takeOff,
 } from "./cut-tree.ts";
-import { type CuttingCase, type CuttingPlan, usable } from "./cutting.ts";
+import { type CutSheet, type CuttingCase, type CuttingPlan, usable } from "./cutting.ts";
 import { matchSides } from "./match-sides.ts";
 
 export type PlannedCuts = CuttingPlan & {
@@ -30,18 +31,17 @@ export type PlanningCuts = {
   readonly told?: (plan: { readonly cost: number; readonly unplaced: number }) => void;
 };
 
-/** From here on, what is cheapest is kept, and its left-overs are brought together. */
-const POLISH_FROM = 0.85;
 /** A solution is taken where it is no worse than the one so many rounds ago. */
 const LATE = 400;
 /** So many rounds without anything better, and it begins again from the best with other sheets taken off. */
 const STUCK = 6000;
 const BLINK = 0.01;
 /** What brought-together left-overs weigh against glass that found no place. */
-const TOGETHER = 0.02;
+const TOGETHER = 0.1;
 
-/** So much of the time is given to looking for a plan that loses nothing. */
-const MATCHING = 0.4;
+/** Rounds of each turn: joining sides that match, more of them every turn; bringing left-overs together. */
+const MATCH_ROUNDS = 800;
+const POLISH_ROUNDS = 3000;
 
 /** Whether the pieces' area is that of so many whole sheets, near enough to be no chance. */
 function mayLoseNothing(c: CuttingCase): boolean {
@@ -52,6 +52,13 @@ function mayLoseNothing(c: CuttingCase): boolean {
     return many >= 1 - 1e-9 && Math.abs(many - Math.round(many)) < 1e-9;
   });
 }
+
+/** Beyond so many sheets a few of them are planned anew at a time, so often a turn, for so many rounds each. */
+const FEW = 6;
+const PART = 4;
+const PARTS = 40;
+const PART_ROUNDS = 1500;
+const PART_POLISH = 700;
 
 type State = { benches: Bench[]; out: number[]; cost: number };
 type Scored = { readonly state: State; readonly missing: number; readonly apart: number };
@@ -72,53 +79,57 @@ export function planCuts(c: CuttingCase, { seed, gone, told }: PlanningCuts): Pl
   let rounds = 0;
   const isProved = (): boolean => best.missing === 0 && best.state.cost <= bound.cost + 1e-9;
 
-  // A plan that loses nothing, where there may be one: the area that is needed is that of whole sheets.
-  if (!isProved() && mayLoseNothing(c)) {
-    const until = gone(0) + MATCHING * (1 - gone(0));
-    const whole = matchSides(c, chance, () => gone(rounds++) < until);
-    const cost =
-      whole?.reduce((sum, b) => sum + (c.sheets[b.sheet] as { cost: number }).cost, 0) ?? Number.POSITIVE_INFINITY;
-    if (whole && (best.missing > 0 || cost < best.state.cost)) {
-      told?.({ cost, unplaced: 0 });
-      return { sheets: whole, unplaced: [], cost, bound, proved: cost <= bound.cost + 1e-9, rounds };
+  const tell = (): void => told?.({ cost: best.state.cost, unplaced: best.state.out.length });
+  const over = (): boolean => gone(rounds) >= 1;
+  const whole = mayLoseNothing(c);
+  // In turns, each of so many rounds whatever the time: a longer search goes the way of a shorter one, and on.
+  for (let turn = 1; !over(); turn++) {
+    let left = 0;
+    const stops = (): boolean => {
+      rounds++;
+      return --left < 0 || over();
+    };
+    if (isProved()) {
+      left = POLISH_ROUNDS;
+      best = together(w, best, stops);
+      continue;
     }
-  }
-
-  // Cheaper, until it is proved that nothing is, or the time for it is over.
-  while (gone(rounds) < POLISH_FROM && !isProved()) {
-    let now = w.scored(best.missing > 0 ? w.copy(best.state) : w.without(best.state));
-    const budget = best.missing > 0 ? Number.POSITIVE_INFINITY : best.state.cost - 1e-9;
-    const late = new Float64Array(LATE).fill(value(now));
-    let least = now;
+    if (whole) {
+      left = MATCH_ROUNDS * turn;
+      const found = matchSides(c, chance, () => !stops());
+      const matched = found && w.scored(w.stateOf(found));
+      if (matched && better(matched, best)) {
+        best = matched;
+        tell();
+        continue;
+      }
+    }
+    // Many sheets: a few of them at a time, the others left alone.
+    for (let k = 0; k < PARTS && best.missing === 0 && best.state.benches.length > FEW && !over(); k++) {
+      const { own, rest } = w.apart(best.state, PART);
+      const was = w.scored(own);
+      left = PART_ROUNDS;
+      const cheaper = goal(w, was, stops);
+      left = PART_POLISH;
+      const now = cheaper.state.cost < was.state.cost - 1e-9 ? cheaper : together(w, was, stops);
+      w.nowhereElse();
+      if (!better(now, was)) continue;
+      best = w.scored(w.joined(rest, now.state));
+      if (now === cheaper) tell();
+    }
     let since = 0;
-    for (let i = 0; since < STUCK && gone(rounds) < POLISH_FROM; i++, since++, rounds++) {
-      const tried = w.scored(w.round(now.state, budget));
-      const slot = i % LATE;
-      const v = value(tried);
-      if (v <= value(now) || v <= (late[slot] as number)) now = tried;
-      if (v < (late[slot] as number)) late[slot] = v;
-      if (v < value(least) - 1e-12) {
-        if (tried.missing < least.missing - 1e-12) since = 0;
-        least = tried;
-      }
-      if (better(tried, best)) {
-        best = tried;
-        told?.({ cost: best.state.cost, unplaced: best.state.out.length });
-        if (best.missing === 0) break;
-      }
+    const found = goal(w, best, (isNew) => {
+      rounds++;
+      since = isNew ? 0 : since + 1;
+      return since > STUCK || over();
+    });
+    if (better(found, best)) {
+      best = found;
+      tell();
+      continue;
     }
-  }
-
-  // What is cheapest stays; what is left over is brought together.
-  let now = best;
-  const late = new Float64Array(LATE).fill(now.apart);
-  for (let i = 0; gone(rounds) < 1; i++, rounds++) {
-    const tried = w.scored(w.round(now.state, best.state.cost + 1e-9));
-    const slot = i % LATE;
-    if (tried.missing > best.missing + 1e-12 || tried.state.cost > best.state.cost + 1e-9) continue;
-    if (tried.apart <= now.apart || tried.apart <= (late[slot] as number)) now = tried;
-    if (tried.apart < (late[slot] as number)) late[slot] = tried.apart;
-    if (better(tried, best)) best = tried;
+    left = POLISH_ROUNDS / 2;
+    best = together(w, best, stops);
   }
   const { state } = best;
   return {
@@ -129,6 +140,48 @@ export function planCuts(c: CuttingCase, { seed, gone, told }: PlanningCuts): Pl
     proved: isProved(),
     rounds,
   };
+}
+
+/**
+ * Tries to do with a sheet less, or, where glass has no place, to place more of it: the best of what was found, which may be what
+ * it began from. `stops` is asked each round, and told whether less is missing than ever before.
+ */
+function goal(w: Work, from: Scored, stops: (isNew: boolean) => boolean): Scored {
+  let now = w.scored(from.missing > 0 ? w.copy(from.state) : w.without(from.state));
+  const budget = from.missing > 0 ? Number.POSITIVE_INFINITY : from.state.cost - 1e-9;
+  const late = new Float64Array(LATE).fill(value(now));
+  let least = now.missing;
+  let best = from;
+  let isNew = false;
+  for (let i = 0; !stops(isNew); i++) {
+    const tried = w.scored(w.round(now.state, budget));
+    const slot = i % LATE;
+    const v = value(tried);
+    if (v <= value(now) || v <= (late[slot] as number)) now = tried;
+    if (v < (late[slot] as number)) late[slot] = v;
+    isNew = tried.missing < least - 1e-12;
+    if (isNew) least = tried.missing;
+    if (better(tried, best)) {
+      best = tried;
+      if (best.missing === 0) return best;
+    }
+  }
+  return best;
+}
+
+/** Brings what is left over together, at no more cost. */
+function together(w: Work, from: Scored, stops: () => boolean): Scored {
+  let [now, best] = [from, from];
+  const late = new Float64Array(LATE).fill(now.apart);
+  for (let i = 0; !stops(); i++) {
+    const tried = w.scored(w.round(now.state, from.state.cost + 1e-9));
+    const slot = i % LATE;
+    if (tried.missing > best.missing + 1e-12 || tried.state.cost > best.state.cost + 1e-9) continue;
+    if (tried.apart <= now.apart || tried.apart <= (late[slot] as number)) now = tried;
+    if (tried.apart < (late[slot] as number)) late[slot] = tried.apart;
+    if (better(tried, best)) best = tried;
+  }
+  return best;
 }
 
 /** What a search weighs: glass without a place, and how far apart what is left over lies. */
@@ -148,6 +201,8 @@ class Work {
   private readonly room: readonly { readonly width: number; readonly height: number }[];
   private readonly n: number;
   private untilBlink = 0;
+  /** Sheets of each kind that stand outside of what is planned just now. */
+  private readonly elsewhere: Int32Array;
 
   constructor(
     private readonly c: CuttingCase,
@@ -156,6 +211,7 @@ class Work {
     this.n = c.pieces.length;
     this.area = Float64Array.from(c.pieces, (p) => p.width * p.height);
     this.room = c.sheets.map(usable);
+    this.elsewhere = new Int32Array(c.sheets.length);
     this.whole = Math.max(1, ...this.room.map((r) => r.width * r.height));
   }
 
@@ -194,6 +250,42 @@ class Work {
       }
     return (best as Scored).state;
   }
+
+  /** A few sheets by themselves, those that are worst filled more often than others; what the rest takes of each kind is gone. */
+  apart(s: State, many: number): { readonly own: State; readonly rest: State } {
+    const chosen = new Set(
+      s.benches
+        .map((b, i) => ({ i, key: (b.filled / (b.root.w * b.root.h)) ** 2 * (0.2 + this.chance.uniform()) }))
+        .sort((a, b) => a.key - b.key)
+        .slice(0, many)
+        .map((r) => r.i),
+    );
+    const own = s.benches.filter((_, i) => chosen.has(i));
+    const rest = s.benches.filter((_, i) => !chosen.has(i));
+    const cost = own.reduce((sum, b) => sum + (this.c.sheets[b.sheet] as { cost: number }).cost, 0);
+    this.elsewhere.fill(0);
+    for (const b of rest) this.elsewhere[b.sheet] = (this.elsewhere[b.sheet] as number) + 1;
+    return { own: { benches: own, out: [], cost }, rest: { benches: rest, out: [...s.out], cost: s.cost - cost } };
+  }
+
+  nowhereElse(): void {
+    this.elsewhere.fill(0);
+  }
+
+  /** Sheets as they were cut up elsewhere. */
+  stateOf(sheets: readonly CutSheet[]): State {
+    return {
+      benches: sheets.map((b) => benchOf(b.sheet, b.root)),
+      out: [],
+      cost: sheets.reduce((sum, b) => sum + (this.c.sheets[b.sheet] as { cost: number }).cost, 0),
+    };
+  }
+
+  joined = (a: State, b: State): State => ({
+    benches: [...a.benches, ...b.benches],
+    out: [...a.out, ...b.out],
+    cost: a.cost + b.cost,
+  });
 
   /** One sheet fewer: the one that its cost does least for, or now and then another. */
   without(s: State): State {
@@ -371,7 +463,11 @@ class Work {
       const sheet = this.c.sheets[k] as CuttingCase["sheets"][number];
       const room = this.room[k] as { width: number; height: number };
       if (s.cost + sheet.cost > budget) continue;
-      if (sheet.count !== null && s.benches.filter((b) => b.sheet === k).length >= sheet.count) continue;
+      if (
+        sheet.count !== null &&
+        s.benches.filter((b) => b.sheet === k).length + (this.elsewhere[k] as number) >= sheet.count
+      )
+        continue;
       const at: Part = { w: room.width, h: room.height, dir: 0, parts: [], piece: -1, turned: false, over: null };
       for (const turned of piece.turns ? [false, true] : [false]) {
         const [w, h] = turned ? [piece.height, piece.width] : [piece.width, piece.height];

@@ -21,6 +21,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/api/backups": { GET: "take-out", POST: "take-out" },
   "/api/calc/balance": sum,
   "/api/calc/critical-path": sum,
+  "/api/calc/cutting": sum,
   "/api/calc/depth": sum,
   "/api/calc/desiccant": sum,
   "/api/calc/fit": sum,
