@@ -118,7 +118,7 @@ export const CalcCutting = route({
     unplaced: z.array(z.string()),
     cost: z.number(),
     bound: z.number(),
-    boundBy: z.enum(["area", "dual-feasible"]),
+    boundBy: z.enum(["area", "dual-feasible", "piece"]),
     proved: z.boolean(),
     strip: z.number(),
     rounds: z.int(),

@@ -29,6 +29,23 @@ export function tellLists(story: Story): void {
   pane("Rack A, 610 by 915", 610, 915);
   pane("Rack A, 450 by 600", 450, 600);
   pane("Rack B, sheet 1200 by 900", 1200, 900);
+  const sheet = (name: string, width: number, height: number, costPence: number, slot: string) =>
+    story.tell(
+      "stock.pane",
+      {},
+      {
+        name,
+        widthNm: mm(width),
+        heightNm: mm(height),
+        thicknessNm: mm(4),
+        glass: "float",
+        bought: true,
+        costPence,
+        slot,
+        trimNm: mm(10),
+      },
+    );
+  sheet("Float sheet 3210 by 2250", 3210, 2250, 7200, "stand 1");
   pane("Rack C, 6.4 laminated 900 by 600", 900, 600, 6.4, "laminated");
   const insert = (family: string, outside: readonly [number, number], seen: readonly [number, number]) =>
     story.tell(

@@ -55,6 +55,7 @@ for (const colorScheme of ["light", "dark"] as const)
         `${order}/sheet`,
         "/house",
         "/plan",
+        "/bench",
         "/plan/day",
         "/people",
         "/sign-in",

@@ -23,7 +23,18 @@ export const FIRM_SCHEMAS = {
     heightNm: Nanometres,
     thicknessNm: Nanometres,
     glass: z.enum(GLASS_KINDS),
+    count: z.int().min(0).max(10_000).optional(),
+    bought: z.boolean().optional(),
+    costPence: z.int().min(0).max(10_000_000).optional(),
+    slot: z.string().max(60).optional(),
+    trimNm: z.int().min(0).max(200_000_000).optional(),
     gone: z.boolean().optional(),
+  }),
+  "stock.cut": z.strictObject({
+    sheet: Name,
+    panes: z.array(Id).max(200),
+    left: z.array(z.strictObject({ name: Name, widthNm: Nanometres, heightNm: Nanometres })).max(50),
+    spoilt: z.int().min(0).max(200),
   }),
   "stock.insert": z.strictObject({
     family: Name,

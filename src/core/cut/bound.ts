@@ -1,17 +1,20 @@
 import { type CuttingCase, type Piece, type Sheet, usable } from "./cutting.ts";
 
 /** What no plan can be cheaper than, and by what that is known. */
-export type CutBound = { readonly cost: number; readonly by: "area" | "dual-feasible" };
+export type CutBound = { readonly cost: number; readonly by: "area" | "dual-feasible" | "piece" };
 
 /**
  * The least that any plan must cost, all pieces placed. By area: glass must be bought for what is cut. Better, where one kind
  * of sheet is as good as endless: sizes are rewritten by functions that never let more fit than does (what is longer than a sheet
  * less e counts as whole, what is shorter than e as nothing), in both directions, and counted again.
  * Source: Fekete and Schepers 2004, functions u and U; a piece that may be turned counts by its lesser way.
+ * Where sheets differ, some piece needs one that it fits on, and that costs what it costs.
  * @example five pieces of 600 × 600 on sheets of 1000 × 1000 // 5 sheets, and not the 2 of their area
  */
 export function cutBound(c: CuttingCase): CutBound {
-  const area = byArea(c.sheets, c.pieces);
+  const area = Math.max(byArea(c.sheets, c.pieces), 0);
+  const dearest = byPiece(c);
+  if (dearest > area + 1e-9 && c.sheets.length > 1) return { cost: dearest, by: "piece" };
   const kinds = c.sheets.filter((s) => s.count === null || s.count > 0);
   const [only] = kinds;
   if (kinds.length !== 1 || !only || c.pieces.length === 0) return { cost: area, by: "area" };
@@ -39,6 +42,24 @@ function byArea(sheets: readonly Sheet[], pieces: readonly Piece[]): number {
     left -= many * k.each;
   }
   return cost;
+}
+
+/** Some piece needs a sheet that it fits on: the cheapest of those, for the piece for which that is dearest. */
+function byPiece(c: CuttingCase): number {
+  let most = 0;
+  for (const p of c.pieces) {
+    let least = Number.POSITIVE_INFINITY;
+    for (const s of c.sheets) {
+      const { width, height } = usable(s);
+      const fits = (w: number, h: number): boolean =>
+        (w === width || (w >= c.strip && width - w >= c.strip)) &&
+        (h === height || (h >= c.strip && height - h >= c.strip));
+      if (s.count !== 0 && (fits(p.width, p.height) || (p.turns && fits(p.height, p.width))))
+        least = Math.min(least, s.cost);
+    }
+    if (least !== Number.POSITIVE_INFINITY) most = Math.max(most, least);
+  }
+  return most;
 }
 
 function* dualSheets(s: Sheet, pieces: readonly Piece[]): Generator<number> {

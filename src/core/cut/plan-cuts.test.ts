@@ -51,7 +51,7 @@ describe("a few pieces, by hand", () => {
       [sheet(1000, 800, { cost: 50 }), sheet(400, 300, { id: "off-cut", cost: 1, count: 1 })],
     );
     const plan = planCuts(c, { seed: 1, gone: rounds(200) });
-    expect([plan.cost, plan.sheets[0]?.sheet, plan.proved]).toEqual([1, 1, false]);
+    expect([plan.cost, plan.sheets[0]?.sheet, plan.proved]).toEqual([1, 1, true]);
   });
   it("where glass runs out, what is due first is cut", () => {
     const c = of([piece(600, 800, false, 5), piece(600, 800, false, 0)], [sheet(1000, 800, { count: 1 })]);
@@ -109,6 +109,13 @@ describe("what no plan can be cheaper than", () => {
     // Five pieces of more than half the sheet both ways: no two go on one.
     ["longer than half both ways", of(Array(5).fill(piece(600, 600)), [sheet(1000, 1000)]), 5, "dual-feasible"],
     ["nothing to cut", of([]), 0, "area"],
+    // The off-cut is too small for it: whatever else, the dear sheet is cut up.
+    [
+      "a piece that fits on the dear one alone",
+      of([piece(600, 600)], [sheet(1000, 800, { cost: 50 }), sheet(500, 500, { cost: 1 })]),
+      50,
+      "piece",
+    ],
   ] as const)("%s", (_, c, cost, by) => {
     expect(cutBound(c)).toEqual({ cost, by });
   });

@@ -8,6 +8,13 @@ export type StockPane = {
   readonly heightNm: number;
   readonly thicknessNm: number;
   readonly glass: GlassKind;
+  /** How many lie there; one where nobody counted. None is said for what is bought as it is needed. */
+  readonly count?: number | undefined;
+  /** It is bought, as many as are wanted. */
+  readonly bought?: boolean | undefined;
+  readonly costPence?: number | undefined;
+  readonly slot?: string | undefined;
+  readonly trimNm?: number | undefined;
 };
 
 /** A door insert that is made: its frame over all, the glass that is seen in it, and the doors it closes on. */

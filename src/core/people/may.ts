@@ -64,6 +64,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "house.rule": "write-firm",
   "supplier.added": "write-firm",
   "stock.pane": "write-work",
+  "stock.cut": "write-work",
   "stock.insert": "write-work",
   "firm.details": "write-firm",
   "customer.kept": "write-work",

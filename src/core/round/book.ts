@@ -121,6 +121,9 @@ export function foldFirm(entries: readonly Entry[]): Firm {
       case "stock.pane":
         keep(stock, e.payload.name, e.payload);
         break;
+      case "stock.cut":
+        cutUp(stock, e.payload);
+        break;
       case "stock.insert":
         keep(inserts, insertKey(e.payload), e.payload);
         break;
@@ -165,6 +168,17 @@ export function foldFirm(entries: readonly Entry[]): Firm {
 function keep<T extends { readonly gone?: boolean | undefined }>(all: Map<string, T>, name: string, one: T): void {
   if (one.gone) all.delete(name);
   else all.set(name, one);
+}
+
+/** A sheet fewer, where there was one; what is left over lies there under its own name. */
+function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.cut"]): void {
+  const sheet = stock.get(cut.sheet);
+  if (!sheet) return;
+  const count = (sheet.count ?? 1) - 1;
+  if (!sheet.bought && count <= 0) stock.delete(cut.sheet);
+  else if (!sheet.bought) stock.set(cut.sheet, { ...sheet, count });
+  for (const { name, widthNm, heightNm } of cut.left)
+    stock.set(name, { name, widthNm, heightNm, thicknessNm: sheet.thicknessNm, glass: sheet.glass, count: 1 });
 }
 
 /** What reckoning a pane takes from the firm. */

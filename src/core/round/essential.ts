@@ -44,6 +44,7 @@ const FOLDED: ReadonlySet<Kind> = new Set<Kind>([
   "compound.kept",
   "stock.pane",
   "stock.insert",
+  "stock.cut",
   "firm.details",
   "customer.kept",
   "building.lead",
@@ -76,6 +77,8 @@ function stillCounts(same: readonly Entry[]): readonly Entry[] {
   const last = same.at(-1);
   if (last === undefined) return [];
   if (last.kind === "work.took") return same.slice(-MOST_TIMED);
+  // What was cut from a sheet meanwhile follows from how many there were then.
+  if (last.kind === "stock.pane") return same;
   // A value that does not fit its rule is passed over: all of them are kept, there are few.
   if (last.kind === "house.rule") return same.slice(-NEWEST);
   const isGone = (e: Entry): boolean => "gone" in e.payload && e.payload.gone === true;

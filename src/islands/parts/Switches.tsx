@@ -116,6 +116,9 @@ export default function Switches({ prefs: initial, people }: Props) {
           <a className="flex min-h-11 items-center" href="/orders">
             All orders
           </a>
+          <a className="flex min-h-11 items-center" href="/bench">
+            Cutting bench
+          </a>
           <a className="flex min-h-11 items-center" href="/house">
             House rules
           </a>

@@ -87,6 +87,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/api/standin/orders": { GET: "supply", POST: "supply" },
   // The key in it is looked at by the address itself: it is all that a calendar can bring.
   "/calendar/[key].ics": read("come-in"),
+  "/bench": read("read-firm"),
   "/device": read("calculate"),
   "/house": read("read-firm"),
   "/invite/[token]": read("come-in"),

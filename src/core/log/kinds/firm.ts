@@ -41,6 +41,14 @@ export type FirmPayloads = {
   };
   /** A size on the firm's shelf, or an insert on its list; one of the same name replaces it, `gone` takes it off. */
   "stock.pane": StockPane & { readonly gone?: boolean | undefined };
+  /** A sheet was cut up on the bench: one fewer of it lies there, and what is left over lies there now. */
+  "stock.cut": {
+    readonly sheet: string;
+    readonly panes: readonly string[];
+    readonly left: readonly { readonly name: string; readonly widthNm: number; readonly heightNm: number }[];
+    /** Pieces that broke the wrong way. */
+    readonly spoilt: number;
+  };
   "stock.insert": StockInsert & { readonly gone?: boolean | undefined };
   /** A test for lead, kept once for the whole building. */
   /** The firm as it stands on its papers. */
@@ -84,6 +92,7 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "house.rule": { about: [], key: (p) => p.rule, apart: "whole" },
   "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },
   "stock.pane": { about: [], key: (p) => p.name, apart: "whole" },
+  "stock.cut": { about: [], key: null },
   "stock.insert": { about: [], key: (p) => insertKey(p), apart: "whole" },
   "firm.details": { about: [], key: one, apart: "fields" },
   "customer.kept": { about: [], key: (p) => p.address, apart: "fields" },

@@ -17,6 +17,8 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
   "supplier.added": (p) => `Supplier: ${p.name}`,
   "stock.pane": (p) => `${p.gone ? "No longer in stock" : "In stock"}: ${p.name}`,
+  "stock.cut": (p) =>
+    `Cut up on the bench: ${p.sheet}, ${p.panes.length} ${p.panes.length === 1 ? "pane" : "panes"}${p.left.length > 0 ? `; left over: ${p.left.map((l) => l.name).join(", ")}` : ""}${p.spoilt > 0 ? `; ${p.spoilt} spoilt` : ""}`,
   "stock.insert": (p) => `${p.gone ? "Insert off the list" : "Insert on the list"}: ${p.family}`,
   "firm.details": (p) => `On the papers: ${[p.name, p.address].filter(Boolean).join(", ") || "no name"}`,
   "customer.kept": (p) =>

@@ -1,0 +1,8 @@
+import type { CuttingCase, CuttingPlan } from "../core/cut/cutting.ts";
+
+/** What the worker that plans cuts is asked, and what it tells. */
+export type CuttingJob = { readonly case: CuttingCase; readonly seconds: number; readonly seed: number };
+export type CuttingDone = CuttingPlan & { readonly bound: number; readonly proved: boolean };
+export type CuttingReply =
+  | { readonly kind: "progress"; readonly share: number; readonly cost: number; readonly unplaced: number }
+  | { readonly kind: "done"; readonly plan: CuttingDone };

@@ -1,0 +1,96 @@
+import { leastStrip } from "../cut/score.ts";
+import type { StockPane } from "../house/stock.ts";
+import type { PaneBook } from "../pane/book.ts";
+import { labelOf, orderLineOf } from "../pane/order-line.ts";
+import type { Reckoning } from "../pane/reckoning.ts";
+import { isHere } from "../pane/stands.ts";
+import type { Firm } from "../round/book.ts";
+import type { GlassKind } from "../specify/glass.ts";
+import { GLASS_NAMES } from "../specify/glass.ts";
+import { type Day, dayOf } from "../units/day.ts";
+import { nm, toMm } from "../units/length.ts";
+
+/** A pane that can be cut here. */
+export type BenchPane = {
+  readonly id: string;
+  readonly where: string;
+  readonly widthNm: number;
+  readonly heightNm: number;
+  /** It may lie either way on the sheet. */
+  readonly turns: boolean;
+  readonly due: number | null;
+};
+
+/** Panes of one kind and thickness, with the sheets that there are for them. */
+export type BenchGroup = {
+  readonly id: string;
+  readonly name: string;
+  readonly glass: GlassKind;
+  readonly thicknessNm: number;
+  readonly stripNm: number;
+  readonly panes: readonly BenchPane[];
+  readonly stock: readonly StockPane[];
+};
+
+export type BenchPageData = {
+  readonly groups: readonly BenchGroup[];
+  /** Why others are not here, and how many. */
+  readonly not: { readonly toughened: number; readonly unsized: number };
+  readonly offsetMm: number;
+  readonly today: number;
+};
+
+/** What the wheel's edge stands off the straightedge where nobody measured their cutter: a default. */
+const OFFSET_MM = 2.5;
+/** Toughened glass is never cut: it falls to pieces. */
+const CUT_HERE: { readonly [K in GlassKind]: boolean } = {
+  float: true,
+  patterned: true,
+  laminated: true,
+  toughened: false,
+};
+
+/** The panes that wait for glass and can be cut here, by what they are cut from. */
+export function composeBench(
+  panes: readonly { readonly book: PaneBook; readonly r: Reckoning }[],
+  firm: Firm,
+  today: Day,
+): BenchPageData {
+  const groups = new Map<string, { glass: GlassKind; thicknessNm: number; panes: BenchPane[] }>();
+  const not = { toughened: 0, unsized: 0 };
+  for (const { book, r } of panes) {
+    if (book.set || book.line || isHere(book)) continue;
+    const line = orderLineOf(book, r);
+    if (!line || line.makeup || line.corners || book.way.startsWith("insert-")) {
+      if (!line) not.unsized++;
+      continue;
+    }
+    if (!CUT_HERE[line.glass]) {
+      not.toughened++;
+      continue;
+    }
+    const id = `${line.glass} ${toMm(nm(line.thicknessNm))}`;
+    const group = groups.get(id) ?? { glass: line.glass, thicknessNm: line.thicknessNm, panes: [] };
+    group.panes.push({
+      id: book.id,
+      where: labelOf(book),
+      widthNm: line.widthNm,
+      heightNm: line.heightNm,
+      turns: line.glass !== "patterned" && !line.looks,
+      due: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
+    });
+    groups.set(id, group);
+  }
+  return {
+    groups: [...groups].map(([id, g]) => ({
+      ...g,
+      id,
+      name: `${GLASS_NAMES[g.glass]}, ${toMm(nm(g.thicknessNm))} mm`,
+      stripNm: leastStrip(toMm(nm(g.thicknessNm))) * 1_000_000,
+      stock: firm.stock.filter((s) => s.glass === g.glass && s.thicknessNm === g.thicknessNm),
+    })),
+    not,
+    offsetMm: OFFSET_MM,
+    today,
+  };
+}

@@ -1,0 +1,303 @@
+import { useEffect, useRef, useState } from "react";
+import type { CuttingDone } from "../../contract/cutting-job.ts";
+import type { CutNode, CuttingCase } from "../../core/cut/cutting.ts";
+import { usable } from "../../core/cut/cutting.ts";
+import type { StockPane } from "../../core/house/stock.ts";
+import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { addDays, type Day } from "../../core/units/day.ts";
+import { nm } from "../../core/units/length.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { money } from "../../core/words/money.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { planBeside } from "../../workers/cutting-client.ts";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
+import { usePrefs } from "../parts/prefs.ts";
+import { Size } from "../parts/Size.tsx";
+import { CutSheetCard } from "./CutSheetCard.tsx";
+import { StockForm } from "./StockForm.tsx";
+
+type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
+const KEEP = { width: 300_000_000, height: 300_000_000 };
+const SECONDS = 4;
+/** What an off-cut counts where the firm named no price: less than any sheet, so that it is taken first. */
+const OFF_CUT_PENCE = 1;
+const SHEET_PENCE = 1000;
+
+/** The cutting bench: what waits to be cut, what lies there, and how the one comes out of the other with the least waste. */
+export default function BenchPage({ data, prefs: initial, currency }: Props) {
+  const prefs = usePrefs(initial);
+  const [at, setAt] = useState(0);
+  const group = data.groups[at];
+  return (
+    <div className="mx-auto max-w-6xl space-y-5 px-4 py-4 print:max-w-none print:p-0">
+      <header className="flex flex-wrap items-end justify-between gap-3">
+        <h1>Bench</h1>
+        <button type="button" className="btn no-print" onClick={() => window.print()}>
+          Print
+        </button>
+      </header>
+      {data.groups.length === 0 && <p>No pane that is sized and on no order can be cut here.</p>}
+      {data.groups.length > 1 && (
+        <fieldset className="no-print flex flex-wrap gap-2">
+          <legend className="sr-only">Glass</legend>
+          {data.groups.map((g, i) => (
+            <button
+              key={g.id}
+              type="button"
+              aria-pressed={i === at}
+              className={`btn ${i === at ? "btn-on" : ""}`}
+              onClick={() => setAt(i)}
+            >
+              {g.name}: {g.panes.length}
+            </button>
+          ))}
+        </fieldset>
+      )}
+      {(data.not.toughened > 0 || data.not.unsized > 0) && (
+        <p className="text-mute">
+          {[
+            data.not.toughened > 0 &&
+              `${data.not.toughened} toughened: never cut, the maker cuts before it is hardened`,
+            data.not.unsized > 0 && `${data.not.unsized} not sized yet`,
+          ]
+            .filter(Boolean)
+            .join("; ")}
+          .
+        </p>
+      )}
+      {group && <Group key={group.id} group={group} data={data} prefs={prefs} currency={currency} />}
+    </div>
+  );
+}
+
+function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } & Props) {
+  const [off, setOff] = useState<ReadonlySet<string>>(new Set());
+  const [plan, setPlan] = useState<{
+    readonly case: CuttingCase;
+    readonly panes: BenchGroup["panes"];
+    readonly done: CuttingDone;
+  } | null>(null);
+  const [running, setRunning] = useState<{
+    readonly share: number;
+    readonly says: string;
+    readonly stop: () => void;
+  } | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const [booked, setBooked] = useState<ReadonlySet<number>>(new Set());
+  const stopping = useRef<(() => void) | null>(null);
+  useEffect(() => () => stopping.current?.(), []);
+  const panes = group.panes.filter((p) => !off.has(p.id));
+  const start = () => {
+    const c = caseOf(group, panes, data.today as Day);
+    setPlan(null);
+    setBooked(new Set());
+    const stop = planBeside({ case: c, seconds: SECONDS }, (reply) => {
+      if (reply.kind === "progress")
+        setRunning({
+          share: reply.share,
+          says: reply.unplaced > 0 ? `${reply.unplaced} without a place` : "all placed",
+          stop: end,
+        });
+      else {
+        setRunning(null);
+        setPlan({ case: c, panes, done: reply.plan });
+      }
+    });
+    const end = () => {
+      stop();
+      setRunning(null);
+    };
+    stopping.current = stop;
+    setRunning({ share: 0, says: "", stop: end });
+  };
+  const book = async (i: number, spoilt: ReadonlySet<number>) => {
+    const cut = plan?.done.sheets[i];
+    if (!plan || !cut) return;
+    const make = entriesBy(prefs.who);
+    const sheet = group.stock[cut.sheet];
+    const own = piecesOf(cut.root)
+      .filter((p) => !spoilt.has(p))
+      .map((p) => plan.panes[p]);
+    const left = leftsOf(cut.root).filter((l) => l.width >= KEEP.width && l.height >= KEEP.height);
+    const day = sayDay(data.today as Day);
+    const refused = await handOver([
+      make(
+        "stock.cut",
+        {},
+        {
+          sheet: sheet?.name ?? "",
+          panes: own.flatMap((p) => p?.id ?? []),
+          left: left.map((l, k) => ({
+            name: `Off-cut ${day}, ${i + 1}.${k + 1}`,
+            widthNm: l.width,
+            heightNm: l.height,
+          })),
+          spoilt: spoilt.size,
+        },
+      ),
+      ...own.flatMap((p) =>
+        p
+          ? [
+              make(
+                "order.had",
+                { pane: p.id },
+                {
+                  from: "cut",
+                  width: { text: writeNumber(nm(p.widthNm), prefs.unit), unit: prefs.unit },
+                  height: { text: writeNumber(nm(p.heightNm), prefs.unit), unit: prefs.unit },
+                  note: `from ${sheet?.name ?? "a sheet"}`.slice(0, 200),
+                },
+              ),
+            ]
+          : [],
+      ),
+    ]);
+    setSaid(refused);
+    if (!refused) setBooked(new Set([...booked, i]));
+  };
+  return (
+    <>
+      <div className="no-print grid gap-6 desk:grid-cols-2">
+        <section aria-label="Panes to cut">
+          <h2>To cut: {group.name}</h2>
+          <ul className="rows">
+            {group.panes.map((p) => (
+              <li key={p.id} className="flex min-h-11 items-center gap-3">
+                <label className="flex flex-1 items-center gap-3">
+                  <input
+                    type="checkbox"
+                    className="!h-6 !w-6"
+                    checked={!off.has(p.id)}
+                    onChange={() =>
+                      setOff(new Set(off.has(p.id) ? [...off].filter((x) => x !== p.id) : [...off, p.id]))
+                    }
+                  />
+                  <span>{p.where}</span>
+                </label>
+                <b>
+                  <Size width={p.widthNm} height={p.heightNm} unit={prefs.unit} />
+                </b>
+                {!p.turns && <span className="text-[13px] text-mute">not turned</span>}
+              </li>
+            ))}
+          </ul>
+        </section>
+        <section aria-label="Glass that lies here">
+          <h2>From</h2>
+          <ul className="rows">
+            {group.stock.length === 0 && <li className="py-2 text-mute">Nothing of this kind is in stock.</li>}
+            {group.stock.map((s) => (
+              <li key={s.name} className="flex min-h-11 items-center justify-between gap-3">
+                <span>
+                  {s.name}
+                  {s.slot && <span className="text-mute"> · {s.slot}</span>}
+                </span>
+                <span>
+                  <Size width={s.widthNm} height={s.heightNm} unit={prefs.unit} />
+                  <span className="text-mute">
+                    {" "}
+                    {s.bought ? "bought as needed" : `${s.count ?? 1} there`}
+                    {s.costPence !== undefined && `, ${money(s.costPence, currency)}`}
+                  </span>
+                </span>
+              </li>
+            ))}
+          </ul>
+          <StockForm group={group} prefs={prefs} />
+        </section>
+      </div>
+      <div className="no-print flex flex-wrap items-center gap-3">
+        <button
+          type="button"
+          className="btn btn-main"
+          disabled={group.stock.length === 0 || (panes.length === 0 && !running)}
+          onClick={running ? running.stop : start}
+        >
+          {running ? "Stop" : "Plan the cuts"}
+        </button>
+        {running && (
+          <>
+            <progress className="h-3 w-48" max={1} value={running.share} aria-label="planning" />
+            <span className="text-mute">{running.says}</span>
+          </>
+        )}
+        {plan && <p role="status">{planSays(plan.done, plan.panes.length)}</p>}
+      </div>
+      {said && (
+        <p className="note-wax" role="alert">
+          {said}
+        </p>
+      )}
+      {plan && plan.done.unplaced.length > 0 && (
+        <p className="note-wax">
+          No glass is left for {plan.done.unplaced.map((p) => plan.panes[p]?.where ?? "").join("; ")}. Add a sheet, or
+          order
+          {plan.done.unplaced.length === 1 ? " it" : " them"}.
+        </p>
+      )}
+      {plan?.done.sheets.map((s, i) =>
+        booked.has(i) ? (
+          // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places
+          <p key={i} className="note">
+            Sheet {i + 1} is cut and booked: its panes are here, its off-cuts lie in the rack.
+          </p>
+        ) : (
+          <CutSheetCard
+            // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places
+            key={i}
+            n={i + 1}
+            of={plan.done.sheets.length}
+            sheet={s}
+            name={group.stock[s.sheet]?.name ?? ""}
+            names={plan.panes.map((p) => p.where)}
+            keep={KEEP}
+            unit={prefs.unit}
+            offsetMm={data.offsetMm}
+            finish={(spoilt) => void book(i, spoilt)}
+          />
+        ),
+      )}
+    </>
+  );
+}
+
+function planSays(done: CuttingDone, of: number): string {
+  const n = done.sheets.length;
+  const placed = `${of - done.unplaced.length} of ${of} panes from ${n} ${n === 1 ? "sheet" : "sheets"}`;
+  return done.proved
+    ? `${placed}; nothing cheaper is possible.`
+    : `${placed}; perhaps it can be done with less, nobody has proved that it cannot.`;
+}
+
+const piecesOf = (n: CutNode): readonly number[] =>
+  n.kind === "piece" ? [n.piece] : n.kind === "left" ? [] : n.parts.flatMap(piecesOf);
+const leftsOf = (n: CutNode): readonly { readonly width: number; readonly height: number }[] =>
+  n.kind === "left" ? [n] : n.kind === "piece" ? [] : n.parts.flatMap(leftsOf);
+
+/** The group's stock and panes as a case: what is due sooner goes first, off-cuts before sheets. */
+function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day): CuttingCase {
+  const far = addDays(today, 365);
+  const sheetOf = (s: StockPane) => ({
+    id: s.name,
+    width: s.widthNm,
+    height: s.heightNm,
+    count: s.bought ? null : (s.count ?? 1),
+    cost:
+      s.costPence ??
+      (s.bought ? SHEET_PENCE : OFF_CUT_PENCE * Math.max(1, Math.round((s.widthNm * s.heightNm) / 1e16))),
+    trim: s.trimNm ?? 0,
+  });
+  return {
+    sheets: group.stock.map(sheetOf).map((s) => (usable(s).width > 0 && usable(s).height > 0 ? s : { ...s, trim: 0 })),
+    pieces: panes.map((p) => ({
+      id: p.id,
+      width: p.widthNm,
+      height: p.heightNm,
+      turns: p.turns,
+      due: Math.max(0, (p.due ?? far) - today),
+    })),
+    strip: group.stripNm,
+    keep: KEEP,
+  };
+}

@@ -1,0 +1,96 @@
+import { useState } from "react";
+import { cutOrder, placesOf } from "../../core/cut/cut-order.ts";
+import type { CutSheet } from "../../core/cut/cutting.ts";
+import { type LengthUnit, mm } from "../../core/units/length.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { layText } from "./lay-text.ts";
+import { SheetDrawing } from "./SheetDrawing.tsx";
+
+type Props = {
+  readonly n: number;
+  readonly of: number;
+  readonly sheet: CutSheet;
+  readonly name: string;
+  readonly names: readonly string[];
+  readonly keep: { readonly width: number; readonly height: number };
+  readonly unit: LengthUnit;
+  readonly offsetMm: number;
+  /** Called with the pieces that broke the wrong way: they wait for glass again. */
+  readonly finish: (spoilt: ReadonlySet<number>) => void;
+};
+
+/** One sheet on the bench: its drawing, and its cuts one after the other, each with where the straightedge stands. */
+export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, finish }: Props) {
+  const [done, setDone] = useState(0);
+  const [spoilt, setSpoilt] = useState<ReadonlySet<number>>(new Set());
+  const pieces = placesOf(sheet.root).flatMap(({ node }) => (node.kind === "piece" ? [node.piece] : []));
+  const cuts = cutOrder(sheet.root);
+  const text = (v: number): string => `${layText(v, unit)}${unit === "mm" ? "" : " in"}`;
+  const offset = mm(offsetMm);
+  const due = cuts[done];
+  return (
+    <section aria-label={`Sheet ${n}`} className="break-inside-avoid border-t border-line pt-3">
+      <h2>
+        Sheet {n} of {of}: {name}
+      </h2>
+      <div className="grid gap-4 desk:grid-cols-[1fr_20rem]">
+        <SheetDrawing root={sheet.root} names={names} keep={keep} unit={unit} done={done} />
+        <div className="space-y-2">
+          {due ? (
+            <div className="no-print space-y-2 rounded border border-line bg-sheet p-3">
+              <p className="text-[13px] text-mute">
+                Cut {due.n} of {cuts.length}
+              </p>
+              <p className="text-lg">
+                Score {due.runs === "across" ? "upright" : "level"} at <b>{text(due.at)}</b> from the{" "}
+                {due.runs === "across" ? "left edge" : "foot"} of what lies there, {text(due.long)} long.
+              </p>
+              <p>
+                Straightedge at <b>{text(due.at - offset)}</b> on the datum side, or {text(due.at + offset)} on the far
+                side.
+              </p>
+              <p className="text-[13px] text-mute">
+                Once, from edge to edge, with one even press; snap it at once. Goggles, and gloves for the snap.
+              </p>
+              <div className="flex gap-2">
+                <button type="button" className="btn btn-main min-h-12 flex-1" onClick={() => setDone(done + 1)}>
+                  Snapped
+                </button>
+                <button type="button" className="btn min-h-12" disabled={done === 0} onClick={() => setDone(done - 1)}>
+                  Back
+                </button>
+              </div>
+            </div>
+          ) : (
+            <button type="button" className="no-print btn btn-main min-h-12 w-full" onClick={() => finish(spoilt)}>
+              This sheet is cut: book it
+            </button>
+          )}
+          <Fold title="A piece ran off" more={spoilt.size > 0 ? `${spoilt.size} spoilt` : "none"}>
+            <p className="text-[13px] text-mute">Tick what is spoilt: it is not booked, and waits to be cut again.</p>
+            {pieces.map((p) => (
+              <label key={p} className="flex min-h-11 items-center gap-3">
+                <input
+                  type="checkbox"
+                  className="!h-6 !w-6"
+                  checked={spoilt.has(p)}
+                  onChange={() =>
+                    setSpoilt(new Set(spoilt.has(p) ? [...spoilt].filter((x) => x !== p) : [...spoilt, p]))
+                  }
+                />
+                {names[p]}
+              </label>
+            ))}
+          </Fold>
+          <ol className="text-[13px]">
+            {cuts.map((c) => (
+              <li key={c.n} className={c.n <= done ? "text-mute line-through" : ""}>
+                {c.n}. {c.runs === "across" ? "upright" : "level"} at {text(c.at)}, straightedge {text(c.at - offset)}
+              </li>
+            ))}
+          </ol>
+        </div>
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,107 @@
+import { useState } from "react";
+import type { BenchGroup } from "../../core/page/bench-page.ts";
+import { readTape } from "../../core/tape/read.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
+
+const EMPTY = { name: "", width: "", height: "", count: "1", price: "", slot: "", bought: false };
+
+/** One more sheet or off-cut of this kind of glass. */
+export function StockForm({ group, prefs }: { readonly group: BenchGroup; readonly prefs: Prefs }) {
+  const [form, setForm] = useState(EMPTY);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const change = (to: Partial<typeof EMPTY>) => setForm({ ...form, ...to });
+  const add = async () => {
+    const [w, h] = [readTape(form.width, prefs.unit), readTape(form.height, prefs.unit)];
+    if (!w.ok || !h.ok) return setWrong("Give width and height as the tape shows them.");
+    const pence = form.price.trim() === "" ? undefined : Math.round(Number(form.price.replace(",", ".")) * 100);
+    if (pence !== undefined && !(pence >= 0)) return setWrong("Give the price as a figure, or leave it empty.");
+    const refused = await handOver([
+      entriesBy(prefs.who)(
+        "stock.pane",
+        {},
+        {
+          name: form.name.trim(),
+          widthNm: w.value.exact,
+          heightNm: h.value.exact,
+          thicknessNm: group.thicknessNm,
+          glass: group.glass,
+          ...(form.bought ? { bought: true } : { count: Math.max(1, Math.round(Number(form.count) || 1)) }),
+          ...(pence !== undefined && { costPence: pence }),
+          ...(form.slot.trim() && { slot: form.slot.trim() }),
+        },
+      ),
+    ]);
+    if (refused) setWrong(refused);
+    else location.reload();
+  };
+  return (
+    <Fold title="Add a sheet or an off-cut">
+      <form
+        className="grid grid-cols-2 gap-2 sm:grid-cols-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          void add();
+        }}
+      >
+        <input
+          className="col-span-2"
+          aria-label="Name"
+          placeholder="Name"
+          required
+          maxLength={120}
+          value={form.name}
+          onChange={(e) => change({ name: e.target.value })}
+        />
+        <input
+          aria-label={`Width, ${prefs.unit}`}
+          placeholder={`width, ${prefs.unit}`}
+          required
+          value={form.width}
+          onChange={(e) => change({ width: e.target.value })}
+        />
+        <input
+          aria-label={`Height, ${prefs.unit}`}
+          placeholder={`height, ${prefs.unit}`}
+          required
+          value={form.height}
+          onChange={(e) => change({ height: e.target.value })}
+        />
+        <input
+          aria-label="How many"
+          inputMode="numeric"
+          disabled={form.bought}
+          value={form.count}
+          onChange={(e) => change({ count: e.target.value })}
+        />
+        <input
+          aria-label="Price of one"
+          placeholder="price of one"
+          inputMode="decimal"
+          value={form.price}
+          onChange={(e) => change({ price: e.target.value })}
+        />
+        <input
+          aria-label="Rack slot"
+          placeholder="rack slot"
+          maxLength={60}
+          value={form.slot}
+          onChange={(e) => change({ slot: e.target.value })}
+        />
+        <label className="flex items-center gap-2 text-[13px]">
+          <input type="checkbox" checked={form.bought} onChange={(e) => change({ bought: e.target.checked })} /> bought
+          as needed
+        </label>
+        <button type="submit" className="btn col-span-2 sm:col-span-4">
+          Add
+        </button>
+      </form>
+      {wrong && (
+        <p className="note-wax" role="alert">
+          {wrong}
+        </p>
+      )}
+    </Fold>
+  );
+}

@@ -1,0 +1,52 @@
+import { expect, test } from "@playwright/test";
+import { addPane, EIGHT, fromCleared, heldAs, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+
+test("a pane is cut on the bench: planned with others, cut by cut, booked, and here at its station", async ({
+  page,
+}) => {
+  test.slow();
+  const { path } = await addPane(page);
+  await heldAs(page, "timber-putty");
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await type(page, EIGHT);
+  await openStation(page, "Order");
+  await standBy(page);
+  const id = path.split("/")[2] ?? "";
+  const whole = async () => (await page.request.get(`/api/panes/${id}?unit=mm`)).json();
+  const { size } = (await whole()) as { size: { width: { mm: number }; height: { mm: number } } };
+  await page.goto("/bench");
+  await ready(page);
+  const list = page.getByRole("region", { name: "Panes to cut" });
+  // Other journeys have panes of their own here: of them all, this one alone is cut.
+  for (const box of await list.getByRole("checkbox").all()) if (await box.isChecked()) await box.uncheck();
+  const own = list
+    .getByRole("listitem")
+    .filter({ hasText: `${size.width.mm} × ${size.height.mm}` })
+    .last();
+  await own.getByRole("checkbox").check();
+  await page.getByRole("button", { name: "Plan the cuts" }).click();
+  await expect(page.getByRole("status")).toContainText("1 of 1 panes from 1 sheet", { timeout: 20_000 });
+  const sheet = page.getByRole("region", { name: "Sheet 1" });
+  await expect(sheet.getByRole("img")).toBeVisible();
+  // The straightedge stands 2.5 mm from the score, on either side.
+  const first =
+    (await sheet
+      .getByText(/^Score/)
+      .locator("b")
+      .first()
+      .textContent()) ?? "";
+  await expect(sheet.getByText(/^Straightedge at/)).toContainText(String(Number(first) - 2.5));
+  await expect(sheet.getByText(/^Straightedge at/)).toContainText(String(Number(first) + 2.5));
+  for (let i = 0; i < 6 && (await sheet.getByRole("button", { name: "Snapped" }).isVisible()); i++)
+    await sheet.getByRole("button", { name: "Snapped" }).click();
+  await sheet.getByRole("button", { name: "This sheet is cut: book it" }).click();
+  await expect(page.getByText("is cut and booked")).toBeVisible();
+  await page.reload();
+  await ready(page);
+  // What is left over lies there under a name of its own.
+  await expect(page.getByRole("region", { name: "Glass that lies here" })).toContainText(/Off-cut Wed 20 May/);
+  await page.goto(`${path}/order`);
+  await ready(page);
+  await expect(page.getByText(/cut here/).first()).toBeVisible();
+});
