@@ -80,8 +80,17 @@ const SHOTS: readonly Shot[] = [
   },
   { name: "pane-signoff", path: `/panes/${pane("Reading room", "north light")}/signoff`, size: DESK },
   { name: "pane-finish", path: `/panes/${pane("Reading room", "north light")}/finish`, size: DESK },
-  { name: "pane-dark", path: `/panes/${leaning}/measure`, size: DESK, dark: true },
-  { name: "logbook", path: `/panes/${leaning}/logbook`, size: DESK },
+  {
+    name: "bench",
+    path: "/bench",
+    size: DESK,
+    first: async (page) => {
+      await page.getByRole("button", { name: "Plan the cuts" }).click();
+      await page.getByRole("region", { name: "Sheet 1" }).waitFor({ timeout: 20_000 });
+      await page.getByRole("region", { name: "Sheet 1" }).evaluate((e) => e.scrollIntoView());
+    },
+  },
+  { name: "plan", path: "/plan", size: DESK },
   { name: "order-sheet", path: `/orders/${order}/sheet`, size: DESK },
   { name: "orders", path: "/orders", size: DESK },
   { name: "house-rules", path: "/house#size", size: DESK },

@@ -254,6 +254,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
             keep={KEEP}
             unit={prefs.unit}
             offsetMm={data.offsetMm}
+            trim={plan.case.sheets[s.sheet]?.trim ?? 0}
             finish={(spoilt) => void book(i, spoilt)}
           />
         ),

@@ -15,12 +15,14 @@ type Props = {
   readonly keep: { readonly width: number; readonly height: number };
   readonly unit: LengthUnit;
   readonly offsetMm: number;
+  /** Taken off all round before the first cut. */
+  readonly trim: number;
   /** Called with the pieces that broke the wrong way: they wait for glass again. */
   readonly finish: (spoilt: ReadonlySet<number>) => void;
 };
 
 /** One sheet on the bench: its drawing, and its cuts one after the other, each with where the straightedge stands. */
-export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, finish }: Props) {
+export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, trim, finish }: Props) {
   const [done, setDone] = useState(0);
   const [spoilt, setSpoilt] = useState<ReadonlySet<number>>(new Set());
   const pieces = placesOf(sheet.root).flatMap(({ node }) => (node.kind === "piece" ? [node.piece] : []));
@@ -33,6 +35,9 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
       <h2>
         Sheet {n} of {of}: {name}
       </h2>
+      {trim > 0 && (
+        <p className="text-mute">First trim {text(trim)} off all round: the edges of a new sheet are not true.</p>
+      )}
       <div className="grid gap-4 desk:grid-cols-[1fr_20rem]">
         <SheetDrawing root={sheet.root} names={names} keep={keep} unit={unit} done={done} />
         <div className="space-y-2">
