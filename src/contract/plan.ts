@@ -60,6 +60,7 @@ export const WeekSchema = z
           latest: DayText.nullable().default(null),
           promised: DayText.nullable().default(null),
           between: SpanSchema.nullable().default(null).meta({ description: "It begins within these, both included." }),
+          noDate: z.boolean().default(false).meta({ description: "What it waits for has no day: it is put on none." }),
           openHole: z.boolean().default(false),
           after: z
             .array(z.strictObject({ id: Id, lagDays: z.int().min(0).max(60), lagCounts: z.enum(["working", "all"]) }))

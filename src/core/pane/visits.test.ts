@@ -62,7 +62,7 @@ describe("what a pane still needs somebody to come for", () => {
       "on order, and late",
       ordered(measured(), "2026-05-19"),
       [
-        ["fit", "glass-late", 1],
+        ["fit", "glass-late", 0],
         ["paint", "follows", 0],
       ],
     ],
@@ -85,6 +85,10 @@ describe("what a pane still needs somebody to come for", () => {
     t.tell("look.urgency", { urgency: "open-hole" } as never);
     const [first, second] = visits(t);
     expect([first?.openHole, first?.promised, second?.openHole]).toEqual([true, TODAY, false]);
+  });
+  it("glass that is late, with no new day, is put on none", () => {
+    expect(visits(ordered(measured(), "2026-05-19")).map((v) => v.noDate)).toEqual([true, false]);
+    expect(visits(ordered(measured(), "2026-05-22")).map((v) => v.noDate)).toEqual([false, false]);
   });
   it("nothing once it is signed off and painted", () => {
     const t = set(measured(), "2026-05-05", "linseed");

@@ -94,6 +94,8 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
     dry: work.dry,
     leastC: r.compound.bed === "gasket" ? null : r.compound.leastC,
     earliest: glass.earliest,
+    // Late, and nobody said until when: a guess is no day to drive out on.
+    noDate: glass.because.kind === "glass-late",
     latest: null,
     promised: promised ?? until,
     openHole: hole && visits.length === 0,
@@ -181,6 +183,7 @@ const common = (book: PaneBook, r: Reckoning, part: VisitPart) => {
     outside: part !== "open" && part !== "read",
     mostWindMs: (part === "fit" || part === "take-out") && m2 >= SAIL_M2 ? SAIL_WIND_MS : null,
     between: null,
+    noDate: false,
   };
 };
 
@@ -209,7 +212,7 @@ function glassFrom(
     const due = dayOf(book.line.line.outcome?.due ?? sent.due);
     const supplier = book.line.order.supplier;
     return due < today
-      ? { earliest: addDays(today, 1), lagDays: 0, because: { kind: "glass-late", supplier, day: due } }
+      ? { earliest: today, lagDays: 0, because: { kind: "glass-late", supplier, day: due } }
       : { earliest: due, lagDays: 0, because: { kind: "glass-promised", supplier, day: due } };
   }
   const because: Because = { kind: "not-ordered", days: LEAD_DAYS };

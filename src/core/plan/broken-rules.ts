@@ -14,6 +14,7 @@ export type Broken = {
     | "skill"
     | "helper"
     | "overlap"
+    | "no-date"
     | "too-early"
     | "too-late"
     | "rain"
@@ -76,6 +77,7 @@ export function brokenRules(week: Week, stops: readonly Stop[]): readonly Broken
 /** What is against a visit on a day, whoever does it and when. */
 export function againstDay(v: WeekVisit, d: WeekDay): readonly Broken["rule"][] {
   const rules: Broken["rule"][] = [];
+  if (v.noDate) rules.push("no-date");
   if (d.day < v.earliest) rules.push("too-early");
   if (v.latest !== null && d.day > v.latest) rules.push("too-late");
   if (v.leastC !== null && d.lowC !== null && d.lowC < v.leastC) rules.push("cold");

@@ -25,6 +25,7 @@ const visit = (id: string, over: Partial<WeekVisit> = {}): WeekVisit => ({
   latest: null,
   promised: null,
   between: null,
+  noDate: false,
   openHole: false,
   after: [],
   held: null,
@@ -158,6 +159,7 @@ describe("why a visit found no day", () => {
       ["rain"],
     ],
     ["too long for a day", week([visit("a", { minutes: 460 })]), "hours", ["another-hour", "one-more-person"]],
+    ["its glass has no day", week([visit("a", { noDate: true })]), "no-date", ["a-date"]],
     ["nobody has the licence", week([visit("a", { skill: "lead" })]), "nobody", ["skill", "one-more-person"]],
     ["not before the week is over", week([visit("a", { earliest: addDays(MON, 9) })]), "days", []],
     [

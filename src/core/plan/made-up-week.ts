@@ -44,6 +44,7 @@ export function madeUpWeek({ seed, visits: n, people: P, days: D }: MadeUp): Wee
       latest: follows ? null : latest,
       promised: chance(0.3) ? addDays(first, int(1, D + 2)) : null,
       between: chance(0.05) ? [9 * 60, 12 * 60] : null,
+      noDate: chance(0.03),
       openHole: chance(0.1),
       after: follows ? [{ id: before.id, lagDays: int(0, 3), lagCounts: chance(0.5) ? "all" : "working" }] : [],
       held: null,

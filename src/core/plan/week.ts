@@ -52,6 +52,8 @@ export type WeekVisit = {
   readonly promised: Day | null;
   /** Begins within these minutes, as it was agreed. */
   readonly between: Span | null;
+  /** What it waits for has no day that anybody gave: it is put on none until it has. */
+  readonly noDate: boolean;
   /** There is a hole in the wall until it is done. */
   readonly openHole: boolean;
   /** Visits it follows, by a lag of so many days from the day after; the day after at the earliest. */

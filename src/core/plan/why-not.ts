@@ -15,6 +15,8 @@ export type Reason =
   | { readonly kind: "after"; readonly of: string }
   /** Not before a day past the last one, or not after one that is gone. */
   | { readonly kind: "days" }
+  /** Nobody gave a day for what it waits for. */
+  | { readonly kind: "no-date" }
   | { readonly kind: "nobody"; readonly skill: string }
   | { readonly kind: "weather" }
   /** Nobody has so many minutes left in one piece, the road included. */
@@ -24,6 +26,7 @@ export type Reason =
   | { readonly kind: "held" };
 
 export type Frees =
+  | "a-date"
   | "another-hour"
   | "second-person"
   | "skill"
@@ -48,6 +51,7 @@ export function whyNot(week: Week, ix: WeekIndex, now: WeekRoutes, v: number): W
     const of = week.visits[blocked.of]?.id ?? "";
     return { visit: visit.id, why: { kind: "after", of }, frees: [] };
   }
+  if (visit.noDate) return { visit: visit.id, why: { kind: "no-date" }, frees: ["a-date"] };
   const opens = (change: Partial<WeekVisit>, of: Partial<Week> = {}): boolean => {
     const as = { ...week, ...of, visits: week.visits.map((w, i) => (i === v ? { ...w, ...change } : w)) };
     const again = new WeekRoutes(indexWeek(as));

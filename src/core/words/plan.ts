@@ -36,6 +36,7 @@ export const BROKEN_SAYS: { readonly [R in Broken["rule"]]: (of: string) => stri
   skill: (of) => `It wants somebody who may do ${of}.`,
   helper: () => "Two are needed for part of it, and no second person is there.",
   overlap: (of) => `${of} is somewhere else at that time, or still on the road.`,
+  "no-date": () => "What it waits for has no day: get one from whoever sends it, and note it on the order.",
   "too-early": () => "It is too soon: what it waits for is not there by then.",
   "too-late": () => "It is too late: after that day it does no good.",
   rain: () => "Rain is forecast for that time, and it must be dry.",
@@ -53,6 +54,8 @@ export function whyNotWords(why: Reason): string {
       return "What it follows has no day either.";
     case "days":
       return "It cannot be before these three weeks are over.";
+    case "no-date":
+      return "What it waits for has no day.";
     case "nobody":
       return `Nobody may do ${why.skill}.`;
     case "weather":
@@ -67,6 +70,7 @@ export function whyNotWords(why: Reason): string {
 }
 
 export const FREES_SAYS: { readonly [F in Frees]: string } = {
+  "a-date": "a new date from the supplier, noted on the order",
   "another-hour": "an hour more at the end of a day",
   "second-person": "a second person for the lift",
   skill: "somebody who may do it",

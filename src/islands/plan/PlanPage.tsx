@@ -166,7 +166,15 @@ export default function PlanPage({ data, prefs: initial }: Props) {
         isWrong={wrong !== undefined}
         isNew={moved.has(s.visit)}
         isChosen={opened === s.visit}
-        says={wrong ? BROKEN_SAYS[wrong.rule](wrong.of) : moved.has(s.visit) && was ? wasAt(was, s) : undefined}
+        says={
+          wrong
+            ? BROKEN_SAYS[wrong.rule](wrong.of)
+            : moved.has(s.visit) && was
+              ? wasAt(was, s)
+              : of.because.kind === "not-ordered"
+                ? becauseWords(of.because)
+                : undefined
+        }
         open={() => setOpened(s.visit)}
       />
     );

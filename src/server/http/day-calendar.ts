@@ -22,7 +22,7 @@ export const dayCalendar: APIRoute = ({ url }) => calendar(url.searchParams.get(
 export const secretCalendar: APIRoute = ({ params }) => {
   const db = theDatabase();
   const key = keyByHash(db, hashOf(params["key"] ?? ""));
-  if (!key || key.what !== "calendar" || key.endedAt !== null)
+  if (key?.what !== "calendar" || key.endedAt !== null)
     return problem(404, {
       code: "no-calendar",
       message: "This address holds no calendar. It may have been withdrawn: ask the office for a new one.",
