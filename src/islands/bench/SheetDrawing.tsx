@@ -47,8 +47,9 @@ export function SheetDrawing({ root, names, keep, unit, done }: Props) {
       {places.map(({ place, node }) => {
         const [x, y, w, h] = [place.x / MM, up(place.y / MM, place.height / MM), place.width / MM, place.height / MM];
         const kept = node.kind === "left" && isKept(node.width, node.height, keep);
-        const fits = w > type * 4.5 && h > type * 2.4;
-        const lean = !fits && h > type * 4.5 && w > type * 2.4;
+        const wide = `${size(node.width)} × ${size(node.height)}`.length * type * 0.52;
+        const fits = w > wide && h > type * 3;
+        const lean = !fits && h > wide && w > type * 3;
         return (
           <g key={`${x} ${y}`}>
             <rect
