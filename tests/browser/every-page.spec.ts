@@ -56,6 +56,7 @@ for (const colorScheme of ["light", "dark"] as const)
         "/house",
         "/plan",
         "/bench",
+        "/search?q=porch",
         "/plan/day",
         "/people",
         "/sign-in",

@@ -89,6 +89,8 @@ function make(schema: Json, defs: Json, wrong: number, deep = 0): unknown {
       );
     }
     case "array": {
+      const tuple = schema["prefixItems"] as readonly Json[] | undefined;
+      if (tuple) return tuple.map((item) => make(item, defs, wrong, deep + 1));
       const most = Math.min(Number(schema["maxItems"] ?? 4), 5);
       const least = Number(schema["minItems"] ?? 0);
       return Array.from({ length: Math.max(least, below(most + 1)) }, () =>

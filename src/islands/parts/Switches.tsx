@@ -116,6 +116,9 @@ export default function Switches({ prefs: initial, people }: Props) {
           <a className="flex min-h-11 items-center" href="/orders">
             All orders
           </a>
+          <a className="flex min-h-11 items-center" href="/search">
+            Find
+          </a>
           <a className="flex min-h-11 items-center" href="/bench">
             Cutting bench
           </a>

@@ -118,6 +118,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/rounds/[id]/quote": read("read-firm"),
   "/rounds/[id]/quotes/[quote].pdf": read("read-firm"),
   "/rounds/new": read("write-work"),
+  "/search": read("read-firm"),
   "/sheets/measuring": read("read-firm"),
   "/sign-in": read("come-in"),
   "/words": read("calculate"),
