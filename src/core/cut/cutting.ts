@@ -60,6 +60,10 @@ export type CuttingPlan = {
   readonly cost: number;
 };
 
+/** Whether a left-over is worth keeping, whichever way it lies. */
+export const isKept = (n: { readonly width: number; readonly height: number }, keep: CuttingCase["keep"]): boolean =>
+  (n.width >= keep.width && n.height >= keep.height) || (n.height >= keep.width && n.width >= keep.height);
+
 /** What of a sheet can be used. */
 export const usable = (s: Sheet): { readonly width: number; readonly height: number } => ({
   width: s.width - 2 * s.trim,

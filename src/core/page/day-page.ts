@@ -4,11 +4,11 @@ import { isHere } from "../pane/stands.ts";
 import { visitId, visitsOf } from "../pane/visits.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
-import type { WeekCase } from "../plan/week-case.ts";
+import { weekOf } from "../plan/week-case.ts";
 import { lateKey } from "../round/plan-book.ts";
 import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { becauseWords } from "../words/plan.ts";
-import type { PlanFrom, PlanPageData } from "./plan-page.ts";
+import { type PlanFrom, type PlanPageData, YARD } from "./plan-page.ts";
 import { kitOfRound, type RoundKit } from "./round-kit.ts";
 
 /** One call of somebody's day. */
@@ -70,11 +70,12 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
       }),
     )
     .sort((a, b) => (a.v.from ?? 0) - (b.v.from ?? 0));
-  let at = "yard";
+  const { travel } = weekOf(plan.case);
+  let at = YARD;
   const stops = going.map(({ book, v, open }): DayStop => {
     const helps = v.person !== who;
     const minutes = helps ? (open?.helperMinutes ?? 0) : (open?.minutes ?? 0);
-    const roadBefore = road(plan.case, at, book.added.address);
+    const roadBefore = travel(at, book.added.address);
     at = book.added.address;
     return {
       id: visitId(book.id, v.part),
@@ -118,8 +119,3 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
     weather: plan.days.find((d) => dayOf(d.day) === on) ?? null,
   };
 }
-
-const road = (week: WeekCase, a: string, b: string): number =>
-  a === b
-    ? 0
-    : (week.roads.find((r) => (r.from === a && r.to === b) || (r.from === b && r.to === a))?.minutes ?? week.roadElse);

@@ -1,7 +1,7 @@
 import { useEffect, useRef, useState } from "react";
 import type { CuttingDone } from "../../contract/cutting-job.ts";
 import type { CutNode, CuttingCase } from "../../core/cut/cutting.ts";
-import { usable } from "../../core/cut/cutting.ts";
+import { isKept, usable } from "../../core/cut/cutting.ts";
 import type { StockPane } from "../../core/house/stock.ts";
 import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -119,7 +119,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     const own = piecesOf(cut.root)
       .filter((p) => !spoilt.has(p))
       .map((p) => plan.panes[p]);
-    const left = leftsOf(cut.root).filter((l) => l.width >= KEEP.width && l.height >= KEEP.height);
+    const left = leftsOf(cut.root).filter((l) => isKept(l, KEEP));
     const day = sayDay(data.today as Day);
     const refused = await handOver([
       make(

@@ -1,5 +1,5 @@
 import { cutOrder, placesOf } from "../../core/cut/cut-order.ts";
-import type { CutNode } from "../../core/cut/cutting.ts";
+import { type CutNode, isKept } from "../../core/cut/cutting.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { layText } from "./lay-text.ts";
 
@@ -13,9 +13,6 @@ type Props = {
 };
 
 const MM = 1_000_000;
-const isKept = (w: number, h: number, keep: Props["keep"]): boolean =>
-  (w >= keep.width && h >= keep.height) || (h >= keep.width && w >= keep.height);
-
 /** A window's name in the lines that there is room for: its address, its opening; cut off where it is too long. */
 function lines(name: string, room: number, type: number): readonly string[] {
   const most = Math.max(3, Math.floor(room / (type * 0.58)));
@@ -46,7 +43,7 @@ export function SheetDrawing({ root, names, keep, unit, done }: Props) {
       </defs>
       {places.map(({ place, node }) => {
         const [x, y, w, h] = [place.x / MM, up(place.y / MM, place.height / MM), place.width / MM, place.height / MM];
-        const kept = node.kind === "left" && isKept(node.width, node.height, keep);
+        const kept = node.kind === "left" && isKept(node, keep);
         const wide = `${size(node.width)} × ${size(node.height)}`.length * type * 0.52;
         const fits = w > wide && h > type * 3;
         const lean = !fits && h > wide && w > type * 3;

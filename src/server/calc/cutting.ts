@@ -1,7 +1,7 @@
 import type { z } from "zod";
 import type { CalcCutting } from "../../contract/calc-cutting.ts";
 import { cutOrder, placesOf } from "../../core/cut/cut-order.ts";
-import type { CutNode, CuttingCase } from "../../core/cut/cutting.ts";
+import { type CutNode, type CuttingCase, isKept } from "../../core/cut/cutting.ts";
 import { planCuts } from "../../core/cut/plan-cuts.ts";
 import { leastStrip } from "../../core/cut/score.ts";
 import { fail, ok } from "../../core/result.ts";
@@ -69,9 +69,6 @@ export function calcCutting(asked: Asked): Outcome<Answered> {
     progress: progress.slice(-200),
   });
 }
-
-const isKept = (n: { width: number; height: number }, keep: CuttingCase["keep"]): boolean =>
-  (n.width >= keep.width && n.height >= keep.height) || (n.height >= keep.width && n.width >= keep.height);
 
 function treeOf(node: CutNode, idOf: (piece: number) => string): Tree {
   const size = { width: mm(node.width), height: mm(node.height) };
