@@ -14,8 +14,13 @@ export function freshFile(name: string): string {
 }
 
 /** Starts the built server on a free port and waits until it says where it is. */
-export async function serve(file: string, more: Readonly<Record<string, string>> = {}): Promise<Served> {
+export async function serve(
+  file: string,
+  more: Readonly<Record<string, string>> = {},
+  from = process.cwd(),
+): Promise<Served> {
   const child = spawn("node", ["server.mjs"], {
+    cwd: from,
     env: { ...process.env, DATABASE_FILE: file, PORT: "0", PLAIN_PANE_TODAY: "2026-05-20", BACKUPS: "off", ...more },
     stdio: ["ignore", "pipe", "inherit"],
   });

@@ -82,14 +82,25 @@ export async function wantRound(id: string, at: number): Promise<KeptRound> {
   return wanted;
 }
 
-/** Takes what the server sent of a round, all of it or nothing. */
+/** So many are put down at a time: whoever scrolls meanwhile gets a frame between. */
+const AT_A_TIME = 60;
+
+/**
+ * Takes what the server sent of a round. Entries first, some at a time, and how far they go last of all: broken off
+ * between, the same come again and are put down once.
+ */
 export async function takeKept(round: string, page: KeptPage, at: number): Promise<void> {
-  const tx = (await db()).transaction(["entries", "rounds", "office"], "readwrite");
-  const entries = tx.objectStore("entries");
-  for (const e of page.entries as readonly Entry[]) {
-    void entries.put(e, [e.about.pane === undefined && e.about.order === undefined ? FIRM : round, e.id]);
-    void entries.delete([OWN, e.id]);
+  const d = await db();
+  const all = page.entries as readonly Entry[];
+  for (let from = 0; from < all.length; from += AT_A_TIME) {
+    const some = d.transaction("entries", "readwrite");
+    for (const e of all.slice(from, from + AT_A_TIME)) {
+      void some.store.put(e, [e.about.pane === undefined && e.about.order === undefined ? FIRM : round, e.id]);
+      void some.store.delete([OWN, e.id]);
+    }
+    await some.done;
   }
+  const tx = d.transaction(["rounds", "office"], "readwrite");
   const was = await tx.objectStore("rounds").get(round);
   void tx.objectStore("rounds").put({
     id: round,

@@ -38,7 +38,10 @@ export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure
     <li
       ref={line}
       aria-current={on ? "true" : undefined}
-      onPointerMove={() => choose(index)}
+      onPointerMove={(e) => {
+        // A list scrolled under a pointer at rest moves the pointer by nothing: the line chosen stays.
+        if (e.movementX !== 0 || e.movementY !== 0) choose(index);
+      }}
       data-index={index}
       {...(top === undefined ? {} : { style: { transform: `translateY(${top}px)` } })}
       className={`${top === undefined ? "relative" : "absolute inset-x-0 top-0"} grid scroll-mt-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-line px-4 py-2 desk:h-[54px] desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6 desk:py-0 ${on ? "bg-due" : ""}`}

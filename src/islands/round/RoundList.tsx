@@ -49,6 +49,8 @@ function InSight({ rows, at, prefs, axisFor, choose, scroller, missing, more }: 
     estimateSize: () => LINE_PX,
     getItemKey: (i) => rows[i]?.id ?? i,
     overscan: BEYOND,
+    // Lines beyond the sight are there already: the frame need not wait for the next ones.
+    useFlushSync: false,
     initialRect: { width: 1280, height: 20 * LINE_PX },
   });
   const shown = lines.getVirtualItems();

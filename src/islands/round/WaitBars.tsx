@@ -29,14 +29,8 @@ export function WaitBars({ axis, width }: { readonly axis: DayAxis; readonly wid
       role="img"
       aria-label={axis.bars.map((b) => LOOKS[b.kind].name).join(", ") || "no waits"}
     >
-      {axis.days.map((d) => (
-        <rect key={d.day} x={d.x} y={0} width={d.width} height={54} fill={d.rest ? "var(--paper)" : "none"} />
-      ))}
-      {axis.days
-        .filter((d) => d.monday)
-        .map((d) => (
-          <path key={d.day} d={`M${d.x} 0V54`} stroke="var(--line)" strokeWidth={1} />
-        ))}
+      <path d={columns(axis.days.filter((d) => d.rest))} fill="var(--paper)" />
+      <path d={axis.days.map((d) => (d.monday ? `M${d.x} 0V54` : "")).join("")} stroke="var(--line)" strokeWidth={1} />
       {axis.bars.map((b) => {
         const { name, fill, stroke, ink, dash } = LOOKS[b.kind];
         const low = b.kind === "closed";
@@ -64,3 +58,6 @@ export function WaitBars({ axis, width }: { readonly axis: DayAxis; readonly wid
     </svg>
   );
 }
+
+/** Days of rest as one path: a long list draws a line's days by the hundred. */
+const columns = (days: DayAxis["days"]): string => days.map((d) => `M${d.x} 0h${d.width}v54h-${d.width}z`).join("");
