@@ -15,8 +15,16 @@ import { unitSection } from "./unit-section.ts";
 const numbers = (d: string): number[] => (d.match(/-?\d+(\.\d+)?/g) ?? []).map(Number);
 
 describe("a section of every system", () => {
-  it.each(SYSTEMS)("%s: glass stands in it, drawn within its box", (system) => {
-    const shapes = systemSection(system);
+  it.each(
+    SYSTEMS.flatMap(
+      (s) =>
+        [
+          [s, "glass"],
+          [s, "unit"],
+        ] as const,
+    ),
+  )("%s with one sheet and with a unit: %s stands in it, drawn within its box", (system, held) => {
+    const shapes = systemSection(system, held);
     expect(shapes.some((s) => s.ink === "d-pane")).toBe(true);
     expect(shapes.some((s) => s.ink === "d-frame")).toBe(true);
     for (const s of shapes) {
@@ -30,6 +38,13 @@ describe("a section of every system", () => {
   it("no two systems look alike", () => {
     const drawn = SYSTEMS.map((s) => JSON.stringify(systemSection(s)));
     expect(new Set(drawn).size).toBe(SYSTEMS.length);
+  });
+  it("one sheet is drawn once, a unit twice, whatever the frame; the pane in front is always one before another", () => {
+    const sheets = (system: (typeof SYSTEMS)[number], held: "glass" | "unit") =>
+      systemSection(system, held).filter((s) => s.ink === "d-pane").length;
+    for (const s of SYSTEMS.filter((of) => of !== "in-front"))
+      expect([s, sheets(s, "glass"), sheets(s, "unit")]).toEqual([s, 1, 2]);
+    expect(sheets("in-front", "unit")).toBe(2);
   });
   it("what comes off shows on the side where it mostly does", () => {
     expect(opensAt("plastic-bead-inside")).toBe("inside");

@@ -1,3 +1,4 @@
+import type { PaintWindow } from "../finish/paint-window.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import { paintOwed } from "./paint-owed.ts";
@@ -32,9 +33,16 @@ function glass(book: PaneBook, today: Day): readonly Wait[] {
 
 function cure(book: PaneBook, r: Reckoning): readonly Wait[] {
   if (!book.set || !paintOwed(book, r) || r.paint?.kind !== "window") return [];
-  const set = dayOf(book.set.day);
-  const from = r.paint.from ?? r.paint.opens;
-  const to = r.paint.closes ?? addDays(from, 6);
+  return cureWaits(dayOf(book.set.day), r.paint);
+}
+
+/**
+ * What is waited for between the setting and the last day to paint; the drying first.
+ * @example set on day 0, to be painted from day 7 on by day 28 // cure 0 to 6, paint 7 to 28
+ */
+export function cureWaits(set: Day, paint: Extract<PaintWindow, { kind: "window" }>): readonly Wait[] {
+  const from = paint.from ?? paint.opens;
+  const to = paint.closes ?? addDays(from, 6);
   const drying: readonly Wait[] = from > set ? [{ kind: "cure", from: set, to: addDays(from, -1) }] : [];
   return to >= from ? [...drying, { kind: "paint", from, to }] : drying;
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
-import { waitsOf } from "../../core/pane/waits.ts";
-import { addDays, type Day, dayOf, dayOfMonth, writeDay } from "../../core/units/day.ts";
+import type { PaintWindow } from "../../core/finish/paint-window.ts";
+import { cureWaits, type Wait } from "../../core/pane/waits.ts";
+import { addDays, type Day, dayOfMonth, writeDay } from "../../core/units/day.ts";
 import { sayDay, weekdayName } from "../../core/words/days.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
 import { usePane } from "../parts/pane-context.ts";
@@ -9,22 +10,23 @@ import { usePane } from "../parts/pane-context.ts";
 const WIDE = 780;
 const NARROW = 440;
 const BAR_Y = 44;
+/** A week is drawn at least. */
+const LEAST_DAYS = 7;
+
+type Props = { readonly set: Day; readonly paint: PaintWindow; readonly handsOffHours: number };
 
 /** Cure and paint window against the days. A tap on a day says what it is, and changes it. */
-export function CureBar() {
-  const { book, reckoning: r, firm, today } = usePane();
+export function CureBar({ set, paint, handsOffHours }: Props) {
+  const { firm, today } = usePane();
   const [chosen, setChosen] = useState<Day | null>(null);
-  if (!book.set || r.paint?.kind !== "window") return null;
-  const set = dayOf(book.set.day);
-  const last = r.paint.closes ?? addDays(r.paint.from ?? r.paint.opens, 7);
+  const bars = daysOf(set, paint, handsOffHours);
+  const last = bars.at(-1)?.to ?? set;
   const of = {
     first: addDays(set, -1),
-    count: Math.min(42, last - set + 3),
+    count: Math.min(42, Math.max(last - set, LEAST_DAYS) + 3),
     today,
     calendar: firm.calendar,
-    bars: waitsOf({ ...book, signed: null, painted: null }, r, today).filter(
-      (w) => w.kind === "cure" || w.kind === "paint",
-    ),
+    bars,
   };
   const wide = dayAxis({ ...of, width: WIDE });
   return (
@@ -39,6 +41,12 @@ export function CureBar() {
     </div>
   );
 }
+
+/** What is painted waits to be; what is not is only left alone. */
+const daysOf = (set: Day, paint: PaintWindow, handsOffHours: number): readonly Wait[] =>
+  paint.kind === "window"
+    ? cureWaits(set, paint)
+    : [{ kind: "cure", from: set, to: addDays(set, Math.max(0, Math.ceil(handsOffHours / 24) - 1)) }];
 
 type AxisProps = {
   readonly axis: ReturnType<typeof dayAxis>;

@@ -1,8 +1,13 @@
+import { useState } from "react";
+import { compoundInText } from "../../core/bed/compounds.ts";
 import { finishMethods } from "../../core/finish/methods.ts";
+import { type PaintWindow, paintWindow } from "../../core/finish/paint-window.ts";
 import { finishFacts } from "../../core/pane/step-facts.ts";
-import { addDays, dayOf } from "../../core/units/day.ts";
+import { nextWorking } from "../../core/plan/calendar.ts";
+import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { paintSentence } from "../../core/words/finish.ts";
+import { DayField } from "../parts/DayField.tsx";
 import { MaterialsUsed } from "../parts/MaterialsUsed.tsx";
 import { MethodCards } from "../parts/MethodCards.tsx";
 import { Part } from "../parts/Part.tsx";
@@ -17,7 +22,7 @@ import { ShutMessage } from "./ShutMessage.tsx";
 
 /** The days between setting and painting on one wide bar, and the visit; behind tabs fillers, ways and what was used. */
 export function FinishStage() {
-  const { book, reckoning } = usePane();
+  const { book, reckoning: r } = usePane();
   return (
     <Stage
       tabs={[
@@ -26,11 +31,7 @@ export function FinishStage() {
           name: "The days",
           content: (
             <div className="space-y-5">
-              {book.set ? (
-                <Waiting setDay={book.set.day} />
-              ) : (
-                <p className="note-glass">The dates follow when it is set: give the day under Set.</p>
-              )}
+              {book.set ? <Waiting set={dayOf(book.set.day)} paint={r.paint} /> : <IfItWereSet />}
               {book.set && <ComeBack />}
             </div>
           ),
@@ -41,7 +42,7 @@ export function FinishStage() {
           <MethodCards
             title="Small skills"
             more="line, masking, filler"
-            methods={finishMethods(finishFacts(book, reckoning))}
+            methods={finishMethods(finishFacts(book, r))}
           />,
         ),
         { id: "used", name: "What was used", content: <MaterialsUsed what="paint, colour and number" /> },
@@ -51,11 +52,38 @@ export function FinishStage() {
   );
 }
 
-function Waiting({ setDay }: { readonly setDay: string }) {
-  const { reckoning: r } = usePane();
-  const { compound, paint } = r;
+/** Before it is set: what the days would be, of a day that can be tried. Nothing of it is written down. */
+function IfItWereSet() {
+  const { reckoning: r, firm, today, say } = usePane();
+  const [tried, setTried] = useState<Day | null>(null);
+  const set = tried ?? nextWorking(firm.calendar, addDays(today, -1));
+  return (
+    <div className="space-y-4">
+      <div className="flex flex-wrap items-end justify-between gap-3">
+        <p className="max-w-[34rem] text-[17px]">
+          {say(
+            `It is not set yet. Set on ${sayDay(set)}, these would be its days${r.bedFrom === "usual" ? `, in ${compoundInText(r.compound)}: it is usual for this frame, and nobody chose it` : ""}.`,
+          )}
+        </p>
+        <DayField
+          says="Try another day"
+          name="if-set"
+          required
+          min={writeDay(today)}
+          start={writeDay(set)}
+          onDay={(d) => setTried(d ? dayOf(d) : null)}
+        />
+      </div>
+      <Waiting set={set} paint={paintWindow(r.compound, set, firm.calendar)} />
+    </div>
+  );
+}
+
+type WaitingProps = { readonly set: Day; readonly paint: PaintWindow | null };
+
+function Waiting({ set, paint }: WaitingProps) {
+  const { compound } = usePane().reckoning;
   if (!paint) return null;
-  const set = dayOf(setDay);
   const untouched = addDays(set, Math.ceil(compound.handsOffHours / 24));
   const from = paint.kind === "window" ? paint.from : null;
   const closes = paint.kind === "window" ? paint.closes : null;
@@ -75,7 +103,7 @@ function Waiting({ setDay }: { readonly setDay: string }) {
       <p className={paint.kind === "window" && paint.from === null ? "note-wax" : "note-glass"}>
         {paintSentence(paint)} <span className="text-mute">Source: {compound.source}. The label wins.</span>
       </p>
-      <CureBar />
+      <CureBar set={set} paint={paint} handsOffHours={compound.handsOffHours} />
       <ShutMessage />
     </Part>
   );

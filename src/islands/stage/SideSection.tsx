@@ -1,5 +1,5 @@
 import { frameOf } from "../../core/frame/systems.ts";
-import { opensAt, SECTION_BOX, sectionNames, systemSection } from "../../drawing/system-section.ts";
+import { type Held, opensAt, SECTION_BOX, sectionNames, systemSection } from "../../drawing/system-section.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 const SCALE = 1.5;
@@ -8,12 +8,12 @@ const NAMES = { from: 164, apart: 18 };
 const HIGH = NAMES.from + 3 * NAMES.apart - 8;
 const WIDE = SECTION_BOX.width * SCALE;
 
-/** Through one side of this frame, as its system holds the glass: outside at the left, each part by its name. */
-export function SideSection({ title }: { readonly title: string }) {
+/** Through one side of this frame, as its system holds this glass, one sheet or a unit: outside at the left, each part by its name. */
+export function SideSection({ title, held }: { readonly title: string; readonly held: Held }) {
   const { book, say } = usePane();
   const { system, side } = book.added;
   const flip = side !== opensAt(system);
-  const at = sectionNames(system).map((n) => ({
+  const at = sectionNames(system, held).map((n) => ({
     says: say(n.says),
     x: (flip ? SECTION_BOX.width - n.x : n.x) * SCALE,
     y: n.y * SCALE,
@@ -33,7 +33,7 @@ export function SideSection({ title }: { readonly title: string }) {
           transform={`scale(${SCALE})${flip ? ` translate(${SECTION_BOX.width} 0) scale(-1 1)` : ""}`}
           strokeWidth={0.7}
         >
-          {systemSection(system).map((s) => (
+          {systemSection(system, held).map((s) => (
             <path key={s.d} d={s.d} className={s.ink} />
           ))}
         </g>

@@ -1,4 +1,6 @@
 import type { ReactNode } from "react";
+import type { PaneBook } from "../../core/pane/book.ts";
+import { isUnit, wasUnit } from "../../core/pane/unit.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { mapPlace } from "../../drawing/how-it-was.ts";
@@ -30,11 +32,24 @@ export function StepOnSash({ station, step, done, own }: Props) {
         {own ? own.drawing : ticked ? <TicksOnSash station={station} step={step} done={done} /> : <AsItStands />}
       </figure>
       <div className="max-desk:hidden">
-        <SideSection title="Through one side" />
+        <SideSection title="Through one side" held={IS_UNIT[station](book) ? "unit" : "glass"} />
       </div>
     </div>
   );
 }
+
+/** Whether a unit is in the frame: until the glass is out, what was there; from then on, what goes in. */
+const IS_UNIT: Readonly<Record<Station, (book: PaneBook) => boolean>> = {
+  look: wasUnit,
+  takeout: wasUnit,
+  measure: isUnit,
+  specify: isUnit,
+  order: isUnit,
+  ready: isUnit,
+  set: isUnit,
+  finish: isUnit,
+  signoff: isUnit,
+};
 
 /** The sash with what is on the map of how it was. */
 export function AsItStands() {
