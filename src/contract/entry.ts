@@ -5,6 +5,7 @@ import { broughtUp, markedVersion, versionOf } from "../core/log/version.ts";
 import { FIRST_DAY, LAST_DAY } from "../core/units/day.ts";
 import { FINISH_SCHEMAS } from "./kinds/finish.ts";
 import { FIRM_SCHEMAS } from "./kinds/firm.ts";
+import { LEARN_SCHEMAS } from "./kinds/learn.ts";
 import { LOOK_SCHEMAS } from "./kinds/look.ts";
 import { MEASURE_SCHEMAS } from "./kinds/measure.ts";
 import { ORDER_SCHEMAS } from "./kinds/order.ts";
@@ -34,6 +35,7 @@ export const PAYLOADS = {
   ...SET_SCHEMAS,
   ...FINISH_SCHEMAS,
   ...SIGNOFF_SCHEMAS,
+  ...LEARN_SCHEMAS,
   ...PLAN_SCHEMAS,
 } satisfies { readonly [K in Kind]: z.ZodType<Payloads[K]> };
 

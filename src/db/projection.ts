@@ -1,5 +1,7 @@
 import { eq, getTableColumns, inArray, sql } from "drizzle-orm";
 import { isHouseRule } from "../core/house/rules.ts";
+import { tells } from "../core/learn/seen.ts";
+import { seenOnPane } from "../core/learn/seen-on-pane.ts";
 import type { Entry, Kind } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
 import { foldPane } from "../core/pane/book.ts";
@@ -26,7 +28,7 @@ import { days, houseRules, orderLines, orders, panes, people, rounds, supplierRe
 import { keepRecord } from "./supplier-records.ts";
 
 /** Which make of the tables this is: raised when what stands in them changes, so that an older file has them made again. */
-export const TABLES_VERSION = 2;
+export const TABLES_VERSION = 3;
 
 /** Kinds that the firm's own tables are made of. */
 const LISTED: ReadonlySet<Kind> = new Set(["supplier.added", "house.rule", "round.weather", "round.day-off", "unread"]);
@@ -142,6 +144,7 @@ function projectPane(db: Running, id: string): boolean {
     if (there) forgetPanes(db, [id]);
     return there;
   }
+  const seen = seenOnPane(book);
   const own = book.log.all.filter((e) => e.about.pane === id);
   const { round: of, address, opening, light, system, side } = book.added;
   storePane(db).run({
@@ -165,6 +168,7 @@ function projectPane(db: Running, id: string): boolean {
     cause: book.cause,
     makeup: book.makeup,
     facts: boardFacts(book),
+    seen: tells(seen) ? seen : null,
   });
   return !there;
 }

@@ -1,11 +1,13 @@
 import type { z } from "zod";
 import type { BatchTaken, EntryBatch } from "../contract/entry.ts";
 import { aboutMissing } from "../core/log/about.ts";
+import type { Entry } from "../core/log/kinds.ts";
 import { may, writing } from "../core/people/may.ts";
 import type { Visitor } from "../core/people/role.ts";
 import { fail, ok } from "../core/result.ts";
 import { type AppendError, appendEntries as append } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
+import { adoptOwn } from "./adopt-own.ts";
 import type { Outcome, Refusal } from "./http/endpoint.ts";
 import { lookForNews } from "./live.ts";
 import { visitor } from "./people/visit.ts";
@@ -40,6 +42,7 @@ export function appendEntries(
   }
   const done = append(db, batch.entries, { receivedAt: now.toISOString(), sure: batch.sure ?? false });
   if (!done.ok) return fail(refusal(done.error));
+  adoptOwn(db, batch.entries as readonly Entry[], now);
   setImmediate(lookForNews);
   rowsAhead(db, new Set(batch.entries.flatMap((e) => e.about.pane ?? [])));
   return ok({ taken: [...done.value.taken], known: [...done.value.known], through: done.value.through });

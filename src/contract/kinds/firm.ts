@@ -1,6 +1,7 @@
 import { z } from "zod";
 import { COMPOUND_IDS } from "../../core/bed/compound.ts";
 import { SYSTEMS } from "../../core/frame/systems.ts";
+import { OWN_OF } from "../../core/learn/own-from.ts";
 import type { FirmPayloads } from "../../core/log/kinds/firm.ts";
 import { STATIONS } from "../../core/plan/stations.ts";
 import { GLASS_KINDS } from "../../core/specify/glass.ts";
@@ -15,7 +16,11 @@ export const FIRM_SCHEMAS = {
   "round.opened": z.strictObject({ name: Name, place: Short }),
   "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
   "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),
-  "house.rule": z.strictObject({ rule: Name, value: z.union([z.string().max(60), z.number().min(-1e9).max(1e9)]) }),
+  "house.rule": z.strictObject({
+    rule: Name,
+    value: z.union([z.string().max(60), z.number().min(-1e9).max(1e9)]),
+    own: z.strictObject({ seen: z.int().min(1).max(1_000_000), of: z.enum(OWN_OF) }).optional(),
+  }),
   "supplier.added": z.strictObject({ name: Name, cuts: Short, unit: LengthUnit, leadDays: z.int().min(0).max(365) }),
   "stock.pane": z.strictObject({
     name: Name,

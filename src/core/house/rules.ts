@@ -45,6 +45,8 @@ export type HouseRules = SizingRules &
     readonly oneLiftsM2: number;
     readonly twoLiftKg: number;
     readonly leadYear: number;
+    readonly ownFigures: "when somebody says so" | "by themselves";
+    readonly peopleSeeEachOther: "no" | "yes";
     readonly safetySet: "M" | "F";
     /** How whoever did not choose for themselves reads and is spoken to. */
     readonly readsIn: LengthUnit;
@@ -267,6 +269,20 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     unit: "",
     source: "M by height and door edge; F by area, walkway and wet room",
     choices: ["M", "F"],
+  },
+  ownFigures: {
+    value: "when somebody says so",
+    says: "The firm's own figures for tape and cutter are taken on",
+    unit: "",
+    source: "a figure that changes sizes is read by somebody first",
+    choices: ["when somebody says so", "by themselves"],
+  },
+  peopleSeeEachOther: {
+    value: "no",
+    says: "People see each other's own figures and practice",
+    unit: "",
+    source: "nobody's hand is anybody's business, until the firm says so",
+    choices: ["no", "yes"],
   },
   readsIn: {
     value: "mm",

@@ -16,6 +16,8 @@ export type SizingRules = {
   readonly cutErrorKind: "within" | "spread";
   readonly cutErrorMm: number;
   readonly cutErrorUnitMm: number;
+  readonly cutOffMm: number;
+  readonly cutOffUnitMm: number;
   readonly timberShrinkMm: number;
   readonly timberGrowMm: number;
   readonly plasticShrinkMm: number;
@@ -83,6 +85,22 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     source: "usual tolerance of units",
     from: 0,
     to: 10,
+  },
+  cutOffMm: {
+    value: 0,
+    says: "What comes is mostly larger than ordered by, single glass, both read by your own tape; less than 0 for smaller",
+    unit: "mm",
+    source: "nothing known: your own deliveries tell",
+    from: -5,
+    to: 5,
+  },
+  cutOffUnitMm: {
+    value: 0,
+    says: "The same, sealed {units}",
+    unit: "mm",
+    source: "nothing known: your own deliveries tell",
+    from: -5,
+    to: 5,
   },
   timberShrinkMm: {
     value: -1.5,

@@ -1,6 +1,7 @@
 import type { About, KindFactsOf } from "./kind-fact.ts";
 import { FINISH_KINDS, type FinishPayloads } from "./kinds/finish.ts";
 import { FIRM_KINDS, type FirmPayloads } from "./kinds/firm.ts";
+import { LEARN_KINDS, type LearnPayloads } from "./kinds/learn.ts";
 import { LOOK_KINDS, type LookPayloads } from "./kinds/look.ts";
 import { MEASURE_KINDS, type MeasurePayloads } from "./kinds/measure.ts";
 import { ORDER_KINDS, type OrderPayloads } from "./kinds/order.ts";
@@ -28,6 +29,7 @@ export type Payloads = FirmPayloads &
   SetPayloads &
   FinishPayloads &
   SignoffPayloads &
+  LearnPayloads &
   PlanPayloads;
 
 export type Kind = keyof Payloads;
@@ -47,6 +49,7 @@ export const KINDS: KindFactsOf<Payloads> = {
   ...SET_KINDS,
   ...FINISH_KINDS,
   ...SIGNOFF_KINDS,
+  ...LEARN_KINDS,
   ...PLAN_KINDS,
 };
 

@@ -84,6 +84,10 @@ export type PaneBook = {
   /** The pane that the sash's own tag names; "" where it had none. */
   readonly tag: string | null;
   readonly facing: Payloads["set.facing"] | null;
+  /** How it went in. */
+  readonly fit: { readonly went: Payloads["set.fit"]; readonly who: string; readonly at: string } | null;
+  /** What somebody said of a pane that came back, by its line. */
+  readonly remakes: ReadonlyMap<string, Payloads["remake.kept"]>;
   readonly visit: Payloads["finish.visit"] | null;
   /** Visits that have a day on the plan. */
   readonly visits: ReadonlyMap<VisitPart, PlannedVisit>;
@@ -123,11 +127,16 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const checks = new Map<string, Payloads["signoff.check"]>();
   const notes: EntryOf<"note.written">[] = [];
   const visits = new Map<VisitPart, PlannedVisit>();
+  const remakes = new Map<string, Payloads["remake.kept"]>();
   // What is said last of the state in which it was read stands: of one reading, or of all that were taken by then.
   const states = new Map<Place, Circumstance | null>();
   let state: Circumstance | null = null;
   for (const e of own) {
     switch (e.kind) {
+      case "remake.kept":
+        if (e.payload.gone) remakes.delete(e.payload.line);
+        else remakes.set(e.payload.line, e.payload);
+        break;
       case "pane.corrected":
         added = { ...added, ...stripUndefined(e.payload) };
         break;
@@ -180,6 +189,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const shaped = latest.get("size.shaped");
   const unshaped = latest.get("size.shaped-dropped");
   const signed = latest.get("signoff.signed");
+  const fit = latest.get("set.fit");
   return {
     id,
     log,
@@ -238,6 +248,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     set: last("set.done"),
     tag: last("set.tag")?.tag ?? null,
     facing: last("set.facing"),
+    fit: fit?.kind === "set.fit" ? { went: fit.payload, who: fit.who, at: fit.at } : null,
+    remakes,
     visit: last("finish.visit"),
     visits,
     painted: last("finish.painted")?.day ?? null,

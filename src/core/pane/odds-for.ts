@@ -43,7 +43,8 @@ export function oddsFor(
     grid: of.grid,
     depths: depthsOf(of.readings),
     leastCover,
-    leastOff: mm(2 * house.leastGapMm),
+    // What mostly comes larger is ordered so much smaller, so that the least gap is left.
+    leastOff: mm(Math.max(0, 2 * house.leastGapMm + (errors.cutting.off ?? 0))),
     bindShare: house.bindShare,
     mostOff: guess === undefined ? undefined : nm(Math.max(0, 2 * (guess - leastCover))),
     errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,

@@ -4,6 +4,7 @@ import { sprigged } from "../frame/held.ts";
 import type { System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
+import type { OwnFrom } from "../learn/own-from.ts";
 import type { Corner } from "../log/kinds/size.ts";
 import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
@@ -46,6 +47,8 @@ import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = {
   readonly house: HouseRules;
+  /** House rules that are the firm's own figures, and what they were learned from. */
+  readonly own: ReadonlyMap<string, OwnFrom>;
   /** Lead in this building's paint, as tested once for all its panes. */
   readonly lead: LeadTest;
   /** What the firm knows of this frame's profile. */
@@ -127,6 +130,8 @@ export type ReckonWith = {
   readonly past?: Past | undefined;
   readonly compounds?: readonly Compound[] | undefined;
   readonly usualBeds?: ReadonlyMap<System, string> | undefined;
+  /** House rules that are the firm's own figures. */
+  readonly own?: ReadonlyMap<string, OwnFrom> | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -210,6 +215,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     house,
+    own: by.own ?? new Map(),
     lead: by.leadTests?.get(book.added.address) ?? "not-tested",
     profile: by.profiles?.get(book.before.profile) ?? null,
     past: by.past ?? NO_PAST,

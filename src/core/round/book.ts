@@ -3,6 +3,7 @@ import { withOwn } from "../bed/compounds.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
 import { insertKey, type StockInsert, type StockPane } from "../house/stock.ts";
+import type { OwnFrom } from "../learn/own-from.ts";
 import { type Customer, type FirmDetails, NO_DETAILS } from "../log/kinds/firm.ts";
 import type { Entry, Payloads } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
@@ -21,6 +22,8 @@ export type Firm = {
   readonly house: HouseRules;
   /** The rules that somebody decided; the rest are defaults that nobody chose. */
   readonly decided: ReadonlySet<string>;
+  /** Of those, the ones that are the firm's own figures, and what each was learned from. */
+  readonly own: ReadonlyMap<string, OwnFrom>;
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
@@ -55,6 +58,7 @@ export type Firm = {
 export function foldFirm(entries: readonly Entry[]): Firm {
   let house: HouseRules = HOUSE_DEFAULTS;
   const decided = new Set<string>();
+  const own = new Map<string, OwnFrom>();
   const suppliers = new Map<string, Supplier>();
   const stock = new Map<string, Payloads["stock.pane"]>();
   let details = NO_DETAILS;
@@ -80,6 +84,8 @@ export function foldFirm(entries: readonly Entry[]): Firm {
         if (isHouseRule(e.payload.rule) && houseValueFits(e.payload.rule, e.payload.value)) {
           house = { ...house, [e.payload.rule]: e.payload.value };
           decided.add(e.payload.rule);
+          if (e.payload.own) own.set(e.payload.rule, e.payload.own);
+          else own.delete(e.payload.rule);
         }
         break;
       case "supplier.added":
@@ -145,6 +151,7 @@ export function foldFirm(entries: readonly Entry[]): Firm {
     plan: plan.book(),
     house,
     decided,
+    own,
     suppliers: [...suppliers.values()],
     stock: [...stock.values()],
     inserts: [...inserts.values()],
@@ -192,5 +199,6 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   past: firm.past,
   compounds: firm.compounds,
   usualBeds: firm.usualBeds,
+  own: firm.own,
   findBest,
 });

@@ -39,7 +39,11 @@ export function errorsFor(
   };
   return {
     tape: of.tape === "mm" ? house.tapeErrorMm : house.tapeErrorInchesMm,
-    cutting: { kind: house.cutErrorKind, mm: of.sealedUnit ? house.cutErrorUnitMm : house.cutErrorMm },
+    cutting: {
+      kind: house.cutErrorKind,
+      mm: of.sealedUnit ? house.cutErrorUnitMm : house.cutErrorMm,
+      off: of.sealedUnit ? house.cutOffUnitMm : house.cutOffMm,
+    },
     perMetre: move[of.material],
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },

@@ -2,9 +2,12 @@ import { normalAt, normalBelow } from "../chance/normal.ts";
 import { integrate } from "../chance/quadrature.ts";
 
 /** How far off its order a pane is cut, one dimension, mm: anything within, or a normal spread. */
-export type Cutting =
-  | { readonly kind: "within"; readonly mm: number }
-  | { readonly kind: "spread"; readonly mm: number };
+export type Cutting = {
+  readonly kind: "within" | "spread";
+  readonly mm: number;
+  /** By how much what comes is mostly larger than it was ordered, both as this tape reads them: less than 0 for smaller. */
+  readonly off?: number | undefined;
+};
 
 /** What the opening may grow (more than 0) or shrink after it was read, mm: anything from the one to the other. */
 export type Movement = { readonly lo: number; readonly hi: number };
@@ -79,8 +82,9 @@ function atMost(reading: number, limit: number, spread: number): number {
 function averagerOf(line: Line, glass: number, moves: Movement): (f: (s: number) => number) => number {
   const { kind } = line.cutting;
   const cut = line.cutting.mm < NIL_MM ? 0 : line.cutting.mm;
-  const lo = glass - moves.hi;
-  const hi = moves.hi - moves.lo < NIL_MM ? lo : glass - moves.lo;
+  const comes = glass + (line.cutting.off ?? 0);
+  const lo = comes - moves.hi;
+  const hi = moves.hi - moves.lo < NIL_MM ? lo : comes - moves.lo;
   const even = hi - lo;
   if (cut <= 0 && even <= 0) return (f) => f(lo);
   const ends = kind === "within" ? [lo - cut, lo + cut, hi - cut, hi + cut] : [lo, hi].flatMap((e) => around(e, cut));
@@ -125,7 +129,8 @@ function jumpsOf(line: Line, glass: number): readonly number[] {
   const range = line.movement.hi - line.movement.lo;
   if (line.tape >= SHARP_MM || range < NIL_MM) return [];
   const reach = reachOf(line);
-  const offs = line.cutting.kind === "within" ? [-line.cutting.mm, 0, line.cutting.mm] : [0];
+  const mostly = line.cutting.off ?? 0;
+  const offs = (line.cutting.kind === "within" ? [-line.cutting.mm, 0, line.cutting.mm] : [0]).map((o) => o + mostly);
   return line.readings
     .flatMap((m) => [m, ...(reach === null ? [] : [m - reach])])
     .flatMap((at) => offs.map((off) => (glass + off - at - line.movement.lo) / range))

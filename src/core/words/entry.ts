@@ -3,6 +3,7 @@ import type { LengthUnit } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { FINISH_WORDS } from "./entry/finish.ts";
 import { FIRM_WORDS } from "./entry/firm.ts";
+import { LEARN_WORDS } from "./entry/learn.ts";
 import { LOOK_WORDS } from "./entry/look.ts";
 import { MEASURE_WORDS } from "./entry/measure.ts";
 import { ORDER_WORDS } from "./entry/order.ts";
@@ -31,6 +32,7 @@ const WORDS: WordsOf<Payloads> = {
   ...SET_WORDS,
   ...FINISH_WORDS,
   ...SIGNOFF_WORDS,
+  ...LEARN_WORDS,
   ...PLAN_WORDS,
 };
 

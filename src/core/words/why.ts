@@ -1,6 +1,7 @@
 import { largestAt, largestRectangle } from "../geometry/largest.ts";
 import type { Placed } from "../geometry/placing.ts";
 import { SIDES, type Side } from "../geometry/quad.ts";
+import type { HouseRule } from "../house/rules.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { bowSetback } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
@@ -89,7 +90,7 @@ function whyOdds(r: Reckoning, text: (length: Nm) => string): Sum {
   const cover = c.coverLost === null ? "" : `, ${percent(c.coverLost)} lose cover`;
   return {
     of: "Best odds",
-    sum: `${percent(c.binds)} bind${cover}; tape ±${text(mm(errors.tape))} spread, cutter ${errors.cutting.kind === "within" ? "within" : "spread"} ${text(mm(errors.cutting.mm))}, frame ${errors.perMetre.lo} to +${errors.perMetre.hi} mm a metre, costs ${errors.costs.binds} to ${errors.costs.coverLost}`,
+    sum: `${percent(c.binds)} bind${cover}; tape ±${text(mm(errors.tape))} spread, cutter ${errors.cutting.kind === "within" ? "within" : "spread"} ${text(mm(errors.cutting.mm))}${offWords(errors.cutting.off ?? 0, text)}${ownWords(r)}, frame ${errors.perMetre.lo} to +${errors.perMetre.hi} mm a metre, costs ${errors.costs.binds} to ${errors.costs.coverLost}`,
     rule: "the deduction with the least expected cost, width and height each from 0 to 20 mm",
     source:
       best.from === "figure"
@@ -97,6 +98,30 @@ function whyOdds(r: Reckoning, text: (length: Nm) => string): Sum {
         : "512 even draws of each dimension: no corner read",
   };
 }
+
+/** @example offWords(1.2) // ", what comes is mostly 1.2 larger" */
+const offWords = (off: number, text: (length: Nm) => string): string =>
+  off === 0 ? "" : `, what comes is mostly ${text(mm(Math.abs(off)))} ${off > 0 ? "larger" : "smaller"}`;
+
+/** Rules about tape and cutter that are the firm's own figures, said as such. */
+function ownWords(r: Pick<Reckoning, "own" | "odds">): string {
+  const own = USED_FOR_ODDS.flatMap((rule) => r.own.get(rule) ?? []);
+  return own.length === 0
+    ? ""
+    : ` (your own, from ${own
+        .map((o) => `${o.seen} ${o.of}`)
+        .filter(unique)
+        .join(" and ")})`;
+}
+const unique = (text: string, at: number, all: readonly string[]): boolean => all.indexOf(text) === at;
+const USED_FOR_ODDS: readonly HouseRule[] = [
+  "tapeErrorMm",
+  "tapeErrorInchesMm",
+  "cutErrorMm",
+  "cutErrorUnitMm",
+  "cutOffMm",
+  "cutOffUnitMm",
+];
 
 /** Glass is never above the smallest opening less the least gap on both sides. */
 export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" | null {

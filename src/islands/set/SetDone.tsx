@@ -8,6 +8,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { DayField } from "../parts/DayField.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { WentIn } from "./WentIn.tsx";
 
 /** The day it was set, held by how many sprigs; what is not back, or left out, is said in words. */
 export function SetDone() {
@@ -18,10 +19,13 @@ export function SetDone() {
   const without = planned !== null && (sprigs.trim() === "" || Number(sprigs) === 0);
   if (book.set) {
     return (
-      <p className="note-glass">
-        Set {sayDay(dayOf(book.set.day))} in {say(compoundInText(r.compound))}
-        {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {say(r.compound.needs)}
-      </p>
+      <div className="space-y-3">
+        <p className="note-glass">
+          Set {sayDay(dayOf(book.set.day))} in {say(compoundInText(r.compound))}
+          {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {say(r.compound.needs)}
+        </p>
+        <WentIn />
+      </div>
     );
   }
   return (

@@ -11,6 +11,7 @@ import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Said } from "../parts/Said.tsx";
 import { useStage } from "../stage/stage-context.ts";
+import { CameBack } from "./CameBack.tsx";
 import { lookNow } from "./look-now.ts";
 
 /** Looks that are worth a photo. */
@@ -71,11 +72,14 @@ export function SignOff() {
         })}
       </ol>
       {book.signed ? (
-        <p className="note-glass">
-          Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}
-          {book.signed.told && "; the customer was told what to leave alone"}.{" "}
-          <a href={`/panes/${book.id}/logbook`}>The logbook</a> has the rest.
-        </p>
+        <div className="space-y-3">
+          <p className="note-glass">
+            Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}
+            {book.signed.told && "; the customer was told what to leave alone"}.{" "}
+            <a href={`/panes/${book.id}/logbook`}>The logbook</a> has the rest.
+          </p>
+          <CameBack />
+        </div>
       ) : owed ? (
         <PaintFirst />
       ) : (

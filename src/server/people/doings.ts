@@ -90,6 +90,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/bench": read("read-firm"),
   "/device": read("calculate"),
   "/house": read("read-firm"),
+  "/learnt": read("read-firm"),
   "/invite/[token]": read("come-in"),
   "/orders": read("read-firm"),
   "/orders/[id]": read("read-firm"),

@@ -1,6 +1,7 @@
 import type { OwnCompound } from "../../bed/compound.ts";
 import type { System } from "../../frame/systems.ts";
 import { insertKey, type StockInsert, type StockPane } from "../../house/stock.ts";
+import type { OwnFrom } from "../../learn/own-from.ts";
 import type { PriceList } from "../../order/price.ts";
 import type { MakesOf } from "../../order/sources.ts";
 import type { TheirCutting } from "../../order/their-cutting.ts";
@@ -32,7 +33,12 @@ export type FirmPayloads = {
   "round.opened": { readonly name: string; readonly place: string };
   "round.weather": { readonly day: string; readonly wet: boolean; readonly lowC: number | null };
   "round.day-off": { readonly day: string; readonly off: boolean };
-  "house.rule": { readonly rule: string; readonly value: string | number };
+  "house.rule": {
+    readonly rule: string;
+    readonly value: string | number;
+    /** It is the firm's own figure, learned from so many of these. */
+    readonly own?: OwnFrom | undefined;
+  };
   "supplier.added": {
     readonly name: string;
     readonly cuts: string;

@@ -1,0 +1,139 @@
+import { frameOf } from "../frame/systems.ts";
+import { governing, type OpeningReadings } from "../measure/figure.ts";
+import { OPENING } from "../measure/places.ts";
+import type { PaneBook, ReadingAsRead } from "../pane/book.ts";
+import type { OrderBook, OrderLine } from "../pane/order-book.ts";
+import { readingsOf } from "../pane/readings-of.ts";
+import { standsOf } from "../pane/stands.ts";
+import { readTape } from "../tape/read.ts";
+import type { Written } from "../tape/written.ts";
+import { takeNm, toMm } from "../units/length.ts";
+import type { CameBack, PaneCame, PaneSeen, ReadTwice, RoomSeen, SideCame } from "./seen.ts";
+
+/** Readings further apart than this were not of one place, mm. */
+const NOT_ONE_PLACE_MM = 12;
+/** A side that is off by more than this was ordered or made as another pane, mm. */
+const ANOTHER_PANE_MM = 40;
+
+const dayIn = (at: string): string => at.slice(0, 10);
+const mmOf = (w: Written): number | null => {
+  const read = readTape(w.text, w.unit);
+  return read.ok ? toMm(read.value.adjusted) : null;
+};
+
+/** What this pane tells of tape, cutter, frame and remakes. A figure that cannot be read tells nothing. */
+export function seenOnPane(book: PaneBook): PaneSeen {
+  const lines = book.orders.flatMap((order) =>
+    order.lines.filter((l) => l.pane === book.id && l.state !== "dropped").map((line) => ({ order, line })),
+  );
+  return {
+    twice: readTwice(book),
+    sides: lines.flatMap(({ order, line }) => sidesOf(order, line)),
+    room: roomOf(book),
+    came: lines.flatMap(({ order, line }) => cameOf(order, line)),
+    back: [...lines.flatMap(({ order, line }) => backOf(book, order, line)), ...failed(book)],
+    went: book.fit && { went: book.fit.went.went, day: dayIn(book.fit.at) },
+  };
+}
+
+/** Only readings of one writer, one tape: what two people differ by is another question. */
+function readTwice(book: PaneBook): readonly ReadTwice[] {
+  return OPENING.flatMap((place) => {
+    const [first, second] = [book.readings[place], book.again[place]];
+    if (!first || !second || first.who !== second.who || first.unit !== second.unit) return [];
+    const [a, b] = [exactly(first), exactly(second)];
+    if (a === null || b === null || Math.abs(a - b) > NOT_ONE_PLACE_MM) return [];
+    const at = book.log.standing.find((e) => e.id === second.entry)?.at ?? "";
+    return [{ who: second.who, tape: second.unit, day: dayIn(at), byMm: a - b }];
+  });
+}
+const exactly = (r: ReadingAsRead): number | null => (r.read.ok ? toMm(r.read.value.adjusted) : null);
+
+/** A unit as thick as this is sealed, mm. */
+const SEALED_FROM_MM = 11;
+const isSealed = (line: OrderLine): boolean => line.makeup !== undefined || line.thicknessNm >= SEALED_FROM_MM * 1e6;
+
+function sidesOf(order: OrderBook, line: OrderLine): readonly SideCame[] {
+  const { check } = line;
+  if (!check) return [];
+  const side = (came: Written, orderedNm: number): readonly SideCame[] => {
+    const mm = mmOf(came);
+    const byMm = mm === null ? null : mm - orderedNm / 1e6;
+    return byMm === null || Math.abs(byMm) > ANOTHER_PANE_MM
+      ? []
+      : [
+          {
+            supplier: order.supplier,
+            sealed: isSealed(line),
+            who: check.who,
+            tape: came.unit,
+            day: order.arrived ?? dayIn(check.at),
+            byMm,
+          },
+        ];
+  };
+  return [...side(check.payload.width, line.widthNm), ...side(check.payload.height, line.heightNm)];
+}
+
+function cameOf(order: OrderBook, line: OrderLine): readonly PaneCame[] {
+  if (!line.check && !line.broke) return [];
+  return [
+    {
+      supplier: order.supplier,
+      day: order.arrived ?? dayIn(line.check?.at ?? order.openedAt),
+      back: line.state === "sent-back" || line.state === "broke",
+    },
+  ];
+}
+
+function backOf(book: PaneBook, order: OrderBook, line: OrderLine): readonly CameBack[] {
+  const kept = book.remakes.get(line.entry);
+  if (line.state !== "sent-back" && line.state !== "broke" && !kept) return [];
+  return [
+    {
+      line: line.entry,
+      day: kept?.day ?? order.arrived ?? dayIn(line.check?.at ?? order.openedAt),
+      supplier: order.supplier,
+      said: kept?.note || line.broke?.note || line.check?.payload.reason || "",
+      why: kept?.why ?? null,
+      whose: kept?.whose ?? line.broke?.whose ?? null,
+      pence: kept?.pence ?? null,
+    },
+  ];
+}
+
+/** It failed where it was set. */
+function failed(book: PaneBook): readonly CameBack[] {
+  const kept = book.remakes.get("");
+  return kept
+    ? [
+        {
+          line: "",
+          day: kept.day,
+          supplier: book.line?.order.supplier ?? null,
+          said: kept.note,
+          why: kept.why,
+          whose: kept.whose,
+          pence: kept.pence,
+        },
+      ]
+    : [];
+}
+
+/** Opening and pane were both read by the firm: what is left between the readings and the room seen is the frame's own movement. */
+function roomOf(book: PaneBook): readonly RoomSeen[] {
+  const { size, as } = standsOf(book);
+  if (!book.fit || !size || book.way !== "rebate" || (as !== "accepted" && as !== "set")) return [];
+  const { readings } = readingsOf(book);
+  const opening: OpeningReadings = readings;
+  const { material } = frameOf(book.added.system);
+  const { fit } = book;
+  return (["width", "height"] as const).flatMap((axis) => {
+    const room = fit.went[axis];
+    const seen = room ? mmOf(room) : null;
+    const read = governing(opening, axis);
+    if (seen === null || !read) return [];
+    const expected = toMm(takeNm(read.length, size[axis]));
+    return [{ material, day: dayIn(fit.at), byMm: seen - expected, lengthMm: toMm(read.length) }];
+  });
+}

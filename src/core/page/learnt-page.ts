@@ -1,0 +1,103 @@
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { type OwnFigure, ownFigures } from "../learn/own-figures.ts";
+import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
+import type { CameBack, PaneSeen } from "../learn/seen.ts";
+import { type SupplierCard, supplierCards } from "../learn/supplier-card.ts";
+import type { Firm } from "../round/book.ts";
+import { type Day, dayOf } from "../units/day.ts";
+
+export type SeenOf = {
+  readonly pane: string;
+  readonly address: string;
+  readonly opening: string;
+  readonly light: string;
+  readonly seen: PaneSeen;
+};
+
+/** One pane of the ledger. */
+export type LedgerLine = CameBack & { readonly pane: string; readonly where: string };
+
+/** One person's own tape. */
+export type PersonFigures = { readonly who: string; readonly figures: readonly OwnFigure[] };
+
+export type LearntPageData = {
+  readonly figures: readonly OwnFigure[];
+  /** Only of whoever looks, unless the house says that people see each other. */
+  readonly people: readonly PersonFigures[];
+  readonly suppliers: readonly SupplierCard[];
+  readonly quarters: readonly Quarter[];
+  readonly why: readonly ByWhy[];
+  readonly ledger: readonly LedgerLine[];
+  readonly went: readonly { readonly went: string; readonly panes: number }[];
+};
+
+/** The newest of the ledger: a page of a firm of ten years carries no more. */
+const MOST_LINES = 200;
+
+/** What the firm's own panes say of its tapes, cutters and suppliers, and what came back. */
+export function composeLearnt(of: {
+  readonly rows: readonly SeenOf[];
+  readonly gone: readonly {
+    readonly supplier: string;
+    readonly sent: string;
+    readonly due: string;
+    readonly arrived: string;
+  }[];
+  readonly firm: Firm;
+  readonly who: string;
+  readonly today: Day;
+}): LearntPageData {
+  const { firm, rows, today } = of;
+  const by = { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today };
+  const panes = rows.map((r) => r.seen);
+  const ledger = rows
+    .flatMap((r) =>
+      r.seen.back.map(
+        (b): LedgerLine => ({
+          ...b,
+          pane: r.pane,
+          where: [r.address, r.opening, r.light].filter((t) => t !== "").join(", "),
+        }),
+      ),
+    )
+    .sort((a, b) => (a.day < b.day ? 1 : -1));
+  return {
+    figures: ownFigures(panes, by),
+    people: peopleOf(panes, firm, of.who).map((who) => ({
+      who,
+      figures: ownFigures(
+        panes.map((p) => ({ ...p, sides: [], room: [], twice: p.twice.filter((t) => t.who === who) })),
+        by,
+      ).filter((f) => f.from.seen > 0),
+    })),
+    suppliers: supplierCards({
+      suppliers: firm.suppliers,
+      gone: of.gone.map((g) => ({
+        supplier: g.supplier,
+        sent: dayOf(g.sent),
+        due: dayOf(g.due),
+        arrived: dayOf(g.arrived),
+      })),
+      panes,
+      calendar: firm.calendar,
+      limits: { single: HOUSE_DEFAULTS.cutErrorMm, sealed: HOUSE_DEFAULTS.cutErrorUnitMm },
+      today,
+    }),
+    quarters: quartersOf(panes),
+    why: byWhy(ledger),
+    ledger: ledger.slice(0, MOST_LINES),
+    went: [...countOf(panes.flatMap((p) => p.went?.went ?? []))].map(([went, n]) => ({ went, panes: n })),
+  };
+}
+
+/** Whoever looks, and nobody else unless the house says so. */
+function peopleOf(panes: readonly PaneSeen[], firm: Firm, who: string): readonly string[] {
+  const all = [...new Set(panes.flatMap((p) => p.twice.map((t) => t.who)))].sort();
+  return firm.house.peopleSeeEachOther === "yes" ? all : all.filter((w) => w === who);
+}
+
+function countOf(of: readonly string[]): ReadonlyMap<string, number> {
+  const n = new Map<string, number>();
+  for (const x of of) n.set(x, (n.get(x) ?? 0) + 1);
+  return n;
+}

@@ -1,0 +1,40 @@
+import { isNotNull } from "drizzle-orm";
+import type { PaneSeen } from "../core/learn/seen.ts";
+import type { Running } from "./database.ts";
+import { orders, panes } from "./schema.ts";
+
+/** A pane that tells something of the firm's own errors. */
+export type SeenRow = {
+  readonly pane: string;
+  readonly round: string;
+  readonly address: string;
+  readonly opening: string;
+  readonly light: string;
+  readonly seen: PaneSeen;
+};
+
+export const seenRows = (db: Running): readonly SeenRow[] =>
+  db
+    .select({
+      pane: panes.id,
+      round: panes.round,
+      address: panes.address,
+      opening: panes.opening,
+      light: panes.light,
+      seen: panes.seen,
+    })
+    .from(panes)
+    .where(isNotNull(panes.seen))
+    .all()
+    .map((r) => ({ ...r, seen: r.seen as PaneSeen }));
+
+/** Orders that were sent and came, with the day that was promised. Days are `yyyy-mm-dd`. */
+export const ordersGone = (
+  db: Running,
+): readonly { readonly supplier: string; readonly sent: string; readonly due: string; readonly arrived: string }[] =>
+  db
+    .select({ supplier: orders.supplier, sent: orders.sentDay, due: orders.dueDay, arrived: orders.arrivedDay })
+    .from(orders)
+    .where(isNotNull(orders.arrivedDay))
+    .all()
+    .flatMap(({ supplier, sent, due, arrived }) => (sent && due && arrived ? [{ supplier, sent, due, arrived }] : []));

@@ -1,0 +1,73 @@
+import { useState } from "react";
+import type { OwnFigure } from "../../core/learn/own-figures.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { say } from "../../core/words/dialect.ts";
+import { figureSentence, fromWords, smallText } from "../../core/words/learnt.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { entriesBy, handOver } from "../parts/new-entries.ts";
+
+type Props = { readonly figure: OwnFigure; readonly prefs: Prefs };
+
+/** One figure: the house's word, what was seen, and taking it on. */
+export function FigureLine({ figure: f, prefs }: Props) {
+  const [taken, setTaken] = useState<"own" | "house" | null>(null);
+  const [wrong, setWrong] = useState("");
+  const { unit } = prefs;
+  const text = (value: number): string =>
+    f.unit === "mm" ? smallText(value, unit) : `${smallText(value, unit)} ${unit === "mm" ? "a metre" : "in 40 in"}`;
+  const write = async (to: "own" | "house") => {
+    if (f.rule === null || f.own === null) return;
+    const payload = to === "own" ? { rule: f.rule, value: f.own, own: f.from } : { rule: f.rule, value: f.prior.value };
+    const fault = await handOver([entriesBy(prefs.who)("house.rule", {}, payload)]);
+    setWrong(fault ?? "");
+    if (fault === null) setTaken(to);
+  };
+  const stands = taken === "own" ? f.own : taken === "house" ? f.prior.value : f.now;
+  const own = taken === "own" ? f.from : taken === "house" ? null : f.adopted;
+  const differs = f.own !== null && stands !== null && Math.abs(f.own - stands) >= 0.05;
+  return (
+    <li className="grid gap-x-6 gap-y-1 py-3 sm:grid-cols-[minmax(0,1fr)_auto]">
+      <div>
+        <p className="font-medium first-letter:uppercase">{say(f.says, prefs.dialect)}</p>
+        <p className="text-[14px] text-mute">{figureSentence(f, unit)}</p>
+        {f.rule !== null && stands !== null && (
+          <p className="text-[14px] text-mute">
+            {own
+              ? `In use: ${text(stands)}, ${fromWords(own)}.`
+              : `In use: ${text(stands)}, the house's word, worth ${f.prior.worth} of them.`}
+          </p>
+        )}
+        {f.outliers.length > 0 && (
+          <p className="text-[14px]">
+            Left out:{" "}
+            {f.outliers.map((o) => `${smallText(o.byMm, unit)} (${o.of}, ${sayDay(dayOf(o.day))})`).join("; ")}.
+          </p>
+        )}
+        {wrong !== "" && (
+          <p className="trouble" role="alert">
+            {wrong}
+          </p>
+        )}
+      </div>
+      <div className="flex items-center gap-3 sm:justify-end">
+        {f.own !== null && (
+          <p className="tight text-[20px] font-semibold">
+            {f.rule !== null && differs && stands !== null && <span className="text-mute">{text(stands)} → </span>}
+            {text(f.own)}
+          </p>
+        )}
+        {f.rule !== null && differs && (
+          <button type="button" className="btn btn-main" onClick={() => void write("own")}>
+            Take it on
+          </button>
+        )}
+        {f.rule !== null && own && !differs && (
+          <button type="button" className="btn btn-small" onClick={() => void write("house")}>
+            Back to the house's word
+          </button>
+        )}
+      </div>
+    </li>
+  );
+}

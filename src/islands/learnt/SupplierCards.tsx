@@ -1,0 +1,63 @@
+import type { SupplierCard } from "../../core/learn/supplier-card.ts";
+import { smallText } from "../../core/words/learnt.ts";
+import { percent } from "../../core/words/percent.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+
+type Props = { readonly cards: readonly SupplierCard[]; readonly prefs: Prefs };
+
+/** What each supplier promised, and what came. */
+export function SupplierCards({ cards, prefs }: Props) {
+  if (cards.length === 0) return <p>No supplier is known yet: they come with their first order.</p>;
+  return (
+    <ul className="grid gap-4 sm:grid-cols-2">
+      {cards.map((c) => (
+        <li key={c.name} className="border border-line bg-sheet p-4">
+          <h2 className="!mt-0">{c.name}</h2>
+          <dl className="mt-2 grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1.5">
+            <Row name="Takes" says={leadWords(c)} />
+            <Row name="Late" says={lateWords(c)} />
+            <Row name="Came back" says={backWords(c)} />
+            {c.kinds.map((k) => (
+              <Row
+                key={String(k.sealed)}
+                name={k.sealed ? "Sealed units" : "Single glass"}
+                says={
+                  k.off === null
+                    ? `${k.sides} sides measured: too few to say`
+                    : `${offWords(k.off, prefs)}, scattered by ${smallText(k.spread, prefs.unit)}; between ${smallText(k.offWithin.lo, prefs.unit)} and ${smallText(k.offWithin.hi, prefs.unit)}, from ${k.sides} sides${k.outliers ? `; ${k.outliers} made wrong, not counted` : ""}`
+                }
+              />
+            ))}
+          </dl>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+const Row = ({ name, says }: { readonly name: string; readonly says: string }) => (
+  <>
+    <dt className="text-mute">{name}</dt>
+    <dd>{says}</dd>
+  </>
+);
+
+const days = (n: number): string => `${n} working ${n === 1 ? "day" : "days"}`;
+const leadWords = ({ lead }: SupplierCard): string =>
+  lead.usual === null || lead.slow === null
+    ? `says ${days(lead.days)}; ${lead.orders} ${lead.orders === 1 ? "order" : "orders"} came, too few to say`
+    : `mostly ${days(lead.usual)}, nine in ten within ${lead.slow}; from ${lead.orders} orders`;
+const lateWords = (c: SupplierCard): string =>
+  c.orders === 0
+    ? "no order came yet"
+    : c.late === 0
+      ? `never, of ${c.orders}`
+      : `${c.late} of ${c.orders}, at most by ${days(c.latestBy)}`;
+const backWords = (c: SupplierCard): string =>
+  c.panes === 0
+    ? "no pane came yet"
+    : `${c.back} of ${c.panes}: ${percent(c.backRate)}, between ${percent(c.backWithin.lo)} and ${percent(c.backWithin.hi)}`;
+function offWords(off: number, prefs: Prefs): string {
+  const text = smallText(Math.abs(off), prefs.unit);
+  return Math.abs(off) < 0.1 ? "as ordered" : `${text} ${off > 0 ? "larger" : "smaller"} than ordered`;
+}

@@ -1,0 +1,72 @@
+import { REMAKE_WHY, REMAKE_WHYS, type RemakeWhy } from "../../core/learn/remake.ts";
+import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
+import { dayOf, writeDay } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { Fold } from "../parts/Fold.tsx";
+import { usePane } from "../parts/pane-context.ts";
+
+/** A pane that was set and has to be made again: why, and whose. It stands in the ledger of what came back. */
+export function CameBack() {
+  const { book, today, say, write } = usePane();
+  const kept = book.remakes.get("");
+  if (kept)
+    return (
+      <p className="note-wax">
+        It came back {sayDay(dayOf(kept.day))}: {REMAKE_WHY[kept.why].name}, {WHOSE_NAMES[kept.whose]}.{" "}
+        {say(REMAKE_WHY[kept.why].prevents)}{" "}
+        <button type="button" className="btn btn-small" onClick={() => write("remake.kept", { ...kept, gone: true })}>
+          It did not
+        </button>
+      </p>
+    );
+  return (
+    <Fold title="It came back" more="if it has to be made again">
+      <form
+        className="grid grid-cols-2 items-end gap-2"
+        onSubmit={(e) => {
+          e.preventDefault();
+          const form = new FormData(e.currentTarget);
+          write("remake.kept", {
+            line: "",
+            day: writeDay(today),
+            why: form.get("why") as RemakeWhy,
+            whose: form.get("whose") as Whose,
+            pence: null,
+            note: String(form.get("note") ?? "").trim(),
+          });
+        }}
+      >
+        <label>
+          <span className="text-[13px] text-mute">What went wrong</span>
+          <select name="why" required defaultValue="">
+            <option value="" disabled>
+              choose
+            </option>
+            {REMAKE_WHYS.map((w) => (
+              <option key={w} value={w}>
+                {REMAKE_WHY[w].name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label>
+          <span className="text-[13px] text-mute">Whose</span>
+          <select name="whose" defaultValue="not-known">
+            {WHOSE.map((w) => (
+              <option key={w} value={w}>
+                {WHOSE_NAMES[w]}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="col-span-2">
+          <span className="text-[13px] text-mute">What was seen</span>
+          <input name="note" maxLength={200} />
+        </label>
+        <button type="submit" className="btn col-span-2">
+          It came back
+        </button>
+      </form>
+    </Fold>
+  );
+}

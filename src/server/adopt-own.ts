@@ -1,0 +1,39 @@
+import { v7 as uuidv7 } from "uuid";
+import { HOUSE_DEFAULTS } from "../core/house/rules.ts";
+import { ownFigures, toAdopt } from "../core/learn/own-figures.ts";
+import type { Entry, Kind } from "../core/log/kinds.ts";
+import { appendEntries } from "../db/append.ts";
+import type { Database } from "../db/database.ts";
+import { seenRows } from "../db/seen-rows.ts";
+import { loadFirm } from "./firm.ts";
+import { log } from "./log.ts";
+import { today } from "./today.ts";
+
+/** Kinds after which a figure of the firm's own may say something else. */
+const TELLS: ReadonlySet<Kind> = new Set(["order.checked", "order.arrived", "measure.again", "set.fit"]);
+/** Who writes what the house took on by itself. */
+const THE_HOUSE = "House rules";
+
+/** Takes on the firm's own figures, where the house says that they are taken on by themselves. */
+export function adoptOwn(db: Database, added: readonly Entry[], now: Date): void {
+  if (!added.some((e) => TELLS.has(e.kind))) return;
+  const { firm } = loadFirm(db);
+  if (firm.house.ownFigures !== "by themselves") return;
+  const figures = ownFigures(
+    seenRows(db).map((r) => r.seen),
+    { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today: today() },
+  );
+  const entries = toAdopt(figures).map(
+    (f, n): Entry => ({
+      id: uuidv7(),
+      at: new Date(now.getTime() + n).toISOString(),
+      who: THE_HOUSE,
+      about: {},
+      kind: "house.rule",
+      payload: { rule: f.rule ?? "", value: f.own ?? 0, own: f.from },
+    }),
+  );
+  if (entries.length === 0) return;
+  const done = appendEntries(db, entries, { receivedAt: now.toISOString(), sure: false });
+  if (!done.ok) log.error({ err: done.error }, "the firm's own figures were not taken on");
+}
