@@ -4,16 +4,15 @@
  */
 import { seeded } from "../src/core/chance/seeded.ts";
 import { largestRectangle } from "../src/core/geometry/largest.ts";
-import { bestTurn, centred, gapsOf, layTurn, MOST_TURN } from "../src/core/geometry/placing.ts";
-import { SIDES } from "../src/core/geometry/quad.ts";
+import { MOST_TURN } from "../src/core/geometry/placing.ts";
 import { HOUSE_DEFAULTS } from "../src/core/house/rules.ts";
 import { figureOf, governing, type OpeningReadings } from "../src/core/measure/figure.ts";
 import { slipsIn } from "../src/core/measure/slips.ts";
 import { bestDeduction, findBest, type OddsInput } from "../src/core/size/best.ts";
 import { bowSetback } from "../src/core/size/lay.ts";
-import { middlesOf } from "../src/core/size/lay-model.ts";
 import { deductionOf } from "../src/core/size/school.ts";
 import { floorTo, gridUnit, mm, type Nm, takeNm, toMm } from "../src/core/units/length.ts";
+import { judged } from "./judged.ts";
 import {
   anOpening,
   errorsOf,
@@ -39,23 +38,6 @@ const AT = process.argv[5] ?? "eight";
 if (!(AT in READ_AT)) throw new Error(`Which readings? One of ${Object.keys(READ_AT).join(", ")}.`);
 read.at = READ_AT[AT as keyof typeof READ_AT];
 const FIXED = ["snug", "easy", "by-the-book"] as const;
-
-/**
- * What becomes of a pane as it came, in a year: it is laid as the application draws it, at the turn with the best smallest gap
- * and evened. It must go in on the tightest day, and be covered on the widest.
- */
-function judged(
-  o: TrueOpening,
-  pane: { readonly width: number; readonly height: number },
-): "fits" | "binds" | "cover-lost" {
-  const middles = middlesOf(o.bow);
-  if (bestTurn(moved(o, 0), pane, middles).gap <= 0) return "binds";
-  const wide = moved(o, 1);
-  const placed = centred(wide, { ...pane, turn: layTurn(wide, pane, middles) }, middles);
-  if (!placed) return "cover-lost";
-  const gaps = gapsOf(wide, placed, middles);
-  return SIDES.every((s) => o.depth - gaps[s].most >= o.leastCover) ? "fits" : "cover-lost";
-}
 
 /** Whether any true rectangle at all, cut and turned exactly, would have gone in all year and been covered. */
 function anyWouldDo(o: TrueOpening): boolean {

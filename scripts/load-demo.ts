@@ -4,6 +4,7 @@ import { appendEntries } from "../src/db/append.ts";
 import { createDatabase } from "../src/db/database.ts";
 import { logEnd } from "../src/db/entry-log.ts";
 import { bringTablesUp } from "../src/db/tables-made.ts";
+import { lastYears } from "../src/demo/last-year.ts";
 import { ottermoleRow } from "../src/demo/ottermole-row.ts";
 import { today } from "../src/server/today.ts";
 
@@ -14,9 +15,13 @@ const { entries: there } = logEnd(db);
 if (there > 0) {
   console.log(`${file} has ${there} entries already: left as it is.`);
 } else {
-  const { entries } = EntryBatch.parse({ entries: ottermoleRow(today()) });
-  const done = appendEntries(db, entries);
-  if (!done.ok) throw new Error(`the demo round was refused: ${JSON.stringify(done.error)}`);
-  console.log(`Loaded the Ottermole Row round: ${done.value.taken.length} entries.`);
+  let taken = 0;
+  for (const story of [lastYears(today()), ottermoleRow(today())]) {
+    const { entries } = EntryBatch.parse({ entries: story });
+    const done = appendEntries(db, entries);
+    if (!done.ok) throw new Error(`the demo was refused: ${JSON.stringify(done.error)}`);
+    taken += done.value.taken.length;
+  }
+  console.log(`Loaded the Ottermole Row round, and the firm's last years: ${taken} entries.`);
 }
 db.$client.close();

@@ -7,6 +7,7 @@ import { dayOf } from "../src/core/units/day.ts";
 import { appendEntries } from "../src/db/append.ts";
 import { createDatabase } from "../src/db/database.ts";
 import { listOrders, listRounds, panesOfRound } from "../src/db/lists.ts";
+import { lastYears } from "../src/demo/last-year.ts";
 import { ottermoleRow } from "../src/demo/ottermole-row.ts";
 import { CHROMIUM } from "../tests/support/chromium.ts";
 
@@ -19,6 +20,7 @@ const clear = () => {
 
 clear();
 const db = createDatabase(file);
+appendEntries(db, lastYears(dayOf(TODAY)));
 appendEntries(db, ottermoleRow(dayOf(TODAY)));
 const round = listRounds(db)[0]?.id ?? "";
 const panes = panesOfRound(db, round);

@@ -77,14 +77,14 @@ export const panes = sqliteTable(
     makeup: text({ mode: "json" }),
     /** What the board of orders and the alerts say of it (`core/round/board-facts.ts`). */
     facts: text({ mode: "json" }).notNull(),
-    /** What it tells of the firm's own errors (`core/learn/seen.ts`); null where it tells nothing. */
+    /** What it tells of the firm's own errors (`core/learn/seen.ts`); `null` (the JSON word) where it tells nothing. */
     seen: text({ mode: "json" }),
   },
   (t) => [
     index("panes_round").on(t.round),
     index("panes_address").on(t.address),
     index("panes_open").on(t.addedAt).where(sql`${t.signedDay} is null`),
-    index("panes_seen").on(t.id).where(sql`${t.seen} is not null`),
+    index("panes_seen").on(t.id).where(sql`${t.seen} <> 'null'`),
     index("panes_closed").on(t.holeSince).where(sql`${t.holeSince} is not null`),
   ],
 );

@@ -1,4 +1,4 @@
-import { isNotNull } from "drizzle-orm";
+import { isNotNull, sql } from "drizzle-orm";
 import type { PaneSeen } from "../core/learn/seen.ts";
 import type { Running } from "./database.ts";
 import { orders, panes } from "./schema.ts";
@@ -24,7 +24,7 @@ export const seenRows = (db: Running): readonly SeenRow[] =>
       seen: panes.seen,
     })
     .from(panes)
-    .where(isNotNull(panes.seen))
+    .where(sql`${panes.seen} <> 'null'`)
     .all()
     .map((r) => ({ ...r, seen: r.seen as PaneSeen }));
 

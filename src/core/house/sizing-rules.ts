@@ -96,7 +96,7 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
   },
   cutOffUnitMm: {
     value: 0,
-    says: "The same, sealed {units}",
+    says: "The same, {units}",
     unit: "mm",
     source: "nothing known: your own deliveries tell",
     from: -5,

@@ -76,9 +76,17 @@ export function ownFigures(panes: readonly PaneSeen[], by: By): readonly OwnFigu
   ];
 }
 
-/** What is adopted at once by a house that lets its figures follow: those that say something else than the rule. */
+/** Whether the firm's own figure is another than the one in use. */
+export const differs = (f: Pick<OwnFigure, "own" | "now">): boolean =>
+  f.own !== null && Math.abs(f.own - f.now) >= SAME_MM;
+
+/** Whether the one in use is hardly true any more: it lies outside of where the truth lies with nine chances in ten. */
+export const isClear = (f: Pick<OwnFigure, "own" | "now" | "within">): boolean =>
+  differs(f) && (f.now < f.within.lo || f.now > f.within.hi);
+
+/** What is adopted at once by a house that lets its figures follow: those that clearly say something else than the rule. */
 export const toAdopt = (figures: readonly OwnFigure[]): readonly OwnFigure[] =>
-  figures.filter((f) => f.rule !== null && f.own !== null && Math.abs(f.own - f.now) >= SAME_MM);
+  figures.filter((f) => f.rule !== null && isClear(f));
 
 const seen = (value: number, day: string, today: Day): Seen => ({ value, weight: weightOf(dayOf(day), today) });
 
@@ -129,7 +137,7 @@ function cutFigures(all: readonly SideCame[], sealed: boolean, by: By): readonly
     : (["cutOffMm", "cutErrorMm"] as const);
   const { belief: b, usual, outliers } = cutBelief(sides, { withinMm: by.defaults[rule], today: by.today });
   const from = { seen: usual.length, of: "sides" } as const;
-  const what = sealed ? "sealed {units}" : "single glass";
+  const what = sealed ? "{units}" : "single glass";
   const named = outliers.map((s) => ({ byMm: s.byMm, of: s.supplier, day: s.day }));
   // What was seen holds the error of the tape that checked it: that is counted once already.
   const tape = usual.length === 0 ? 0 : usual.reduce((t, s) => t + tapeSpread(s.tape, by.house) ** 2, 0) / usual.length;
@@ -150,7 +158,7 @@ function cutFigures(all: readonly SideCame[], sealed: boolean, by: By): readonly
     figure({
       id: sealed ? "cut-units" : "cut-single",
       rule,
-      says: `The cutter is off about that by, ${what}`,
+      says: `The cutter scatters about that by, ${what}`,
       own: asLimit(spreadOf(b)),
       within: { lo: asLimit(spread.lo), hi: asLimit(spread.hi) },
       from,

@@ -1,13 +1,13 @@
 import { frameOf } from "../frame/systems.ts";
-import { governing, type OpeningReadings } from "../measure/figure.ts";
-import { OPENING } from "../measure/places.ts";
+import type { OpeningReadings } from "../measure/figure.ts";
+import { HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
 import type { PaneBook, ReadingAsRead } from "../pane/book.ts";
 import type { OrderBook, OrderLine } from "../pane/order-book.ts";
 import { readingsOf } from "../pane/readings-of.ts";
 import { standsOf } from "../pane/stands.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
-import { takeNm, toMm } from "../units/length.ts";
+import { toMm } from "../units/length.ts";
 import type { CameBack, PaneCame, PaneSeen, ReadTwice, RoomSeen, SideCame } from "./seen.ts";
 
 /** Readings further apart than this were not of one place, mm. */
@@ -131,9 +131,21 @@ function roomOf(book: PaneBook): readonly RoomSeen[] {
   return (["width", "height"] as const).flatMap((axis) => {
     const room = fit.went[axis];
     const seen = room ? mmOf(room) : null;
-    const read = governing(opening, axis);
-    if (seen === null || !read) return [];
-    const expected = toMm(takeNm(read.length, size[axis]));
-    return [{ material, day: dayIn(fit.at), byMm: seen - expected, lengthMm: toMm(read.length) }];
+    const read = evenly(opening, axis);
+    if (seen === null || read === null) return [];
+    return [{ material, day: dayIn(fit.at), byMm: seen - (read - toMm(size[axis])), lengthMm: read }];
   });
+}
+
+/** An opening that tapers by more than this has no one size to compare a room with, mm. */
+const EVEN_MM = 2;
+
+/** The mean of an axis' readings, mm: the smallest of them would be too small by chance. Null where they differ by too much. */
+function evenly(opening: OpeningReadings, axis: "width" | "height"): number | null {
+  const read = (axis === "width" ? WIDTHS : HEIGHTS).flatMap((p) => {
+    const length = opening[p];
+    return length === undefined ? [] : [toMm(length)];
+  });
+  if (read.length === 0 || Math.max(...read) - Math.min(...read) > EVEN_MM) return null;
+  return read.reduce((sum, r) => sum + r, 0) / read.length;
 }

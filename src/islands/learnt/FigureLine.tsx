@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { OwnFigure } from "../../core/learn/own-figures.ts";
+import { differs, isClear, type OwnFigure } from "../../core/learn/own-figures.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -25,7 +25,7 @@ export function FigureLine({ figure: f, prefs }: Props) {
   };
   const stands = taken === "own" ? f.own : taken === "house" ? f.prior.value : f.now;
   const own = taken === "own" ? f.from : taken === "house" ? null : f.adopted;
-  const differs = f.own !== null && stands !== null && Math.abs(f.own - stands) >= 0.05;
+  const now = { ...f, now: stands ?? f.now };
   return (
     <li className="grid gap-x-6 gap-y-1 py-3 sm:grid-cols-[minmax(0,1fr)_auto]">
       <div>
@@ -37,6 +37,9 @@ export function FigureLine({ figure: f, prefs }: Props) {
               ? `In use: ${text(stands)}, ${fromWords(own)}.`
               : `In use: ${text(stands)}, the house's word, worth ${f.prior.worth} of them.`}
           </p>
+        )}
+        {f.rule !== null && differs(now) && !isClear(now) && (
+          <p className="text-[14px] text-mute">What is in use may still be right: see what the next ones say.</p>
         )}
         {f.outliers.length > 0 && (
           <p className="text-[14px]">
@@ -53,16 +56,16 @@ export function FigureLine({ figure: f, prefs }: Props) {
       <div className="flex items-center gap-3 sm:justify-end">
         {f.own !== null && (
           <p className="tight text-[20px] font-semibold">
-            {f.rule !== null && differs && stands !== null && <span className="text-mute">{text(stands)} → </span>}
+            {f.rule !== null && differs(now) && stands !== null && <span className="text-mute">{text(stands)} → </span>}
             {text(f.own)}
           </p>
         )}
-        {f.rule !== null && differs && (
-          <button type="button" className="btn btn-main" onClick={() => void write("own")}>
+        {f.rule !== null && differs(now) && (
+          <button type="button" className={`btn ${isClear(now) ? "btn-main" : ""}`} onClick={() => void write("own")}>
             Take it on
           </button>
         )}
-        {f.rule !== null && own && !differs && (
+        {f.rule !== null && own && !differs(now) && (
           <button type="button" className="btn btn-small" onClick={() => void write("house")}>
             Back to the house's word
           </button>

@@ -113,7 +113,7 @@ function Line({
   const pence = said?.pence ?? line.pence;
   return (
     <li className="py-3">
-      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+      <div className="flex items-baseline justify-between gap-x-4">
         <p>
           <a className="font-semibold" href={`/panes/${line.pane}/order`}>
             {line.where}

@@ -45,7 +45,7 @@ const Row = ({ name, says }: { readonly name: string; readonly says: string }) =
 const days = (n: number): string => `${n} working ${n === 1 ? "day" : "days"}`;
 const leadWords = ({ lead }: SupplierCard): string =>
   lead.usual === null || lead.slow === null
-    ? `says ${days(lead.days)}; ${lead.orders} ${lead.orders === 1 ? "order" : "orders"} came, too few to say`
+    ? `says ${days(lead.days)}; ${lead.orders === 0 ? "nothing came yet" : `${lead.orders} came, too few to say`}`
     : `mostly ${days(lead.usual)}, nine in ten within ${lead.slow}; from ${lead.orders} orders`;
 const lateWords = (c: SupplierCard): string =>
   c.orders === 0

@@ -1,0 +1,183 @@
+import { describe, expect, it } from "vitest";
+import { seeded } from "../chance/seeded.ts";
+import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import { dayOf } from "../units/day.ts";
+import { isClear, type OwnFigure, ownFigures, toAdopt } from "./own-figures.ts";
+import { byWhy, quarterOf, quartersOf } from "./remakes-ledger.ts";
+import { NOTHING_SEEN, type PaneSeen } from "./seen.ts";
+import { supplierCards } from "./supplier-card.ts";
+
+const TODAY = dayOf("2026-05-20");
+const side = (byMm: number, more: Partial<PaneSeen["sides"][number]> = {}): PaneSeen => ({
+  ...NOTHING_SEEN,
+  sides: [{ supplier: "Salt Lane", sealed: false, who: "Nell", tape: "mm", day: "2026-05-01", byMm, ...more }],
+});
+const came = (day: string, back = false, supplier = "Salt Lane"): PaneSeen => ({
+  ...NOTHING_SEEN,
+  came: [{ supplier, day, back }],
+  back: back ? [{ line: "l", day, supplier, said: "", why: null, whose: null, pence: 1200 }] : [],
+});
+const figures = (panes: readonly PaneSeen[], house: HouseRules = HOUSE_DEFAULTS) =>
+  ownFigures(panes, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today: TODAY });
+const one = (id: string, panes: readonly PaneSeen[], house?: HouseRules): OwnFigure => {
+  const found = figures(panes, house).find((f) => f.id === id);
+  if (!found) throw new Error(id);
+  return found;
+};
+const many = (n: number, of: (i: number) => PaneSeen): readonly PaneSeen[] =>
+  Array.from({ length: n }, (_, i) => of(i));
+
+describe("figures of the firm's own", () => {
+  it("nine sides say nothing, ten do: all 1.2 larger, against a nought worth two: 1.2 × 10 / 12, a little less for their age", () => {
+    expect(
+      one(
+        "off-single",
+        many(9, () => side(1.2)),
+      ).own,
+    ).toBeNull();
+    const ten = one(
+      "off-single",
+      many(10, () => side(1.2)),
+    );
+    expect(ten.own).toBe(1);
+    expect(ten.from).toEqual({ seen: 10, of: "sides" });
+    expect(ten.within.lo).toBeLessThan(1);
+    expect(ten.within.hi).toBeGreaterThan(1);
+    expect(isClear(ten)).toBe(true);
+  });
+  it("a pane made wrong is named, and moves nothing", () => {
+    const f = one("off-single", [...many(20, (i) => side(i % 2 ? 0.3 : -0.3)), side(-10)]);
+    expect(f.own).toBe(0);
+    expect(f.outliers).toEqual([{ byMm: -10, of: "Salt Lane", day: "2026-05-01" }]);
+    expect(f.from.seen).toBe(20);
+  });
+  it("sealed units are a figure apart", () => {
+    const panes = [...many(12, () => side(1)), ...many(12, () => side(-1, { sealed: true }))];
+    expect(one("off-single", panes).own).toBeGreaterThan(0.8);
+    expect(one("off-units", panes).own).toBeLessThan(-0.8);
+  });
+  it("the tape that checked them is taken out of their scatter, once", () => {
+    const scattered = many(40, (i) => side(i % 2 ? 0.7 : -0.7));
+    const fine = one("cut-single", scattered, { ...HOUSE_DEFAULTS, tapeErrorMm: 0 });
+    const coarse = one("cut-single", scattered, { ...HOUSE_DEFAULTS, tapeErrorMm: 0.5 });
+    expect(fine.own).toBeCloseTo(1.2, 1);
+    expect(coarse.own).toBeLessThan(fine.own ?? 0);
+  });
+  it("what was seen years ago counts little", () => {
+    const old = many(20, () => side(2, { day: "2016-05-01" }));
+    const young = many(20, () => side(0));
+    expect(one("off-single", [...old, ...young]).own).toBeLessThan(0.15);
+  });
+  it("places read twice: differences of 0.7 are a tape of 0.5", () => {
+    const twice = many(30, (i) => ({
+      ...NOTHING_SEEN,
+      twice: [{ who: "Nell", tape: "in" as const, day: "2026-05-01", byMm: i % 2 ? 0.7 : -0.7 }],
+    }));
+    expect(one("tape-in", twice).own).toBeCloseTo(0.48, 1);
+    expect(one("tape-mm", twice).from.seen).toBe(0);
+  });
+  it("timber that closed by half a millimetre in half a metre: 1 mm a metre; shown, and never adopted", () => {
+    const rooms = many(30, () => ({
+      ...NOTHING_SEEN,
+      room: [{ material: "timber" as const, day: "2026-05-01", byMm: -0.5, lengthMm: 500 }],
+    }));
+    const f = one("move-timber", rooms);
+    expect(f.own).toBeCloseTo(-0.94, 1);
+    expect(f.rule).toBeNull();
+    expect(toAdopt([f])).toEqual([]);
+  });
+  it("is taken on by itself only where what is in use lies outside of it", () => {
+    const c = seeded(3);
+    const unsure = many(12, () => side(0.1 + 0.6 * c.normal()));
+    expect(toAdopt(figures(unsure)).map((f) => f.rule)).not.toContain("cutOffMm");
+    expect(toAdopt(figures(many(30, () => side(1.2)))).map((f) => f.rule)).toContain("cutOffMm");
+    // Once taken on it says the same, and is not taken on again.
+    const house = {
+      ...HOUSE_DEFAULTS,
+      cutOffMm:
+        one(
+          "off-single",
+          many(30, () => side(1.2)),
+        ).own ?? 0,
+    };
+    expect(
+      toAdopt(
+        figures(
+          many(30, () => side(1.2)),
+          house,
+        ),
+      ).map((f) => f.rule),
+    ).not.toContain("cutOffMm");
+  });
+});
+
+describe("the ledger", () => {
+  it.each([
+    ["2026-01-01", "2026 Q1"],
+    ["2026-03-31", "2026 Q1"],
+    ["2026-04-01", "2026 Q2"],
+    ["2025-12-31", "2025 Q4"],
+  ])("%s is in %s", (day, name) => expect(quarterOf(dayOf(day))).toBe(name));
+  it("one of forty, with half a pane of fifteen before: 1.5 of 55; three of a quarter are few", () => {
+    const [first, second] = quartersOf([
+      ...many(40, (i) => came("2026-02-03", i === 7)),
+      ...many(3, () => came("2026-05-03")),
+    ]);
+    expect(first).toMatchObject({ name: "2026 Q1", came: 40, back: 1, few: false });
+    expect(first?.rate).toBeCloseTo(1.5 / 55, 10);
+    expect(first?.within.lo).toBeLessThan(1.5 / 55);
+    expect(second).toMatchObject({ came: 3, back: 0, few: true });
+    expect(second?.within.hi).toBeGreaterThan(0.08);
+  });
+  it("what went wrong, with what it cost, and what nobody said last", () => {
+    const back = (why: "carried" | null, pence: number | null) => ({
+      line: "",
+      day: "2026-05-01",
+      supplier: null,
+      said: "",
+      why,
+      whose: null,
+      pence,
+    });
+    expect(byWhy([back(null, 100), back(null, null), back("carried", 4200)])).toEqual([
+      { why: "carried", panes: 1, pence: 4200 },
+      { why: null, panes: 2, pence: 100 },
+    ]);
+  });
+});
+
+describe("a supplier's card", () => {
+  const calendar = {
+    workingWeekdays: MONDAY_TO_FRIDAY,
+    daysOff: new Set<never>(),
+    wet: new Set<never>(),
+    lowC: new Map(),
+  };
+  const gone = (sent: string, due: string, arrived: string) => ({
+    supplier: "Fen End",
+    sent: dayOf(sent),
+    due: dayOf(due),
+    arrived: dayOf(arrived),
+  });
+  const [card] = supplierCards({
+    suppliers: [{ name: "Fen End", leadDays: 3 }],
+    gone: [
+      gone("2026-05-04", "2026-05-07", "2026-05-07"),
+      gone("2026-05-04", "2026-05-08", "2026-05-11"),
+      gone("2026-05-11", "2026-05-14", "2026-05-13"),
+    ],
+    panes: [
+      ...many(10, () => came("2026-05-07", false, "Fen End")),
+      came("2026-05-08", true, "Fen End"),
+      side(1, { supplier: "Fen End" }),
+    ],
+    calendar,
+    limits: { single: 1, sealed: 2 },
+    today: TODAY,
+  });
+  it("came a day late once of three: over a weekend one working day", () =>
+    expect(card).toMatchObject({ orders: 3, late: 1, latestBy: 1, panes: 11, back: 1 }));
+  it("one side is too few to say anything of its cutter", () =>
+    expect(card?.kinds).toMatchObject([{ sealed: false, sides: 1, off: null }]));
+});
