@@ -1,0 +1,96 @@
+import type { Chance } from "../chance/seeded.ts";
+import type { System } from "../frame/systems.ts";
+import type { Quad, Side } from "../geometry/quad.ts";
+import type { OpeningReadings } from "../measure/figure.ts";
+import type { OpeningPlace } from "../measure/places.ts";
+import type { Joints } from "../takeout/beads.ts";
+import type { Day } from "../units/day.ts";
+import type { LengthUnit, Nm } from "../units/length.ts";
+
+/** What is drawn beside the question. */
+export type Picture =
+  | {
+      readonly kind: "tape";
+      readonly unit: LengthUnit;
+      readonly at: Nm;
+      readonly from: Nm;
+      readonly to: Nm;
+      readonly tick: Nm;
+    }
+  | { readonly kind: "opening"; readonly quad: Quad; readonly readings: OpeningReadings; readonly unit: LengthUnit }
+  | { readonly kind: "section"; readonly system: System; readonly held: "glass" | "unit"; readonly mirrored: boolean }
+  | { readonly kind: "beads"; readonly joints: Joints; readonly width: number; readonly height: number }
+  | { readonly kind: "days"; readonly from: Day; readonly days: readonly PracticeDay[]; readonly set: Day }
+  | { readonly kind: "bench"; readonly sheet: Sized; readonly pane: Sized }
+  | { readonly kind: "sash"; readonly widthMm: number; readonly heightMm: number; readonly dropMm: number }
+  | { readonly kind: "lines"; readonly lines: readonly string[] };
+
+type Sized = { readonly width: number; readonly height: number };
+export type PracticeDay = {
+  readonly day: Day;
+  readonly off: boolean;
+  readonly wet: boolean;
+  readonly lowC: number | null;
+};
+
+/** What is asked for, and in what form. */
+export type Asks =
+  | { readonly kind: "choice"; readonly options: readonly string[] }
+  | { readonly kind: "length"; readonly names: readonly string[]; readonly unit: LengthUnit }
+  | { readonly kind: "order"; readonly sides: readonly Side[] }
+  | { readonly kind: "place"; readonly places: readonly OpeningPlace[] }
+  | { readonly kind: "day"; readonly days: readonly Day[] };
+
+/** Lengths as typed, in the order asked; or what was picked, by its place in what was offered. */
+export type Answer = { readonly texts: readonly string[]; readonly picks: readonly number[] };
+
+export type Judged = {
+  readonly right: boolean;
+  /** How far off, mm; null where the answer is no length. */
+  readonly offMm: number | null;
+  /** What is right, with its sum. */
+  readonly says: string;
+};
+
+/** One made-up case, and how an answer to it is judged. */
+export type Made = {
+  readonly asks: string;
+  readonly form: Asks;
+  readonly picture: Picture;
+  readonly judge: (answer: Answer) => Judged;
+};
+
+export type Exercise = {
+  readonly name: string;
+  /** Why it is worth a minute. */
+  readonly why: string;
+  /** Makes a case: the same chance, level and unit make the same one. Levels go from 1 to 5, and grow harder. */
+  readonly make: (chance: Chance, level: number, unit: LengthUnit) => Made;
+};
+
+export const MOST_LEVEL = 5;
+
+export const below = (c: Chance, n: number): number => Math.floor(c.uniform() * n);
+export const oneOf = <T>(c: Chance, of: readonly T[]): T => of[below(c, of.length)] as T;
+export const between = (c: Chance, lo: number, hi: number): number => lo + c.uniform() * (hi - lo);
+
+/** So many of a list, in a made-up order, the one that must be among them included. */
+export function someOf<T>(c: Chance, of: readonly T[], count: number, must: T): readonly T[] {
+  const rest = of.filter((x) => x !== must);
+  const out: T[] = [must];
+  while (out.length < count && rest.length > 0) out.push(...rest.splice(below(c, rest.length), 1));
+  for (let i = out.length - 1; i > 0; i--) {
+    const k = below(c, i + 1);
+    [out[i], out[k]] = [out[k] as T, out[i] as T];
+  }
+  return out;
+}
+
+/** Made anew until it will do: a case whose right answer is not one clear one is no exercise. */
+export function until<T>(make: () => T | null): T {
+  for (let i = 0; i < 400; i++) {
+    const made = make();
+    if (made !== null) return made;
+  }
+  throw new Error("no such case in four hundred");
+}
