@@ -32,6 +32,7 @@ import { PostReadOrder } from "./order-file.ts";
 import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
 import { CalcPane, GetPane, GetRound } from "./panes.ts";
 import { GetPlan, PostLayOut } from "./plan.ts";
+import { PostPractice } from "./practice.ts";
 import { type Route, route } from "./route.ts";
 import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.ts";
 
@@ -77,6 +78,7 @@ export const ROUTES: readonly Route[] = [
   CalcCutting,
   PostLayOut,
   GetPlan,
+  PostPractice,
   PostEntries,
   GetEntries,
   GetPane,

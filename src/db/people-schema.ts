@@ -1,4 +1,4 @@
-import { integer, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /* Who may come in. No entries: what is secret is kept as a hash, ends, and is not handed out in an archive. */
 
@@ -81,3 +81,19 @@ export const audit = sqliteTable("audit", {
   about: text().notNull(),
   from: text("from_address").notNull(),
 });
+
+/** Answers to exercises: each person's own, and nobody else's to see unless the house says so. */
+export const practice = sqliteTable(
+  "practice",
+  {
+    id: text().primaryKey(),
+    who: text().notNull(),
+    at: text().notNull(),
+    exercise: text().notNull(),
+    level: integer().notNull(),
+    right: integer({ mode: "boolean" }).notNull(),
+    seconds: real().notNull(),
+    offMm: real("off_mm"),
+  },
+  (t) => [index("practice_who").on(t.who, t.at)],
+);

@@ -21,7 +21,7 @@ export type Picture =
   | { readonly kind: "section"; readonly system: System; readonly held: "glass" | "unit"; readonly mirrored: boolean }
   | { readonly kind: "beads"; readonly joints: Joints; readonly width: number; readonly height: number }
   | { readonly kind: "days"; readonly from: Day; readonly days: readonly PracticeDay[]; readonly set: Day }
-  | { readonly kind: "bench"; readonly sheet: Sized; readonly pane: Sized }
+  | { readonly kind: "bench"; readonly sheet: Sized; readonly pane: Sized; readonly unit: LengthUnit }
   | { readonly kind: "sash"; readonly widthMm: number; readonly heightMm: number; readonly dropMm: number }
   | { readonly kind: "lines"; readonly lines: readonly string[] };
 

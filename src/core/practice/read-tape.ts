@@ -20,10 +20,12 @@ export const READ_TAPE: Exercise = {
     const tick = TICKS[unit][level - 1] ?? NM_PER_MM;
     const sight = (SIGHT_MM[level - 1] ?? 20) * NM_PER_MM;
     const at = nm(Math.round(((200 + below(c, LONGEST_MM - 200)) * NM_PER_MM) / tick) * tick + below(c, 8) * tick);
+    // Held anywhere in the eye's sight.
+    const from = nm(at - Math.round(sight * (0.5 + c.uniform())));
     return {
       asks: "What does the tape say where the edge stands?",
       form: { kind: "length", names: ["reading"], unit },
-      picture: { kind: "tape", unit, at, from: nm(at - sight), to: nm(at + sight), tick: nm(tick) },
+      picture: { kind: "tape", unit, at, from, to: nm(from + 2 * sight), tick: nm(tick) },
       judge: ({ texts }) => {
         const says = `It stands at ${writeLength(at, unit, { places: 1, ticks: 32 })}.`;
         const read = readTape(texts[0] ?? "", unit);

@@ -32,7 +32,7 @@ export const SET_STRAIGHTEDGE: Exercise = {
     return {
       asks: `Your cutter's wheel runs ${text(offsetMm)} from the straightedge. First cut: the pane's ${first.cuts}. How far from the edge of the sheet does the straightedge stand, ${far ? "on the far side of the cut" : "on the near side of it"}?`,
       form: { kind: "length", names: ["from the edge"], unit },
-      picture: { kind: "bench", sheet: made.sheet, pane: made.pane },
+      picture: { kind: "bench", sheet: made.sheet, pane: made.pane, unit },
       judge: ({ texts }) => {
         const says = `${text(first.at)} ${far ? "+" : "−"} ${text(offsetMm)} = ${text(stands)}.`;
         const read = readTape(texts[0] ?? "", unit);

@@ -1,0 +1,104 @@
+import { useState } from "react";
+import type { PracticeStanding } from "../../contract/practice.ts";
+import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
+import { say } from "../../core/words/dialect.ts";
+import { percent } from "../../core/words/percent.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { usePrefs } from "../parts/prefs.ts";
+import { Practice } from "./Practice.tsx";
+
+type Data = {
+  readonly who: string;
+  readonly standings: readonly PracticeStanding[];
+  readonly others: readonly { readonly who: string; readonly done: number }[];
+  readonly now: string;
+};
+type Props = { readonly data: Data; readonly prefs: Prefs };
+
+/** The exercises: what is due first, then what was never done. One at a time. */
+export default function LearnPage({ data, prefs: initial }: Props) {
+  const prefs = usePrefs(initial);
+  const [standings, setStandings] = useState(data.standings);
+  const [at, setAt] = useState<ExerciseId | null>(null);
+  const due = inTurn(standings, data.now);
+  const next = due.find((s) => s.exercise !== at) ?? due[0];
+  if (at !== null) {
+    const standing = standings.find((s) => s.exercise === at);
+    return (
+      <Practice
+        key={at}
+        exercise={at}
+        level={standing?.level ?? 1}
+        prefs={prefs}
+        who={data.who}
+        stood={(s) => setStandings((all) => all.map((x) => (x.exercise === s.exercise ? s : x)))}
+        leave={() => setAt(null)}
+        another={next ? () => setAt(next.exercise) : null}
+      />
+    );
+  }
+  const isDue = (s: PracticeStanding): boolean => s.due !== null && s.due <= data.now;
+  return (
+    <div className="mx-auto max-w-4xl px-4 py-4">
+      <header className="flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1>Learn</h1>
+          <p className="max-w-[36rem] text-mute">
+            Made-up windows without end, on the same reckoning as the work. What you get right comes again when it is
+            about to be forgotten, and grows harder. Nobody else sees how you do.
+          </p>
+        </div>
+        {next && (
+          <button type="button" className="btn btn-main min-h-12 px-6 text-[17px]" onClick={() => setAt(next.exercise)}>
+            {isDue(next) ? "Go on" : next.done === 0 ? "Begin" : "Once more"}:{" "}
+            {EXERCISES[next.exercise].name.toLowerCase()}
+          </button>
+        )}
+      </header>
+      <ul className="mt-4 divide-y divide-line border-y border-line">
+        {due.map((s) => (
+          <li key={s.exercise}>
+            <button
+              type="button"
+              className="grid min-h-14 w-full grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 py-2 text-left"
+              onClick={() => setAt(s.exercise)}
+            >
+              <span>
+                <span className="block font-semibold">{EXERCISES[s.exercise].name}</span>
+                <span className="block text-[14px] text-mute">{say(EXERCISES[s.exercise].why, prefs.dialect)}</span>
+              </span>
+              <span className={`text-right text-[14px] ${isDue(s) ? "font-semibold text-wax" : "text-mute"}`}>
+                {standingWords(s, data.now)}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {data.others.length > 0 && (
+        <p className="mt-4 text-mute">
+          Others practise too: {data.others.map((o) => `${o.who} ${o.done}`).join(", ")}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** What is due first, the longest overdue first; then what was never done; then the rest by when it comes. */
+function inTurn(all: readonly PracticeStanding[], now: string): readonly PracticeStanding[] {
+  const rank = (s: PracticeStanding): string =>
+    s.due === null ? `1${s.exercise}` : s.due <= now ? `0${s.due}` : `2${s.due}`;
+  const order = new Map(all.map((s, i) => [s.exercise, i]));
+  return [...all].sort((a, b) => {
+    const [ra, rb] = [rank(a), rank(b)];
+    if (ra[0] === "1" && rb[0] === "1") return (order.get(a.exercise) ?? 0) - (order.get(b.exercise) ?? 0);
+    return ra < rb ? -1 : 1;
+  });
+}
+
+function standingWords(s: PracticeStanding, now: string): string {
+  if (s.done === 0) return "not met yet";
+  const right = s.rightOfTwenty === null ? "" : `${percent(s.rightOfTwenty)} right, level ${s.level}`;
+  return s.due !== null && s.due <= now
+    ? `due, ${right}`
+    : `${right}${s.due === null ? "" : `, again ${s.due.slice(8, 10)}.${s.due.slice(5, 7)}.`}`;
+}

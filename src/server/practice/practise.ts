@@ -1,0 +1,58 @@
+import type { z } from "zod";
+import type { PracticeAnswer, PracticeCase, PracticeStanding } from "../../contract/practice.ts";
+import { EXERCISE_IDS, type ExerciseId, madeOf } from "../../core/practice/exercises.ts";
+import { levelAfter, standingOf } from "../../core/practice/progress.ts";
+import { ok } from "../../core/result.ts";
+import { keepPractice, practiceOf, practiceOfAll } from "../../db/practice.ts";
+import { loadFirm } from "../firm.ts";
+import type { Outcome } from "../http/endpoint.ts";
+import { visitor } from "../people/visit.ts";
+import { theDatabase } from "../the-database.ts";
+import { comesAgain } from "./schedule.ts";
+
+/** Judges an answer and keeps it. */
+export function practise(of: PracticeCase, now = new Date()): Outcome<z.output<typeof PracticeAnswer>> {
+  const db = theDatabase();
+  const who = visitor()?.name ?? of.who;
+  const judged = madeOf(of).judge({ texts: of.texts, picks: of.picks });
+  keepPractice(db, {
+    id: of.id,
+    who,
+    at: now.toISOString(),
+    exercise: of.exercise,
+    level: of.level,
+    right: judged.right,
+    seconds: of.seconds,
+    offMm: judged.offMm,
+  });
+  return ok({ ...judged, standing: standing(who, of.exercise) });
+}
+
+function standing(who: string, exercise: ExerciseId): PracticeStanding {
+  const rows = practiceOf(theDatabase(), who, exercise);
+  return { exercise, level: levelAfter(rows), due: comesAgain(rows)?.toISOString() ?? null, ...standingOf(rows) };
+}
+
+export type LearnPageData = {
+  readonly who: string;
+  readonly standings: readonly PracticeStanding[];
+  /** How much others practised, where the house says that people see each other. */
+  readonly others: readonly { readonly who: string; readonly done: number }[];
+  readonly now: string;
+};
+
+/** The exercises as they stand for whoever looks. */
+export function learnPage(asked: string, now = new Date()): LearnPageData {
+  const db = theDatabase();
+  const who = visitor()?.name ?? asked;
+  const sees = loadFirm(db).firm.house.peopleSeeEachOther === "yes";
+  const by = new Map<string, number>();
+  if (sees) for (const r of practiceOfAll(db)) by.set(r.who, (by.get(r.who) ?? 0) + r.done);
+  by.delete(who);
+  return {
+    who,
+    standings: EXERCISE_IDS.map((id) => standing(who, id)),
+    others: [...by].map(([name, done]) => ({ who: name, done })),
+    now: now.toISOString(),
+  };
+}
