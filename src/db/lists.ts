@@ -158,15 +158,7 @@ export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>
   db
     .select({ id: panes.id })
     .from(panes)
-    .where(
-      and(
-        eq(panes.address, of.address),
-        eq(panes.opening, of.opening),
-        eq(panes.light, of.light),
-        ne(panes.id, of.id),
-        lt(panes.addedAt, of.addedAt),
-      ),
-    )
+    .where(and(eq(panes.place, of.place), ne(panes.id, of.id), lt(panes.addedAt, of.addedAt)))
     .orderBy(desc(panes.addedAt))
     .limit(3)
     .all()

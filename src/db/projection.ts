@@ -9,6 +9,7 @@ import { foldOrder } from "../core/pane/order-book.ts";
 import { boardFacts } from "../core/round/board-facts.ts";
 import { foldFirm } from "../core/round/book.ts";
 import { writeDay } from "../core/units/day.ts";
+import { openingKey } from "../core/window/opening-key.ts";
 import type { Running } from "./database.ts";
 import {
   allSubjects,
@@ -168,6 +169,7 @@ function projectPane(db: Running, id: string): boolean {
     cause: book.cause,
     makeup: book.makeup,
     facts: boardFacts(book),
+    place: openingKey(book.added),
     seen: tells(seen) ? seen : null,
   });
   return !there;

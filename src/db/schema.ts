@@ -77,6 +77,8 @@ export const panes = sqliteTable(
     makeup: text({ mode: "json" }),
     /** What the board of orders and the alerts say of it (`core/round/board-facts.ts`). */
     facts: text({ mode: "json" }).notNull(),
+    /** Which hole in the wall it stands in (`core/window/opening-key.ts`). */
+    place: text().notNull().default(""),
     /** What it tells of the firm's own errors (`core/learn/seen.ts`); `null` (the JSON word) where it tells nothing. */
     seen: text({ mode: "json" }),
   },
@@ -84,6 +86,7 @@ export const panes = sqliteTable(
     index("panes_round").on(t.round),
     index("panes_address").on(t.address),
     index("panes_open").on(t.addedAt).where(sql`${t.signedDay} is null`),
+    index("panes_place").on(t.place),
     index("panes_seen").on(t.id).where(sql`${t.seen} <> 'null'`),
     index("panes_closed").on(t.holeSince).where(sql`${t.holeSince} is not null`),
   ],

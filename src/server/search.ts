@@ -1,5 +1,6 @@
 import MiniSearch from "minisearch";
 import { writeNumber } from "../core/tape/write.ts";
+import { plainName } from "../core/window/opening-key.ts";
 import type { Database } from "../db/database.ts";
 import { logThrough } from "../db/entry-log.ts";
 import { searchRows } from "../db/search-rows.ts";
@@ -30,6 +31,8 @@ function indexOf(db: Database): MiniSearch<Doc> {
   if (before?.through === through) return before.index;
   const index = new MiniSearch<Doc>({
     fields: ["says", "words"],
+    // "rd" finds "Road": words are kept as people mean them.
+    processTerm: (term) => plainName(term) || null,
     storeFields: ["kind", "says", "more", "href"],
     searchOptions: {
       prefix: true,

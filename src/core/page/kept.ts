@@ -12,6 +12,7 @@ import { brokenRow, type RoundRow, rowOf } from "../round/row.ts";
 import { rememberBest } from "../size/best.ts";
 import { type Day, day } from "../units/day.ts";
 import { nm } from "../units/length.ts";
+import { openingKey } from "../window/opening-key.ts";
 import { composePanePage, type OpenOrder, type PanePageData, type PanePlace, type PaneView } from "./pane-page.ts";
 import { type KitFor, kitOfRound, type RoundKit } from "./round-kit.ts";
 import { composeRoundHead, type RoundHeadData, type RoundLinesData, type RoundName } from "./round-page.ts";
@@ -122,14 +123,7 @@ export function panePageFrom(log: KeptLog, id: string, view: PaneView): PanePage
         makeup: p.book.makeup,
       })),
     earlier: log.panes
-      .filter(
-        (p) =>
-          p.id !== id &&
-          p.address === pane.address &&
-          p.opening === pane.opening &&
-          p.light === pane.light &&
-          p.addedAt < pane.addedAt,
-      )
+      .filter((p) => p.id !== id && openingKey(p) === openingKey(pane) && p.addedAt < pane.addedAt)
       .toReversed()
       .slice(0, 3)
       .map((p) => ({ pane: p.id, entries: p.entries })),

@@ -1,17 +1,14 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
-import type { ExamQuestion } from "../../core/look/exam.ts";
+import { carriedFrom } from "../../core/pane/carried.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
-
-/** What is the same in an opening alike; what is wrong with it is its own. */
-const COPIED: readonly ExamQuestion[] = ["kind", "opens", "stamp"];
 
 /** A pane alike on the same round: the answers about its frame go along, its readings never. */
 export function AnotherLikeIt() {
   const { book, writePane } = usePane();
   const [made, setMade] = useState<{ id: string; name: string } | null>(null);
-  const { added, before } = book;
+  const { added } = book;
   return (
     <Fold title="Another like it" more="the same frame, read for itself">
       <form
@@ -28,16 +25,7 @@ export function AnotherLikeIt() {
             opening: text("opening"),
             light: text("light"),
           });
-          if (book.building.year !== null || book.building.storey !== null)
-            writePane(id, "look.building", book.building);
-          for (const question of COPIED) {
-            const answer = before.exam[question];
-            if (answer) writePane(id, "look.answer", { question, answer });
-          }
-          if (before.opens !== null) writePane(id, "look.opens", { opens: before.opens });
-          if (Object.keys(before.detail).length > 0) writePane(id, "takeout.detail", before.detail);
-          if (before.joints) writePane(id, "takeout.joints", before.joints);
-          if (book.found) writePane(id, "measure.found", { ...book.found, marks: "" });
+          for (const { kind, payload } of carriedFrom(book)) writePane(id, kind, payload);
           setMade({ id, name: `${text("address")}, ${text("opening")}` });
           e.currentTarget.reset();
         }}

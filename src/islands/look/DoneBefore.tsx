@@ -17,7 +17,7 @@ export function DoneBefore() {
         {was.setDay && `, set ${sayDay(dayOf(was.setDay))}`}.{" "}
         {was.ordered &&
           `It was ordered ${sizeText(mm(was.ordered.widthMm), prefs.unit)} × ${sizeText(mm(was.ordered.heightMm), prefs.unit)} ${prefs.unit}, ${was.ordered.thicknessMm} mm${was.supplier ? `, from ${was.supplier}` : ""}. `}
-        <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>
+        <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>, and <a href={`/windows/${book.id}`}>its whole life</a>.
       </p>
       {was.notes.slice(-3).map((n) => (
         <p key={n} className="text-[14px]">

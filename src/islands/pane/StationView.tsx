@@ -124,6 +124,9 @@ function PaneLogbook({ strike }: StationProps) {
   const { book, prefs, today } = usePane();
   return (
     <div className="min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5">
+      <p className="pb-2">
+        <a href={`/windows/${book.id}`}>The life of this opening</a>: every repair of it, on whatever round.
+      </p>
       <Logbook pane={book.id} log={book.log} prefs={prefs} today={today} strike={strike} />
     </div>
   );

@@ -114,6 +114,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/plan": read("read-firm"),
   "/plan/day": read("read-firm"),
   "/plan/day.ics": read("read-firm"),
+  "/windows/[id]": read("read-firm"),
   "/rounds": read("read-firm"),
   "/rounds/[id]/kit": read("read-round"),
   "/rounds/[id]/openings": read("read-round"),

@@ -1,0 +1,2 @@
+ALTER TABLE `panes` ADD `place` text DEFAULT '' NOT NULL;--> statement-breakpoint
+CREATE INDEX `panes_place` ON `panes` (`place`);
