@@ -31,20 +31,20 @@ const HIDDEN: readonly Hidden[] = [
 ];
 
 type Done = "fits" | "binds" | "cover-lost" | "declined";
-type Month = Record<Done, number>;
-const none = (): Month => ({ fits: 0, binds: 0, "cover-lost": 0, declined: 0 });
 
 for (const hidden of HIDDEN) {
-  const [with_, without] = [true, false].map((learns) => yearOf(hidden, learns));
-  if (!with_ || !without) continue;
-  console.log(`\n### ${hidden.name}\n\n| month | remade, not learning | remade, learning |\n| --- | --: | --: |`);
-  for (let m = 0; m < MONTHS; m++) console.log(`| ${m + 1} | ${share(without[m])} | ${share(with_[m])} |`);
-  console.log(`| the year | ${share(sum(without))} | ${share(sum(with_))} |`);
+  const [learning, not] = [yearOf(hidden, true), yearOf(hidden, false)];
+  console.log(
+    `\n### ${hidden.name}\n\n| month | made by both | remade, not learning | remade, learning | made by it alone, and good | made by the other alone, and good |\n| --- | --: | --: | --: | --: | --: |`,
+  );
+  for (let m = 0; m < MONTHS; m++) console.log(`| ${m + 1} | ${compared(not[m] ?? [], learning[m] ?? [])} |`);
+  console.log(`| the year | ${compared(not.flat(), learning.flat())} |`);
 }
 coverage();
 
-function yearOf(hidden: Hidden, learns: boolean): readonly Month[] {
-  const months = Array.from({ length: MONTHS }, none);
+/** What became of every pane of every firm, by month, in the order in which they came. */
+function yearOf(hidden: Hidden, learns: boolean): readonly (readonly Done[])[] {
+  const months = Array.from({ length: MONTHS }, (): Done[] => []);
   for (let f = 0; f < FIRMS; f++) {
     let house: HouseRules = HOUSE_DEFAULTS;
     const seen: PaneSeen[] = [];
@@ -53,8 +53,7 @@ function yearOf(hidden: Hidden, learns: boolean): readonly Month[] {
         // The same openings and the same luck for both.
         const c = seeded(SEED + 100_000 * f + 1000 * m + i);
         const made = onePane(c, hidden, house, writeDay(addDays(BEGIN, 30 * m + i)));
-        const month = months[m];
-        if (month) month[made.done]++;
+        months[m]?.push(made.done);
         if (made.seen) seen.push(made.seen);
       }
       if (!learns) continue;
@@ -64,6 +63,20 @@ function yearOf(hidden: Hidden, learns: boolean): readonly Month[] {
     }
   }
   return months;
+}
+
+const isBack = (d: Done | undefined): boolean => d === "binds" || d === "cover-lost";
+
+/** Side by side on the panes that both made; and what one made that the other declined. */
+function compared(not: readonly Done[], learning: readonly Done[]): string {
+  const both = not.flatMap((d, i) => (d !== "declined" && learning[i] !== "declined" ? [i] : []));
+  const back = (of: readonly Done[]): number => both.filter((i) => isBack(of[i])).length;
+  const alone = (a: readonly Done[], b: readonly Done[]): string => {
+    const own = a.filter((d, i) => d !== "declined" && b[i] === "declined");
+    return `${own.length}, ${own.filter((d) => !isBack(d)).length}`;
+  };
+  const share = (n: number): string => `${n} (${((100 * n) / both.length).toFixed(1)}%)`;
+  return `${both.length} | ${share(back(not))} | ${share(back(learning))} | ${alone(learning, not)} | ${alone(not, learning)}`;
 }
 
 function onePane(
@@ -120,17 +133,6 @@ function sizeOf(o: TrueOpening, r: OpeningReadings, house: HouseRules) {
   if (!best || !w || !h || best.chances.trouble > house.troubleShare) return null;
   const by = bestDeduction(best);
   return { width: toMm(takeNm(w, by.width)), height: toMm(takeNm(h, by.height)) };
-}
-
-function share(m: Month | undefined): string {
-  if (!m) return "";
-  const made = m.fits + m.binds + m["cover-lost"];
-  return `${((100 * (m.binds + m["cover-lost"])) / made).toFixed(1)}% of ${made}`;
-}
-function sum(all: readonly Month[]): Month {
-  const total = none();
-  for (const m of all) for (const k of Object.keys(total) as Done[]) total[k] += m[k];
-  return total;
 }
 
 /** A thousand hidden firms: how often the truth lies in the interval that is shown for it. */

@@ -16,7 +16,7 @@ if (there > 0) {
   console.log(`${file} has ${there} entries already: left as it is.`);
 } else {
   let taken = 0;
-  for (const story of [lastYears(today()), ottermoleRow(today())]) {
+  for (const story of [ottermoleRow(today()), lastYears(today())]) {
     const { entries } = EntryBatch.parse({ entries: story });
     const done = appendEntries(db, entries);
     if (!done.ok) throw new Error(`the demo was refused: ${JSON.stringify(done.error)}`);

@@ -20,8 +20,8 @@ const clear = () => {
 
 clear();
 const db = createDatabase(file);
-appendEntries(db, lastYears(dayOf(TODAY)));
 appendEntries(db, ottermoleRow(dayOf(TODAY)));
+appendEntries(db, lastYears(dayOf(TODAY)));
 const round = listRounds(db)[0]?.id ?? "";
 const panes = panesOfRound(db, round);
 const pane = (address: string, opening: string, light = "") =>

@@ -1,0 +1,64 @@
+import { expect, test } from "@playwright/test";
+import { ready } from "./pane-of-ones-own.ts";
+
+test("a figure of the firm's own stands beside the house's word, is taken on, and says so where a size is chosen", async ({
+  page,
+}) => {
+  await page.goto("/learnt");
+  await ready(page);
+  const line = page.getByRole("listitem").filter({ hasText: /^What comes is larger than ordered by, single glass/ });
+  await expect(line).toContainText(/From \d+ sides: nine chances in ten/);
+  await expect(line).toContainText("the house's word");
+  await line.getByRole("button", { name: "Take it on" }).click();
+  await expect(line).toContainText(/In use: \d\.\d mm, your own, from \d+ sides/);
+  await page.reload();
+  await ready(page);
+  await expect(line).toContainText(/your own, from \d+ sides/);
+  // What it changed is changed back: other journeys size their panes by the house's word.
+  await line.getByRole("button", { name: "Back to the house's word" }).click();
+  await expect(line).toContainText("the house's word");
+});
+
+test("suppliers by what they promised and what came; what came back, why, and what would have prevented it", async ({
+  page,
+}) => {
+  await page.goto("/learnt");
+  await ready(page);
+  await page.getByRole("tab", { name: "Suppliers" }).click();
+  const salt = page
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("heading", { name: "Salt Lane Glass Counter" }) });
+  await expect(salt).toContainText(/larger than ordered/);
+  await expect(salt).toContainText(/of \d+, at most by \d working days?/);
+  await page.getByRole("tab", { name: "What came back" }).click();
+  await expect(page.getByRole("img", { name: /2025 Q4: 1 of 10/ })).toBeVisible();
+  const line = page.getByRole("listitem").filter({ hasText: "slid in the van" });
+  await line.getByRole("button", { name: "Say why" }).click();
+  await line.getByLabel("What went wrong").selectOption("carried");
+  await line.getByLabel(/Cost/).fill("forty");
+  await line.getByRole("button", { name: "Keep it" }).click();
+  await expect(line.getByRole("alert")).toContainText("Give the cost as money");
+  await line.getByLabel(/Cost/).fill("42.50");
+  await line.getByRole("button", { name: "Keep it" }).click();
+  await expect(line).toContainText("broken or scratched on the way");
+  await expect(line).toContainText("42.50");
+});
+
+test("how a pane went in is one tap, and the room that was left can be read", async ({ page }) => {
+  await page.goto("/search?q=weir+cottages+1+kitchen");
+  await page.getByRole("link", { name: /Weir Cottages 1, kitchen/ }).click();
+  await page.waitForURL(/\/panes\//);
+  await page.goto(`${new URL(page.url()).pathname.split("/").slice(0, 3).join("/")}/set`);
+  await ready(page);
+  const went = page.getByRole("region", { name: "How it went in" });
+  await went.getByRole("button", { name: /^tight/ }).click();
+  await expect(went.getByRole("button", { name: /^tight/ })).toHaveAttribute("aria-pressed", "true");
+  await went.getByRole("button", { name: /room/ }).last().click();
+  await went.getByLabel(/Room in its width/).fill("abc");
+  await went.getByRole("button", { name: "Keep the room" }).click();
+  await expect(went.getByRole("alert")).toContainText("Width:");
+  await went.getByLabel(/Room in its width/).fill("1.5");
+  await went.getByLabel(/Room in its height/).fill("2");
+  await went.getByRole("button", { name: "Keep the room" }).click();
+  await expect(went).toContainText("1.5 mm in its width, 2 mm in its height");
+});
