@@ -31,6 +31,7 @@ const HIDDEN: readonly Hidden[] = [
 ];
 
 type Done = "fits" | "binds" | "cover-lost" | "declined";
+const isBack = (d: Done | undefined): boolean => d === "binds" || d === "cover-lost";
 
 for (const hidden of HIDDEN) {
   const [learning, not] = [yearOf(hidden, true), yearOf(hidden, false)];
@@ -64,8 +65,6 @@ function yearOf(hidden: Hidden, learns: boolean): readonly (readonly Done[])[] {
   }
   return months;
 }
-
-const isBack = (d: Done | undefined): boolean => d === "binds" || d === "cover-lost";
 
 /** Side by side on the panes that both made; and what one made that the other declined. */
 function compared(not: readonly Done[], learning: readonly Done[]): string {

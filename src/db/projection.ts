@@ -23,9 +23,21 @@ import {
   panesOfOrders,
   writersOf,
 } from "./entry-log.ts";
+import { noteMet } from "./met.ts";
 import { oncePer } from "./once-per.ts";
 import { orderRows } from "./order-rows.ts";
-import { days, houseRules, orderLines, orders, panes, people, rounds, supplierRecords, suppliers } from "./schema.ts";
+import {
+  days,
+  houseRules,
+  met,
+  orderLines,
+  orders,
+  panes,
+  people,
+  rounds,
+  supplierRecords,
+  suppliers,
+} from "./schema.ts";
 import { keepRecord } from "./supplier-records.ts";
 
 /** Which make of the tables this is: raised when what stands in them changes, so that an older file has them made again. */
@@ -63,7 +75,7 @@ export function project(db: Running, added: readonly Entry[]): void {
 
 /** Empties the tables and makes them again from the entries alone, one pane and one order after another. */
 export function rebuild(db: Running): void {
-  for (const table of [orderLines, orders, panes, rounds, suppliers, houseRules, days, people, supplierRecords])
+  for (const table of [orderLines, orders, panes, rounds, suppliers, houseRules, days, people, met, supplierRecords])
     db.delete(table).run();
   for (const writer of writersOf(db)) db.insert(people).values(writer).run();
   projectLists(db);
@@ -172,6 +184,7 @@ function projectPane(db: Running, id: string): boolean {
     place: openingKey(book.added),
     seen: tells(seen) ? seen : null,
   });
+  noteMet(db, book);
   return !there;
 }
 

@@ -1,5 +1,5 @@
 import { type SQL, sql } from "drizzle-orm";
-import { blob, index, integer, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
 
 /** The round a pane was added to, as its entry says; null where that cannot be read. */
 export const addedTo = (t: { readonly payload: unknown }): SQL =>
@@ -132,6 +132,13 @@ export const orderLines = sqliteTable(
     offHeightMm: real("off_height_mm"),
   },
   (t) => [index("order_lines_order").on(t.order), index("order_lines_pane").on(t.pane)],
+);
+
+/** Who has done a step on which system; first when. */
+export const met = sqliteTable(
+  "met",
+  { who: text().notNull(), system: text().notNull(), firstAt: text("first_at").notNull() },
+  (t) => [primaryKey({ columns: [t.who, t.system] })],
 );
 
 /** Everyone who ever wrote in the log, and how much. */

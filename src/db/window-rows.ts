@@ -1,4 +1,4 @@
-import { and, asc, eq, ne } from "drizzle-orm";
+import { and, asc, eq, gte, lt, ne } from "drizzle-orm";
 import type { Running } from "./database.ts";
 import { panes, rounds } from "./schema.ts";
 
@@ -51,5 +51,15 @@ export const panesBeside = (db: Running, address: string, place: string): readon
     .from(panes)
     .innerJoin(rounds, eq(rounds.id, panes.round))
     .where(and(eq(panes.address, address), ne(panes.place, place)))
+    .orderBy(asc(panes.addedAt))
+    .all();
+
+/** Panes whose place begins so, the oldest first: all of one address. */
+export const allWindows = (db: Running, begins: string): readonly WindowRow[] =>
+  db
+    .select(ROW)
+    .from(panes)
+    .innerJoin(rounds, eq(rounds.id, panes.round))
+    .where(and(gte(panes.place, begins), lt(panes.place, `${begins}\uffff`)))
     .orderBy(asc(panes.addedAt))
     .all();

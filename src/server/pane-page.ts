@@ -8,6 +8,7 @@ import { type Firm, withFirm } from "../core/round/book.ts";
 import { nm } from "../core/units/length.ts";
 import { entriesOfPane, logThrough, openingsOf } from "../db/entry-log.ts";
 import { neighboursOf, openOrders, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
+import { whoMet } from "../db/met.ts";
 import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { log } from "./log.ts";
@@ -73,6 +74,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
         height: nm(o.heightNm),
       })),
       records: recordsOf(db),
+      metHere: whoMet(db, row.system),
       broke: (err, pane) => log.error({ err, pane }, "an earlier pane could not be worked out"),
     }),
   };

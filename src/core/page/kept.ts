@@ -112,6 +112,7 @@ export function panePageFrom(log: KeptLog, id: string, view: PaneView): PanePage
     today: log.kept.today,
     round: { id: pane.round, name: log.rounds.find((r) => r.id === pane.round)?.name ?? "" },
     openOrders: openOrdersIn(log),
+    metHere: null,
     walk,
     neighbours: log.panes
       .filter((p) => p.address === pane.address && p.id !== id && (p.book.cause || p.book.makeup))

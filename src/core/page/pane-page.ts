@@ -51,6 +51,8 @@ export type PanePageData = {
   /** Other panes of the round, as their tags name them. */
   readonly tagsHere: readonly { readonly id: string; readonly label: string }[];
   readonly records: readonly SupplierRecord[];
+  /** Who has done a step on a frame of this system before, anywhere; null where that is not known. */
+  readonly metHere: readonly string[] | null;
   /** What units at this address are made of. */
   readonly makeupsHere: readonly { readonly pane: string; readonly label: string; readonly makeup: Makeup }[];
 };
@@ -58,7 +60,7 @@ export type PanePageData = {
 /** What of it follows from where the pane is among others, and from what is known of them. */
 export type Among = Pick<
   PanePageData,
-  "firmEntries" | "through" | "today" | "round" | "openOrders" | "othersHere" | "records"
+  "firmEntries" | "through" | "today" | "round" | "openOrders" | "othersHere" | "records" | "metHere"
 > & {
   /** The round's panes in the order of the walk, this one too. */
   readonly walk: readonly PanePlace[];

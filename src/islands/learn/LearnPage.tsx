@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { PracticeStanding } from "../../contract/practice.ts";
+import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
 import { say } from "../../core/words/dialect.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -11,6 +12,7 @@ type Data = {
   readonly who: string;
   readonly standings: readonly PracticeStanding[];
   readonly others: readonly { readonly who: string; readonly done: number }[];
+  readonly met: readonly { readonly who: string; readonly system: System }[];
   readonly now: string;
 };
 type Props = { readonly data: Data; readonly prefs: Prefs };
@@ -74,6 +76,22 @@ export default function LearnPage({ data, prefs: initial }: Props) {
           </li>
         ))}
       </ul>
+      {data.met.length > 0 && (
+        <section aria-label="Who has worked on what" className="mt-4">
+          <h2>Who has worked on what</h2>
+          <ul className="divide-y divide-line border-y border-line">
+            {SYSTEMS.map((s) => {
+              const who = data.met.filter((m) => m.system === s).map((m) => m.who);
+              return (
+                <li key={s} className="flex flex-wrap justify-between gap-x-4 py-1.5">
+                  <span>{say(frameOf(s).short, prefs.dialect)}</span>
+                  <span className="text-mute">{who.length === 0 ? "nobody yet" : who.join(", ")}</span>
+                </li>
+              );
+            })}
+          </ul>
+        </section>
+      )}
       {data.others.length > 0 && (
         <p className="mt-4 text-mute">
           Others practise too: {data.others.map((o) => `${o.who} ${o.done}`).join(", ")}.

@@ -197,6 +197,7 @@ function WholePane(props: PanePageProps) {
             othersHere: props.othersHere,
             tagsHere: props.tagsHere,
             records: props.records,
+            metHere: props.metHere,
             writePane: (pane, kind, payload) => void store.write(kind, { pane }, payload),
           }
         : null,
@@ -214,6 +215,7 @@ function WholePane(props: PanePageProps) {
       props.othersHere,
       props.tagsHere,
       props.records,
+      props.metHere,
       store,
       keep,
     ],

@@ -11,7 +11,7 @@ import type { Prefs } from "../../core/words/prefs.ts";
 /** What every station of one pane's page reads, and the ways it writes. */
 export type PaneScreen = Pick<
   PanePageData,
-  "alike" | "causesHere" | "doneBefore" | "othersHere" | "tagsHere" | "records" | "makeupsHere"
+  "alike" | "causesHere" | "doneBefore" | "othersHere" | "tagsHere" | "records" | "makeupsHere" | "metHere"
 > & {
   readonly book: PaneBook;
   readonly reckoning: Reckoning;

@@ -9,6 +9,7 @@ import { Ticks } from "../parts/Ticks.tsx";
 import { isOnSash } from "../stage/TicksOnSash.tsx";
 import { BeadSay, OffWhole } from "./BeadSay.tsx";
 import { CutLength } from "./CutLength.tsx";
+import { FirstMeeting } from "./FirstMeeting.tsx";
 import { Holder } from "./Holder.tsx";
 import { ProfileLesson } from "./ProfilePart.tsx";
 
@@ -24,6 +25,7 @@ export function TakeOut() {
   const { book } = usePane();
   return (
     <section aria-label="Take it out" className="space-y-3">
+      <FirstMeeting />
       <ProfileLesson />
       <Steps
         station="takeout"

@@ -36,6 +36,11 @@ export default function WindowPage({ data, prefs: initial }: Props) {
           <Line key={r.pane} repair={r} prefs={prefs} />
         ))}
       </ol>
+      <p className="text-[14px]">
+        All windows at {data.address}, for its owner:{" "}
+        <a href={`/windows/property.pdf?address=${encodeURIComponent(data.address)}`}>on paper</a>, or{" "}
+        <a href={`/windows/property.json?address=${encodeURIComponent(data.address)}`}>for another program</a>.
+      </p>
       {data.neighbours.length > 0 && (
         <section aria-label="Other openings at this address">
           <h2>Others at this address</h2>

@@ -115,6 +115,8 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/plan/day": read("read-firm"),
   "/plan/day.ics": read("read-firm"),
   "/windows/[id]": read("read-firm"),
+  "/windows/property.json": read("read-firm"),
+  "/windows/property.pdf": read("read-firm"),
   "/rounds": read("read-firm"),
   "/rounds/[id]/kit": read("read-round"),
   "/rounds/[id]/openings": read("read-round"),

@@ -1,8 +1,10 @@
 import type { z } from "zod";
 import type { PracticeAnswer, PracticeCase, PracticeStanding } from "../../contract/practice.ts";
+import type { System } from "../../core/frame/systems.ts";
 import { EXERCISE_IDS, type ExerciseId, madeOf } from "../../core/practice/exercises.ts";
 import { levelAfter, standingOf } from "../../core/practice/progress.ts";
 import { ok } from "../../core/result.ts";
+import { metByAll } from "../../db/met.ts";
 import { keepPractice, practiceOf, practiceOfAll } from "../../db/practice.ts";
 import { loadFirm } from "../firm.ts";
 import type { Outcome } from "../http/endpoint.ts";
@@ -38,6 +40,8 @@ export type LearnPageData = {
   readonly standings: readonly PracticeStanding[];
   /** How much others practised, where the house says that people see each other. */
   readonly others: readonly { readonly who: string; readonly done: number }[];
+  /** Who has worked on which systems, where the house says so. */
+  readonly met: readonly { readonly who: string; readonly system: System }[];
   readonly now: string;
 };
 
@@ -53,6 +57,7 @@ export function learnPage(asked: string, now = new Date()): LearnPageData {
     who,
     standings: EXERCISE_IDS.map((id) => standing(who, id)),
     others: [...by].map(([name, done]) => ({ who: name, done })),
+    met: sees ? metByAll(db) : [],
     now: now.toISOString(),
   };
 }

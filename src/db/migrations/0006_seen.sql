@@ -1,2 +1,0 @@
-ALTER TABLE `panes` ADD `seen` text;--> statement-breakpoint
-CREATE INDEX `panes_seen` ON `panes` (`id`) WHERE "panes"."seen" <> 'null';

@@ -1,0 +1,3 @@
+import { propertyData } from "../../server/http/property-download.ts";
+
+export const GET = propertyData;

@@ -1,0 +1,3 @@
+import { propertyPaper } from "../../server/http/property-download.ts";
+
+export const GET = propertyPaper;

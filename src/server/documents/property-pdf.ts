@@ -1,0 +1,81 @@
+import { frameOf } from "../../core/frame/systems.ts";
+import { CAUSE_WORDS } from "../../core/look/damage.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { type LengthUnit, nm } from "../../core/units/length.ts";
+import { sayDate } from "../../core/words/days.ts";
+import { type Dialect, say } from "../../core/words/dialect.ts";
+import { sizeText } from "../../core/words/size-text.ts";
+import type { Property } from "../property.ts";
+import { printPdf } from "./pdf.ts";
+
+const BAR = { wide: 200, high: 9 };
+
+/** The owner's paper: every opening of a property, what was done to it and when, and what fails there. */
+export function propertyPdf(
+  of: Property,
+  by: { readonly unit: LengthUnit; readonly dialect: Dialect },
+): Promise<Buffer> {
+  const most = Math.max(1, ...of.causes.map((c) => c.panes));
+  const margin = (top: number): [number, number, number, number] => [0, top, 0, 0];
+  return printPdf({
+    firm: of.firm,
+    title: `Windows at ${of.address}`,
+    foot: "A record of what was done and seen. It is not a certificate.",
+    content: [
+      { text: `Windows at ${of.address}`, style: "h1" },
+      ...(of.causes.length > 0
+        ? [
+            { text: "What fails here", bold: true, margin: margin(12) },
+            ...of.causes.map((c) => ({
+              columns: [
+                { width: 150, text: CAUSE_WORDS[c.cause].name },
+                { width: 30, text: String(c.panes) },
+                {
+                  width: "*",
+                  canvas: [
+                    {
+                      type: "rect" as const,
+                      x: 0,
+                      y: 2,
+                      w: (BAR.wide * c.panes) / most,
+                      h: BAR.high,
+                      color: "#1b5e4f",
+                    },
+                  ],
+                },
+              ],
+              margin: margin(3),
+            })),
+          ]
+        : []),
+      ...of.openings.flatMap((o) => [
+        {
+          text: [o.opening, o.light].filter(Boolean).join(", "),
+          bold: true,
+          fontSize: 12,
+          margin: margin(14),
+        },
+        { text: say(frameOf(o.system).name, by.dialect), style: "mute" },
+        ...o.repairs.map((r) => ({
+          columns: [
+            { width: 90, text: sayDate(dayOf(r.day)) },
+            {
+              width: "*",
+              text: [
+                r.fitted,
+                r.size
+                  ? `, ${sizeText(nm(r.size.width), by.unit)} × ${sizeText(nm(r.size.height), by.unit)} ${by.unit}`
+                  : "",
+                r.setIn ? `, set in ${r.setIn.toLowerCase().replace(/[{}]/g, "")}` : "",
+                r.cause ? `. It had failed by ${CAUSE_WORDS[r.cause].name}` : "",
+                r.state === "open" ? ". Under way" : "",
+                ".",
+              ].join(""),
+            },
+          ],
+          margin: margin(3),
+        })),
+      ]),
+    ],
+  });
+}
