@@ -22,7 +22,7 @@ export const OddsJob = z.strictObject({
   leastCover: Nanometres,
   errors: z.strictObject({
     tape: Mm,
-    cutting: z.strictObject({ kind: z.enum(["within", "spread"]), mm: Mm }),
+    cutting: z.strictObject({ kind: z.enum(["within", "spread"]), mm: Mm, off: Mm.optional() }),
     perMetre: Range,
     lies: z.enum(["centred", "pushed"]),
     costs: z.strictObject({ binds: Mm, coverLost: Mm }),

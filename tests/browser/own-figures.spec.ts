@@ -1,7 +1,7 @@
 import { expect, test } from "@playwright/test";
 import { ready } from "./pane-of-ones-own.ts";
 
-test("a figure of the firm's own stands beside the house's word, is taken on, and says so where a size is chosen", async ({
+test("a figure of the firm's own stands beside the house's word, and is taken on with what it was learned from", async ({
   page,
 }) => {
   await page.goto("/learnt");
@@ -9,14 +9,21 @@ test("a figure of the firm's own stands beside the house's word, is taken on, an
   const line = page.getByRole("listitem").filter({ hasText: /^What comes is larger than ordered by, single glass/ });
   await expect(line).toContainText(/From \d+ sides: nine chances in ten/);
   await expect(line).toContainText("the house's word");
+  // Other journeys size their panes by the house's word: what is written is read here, and goes no further.
+  const written: { kind: string; payload: unknown }[] = [];
+  await page.route("**/api/entries", async (route) => {
+    const { entries } = route.request().postDataJSON() as { entries: { id: string; kind: string; payload: unknown }[] };
+    written.push(...entries);
+    await route.fulfill({ json: { taken: entries.map((e) => e.id), known: [], through: 1 } });
+  });
   await line.getByRole("button", { name: "Take it on" }).click();
   await expect(line).toContainText(/In use: \d\.\d mm, your own, from \d+ sides/);
-  await page.reload();
-  await ready(page);
-  await expect(line).toContainText(/your own, from \d+ sides/);
-  // What it changed is changed back: other journeys size their panes by the house's word.
+  expect(written).toMatchObject([
+    { kind: "house.rule", payload: { rule: "cutOffMm", own: { of: "sides", seen: expect.any(Number) } } },
+  ]);
   await line.getByRole("button", { name: "Back to the house's word" }).click();
   await expect(line).toContainText("the house's word");
+  expect(written[1]).toMatchObject({ kind: "house.rule", payload: { rule: "cutOffMm", value: 0 } });
 });
 
 test("suppliers by what they promised and what came; what came back, why, and what would have prevented it", async ({

@@ -1,6 +1,7 @@
 import { dayOf } from "../../core/units/day.ts";
 import { mm } from "../../core/units/length.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDate } from "../../core/words/days.ts";
+import { thicknessText } from "../../core/words/glass.ts";
 import { sizeText } from "../../core/words/size-text.ts";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -12,12 +13,12 @@ export function DoneBefore() {
   const taken = book.before.joints !== null || book.found !== null || book.before.profile !== "";
   return (
     <section className="note-glass space-y-2" aria-label="Done before">
-      <p>
+      <p className="text-[14px]">
         <span className="font-medium">This opening was done before</span>
-        {was.setDay && `, set ${sayDay(dayOf(was.setDay))}`}.{" "}
+        {was.setDay && `, ${sayDate(dayOf(was.setDay))}`}
         {was.ordered &&
-          `It was ordered ${sizeText(mm(was.ordered.widthMm), prefs.unit)} × ${sizeText(mm(was.ordered.heightMm), prefs.unit)} ${prefs.unit}, ${was.ordered.thicknessMm} mm${was.supplier ? `, from ${was.supplier}` : ""}. `}
-        <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>, and <a href={`/windows/${book.id}`}>its whole life</a>.
+          `: ${sizeText(mm(was.ordered.widthMm), prefs.unit)} × ${sizeText(mm(was.ordered.heightMm), prefs.unit)} ${prefs.unit}, ${thicknessText(mm(was.ordered.thicknessMm), prefs.unit)}`}
+        . <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>, <a href={`/windows/${book.id}`}>its whole life</a>.
       </p>
       {was.notes.slice(-3).map((n) => (
         <p key={n} className="text-[14px]">

@@ -18,8 +18,8 @@ let bytes = 0;
 /** What a page is made of, beside its address: nothing else may change what it says. */
 const COOKIES = ["unit", "dialect", "who"] as const;
 
-/** Programs are answered each time; so are pages that say who may come in, which no entry changes. */
-const OF_PEOPLE = /^\/(?:api|people|sign-in|invite)(?:\/|$)/;
+/** Programs are answered each time; so are pages that say who may come in or are one person's own, which no entry changes. */
+const OF_PEOPLE = /^\/(?:api|people|sign-in|invite|account|learn|learnt)(?:\/|$)/;
 
 /** Under what a page is kept; null where it may not be: it is no page that is read. */
 export function pageKey(request: Request): string | null {
