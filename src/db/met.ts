@@ -1,7 +1,8 @@
-import { eq } from "drizzle-orm";
+import { eq, sql } from "drizzle-orm";
 import type { System } from "../core/frame/systems.ts";
 import type { PaneBook } from "../core/pane/book.ts";
 import type { Running } from "./database.ts";
+import { oncePer } from "./once-per.ts";
 import { met } from "./schema.ts";
 
 /** Notes who has done steps on this system. What is struck later is forgotten when the tables are made again. */
@@ -9,9 +10,16 @@ export function noteMet(db: Running, book: PaneBook): void {
   const first = new Map<string, string>();
   for (const { state, who, at } of book.steps.values())
     if (state === "done" && at < (first.get(who) ?? "\uffff")) first.set(who, at);
-  for (const [who, firstAt] of first)
-    db.insert(met).values({ who, system: book.added.system, firstAt }).onConflictDoNothing().run();
+  for (const [who, firstAt] of first) note(db).run({ who, system: book.added.system, firstAt });
 }
+
+const note = oncePer((db) =>
+  db
+    .insert(met)
+    .values({ who: sql.placeholder("who"), system: sql.placeholder("system"), firstAt: sql.placeholder("firstAt") })
+    .onConflictDoNothing()
+    .prepare(),
+);
 
 export const whoMet = (db: Running, system: string): readonly string[] =>
   db

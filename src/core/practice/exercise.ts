@@ -50,6 +50,8 @@ export type Judged = {
   readonly offMm: number | null;
   /** What is right, with its sum. */
   readonly says: string;
+  /** The pane that was ordered, as it lies in the opening that was drawn. */
+  readonly laid?: Quad;
 };
 
 /** One made-up case, and how an answer to it is judged. */

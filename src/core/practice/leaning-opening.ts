@@ -1,5 +1,5 @@
 import type { Chance } from "../chance/seeded.ts";
-import { bestTurn, centred, gapsOf, layTurn } from "../geometry/placing.ts";
+import { bestTurn, centred, cornersOf, gapsOf, layTurn } from "../geometry/placing.ts";
 import { distance, middle } from "../geometry/point.ts";
 import { type Quad, SIDES } from "../geometry/quad.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -49,10 +49,12 @@ function fits(
   quad: Quad,
   pane: { readonly width: number; readonly height: number },
   text: (mm: number) => string,
-): { readonly right: boolean; readonly offMm: number; readonly says: string } {
+): { readonly right: boolean; readonly offMm: number; readonly says: string; readonly laid?: Quad } {
   const { gap } = bestTurn(quad, pane, FLAT);
-  if (gap <= 0) return { right: false, offMm: -2 * gap, says: `It binds: ${text(-2 * gap)} too big at its best turn.` };
   const placed = centred(quad, { ...pane, turn: layTurn(quad, pane, FLAT) }, FLAT);
+  const laid = placed && { laid: cornersOf(placed) };
+  if (gap <= 0)
+    return { right: false, offMm: -2 * gap, says: `It binds: ${text(-2 * gap)} too big at its best turn.`, ...laid };
   if (!placed) return { right: false, offMm: 0, says: "It falls through." };
   const gaps = gapsOf(quad, placed, FLAT);
   const widest = Math.max(...SIDES.map((s) => gaps[s].most));
@@ -62,11 +64,13 @@ function fits(
       right: false,
       offMm: LEAST_COVER_MM - cover,
       says: `It goes in, and covers only ${text(Math.max(0, cover))} where ${text(LEAST_COVER_MM)} is wanted: it rattles and leaks.`,
+      ...laid,
     };
   return {
     right: true,
     offMm: 0,
     says: `It goes in with ${text(gap)} at the tightest, and covers ${text(cover)} at the least.`,
+    ...laid,
   };
 }
 

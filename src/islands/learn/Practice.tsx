@@ -89,7 +89,13 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
     <div className="grid min-h-full lg:grid-cols-[minmax(0,2fr)_minmax(22rem,1fr)]">
       <section aria-label="Picture" className="flex items-center justify-center bg-sheet p-4 lg:p-8">
         <div className="w-full max-w-[46rem]">
-          <PracticePicture picture={made.picture} picks={answer.picks} pick={pick} over={judged !== null} />
+          <PracticePicture
+            picture={made.picture}
+            picks={answer.picks}
+            pick={pick}
+            over={judged !== null}
+            laid={judged?.laid}
+          />
         </div>
       </section>
       <section aria-label="Question" className="space-y-4 border-line bg-paper p-4 lg:border-l">

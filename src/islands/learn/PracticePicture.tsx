@@ -1,3 +1,4 @@
+import type { Quad } from "../../core/geometry/quad.ts";
 import { OPENING, type OpeningPlace } from "../../core/measure/places.ts";
 import type { Picture } from "../../core/practice/exercise.ts";
 import { sashCorners } from "../../core/set/toe-heel.ts";
@@ -16,6 +17,8 @@ type Props = {
   readonly pick: (at: number) => void;
   /** Answered: nothing more is tapped. */
   readonly over: boolean;
+  /** The pane that was ordered, as it lies there. */
+  readonly laid?: Quad | undefined;
 };
 
 /** What an exercise shows, and where it is tapped on. */
@@ -103,7 +106,7 @@ const AT: Readonly<Record<OpeningPlace, readonly [x: number, y: number]>> = {
   "diagonal-down": [0.28, 0.2],
 };
 
-function Opening({ of, picks, pick, over }: { readonly of: Of<"opening"> } & By) {
+function Opening({ of, picks, pick, over, laid }: { readonly of: Of<"opening"> } & By) {
   const [wide, high] = [520, 520];
   const corners = [of.quad.bl, of.quad.br, of.quad.tr, of.quad.tl];
   const [w, h] = [Math.max(...corners.map((p) => p.x)), Math.max(...corners.map((p) => p.y))];
@@ -125,6 +128,15 @@ function Opening({ of, picks, pick, over }: { readonly of: Of<"opening"> } & By)
         className="d-line"
         strokeDasharray="5 5"
       />
+      {laid && (
+        <path
+          d={`M${[laid.bl, laid.br, laid.tr, laid.tl].map(at).join("L")}z`}
+          fill="var(--tint)"
+          fillOpacity={0.7}
+          stroke="var(--wax)"
+          strokeWidth={2}
+        />
+      )}
       <path
         d={[0.06, 0.5, 0.94]
           .map(

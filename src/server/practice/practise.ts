@@ -27,7 +27,8 @@ export function practise(of: PracticeCase, now = new Date()): Outcome<z.output<t
     seconds: of.seconds,
     offMm: judged.offMm,
   });
-  return ok({ ...judged, standing: standing(who, of.exercise) });
+  const { right, offMm, says } = judged;
+  return ok({ right, offMm, says, standing: standing(who, of.exercise) });
 }
 
 function standing(who: string, exercise: ExerciseId): PracticeStanding {
