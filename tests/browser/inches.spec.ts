@@ -44,6 +44,9 @@ test("every page reads in inches, pounds and the other words, for whoever chose 
     `/?round=${round}`,
     `/rounds/${round}/kit`,
     `/rounds/${round}/quote`,
+    "/learn",
+    "/learnt",
+    ...panes.map((p) => `/windows/${p}`),
     ...panes.flatMap((p) => [...STATIONS.map((s) => `/panes/${p}/${s}`), `/panes/${p}/options`, `/panes/${p}/tags`]),
   ];
   const leaks = new Map<string, string>();
