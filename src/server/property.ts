@@ -75,7 +75,7 @@ export const propertyJson = ({ firm: _, ...of }: Property): object => ({
       day,
       state,
       cause,
-      causeInWords: cause && CAUSE_WORDS[cause].name,
+      causeInWords: cause && CAUSE_WORDS[cause].name.replace(/[{}]/g, ""),
       fitted,
       widthNm: size?.width ?? null,
       heightNm: size?.height ?? null,

@@ -53,7 +53,7 @@ export default function WindowPage({ data, prefs: initial }: Props) {
                 <span className="text-[14px] text-mute">
                   {[
                     say(frameOf(n.system).short, prefs.dialect),
-                    n.cause && CAUSE_WORDS[n.cause].name,
+                    n.cause && say(CAUSE_WORDS[n.cause].name, prefs.dialect),
                     n.alike && "like this one: have a look at it too",
                   ]
                     .filter(Boolean)
@@ -95,7 +95,10 @@ function Line({ repair: r, prefs }: { readonly repair: Repair; readonly prefs: P
           )}
         </p>
         <p className="text-[14px] text-mute">
-          {[r.cause && `It failed by ${CAUSE_WORDS[r.cause].name}`, ...facts.map((f) => say(f, prefs.dialect))]
+          {[
+            r.cause && say(`It failed by ${CAUSE_WORDS[r.cause].name}`, prefs.dialect),
+            ...facts.map((f) => say(f, prefs.dialect)),
+          ]
             .filter(Boolean)
             .join("; ")}
         </p>

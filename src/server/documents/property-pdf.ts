@@ -28,7 +28,7 @@ export function propertyPdf(
             { text: "What fails here", bold: true, margin: margin(12) },
             ...of.causes.map((c) => ({
               columns: [
-                { width: 150, text: CAUSE_WORDS[c.cause].name },
+                { width: 150, text: say(CAUSE_WORDS[c.cause].name, by.dialect) },
                 { width: 30, text: String(c.panes) },
                 {
                   width: "*",
@@ -66,8 +66,8 @@ export function propertyPdf(
                 r.size
                   ? `, ${sizeText(nm(r.size.width), by.unit)} × ${sizeText(nm(r.size.height), by.unit)} ${by.unit}`
                   : "",
-                r.setIn ? `, set in ${r.setIn.toLowerCase().replace(/[{}]/g, "")}` : "",
-                r.cause ? `. It had failed by ${CAUSE_WORDS[r.cause].name}` : "",
+                r.setIn ? say(`, set in ${r.setIn.toLowerCase()}`, by.dialect) : "",
+                r.cause ? say(`. It had failed by ${CAUSE_WORDS[r.cause].name}`, by.dialect) : "",
                 r.state === "open" ? ". Under way" : "",
                 ".",
               ].join(""),
