@@ -1,4 +1,5 @@
-import { eq, getTableColumns, inArray, sql } from "drizzle-orm";
+import { eq, getTableColumns, inArray, type SQL, sql } from "drizzle-orm";
+import type { SQLiteTable } from "drizzle-orm/sqlite-core";
 import { isHouseRule } from "../core/house/rules.ts";
 import { tells } from "../core/learn/seen.ts";
 import { seenOnPane } from "../core/learn/seen-on-pane.ts";
@@ -137,14 +138,24 @@ const roundThere = oncePer((db) =>
     .where(eq(rounds.id, sql.placeholder("id")))
     .prepare(),
 );
+/** Every column of a table as a placeholder, and as what it becomes where the row is there already. */
+function upserted(table: SQLiteTable): { readonly of: Record<string, unknown>; readonly set: Record<string, SQL> } {
+  const columns = Object.entries(getTableColumns(table));
+  return {
+    of: Object.fromEntries(columns.map(([c]) => [c, sql.placeholder(c)])),
+    set: Object.fromEntries(
+      columns.filter(([c]) => c !== "id").map(([c, column]) => [c, sql.raw(`excluded."${column.name}"`)]),
+    ),
+  };
+}
+
 const storePane = oncePer((db) => {
-  const of = Object.fromEntries(
-    Object.keys(getTableColumns(panes)).map((c) => [c, sql.placeholder(c)]),
-  ) as unknown as typeof panes.$inferInsert;
-  const { id: _, ...set } = Object.fromEntries(
-    Object.entries(getTableColumns(panes)).map(([c, column]) => [c, sql.raw(`excluded."${column.name}"`)]),
-  );
-  return db.insert(panes).values(of).onConflictDoUpdate({ target: panes.id, set }).prepare();
+  const { of, set } = upserted(panes);
+  return db
+    .insert(panes)
+    .values(of as typeof panes.$inferInsert)
+    .onConflictDoUpdate({ target: panes.id, set })
+    .prepare();
 });
 
 /** A pane's row. True where it came on the lists or went off them. */
@@ -188,32 +199,50 @@ function projectPane(db: Running, id: string): boolean {
   return !there;
 }
 
+const supplierOf = oncePer((db) =>
+  db
+    .select({ supplier: orders.supplier })
+    .from(orders)
+    .where(eq(orders.id, sql.placeholder("id")))
+    .prepare(),
+);
+const forgetLines = oncePer((db) =>
+  db
+    .delete(orderLines)
+    .where(eq(orderLines.order, sql.placeholder("id")))
+    .prepare(),
+);
+const storeOrder = oncePer((db) => {
+  const { of, set } = upserted(orders);
+  return db
+    .insert(orders)
+    .values(of as typeof orders.$inferInsert)
+    .onConflictDoUpdate({ target: orders.id, set })
+    .prepare();
+});
+const storeLine = oncePer((db) =>
+  db
+    .insert(orderLines)
+    .values(upserted(orderLines).of as typeof orderLines.$inferInsert)
+    .prepare(),
+);
+
 function projectOrders(db: Running, ids: ReadonlySet<string>): void {
   const before = new Set<string>();
   for (const id of ids) {
-    const was = db.select({ supplier: orders.supplier }).from(orders).where(eq(orders.id, id)).get();
+    const was = supplierOf(db).get({ id });
     if (was) before.add(was.supplier);
     const order = foldOrder(id, readLog(entriesOfOrder(db, id)));
-    db.delete(orderLines).where(eq(orderLines.order, id)).run();
+    forgetLines(db).run({ id });
     if (!order) {
       db.delete(orders).where(eq(orders.id, id)).run();
       continue;
     }
     before.add(order.supplier);
     const { row, lines } = orderRows(order);
-    db.insert(orders)
-      .values({ id, ...row })
-      .onConflictDoUpdate({ target: orders.id, set: row })
-      .run();
-    const known = new Set(
-      db
-        .select({ id: panes.id })
-        .from(panes)
-        .where(inArray(panes.id, [...new Set(lines.map((l) => l.pane))]))
-        .all()
-        .map((r) => r.id),
-    );
-    for (const line of lines) if (known.has(line.pane)) db.insert(orderLines).values(line).run();
+    storeOrder(db).run({ id, ...row });
+    const known = new Set([...new Set(lines.map((l) => l.pane))].filter((pane) => paneThere(db).get({ id: pane })));
+    for (const line of lines) if (known.has(line.pane)) storeLine(db).run(line);
   }
   for (const supplier of before) keepRecord(db, supplier);
 }

@@ -18,3 +18,20 @@ describe("what pages may import", () => {
       for (const to of imports) expect([file, /\/server\//.test(to)]).toEqual([file, false]);
   });
 });
+
+/** Buttons that draw nothing of the firm's, and the page that stands in for a broken one. */
+const NEED_NO_GUARD = new Set(["PrintButton", "CopyText", "Switches", "BrokenPane"]);
+
+describe("what runs on a page fails alone", () => {
+  const islands = files("src").flatMap((file) => {
+    const text = readFileSync(file, "utf8");
+    return [...text.matchAll(/<([A-Z]\w*)[^>]*client:load/g)].flatMap(([, name]) => {
+      const from = new RegExp(`import ${name} from "([^"]+)"`).exec(text)?.[1];
+      return name && from && !NEED_NO_GUARD.has(name) ? [[name, join(file, "..", from)] as const] : [];
+    });
+  });
+  it("there are islands", () => expect(islands.length).toBeGreaterThan(20));
+  it.each(islands)("%s says what failed in its place", (_, file) =>
+    expect(readFileSync(file, "utf8")).toMatch(/export default guarded\(|<Boundary/),
+  );
+});

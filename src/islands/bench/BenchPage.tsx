@@ -11,6 +11,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { planBeside } from "../../workers/cutting-client.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
 import { Size } from "../parts/Size.tsx";
@@ -25,7 +26,7 @@ const OFF_CUT_PENCE = 1;
 const SHEET_PENCE = 1000;
 
 /** The cutting bench: what waits to be cut, what lies there, and how the one comes out of the other with the least waste. */
-export default function BenchPage({ data, prefs: initial, currency }: Props) {
+function BenchPage({ data, prefs: initial, currency }: Props) {
   const prefs = usePrefs(initial);
   const [at, setAt] = useState(0);
   const group = data.groups[at];
@@ -302,3 +303,5 @@ function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day): Cutt
     keep: KEEP,
   };
 }
+
+export default guarded(BenchPage, "The bench");

@@ -5,6 +5,7 @@ import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
 import { say } from "../../core/words/dialect.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { usePrefs } from "../parts/prefs.ts";
 import { Practice } from "./Practice.tsx";
 
@@ -18,7 +19,7 @@ type Data = {
 type Props = { readonly data: Data; readonly prefs: Prefs };
 
 /** The exercises: what is due first, then what was never done. One at a time. */
-export default function LearnPage({ data, prefs: initial }: Props) {
+function LearnPage({ data, prefs: initial }: Props) {
   const prefs = usePrefs(initial);
   const [standings, setStandings] = useState(data.standings);
   const [at, setAt] = useState<ExerciseId | null>(null);
@@ -120,3 +121,5 @@ function standingWords(s: PracticeStanding, now: string): string {
     ? `due, ${right}`
     : `${right}${s.due === null ? "" : `, again ${s.due.slice(8, 10)}.${s.due.slice(5, 7)}.`}`;
 }
+
+export default guarded(LearnPage, "Learn");

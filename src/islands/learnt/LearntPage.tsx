@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { LearntPageData } from "../../core/page/learnt-page.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { usePrefs } from "../parts/prefs.ts";
 import { FigureLine } from "./FigureLine.tsx";
 import { Remakes } from "./Remakes.tsx";
@@ -12,7 +13,7 @@ const TABS = ["Own figures", "Suppliers", "What came back"] as const;
 type Tab = (typeof TABS)[number];
 
 /** What the firm's own panes say: of its tapes and cutters, of its suppliers, and of what came back. */
-export default function LearntPage({ data, prefs: initial, currency }: Props) {
+function LearntPage({ data, prefs: initial, currency }: Props) {
   const prefs = usePrefs(initial);
   const [tab, setTab] = useState<Tab>("Own figures");
   return (
@@ -80,3 +81,5 @@ function Figures({ data, prefs }: Omit<Props, "currency">) {
     </div>
   );
 }
+
+export default guarded(LearntPage, "Own figures");

@@ -3,12 +3,13 @@ import { v7 as uuidv7 } from "uuid";
 import type { OrderFile } from "../../contract/order-file.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { entriesBy } from "../parts/new-entries.ts";
 import { sendEntries } from "../parts/send.ts";
 import { type ReadError, readFileAs } from "./read-file.ts";
 
 /** An order from a file, CSV or JSON: what is wrong is said row by row, and nothing is half taken. */
-export default function OrderImport({ prefs }: { readonly prefs: Prefs }) {
+function OrderImport({ prefs }: { readonly prefs: Prefs }) {
   const [errors, setErrors] = useState<readonly ReadError[]>([]);
   const take = async (file: File) => {
     const read = await readFileAs("order", file);
@@ -69,3 +70,5 @@ function entriesFor(order: string, file: OrderFile, who: string): readonly Entry
     ...file.lines.map(({ pane, ...line }) => entry("order.line", { order, pane }, { ...line, line: uuidv7() })),
   ];
 }
+
+export default guarded(OrderImport, "Bringing an order in");

@@ -6,6 +6,7 @@ import { sayDate } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { orderLineDrawing } from "../../drawing/order-line-drawing.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { usePrefs } from "../parts/prefs.ts";
 import { LineDrawing } from "./LineDrawing.tsx";
 
@@ -14,7 +15,7 @@ type Props = { readonly prefs: Prefs; readonly order: OrderBook; readonly firm: 
 const BOX = 124;
 
 /** The order as it goes to its supplier on paper: each line with its pane drawn and dimensioned. */
-export default function OrderSheet({ prefs: initial, order, firm }: Props) {
+function OrderSheet({ prefs: initial, order, firm }: Props) {
   const prefs = usePrefs(initial);
   const lines = standingLines(order);
   const words = lines.map((l) => orderLineWords(l, prefs));
@@ -115,3 +116,5 @@ export function Letterhead({ firm }: { readonly firm: FirmDetails }) {
     </header>
   );
 }
+
+export default guarded(OrderSheet, "The order sheet");

@@ -1,5 +1,6 @@
 import { startRegistration } from "@simplewebauthn/browser";
 import { useState } from "react";
+import { guarded } from "../parts/Guarded.tsx";
 import { Field } from "./Field.tsx";
 import { postPeople } from "./post-people.ts";
 
@@ -11,7 +12,7 @@ type Props = {
 };
 
 /** One's own way in: password, PIN for shared tablets, passkeys. */
-export default function Account({ name, roleSays, mayTablet, passkeys }: Props) {
+function Account({ name, roleSays, mayTablet, passkeys }: Props) {
   const [said, setSaid] = useState<string | null>(null);
   const [wrong, setWrong] = useState<string | null>(null);
   const [old, setOld] = useState("");
@@ -128,3 +129,5 @@ export default function Account({ name, roleSays, mayTablet, passkeys }: Props) 
     </div>
   );
 }
+
+export default guarded(Account, "Your account");

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { LEAST_PASSWORD } from "../../core/people/account-rules.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { Field } from "./Field.tsx";
 import { deviceName, postPeople } from "./post-people.ts";
 
@@ -10,7 +11,7 @@ type Props = {
 };
 
 /** Sets a password, and is in: by an invitation, or as the first owner. */
-export default function NewPassword({ name: known, token }: Props) {
+function NewPassword({ name: known, token }: Props) {
   const [name, setName] = useState(known ?? "");
   const [password, setPassword] = useState("");
   const [device, setDevice] = useState("");
@@ -73,3 +74,5 @@ export default function NewPassword({ name: known, token }: Props) {
     </form>
   );
 }
+
+export default guarded(NewPassword, "The new password");

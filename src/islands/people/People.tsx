@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { ROLE_SAYS, ROLES, type Role } from "../../core/people/role.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { Audit, type AuditLine } from "./Audit.tsx";
 import { type Device, Devices } from "./Devices.tsx";
 import { Invite } from "./Invite.tsx";
@@ -25,7 +26,7 @@ export type PeopleData = {
 };
 
 /** Who may come in, on which devices, by which keys; and who did. */
-export default function People({ people, invited, devices, keys, audit, rounds }: PeopleData) {
+function People({ people, invited, devices, keys, audit, rounds }: PeopleData) {
   const [wrong, setWrong] = useState<string | null>(null);
   const send = async (path: string, body: unknown) => {
     const done = await postPeople(path, body);
@@ -112,3 +113,5 @@ export default function People({ people, invited, devices, keys, audit, rounds }
     </div>
   );
 }
+
+export default guarded(People, "Who may come in");

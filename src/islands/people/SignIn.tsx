@@ -1,6 +1,7 @@
 import { browserSupportsWebAuthn, startAuthentication } from "@simplewebauthn/browser";
 import { useEffect, useState } from "react";
 import { wipeDevice } from "../device/wipe.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { Field } from "./Field.tsx";
 import { deviceName, postPeople } from "./post-people.ts";
 import { Unlock } from "./Unlock.tsx";
@@ -20,7 +21,7 @@ const WHY = {
 } as const;
 
 /** The way in: by name and password, by passkey, or on a shared tablet by PIN. */
-export default function SignIn({ to, why, tablet }: Props) {
+function SignIn({ to, why, tablet }: Props) {
   const [name, setName] = useState("");
   const [password, setPassword] = useState("");
   const [wrong, setWrong] = useState<string | null>(null);
@@ -94,3 +95,5 @@ export default function SignIn({ to, why, tablet }: Props) {
     </div>
   );
 }
+
+export default guarded(SignIn, "Signing in");

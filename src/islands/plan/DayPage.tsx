@@ -10,6 +10,7 @@ import { inUnit } from "../../core/words/in-unit.ts";
 import { weatherWords } from "../../core/words/plan.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { Fold } from "../parts/Fold.tsx";
+import { guarded } from "../parts/Guarded.tsx";
 import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
 import { Size } from "../parts/Size.tsx";
@@ -19,7 +20,7 @@ type Props = { readonly data: DayPageData; readonly prefs: Prefs };
 const LATE_STEP = 15;
 
 /** One person's day, on the phone and on paper: where next, who has the key, what to bring, and what comes after. */
-export default function DayPage({ data, prefs: initial }: Props) {
+function DayPage({ data, prefs: initial }: Props) {
   const prefs = usePrefs(initial);
   const [late, setLate] = useState(data.late);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -186,3 +187,5 @@ function Stop({ stop: s, late, isNext }: { readonly stop: DayStop; readonly late
     </li>
   );
 }
+
+export default guarded(DayPage, "The day");

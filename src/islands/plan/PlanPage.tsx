@@ -12,6 +12,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { BROKEN_SAYS, becauseWords } from "../../core/words/plan.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { layOutBeside } from "../../workers/week-client.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { useKeys } from "../parts/keys.ts";
 import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
@@ -28,7 +29,7 @@ type Done = Extract<WeekReply, { kind: "done" }>;
 const SHOWN = 5;
 
 /** The firm's week: what wants a day, everybody's days, and a button that lays them out. */
-export default function PlanPage({ data, prefs: initial }: Props) {
+function PlanPage({ data, prefs: initial }: Props) {
   const prefs = usePrefs(initial);
   const week = useMemo(() => weekOf(data.case), [data.case]);
   const [kept, setKept] = useState<readonly Stop[]>(() => data.stops.map(stopOf));
@@ -319,3 +320,5 @@ const ARROWS: { readonly [key: string]: readonly [days: number, people: number] 
   ArrowUp: [0, -1],
   ArrowDown: [0, 1],
 };
+
+export default guarded(PlanPage, "The week");

@@ -1,11 +1,12 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
 
 /** Opens a round: a name and a place. */
-export default function NewRound({ prefs: initial }: { readonly prefs: Prefs }) {
+function NewRound({ prefs: initial }: { readonly prefs: Prefs }) {
   const prefs = usePrefs(initial);
   const [wrong, setWrong] = useState<string | null>(null);
   const open = async (form: FormData) => {
@@ -42,3 +43,5 @@ export default function NewRound({ prefs: initial }: { readonly prefs: Prefs }) 
     </form>
   );
 }
+
+export default guarded(NewRound, "A new round");

@@ -10,6 +10,7 @@ import { dayOf } from "../../core/units/day.ts";
 import { sayDate } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { guarded } from "../parts/Guarded.tsx";
 import { entriesBy, handOver } from "../parts/new-entries.ts";
 import { usePrefs } from "../parts/prefs.ts";
 import { Size } from "../parts/Size.tsx";
@@ -17,7 +18,7 @@ import { Size } from "../parts/Size.tsx";
 type Props = { readonly data: WindowPageData; readonly prefs: Prefs };
 
 /** An opening's life: every repair, what it was made of, and a new break that begins where the last one ended. */
-export default function WindowPage({ data, prefs: initial }: Props) {
+function WindowPage({ data, prefs: initial }: Props) {
   const prefs = usePrefs(initial);
   const where = [data.address, data.opening, data.light].filter((t) => t !== "").join(", ");
   const done = data.repairs.filter((r) => r.state !== "open").length;
@@ -185,3 +186,5 @@ function NewBreak({ data, prefs }: Props) {
     </form>
   );
 }
+
+export default guarded(WindowPage, "This opening");
