@@ -1,7 +1,7 @@
 import { useState } from "react";
-import { REMAKE_WHY, REMAKE_WHYS, type RemakeWhy } from "../../core/learn/remake.ts";
+import { REMAKE_WHY, type RemakeWhy } from "../../core/learn/remake.ts";
 import { WENT_FACTS, type Went } from "../../core/learn/went.ts";
-import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
+import { WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import type { LearntPageData, LedgerLine } from "../../core/page/learnt-page.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -10,6 +10,7 @@ import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { rateChart } from "../../drawing/rate-chart.ts";
 import { entriesBy, handOver } from "../parts/new-entries.ts";
+import { WhyBack } from "../parts/WhyBack.tsx";
 
 type Props = { readonly data: LearntPageData; readonly prefs: Prefs; readonly currency: string };
 const BOX = { width: 720, height: 230 };
@@ -166,29 +167,7 @@ function Line({
             }
           }}
         >
-          <label>
-            <span className="text-[13px] text-mute">What went wrong</span>
-            <select name="why" defaultValue={why ?? ""} required>
-              <option value="" disabled>
-                choose
-              </option>
-              {REMAKE_WHYS.map((w) => (
-                <option key={w} value={w}>
-                  {REMAKE_WHY[w].name}
-                </option>
-              ))}
-            </select>
-          </label>
-          <label>
-            <span className="text-[13px] text-mute">Whose</span>
-            <select name="whose" defaultValue={whose ?? "not-known"}>
-              {WHOSE.map((w) => (
-                <option key={w} value={w}>
-                  {WHOSE_NAMES[w]}
-                </option>
-              ))}
-            </select>
-          </label>
+          <WhyBack why={why} whose={whose} />
           <label>
             <span className="text-[13px] text-mute">Cost, {currency}</span>
             <input name="cost" inputMode="decimal" defaultValue={pence === null ? "" : (pence / 100).toFixed(2)} />

@@ -1,9 +1,10 @@
-import { REMAKE_WHY, REMAKE_WHYS, type RemakeWhy } from "../../core/learn/remake.ts";
-import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
+import { REMAKE_WHY, type RemakeWhy } from "../../core/learn/remake.ts";
+import { WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { WhyBack } from "../parts/WhyBack.tsx";
 
 /** A pane that was set and has to be made again: why, and whose. It stands in the ledger of what came back. */
 export function CameBack() {
@@ -36,29 +37,7 @@ export function CameBack() {
           });
         }}
       >
-        <label>
-          <span className="text-[13px] text-mute">What went wrong</span>
-          <select name="why" required defaultValue="">
-            <option value="" disabled>
-              choose
-            </option>
-            {REMAKE_WHYS.map((w) => (
-              <option key={w} value={w}>
-                {REMAKE_WHY[w].name}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          <span className="text-[13px] text-mute">Whose</span>
-          <select name="whose" defaultValue="not-known">
-            {WHOSE.map((w) => (
-              <option key={w} value={w}>
-                {WHOSE_NAMES[w]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <WhyBack />
         <label className="col-span-2">
           <span className="text-[13px] text-mute">What was seen</span>
           <input name="note" maxLength={200} />
