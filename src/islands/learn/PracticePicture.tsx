@@ -1,25 +1,16 @@
-import type { Quad } from "../../core/geometry/quad.ts";
 import { OPENING, type OpeningPlace } from "../../core/measure/places.ts";
 import type { Picture } from "../../core/practice/exercise.ts";
 import { sashCorners } from "../../core/set/toe-heel.ts";
-import { CORNERS, MEETING } from "../../core/takeout/beads.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { dayOfMonth, weekday } from "../../core/units/day.ts";
 import { mm } from "../../core/units/length.ts";
 import { weekdayName } from "../../core/words/days.ts";
 import { SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
 import { tapePicture } from "../../drawing/tape-picture.ts";
+import { PracticeBeads } from "./PracticeBeads.tsx";
+import type { Of, TappedOn } from "./tapped-on.ts";
 
-type Props = {
-  readonly picture: Picture;
-  /** Places in what is offered that were tapped, in order; and tapping one. */
-  readonly picks: readonly number[];
-  readonly pick: (at: number) => void;
-  /** Answered: nothing more is tapped. */
-  readonly over: boolean;
-  /** The pane that was ordered, as it lies there. */
-  readonly laid?: Quad | undefined;
-};
+type Props = { readonly picture: Picture } & TappedOn;
 
 /** What an exercise shows, and where it is tapped on. */
 export function PracticePicture({ picture: p, ...by }: Props) {
@@ -42,7 +33,7 @@ export function PracticePicture({ picture: p, ...by }: Props) {
         </svg>
       );
     case "beads":
-      return <Beads of={p} {...by} />;
+      return <PracticeBeads of={p} {...by} />;
     case "days":
       return <Days of={p} {...by} />;
     case "bench":
@@ -62,8 +53,6 @@ export function PracticePicture({ picture: p, ...by }: Props) {
   }
 }
 
-type Of<K extends Picture["kind"]> = Extract<Picture, { kind: K }>;
-type By = Omit<Props, "picture">;
 const TAPE_WIDE = 640;
 
 function Tape({ of }: { readonly of: Of<"tape"> }) {
@@ -106,7 +95,7 @@ const AT: Readonly<Record<OpeningPlace, readonly [x: number, y: number]>> = {
   "diagonal-down": [0.28, 0.2],
 };
 
-function Opening({ of, picks, pick, over, laid }: { readonly of: Of<"opening"> } & By) {
+function Opening({ of, picks, pick, over, laid }: { readonly of: Of<"opening"> } & TappedOn) {
   const [wide, high] = [520, 520];
   const corners = [of.quad.bl, of.quad.br, of.quad.tr, of.quad.tl];
   const [w, h] = [Math.max(...corners.map((p) => p.x)), Math.max(...corners.map((p) => p.y))];
@@ -177,106 +166,7 @@ function Opening({ of, picks, pick, over, laid }: { readonly of: Of<"opening"> }
   );
 }
 
-const BEADS = { box: 520, thick: 46 };
-function Beads({ of, picks, pick, over }: { readonly of: Of<"beads"> } & By) {
-  const k = (BEADS.box - 60) / Math.max(of.width, of.height);
-  const [w, h] = [of.width * k, of.height * k];
-  const [x0, y0] = [(BEADS.box - w) / 2, (BEADS.box - h) / 2];
-  const t = BEADS.thick;
-  // Where a bead ends at a corner: through to the frame, short of the other, or cut across.
-  const reach = (
-    side: "left" | "right" | "top" | "bottom",
-    corner: (typeof CORNERS)[number],
-  ): "through" | "short" | "mitre" => {
-    const joint = of.joints[corner];
-    if (!joint || joint.kind === "mitred") return "mitre";
-    return joint.side === side ? "through" : "short";
-  };
-  const level = (side: "top" | "bottom") => {
-    const y = side === "top" ? y0 : y0 + h - t;
-    const [l, r] = [reach(side, `${side}-left`), reach(side, `${side}-right`)];
-    const outer = side === "top" ? y : y + t;
-    const inner = side === "top" ? y + t : y;
-    const end = (how: typeof l, x: number, into: number): readonly [string, string] =>
-      how === "short"
-        ? [`${x + into} ${outer}`, `${x + into} ${inner}`]
-        : how === "through"
-          ? [`${x} ${outer}`, `${x} ${inner}`]
-          : [`${x} ${outer}`, `${x + into} ${inner}`];
-    const [a, b] = end(l, x0, t);
-    const [c, d] = end(r, x0 + w, -t);
-    return `M${a}L${c}L${d}L${b}z`;
-  };
-  const upright = (side: "left" | "right") => {
-    const x = side === "left" ? x0 : x0 + w - t;
-    const [b, tp] = [reach(side, `bottom-${side}`), reach(side, `top-${side}`)];
-    const outer = side === "left" ? x : x + t;
-    const inner = side === "left" ? x + t : x;
-    const end = (how: typeof b, y: number, into: number): readonly [string, string] =>
-      how === "short"
-        ? [`${outer} ${y + into}`, `${inner} ${y + into}`]
-        : how === "through"
-          ? [`${outer} ${y}`, `${inner} ${y}`]
-          : [`${outer} ${y}`, `${inner} ${y + into}`];
-    const [p, q] = end(tp, y0, t);
-    const [r, s] = end(b, y0 + h, -t);
-    return `M${p}L${r}L${s}L${q}z`;
-  };
-  const laps = CORNERS.filter((c) => of.joints[c]?.kind === "laps");
-  const shapes = { left: upright("left"), right: upright("right"), top: level("top"), bottom: level("bottom") };
-  const middle = {
-    left: [x0 + t / 2, y0 + h / 2],
-    right: [x0 + w - t / 2, y0 + h / 2],
-    top: [x0 + w / 2, y0 + t / 2],
-    bottom: [x0 + w / 2, y0 + h - t / 2],
-  } as const;
-  const sides = ["left", "right", "bottom", "top"] as const;
-  return (
-    <svg
-      viewBox={`0 0 ${BEADS.box} ${BEADS.box}`}
-      className="max-h-[62dvh] w-full"
-      role="img"
-      aria-label="Four beads, and how they meet at the corners"
-    >
-      <rect x={x0 + t} y={y0 + t} width={w - 2 * t} height={h - 2 * t} className="d-pane" />
-      {sides.map((side) => {
-        const order = picks.indexOf(OF_SIDE[side]);
-        return (
-          // biome-ignore lint/a11y/noStaticElementInteractions: the buttons below the question are the keyboard's way
-          <g key={side} onClick={() => !over && pick(OF_SIDE[side])} className={over ? "" : "cursor-pointer"}>
-            <path d={shapes[side]} className="d-face" strokeWidth={2} opacity={order === -1 ? 1 : 0.55} />
-            {order !== -1 && (
-              <text
-                x={middle[side][0]}
-                y={middle[side][1] + 7}
-                textAnchor="middle"
-                className="d-text !text-[22px] font-bold"
-              >
-                {order + 1}
-              </text>
-            )}
-          </g>
-        );
-      })}
-      {laps.map((c) => {
-        const joint = of.joints[c];
-        const over_ = joint?.kind === "laps" ? joint.side : null;
-        const [up] = MEETING[c];
-        const x = up === "left" ? x0 + t / 2 : x0 + w - t / 2;
-        const y = c.startsWith("top") ? y0 + t / 2 : y0 + h - t / 2;
-        return (
-          <text key={c} x={x} y={y + 4} textAnchor="middle" className="d-mute !text-[12px]">
-            {over_ === null ? "" : "laps"}
-          </text>
-        );
-      })}
-    </svg>
-  );
-}
-/** As `SIDES` numbers them. */
-const OF_SIDE = { left: 0, right: 1, bottom: 2, top: 3 } as const;
-
-function Days({ of, picks, pick, over }: { readonly of: Of<"days"> } & By) {
+function Days({ of, picks, pick, over }: { readonly of: Of<"days"> } & TappedOn) {
   const blank = (weekday(of.from) + 6) % 7;
   return (
     <div className="mx-auto grid max-w-[40rem] grid-cols-7 gap-1.5">
