@@ -19,6 +19,7 @@ export default defineConfig({
     serviceWorkers: "block",
     baseURL: `http://127.0.0.1:${PORT}`,
     viewport: { width: 1280, height: 800 },
+    contextOptions: { reducedMotion: "reduce" },
     permissions: ["clipboard-read", "clipboard-write"],
     launchOptions: CHROMIUM,
   },

@@ -7,110 +7,112 @@ test.use({ serviceWorkers: "allow" });
 
 const STATIONS = ["look", "takeout", "measure", "specify", "order", "ready", "set", "finish", "signoff", "logbook"];
 
-for (const colorScheme of ["light", "dark"] as const)
-  for (const [size, viewport] of [
-    ["desk", { width: 1280, height: 800 }],
-    ["phone", { width: 390, height: 844 }],
-  ] as const)
-    test(`every page, ${colorScheme}, ${size}: no barrier, no complaint in the console`, async ({ browser }) => {
-      test.setTimeout(600_000);
-      const context = await browser.newContext({ colorScheme, viewport, reducedMotion: "reduce" });
-      const page = await context.newPage();
-      const complaints: string[] = [];
-      page.on("console", (m) => ["error", "warning"].includes(m.type()) && complaints.push(m.text()));
-      page.on("pageerror", (e) => complaints.push(e.message));
-      await page.goto(await roundPath(page));
-      await ready(page);
-      const pane = (
-        await page.getByRole("listitem").filter({ hasText: "Reading room" }).getByRole("link").getAttribute("href")
-      )?.split("/")[2];
-      const racked = (
+for (const [size, viewport] of [
+  ["desk", { width: 1280, height: 800 }],
+  ["phone", { width: 390, height: 844 }],
+] as const)
+  test(`every page, ${size}: no barrier, no complaint in the console`, async ({ browser }) => {
+    test.setTimeout(600_000);
+    const context = await browser.newContext({ colorScheme: "light", viewport, reducedMotion: "reduce" });
+    const page = await context.newPage();
+    const complaints: string[] = [];
+    page.on("console", (m) => ["error", "warning"].includes(m.type()) && complaints.push(m.text()));
+    page.on("pageerror", (e) => complaints.push(e.message));
+    await page.goto(await roundPath(page));
+    await ready(page);
+    const pane = (
+      await page.getByRole("listitem").filter({ hasText: "Reading room" }).getByRole("link").getAttribute("href")
+    )?.split("/")[2];
+    const racked = (
+      await page
+        .getByRole("listitem")
+        .filter({ hasText: "upper sash" })
+        .filter({ hasText: "No. 3" })
+        .getByRole("link")
+        .getAttribute("href")
+    )?.split("/")[2];
+    const idOf = async (words: string): Promise<string> =>
+      (
         await page
+          .getByRole("list", { name: "Panes of the round" })
           .getByRole("listitem")
-          .filter({ hasText: "upper sash" })
-          .filter({ hasText: "No. 3" })
+          .filter({ hasText: words })
           .getByRole("link")
+          .first()
           .getAttribute("href")
-      )?.split("/")[2];
-      const idOf = async (words: string): Promise<string> =>
-        (
-          await page
-            .getByRole("list", { name: "Panes of the round" })
-            .getByRole("listitem")
-            .filter({ hasText: words })
-            .getByRole("link")
-            .first()
-            .getAttribute("href")
-        )?.split("/")[2] ?? "";
-      const [casement, kitchen, porch] = [await idOf("landward casement"), await idOf("kitchen"), await idOf("porch")];
-      const round = new URL(await roundPath(page), "http://round").searchParams.get("round");
-      await page.goto("/orders");
-      const order = await page.getByRole("main").getByRole("link").first().getAttribute("href");
-      const paths = [
-        "/",
-        "/panes/new",
-        "/rounds/new",
-        "/orders",
-        order ?? "",
-        `${order}/sheet`,
-        "/house",
-        "/plan",
-        "/bench",
-        "/search?q=porch",
-        "/learn",
-        "/learnt",
-        `/windows/${pane}`,
-        "/plan/day",
-        "/people",
-        "/sign-in",
-        `/rounds/${round}/openings`,
-        `/rounds/${round}/quote`,
-        `/rounds/${round}/kit`,
-        `/sheets/measuring?round=${round}`,
-        "/api",
-        "/words",
-        ...STATIONS.map((s) => `/panes/${pane}/${s}`),
-        `/panes/${racked}/measure`,
-        `/panes/${casement}/look`,
-        `/panes/${casement}/takeout`,
-        `/panes/${porch}/look`,
-        `/panes/${porch}/options`,
-        `/panes/${porch}/tags`,
-        `/panes/${kitchen}/specify`,
-        `/panes/${casement}/set`,
-        `/panes/${porch}/set`,
-        `/panes/${porch}/signoff`,
-      ];
-      for (const path of paths) {
-        await page.goto(path);
-        await ready(page);
-        // What is folded up is looked at unfolded.
-        if (/\/(measure|look|takeout|specify|set|house)$/.test(path))
-          await page.evaluate(() => {
-            for (const fold of document.querySelectorAll("details")) fold.open = true;
-          });
-        const axe = new AxeBuilder({ page }).options({ resultTypes: ["violations"] });
-        // In the dark only the colours differ.
-        const looked =
-          colorScheme === "dark"
-            ? axe.withRules(["color-contrast"])
-            : axe.withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"]);
-        const { violations } = await looked.analyze();
-        expect
-          .soft(
-            violations.map(
-              (v) =>
-                `${path} ${v.id}: ${v.nodes
-                  .map((n) => n.html.slice(0, 140))
-                  .slice(0, 3)
-                  .join(" | ")}`,
-            ),
-          )
-          .toEqual([]);
-      }
-      expect(complaints).toEqual([]);
-      const missing = await page.goto("/panes/none/look");
-      expect(missing?.status()).toBe(404);
-      await expect(page.getByRole("link", { name: "Back to the round" })).toBeVisible();
-      await context.close();
-    });
+      )?.split("/")[2] ?? "";
+    const [casement, kitchen, porch] = [await idOf("landward casement"), await idOf("kitchen"), await idOf("porch")];
+    const round = new URL(await roundPath(page), "http://round").searchParams.get("round");
+    await page.goto("/orders");
+    const order = await page.getByRole("main").getByRole("link").first().getAttribute("href");
+    const paths = [
+      "/",
+      "/panes/new",
+      "/rounds/new",
+      "/orders",
+      order ?? "",
+      `${order}/sheet`,
+      "/house",
+      "/plan",
+      "/bench",
+      "/search?q=porch",
+      "/learn",
+      "/learnt",
+      `/windows/${pane}`,
+      "/plan/day",
+      "/people",
+      "/sign-in",
+      `/rounds/${round}/openings`,
+      `/rounds/${round}/quote`,
+      `/rounds/${round}/kit`,
+      `/sheets/measuring?round=${round}`,
+      "/api",
+      "/words",
+      ...STATIONS.map((s) => `/panes/${pane}/${s}`),
+      `/panes/${racked}/measure`,
+      `/panes/${casement}/look`,
+      `/panes/${casement}/takeout`,
+      `/panes/${porch}/look`,
+      `/panes/${porch}/options`,
+      `/panes/${porch}/tags`,
+      `/panes/${kitchen}/specify`,
+      `/panes/${casement}/set`,
+      `/panes/${porch}/set`,
+      `/panes/${porch}/signoff`,
+    ];
+    for (const path of paths) {
+      await page.goto(path);
+      await ready(page);
+      // What is folded up is looked at unfolded.
+      if (/\/(measure|look|takeout|specify|set|house)$/.test(path))
+        await page.evaluate(() => {
+          for (const fold of document.querySelectorAll("details")) fold.open = true;
+        });
+      const light = await new AxeBuilder({ page })
+        .options({ resultTypes: ["violations"] })
+        .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"])
+        .analyze();
+      // In the dark only the colours differ.
+      await page.emulateMedia({ colorScheme: "dark" });
+      const dark = await new AxeBuilder({ page })
+        .options({ resultTypes: ["violations"] })
+        .withRules(["color-contrast"])
+        .analyze();
+      await page.emulateMedia({ colorScheme: "light" });
+      const said = [light, dark].flatMap(({ violations }, at) =>
+        violations.map(
+          (v) =>
+            `${path} ${at === 0 ? "light" : "dark"} ${v.id}: ${v.nodes
+              .map((n) => n.html.slice(0, 140))
+              .slice(0, 3)
+              .join(" | ")}`,
+        ),
+      );
+      expect.soft(said).toEqual([]);
+    }
+    expect(complaints).toEqual([]);
+    const missing = await page.goto("/panes/none/look");
+    expect(missing?.status()).toBe(404);
+    await expect(page.getByRole("link", { name: "Back to the round" })).toBeVisible();
+    await context.close();
+  });

@@ -43,8 +43,14 @@ for (const [name, viewport, most] of [
       await ready(page);
       for (const station of STATIONS) {
         await openStation(page, station);
-        for (const [part, high] of Object.entries(await screens(page)))
-          if (high > most) tooHigh.push([pane, station, part, high.toFixed(2)]);
+        let high = await screens(page);
+        // What comes from a worker or folds itself after the first drawing is given its time, on a slow machine too.
+        for (let i = 0; i < 20 && Object.values(high).some((h) => h > most); i++) {
+          await page.waitForTimeout(100);
+          high = await screens(page);
+        }
+        for (const [part, h] of Object.entries(high))
+          if (h > most) tooHigh.push([pane, station, part, h.toFixed(2), await page.locator("main").innerText()]);
       }
     }
     expect(tooHigh).toEqual([]);

@@ -118,7 +118,7 @@ function make(schema: Json, defs: Json, wrong: number, deep = 0): unknown {
 }
 
 /** FUZZ_EACH=2000 makes a long night of it. */
-const EACH = Number(process.env["FUZZ_EACH"] ?? 60);
+const EACH = Number(process.env["FUZZ_EACH"] ?? 40);
 /** One case alone may take twenty seconds, in a thread of its own; then it is answered that it takes too long. */
 const BLOCKING_MS = 30_000;
 
