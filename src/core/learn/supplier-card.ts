@@ -56,7 +56,7 @@ export function supplierCards(of: {
       return {
         name,
         orders: gone.length,
-        lead: leadOf(of.suppliers.find((s) => s.name === name)?.leadDays ?? 0, gone, of.calendar),
+        lead: leadOf(of.suppliers.find((s) => s.name === name)?.leadDays ?? 0, gone, of.calendar, of.today),
         late: late.length,
         latestBy: Math.max(0, ...late),
         panes: own.length,

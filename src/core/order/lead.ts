@@ -1,3 +1,5 @@
+import { normalBelow, normalInverse } from "../chance/normal.ts";
+import { weightOf } from "../learn/forget.ts";
 import { isWorking, type WorkCalendar } from "../plan/calendar.ts";
 import { addDays, type Day } from "../units/day.ts";
 
@@ -7,14 +9,20 @@ export type Gone = { readonly sent: Day; readonly arrived: Day };
 export type Lead = {
   /** Working days that a promise should allow. */
   readonly days: number;
-  /** The middle one, and what nine in ten kept to: what it really was. Null with fewer than three orders on record. */
+  /** The middle one, and what nine in ten keep to: what it really is. Null with fewer than three orders on record. */
   readonly usual: number | null;
   readonly slow: number | null;
   readonly orders: number;
+  /** What they say themselves. */
+  readonly says: number;
+  /** What it was, and how much each still counts. */
+  readonly took: readonly { readonly days: number; readonly weight: number }[];
 };
 
 const ENOUGH = 3;
 const NINE_IN_TEN = 0.9;
+/** Before anything came: kept in eight of ten, a quarter longer or shorter, and that word is worth one order. */
+const [WORD_KEPT, WORD_SPREAD, WORD_WORTH] = [normalInverse(0.8), 0.25, 1] as const;
 
 /** Working days after one day up to another, that day included. @example Friday to Monday // 1 */
 export function workingDaysBetween(from: Day, to: Day, calendar: WorkCalendar): number {
@@ -45,18 +53,49 @@ export function beforeWorkingDays(by: Day, days: number, calendar: WorkCalendar)
   return d;
 }
 
+/** How long a supplier takes who has said so many working days and of whom nothing more is known. @example leadSaid(8) // promise 8 */
+export const leadSaid = (says: number): Lead => ({ days: says, usual: null, slow: null, orders: 0, says, took: [] });
+
 /**
- * How long a supplier takes, from what they say and what it really was: with three orders or more on record, what nine in
- * ten kept to is promised, never less than they say themselves.
- * @example says 8; took 8, 9, 8, 12, 10 // usual 9, slow 12: promise 12
+ * How long a supplier takes, learned from what they say and what it really was, older orders counting less: with three or
+ * more on record, what nine in ten will keep to is promised, never less than they say themselves.
+ * @example says 8; took 8, 9, 8, 12, 10 // usual 9, nine in ten within 12: promise 12
  */
-export function leadOf(says: number, gone: readonly Gone[], calendar: WorkCalendar): Lead {
-  const took = gone.map((g) => workingDaysBetween(g.sent, g.arrived, calendar)).sort((a, b) => a - b);
-  if (took.length < ENOUGH) return { days: says, usual: null, slow: null, orders: took.length };
-  const usual = took[Math.floor((took.length - 1) / 2)] ?? says;
-  const slow = took[Math.ceil(took.length * NINE_IN_TEN) - 1] ?? says;
-  return { days: Math.max(says, slow), usual, slow, orders: took.length };
+export function leadOf(says: number, gone: readonly Gone[], calendar: WorkCalendar, today: Day): Lead {
+  const took = gone.map((g) => ({
+    days: workingDaysBetween(g.sent, g.arrived, calendar),
+    weight: weightOf(g.arrived, today),
+  }));
+  const lead: Lead = { ...leadSaid(says), orders: gone.length, took };
+  if (gone.length < ENOUGH) return lead;
+  const slow = daysFor(lead, NINE_IN_TEN);
+  return { ...lead, days: Math.max(says, slow), usual: daysFor(lead, 0.5), slow };
 }
+
+/**
+ * The chance that it comes within so many working days; null while too few came to say.
+ * @example says 8; took 8, 9, 8, 12, 10; within 9 // (1 × 0.90 + 3) of 6: 0.65
+ */
+export const chanceWithin = (lead: Lead, days: number): number | null =>
+  lead.orders < ENOUGH ? null : days < 0 ? 0 : within(lead, days);
+
+/**
+ * Shares of all lengths, with a Dirichlet process before anything came: the conjugate prior of shares whose shape nobody
+ * knows, so that a maker who is on the day, or three days late one time in five, is learned as that.
+ */
+function within(lead: Lead, days: number): number {
+  const word = normalBelow(Math.log((days + 1) / (lead.says + 1)) / WORD_SPREAD + WORD_KEPT);
+  const all = lead.took.reduce((sum, t) => sum + t.weight, WORD_WORTH);
+  return lead.took.reduce((sum, t) => sum + (t.days <= days ? t.weight : 0), WORD_WORTH * word) / all;
+}
+
+/** The fewest days that it comes within with this chance; a year at most. */
+function daysFor(lead: Lead, chance: number): number {
+  let days = 0;
+  while (days < MOST_DAYS && within(lead, days) < chance) days++;
+  return days;
+}
+const MOST_DAYS = 365;
 
 /**
  * The last day to order for a pane to be done with by a day: what it is set in must have set, and before that come the lead

@@ -1,6 +1,6 @@
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Day } from "../units/day.ts";
-import { afterWorkingDays, type Lead } from "./lead.ts";
+import { afterWorkingDays, chanceWithin, type Lead, workingDaysBetween } from "./lead.ts";
 
 /** Where glass can come from. */
 export const SOURCE_KINDS = ["rack", "stock", "counter", "unit-maker", "frame-maker", "insert"] as const;
@@ -60,6 +60,8 @@ export type Source = {
   /** Working days until it is here. */
   readonly leadDays: number;
   readonly late: boolean;
+  /** The chance that it is here on the day it is needed, by what their orders took; null where nobody can say. */
+  readonly inTime: number | null;
   readonly pence: number | null;
   /** Panes sent back of those checked in, in words of data. */
   readonly record: { readonly panes: number; readonly sentBack: number } | null;
@@ -67,7 +69,7 @@ export type Source = {
 };
 
 /**
- * Every way to come by this pane, the one that we propose first: in time before late, then a better record where one is
+ * Every way to come by this pane, the one that we propose first: in time before late, of those too late the likeliest, then a better record where one is
  * clearly worse, then the lower price, then the sooner.
  * @example needed Friday; shop tomorrow at 35, unit maker in 8 days at 28 // the shop
  */
@@ -81,6 +83,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       day: f.today,
       leadDays: 0,
       late: late(f.today),
+      inTime: f.needed === null ? null : Number(!late(f.today)),
       pence: null,
       record: null,
       because:
@@ -106,6 +109,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
         day,
         leadDays: s.lead.days,
         late: late(day),
+        inTime: f.needed === null ? null : chanceWithin(s.lead, workingDaysBetween(f.today, f.needed, f.calendar)),
         pence: make === "inserts" && f.needs !== "inserts" ? f.insertPence : s.pence,
         record: { panes: s.panes, sentBack: s.sentBack },
         because: becauseOf(s, late(day)),
@@ -115,6 +119,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
   return all.sort(
     (a, b) =>
       Number(a.late) - Number(b.late) ||
+      (a.late ? (b.inTime ?? 0) - (a.inTime ?? 0) : 0) ||
       badness(a) - badness(b) ||
       (a.pence ?? UNPRICED) - (b.pence ?? UNPRICED) ||
       a.day - b.day ||
@@ -138,7 +143,7 @@ function becauseOf(s: SourceSupplier, late: boolean): string {
   const lead =
     s.lead.usual === null
       ? `says ${s.lead.days} working ${s.lead.days === 1 ? "day" : "days"}`
-      : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, ${s.lead.slow} at the slow end`;
+      : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} orders)`;
   const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
   return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.`;
 }

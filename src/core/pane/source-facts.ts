@@ -74,7 +74,7 @@ export function sourceFacts(
         name: s.name,
         // Whoever said nothing of what they make is asked for anything.
         makes: terms?.makes ?? MAKES_OF,
-        lead: leadOf(s.leadDays, record?.gone ?? [], firm.calendar),
+        lead: leadOf(s.leadDays, record?.gone ?? [], firm.calendar, by.today),
         pence: terms ? linePence(line, terms) : null,
         panes: record?.panes ?? 0,
         sentBack: record?.sentBack ?? 0,

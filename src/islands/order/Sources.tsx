@@ -3,6 +3,7 @@ import { SOURCE_NAMES } from "../../core/order/sources.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
+import { percent } from "../../core/words/percent.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { useSources } from "./use-sources.ts";
 
@@ -44,7 +45,10 @@ export function Sources({ take, takeHere }: Props) {
             <span className="tight text-right font-semibold">
               {s.pence === null ? "" : money(s.pence, firm.house.currency)}
             </span>
-            <span className="text-[13px] text-mute">{s.because}</span>
+            <span className="text-[13px] text-mute">
+              {s.because}
+              {s.inTime !== null && s.supplier !== null && ` In time: ${percent(s.inTime)}.`}
+            </span>
             {takeHere && s.supplier === null && (
               <button
                 type="button"
