@@ -30,7 +30,7 @@ export type ThicknessCase = z.output<typeof ThicknessCase>;
 export const ThicknessAnswer = z
   .strictObject({
     overall: LengthOut.nullable(),
-    by: z.enum(["caliper", "slip"]).nullable(),
+    by: z.enum(["caliper", "slip", "edge"]).nullable(),
     bySlip: LengthOut.nullable().meta({ description: "Far mark less the bed." }),
     panes: z
       .array(LengthOut)

@@ -1,5 +1,7 @@
 import { line, scaleLinear } from "d3";
 import { centreHeat, corrected, mixed, UNCOATED } from "../core/specify/heat.ts";
+import { makeText } from "../core/units/inch-make.ts";
+import type { LengthUnit } from "../core/units/length.ts";
 
 export type HeatChartInput = {
   readonly glassMm: number;
@@ -10,6 +12,8 @@ export type HeatChartInput = {
     readonly heat: number;
     readonly on: boolean;
   }[];
+  /** Whose marks stand under it. */
+  readonly unit: LengthUnit;
   readonly box: { readonly width: number; readonly height: number };
 };
 
@@ -29,6 +33,10 @@ export type HeatChart = {
 
 const EDGE = { left: 30, right: 96, top: 10, bottom: 26 };
 const WIDEST = 24;
+const TICKS_MM: Readonly<Record<LengthUnit, readonly number[]>> = {
+  mm: [4, 8, 12, 16, 20, 24],
+  in: [1, 2, 3, 4, 5, 6, 7].map((eighths) => (eighths * 25.4) / 8),
+};
 
 /** Heat loss against the width of one cavity: plain, coated, and coated with argon, with what is offered marked on it. */
 export function heatChart(of: HeatChartInput): HeatChart {
@@ -55,7 +63,7 @@ export function heatChart(of: HeatChartInput): HeatChart {
       return { name: k.name, d: path(points) ?? "", label: { x: x(WIDEST) + 5, y: y(end) + 4 } };
     }),
     marks: of.marked.map((m) => ({ name: m.name, x: x(Math.min(WIDEST, m.cavityMm)), y: y(m.heat), on: m.on })),
-    xTicks: [4, 8, 12, 16, 20, 24].map((w) => ({ x: x(w), text: String(w) })),
+    xTicks: TICKS_MM[of.unit].map((w) => ({ x: x(w), text: makeText(w) })),
     yTicks: [0, 1, 2, 3].map((u) => ({ y: y(u), text: String(u) })),
     floor: y(0),
     left: EDGE.left,

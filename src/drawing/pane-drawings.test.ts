@@ -120,7 +120,19 @@ describe("heat loss by cavity width", () => {
       { name: "plain", cavityMm: 16, heat: 2.7, on: true },
       { name: "argon", cavityMm: 40, heat: 1.2, on: true },
     ],
+    unit: "mm",
     box: { width: 440, height: 190 },
+  });
+  it("stands on the reader's own marks", () => {
+    expect(chart.xTicks.map((t) => t.text)).toEqual(["4", "8", "12", "16", "20", "24"]);
+    const inches = heatChart({
+      glassMm: 6.35,
+      emissivity: 0.05,
+      marked: [],
+      unit: "in",
+      box: { width: 440, height: 190 },
+    });
+    expect(inches.xTicks.map((t) => t.text)).toEqual(["1/8", "1/4", "3/8", "1/2", "5/8", "3/4", "7/8"]);
   });
   it("three curves, the better the lower", () => {
     const ends = chart.curves.map((c) => c.label.y);

@@ -1,3 +1,5 @@
+import { makeText } from "../core/units/inch-make.ts";
+
 /** A unit in section, to scale through its thickness: outside at the left, faces numbered from there. */
 export type UnitSection = {
   readonly panes: readonly string[];
@@ -27,13 +29,13 @@ export function unitSection(of: {
     panes.push(`M${x} ${top}h${w}v${bottom - top}h${-w}z`);
     faces.push({ n: 2 * i + 1, x, coated: of.coated.includes(2 * i + 1) });
     faces.push({ n: 2 * i + 2, x: x + w, coated: of.coated.includes(2 * i + 2) });
-    labels.push({ x: x + w / 2, text: String(p) });
+    labels.push({ x: x + w / 2, text: makeText(p) });
     x += w;
     const cavity = of.cavitiesMm[i];
     if (cavity !== undefined) {
       const c = cavity * scale;
       spacers.push(`M${x} ${bottom - 16}h${c}v16h${-c}z`);
-      labels.push({ x: x + c / 2, text: String(cavity) });
+      labels.push({ x: x + c / 2, text: makeText(cavity) });
       x += c;
     }
   });

@@ -1,3 +1,5 @@
+import type { Frame } from "../frame/frame.ts";
+
 export const DAMAGES = [
   "cracked",
   "holed",
@@ -28,6 +30,16 @@ export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
   "wrong-glass": "not safety glass",
   looks: "nothing is broken: changed for its looks",
 };
+
+/** What can only be where the frame is as named; all else can be anywhere. */
+const ONLY_IN: Partial<Readonly<Record<Damage, (f: Pick<Frame, "oldPutty" | "canBeEased">) => boolean>>> = {
+  "putty-falling": (f) => f.oldPutty,
+  rotten: (f) => f.canBeEased,
+};
+
+/** What can be wrong with a pane in such a frame. @example a plastic sash // no putty, no rot */
+export const damagesOf = (f: Pick<Frame, "oldPutty" | "canBeEased">): readonly Damage[] =>
+  DAMAGES.filter((d) => ONLY_IN[d]?.(f) ?? true);
 
 /** It moves, binds, or its bed is done: what packing and bedding anew may cure, the glass being sound. */
 const LOOSE: readonly Damage[] = ["rattling", "dropped", "draught", "putty-falling"];

@@ -179,7 +179,7 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
     repack: "as it was",
     refurbish: "as it was",
     glass: f.sealed ? "spacer, tint and bars must be matched" : "new glass is flat, old glass is wavy",
-    sash: "new paint beside old",
+    sash: f.paints ? "new paint beside old" : "a new sash beside old ones",
     insert: "the frame beside its neighbour's",
     double: "a double reflection beside single ones",
     window: "the odd one in its row",

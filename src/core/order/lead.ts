@@ -22,7 +22,7 @@ export type Lead = {
 const ENOUGH = 3;
 const NINE_IN_TEN = 0.9;
 /** Before anything came: kept in eight of ten, a quarter longer or shorter, and that word is worth one order. */
-const [WORD_KEPT, WORD_SPREAD, WORD_WORTH] = [normalInverse(0.8), 0.25, 1] as const;
+const WORD = { kept: normalInverse(0.8), spread: 0.25, worth: 1 };
 
 /** Working days after one day up to another, that day included. @example Friday to Monday // 1 */
 export function workingDaysBetween(from: Day, to: Day, calendar: WorkCalendar): number {
@@ -84,9 +84,9 @@ export const chanceWithin = (lead: Lead, days: number): number | null =>
  * knows, so that a maker who is on the day, or three days late one time in five, is learned as that.
  */
 function within(lead: Lead, days: number): number {
-  const word = normalBelow(Math.log((days + 1) / (lead.says + 1)) / WORD_SPREAD + WORD_KEPT);
-  const all = lead.took.reduce((sum, t) => sum + t.weight, WORD_WORTH);
-  return lead.took.reduce((sum, t) => sum + (t.days <= days ? t.weight : 0), WORD_WORTH * word) / all;
+  const word = normalBelow(Math.log((days + 1) / (lead.says + 1)) / WORD.spread + WORD.kept);
+  const all = lead.took.reduce((sum, t) => sum + t.weight, WORD.worth);
+  return lead.took.reduce((sum, t) => sum + (t.days <= days ? t.weight : 0), WORD.worth * word) / all;
 }
 
 /** The fewest days that it comes within with this chance; a year at most. */

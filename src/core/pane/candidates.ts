@@ -1,9 +1,9 @@
 import { beadAcross } from "../measure/bead.ts";
-import { thicknessFrom } from "../measure/thickness.ts";
+import { THICKNESS_ERRORS, type ThicknessBy, thicknessFrom } from "../measure/thickness.ts";
 import type { CandidateFacts } from "../specify/candidates.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { type Makeup, makeupOverall } from "../specify/makeup.ts";
-import { STACK_ERRORS, type Stack, stacksFor } from "../specify/stack.ts";
+import { type Stack, stacksFor } from "../specify/stack.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -17,10 +17,12 @@ export function stacksOf(r: Reckoning): readonly Stack[] {
     overall: t.overall,
     panes: t.panes,
     count: 2,
-    overallError: mm(t.by === "slip" ? 1 : STACK_ERRORS.overallMm),
-    paneError: mm(t.by === "slip" ? 0.6 : STACK_ERRORS.paneMm),
+    overallError: mm(errorsOf(t.by).overallMm),
+    paneError: mm(errorsOf(t.by).paneMm),
   });
 }
+
+const errorsOf = (by: ThicknessBy | null) => THICKNESS_ERRORS[by ?? "caliper"];
 
 /** Sheets and cavities alike to a hundredth of a millimetre. */
 const NEAR_MM = 0.01;
@@ -54,7 +56,7 @@ export function thickerThanRead(book: PaneBook, r: Reckoning): number | null {
   const { overall, by } = thicknessFrom(r.readings);
   if (overall === null || book.makeup === null) return null;
   const off = makeupOverall(book.makeup) - toMm(overall);
-  return Math.abs(off) <= (by === "slip" ? 1 : STACK_ERRORS.overallMm) + NEAR_MM ? null : off;
+  return Math.abs(off) <= errorsOf(by).overallMm + NEAR_MM ? null : off;
 }
 
 /** Room for glass through the thickness: rebate less bed and bead, mm; null until the rebate is read. */

@@ -1,7 +1,7 @@
 import { frameOf } from "../frame/systems.ts";
 import type { HouseRules } from "../house/rules.ts";
 import type { Readings, ReckonedOpening } from "../measure/reckoned.ts";
-import { thicknessFrom } from "../measure/thickness.ts";
+import { THINNEST_UNIT, thicknessFrom } from "../measure/thickness.ts";
 import type { Result } from "../result.ts";
 import { type Best, chancesOf, type OddsInput } from "../size/best.ts";
 import type { Cut, CutError } from "../size/cut.ts";
@@ -12,9 +12,6 @@ import type { School } from "../size/school.ts";
 import { mm, nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
-
-/** Thinner than this nothing is sealed: two panes of 3 and a spacer of 6. */
-const THINNEST_UNIT = mm(11);
 
 /** A sealed unit: as thick as one, or in a system that mostly holds them. */
 export function isSealed(book: PaneBook, r: Readings): boolean {

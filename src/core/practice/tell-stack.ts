@@ -1,4 +1,5 @@
-import { MAKES, STACK_ERRORS, stacksFor } from "../specify/stack.ts";
+import { THICKNESS_ERRORS } from "../measure/thickness.ts";
+import { MAKES, stacksFor } from "../specify/stack.ts";
 import { writeLength } from "../tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { type Exercise, oneOf, someOf, until } from "./exercise.ts";
@@ -17,8 +18,8 @@ export const TELL_STACK: Exercise = {
         overall,
         panes: [pane],
         count: 2,
-        overallError: mm(STACK_ERRORS.overallMm),
-        paneError: mm(STACK_ERRORS.paneMm),
+        overallError: mm(THICKNESS_ERRORS.caliper.overallMm),
+        paneError: mm(THICKNESS_ERRORS.caliper.paneMm),
       });
       return first?.equalPanes && first.spacers[0] === spacer ? { pane, spacer, overall, make } : null;
     });

@@ -47,9 +47,6 @@ export type StackReadings = {
   readonly paneError: Nm;
 };
 
-/** Usual errors of a caliper on a unit and on one pane, mm. */
-export const STACK_ERRORS = { overallMm: 0.5, paneMm: 0.2 } as const;
-
 /**
  * The stacks that these readings can be, the likeliest first; where they are as likely, equal panes before unequal, and those
  * of the commonest sheets first.

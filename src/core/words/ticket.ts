@@ -99,8 +99,12 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const moved = r.moved ? `${movedText(r, unit)} ` : "";
   const why = `${as}Width × height. ${planned}${moved}${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  // What came was measured in the reader's own marks: nobody cuts it any more.
+  const isHere = r.stands.as === "accepted" || r.stands.as === "set";
   const cutterSize =
-    cutterUnit === unit ? null : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
+    isHere || cutterUnit === unit
+      ? null
+      : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
   const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;

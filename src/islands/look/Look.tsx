@@ -1,10 +1,12 @@
 import { useState } from "react";
+import { frameOf } from "../../core/frame/systems.ts";
 import {
   CAUSE_WORDS,
   CAUSES,
   DAMAGE_WORDS,
   DAMAGES,
   type Damage,
+  damagesOf,
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
@@ -100,10 +102,12 @@ function Wrong() {
     write("look.damage", {
       damage: book.damage.includes(d) ? book.damage.filter((x) => x !== d) : [...book.damage, d],
     });
+  // What was ticked before the frame was known stays to be unticked.
+  const here = damagesOf(frameOf(book.added.system));
   return (
     <Part title="What is wrong" more="all that apply">
       <div className="flex flex-wrap gap-2">
-        {DAMAGES.map((d) => (
+        {DAMAGES.filter((d) => here.includes(d) || book.damage.includes(d)).map((d) => (
           <label key={d} className="chip">
             <input type="checkbox" checked={book.damage.includes(d)} onChange={() => toggle(d)} />
             {say(DAMAGE_WORDS[d])}

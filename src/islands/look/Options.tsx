@@ -70,8 +70,10 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
   const choose = (reason: string) => write("look.option", { option: o.kind as OptionKind, reason });
   const by = afterWorkingDays(today, o.days, firm.calendar);
   return (
-    <li className={`${ROW} items-baseline space-y-1 py-2 desk:space-y-0 ${chosen ? "bg-tint -mx-2 px-2" : ""}`}>
-      <div>
+    <li
+      className={`${ROW} items-baseline gap-x-3 gap-y-1 py-2 max-desk:flex max-desk:flex-wrap ${chosen ? "bg-tint -mx-2 px-2" : ""}`}
+    >
+      <div className="max-desk:basis-full">
         <span className="block font-semibold first-letter:uppercase">{say(OPTION_NAMES[o.kind])}</span>
         <p className="text-[13px] text-mute">{say(o.because)}</p>
         {taken && taken !== o && (
@@ -91,20 +93,23 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
         {o.visits}
         <span className="desk:hidden"> {o.visits === 1 ? "visit" : "visits"}</span>
       </span>
-      <span className="tight">
-        {o.heat.before !== null && o.heat.after !== null
-          ? `${o.heat.before.toFixed(1)} → ${o.heat.after.toFixed(1)}`
-          : ""}
+      <span className="tight max-desk:empty:hidden">
+        {o.heat.before !== null && o.heat.after !== null && (
+          <>
+            <span className="desk:hidden">heat lost </span>
+            {o.heat.before.toFixed(1)} → {o.heat.after.toFixed(1)}
+          </>
+        )}
       </span>
       <span className="text-[13px]">
         <span className="desk:hidden">guarantee: </span>
         {say(o.guarantee)}
       </span>
       {chosen ? (
-        <strong className="font-semibold">Chosen</strong>
+        <strong className="font-semibold max-desk:ml-auto">Chosen</strong>
       ) : asking ? (
         <form
-          className="col-span-full flex gap-2"
+          className="col-span-full flex gap-2 max-desk:basis-full"
           onSubmit={(e) => {
             e.preventDefault();
             choose(String(new FormData(e.currentTarget).get("reason") ?? ""));
@@ -119,7 +124,7 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
       ) : (
         <button
           type="button"
-          className={`btn btn-small ${best && !book.before.option ? "btn-main" : ""}`}
+          className={`btn btn-small max-desk:ml-auto ${best && !book.before.option ? "btn-main" : ""}`}
           onClick={() => (best ? choose("") : setAsking(true))}
         >
           Choose<span className="sr-only"> {say(OPTION_NAMES[o.kind])}</span>

@@ -1,7 +1,7 @@
 import { BED, CALIPER, type Place, SLIP } from "../../core/measure/places.ts";
-import { thicknessFrom } from "../../core/measure/thickness.ts";
-import { STACK_ERRORS, stacksFor } from "../../core/specify/stack.ts";
-import { mm, toMm } from "../../core/units/length.ts";
+import { THICKNESS_BY, thicknessFrom } from "../../core/measure/thickness.ts";
+import { stacksOf } from "../../core/pane/candidates.ts";
+import { toMm } from "../../core/units/length.ts";
 import { conflictWords, stackText } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { slipOfWood } from "../../drawing/slip-of-wood.ts";
@@ -18,16 +18,7 @@ export function ThicknessPart({ ask }: { readonly ask: (place: Place) => void })
   const { reckoning: r, prefs, say } = usePane();
   const t = thicknessFrom(r.readings);
   const field = (p: Place) => <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />;
-  const stacks =
-    t.overall === null
-      ? []
-      : stacksFor({
-          overall: t.overall,
-          panes: t.panes,
-          count: 2,
-          overallError: mm(t.by === "slip" ? 1 : STACK_ERRORS.overallMm),
-          paneError: mm(t.by === "slip" ? 0.6 : STACK_ERRORS.paneMm),
-        });
+  const stacks = stacksOf(r);
   return (
     <Fold
       title="Thickness"
@@ -36,7 +27,7 @@ export function ThicknessPart({ ask }: { readonly ask: (place: Place) => void })
           "caliper, or a slip of wood"
         ) : (
           <>
-            <Length nm={t.overall} unit={prefs.unit} withUnit /> by {t.by === "slip" ? "slip of wood" : "caliper"}
+            <Length nm={t.overall} unit={prefs.unit} withUnit /> by {say(THICKNESS_BY[t.by ?? "caliper"])}
           </>
         )
       }

@@ -1,5 +1,5 @@
 import type { View } from "./model.ts";
-import { NextThing } from "./NextThing.tsx";
+import { NextHere } from "./NextThing.tsx";
 
 /** The ways on from a station. */
 export type WaysOn = {
@@ -10,13 +10,13 @@ export type WaysOn = {
   readonly after: string | null;
 };
 
-/** The ways on from here, within a thumb's reach: what the header and the keys are on a larger screen. */
-export const PhoneWay = ({ view, open, undo, before, after }: WaysOn) => (
+/** The ways on from here: what the header and the keys are on a larger screen. What is next elsewhere stands at the foot. */
+export const PhoneWay = ({ view, undo, before, after }: Omit<WaysOn, "open">) => (
   <nav
     aria-label="Ways on"
-    className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>:first-child]:col-span-2"
+    className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>p]:col-span-2"
   >
-    <NextThing view={view} open={open} />
+    <NextHere view={view} />
     <button type="button" className="btn" onClick={undo}>
       Undo
     </button>

@@ -2,13 +2,27 @@ import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Size } from "../parts/Size.tsx";
 import type { View } from "./model.ts";
-import { NextThing } from "./NextThing.tsx";
+import { NextElsewhere, NextHere } from "./NextThing.tsx";
 
 type Props = {
   readonly copy: () => void;
   readonly view: View;
   readonly open: (view: View) => void;
   readonly said: string;
+};
+
+/** Where hands are at work on the sash: a small screen is for the step, and says of the pane only what is wrong with it. */
+const IS_WORK: Readonly<Record<View, boolean>> = {
+  look: false,
+  takeout: true,
+  measure: false,
+  specify: false,
+  order: false,
+  ready: true,
+  set: true,
+  finish: true,
+  signoff: true,
+  logbook: false,
 };
 
 /** The sentence to read out at the counter, always at the foot of the page. */
@@ -26,8 +40,11 @@ export function TicketFoot({ copy, view, open, said }: Props) {
         <p className="min-w-0 flex-1 truncate text-[14px] sm:hidden">{ticket.what.replace("1 off, ", "")}</p>
         <div className="min-w-0 flex-1 max-sm:basis-full">
           <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
+          <p role="status" className="text-[13px] font-semibold empty:hidden sm:hidden">
+            {said}
+          </p>
           <p
-            className={`text-[13px] leading-snug max-sm:line-clamp-2 ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+            className={`text-[13px] leading-snug max-sm:line-clamp-2 ${said || (IS_WORK[view] && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
             {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
             {ticket.why}
@@ -45,8 +62,12 @@ export function TicketFoot({ copy, view, open, said }: Props) {
             Copy <kbd className="text-[12px] opacity-80">c</kbd>
           </button>
           <span>
-            <NextThing view={view} open={open} />
+            <NextHere view={view} />
+            <NextElsewhere view={view} open={open} />
           </span>
+        </div>
+        <div className="basis-full pt-1 empty:hidden sm:hidden">
+          <NextElsewhere view={view} open={open} />
         </div>
       </div>
     </footer>

@@ -38,7 +38,9 @@ export function BedChoice({ as }: Props) {
   const says = (
     <p>
       {say(bedSentence(r.bedFrom, r.compound, frameOf(book.added.system)))}
-      {(as === "part" || !asked) && <span className="text-mute"> {say(r.compound.needs)}</span>}
+      {(as === "part" || !asked) && (
+        <span className={`text-mute ${as === "line" ? "max-sm:hidden" : ""}`}> {say(r.compound.needs)}</span>
+      )}
     </p>
   );
   const list = open && <BedList onTaken={() => setOpen(false)} />;
@@ -52,8 +54,19 @@ export function BedChoice({ as }: Props) {
     );
   return (
     <div className={asked ? "note-wax space-y-2" : "note-glass space-y-2"} id="bed">
-      {says}
-      {yes}
+      {asked ? (
+        <>
+          {says}
+          {yes}
+        </>
+      ) : (
+        <div className="flex items-start justify-between gap-3">
+          {says}
+          <button type="button" className="btn btn-small shrink-0" aria-expanded={open} onClick={() => setOpen(!open)}>
+            Change
+          </button>
+        </div>
+      )}
       {list}
     </div>
   );

@@ -7,9 +7,9 @@ import type { OrderLine } from "../../core/pane/order-book.ts";
 import { isSafetyGlass } from "../../core/specify/glass.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
 import { readTape } from "../../core/tape/read.ts";
+import { writeNumber } from "../../core/tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
 import { checkInSentence } from "../../core/words/check-in.ts";
-import { sizeText } from "../../core/words/size-text.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { lineSketch } from "../../drawing/line-sketch.ts";
 
@@ -98,7 +98,9 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       <label key={f} className="min-w-0">
         <span className="text-[13px] text-mute">
           {NAMES[f]}
-          {f === "width" || f === "height" ? `, ordered ${sizeText(ordered[f], unit)}` : ""}
+          {f === "width" || f === "height"
+            ? `, ordered ${writeNumber(ordered[f], unit, { places: 1, ticks: 32 })}`
+            : ""}
         </span>
         <input
           className={`tight text-right !text-[17px] ${wrong ? "bad" : ""}`}

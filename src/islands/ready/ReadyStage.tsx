@@ -73,6 +73,7 @@ function FitGaps() {
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   return (
     <Board
+      glass="new"
       says={say("The {pane} tried dry, with the room on each side")}
       over={(b) =>
         lying &&

@@ -45,6 +45,7 @@ function Looks() {
         <span className="text-mute">each look stands where it is: tap one to open it</span>
       </figcaption>
       <Board
+        glass="new"
         says={say(`What is looked at, ${items.filter((i) => state(i.id)).length} of ${items.length} good`)}
         spots={(b) =>
           items.flatMap((i) => {

@@ -2,13 +2,14 @@ import { hingeOf } from "../../core/pane/hangs.ts";
 import type { Candidate } from "../../core/specify/candidates.ts";
 import { loadShares, plateCheck } from "../../core/specify/plate.ts";
 import { windKpa } from "../../core/specify/wind.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { isInchMake, makeText } from "../../core/units/inch-make.ts";
-import { toMm } from "../../core/units/length.ts";
+import { mm, toMm } from "../../core/units/length.ts";
 import { usePane } from "../parts/pane-context.ts";
 
 /** What a unit asks beside heat and price: its thickness, days, whether it stands the wind, and what it does to the sash. */
 export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Candidate; readonly plain: Candidate }) {
-  const { book, reckoning: r, firm, say } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
   if (!r.cut.ok) return null;
   const { width, height } = r.cut.value.glass;
   const load = windKpa(book.exposure ?? "town", book.building.storey ?? 0, firm.house);
@@ -31,7 +32,7 @@ export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Can
       {[
         isInchMake(c.overallMm)
           ? `${makeText(c.overallMm)} in`
-          : say(`${c.overallMm.toFixed(1).replace(/\.0$/, "")} mm`),
+          : `${writeLength(mm(c.overallMm), prefs.unit, { places: 1, ticks: 32 })} ${prefs.unit}`,
         `${c.days} days`,
         stands ? "" : "too thin for this wind",
         hingeOf(book) === "fixed" || more < LEAST_KG ? "" : hangs,

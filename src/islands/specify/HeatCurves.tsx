@@ -1,16 +1,20 @@
 import type { Candidate } from "../../core/specify/candidates.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
 import { heatChart } from "../../drawing/heat-chart.ts";
 
 const CHART = { width: 760, height: 150 };
 
+type Props = { readonly all: readonly Candidate[]; readonly emissivity: number; readonly unit: LengthUnit };
+
 /** Heat loss by the width of the cavity, with the candidates on their curves. */
-export function HeatCurves({ all, emissivity }: { readonly all: readonly Candidate[]; readonly emissivity: number }) {
+export function HeatCurves({ all, emissivity, unit }: Props) {
   const chart = heatChart({
     glassMm: all[0]?.makeup.panes.reduce((s, p) => s + p.mm, 0) ?? 8,
     emissivity,
     marked: all
       .filter((c) => c.makeup.cavities.length === 1)
       .map((c) => ({ name: c.name, cavityMm: c.makeup.cavities[0]?.mm ?? 16, heat: c.heat, on: true })),
+    unit,
     box: CHART,
   });
   return (
@@ -45,7 +49,7 @@ export function HeatCurves({ all, emissivity }: { readonly all: readonly Candida
         <circle key={m.name} cx={m.x} cy={m.y} r={4.5} className="d-ease" />
       ))}
       <text x={chart.right} y={chart.floor + 25} textAnchor="end" className="d-mute !text-[11px]">
-        cavity, mm
+        cavity, {unit}
       </text>
     </svg>
   );

@@ -7,6 +7,7 @@ import type { LengthUnit } from "../../core/units/length.ts";
 import { inchText, inUnit } from "../../core/words/in-unit.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
+import { massText } from "../../core/words/ticket.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { CandidateAsks } from "./CandidateAsks.tsx";
 import { HeatCurves } from "./HeatCurves.tsx";
@@ -67,7 +68,7 @@ export function UnitCandidates() {
           />
         ))}
       </ul>
-      <HeatCurves all={all} emissivity={facts.emissivity} />
+      <HeatCurves all={all} emissivity={facts.emissivity} unit={prefs.unit} />
       <p className="text-[12px] text-mute">Prices by the firm's list, before tax.</p>
     </div>
   );
@@ -93,13 +94,13 @@ function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: C
   const rows: readonly (readonly [string, string, boolean?])[] = [
     ["Room face", inUnit(`${c.surfaceC.toFixed(0)} °C`, unit)],
     ["Runs wet above", percent(c.dryUpTo)],
-    ["Mass", inUnit(`${c.kg.toFixed(1)} kg`, unit)],
+    ["Mass", massText(c.kg, unit)],
     [
       "Through",
       c.spareMm === null
         ? "depth not read"
         : over
-          ? `${unit === "mm" ? `${(-c.spareMm).toFixed(1)} mm` : inchText(-c.spareMm)} too thick`
+          ? `${unit === "mm" ? `${(-c.spareMm).toFixed(1)} mm` : `${inchText(-c.spareMm)} in`} too thick`
           : "it fits",
       over,
     ],

@@ -1,3 +1,4 @@
+import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "../../core/pane/candidates.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, SPACERS } from "../../core/specify/makeup.ts";
@@ -7,6 +8,7 @@ import { mm, toMm } from "../../core/units/length.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 
 const MOST_SHOWN = 3;
 const SKETCH = { width: 60, height: 24 };
@@ -44,6 +46,7 @@ export function UnitPart() {
   const { book, reckoning: r, prefs, say, write } = usePane();
   if (!isUnit(book)) return null;
   const stacks = stacksOf(r);
+  const known = thicknessFrom(r.readings);
   const off = thickerThanRead(book, r);
   const lengthText = (lengthMm: number) => writeLength(mm(lengthMm), prefs.unit, { places: 1, ticks: 32 });
   const chosen = book.makeup;
@@ -82,10 +85,18 @@ export function UnitPart() {
             {`The unit chosen is ${lengthText(Math.abs(off))} ${off > 0 ? "thicker" : "thinner"} than what was read: choose again, or say in the beads how it is held.`}
           </p>
         )}
+        {(known.overall === null || known.by === "caliper") && (
+          <div className="max-w-44">
+            <ReadingField place="unit-thickness" label="how thick it is, overall" />
+          </div>
+        )}
+        <ReadingTrouble places={["unit-thickness"]} />
         <p className="text-[13px] text-mute">
           {stacks.length > 0
             ? "Gas that was in it is gone once it is broken or misted."
-            : "Its thickness is not read: 4-16-4 is taken until it is."}{" "}
+            : known.overall === null
+              ? "Its thickness is not read: 4-16-4 is taken until it is."
+              : "No unit that is made is as thick as that: read it again, or choose one of the columns."}{" "}
           {book.coating?.coated === "yes"
             ? `Coated${book.coating.face ? ` on ${book.coating.face}` : ""}.`
             : book.coating?.coated === "no"

@@ -2,6 +2,7 @@ import type { ReactNode } from "react";
 import { framed, halved, isBeaded } from "../../core/frame/held.ts";
 import { SIDES } from "../../core/geometry/quad.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
+import type { Station } from "../../core/plan/stations.ts";
 import { toMm } from "../../core/units/length.ts";
 import { BOARD_BOX, type Board as BoardDrawn, boardOf, boxPath, screwsOn } from "../../drawing/board.ts";
 import { damageOn } from "../../drawing/damage.ts";
@@ -21,8 +22,24 @@ export type Spot = {
   readonly tap: () => void;
 };
 
+/** What stands in the sash: the old glass with its damage, nothing, or the new. */
+export type GlassIn = "old" | "nothing" | "new";
+/** While a station is worked on. */
+export const GLASS_AT: Readonly<Record<Station, GlassIn>> = {
+  look: "old",
+  takeout: "old",
+  measure: "old",
+  specify: "new",
+  order: "new",
+  ready: "nothing",
+  set: "new",
+  finish: "new",
+  signoff: "new",
+};
+
 type Props = {
   readonly says: string;
+  readonly glass: GlassIn;
   /** Drawn on the sash. */
   readonly over?: (board: BoardDrawn) => ReactNode;
   readonly spots?: (board: BoardDrawn) => readonly Spot[];
@@ -49,7 +66,7 @@ export function useBoard(): { readonly board: BoardDrawn; readonly known: boolea
 }
 
 /** The sash as one stands before it, in its own material; what the step asks is tapped on it. */
-export function Board({ says, over, spots }: Props) {
+export function Board({ says, glass, over, spots }: Props) {
   const { book } = usePane();
   const { board, known } = useBoard();
   const like = likeOf(book);
@@ -65,10 +82,8 @@ export function Board({ says, over, spots }: Props) {
         aria-label={says}
       >
         <path d={board.frame} fillRule="evenodd" className="d-frame" strokeDasharray={known ? undefined : "7 5"} />
-        <path d={boxPath(board.sight)} className="d-pane" />
-        {damageOn(board.sight, book.damage).map((d) => (
-          <path key={d.d} d={d.d} className={d.ink} />
-        ))}
+        <path d={boxPath(board.sight)} className={glass === "nothing" ? "d-line" : "d-pane"} fill="none" />
+        {glass === "old" && damageOn(board.sight, book.damage).map((d) => <path key={d.d} d={d.d} className={d.ink} />)}
         {SIDES.map((s) => (
           <path key={s} d={board.strips[s]} className="d-face" />
         ))}

@@ -5,7 +5,7 @@ import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { mapPlace } from "../../drawing/how-it-was.ts";
 import { usePane } from "../parts/pane-context.ts";
-import { Board } from "./Board.tsx";
+import { Board, GLASS_AT } from "./Board.tsx";
 import { SideSection } from "./SideSection.tsx";
 import { isOnSash, TicksOnSash } from "./TicksOnSash.tsx";
 
@@ -29,7 +29,13 @@ export function StepOnSash({ station, step, done, own }: Props) {
           <strong className="font-semibold">From {book.added.side}</strong>{" "}
           <span className="text-mute">{own ? say(own.how) : ticked ? `tap each part when it is ${done}` : ""}</span>
         </figcaption>
-        {own ? own.drawing : ticked ? <TicksOnSash station={station} step={step} done={done} /> : <AsItStands />}
+        {own ? (
+          own.drawing
+        ) : ticked ? (
+          <TicksOnSash station={station} step={step} done={done} />
+        ) : (
+          <AsItStands station={station} />
+        )}
       </figure>
       <div className="max-desk:hidden">
         <SideSection title="Through one side" held={IS_UNIT[station](book) ? "unit" : "glass"} />
@@ -52,10 +58,11 @@ const IS_UNIT: Readonly<Record<Station, (book: PaneBook) => boolean>> = {
 };
 
 /** The sash with what is on the map of how it was. */
-export function AsItStands() {
+export function AsItStands({ station }: Pick<Props, "station">) {
   const { book, say } = usePane();
   return (
     <Board
+      glass={GLASS_AT[station]}
       says={say(`The sash from ${book.added.side}`)}
       over={(b) =>
         book.before.map.map((i) => (

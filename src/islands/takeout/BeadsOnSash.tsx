@@ -74,6 +74,7 @@ export function BeadsOnSash() {
   ];
   return (
     <Board
+      glass="old"
       says={
         out
           ? say(`{Beads}, in the order out: ${out.steps.map((s) => s.side).join(", ")}`)

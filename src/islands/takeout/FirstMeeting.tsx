@@ -24,9 +24,12 @@ export function FirstMeeting() {
   const frame = frameOf(book.added.system);
   const never = steps.flatMap((s) => (s.never ? [{ id: s.id, says: s.never }] : []));
   return (
-    <div className="flex flex-wrap items-center justify-between gap-2 border border-line bg-sheet px-3 py-2">
-      <p className="text-[14px]">You have not taken glass out of such a frame here yet.</p>
-      <button type="button" className="btn btn-small" onClick={() => setOpen(true)}>
+    <div className="flex items-center justify-between gap-2 sm:border sm:border-line sm:bg-sheet sm:px-3 sm:py-2">
+      <p className="text-[14px] leading-tight">
+        <span className="max-sm:hidden">You have not taken glass out of such a frame here yet.</span>
+        <span className="sm:hidden">New to you here.</span>
+      </p>
+      <button type="button" className="btn btn-small shrink-0" onClick={() => setOpen(true)}>
         Two minutes first
       </button>
       {open && (
