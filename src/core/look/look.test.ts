@@ -284,6 +284,7 @@ describe("what can be done about it", () => {
     doubleHolds: null,
     areaM2: 0.5472,
     paints: true,
+    paintWaits: 7,
     heat: { now: 5.8, same: 5.8, better: 1.1 },
     ...over,
   });
@@ -354,6 +355,12 @@ describe("what can be done about it", () => {
     // 2 m² at 120, one visit: 240 + 12 + 67.50 + 40.
     expect(one("glass", { sealed: true, areaM2: 2, paints: false }).pence).toBe(43_140);
     expect(one("refurbish", { sealed: true, glass: "seal-gone" }).pence).toBe((22 + 5 * 45 + 2 * 40) * 120);
+  });
+  it("what is bedded in putty here is painted here, once it may be; a sash comes painted", () => {
+    expect(one("glass").paintAfter).toBe(7);
+    expect(one("repack", { glass: "sound", loose: true }).paintAfter).toBe(7);
+    expect(one("sash").paintAfter).toBeNull();
+    expect(one("glass", { paints: false }).paintAfter).toBeNull();
   });
   it("mending is priced by what it takes, where glass alone is changed", () => {
     const mending = { hours: 1.25, days: 1 };

@@ -35,6 +35,8 @@ export type OptionFacts = {
   readonly areaM2: number | null;
   /** Visits that glass alone takes: a second for paint. */
   readonly paints: boolean;
+  /** Days after setting from which what it is set in may be painted; null where nothing is painted, or nothing waits for it. */
+  readonly paintWaits: number | null;
   /** Which of sash, insert and window are to be had; null where nobody asked. */
   readonly heat: { readonly now: number | null; readonly same: number | null; readonly better: number };
 };
@@ -49,6 +51,8 @@ export type Option = {
   readonly hours: number;
   /** Working days until it is in. */
   readonly days: number;
+  /** Days after that until the last visit, for paint, can be; null where no visit waits. */
+  readonly paintAfter: number | null;
   readonly visits: number;
   /** Heat loss at the centre, W/m²K, before and after; null where not known. */
   readonly heat: { readonly before: number | null; readonly after: number | null };
@@ -119,6 +123,17 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
   }
 }
 
+/** What is bedded here is painted here; a sash or window comes painted. */
+const PAINTED_ON_SITE: Readonly<Record<OptionKind, boolean>> = {
+  repack: true,
+  refurbish: false,
+  glass: true,
+  sash: false,
+  insert: false,
+  double: true,
+  window: false,
+};
+
 function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
   const area = f.areaM2 ?? USUAL_AREA_M2;
   const glass = Math.max(p.leastCharge, area * (f.sealed ? p.unitPerM2 : p.glassPerM2));
@@ -151,7 +166,8 @@ function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
   };
   const { goods, hours, days, visits } = parts[kind];
   const before = goods + hours * p.hourRate + visits * p.callOut;
-  return { pence: Math.floor(before * (1 + p.taxShare) * 100 + 0.5 + 1e-6), hours, days, visits };
+  const paintAfter = PAINTED_ON_SITE[kind] && f.paints ? f.paintWaits : null;
+  return { pence: Math.floor(before * (1 + p.taxShare) * 100 + 0.5 + 1e-6), hours, days, paintAfter, visits };
 }
 
 function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "guarantee" | "match"> {

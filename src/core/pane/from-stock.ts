@@ -1,11 +1,21 @@
 import type { HouseRules } from "../house/rules.ts";
 import type { StockPane } from "../house/stock.ts";
 import type { Result } from "../result.ts";
-import type { OddsInput } from "../size/best.ts";
+import { chancesOf, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { fromStock, type StockChoice } from "../size/from-stock.ts";
 import type { Glass } from "../specify/glass.ts";
 import { addNm, mm, type Nm, nm } from "../units/length.ts";
+
+/** More of it than this and a cut is the smaller trouble: a stock pane is a convenience, and never a remake. */
+const LEFT_TO_CHANCE = 0.05;
+
+/** A stock pane, and how likely it is trouble where it is not cut to the size that the best odds give; null where it is. */
+export type StockHere = StockChoice & { readonly trouble: number | null };
+
+/** The first that is hardly ever trouble: only such a one is proposed, whatever the others save. */
+export const proposedStock = (stock: readonly StockHere[]): StockHere | undefined =>
+  stock.find((s) => (s.trouble ?? 0) <= LEFT_TO_CHANCE);
 
 /** Stock panes that give this pane, as sold or cut down to what best odds would cut; the fewest cuts first. */
 export function stockFor(of: {
@@ -14,7 +24,7 @@ export function stockFor(of: {
   readonly odds: OddsInput;
   readonly glass: Glass;
   readonly house: HouseRules;
-}): readonly StockChoice[] {
+}): readonly StockHere[] {
   if (of.stock.length === 0) return [];
   const wanted: Result<Cut, CutError> = cutSize({ ...of.cutInput, school: "best-odds", overrule: undefined });
   if (!wanted.ok) return [];
@@ -24,7 +34,7 @@ export function stockFor(of: {
   if (!depth) return [];
   // Half of the play on each side: at more than the depth it is not covered at all.
   const twice = (a: Nm, b: Nm): Nm => nm(2 * Math.min(a, b));
-  return fromStock(of.stock, {
+  const found = fromStock(of.stock, {
     tight: { width: governs.width.length, height: governs.height.length },
     wanted: glass,
     leastOff: addNm(mm(of.house.leastGapMm), mm(of.house.leastGapMm)),
@@ -33,4 +43,5 @@ export function stockFor(of: {
     kind: of.glass.kind,
     leastStrip: mm(of.house.leastStripMm),
   });
+  return found.map((s) => ({ ...s, trouble: s.cuts === 2 ? null : (chancesOf(of.odds, s.glass)?.trouble ?? null) }));
 }

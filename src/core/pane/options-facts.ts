@@ -35,6 +35,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     doubleHolds: doubleHolds(book, r),
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
     paints: frameOf(book.added.system).painted,
+    paintWaits: frameOf(book.added.system).painted ? r.compound.leastDays : null,
     heat: sealed ? heatOfUnit(r) : { now: SINGLE, same: SINGLE, better: BETTER },
   };
 }

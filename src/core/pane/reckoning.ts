@@ -19,7 +19,7 @@ import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
 import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { type Eased, easeFor } from "../size/ease.ts";
-import { nextSizeDown, type StockChoice } from "../size/from-stock.ts";
+import { nextSizeDown } from "../size/from-stock.ts";
 import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
 import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
@@ -35,7 +35,7 @@ import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, gridAsRead, overruleOf, tapeUnit } from "./chosen.ts";
 import { copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { likeOf } from "./frame-here.ts";
-import { stockFor } from "./from-stock.ts";
+import { type StockHere, stockFor } from "./from-stock.ts";
 import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { readingsOf } from "./readings-of.ts";
@@ -94,7 +94,7 @@ export type Reckoning = {
   /** The pane as it stands, laid in its opening. */
   readonly cut: Result<Cut, CutError>;
   /** Panes of the firm's stock that would do, the fewest cuts first. */
-  readonly stock: readonly StockChoice[];
+  readonly stock: readonly StockHere[];
   /** Cut to the opening's own shape; stale when the readings have moved on since. */
   readonly shaped: { readonly corners: readonly Corner[]; readonly stale: boolean } | null;
   readonly massKg: number | null;

@@ -6,6 +6,7 @@ import type { Firm } from "../round/book.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { proposedStock } from "./from-stock.ts";
 import { orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
@@ -56,7 +57,7 @@ export function sourceFacts(
 ): SourceFacts | null {
   const line = orderLineOf(book, r);
   if (!line) return null;
-  const [stock] = r.stock;
+  const stock = proposedStock(r.stock);
   const { firm } = by;
   return {
     needs: needsOf(book, r),

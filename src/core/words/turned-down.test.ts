@@ -10,6 +10,7 @@ describe("why an option stayed behind", () => {
     pence,
     hours,
     days,
+    paintAfter: null,
     visits,
     heat: { before: null, after: null },
     guarantee: "",

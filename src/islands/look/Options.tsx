@@ -9,6 +9,7 @@ import {
 } from "../../core/look/options.ts";
 import { afterWorkingDays } from "../../core/order/lead.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
+import { addDays } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { turnedDown } from "../../core/words/turned-down.ts";
@@ -34,7 +35,7 @@ export function Options() {
       <div className={`${ROW} border-b border-line text-[13px] text-mute max-desk:hidden`} aria-hidden="true">
         <span>What can be done</span>
         <span className="text-right">Cost</span>
-        <span>Done by</span>
+        <span>In by</span>
         <span>Visits</span>
         <span>Heat lost</span>
         <span>Guarantee</span>
@@ -86,8 +87,13 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
       </div>
       <span className="tight font-semibold desk:text-right">{money(o.pence, firm.house.currency)}</span>
       <span>
-        <span className="desk:hidden">done by </span>
+        <span className="desk:hidden">in by </span>
         {sayDay(by)}
+        {o.paintAfter !== null && (
+          <span className="text-[13px] text-mute desk:block">
+            <span className="desk:hidden">, </span>paint from {sayDay(addDays(by, o.paintAfter))}
+          </span>
+        )}
       </span>
       <span>
         {o.visits}

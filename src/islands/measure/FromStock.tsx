@@ -1,4 +1,6 @@
+import { proposedStock } from "../../core/pane/from-stock.ts";
 import { toMm } from "../../core/units/length.ts";
+import { percent } from "../../core/words/percent.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Size } from "../parts/Size.tsx";
@@ -9,9 +11,11 @@ const SHOWN = 4;
 export function FromStock() {
   const { book, reckoning: r, firm, prefs, say, write } = usePane();
   if (firm.stock.length === 0 || !r.cut.ok || r.opening.copied !== null) return null;
-  const [first] = r.stock;
+  const first = proposedStock(r.stock);
   const said = !first
-    ? "nothing of this glass on the shelf will do"
+    ? r.stock.length > 0
+      ? "nothing that is not likely trouble"
+      : "nothing of this glass on the shelf will do"
     : first.cuts === 0
       ? `${first.pane.name} goes in as sold`
       : `${first.pane.name}, ${cutsText(first.cuts)}`;
@@ -28,6 +32,7 @@ export function FromStock() {
               {c.turned && ", turned"}
               <span className="block text-[12px] text-mute">
                 {cutsText(c.cuts)}, {c.factoryEdges} factory edges, {(c.wasteNm2 / 1e18).toFixed(2)} m² over
+                {c.trouble !== null && `, ${percent(c.trouble)} trouble`}
               </span>
             </span>
             <span className="font-medium">
@@ -51,7 +56,7 @@ export function FromStock() {
           </li>
         ))}
       </ul>
-      {!first && (
+      {r.stock.length === 0 && (
         <p className="text-[13px] text-mute">
           {say("Stock is listed under House rules, by thickness and kind. Specify says which glass this {pane} is.")}{" "}
           <a href="/house#stock">Glass in stock</a>, {say(`${toMm(r.glass.thickness)} mm.`)}

@@ -1,5 +1,7 @@
 import type { ReactNode } from "react";
+import { isBeaded } from "../../core/frame/held.ts";
 import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import { readingsOf } from "../../core/pane/readings-of.ts";
 import { routHere } from "../../core/pane/rout-here.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
@@ -10,16 +12,16 @@ import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { ThroughSum } from "../parts/ThroughSum.tsx";
 
-const SHOWN: readonly Place[] = [...REBATE, ...BEAD, ...LIP];
-
 /** The rebate: depth and width, side by side where they differ; and whether all finds room through the thickness. */
 export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
-  const { say } = usePane();
+  const { book, say } = usePane();
+  const beads = BEAD.filter((p) => isBeaded(likeOf(book)) || book.readings[p] !== undefined);
+  const shown: readonly Place[] = [...REBATE, ...beads, ...LIP];
   const field = (p: Place) => <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />;
   return (
     <Part title="The {rebate} itself" more="feeds cover, odds and the section">
-      <div className="grid grid-cols-2 gap-2">{SHOWN.map(field)}</div>
-      <ReadingTrouble places={SHOWN} />
+      <div className="grid grid-cols-2 gap-2">{shown.map(field)}</div>
+      <ReadingTrouble places={shown} />
       <Fold as="small" title="One side is deeper or shallower">
         <div className="grid grid-cols-4 gap-2 pt-1 max-sm:grid-cols-2">
           {REBATE_SIDES.map((p) => (

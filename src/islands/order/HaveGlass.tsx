@@ -5,6 +5,7 @@ import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";
 import { hadSays } from "../../core/words/had.ts";
+import { percent } from "../../core/words/percent.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -56,6 +57,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               }
             >
               {s.pane.name}
+              {s.trouble !== null && s.trouble > 0.005 && `, ${percent(s.trouble)} trouble`}
             </button>
           ))}
         </div>

@@ -1,6 +1,7 @@
 import { v7 as uuidv7 } from "uuid";
 import { onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
+import { proposedStock } from "../../core/pane/from-stock.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
@@ -27,7 +28,7 @@ export type PutOn = {
 /** The ways to put this pane on an order: the same for the sources on the stage and the forms beside them. Null while it has no size. */
 export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   const { book, reckoning: r, firm, prefs, write, writeOrder, othersHere } = usePane();
-  const [rack] = r.stock;
+  const rack = proposedStock(r.stock);
   const held = orderHeld(book, r, othersHere);
   const proposed = useSources()[0]?.supplier;
   const line = orderLineOf(book, r);
