@@ -67,7 +67,9 @@ const TABLE: Readonly<Record<Setting, Partial<Record<Against, Rule>>>> = {
     "bare-timber": { says: "care", because: "Both pull off raw timber: prime." },
     film: { says: "care", because: "It sticks to the film, and the film to the glass: cut the film back." },
   },
-  gasket: {},
+  gasket: {
+    "bare-timber": { says: "care", because: "Only where {rebate} or {bead} has a groove that holds it." },
+  },
   solvent: {
     laminated: { says: "no", because: "It softens the layer at the edge." },
     unit: { says: "care", because: "Kept off the edge seal, wiped at once." },

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
+import { nextFor } from "../../core/pane/standing.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";
@@ -15,7 +16,7 @@ type Field = (typeof FIELDS)[number];
 
 /** Glass that is here without an order: measured, judged against this opening, and then straight on to make ready. */
 export function HaveGlass({ open = false }: { readonly open?: boolean }) {
-  const { book, reckoning: r, prefs, say, write } = usePane();
+  const { book, reckoning: r, prefs, say, write, today } = usePane();
   const [from, setFrom] = useState<HadFrom>("bought");
   const [typed, setTyped] = useState<Readonly<Record<Field, string>>>({ width: "", height: "", thickness: "" });
   const read = Object.fromEntries(
@@ -98,7 +99,10 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
         ))}
         {!book.set && (
           <p className="flex flex-wrap gap-2">
-            <a className="btn btn-main" href={`/panes/${book.id}/ready`}>
+            <a
+              className={`btn ${nextFor(book, r, today).station === "ready" ? "btn-main" : ""}`}
+              href={`/panes/${book.id}/ready`}
+            >
               Make ready
             </a>
             <button
