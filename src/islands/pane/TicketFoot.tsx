@@ -40,9 +40,6 @@ export function TicketFoot({ copy, view, open, said }: Props) {
         <p className="min-w-0 flex-1 truncate text-[14px] sm:hidden">{ticket.what.replace("1 off, ", "")}</p>
         <div className="min-w-0 flex-1 max-sm:basis-full">
           <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
-          <p role="status" className="text-[13px] font-semibold empty:hidden sm:hidden">
-            {said}
-          </p>
           <p
             className={`text-[13px] leading-snug max-sm:line-clamp-2 ${said || (IS_WORK[view] && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
@@ -50,10 +47,10 @@ export function TicketFoot({ copy, view, open, said }: Props) {
             {ticket.why}
           </p>
         </div>
+        <output className="text-[13px] empty:hidden max-sm:basis-full max-sm:font-semibold" aria-live="polite">
+          {said}
+        </output>
         <div className="flex shrink-0 items-center gap-2 max-sm:hidden">
-          <output className="text-[13px] empty:hidden" aria-live="polite">
-            {said}
-          </output>
           <button
             type="button"
             className="btn border-white/30 bg-transparent text-on-deep max-sm:hidden"
