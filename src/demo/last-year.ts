@@ -17,6 +17,8 @@ type Job = {
   readonly system: System;
   readonly ago: number;
   readonly became?: "sent-back" | "broke" | "failed";
+  /** The opening, mm: where it is read again on another round it is as large as ever. */
+  readonly truly?: readonly [width: number, height: number];
 };
 const COTTAGES: readonly Job[] = Array.from({ length: 26 }, (_, i) => ({
   address: `Weir Cottages ${1 + (i % 9)}`,
@@ -28,8 +30,15 @@ const COTTAGES: readonly Job[] = Array.from({ length: 26 }, (_, i) => ({
 }));
 /** Openings of the terrace that were there before. */
 const TERRACE: readonly Job[] = [
-  { address: "No. 8", opening: "stair window", system: "plastic-bead-inside", ago: 1150, became: "failed" },
-  { address: "No. 4", opening: "front parlour", system: "timber-putty", ago: 700 },
+  {
+    address: "No. 8",
+    opening: "stair window",
+    system: "plastic-bead-inside",
+    ago: 1150,
+    became: "failed",
+    truly: [548, 1196],
+  },
+  { address: "No. 4", opening: "front parlour", system: "timber-putty", ago: 700, truly: [540, 780] },
 ];
 
 /**
@@ -68,7 +77,7 @@ function tellJob(
     system: job.system,
     side: sealed ? "inside" : "outside",
   });
-  const [w, h] = [430 + 37 * (job.nth % 11), 610 + 53 * (job.nth % 8)];
+  const [w, h] = job.truly ?? [430 + 37 * (job.nth % 11), 610 + 53 * (job.nth % 8)];
   const read = (mm: number): string => half(mm + TAPE_MM * chance.normal());
   p.looked([sealed ? "misted" : "cracked"], sealed ? "water" : "impact", "this-week", job.nth % 2);
   p.read({ w: [read(w), read(w), read(w)], h: [read(h), read(h), read(h)], depth: sealed ? "18" : "10" });
