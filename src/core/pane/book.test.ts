@@ -136,3 +136,30 @@ describe("an order's book", () => {
     expect(foldOrder(ORDER, readLog(new Teller().opened().entries))).toBeUndefined());
   it("keeps the round out of it", () => expect(book(new Teller().opened().added()).added.round).toBe(ROUND));
 });
+
+describe("how it is measured", () => {
+  it.each([
+    ["nobody said anything: wall to wall", [], "rebate"],
+    ["an insert was chosen: over its frame", [["look.option", { option: "insert", reason: "" }]], "insert-outside"],
+    [
+      "said to be read inside it, before or after",
+      [
+        ["measure.way", { way: "insert-inside" }],
+        ["look.option", { option: "insert", reason: "" }],
+      ],
+      "insert-inside",
+    ],
+    [
+      "new glass after all",
+      [
+        ["look.option", { option: "insert", reason: "" }],
+        ["look.option", { option: "glass", reason: "cheaper" }],
+      ],
+      "rebate",
+    ],
+  ] as const)("%s", (_, told, way) => {
+    const t = new Teller().added();
+    for (const [kind, payload] of told) t.tell(kind, payload as never);
+    expect(foldPane(PANE, t.entries)?.way).toBe(way);
+  });
+});

@@ -190,16 +190,18 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const unshaped = latest.get("size.shaped-dropped");
   const signed = latest.get("signoff.signed");
   const fit = latest.get("set.fit");
+  const before = foldBefore(own);
   return {
     id,
     log,
-    before: foldBefore(own),
+    before,
     added,
     steps,
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),
     stoodBy,
-    way: last("measure.way")?.way ?? "rebate",
+    // An insert is read over its frame, whoever chose it: its glass is nobody's to size.
+    way: last("measure.way")?.way ?? (before.option?.option === "insert" ? "insert-outside" : "rebate"),
     circumstance: last("measure.circumstance")?.state ?? null,
     shape: last("measure.shape")?.shape ?? null,
     sits: last("measure.sits")?.sits ?? null,

@@ -41,11 +41,13 @@ export type Piece = { readonly text: string; readonly term: Term | null };
 
 /** @example piecesOf("Draw every {sprig}.", "b") // "Draw every ", "point" (sprig), "." */
 export const piecesOf = (sentence: string, dialect: Dialect): readonly Piece[] =>
-  sentence.split(/(\{[A-Za-z]+\})/).flatMap((text): Piece[] => {
-    if (text === "") return [];
-    const of = termIn(text);
-    return [{ text: say(text, dialect), term: of }];
-  });
+  withArticles(sentence, dialect)
+    .split(/(\{[A-Za-z]+\})/)
+    .flatMap((text): Piece[] => {
+      if (text === "") return [];
+      const of = termIn(text);
+      return [{ text: say(text, dialect), term: of }];
+    });
 
 function termIn(braced: string): Term | null {
   const name = /^\{([A-Za-z]+)\}$/.exec(braced)?.[1]?.toLowerCase() ?? "";
@@ -60,7 +62,7 @@ function termIn(braced: string): Term | null {
  * @example say("{Packers} on the {sill}.", "b") // "Shims on the sill."
  */
 export function say(sentence: string, dialect: Dialect): string {
-  return sentence.replace(/\{([A-Za-z]+)\}/g, (whole, name: string) => {
+  return withArticles(sentence, dialect).replace(/\{([A-Za-z]+)\}/g, (whole, name: string) => {
     const small = name.toLowerCase();
     const single = isTerm(small)
       ? small
@@ -72,5 +74,11 @@ export function say(sentence: string, dialect: Dialect): string {
     return name === small ? word : capital(word);
   });
 }
+
+/** "a" before a word that wants "an" in this dialect. @example "a {unit}" in b // "an {unit}": an IG unit */
+const withArticles = (sentence: string, dialect: Dialect): string =>
+  sentence.replace(/\b([Aa]) (?=\{([a-z]+)\})/g, (whole, article: string, name: string) =>
+    isTerm(name) && /^[AEIOaeio]/.test(term(name, dialect)) ? `${article}n ` : whole,
+  );
 
 const isTerm = (name: string): name is Term => Object.hasOwn(TERMS, name);
