@@ -13,6 +13,8 @@ type WayFact = {
   readonly wanted: readonly Place[];
   /** It can be read to the full only once the old glass is out. */
   readonly needsOut: boolean;
+  /** A whole insert is read, frame and glass in one: its glass is nobody's to size, and no rebate is cut into. */
+  readonly insert: boolean;
 };
 
 export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
@@ -22,6 +24,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: [],
     wanted: OPENING,
     needsOut: true,
+    insert: false,
   },
   "through-glass": {
     name: "through standing glass",
@@ -29,6 +32,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["sight-width", "sight-height", "goes-in", "cover-guess", "cover-doubt"],
     wanted: ["sight-width", "sight-height", "goes-in"],
     needsOut: false,
+    insert: false,
   },
   "old-unit": {
     name: "old {pane}, edge to edge",
@@ -36,6 +40,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["old-width", "old-height", "old-packed"],
     wanted: ["old-width", "old-height"],
     needsOut: false,
+    insert: false,
   },
   "insert-outside": {
     name: "door insert, frame outside to outside",
@@ -43,6 +48,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["insert-outside-width", "insert-outside-height", "door-thickness"],
     wanted: ["insert-outside-width", "insert-outside-height", "door-thickness"],
     needsOut: false,
+    insert: true,
   },
   "insert-inside": {
     name: "door insert, seen opening inside to inside",
@@ -50,8 +56,12 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["insert-inside-width", "insert-inside-height", "door-thickness"],
     wanted: ["insert-inside-width", "insert-inside-height", "door-thickness"],
     needsOut: false,
+    insert: true,
   },
 };
+
+/** Whether a whole insert is read by it. @example readsInsert("insert-inside") // true */
+export const readsInsert = (way: Way): boolean => WAY_FACTS[way].insert;
 
 /** What does as well as a reading that is wanted: a depth that was told or read, for how far the glass goes in. */
 const INSTEAD: Readonly<Partial<Record<Place, readonly Place[]>>> = { "goes-in": ["cover-guess", "rebate-depth"] };

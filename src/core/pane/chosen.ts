@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house/rules.ts";
 import { OPENING, type Place } from "../measure/places.ts";
-import type { Way } from "../measure/ways.ts";
+import { readsInsert, type Way } from "../measure/ways.ts";
 import type { Glass } from "../specify/glass.ts";
 import { makeupIsSafe, makeupOverall } from "../specify/makeup.ts";
 import { panelThickness } from "../specify/panel.ts";
@@ -33,7 +33,7 @@ export function tapeUnit(book: Pick<PaneBook, "readings" | "way">): LengthUnit {
   return units.filter((u) => u === "in").length * 2 > units.length ? "in" : "mm";
 }
 
-const isCopy = (way: Way): boolean => way === "old-unit" || way.startsWith("insert-");
+const isCopy = (way: Way): boolean => way === "old-unit" || readsInsert(way);
 
 /**
  * The grid on which what was copied is ordered: that of the tape, as finely as it was read. A supplier's own grid rounds it

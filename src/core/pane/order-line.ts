@@ -1,5 +1,6 @@
 import type { Payloads } from "../log/kinds.ts";
 import type { Bars } from "../measure/found.ts";
+import { readsInsert } from "../measure/ways.ts";
 import type { Cut } from "../size/cut.ts";
 import { massOf } from "../specify/glass.ts";
 import { looksText } from "../specify/looks.ts";
@@ -50,7 +51,7 @@ function noteOf(book: PaneBook, r: Reckoning): string {
     r.insert ? `${r.insert.family}` : "",
     book.way === "insert-outside" ? "complete insert, size over its frame outside to outside" : "",
     book.way === "insert-inside" ? "complete insert, size is the opening seen in it" : "",
-    book.way.startsWith("insert-") && door ? `for a door ${door.text} ${door.unit} thick` : "",
+    readsInsert(book.way) && door ? `for a door ${door.text} ${door.unit} thick` : "",
     book.parts?.note ?? "",
   ]
     .filter(Boolean)

@@ -1,4 +1,5 @@
 import { frameOf } from "../frame/systems.ts";
+import { readsInsert } from "../measure/ways.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
@@ -44,7 +45,7 @@ export function linePence(line: Line, list: PriceList): number | null {
 
 /** What this pane needs of whoever makes it. */
 export function needsOf(book: PaneBook, r: Reckoning): MakesOf {
-  if (book.way.startsWith("insert-")) return "inserts";
+  if (readsInsert(book.way)) return "inserts";
   if (isUnit(book)) return "units";
   return r.glass.kind === "toughened" ? "toughened" : r.glass.kind === "laminated" ? "laminated" : "single";
 }

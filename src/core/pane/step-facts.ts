@@ -4,6 +4,7 @@ import { frameOf } from "../frame/systems.ts";
 import { detailOf } from "../frame/told-detail.ts";
 import type { Hazards } from "../look/cautions.ts";
 import { mendingOf } from "../look/condition.ts";
+import { readsInsert } from "../measure/ways.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
 import type { StepId } from "../steps/step-id.ts";
@@ -96,7 +97,7 @@ function glassFirst(book: PaneBook): boolean {
 
 /** A door's frame and glass are changed as one. */
 export const isWholeInsert = (book: PaneBook): boolean =>
-  book.way.startsWith("insert-") || book.before.option?.option === "insert";
+  readsInsert(book.way) || book.before.option?.option === "insert";
 
 /** An easing was ticked after the primer was: what it bared is bare. */
 function easedPrimed(book: PaneBook): boolean {

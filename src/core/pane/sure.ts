@@ -1,6 +1,6 @@
 import { OPENING, type Place } from "../measure/places.ts";
 import { leastSure, type Sureness } from "../measure/sureness.ts";
-import { WAY_FACTS, type Way } from "../measure/ways.ts";
+import { readsInsert, WAY_FACTS, type Way } from "../measure/ways.ts";
 import { heldBy, type OtherPane } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -32,7 +32,7 @@ const isCopied = (way: Way): way is keyof typeof COPIED_PLACES => way in COPIED_
 export function isSureEnough(book: Pick<PaneBook, "way">, sure: Sureness): boolean {
   if (sure === "cleared") return true;
   if (book.way === "old-unit") return sure === "beads-off";
-  return book.way.startsWith("insert-") && (sure === "beads-off" || sure === "first-visit");
+  return readsInsert(book.way) && sure !== "guess";
 }
 
 export type OrderHold = "coating" | "door" | "makeup" | "risk" | "ask";
@@ -47,7 +47,7 @@ export function orderHolds(book: PaneBook, r: Reckoning, others: readonly OtherP
   const sure = sureOf(book);
   const holds: readonly (readonly [OrderHold, boolean])[] = [
     ["coating", book.coating?.coated === "unsure"],
-    ["door", book.way.startsWith("insert-") && !book.readings["door-thickness"]?.read.ok],
+    ["door", readsInsert(book.way) && !book.readings["door-thickness"]?.read.ok],
     ["makeup", isUnitOpen(book)],
     ["risk", !isSureEnough(book, sure) && book.risk?.state !== sure],
     ["ask", heldBy(book, r, others).length > 0],

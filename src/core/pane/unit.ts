@@ -1,4 +1,5 @@
 import { frameOf } from "../frame/systems.ts";
+import { readsInsert } from "../measure/ways.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
@@ -24,7 +25,7 @@ export const unitThicknessMm = (book: Asked, r: { readonly glass: { readonly thi
 
 /** A unit of which nobody has said yet what it is made of; a door's insert comes whole, and is not asked. */
 export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>
-  isUnit(book) && book.makeup === null && !book.way.startsWith("insert-");
+  isUnit(book) && book.makeup === null && !readsInsert(book.way);
 
 /** Sheets and cavities from outside in, as chosen, or two of 4 with 16 between; undefined for single glass. */
 export const layersOf = (

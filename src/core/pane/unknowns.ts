@@ -1,4 +1,5 @@
 import type { Place } from "../measure/places.ts";
+import { readsInsert } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -24,7 +25,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   });
   const unit = isUnit(book);
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
-  add(unit && !book.way.startsWith("insert-") && book.coating === null, {
+  add(unit && !readsInsert(book.way) && book.coating === null, {
     id: "coating",
     says: "whether it was coated",
     station: "measure",

@@ -2,6 +2,7 @@ import type { PaneBook } from "../pane/book.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isRefurbished } from "../pane/refurbishing.ts";
+import { isWholeInsert } from "../pane/step-facts.ts";
 import { isUnit } from "../pane/unit.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { makeupIsSafe } from "../specify/makeup.ts";
@@ -24,8 +25,7 @@ export function fittedText(
 ): string {
   if (isRefurbished(book)) return say("Your own {unit}, opened, dried and resealed; it holds no gas", by.dialect);
   if (book.before.option?.option === "repack") return "Your own glass, packed and set anew";
-  if (book.way.startsWith("insert-") || book.before.option?.option === "insert")
-    return "A new door insert, frame and glass in one";
+  if (isWholeInsert(book)) return "A new door insert, frame and glass in one";
   if (isUnit(book)) {
     const more = [
       book.makeup ? inUnit(`${Math.round(toMm(r.glass.thickness))} mm thick`, by.unit) : "",

@@ -1,4 +1,5 @@
 import type { Corner } from "../log/kinds/size.ts";
+import { readsInsert } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
@@ -48,7 +49,7 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   if (!line) {
     if (oldGlassBack(book))
       return say(book.before.refurbish.closed ? "the old {unit}, resealed" : "the old glass, as it is", dialect);
-    if (book.way.startsWith("insert-")) return r.insert ? `complete insert, ${r.insert.family}` : "complete insert";
+    if (readsInsert(book.way)) return r.insert ? `complete insert, ${r.insert.family}` : "complete insert";
     if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
   }
   const makeup = line ? (line.makeup ?? null) : book.makeup;
@@ -74,7 +75,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
       ? barsText(book.bars).replace("Bars: ", "bars ")
       : "",
-    book.way.startsWith("insert-") || oldGlassBack(book) ? "" : edgesText(r.glass.edges),
+    readsInsert(book.way) || oldGlassBack(book) ? "" : edgesText(r.glass.edges),
   ]
     .filter(Boolean)
     .join(", ");
@@ -109,7 +110,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
   const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
-  const door = book.way.startsWith("insert-") ? doorText(r, unit) : "";
+  const door = readsInsert(book.way) ? doorText(r, unit) : "";
   const shape = r.shaped ? `${shapedText(r.shaped.corners, unit)}. ` : "";
   const rest = why.replace("Width × height. ", "").replace(as, "");
   const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${rest} ${labelOf(book)}.`;

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
+import { readsInsert } from "../../core/measure/ways.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
 import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
@@ -26,6 +27,7 @@ type Props = { readonly asked: Place | null; readonly ask: (place: Place) => voi
 export function Measure({ asked, ask, openTapeLine }: Props) {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   const { openTab } = useStage();
+  const insert = readsInsert(book.way);
   const [blind, setBlind] = useState(false);
   const [instruments, setInstruments] = useState(false);
   const goTo = (place: OpeningPlace) => {
@@ -44,102 +46,106 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
     <div className="space-y-4">
       <MeasureHow />
       <WayFields ask={ask} />
-      <OnPhoneFolded name="All readings">
-        <div className="space-y-4">
-          <Part
-            title="{Rebate}, edge to edge"
-            more={
-              <span className="inline-flex flex-wrap gap-x-3">
-                <button type="button" className="underline" onClick={openTapeLine}>
-                  <kbd className="key">/</kbd> type them in one line
-                </button>
-                <button
-                  type="button"
-                  className="underline disabled:no-underline disabled:opacity-60"
-                  disabled={!OPENING.some((p) => book.readings[p])}
-                  onClick={() => setBlind(true)}
-                >
-                  read a second time, blind
-                </button>
-                <button type="button" className="underline" onClick={() => setInstruments(!instruments)}>
-                  instruments
-                </button>
-              </span>
-            }
-          >
-            <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
-              <RowName name="Width" />
-              {WIDTHS.map(field)}
-              <RowName name="Height" />
-              {HEIGHTS.map(field)}
-              <RowName name="Corners" />
-              {DIAGONALS.map(field)}
-              <div className="min-w-0 self-start">
-                <span className="block truncate text-[13px] text-mute">out of square</span>
-                <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
-                  {lying?.figure.outOfSquare == null ? (
-                    "–"
-                  ) : (
-                    <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
-                  )}
-                </output>
-              </div>
+      {!insert && (
+        <>
+          <OnPhoneFolded name="All readings">
+            <div className="space-y-4">
+              <Part
+                title="{Rebate}, edge to edge"
+                more={
+                  <span className="inline-flex flex-wrap gap-x-3">
+                    <button type="button" className="underline" onClick={openTapeLine}>
+                      <kbd className="key">/</kbd> type them in one line
+                    </button>
+                    <button
+                      type="button"
+                      className="underline disabled:no-underline disabled:opacity-60"
+                      disabled={!OPENING.some((p) => book.readings[p])}
+                      onClick={() => setBlind(true)}
+                    >
+                      read a second time, blind
+                    </button>
+                    <button type="button" className="underline" onClick={() => setInstruments(!instruments)}>
+                      instruments
+                    </button>
+                  </span>
+                }
+              >
+                <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
+                  <RowName name="Width" />
+                  {WIDTHS.map(field)}
+                  <RowName name="Height" />
+                  {HEIGHTS.map(field)}
+                  <RowName name="Corners" />
+                  {DIAGONALS.map(field)}
+                  <div className="min-w-0 self-start">
+                    <span className="block truncate text-[13px] text-mute">out of square</span>
+                    <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
+                      {lying?.figure.outOfSquare == null ? (
+                        "–"
+                      ) : (
+                        <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
+                      )}
+                    </output>
+                  </div>
+                </div>
+                <p className="min-h-5 text-[13px] text-mute">
+                  {asked
+                    ? say(HOW_TO[asked])
+                    : "Type what the tape shows: 23 11/16, 601.5, a hair over 601.5+, a hair under 601.5-."}
+                </p>
+                <ReadingTrouble places={OPENING} />
+              </Part>
             </div>
-            <p className="min-h-5 text-[13px] text-mute">
-              {asked
-                ? say(HOW_TO[asked])
-                : "Type what the tape shows: 23 11/16, 601.5, a hair over 601.5+, a hair under 601.5-."}
-            </p>
-            <ReadingTrouble places={OPENING} />
-          </Part>
-        </div>
-      </OnPhoneFolded>
-      <div className={verdict.tone === "trouble" ? "note-wax" : "note-glass"} aria-live="polite">
-        {r.slips.length > 0 ? (
-          <p className="font-medium">
-            {r.slips.length === 1 ? "A reading contradicts" : `${r.slips.length} readings contradict`} the others:
+          </OnPhoneFolded>
+          <div className={verdict.tone === "trouble" ? "note-wax" : "note-glass"} aria-live="polite">
+            {r.slips.length > 0 ? (
+              <p className="font-medium">
+                {r.slips.length === 1 ? "A reading contradicts" : `${r.slips.length} readings contradict`} the others:
+              </p>
+            ) : (
+              <p className="font-medium">{verdict.says}</p>
+            )}
+            {r.slips.length === 0 && verdict.more && <p>{verdict.more}</p>}
+            {missing.length > 0 && r.cut.ok && (
+              <details className="pt-1">
+                <summary className="cursor-pointer underline">
+                  {missing.length === 1 ? "One reading is missing" : `${missing.length} readings are missing`}: what
+                  they would tell
+                </summary>
+                <ul className="list-disc pl-5">
+                  {missing.map((p) => (
+                    <li key={p}>
+                      {say(PLACE_NAMES[p])}: {say(MISSING_TELLS[p])}
+                    </li>
+                  ))}
+                </ul>
+              </details>
+            )}
+          </div>
+          <p className="flex flex-wrap items-center justify-between gap-2">
+            <span>
+              Taken off: <strong className="font-semibold">{SCHOOL_FACTS[r.rule.school].name}</strong>
+            </span>
+            <button type="button" className="btn btn-small" onClick={() => openTab("rule")}>
+              How much to take off
+            </button>
           </p>
-        ) : (
-          <p className="font-medium">{verdict.says}</p>
-        )}
-        {r.slips.length === 0 && verdict.more && <p>{verdict.more}</p>}
-        {missing.length > 0 && r.cut.ok && (
-          <details className="pt-1">
-            <summary className="cursor-pointer underline">
-              {missing.length === 1 ? "One reading is missing" : `${missing.length} readings are missing`}: what they
-              would tell
-            </summary>
-            <ul className="list-disc pl-5">
-              {missing.map((p) => (
-                <li key={p}>
-                  {say(PLACE_NAMES[p])}: {say(MISSING_TELLS[p])}
-                </li>
-              ))}
-            </ul>
-          </details>
-        )}
-      </div>
-      <p className="flex flex-wrap items-center justify-between gap-2">
-        <span>
-          Taken off: <strong className="font-semibold">{SCHOOL_FACTS[r.rule.school].name}</strong>
-        </span>
-        <button type="button" className="btn btn-small" onClick={() => openTab("rule")}>
-          How much to take off
-        </button>
-      </p>
-      <SlipNotes goTo={goTo} />
-      <Spreads />
-      {needsCure(r) && (
-        <button type="button" className="btn btn-main w-full" onClick={() => openTab("cures")}>
-          What will do instead
-        </button>
+          <SlipNotes goTo={goTo} />
+          <Spreads />
+          {needsCure(r) && (
+            <button type="button" className="btn btn-main w-full" onClick={() => openTab("cures")}>
+              What will do instead
+            </button>
+          )}
+          <OnPhoneFolded name="The {rebate} and the thickness">
+            <div className="space-y-4">
+              <RebatePart ask={ask} />
+              <ThicknessPart ask={ask} />
+            </div>
+          </OnPhoneFolded>
+        </>
       )}
-      <OnPhoneFolded name="The {rebate} and the thickness">
-        <div className="space-y-4">
-          <RebatePart ask={ask} />
-          <ThicknessPart ask={ask} />
-        </div>
-      </OnPhoneFolded>
       {instruments && <Instruments asked={asked} close={() => setInstruments(false)} />}
       {blind && <BlindSheet close={() => setBlind(false)} />}
     </div>

@@ -2,6 +2,7 @@ import {
   CIRCUMSTANCE_FACTS,
   CIRCUMSTANCES,
   type Circumstance,
+  readsInsert,
   SHAPES,
   WAY_FACTS,
   WAYS,
@@ -40,20 +41,22 @@ export function MeasureHow() {
             ))}
           </select>
         </label>
-        <label>
-          <span className="text-[13px] text-mute">By eye it is</span>
-          <select
-            value={book.shape ?? ""}
-            onChange={(e) => write("measure.shape", { shape: e.target.value as (typeof SHAPES)[number] })}
-          >
-            <option value="" disabled>
-              not said
-            </option>
-            {SHAPES.map((s) => (
-              <option key={s}>{s}</option>
-            ))}
-          </select>
-        </label>
+        {!readsInsert(book.way) && (
+          <label>
+            <span className="text-[13px] text-mute">By eye it is</span>
+            <select
+              value={book.shape ?? ""}
+              onChange={(e) => write("measure.shape", { shape: e.target.value as (typeof SHAPES)[number] })}
+            >
+              <option value="" disabled>
+                not said
+              </option>
+              {SHAPES.map((s) => (
+                <option key={s}>{s}</option>
+              ))}
+            </select>
+          </label>
+        )}
       </div>
       <p className="text-[13px] text-mute">
         {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}

@@ -1,4 +1,5 @@
 import type { Place } from "../../core/measure/places.ts";
+import { readsInsert } from "../../core/measure/ways.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -21,6 +22,8 @@ type Props = {
 /** The opening to scale and its section; behind tabs what comes off and the odds of it, the other face, and what was found. */
 export function MeasureStage({ asked, ask, goTo }: Props) {
   const { book, reckoning: r, alike } = usePane();
+  // Of an insert nothing is cut, and nothing of its glass is found out.
+  const insert = readsInsert(book.way);
   return (
     <Stage
       tabs={[
@@ -37,7 +40,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        {
+        !insert && {
           id: "rule",
           name: "How much to take off",
           content: (
@@ -55,7 +58,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        {
+        !insert && {
           id: "face",
           name: "The other face",
           content: (
@@ -64,7 +67,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        {
+        !insert && {
           id: "found",
           name: "Bars, coating, marks, hinges",
           content: (

@@ -18,7 +18,13 @@ type Props = {
 };
 
 /** One reading a screen, for one thumb on a ladder. */
-export function ReadingPad({ place, ask, drawing }: Props) {
+export function ReadingPad(props: Props) {
+  const { prefs } = usePane();
+  // A unit that was chosen for everything is the pad's too.
+  return <PadIn key={prefs.unit} {...props} />;
+}
+
+function PadIn({ place, ask, drawing }: Props) {
   const { book, prefs, keep, say } = usePane();
   const order = orderOf(book.way);
   const here =
