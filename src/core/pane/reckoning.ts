@@ -11,6 +11,7 @@ import { OPENING, type Place } from "../measure/places.ts";
 import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
 import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
+import { readsInsert } from "../measure/ways.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
@@ -36,6 +37,7 @@ import { exactOf, glassOf, gridAsRead, overruleOf, tapeUnit } from "./chosen.ts"
 import { copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { likeOf } from "./frame-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
+import { locationOf } from "./location.ts";
 import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { readingsOf } from "./readings-of.ts";
@@ -185,7 +187,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     safetyOf(
       house.safetySet,
       {
-        ...(book.location ?? { inDoor: false, wetRoom: false, stairs: false, walkway: false }),
+        ...locationOf(book),
         sillHeight: readings["sill-height"] ?? null,
         doorDistance: readings["door-distance"] ?? null,
         width: size.glass.width,
@@ -249,7 +251,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       size &&
       (makeup
         ? makeupMass(makeup, toMm(size.glass.width), toMm(size.glass.height))
-        : !stands.line && isUnitOpen(book)
+        : readsInsert(book.way) || (!stands.line && isUnitOpen(book))
           ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
           : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,

@@ -23,9 +23,10 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
     place: "width-top",
   });
-  const unit = isUnit(book);
+  // Of an insert its maker knows what is in it.
+  const unit = isUnit(book) && !readsInsert(book.way);
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
-  add(unit && !readsInsert(book.way) && book.coating === null, {
+  add(unit && book.coating === null, {
     id: "coating",
     says: "whether it was coated",
     station: "measure",

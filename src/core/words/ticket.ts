@@ -93,7 +93,8 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   }
   const { width, height } = r.cut.value.glass;
   const cutterUnit = r.stands.line ? gridUnit(r.stands.line.grid) : gridUnit(r.rule.grid);
-  const mass = r.massKg === null ? "" : massText(r.massKg, unit);
+  const mass =
+    r.massKg === null ? "" : `${readsInsert(book.way) ? "with its frame more than " : ""}${massText(r.massKg, unit)}`;
   const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
   const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
   const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${STANDS_WORDS[r.stands.as]} `;

@@ -1,4 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
+import { readsInsert } from "../../core/measure/ways.ts";
+import { locationOf } from "../../core/pane/location.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
@@ -23,8 +25,6 @@ const WHERE = [
 /** Up to this mass a piece off the rack is worth looking for. */
 const OFFCUT_UP_TO_KG = 6;
 
-const NOWHERE: Payloads["specify.location"] = { inDoor: false, wetRoom: false, stairs: false, walkway: false };
-
 /** Which glass, and whether this place needs safety glass. */
 export function Specify() {
   const { openTab } = useStage();
@@ -36,7 +36,8 @@ export function Specify() {
     pattern: "",
   };
   const change = (to: Partial<Payloads["specify.glass"]>) => write("specify.glass", { ...glass, ...to });
-  const at = book.location ?? NOWHERE;
+  const insert = readsInsert(book.way);
+  const at = locationOf(book);
   return (
     <div className="space-y-5">
       <Part title="Where it is" more="decides whether safety glass is called for">
@@ -64,8 +65,8 @@ export function Specify() {
           </p>
         </div>
       </Part>
-      <UnitPart />
-      {!isUnit(book) && (
+      {!insert && <UnitPart />}
+      {!insert && !isUnit(book) && (
         <Part title="Which glass">
           <div className="grid grid-cols-2 gap-2">
             <label>

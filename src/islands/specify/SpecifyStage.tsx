@@ -1,3 +1,4 @@
+import { readsInsert } from "../../core/measure/ways.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { usePane } from "../parts/pane-context.ts";
@@ -15,7 +16,7 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 /** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
 export function SpecifyStage() {
   const { book, reckoning: r, firm } = usePane();
-  const unit = isUnit(book);
+  const unit = isUnit(book) && !readsInsert(book.way);
   return (
     <Stage
       tabs={[
