@@ -42,7 +42,7 @@ export function FromStock() {
               type="button"
               className="btn btn-small"
               onClick={() =>
-                c.cuts === 0 && !c.turned && c === first
+                c.cuts === 0 && !c.turned && c === r.stock[0]
                   ? write("size.rule", { ...(book.rule ?? { ...r.rule, off: null }), school: "next-size-down" })
                   : write("size.overruled", {
                       width: { text: String(toMm(c.glass.width)), unit: "mm" },
