@@ -1,4 +1,5 @@
 import { v7 as uuidv7 } from "uuid";
+import { readsInsert, WAY_FACTS } from "../../core/measure/ways.ts";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
@@ -60,9 +61,11 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
     <Part
       title={again ? "Order it again" : "Put it on an order"}
       more={
-        book.basis === "glass"
-          ? "goes as glass size: nothing more comes off"
-          : "goes as the opening: the cutter takes it off"
+        readsInsert(book.way)
+          ? `goes by its frame: ${say(WAY_FACTS[book.way].name).replace("door insert, ", "")}`
+          : book.basis === "glass"
+            ? "goes as glass size: nothing more comes off"
+            : "goes as the opening: the cutter takes it off"
       }
     >
       {ticket.trouble && (
