@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNotNull, isNull, lt, ne, or, sql } from "drizzle-orm";
 import type { Cause } from "../core/look/damage.ts";
+import { THE_HOUSE } from "../core/people/the-house.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 import type { Database, Running } from "./database.ts";
@@ -103,11 +104,12 @@ export const countOrders = (db: Database): number => db.select({ n: sql<number>`
 
 export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
 
-/** Everyone who ever wrote in the log, who wrote most first. */
+/** Everybody who ever wrote in the log, who wrote most first. */
 export const listPeople = (db: Database): readonly string[] =>
   db
     .select({ who: people.who })
     .from(people)
+    .where(ne(people.who, THE_HOUSE))
     .orderBy(desc(people.entries), asc(people.who))
     .limit(MOST_PEOPLE)
     .all()

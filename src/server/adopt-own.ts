@@ -2,6 +2,7 @@ import { v7 as uuidv7 } from "uuid";
 import { HOUSE_DEFAULTS } from "../core/house/rules.ts";
 import { ownFigures, toAdopt } from "../core/learn/own-figures.ts";
 import type { Entry, Kind } from "../core/log/kinds.ts";
+import { THE_HOUSE } from "../core/people/the-house.ts";
 import { appendEntries } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
 import { seenRows } from "../db/seen-rows.ts";
@@ -11,8 +12,6 @@ import { today } from "./today.ts";
 
 /** Kinds after which a figure of the firm's own may say something else. */
 const TELLS: ReadonlySet<Kind> = new Set(["order.checked", "order.arrived", "measure.again", "set.fit"]);
-/** Who writes what the house took on by itself. */
-const THE_HOUSE = "House rules";
 
 /** Takes on the firm's own figures, where the house says that they are taken on by themselves. */
 export function adoptOwn(db: Database, added: readonly Entry[], now: Date): void {

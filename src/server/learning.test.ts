@@ -7,6 +7,7 @@ import type { Entry } from "../core/log/kinds.ts";
 import { dayOf } from "../core/units/day.ts";
 import { appendEntries } from "../db/append.ts";
 import { createDatabase } from "../db/database.ts";
+import { listPeople } from "../db/lists.ts";
 import { whoMet } from "../db/met.ts";
 import { lastYears } from "../demo/last-year.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
@@ -61,6 +62,9 @@ describe("what the firm's own past says", () => {
     expect(firm.house.cutOffMm).toBeGreaterThan(0.5);
     expect(firm.own.get("cutOffMm")).toMatchObject({ of: "sides" });
     expect(firm.own.get("cutOffMm")?.seen).toBeGreaterThan(30);
+    // Nobody did it, and nobody can write as that.
+    expect(listPeople(theDatabase())).toEqual(expect.arrayContaining(["Nell Harrow", "Bram Tolley"]));
+    expect(listPeople(theDatabase())).not.toContain("House rules");
     // What was taken on is taken back by hand, and is nobody's own figure then.
     tell("house.rule", { rule: "cutOffMm", value: 0 }, 4);
     expect(loadFirm(theDatabase()).firm.own.has("cutOffMm")).toBe(false);
