@@ -88,27 +88,30 @@ for (const [size, viewport] of [
         await page.evaluate(() => {
           for (const fold of document.querySelectorAll("details")) fold.open = true;
         });
-      const light = await new AxeBuilder({ page })
-        .options({ resultTypes: ["violations"] })
-        .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"])
-        .analyze();
-      // In the dark only the colours differ.
-      await page.emulateMedia({ colorScheme: "dark" });
-      const dark = await new AxeBuilder({ page })
-        .options({ resultTypes: ["violations"] })
-        .withRules(["color-contrast"])
-        .analyze();
-      await page.emulateMedia({ colorScheme: "light" });
-      const said = [light, dark].flatMap(({ violations }, at) =>
+      // A unit said twice, or a value that is none.
+      const said = await page.locator("body").innerText();
+      const slip = /.*(\b(mm|in|kg|lb) \2\b|\bundefined\b|\bNaN\b|\[object ).*/.exec(said);
+      expect.soft(slip?.[0] ?? "", path).toBe("");
+      const axe = () => new AxeBuilder({ page }).options({ resultTypes: ["violations"] });
+      const looks = [
+        ["light", await axe().withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"]).analyze()],
+      ] as [string, Awaited<ReturnType<AxeBuilder["analyze"]>>][];
+      // In the dark only the colours differ, and they are one set for both sizes.
+      if (size === "phone") {
+        await page.emulateMedia({ colorScheme: "dark" });
+        looks.push(["dark", await axe().withRules(["color-contrast"]).analyze()]);
+        await page.emulateMedia({ colorScheme: "light" });
+      }
+      const found = looks.flatMap(([at, { violations }]) =>
         violations.map(
           (v) =>
-            `${path} ${at === 0 ? "light" : "dark"} ${v.id}: ${v.nodes
+            `${path} ${at} ${v.id}: ${v.nodes
               .map((n) => n.html.slice(0, 140))
               .slice(0, 3)
               .join(" | ")}`,
         ),
       );
-      expect.soft(said).toEqual([]);
+      expect.soft(found).toEqual([]);
     }
     expect(complaints).toEqual([]);
     const missing = await page.goto("/panes/none/look");

@@ -1,5 +1,5 @@
-import type { View } from "./model.ts";
-import { NextHere } from "./NextThing.tsx";
+import { IS_WORK, type View } from "./model.ts";
+import { NextElsewhere, NextHere } from "./NextThing.tsx";
 
 /** The ways on from a station. */
 export type WaysOn = {
@@ -10,13 +10,18 @@ export type WaysOn = {
   readonly after: string | null;
 };
 
-/** The ways on from here: what the header and the keys are on a larger screen. What is next elsewhere stands at the foot. */
-export const PhoneWay = ({ view, undo, before, after }: Omit<WaysOn, "open">) => (
+/** The ways on from here: what the header and the keys are on a larger screen. What is next elsewhere stands at the foot, but for where hands are at work. */
+export const PhoneWay = ({ view, open, undo, before, after }: WaysOn) => (
   <nav
     aria-label="Ways on"
     className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>p]:col-span-2"
   >
     <NextHere view={view} />
+    {IS_WORK[view] && (
+      <span className="col-span-2 empty:hidden">
+        <NextElsewhere view={view} open={open} />
+      </span>
+    )}
     <button type="button" className="btn" onClick={undo}>
       Undo
     </button>

@@ -99,7 +99,7 @@ function OneStation(props: StationProps) {
             </div>
           </section>
           <div className="desk:hidden">
-            <PhoneWay view={view} undo={props.undo} before={props.before} after={props.after} />
+            <PhoneWay {...props} />
           </div>
         </section>
       </main>

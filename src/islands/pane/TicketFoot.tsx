@@ -1,7 +1,7 @@
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Size } from "../parts/Size.tsx";
-import type { View } from "./model.ts";
+import { IS_WORK, type View } from "./model.ts";
 import { NextElsewhere, NextHere } from "./NextThing.tsx";
 
 type Props = {
@@ -9,20 +9,6 @@ type Props = {
   readonly view: View;
   readonly open: (view: View) => void;
   readonly said: string;
-};
-
-/** Where hands are at work on the sash: a small screen is for the step, and says of the pane only what is wrong with it. */
-const IS_WORK: Readonly<Record<View, boolean>> = {
-  look: false,
-  takeout: true,
-  measure: false,
-  specify: false,
-  order: false,
-  ready: true,
-  set: true,
-  finish: true,
-  signoff: true,
-  logbook: false,
 };
 
 /** The sentence to read out at the counter, always at the foot of the page. */
@@ -41,7 +27,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
         <div className="min-w-0 flex-1 max-sm:basis-full">
           <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
           <p
-            className={`text-[13px] leading-snug max-sm:line-clamp-2 ${said || (IS_WORK[view] && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+            className={`text-[13px] leading-snug ${IS_WORK[view] ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || (IS_WORK[view] && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
             {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
             {ticket.why}
@@ -63,9 +49,11 @@ export function TicketFoot({ copy, view, open, said }: Props) {
             <NextElsewhere view={view} open={open} />
           </span>
         </div>
-        <div className="basis-full pt-1 empty:hidden sm:hidden">
-          <NextElsewhere view={view} open={open} />
-        </div>
+        {!IS_WORK[view] && (
+          <div className="basis-full pt-1 empty:hidden sm:hidden">
+            <NextElsewhere view={view} open={open} />
+          </div>
+        )}
       </div>
     </footer>
   );

@@ -45,3 +45,17 @@ export function withTyping(book: PaneBook, typing: Typed, unit: LengthUnit): Pan
   }
   return { ...book, readings };
 }
+
+/** Where hands are at work on the sash: a small screen is for the step, says of the pane only what is wrong with it, and sends nobody elsewhere in the middle of it. */
+export const IS_WORK: Readonly<Record<View, boolean>> = {
+  look: false,
+  takeout: true,
+  measure: false,
+  specify: false,
+  order: false,
+  ready: true,
+  set: true,
+  finish: true,
+  signoff: true,
+  logbook: false,
+};

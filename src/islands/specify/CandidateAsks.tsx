@@ -32,7 +32,7 @@ export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Can
       {[
         isInchMake(c.overallMm)
           ? `${makeText(c.overallMm)} in`
-          : `${writeLength(mm(c.overallMm), prefs.unit, { places: 1, ticks: 32 })} ${prefs.unit}`,
+          : writeLength(mm(c.overallMm), prefs.unit, { places: 1, ticks: 32 }),
         `${c.days} days`,
         stands ? "" : "too thin for this wind",
         hingeOf(book) === "fixed" || more < LEAST_KG ? "" : hangs,
