@@ -22,22 +22,33 @@ function paneNow(id: string): Found | undefined {
   return book && { book, r: reckon(book, withFirm(firm, serverFindBest)), currency: firm.house.currency, firm };
 }
 
-export type Tag = { readonly of: string; readonly says: string };
+export type Tag = {
+  readonly of: string;
+  readonly says: string;
+  /** What its square opens. */
+  readonly opens: string;
+  readonly qr: string;
+  /** It says how the old pane was marked: on what stays at the window that means nothing years later. */
+  readonly marked: boolean;
+};
 export type Tags = {
   readonly label: string;
   readonly system: string;
   readonly side: string;
   readonly inside: string;
   readonly top: string;
-  readonly qr: string;
   readonly tags: readonly Tag[];
 };
 
-/** Tags for sash, bag of beads and pane: what it is, where it belongs, inside and up; the square opens its page. */
+/** Tags for sash, bag of beads and pane: what it is, where it belongs, inside and up; and one for the frame, that stays. */
 export async function paneTags(id: string, origin: string): Promise<Tags | undefined> {
   const found = paneNow(id);
   if (!found) return undefined;
   const { book } = found;
+  const square = (path: string): Promise<string> =>
+    QRCode.toString(`${origin}${path}`, { type: "svg", margin: 1, errorCorrectionLevel: "M" });
+  const [pane, life] = [await square(`/panes/${id}`), await square(`/windows/${id}`)];
+  const ofPane = { opens: "this pane's page", qr: pane, marked: true };
   const order = book.before.joints ? "{beads} numbered as they came out" : "{beads}";
   return {
     label: labelOf(book),
@@ -45,11 +56,17 @@ export async function paneTags(id: string, origin: string): Promise<Tags | undef
     side: book.added.side,
     inside: book.marks?.insideFace ?? "",
     top: book.marks?.topEdge ?? "",
-    qr: await QRCode.toString(`${origin}/panes/${id}`, { type: "svg", margin: 1, errorCorrectionLevel: "M" }),
     tags: [
-      { of: "Sash", says: "goes back into this opening and no other" },
-      { of: "Bag", says: `${order}, screws, plugs and {packers}` },
-      { of: "Pane", says: "inside face to the room, arrow up" },
+      { of: "Sash", says: "goes back into this opening and no other", ...ofPane },
+      { of: "Bag", says: `${order}, screws, plugs and {packers}`, ...ofPane },
+      { of: "Pane", says: "inside face to the room, arrow up", ...ofPane },
+      {
+        of: "Frame",
+        says: "stays at the window, out of the weather: whoever mends it next finds its sizes, beads and packers",
+        opens: "all that was ever done to this window",
+        qr: life,
+        marked: false,
+      },
     ],
   };
 }

@@ -239,7 +239,11 @@ test("the customer's page and the tags print from what was looked at", async ({ 
   await expect(page.getByText(/^£\d+\.\d\d$/).first()).toBeVisible();
   await expect(page.getByText(address)).toBeVisible();
   await page.goto(`${path}/tags`);
-  await expect(page.getByRole("img", { name: /Square that opens/ })).toHaveCount(3);
+  await expect(page.getByRole("img", { name: "Square that opens this pane's page" })).toHaveCount(3);
+  // The fourth stays at the window for whoever comes next.
+  await expect(page.getByRole("img", { name: "Square that opens all that was ever done to this window" })).toHaveCount(
+    1,
+  );
   await expect(page.getByText("goes back into this opening and no other")).toBeVisible();
 });
 

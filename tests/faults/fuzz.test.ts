@@ -6,18 +6,25 @@ import { freshFile, type Served, serve, stop } from "./server.ts";
 
 let served: Served;
 let longestMs = 0;
-let asking: NodeJS.Timeout | undefined;
-beforeAll(async () => {
-  served = await serve(freshFile("fuzz"));
-  // Somebody else, who asks for something small all the while.
-  asking = setInterval(async () => {
+let asks = true;
+let asking: Promise<void> | undefined;
+/** Somebody else, who asks for something small all the while. */
+async function ask(): Promise<void> {
+  while (asks) {
     const at = performance.now();
     await fetch(`${served.url}/api/health`).then((r) => r.text());
     longestMs = Math.max(longestMs, performance.now() - at);
-  }, 100);
+    await new Promise((on) => setTimeout(on, 100));
+  }
+}
+beforeAll(async () => {
+  served = await serve(freshFile("fuzz"));
+  asking = ask();
 });
 afterAll(async () => {
-  clearInterval(asking);
+  // The last question is answered before the server goes.
+  asks = false;
+  await asking;
   console.info(`The longest anybody else waited: ${Math.round(longestMs)} ms.`);
   await stop(served, "SIGKILL");
 });
