@@ -45,7 +45,7 @@ export function Sources({ take, takeHere }: Props) {
             <span className="tight text-right font-semibold">
               {s.pence === null ? "" : money(s.pence, firm.house.currency)}
             </span>
-            <span className="text-[13px] text-mute">
+            <span className="text-[13px] text-mute max-sm:col-span-3">
               {s.because}
               {s.inTime !== null && s.supplier !== null && ` In time: ${percent(s.inTime)}.`}
             </span>
