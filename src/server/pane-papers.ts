@@ -62,7 +62,7 @@ export async function paneTags(id: string, origin: string): Promise<Tags | undef
       { of: "Pane", says: "inside face to the room, arrow up", ...ofPane },
       {
         of: "Frame",
-        says: "stays at the window, out of the weather: whoever mends it next finds its sizes, beads and packers",
+        says: "stays at the window, out of the weather: whoever mends it next finds its sizes, {beads} and {packers}",
         opens: "all that was ever done to this window",
         qr: life,
         marked: false,
