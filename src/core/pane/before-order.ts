@@ -4,10 +4,20 @@ import { mm, toMm } from "../units/length.ts";
 import { barsErrorSentence } from "../words/found.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { unknownsOf } from "./unknowns.ts";
+import { type Unknown, unknownsOf } from "./unknowns.ts";
 
 /** Sizes of other panes, to see whether two were swapped. */
 export type OtherPane = BeforeOrderFacts["others"][number];
+
+/** What whoever makes it would have to ask; its size and what a unit is made of hold an order by themselves. */
+const asked = (book: PaneBook, r: Reckoning): readonly Unknown[] =>
+  unknownsOf(book, r).filter((u) => u.id !== "size" && u.id !== "makeup");
+
+/** Of that, what nobody has stood by yet: each with where it is settled. */
+export function blanksOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
+  const stoodBy = new Set(book.stoodByOrder?.ids ?? []);
+  return asked(book, r).filter((u) => !stoodBy.has(u.id));
+}
 
 /** Blanks and contradictions of this pane that nobody has stood by yet. */
 export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): readonly Contradiction[] {
@@ -27,6 +37,6 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     risk: r.chances && r.chances.trouble > r.house.holdShare ? r.chances : null,
     barsFault: bars && !bars.ok ? barsErrorSentence(bars.error) : null,
     others,
-    unknown: unknownsOf(book, r).filter((u) => u.id !== "size" && u.id !== "makeup"),
+    unknown: asked(book, r),
   }).filter((c) => !stoodBy.has(c.id));
 }

@@ -35,6 +35,10 @@ const byHand = (school: "easy" | "snug", t: Teller) => {
   return t;
 };
 const read = (t = looked()) => t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" });
+const stoodBy = (t: Teller) => {
+  t.tell("order.stood-by", { ids: ["safety"], reason: "high up, and no door" });
+  return t;
+};
 const ordered = (t = read()) => {
   const { book, r } = at(t);
   const line = orderLineOf(book, r);
@@ -107,7 +111,9 @@ describe("the next thing to do", () => {
       "no-rectangle",
     ],
     ["a slip", () => looked().read({ ...LEANING, "width-top": "622" }), "measure", "slip"],
+    ["all read, but not where it is", () => looked().read(LEANING), "specify", "settle"],
     ["all read", () => read(), "order", "put-on-order"],
+    ["where it is stood by, with a word", () => stoodBy(looked().read(LEANING)), "order", "put-on-order"],
     ["low down in ordinary glass", () => read().read({ "sill-height": "300" }), "specify", "choose-safety"],
     ["on an order", () => ordered(), "order", "send-order"],
     ["on its way", () => sent("2026-05-22"), "order", "check-in"],
@@ -130,6 +136,13 @@ describe("the next thing to do", () => {
     t.tell("look.closed", { how: "board", since: "2026-05-19", until: "2026-05-22", told: "" });
     expect(at(t).next.kind).toBe("put-on-order");
   });
+  it("says what is to be settled, and where", () =>
+    expect(at(looked().read(LEANING)).next).toEqual({
+      station: "specify",
+      kind: "settle",
+      what: "ordinary or safety glass",
+      place: "sill-height",
+    }));
 
   it.each([
     ["resealed", "refurbish"],

@@ -10,6 +10,7 @@ import type { Step } from "../steps/step.ts";
 import { takeoutSteps } from "../takeout/steps.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
+import { blanksOf } from "./before-order.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { inspectionHere } from "./inspection.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
@@ -65,6 +66,8 @@ export type Next = {
     | "no-rectangle"
     | "choose-safety"
     | "choose-unit"
+    /** What whoever makes it would have to ask, settled before it is ordered. */
+    | "settle"
     | "put-on-order"
     | "send-order"
     | "check-in"
@@ -85,6 +88,8 @@ export type Next = {
   readonly day?: Day;
   readonly count?: number;
   readonly place?: Place;
+  /** What is to be settled. */
+  readonly what?: string;
 };
 
 /** The steps of a station, with the firm's own minutes where it has timed them. */
@@ -272,6 +277,8 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
   if (r.unsafe) return { station: "specify", kind: "choose-safety" };
   if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
+  const [open] = blanksOf(book, r);
+  if (open) return { station: open.station, kind: "settle", what: open.says, ...(open.place && { place: open.place }) };
   return { station: "order", kind: "put-on-order" };
 }
 

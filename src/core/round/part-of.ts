@@ -31,6 +31,7 @@ const PRESSES: Readonly<Record<Kind, boolean>> = {
   "no-rectangle": true,
   "choose-safety": true,
   "choose-unit": false,
+  settle: false,
   "put-on-order": false,
   "send-order": false,
   "check-in": false,

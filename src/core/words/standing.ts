@@ -98,6 +98,8 @@ function nextSentence(next: Next): string {
       return "Choose safety glass";
     case "choose-unit":
       return "Choose the {unit}";
+    case "settle":
+      return `Settle: ${next.what ?? "what is left to guess"}`;
     case "put-on-order":
       return "Put on an order";
     case "send-order":
