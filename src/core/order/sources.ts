@@ -69,8 +69,8 @@ export type Source = {
 };
 
 /**
- * Every way to come by this pane, the one that we propose first: in time before late, of those too late the likeliest, then a better record where one is
- * clearly worse, then the lower price, then the sooner.
+ * Every way to come by this pane, the one that we propose first: in time before late, of those too late the likeliest, then a
+ * better record where one is clearly worse, then the lower price, then the sooner.
  * @example needed Friday; shop tomorrow at 35, unit maker in 8 days at 28 // the shop
  */
 export function sourcesFor(f: SourceFacts): readonly Source[] {
