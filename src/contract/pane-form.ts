@@ -9,8 +9,9 @@ export const PaneForm = z.strictObject({
   address: Needed("the address or building"),
   opening: Needed("which opening it is"),
   light: z.string().trim().max(200, "Make it shorter: 200 letters at most."),
-  system: z.enum(SYSTEMS),
-  side: z.enum(["inside", "outside"]),
+  /** Blank: not known yet, and asked at Look. */
+  system: z.union([z.enum(SYSTEMS), z.literal("")]).transform((s) => (s === "" ? null : s)),
+  side: z.enum(["inside", "outside"], "Say from which side: inside or outside.").optional(),
   /** A sash of like panes: each is added, numbered by row from the top and column from the left. */
   rows: z.coerce
     .number("Give the rows as a number.")

@@ -110,11 +110,32 @@ test("a round is opened and gets its first pane", async ({ page }) => {
   await ready(page);
   await page.getByRole("button", { name: "Add it, and look" }).click();
   await expect(page.getByRole("alert").first()).toContainText("so that it is found again");
-  await page.getByLabel("How the glass is held").selectOption({ label: "Door or side light, screwed cassette" });
+  await page.getByLabel("How the glass is held").selectOption({ label: "Timber, beads pinned" });
   await page.getByLabel("Address or building").fill("Lantern Yard");
   await page.getByLabel("Which opening").fill("gate");
   await page.getByRole("button", { name: "Add it, and look" }).click();
+  await expect(page.getByRole("alert")).toContainText("Say from which side");
+  await page.getByLabel("How the glass is held").selectOption({ label: "Door or side light, screwed cassette" });
+  await expect(page.getByText("goes in from inside")).toBeVisible();
+  await page.getByRole("button", { name: "Add it, and look" }).click();
   await page.waitForURL(/look$/);
+});
+
+test("a pane taken down on the phone, its frame not known: Look asks before it is read", async ({ page }) => {
+  await page.goto((await roundPath(page)).replace("/", "/panes/new"));
+  await ready(page);
+  await page.getByLabel("Address or building").fill(`Rung ${process.pid}`);
+  await page.getByLabel("Which opening").fill("scullery");
+  await page.getByRole("button", { name: "Add it, and look" }).click();
+  await page.waitForURL(/look$/);
+  await ready(page);
+  await page.getByRole("checkbox", { name: "cracked", exact: true }).check();
+  await expect(page.getByText("Say how the glass is held").first()).toBeVisible();
+  await page.getByRole("button", { name: "Not sure? Find out by questions" }).click();
+  await page.getByRole("button", { name: "timber, bare or painted" }).click();
+  await page.getByRole("button", { name: /^a slope of putty/ }).click();
+  await expect(page.getByLabel("How the glass is held")).toHaveValue("timber-putty");
+  await expect(page.getByText("Say how the glass is held")).toHaveCount(0);
 });
 
 test("what can hurt is in full the first time, one line after", async ({ page }) => {

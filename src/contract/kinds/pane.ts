@@ -15,6 +15,7 @@ export const PANE_SCHEMAS = {
     light: Short,
     system: z.enum(SYSTEMS),
     side: Side,
+    unsaid: z.literal(true).optional(),
   }),
   "pane.corrected": z.strictObject({
     address: Name.optional(),

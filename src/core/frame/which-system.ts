@@ -137,6 +137,19 @@ export const SYSTEM_TREE: Readonly<Record<NodeId, Node>> = {
   },
 };
 
+/**
+ * The sides from which a frame's questions end: one where it goes in from nowhere else, two where somebody has to look, none
+ * where it makes no difference.
+ * @example sidesOf("plastic-bead-inside") // ["inside"]; sidesOf("timber-bead") // ["outside", "inside"]
+ */
+export const sidesOf = (system: System): readonly ("inside" | "outside")[] => [
+  ...new Set(
+    Object.values(SYSTEM_TREE).flatMap((node) =>
+      node.answers.flatMap(({ to }) => (typeof to !== "string" && to.system === system && to.side ? [to.side] : [])),
+    ),
+  ),
+];
+
 export type Ways = ReturnType<typeof directionsOf>;
 
 /**

@@ -1,3 +1,4 @@
+import type { Station } from "../plan/stations.ts";
 import type { Nm } from "../units/length.ts";
 
 /** As one says it: whole hundredths. */
@@ -23,14 +24,14 @@ export type BeforeOrderFacts = {
   /** Other panes of the round that are on an order, or sized. */
   readonly others: readonly { readonly label: string; readonly width: Nm; readonly height: Nm }[];
   /** What a cutter would still have to ask. */
-  readonly unknown: readonly { readonly id: string; readonly says: string }[];
+  readonly unknown: readonly { readonly id: string; readonly says: string; readonly station: Station }[];
 };
 
 export type Contradiction = {
   readonly id: string;
   readonly says: string;
   /** Where it is settled. */
-  readonly at: "measure" | "specify";
+  readonly at: Station;
 };
 
 /**
@@ -87,7 +88,7 @@ export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] 
     out.push({
       id: u.id,
       says: `A cutter would have to ask: ${u.says}.`,
-      at: u.id === "size" || u.id === "coating" || u.id === "bars" ? "measure" : "specify",
+      at: u.station,
     });
   return out;
 }

@@ -252,7 +252,7 @@ describe("what holds a pane off its order", () => {
     ["toughened with a cut to come", { toughened: true, cutToCome: true }, ["cut-toughened"]],
     ["laminated with a cut to come", { cutToCome: true }, []],
     ["bars that do not divide", { barsFault: "They do not." }, ["bars-fault"]],
-    ["a blank", { unknown: [{ id: "safety", says: "ordinary or safety glass" }] }, ["safety"]],
+    ["a blank", { unknown: [{ id: "safety", says: "ordinary or safety glass", station: "specify" }] }, ["safety"]],
     ["not sized", { glass: null }, []],
   ])("%s", (_, over, ids) => expect(contradictionsOf(facts(over)).map((c) => c.id)).toEqual(ids));
 });

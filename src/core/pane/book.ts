@@ -31,6 +31,8 @@ export type PaneBook = {
   /** What looking, taking out and making ready have found. */
   readonly before: BeforeBook;
   readonly added: Payloads["pane.added"];
+  /** How the glass is held was said by somebody, and is not a stand-in. */
+  readonly heldSaid: boolean;
   readonly damage: Payloads["look.damage"]["damage"];
   readonly cause: Payloads["look.cause"]["cause"] | null;
   readonly urgency: Payloads["look.urgency"]["urgency"] | null;
@@ -138,7 +140,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         else remakes.set(e.payload.line, e.payload);
         break;
       case "pane.corrected":
-        added = { ...added, ...stripUndefined(e.payload) };
+        added = { ...added, ...stripUndefined(e.payload), ...(e.payload.system && { unsaid: undefined }) };
         break;
       case "step.marked":
         markStep(steps, e);
@@ -196,6 +198,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     log,
     before,
     added,
+    heldSaid: added.unsaid !== true,
     steps,
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),

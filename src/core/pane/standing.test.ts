@@ -3,11 +3,13 @@ import { LEANING, ORDER, PANE, Teller, uuid } from "../../../tests/support/told.
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
+import { blanksOf } from "./before-order.ts";
 import { foldPane } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
 import { orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { nextFor, standings, stepsAt } from "./standing.ts";
+import { stepHold } from "./step-held.ts";
 import { waitsOf } from "./waits.ts";
 
 const TODAY = dayOf("2026-05-20");
@@ -135,6 +137,24 @@ describe("the next thing to do", () => {
     expect(at(t).next.kind).toBe("close-hole");
     t.tell("look.closed", { how: "board", since: "2026-05-19", until: "2026-05-22", told: "" });
     expect(at(t).next.kind).toBe("put-on-order");
+  });
+  it("how the glass is held is said before anything is read from it, ordered or taken out", () => {
+    const t = new Teller();
+    const where = { round: uuid(0xee), address: "No. 5", opening: "hall", light: "" };
+    t.tell("pane.added", { ...where, system: "timber-putty", side: "outside", unsaid: true }, { pane: PANE });
+    read(looked(t));
+    const { book, r, next } = at(t);
+    expect(next).toEqual({ station: "look", kind: "say-held" });
+    expect(blanksOf(book, r)[0]).toMatchObject({ id: "held", station: "look" });
+    const [first] = stepsAt("takeout", book, r);
+    const held = first && stepHold(first, "takeout", book, r, { nowMs: 0, today: TODAY });
+    expect(held?.to).toEqual({ station: "look", step: null });
+    // Where it opens from alone is no answer; the frame is, and stands for whatever is copied from this pane.
+    t.tell("pane.corrected", { side: "inside" });
+    expect(at(t).book.heldSaid).toBe(false);
+    t.tell("pane.corrected", { system: "timber-bead" });
+    expect(at(t).book).toMatchObject({ heldSaid: true, added: { system: "timber-bead", side: "inside" } });
+    expect(at(t).next.kind).not.toBe("say-held");
   });
   it("says what is to be settled, and where", () =>
     expect(at(looked().read(LEANING)).next).toEqual({

@@ -54,6 +54,8 @@ export type Next = {
   readonly station: Station;
   readonly kind:
     | "look"
+    /** Nobody said how the glass is held: all that follows goes by it. */
+    | "say-held"
     | "close-hole"
     | "keep-or-renew"
     | "read-size"
@@ -244,6 +246,7 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (book.damage.length === 0) return { station: "look", kind: "look" };
   if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
   if (book.set) return afterSetting(book, r, today);
+  if (!book.heldSaid) return { station: "look", kind: "say-held" };
   const state = book.line?.line.state;
   if (isHere(book) && r.stands.line === null) return toSetting(book, r);
   if (state === "sent-back" || state === "broke") return { station: "order", kind: "order-again" };

@@ -75,6 +75,11 @@ const leads = (says: string, station: Station, step: string | null): Hold => ({ 
 const tickedAt = (book: PaneBook, station: Station, id: string): readonly string[] =>
   book.before.ticked.get(stepKey(station, id)) ?? [];
 
+const heldUnsaid = ({ station, book }: Asked): Hold | null =>
+  station === "takeout" && !book.heldSaid
+    ? leads("Nobody said how the glass is held: these steps may be another frame's.", "look", null)
+    : null;
+
 function halfTicked({ step, station, book }: Asked): string | null {
   const done = tickedAt(book, station, step.id);
   const open = (step.ticks ?? []).filter((t) => !done.includes(t));
@@ -239,6 +244,7 @@ const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slic
 
 /** What may speak against ticking a step off, the first that does. Each is read off the step and knows no step by name. */
 const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
+  heldUnsaid,
   halfTicked,
   looseGlass,
   untaped,

@@ -14,6 +14,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const add = (when: boolean, unknown: Unknown) => {
     if (when) out.push(unknown);
   };
+  add(!book.heldSaid, { id: "held", says: "how the glass is held", station: "look" });
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
   add(r.planned !== null, {
     id: "rout",

@@ -54,6 +54,19 @@ describe("rows with something wrong", () => {
     expect(panes).toHaveLength(count);
     expect(problems.map(rowProblemSentence).join("\n")).toMatch(new RegExp(says.source, "m"));
   });
+  it.each([
+    ["no frame", "", "", true, "outside"],
+    ["a frame that goes in from one side", "plastic-bead-inside", "", false, "inside"],
+    ["a frame that may go in from either", "timber-bead", "", true, "outside"],
+    ["the same with its side", "timber-bead", "inside", false, "inside"],
+  ] as const)("%s: how it is held is known, or asked", (_, system, side, isAsked, stands) => {
+    const { panes } = panesFrom({
+      headings: ["address", "opening", "system", "side"],
+      rows: [["No. 5", "hall", system, side]],
+    });
+    expect(panes[0]?.added.unsaid ?? false).toBe(isAsked);
+    expect(panes[0]?.added.side).toBe(stands);
+  });
   it("empty rows are passed over, and no heading at all is said", () => {
     expect(from("", "", "", "", "").panes).toEqual([]);
     expect(panesFrom({ headings: ["x", "y"], rows: [["1", "2"]] }).problems).toEqual([{ kind: "no-headings" }]);

@@ -1,4 +1,5 @@
 import { FIRST_SYSTEM, frameOf, SYSTEMS, type System } from "../frame/systems.ts";
+import { sidesOf } from "../frame/which-system.ts";
 import type { Payloads } from "../log/kinds.ts";
 import { OPENING, PLACES, type Place } from "../measure/places.ts";
 import { CIRCUMSTANCES, type Circumstance, WAYS, type Way } from "../measure/ways.ts";
@@ -42,8 +43,8 @@ export function tableOf(books: readonly PaneBook[]): Table {
         address: b.added.address,
         opening: b.added.opening,
         light: b.added.light,
-        system: b.added.system,
-        side: b.added.side,
+        system: b.heldSaid ? b.added.system : "",
+        side: b.heldSaid ? b.added.side : "",
         unit,
         "read from": sure.size === 1 ? ([...sure][0] ?? "") : (b.circumstance ?? ""),
         measured: b.way,
@@ -150,12 +151,17 @@ function rowOf(
   ] as const)
     if (cell(column).length > most) wrong.push({ kind: "too-long", row, heading: column });
   const unit = choice<LengthUnit>("unit", ["mm", "in"], "mm");
+  const system = choice<System>("system", SYSTEMS, FIRST_SYSTEM);
+  const sides = sidesOf(system);
+  // A blank cell is nobody's answer: the pane says so, and asks.
+  const unsaid = cell("system") === "" || (cell("side") === "" && sides.length > 1);
   const added = {
     address: cell("address"),
     opening: cell("opening"),
     light: cell("light"),
-    system: choice<System>("system", SYSTEMS, FIRST_SYSTEM),
-    side: choice<"inside" | "outside">("side", ["outside", "inside"], "outside"),
+    system,
+    side: choice<"inside" | "outside">("side", ["outside", "inside"], sides[0] ?? "outside"),
+    ...(unsaid && { unsaid: true as const }),
   };
   const state = cell("read from") === "" ? null : choice<Circumstance>("read from", CIRCUMSTANCES, "guess");
   const way = choice<Way>("measured", WAYS, "rebate");

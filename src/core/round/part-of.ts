@@ -19,6 +19,7 @@ type Kind = Next["kind"];
 /** What is wrong, late or open to the weather: it comes first and is marked. */
 const PRESSES: Readonly<Record<Kind, boolean>> = {
   look: false,
+  "say-held": false,
   "close-hole": true,
   "keep-or-renew": false,
   "read-size": false,

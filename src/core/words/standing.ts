@@ -74,6 +74,8 @@ function nextSentence(next: Next): string {
   switch (next.kind) {
     case "look":
       return "Look: say what is wrong";
+    case "say-held":
+      return "Say how the glass is held";
     case "close-hole":
       return "Close the hole";
     case "keep-or-renew":

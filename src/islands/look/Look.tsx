@@ -16,12 +16,14 @@ import { Lessons } from "../parts/Lessons.tsx";
 import { OnPhoneFolded } from "../parts/OnPhoneFolded.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */
 export function Look() {
   const { book, write, say, causesHere } = usePane();
+  const { openTab } = useStage();
   const again = causesHere.filter((c) => c.cause === book.cause && c.cause !== "unknown");
   const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
   return (
@@ -40,6 +42,13 @@ export function Look() {
         </>
       )}
       {examining && <Exam />}
+      {!book.heldSaid && (
+        <Part title="How the glass is held" more="not said yet">
+          <button type="button" className="btn" onClick={() => openTab("frame")}>
+            Say it, or find out by questions
+          </button>
+        </Part>
+      )}
       <Part title="How pressing">
         <div className="grid grid-cols-2 gap-2">
           {URGENCIES.map((u) => (

@@ -19,6 +19,7 @@ export function LookStage() {
   const { book } = usePane();
   return (
     <Stage
+      about={book.heldSaid || book.damage.length === 0 ? undefined : "frame"}
       tabs={[
         {
           id: "options",
@@ -33,6 +34,7 @@ export function LookStage() {
         {
           id: "frame",
           name: "The frame",
+          more: book.heldSaid ? undefined : "not said yet",
           content: (
             <div className="max-w-2xl space-y-5">
               <WhichSystem />

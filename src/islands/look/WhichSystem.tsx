@@ -2,7 +2,14 @@ import { useState } from "react";
 import { DETAILS, type Detail } from "../../core/frame/detail.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import { detailOf } from "../../core/frame/told-detail.ts";
-import { directionsOf, type NodeId, outOfReach, SYSTEM_TREE, type SystemEnd } from "../../core/frame/which-system.ts";
+import {
+  directionsOf,
+  type NodeId,
+  outOfReach,
+  SYSTEM_TREE,
+  type SystemEnd,
+  sidesOf,
+} from "../../core/frame/which-system.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
@@ -18,6 +25,11 @@ export function WhichSystem() {
     if (to.detail) write("takeout.detail", to.detail);
     setAt(null);
   };
+  /** From the list: the side goes along where it can be one only. */
+  const hold = (to: System) => {
+    const [only, ...rest] = sidesOf(to);
+    write("pane.corrected", { system: to, ...(only && rest.length === 0 && only !== side ? { side: only } : {}) });
+  };
   const detail = detailOf(system, book.before.detail);
   const ways = directionsOf(system, side, detail.bond !== "gasket");
   const blocked = outOfReach(ways, detail.reach);
@@ -25,13 +37,18 @@ export function WhichSystem() {
   return (
     <Part title="How the glass is held">
       <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
-        <SystemDrawing system={system} side={side} />
+        {book.heldSaid ? <SystemDrawing system={system} side={side} /> : <span />}
         <div className="space-y-2">
           <select
             aria-label="How the glass is held"
-            value={system}
-            onChange={(e) => write("pane.corrected", { system: e.target.value as System })}
+            value={book.heldSaid ? system : ""}
+            onChange={(e) => hold(e.target.value as System)}
           >
+            {!book.heldSaid && (
+              <option value="" disabled>
+                not said yet
+              </option>
+            )}
             {SYSTEMS.map((s) => (
               <option key={s} value={s}>
                 {say(frameOf(s).name)}
@@ -70,6 +87,11 @@ export function WhichSystem() {
           )}
         </div>
       </div>
+      {!book.heldSaid && !at && (
+        <p className="note-wax">
+          Nobody said yet how the glass is held. What it is measured from, its steps, what it is set in: all go by it.
+        </p>
+      )}
       {at && <Question at={at} go={setAt} end={end} close={() => setAt(null)} />}
       {book.before.opens === false ? (
         <div className="note-wax">
@@ -81,7 +103,7 @@ export function WhichSystem() {
             It can be opened after all
           </button>
         </div>
-      ) : (
+      ) : !book.heldSaid ? null : (
         <p className="text-[13px] text-mute">
           {say("{Beads} or {putty}")} off from {ways.beads}
           {ways.cut ? `, bond cut from ${ways.cut}` : ""}, glass leaves to the {ways.leaves}.

@@ -1,7 +1,8 @@
 import { type FormEvent, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import { PaneForm } from "../../contract/pane-form.ts";
-import { FIRST_SYSTEM, frameOf, SYSTEMS } from "../../core/frame/systems.ts";
+import { FIRST_SYSTEM, frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
+import { sidesOf } from "../../core/frame/which-system.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../parts/Guarded.tsx";
@@ -16,18 +17,24 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
   const [wrong, setWrong] = useState<string | null>(null);
   const [errors, setErrors] = useState<Readonly<Partial<Record<string, string>>>>({});
   const [isSending, setSending] = useState(false);
+  const [system, setSystem] = useState<System | null>(null);
+  const sides = system ? sidesOf(system) : [];
   const add = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
     const read = PaneForm.safeParse(Object.fromEntries(new FormData(e.currentTarget)));
-    if (!read.success) {
-      const wrongs = read.error.issues.map((i) => [String(i.path[0] ?? ""), i.message] as const);
+    const noSide = read.success && sides.length > 1 && read.data.side === undefined;
+    if (!read.success || noSide) {
+      const wrongs = read.success
+        ? [["side", "Say from which side: look where its seam or its slope is."] as const]
+        : read.error.issues.map((i) => [String(i.path[0] ?? ""), i.message] as const);
       setErrors(Object.fromEntries(wrongs.toReversed()));
       const first = e.currentTarget.elements.namedItem(wrongs[0]?.[0] ?? "");
       if (first instanceof HTMLElement) first.focus();
       return;
     }
     setErrors({});
-    const { rows, columns, ...added } = read.data;
+    const { rows, columns, system: held, side = sides[0] ?? "outside", ...where } = read.data;
+    const added = { ...where, system: held ?? FIRST_SYSTEM, side, ...(held === null && { unsaid: true as const }) };
     const entry = entriesBy(prefs.who);
     const entries = lightsOf(added.light, rows, columns).map((light) =>
       entry("pane.added", { pane: uuidv7() }, { round, ...added, light }),
@@ -91,7 +98,12 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
       </div>
       <label className="block">
         <span className="text-[13px] text-mute">How the glass is held</span>
-        <select name="system" defaultValue={FIRST_SYSTEM}>
+        <select
+          name="system"
+          value={system ?? ""}
+          onChange={(e) => setSystem((e.target.value || null) as System | null)}
+        >
+          <option value="">not known yet: Look asks</option>
           {SYSTEMS.map((s) => (
             <option key={s} value={s}>
               {say(frameOf(s).name, prefs.dialect)}
@@ -99,14 +111,24 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
           ))}
         </select>
       </label>
-      <fieldset className="flex gap-2">
-        <legend className="pb-1 text-[13px] text-mute">{say("The {pane} goes in from", prefs.dialect)}</legend>
-        {(["outside", "inside"] as const).map((side) => (
-          <label key={side} className="chip">
-            <input type="radio" name="side" value={side} defaultChecked={side === "outside"} /> {side}
-          </label>
-        ))}
-      </fieldset>
+      {sides.length === 1 && (
+        <p className="text-[15px] text-mute">{say(`The {pane} goes in from ${sides[0]}.`, prefs.dialect)}</p>
+      )}
+      {sides.length > 1 && (
+        <fieldset className="flex flex-wrap gap-2" key={system}>
+          <legend className="pb-1 text-[13px] text-mute">{say("The {pane} goes in from", prefs.dialect)}</legend>
+          {(["outside", "inside"] as const).map((side) => (
+            <label key={side} className="chip">
+              <input type="radio" name="side" value={side} /> {side}
+            </label>
+          ))}
+          {errors.side && (
+            <p className="trouble w-full" role="alert">
+              {errors.side}
+            </p>
+          )}
+        </fieldset>
+      )}
       {wrong && (
         <p className="note-wax" role="alert">
           {wrong}

@@ -13,6 +13,8 @@ export type PanePayloads = {
     readonly light: string;
     readonly system: System;
     readonly side: "inside" | "outside";
+    /** Nobody knew yet how it is held: `system` and `side` are stand-ins until somebody corrects them. */
+    readonly unsaid?: true | undefined;
   };
   "pane.corrected": {
     readonly address?: string | undefined;

@@ -5,7 +5,10 @@ import type { WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about a pane itself, its steps, notes and photos. */
 export const PANE_WORDS: WordsOf<PanePayloads> = {
-  "pane.added": (p) => `{Pane} added: ${frameOf(p.system).name}, seen from ${p.side}`,
+  "pane.added": (p) =>
+    p.unsaid
+      ? "{Pane} added: how its glass is held is not known yet"
+      : `{Pane} added: ${frameOf(p.system).name}, seen from ${p.side}`,
   "pane.corrected": (p) => `{Pane} corrected: ${Object.values(p).filter(Boolean).join(", ")}`,
   "note.written": (p) => `Note: ${p.text}`,
   "step.marked": (p) => stepWords(p),
