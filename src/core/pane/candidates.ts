@@ -2,7 +2,7 @@ import { beadAcross } from "../measure/bead.ts";
 import { THICKNESS_ERRORS, type ThicknessBy, thicknessFrom } from "../measure/thickness.ts";
 import type { CandidateFacts } from "../specify/candidates.ts";
 import type { GlassKind } from "../specify/glass.ts";
-import { type Makeup, makeupOverall } from "../specify/makeup.ts";
+import { type Makeup, makeupOverall, NO_SPACER } from "../specify/makeup.ts";
 import { type Stack, stacksFor } from "../specify/stack.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
@@ -46,10 +46,9 @@ export function makeupOfStack(stack: Stack, chosen: Makeup | null, kind: GlassKi
     panes: stack.panes.map((p) => ({ mm: toMm(p), kind: chosen?.panes[0]?.kind ?? kind })),
     cavities: stack.spacers.map((s) => ({ mm: toMm(s), gas, fill: chosen?.cavities[0]?.fill ?? 1 })),
     coatings: chosen && chosen.panes.length === stack.panes.length ? chosen.coatings : [],
-    spacer: chosen?.spacer ?? USUAL_SPACER,
+    spacer: chosen?.spacer ?? NO_SPACER,
   };
 }
-const USUAL_SPACER = "warm edge, black";
 
 /** How much thicker the chosen unit is than what was read, mm; null where they agree, or one of them is not known. */
 export function thickerThanRead(book: PaneBook, r: Reckoning): number | null {

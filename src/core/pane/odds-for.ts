@@ -7,6 +7,7 @@ import { type Best, chancesOf, type OddsInput } from "../size/best.ts";
 import type { Cut, CutError } from "../size/cut.ts";
 import { errorsFor } from "../size/errors.ts";
 import type { Depths } from "../size/lay.ts";
+import type { Unread } from "../size/lay-model.ts";
 import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
 import { mm, nm } from "../units/length.ts";
@@ -20,6 +21,8 @@ export function isSealed(book: PaneBook, r: Readings): boolean {
   return thick === undefined || thick === null ? frameOf(book.added.system).takesUnits : thick >= THINNEST_UNIT;
 }
 
+const AS_TRUE: Unread = { leanMmPerM: 0, taperMm: 0, bowMm: 0 };
+
 /** What the odds of a pane are reckoned from: its opening, its depths, and all that may be off here. */
 export function oddsFor(
   book: PaneBook,
@@ -27,11 +30,14 @@ export function oddsFor(
   of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
 ): OddsInput {
   const sealed = isSealed(book, of.readings);
-  const errors = errorsFor(house, {
+  const usual = errorsFor(house, {
     material: frameOf(book.added.system).material,
     tape: tapeUnit(book),
     sealedUnit: sealed,
   });
+  const { copied } = of.opening;
+  // The room an old pane had it had in this opening, lean and bow and all: they are in its play already.
+  const errors = copied && copied.fit !== "opening-read" ? { ...usual, unread: AS_TRUE } : usual;
   const leastCover = of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm);
   const guess = of.opening.guessed ? of.readings["cover-guess"] : undefined;
   return {

@@ -151,10 +151,12 @@ export function standings(book: PaneBook, r: Reckoning): Readonly<Record<Station
 function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
   switch (station) {
     case "look": {
-      const done = [book.damage.length > 0, book.cause !== null, book.urgency !== null].filter(Boolean).length;
+      const said = [book.damage.length > 0, book.cause !== null, book.urgency !== null];
+      const all = book.heldSaid ? said : [...said, false];
+      const done = all.filter(Boolean).length;
       return {
-        state: done === 3 ? "done" : done > 0 ? "begun" : "open",
-        says: done === 3 ? { kind: "done" } : { kind: "looked", done, of: 3 },
+        state: done === all.length ? "done" : done > 0 ? "begun" : "open",
+        says: done === all.length ? { kind: "done" } : { kind: "looked", done, of: all.length },
       };
     }
     case "takeout":

@@ -1,6 +1,7 @@
 import type { Place } from "../measure/places.ts";
 import { readsInsert } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
+import { NO_SPACER } from "../specify/makeup.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
@@ -27,6 +28,11 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   // Of an insert its maker knows what is in it.
   const unit = isUnit(book) && !readsInsert(book.way);
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
+  add(unit && book.makeup?.spacer === NO_SPACER, {
+    id: "spacer",
+    says: "which spacer, as its neighbours have",
+    station: "specify",
+  });
   add(unit && book.coating === null, {
     id: "coating",
     says: "whether it was coated",

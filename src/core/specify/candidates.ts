@@ -1,7 +1,7 @@
 import { isInchMake } from "../units/inch-make.ts";
 import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
-import { type Makeup, makeupHeat, makeupMass, makeupOverall } from "./makeup.ts";
+import { type Makeup, makeupHeat, makeupMass, makeupOverall, NO_SPACER } from "./makeup.ts";
 import { spacersWith } from "./stack.ts";
 
 export type CandidateFacts = {
@@ -72,7 +72,8 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const kind: GlassKind = f.safetyNeeded ? f.safetyKind : "float";
   const sheet = (mm: number) => ({ mm: kind === "laminated" ? laminatedFor(mm) : mm, kind });
   const cavity = (mm: number, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
-  const spacer = "warm edge, black";
+  // Its colour shows, and is its neighbours': nobody takes one for granted.
+  const spacer = NO_SPACER;
   const make = (id: Candidate["id"], name: string, makeup: Makeup, extra: number): Candidate => {
     const overallMm = makeupOverall(makeup);
     const heat = makeupHeat(makeup);

@@ -11,6 +11,8 @@ export type Makeup = {
   readonly spacer: string;
 };
 
+/** Nobody said yet which spacer: its kind and colour are looked up at the neighbours. */
+export const NO_SPACER = "";
 export const SPACERS = ["aluminium, silver", "warm edge, black", "warm edge, grey", "warm edge, white"] as const;
 
 export const glazingOf = (m: Makeup): Glazing => ({

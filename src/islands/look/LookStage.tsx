@@ -80,7 +80,7 @@ function Verdict() {
   const { book, say } = usePane();
   const { says, again, glassSound } = examVerdict(book.before.exam);
   const { damage, cause } = book;
-  const first = says[0] ?? (damage.length > 0 ? capital(damage.map((d) => DAMAGE_WORDS[d]).join(", ")) : null);
+  const first = says[0] ?? (damage.length > 0 ? damage.map((d) => DAMAGE_WORDS[d]).join(", ") : null);
   if (first === null)
     return <p className="text-mute">Say what is wrong, at the side: what can be done follows from it.</p>;
   return (
@@ -97,7 +97,7 @@ function Verdict() {
         ))}
       </svg>
       <div>
-        <h2 className="!text-[22px]">{say(first.endsWith(".") ? first : `${first}.`)}</h2>
+        <h2 className="!text-[22px]">{capital(say(first.endsWith(".") ? first : `${first}.`))}</h2>
         {says.slice(1).map((s) => (
           <p key={s}>{say(s)}</p>
         ))}
@@ -113,7 +113,7 @@ function Verdict() {
         )}
         {cause && (
           <p>
-            {say(capital(CAUSE_WORDS[cause].name))}.{" "}
+            {capital(say(CAUSE_WORDS[cause].name))}.{" "}
             <strong className="font-semibold">{say(CAUSE_WORDS[cause].prevent)}</strong>
           </p>
         )}

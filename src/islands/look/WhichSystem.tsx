@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { DETAILS, type Detail } from "../../core/frame/detail.ts";
+import type { Holds } from "../../core/frame/frame.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import { detailOf } from "../../core/frame/told-detail.ts";
 import {
@@ -9,6 +10,7 @@ import {
   SYSTEM_TREE,
   type SystemEnd,
   sidesOf,
+  type Ways,
 } from "../../core/frame/which-system.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
@@ -33,7 +35,9 @@ export function WhichSystem() {
   const detail = detailOf(system, book.before.detail);
   const ways = directionsOf(system, side, detail.bond !== "gasket");
   const blocked = outOfReach(ways, detail.reach);
-  const upstairs = (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
+  const takenApart = LETS_GO[frameOf(system).holds(detail)] === null;
+  const upstairs =
+    !takenApart && (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
   return (
     <Part title="How the glass is held">
       <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
@@ -55,17 +59,19 @@ export function WhichSystem() {
               </option>
             ))}
           </select>
-          <label className="flex items-center gap-2 text-[13px]">
-            opens from
-            <select
-              className="!w-auto"
-              value={side}
-              onChange={(e) => write("pane.corrected", { side: e.target.value as "inside" | "outside" })}
-            >
-              <option value="inside">inside</option>
-              <option value="outside">outside</option>
-            </select>
-          </label>
+          {book.heldSaid && sidesOf(system).length > 0 && (
+            <label className="flex items-center gap-2 text-[13px]">
+              opens from
+              <select
+                className="!w-auto"
+                value={side}
+                onChange={(e) => write("pane.corrected", { side: e.target.value as "inside" | "outside" })}
+              >
+                <option value="inside">inside</option>
+                <option value="outside">outside</option>
+              </select>
+            </label>
+          )}
           <label className="flex items-center gap-2 text-[13px]">
             can be reached
             <select
@@ -105,8 +111,7 @@ export function WhichSystem() {
         </div>
       ) : !book.heldSaid ? null : (
         <p className="text-[13px] text-mute">
-          {say("{Beads} or {putty}")} off from {ways.beads}
-          {ways.cut ? `, bond cut from ${ways.cut}` : ""}, glass leaves to the {ways.leaves}.
+          {say(goesSentence(frameOf(system).holds(detail), ways))}
           {upstairs && <span className="trouble"> Upstairs: that face wants a tower, or the sash on a bench.</span>}
           {blocked.length > 0 && (
             <span className="trouble">
@@ -119,6 +124,22 @@ export function WhichSystem() {
       )}
     </Part>
   );
+}
+
+/** How each way of holding lets go: what comes off and from where, and which way the glass leaves. */
+const LETS_GO: Readonly<Record<Holds, string | null>> = {
+  putty: "{Putty} off",
+  beads: "{Beads} off",
+  mouldings: "Mouldings off",
+  halves: "The screwed half off",
+  "screwed-sash": null,
+};
+
+function goesSentence(holds: Holds, { beads, cut, leaves }: Ways): string {
+  const off = LETS_GO[holds];
+  return off === null
+    ? "The sash comes apart at its corners, on the bench: which side it is worked from makes no difference."
+    : `${off} from ${beads}${cut ? `, bond cut from ${cut}` : ""}, glass leaves to the ${leaves}.`;
 }
 
 type QuestionProps = {

@@ -11,7 +11,7 @@ import { usePane } from "../parts/pane-context.ts";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
 export function MeasureHow() {
-  const { book, say, write } = usePane();
+  const { book, reckoning: r, say, write } = usePane();
   return (
     <div className="space-y-1">
       <div className="grid grid-cols-[1.25fr_1fr_0.8fr] gap-2 max-sm:grid-cols-1">
@@ -60,7 +60,10 @@ export function MeasureHow() {
       </div>
       <p className="text-[13px] text-mute">
         {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}
-        {book.circumstance && book.circumstance !== "cleared" && say(CIRCUMSTANCE_FACTS[book.circumstance].says)}
+        {book.circumstance &&
+          book.circumstance !== "cleared" &&
+          !r.opening.copied &&
+          say(CIRCUMSTANCE_FACTS[book.circumstance].says)}
       </p>
     </div>
   );

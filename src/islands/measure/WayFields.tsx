@@ -2,6 +2,7 @@ import type { Place } from "../../core/measure/places.ts";
 import type { Readings } from "../../core/measure/reckoned.ts";
 import { type Sits, WAY_FACTS } from "../../core/measure/ways.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
+import type { Chances } from "../../core/size/odds-line.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
@@ -69,14 +70,18 @@ const SAT = {
     name: "tight",
     says: "It bound, and a copy binds again: say by how much to change it, or read the {rebate} once it is clear.",
   },
-  easy: { name: "easy", says: "It sat well: a copy will do." },
-  even: { name: "easy", says: "It sat well: a copy will do." },
+  easy: { name: "easy", says: "It sat well." },
+  even: { name: "easy", says: "It sat well." },
   packed: { name: "on packers", says: "Read how thick its {packers} were on one side: the room beside it follows." },
   loose: {
     name: "loose",
     says: "It rattled, and a copy rattles again: see what cover is left, and read the {rebate} once it is clear.",
   },
 } as const;
+
+const A_COPY_DOES = " A copy will do.";
+const TOO_NEAR = ({ binds }: Chances): string =>
+  ` A copy is too near: what is made comes a little larger or smaller, and it would bind with a chance of ${Math.round(100 * binds)}%. Read the {packers} or the {rebate}, or take a little off its size.`;
 
 /** What was told of its fit, and the room that follows from it. */
 function fitWords(r: Reckoning, unit: LengthUnit, sits: Sits | null): string {
@@ -90,5 +95,7 @@ function fitWords(r: Reckoning, unit: LengthUnit, sits: Sits | null): string {
     : "Ordered as it is, with nothing taken off. Say how it sat, and whether it will go in can be told.";
   const usual =
     copied?.fit === "usual" && copied.play !== null ? " That is the house's usual: nobody said so of this one." : "";
-  return `${told}${room}${usual}`;
+  const well = sits === "easy" || sits === "even";
+  const copy = !well || !r.chances ? "" : r.chances.trouble > r.house.holdShare ? TOO_NEAR(r.chances) : A_COPY_DOES;
+  return `${told}${room}${usual}${copy}`;
 }

@@ -1,4 +1,5 @@
-import { IS_WORK, type View } from "./model.ts";
+import { useHandsBusy } from "./hands-busy.ts";
+import type { View } from "./model.ts";
 import { NextElsewhere, NextHere } from "./NextThing.tsx";
 
 /** The ways on from a station. */
@@ -11,33 +12,36 @@ export type WaysOn = {
 };
 
 /** The ways on from here: what the header and the keys are on a larger screen. What is next elsewhere stands at the foot, but for where hands are at work. */
-export const PhoneWay = ({ view, open, undo, before, after }: WaysOn) => (
-  <nav
-    aria-label="Ways on"
-    className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>p]:col-span-2"
-  >
-    <NextHere view={view} />
-    {IS_WORK[view] && (
-      <span className="col-span-2 empty:hidden">
-        <NextElsewhere view={view} open={open} />
+export function PhoneWay({ view, open, undo, before, after }: WaysOn) {
+  const busy = useHandsBusy(view);
+  return (
+    <nav
+      aria-label="Ways on"
+      className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>p]:col-span-2"
+    >
+      <NextHere view={view} />
+      {busy && (
+        <span className="col-span-2 empty:hidden">
+          <NextElsewhere view={view} open={open} />
+        </span>
+      )}
+      <button type="button" className="btn" onClick={undo}>
+        Undo
+      </button>
+      <span className="grid grid-cols-2 gap-2">
+        {before ? (
+          <a className="btn" href={`/panes/${before}/${view}`} aria-label="Pane before">
+            ‹
+          </a>
+        ) : (
+          <span />
+        )}
+        {after && (
+          <a className="btn" href={`/panes/${after}/${view}`} aria-label="Next pane">
+            ›
+          </a>
+        )}
       </span>
-    )}
-    <button type="button" className="btn" onClick={undo}>
-      Undo
-    </button>
-    <span className="grid grid-cols-2 gap-2">
-      {before ? (
-        <a className="btn" href={`/panes/${before}/${view}`} aria-label="Pane before">
-          ‹
-        </a>
-      ) : (
-        <span />
-      )}
-      {after && (
-        <a className="btn" href={`/panes/${after}/${view}`} aria-label="Next pane">
-          ›
-        </a>
-      )}
-    </span>
-  </nav>
-);
+    </nav>
+  );
+}

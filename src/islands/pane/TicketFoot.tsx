@@ -1,7 +1,8 @@
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { Size } from "../parts/Size.tsx";
-import { IS_WORK, type View } from "./model.ts";
+import { useHandsBusy } from "./hands-busy.ts";
+import type { View } from "./model.ts";
 import { NextElsewhere, NextHere } from "./NextThing.tsx";
 
 type Props = {
@@ -15,6 +16,7 @@ type Props = {
 export function TicketFoot({ copy, view, open, said }: Props) {
   const { book, reckoning: r, prefs } = usePane();
   const ticket = ticketOf(book, r, prefs);
+  const busy = useHandsBusy(view);
   return (
     <footer className="no-print shrink-0 bg-deep text-on-deep">
       <div className="flex items-center gap-x-5 gap-y-0.5 px-4 py-2.5 max-sm:flex-wrap desk:min-h-[72px] desk:px-5">
@@ -27,7 +29,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
         <div className="min-w-0 flex-1 max-sm:basis-full">
           <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
           <p
-            className={`text-[13px] leading-snug ${IS_WORK[view] ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || (IS_WORK[view] && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+            className={`text-[13px] leading-snug ${busy ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || (busy && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
             {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
             {ticket.why}
@@ -49,7 +51,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
             <NextElsewhere view={view} open={open} />
           </span>
         </div>
-        {!IS_WORK[view] && (
+        {!busy && (
           <div className="basis-full pt-1 empty:hidden sm:hidden">
             <NextElsewhere view={view} open={open} />
           </div>

@@ -1,7 +1,7 @@
 import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "../../core/pane/candidates.ts";
 import { isUnit } from "../../core/pane/unit.ts";
-import { makeupHeat, makeupText, SPACERS } from "../../core/specify/makeup.ts";
+import { makeupHeat, makeupText, NO_SPACER, SPACERS } from "../../core/specify/makeup.ts";
 import type { Stack } from "../../core/specify/stack.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
@@ -9,6 +9,7 @@ import { stackText } from "../../core/words/opening.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { useStage } from "../stage/stage-context.ts";
 
 const MOST_SHOWN = 3;
 const SKETCH = { width: 60, height: 24 };
@@ -44,6 +45,7 @@ function StackSketch({ stack }: { readonly stack: Stack }) {
 /** A sealed unit: what was there, and what of the one chosen is still to be said. The choice itself stands on the stage. */
 export function UnitPart() {
   const { book, reckoning: r, prefs, say, write } = usePane();
+  const { openTab } = useStage();
   if (!isUnit(book)) return null;
   const stacks = stacksOf(r);
   const known = thicknessFrom(r.readings);
@@ -105,7 +107,14 @@ export function UnitPart() {
         </p>
       </Part>
       <Part title="What should be there">
-        {!chosen && <p>Choose one of the columns: what could stand here is worked out from this opening.</p>}
+        {!chosen &&
+          (r.cut.ok ? (
+            <button type="button" className="btn w-full" onClick={() => openTab("units")}>
+              Choose: what could stand here is worked out
+            </button>
+          ) : (
+            <p>What could stand here is worked out once width and height are read.</p>
+          ))}
         {chosen && (
           <div className="space-y-2">
             <p className="text-[14px] font-medium">
@@ -118,6 +127,11 @@ export function UnitPart() {
                   value={chosen.spacer}
                   onChange={(e) => write("specify.makeup", { makeup: { ...chosen, spacer: e.target.value } })}
                 >
+                  {chosen.spacer === NO_SPACER && (
+                    <option value={NO_SPACER} disabled>
+                      look at them, and say
+                    </option>
+                  )}
                   {SPACERS.map((s) => (
                     <option key={s}>{s}</option>
                   ))}

@@ -1,16 +1,23 @@
 import { NO_BARS } from "../../core/measure/found.ts";
 import { unknownsOf } from "../../core/pane/unknowns.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
+import { SPACERS } from "../../core/specify/makeup.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
 
 /** What an order would still leave to guess, each one tap from where it is settled; that there is none, one tap here. */
 export function Unknowns() {
   const { book, reckoning: r, say, write } = usePane();
+  const { openTab } = useStage();
   const unknown = unknownsOf(book, r);
-  const none: Readonly<Record<string, { readonly says: string; readonly tell: () => void }>> = {
-    bars: { says: "No bars", tell: () => write("measure.bars", NO_BARS) },
-    coating: { says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) },
+  const { makeup } = book;
+  const quick: Readonly<Record<string, readonly { readonly says: string; readonly tell: () => void }[]>> = {
+    bars: [{ says: "No bars", tell: () => write("measure.bars", NO_BARS) }],
+    coating: [{ says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) }],
+    spacer: makeup
+      ? SPACERS.map((s) => ({ says: s, tell: () => write("specify.makeup", { makeup: { ...makeup, spacer: s } }) }))
+      : [],
   };
   return (
     <Part title="Left to guess" more={unknown.length === 0 ? "nothing" : String(unknown.length)}>
@@ -19,15 +26,24 @@ export function Unknowns() {
       ) : (
         <ul className="flex flex-wrap gap-2">
           {unknown.map((u) => (
-            <li key={u.id} className="flex">
-              <a className="btn btn-small" href={`/panes/${book.id}/${u.station}${u.place ? `#r-${u.place}` : ""}`}>
-                {say(u.says)} <span className="text-mute">{STATION_NAMES[u.station]}</span>
-              </a>
-              {none[u.id] && (
-                <button type="button" className="btn btn-small" onClick={none[u.id]?.tell}>
-                  {none[u.id]?.says}
+            <li key={u.id} className="flex flex-wrap items-center gap-1">
+              {u.id === "makeup" && r.cut.ok ? (
+                <button type="button" className="btn btn-small" onClick={() => openTab("units")}>
+                  {say(u.says)}
                 </button>
+              ) : u.id === "spacer" ? (
+                <span className="w-full text-[15px] font-medium">{say(u.says)}</span>
+              ) : (
+                <a className="btn btn-small" href={`/panes/${book.id}/${u.station}${u.place ? `#r-${u.place}` : ""}`}>
+                  {say(u.says)}{" "}
+                  {u.station !== "specify" && <span className="text-mute">{STATION_NAMES[u.station]}</span>}
+                </a>
               )}
+              {quick[u.id]?.map((q) => (
+                <button key={q.says} type="button" className="btn btn-small" onClick={q.tell}>
+                  {q.says}
+                </button>
+              ))}
             </li>
           ))}
         </ul>

@@ -1,4 +1,4 @@
-import { OPENING, type Place } from "../../core/measure/places.ts";
+import { OPENING, type OpeningPlace, type Place } from "../../core/measure/places.ts";
 import { shapeLying } from "../../core/pane/shaped.ts";
 import type { StandsAs } from "../../core/pane/stands.ts";
 import { easedCorners } from "../../core/size/ease.ts";
@@ -107,9 +107,21 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
   );
 }
 
+/** What is read of the pane, of what is seen, or of an insert lies as the middle of the opening does. */
+const LIKE: Readonly<Partial<Record<Place, OpeningPlace>>> = {
+  "old-width": "width-middle",
+  "old-height": "height-middle",
+  "sight-width": "width-middle",
+  "sight-height": "height-middle",
+  "insert-outside-width": "width-middle",
+  "insert-outside-height": "height-middle",
+  "insert-inside-width": "width-middle",
+  "insert-inside-height": "height-middle",
+};
+
 /** Where the tape is held for the reading that is asked, drawn thick. */
 function HeldTape({ drawn, place }: { readonly drawn: ReturnType<typeof elevationOf>; readonly place: Place | null }) {
-  const opening = OPENING.find((p) => p === place);
+  const opening = OPENING.find((p) => p === place) ?? (place && LIKE[place]);
   if (!opening) return null;
   const { from, to } = heldAt(drawn, opening);
   const across = {

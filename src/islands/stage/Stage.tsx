@@ -1,4 +1,4 @@
-import type { ReactNode } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { Unfolded } from "../parts/Fold.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { useStage } from "./stage-context.ts";
@@ -28,6 +28,14 @@ export function Stage({ tabs, about }: Props) {
   const { tab, openTab, sideName } = useStage();
   const all = tabs.filter((t) => t !== false && t !== null);
   const shown = all.find((t) => t.id === (tab ?? about)) ?? all[0];
+  // Another tab begins at its top; on a phone the whole page is what scrolls.
+  const seen = useRef(tab);
+  useEffect(() => {
+    if (seen.current === tab) return;
+    seen.current = tab;
+    document.getElementById("stage-panel")?.scrollTo(0, 0);
+    if (sideName !== null && window.matchMedia("(max-width: 63.99rem)").matches) window.scrollTo(0, 0);
+  }, [tab, sideName]);
   if (!shown) return null;
   // Where there is room for one only, the side comes first and the stage is behind its tabs.
   const behind = tab === null && sideName !== null;
@@ -63,7 +71,7 @@ export function Stage({ tabs, about }: Props) {
               onClick={() => openTab(t.id)}
             >
               {say(t.name)}
-              {t.more && <span className="pl-1.5 text-[13px] font-normal text-mute">{t.more}</span>}
+              {t.more && <span className="text-[13px] font-normal text-mute"> {t.more}</span>}
             </button>
           ))}
         </div>
