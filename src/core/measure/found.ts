@@ -50,6 +50,9 @@ export type Found = {
   readonly spacerDate: string;
   readonly held: "bead" | "putty" | "not-said";
 };
+/** Nobody found anything yet. */
+export const NOTHING_FOUND: Found = { hinge: "not-said", marks: "", spacerDate: "", held: "not-said" };
+
 /** How the sash hangs: on hinges at a side, on rollers along a track, on cords or balances up and down, or not at all. */
 export const HINGES = ["not-said", "left", "right", "top", "bottom", "slides", "hung", "fixed"] as const;
 export type Hinge = (typeof HINGES)[number];

@@ -57,6 +57,17 @@ describe("what speaks against ticking a step", () => {
     t.tell("step.marked", { station: "takeout", step: "tape-glass", state: "skipped", reason: "one face, no reach" });
     expect(held(t, "takeout", "face-putty")).toBeNull();
   });
+  it.each([
+    ["nobody said how it hangs", "not-said", /say how it hangs/],
+    ["a fixed light", "fixed", null],
+    ["hinges", "left", null],
+  ] as const)("packers, where %s", (_, hinge, says) => {
+    const t = pane("plastic-no-bead").read({ "width-middle": "600", "height-middle": "900" });
+    t.tell("measure.found", { hinge, marks: "", spacerDate: "", held: "not-said" });
+    const found = held(t, "set", "pack-channel");
+    if (says) expect(found).toMatch(says);
+    else expect(found ?? "").not.toMatch(/hangs/);
+  });
   it("bare fingers, until no glass lies loose", () => {
     const t = pane("timber-putty");
     t.tell("look.damage", { damage: ["holed"] });

@@ -8,6 +8,7 @@ import type { PaneBook } from "./book.ts";
 import { stepKey } from "./book.ts";
 import { notDry } from "./drying.ts";
 import { facingFacts } from "./facing.ts";
+import { hingeOf } from "./hangs.ts";
 import { staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -114,6 +115,11 @@ const noNewOnes = ({ step, book }: Asked): Hold | null =>
 
 const bedNotSaid = ({ step, r }: Asked): string | null =>
   step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
+
+const hangUnsaid = ({ step, book }: Asked): string | null =>
+  step.asks === "packers" && hingeOf(book) === "not-said"
+    ? "First say how it hangs, beside the drawing: packed like what is fixed, a hinged sash drops."
+    : null;
 
 function notTried({ step, book, steps }: Asked): Hold | null {
   if (!step.afterFit) return null;
@@ -250,6 +256,7 @@ const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   untaped,
   noNewOnes,
   bedNotSaid,
+  hangUnsaid,
   notTried,
   wet,
   notYetPainted,

@@ -1,4 +1,4 @@
-import { seals, sticks, tapes } from "../bed/compound.ts";
+import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
 import { facePutty, isMetal, isTimber } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
@@ -18,15 +18,42 @@ function remedy(f: ReadyFacts): readonly Rule[] {
   return found ? [{ id: "remedy", ...found, when: always }] : [];
 }
 
+const BOND_FAILS = "A lump of old tape or sealant lifts the pane, and the new bond fails there.";
+const NO_SECOND_TRY = "Once the tape's liner or the sealant is open there is no second try.";
+
+/** What a lump left in the seat does, by what the pane is set in. */
+const CLEAN_WHY: Readonly<Record<Bed, string>> = {
+  putty: "A lump of old {putty} lifts the pane; a crumb is where it cracks.",
+  gasket: "A lump lifts the pane, and water gets past the gasket beside it.",
+  tape: BOND_FAILS,
+  silicone: BOND_FAILS,
+  both: BOND_FAILS,
+};
+
+/** Before what it is tried. */
+const TRY_BEFORE: Readonly<Record<Bed, string>> = {
+  putty: "before anything is primed",
+  gasket: "before anything is closed up",
+  tape: "before anything is primed or taped",
+  silicone: "before anything is primed or masked",
+  both: "before anything is primed or taped",
+};
+
+/** Why it is tried now, by the same. */
+const TRY_WHY: Readonly<Record<Bed, string>> = {
+  putty: "Easing a {rebate} is easy now and hopeless once the bed is in.",
+  gasket: "Found now it costs a minute; found when all is closed up, the whole way back.",
+  tape: NO_SECOND_TRY,
+  silicone: NO_SECOND_TRY,
+  both: NO_SECOND_TRY,
+};
+
 /** Make ready in the order of the work: clean, mend, drain, prime, tape or mask, and the pane tried before anything wet. */
 const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "clean",
     does: `Clean all four sides of the ${seat(f)}. Run a fingertip round.`,
-    why:
-      f.bed === "putty"
-        ? "A lump of old {putty} lifts the pane; a crumb is where it cracks."
-        : "A lump of old tape or sealant lifts the pane, and the new bond fails there.",
+    why: CLEAN_WHY[f.bed],
     tool: "scraper, vacuum",
     minutes: 12,
     gloves: "off",
@@ -89,11 +116,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "dry-fit",
     needsDry: true,
-    does: `Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: before anything is primed or taped.`,
-    why:
-      f.bed === "putty"
-        ? "Easing a {rebate} is easy now and hopeless once the bed is in."
-        : "Once the tape's liner or the sealant is open there is no second try.",
+    does: `Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: ${TRY_BEFORE[f.bed]}.`,
+    why: TRY_WHY[f.bed],
     tool: "the pane, {packers}",
     minutes: 5,
     asks: "dry-fit",

@@ -1,4 +1,4 @@
-import { type Found, HELD, HINGES } from "../../core/measure/found.ts";
+import { type Found, HELD, HINGES, NOTHING_FOUND } from "../../core/measure/found.ts";
 import { HANG, type Place } from "../../core/measure/places.ts";
 import { hingeWords } from "../../core/words/found.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
@@ -8,12 +8,10 @@ import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 import { Choice } from "./Choice.tsx";
 import { MarksSay } from "./MarksSay.tsx";
 
-const NOTHING: Found = { hinge: "not-said", marks: "", spacerDate: "", held: "not-said" };
-
 /** What is printed on it, how it hangs, and how far it has dropped. */
 export function HangForm({ ask }: { readonly ask: (place: Place) => void }) {
   const { book, reckoning: r, prefs, say, write } = usePane();
-  const found = book.found ?? NOTHING;
+  const found = book.found ?? NOTHING_FOUND;
   const change = (to: Partial<Found>) => write("measure.found", { ...found, ...to });
   const [hinge, handle] = [r.readings["head-gap-hinge"], r.readings["head-gap-handle"]];
   const text = (key: "marks" | "spacerDate", name: string, how: string) => (

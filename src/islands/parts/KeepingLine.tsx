@@ -75,7 +75,10 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
           className="min-h-11 px-1 text-left text-[13px] leading-tight underline"
           onClick={loadNewerVersion}
         >
-          A newer version is here: load it
+          <span className="max-sm:sr-only">A newer version is here: load it</span>
+          <span className="sm:hidden" aria-hidden="true">
+            load new
+          </span>
         </button>
       )}
       {refused.length > 0 && (

@@ -11,6 +11,7 @@ import { PACKERS_BOX, packersDrawing } from "../../drawing/packers.ts";
 import { LengthInSvg } from "../parts/Length.tsx";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { HowItHangs } from "./HowItHangs.tsx";
 
 const JOB_NAMES = { carries: "carries", braces: "braces", locates: "keeps its place" } as const;
 const FAULTS = {
@@ -27,6 +28,7 @@ export function SettingDrawing() {
   const setting = settingOf(book, r);
   if (!setting || !r.cut.ok || halved(likeOf(book))) return null;
   const { glass } = r.cut.value;
+  const hangs = hingeOf(book);
   const hinge = setting.opens === "hinge-left" ? "left" : setting.opens === "hinge-right" ? "right" : null;
   const d = packersDrawing({
     widthMm: toMm(glass.width),
@@ -35,10 +37,14 @@ export function SettingDrawing() {
     spots: setting.spots,
     hinge,
   });
-  const faults = packingFaults(book.before.map, hingeOf(book), unitThicknessMm(book, r));
+  const faults = packingFaults(book.before.map, hangs, unitThicknessMm(book, r));
   const narrow = isUnit(book) ? widthFault(firm.house.packerWidthMm, toMm(r.glass.thickness)) : null;
   return (
-    <Part title="{Packers}" more={opensText(setting)}>
+    <Part
+      title="{Packers}"
+      more={hangs === "not-said" ? "drawn as for what is fixed, until it is said how it hangs" : opensText(setting)}
+    >
+      <HowItHangs />
       <svg
         viewBox={`0 0 ${PACKERS_BOX.width} ${PACKERS_BOX.height}`}
         className="board mx-auto w-full !max-w-[min(100%,calc((100dvh-22rem)*0.87))] max-sm:!max-w-[320px]"
