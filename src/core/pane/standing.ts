@@ -29,6 +29,8 @@ export type Says =
   | {
       readonly kind:
         | "nothing"
+        /** All its steps are done, and nobody said that it is set. */
+        | "say-set"
         | "done"
         | "on-order"
         | "not-ordered"
@@ -181,7 +183,7 @@ function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
       return orderStanding(book);
     case "set":
       if (book.set) return { state: "done", says: { kind: "set-on", day: dayOf(book.set.day) } };
-      return stepStanding(countSteps("set", book, r));
+      return setStanding(stepStanding(countSteps("set", book, r)));
     case "finish":
       return finishStanding(book, r);
     case "signoff":
@@ -204,6 +206,8 @@ function stepStanding({ done, of }: { readonly done: number; readonly of: number
     says: done === of ? { kind: "done" } : { kind: "steps", done, of },
   };
 }
+
+const setStanding = (s: Standing): Standing => (s.state === "done" ? { state: "begun", says: { kind: "say-set" } } : s);
 
 function orderStanding(book: PaneBook): Standing {
   const found = book.line;

@@ -26,7 +26,7 @@ describe("what the customer does and leaves alone", () => {
     [
       "a coated unit in sealant",
       { sealed: true, coated: true, bed: "silicone", drains: true, paintFrom: null, paintBy: null },
-      ["shut", "smell", "drains", "mist", "coated"],
+      ["shut", "smell", "drains", "mist", "clean"],
       ["soft", "paint-by", "toughened"],
     ],
     ["safety glass", { toughened: true }, ["toughened"], []],

@@ -67,17 +67,15 @@ export function aftercareOf(f: AftercareFacts): readonly AftercareLine[] {
     id: "mist",
     says: "Mist on the room side or outside in the morning is weather. Mist that no cloth reaches is not: ring us.",
   });
-  add(f.coated, {
-    id: "coated",
-    says: "Clean it with a soft cloth and plain cleaner; no scraper, no scouring powder.",
-  });
   add(f.toughened, {
     id: "toughened",
     says: "It is safety glass that breaks into crumbs: keep hard things off its edges, and leave the mark in its corner.",
   });
   add(true, {
     id: "clean",
-    says: "Clean with plain water and a little soap. Leave stickers on until we take them off.",
+    says: f.coated
+      ? "Clean with a soft cloth, plain water and a little soap; no scraper, no scouring powder. Leave stickers on until we take them off."
+      : "Clean with plain water and a little soap. Leave stickers on until we take them off.",
   });
   return out;
 }

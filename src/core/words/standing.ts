@@ -15,6 +15,8 @@ export function standingWords(
   switch (says.kind) {
     case "nothing":
       return "";
+    case "say-set":
+      return "say it is set";
     case "done":
       return "done";
     case "steps":

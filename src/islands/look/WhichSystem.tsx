@@ -14,11 +14,13 @@ import {
 } from "../../core/frame/which-system.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
 
 /** How the glass is held: chosen from a list by who knows, or found by questions. It drives every later station. */
 export function WhichSystem() {
   const { book, say, write } = usePane();
+  const { openTab } = useStage();
   const [at, setAt] = useState<NodeId | null>(null);
   const { system, side } = book.added;
   const end = (to: SystemEnd) => {
@@ -26,11 +28,13 @@ export function WhichSystem() {
     write("look.opens", { opens: to.opens });
     if (to.detail) write("takeout.detail", to.detail);
     setAt(null);
+    openTab("frame");
   };
   /** From the list: the side goes along where it can be one only. */
   const hold = (to: System) => {
     const [only, ...rest] = sidesOf(to);
     write("pane.corrected", { system: to, ...(only && rest.length === 0 && only !== side ? { side: only } : {}) });
+    openTab("frame");
   };
   const detail = detailOf(system, book.before.detail);
   const ways = directionsOf(system, side, detail.bond !== "gasket");

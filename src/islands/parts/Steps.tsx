@@ -31,6 +31,8 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
   if (!shown) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
   const { special, licensed } = book.before;
   const stopped = special.length > 0 && licensed.trim() === "";
+  // What is all done is a list, and one of them only where it is opened.
+  const isShown = next !== undefined || picked !== null;
   const effort = effortOf(steps.filter(isOpen));
   const number = steps.indexOf(shown) + 1;
   return (
@@ -41,33 +43,35 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
           steps are held until their name stands under <a href={`/panes/${book.id}/look`}>Look</a>.
         </p>
       )}
-      <StepCard
-        key={shown.id}
-        station={station}
-        step={shown}
-        number={number}
-        of={steps.length}
-        stopped={stopped}
-        refused={refused === shown.id}
-        takeFocus={moved}
-        open={(id) => {
-          moved.current = true;
-          openStep(id);
-        }}
-        raises={raisedAt(shown, steps, isOpen)}
-        mark={(state, reason) => {
-          moved.current = true;
-          mark(shown, state, reason);
-        }}
-        aside={{
-          back: number > 1 ? () => openStep(steps[number - 2]?.id ?? null) : undefined,
-          on: number < steps.length ? () => openStep(steps[number]?.id ?? null) : undefined,
-        }}
-        next={picked !== null && next && next !== shown ? () => openStep(null) : undefined}
-      >
-        {shown.asks && asks[shown.asks]?.(shown)}
-        {also?.(shown)}
-      </StepCard>
+      {isShown && (
+        <StepCard
+          key={shown.id}
+          station={station}
+          step={shown}
+          number={number}
+          of={steps.length}
+          stopped={stopped}
+          refused={refused === shown.id}
+          takeFocus={moved}
+          open={(id) => {
+            moved.current = true;
+            openStep(id);
+          }}
+          raises={raisedAt(shown, steps, isOpen)}
+          mark={(state, reason) => {
+            moved.current = true;
+            mark(shown, state, reason);
+          }}
+          aside={{
+            back: number > 1 ? () => openStep(steps[number - 2]?.id ?? null) : undefined,
+            on: number < steps.length ? () => openStep(steps[number]?.id ?? null) : undefined,
+          }}
+          next={picked !== null && next && next !== shown ? () => openStep(null) : undefined}
+        >
+          {shown.asks && asks[shown.asks]?.(shown)}
+          {also?.(shown)}
+        </StepCard>
+      )}
       <p className="text-[13px] text-mute">
         {effort.minutes > 0
           ? [

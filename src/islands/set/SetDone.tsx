@@ -14,7 +14,8 @@ import { WentIn } from "./WentIn.tsx";
 export function SetDone() {
   const { book, reckoning: r, today, say, write } = usePane();
   const gone = missing(book.before.counts);
-  const planned = sprigged(likeOf(book)) ? (r.sprigs?.count ?? null) : null;
+  const isSprigged = sprigged(likeOf(book));
+  const planned = isSprigged ? (r.sprigs?.count ?? null) : null;
   const [sprigs, setSprigs] = useState(planned === null ? "" : String(planned));
   const without = planned !== null && (sprigs.trim() === "" || Number(sprigs) === 0);
   if (book.set) {
@@ -48,19 +49,28 @@ export function SetDone() {
           });
         }}
       >
-        <DayField says="Day" className="col-span-2" name="day" required max={writeDay(today)} start={writeDay(today)} />
-        <label>
-          <span className="text-[13px] text-mute">{say("{Sprigs}")}</span>
-          <input
-            type="number"
-            name="sprigs"
-            min={0}
-            max={500}
-            className="tight"
-            value={sprigs}
-            onChange={(e) => setSprigs(e.target.value)}
-          />
-        </label>
+        <DayField
+          says="Day"
+          className={isSprigged ? "col-span-2" : "col-span-3"}
+          name="day"
+          required
+          max={writeDay(today)}
+          start={writeDay(today)}
+        />
+        {isSprigged && (
+          <label>
+            <span className="text-[13px] text-mute">{say("{Sprigs}")}</span>
+            <input
+              type="number"
+              name="sprigs"
+              min={0}
+              max={500}
+              className="tight"
+              value={sprigs}
+              onChange={(e) => setSprigs(e.target.value)}
+            />
+          </label>
+        )}
         {without && (
           <label className="col-span-3">
             <span className="trouble">

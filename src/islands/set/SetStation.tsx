@@ -5,6 +5,7 @@ import { CountField } from "../parts/CountField.tsx";
 import { FourGaps } from "../parts/FourGaps.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Steps } from "../parts/Steps.tsx";
+import { useSteps } from "../parts/use-steps.ts";
 import { Facing } from "./Facing.tsx";
 import { OwnOpening } from "./OwnOpening.tsx";
 import { PackersSay } from "./PackersSay.tsx";
@@ -14,31 +15,36 @@ import { SetDone } from "./SetDone.tsx";
 import { Weather } from "./Weather.tsx";
 
 /** The steps in order, one at a time, and the day it was set. */
-export const SetStation = () => (
-  <div className="space-y-5">
-    <section aria-label="Set it" className="space-y-3">
-      <BedChoice as="line" />
-      <Steps
-        station="set"
-        asks={{
-          packers: () => <PackersSay />,
-          scraps: () => <CountField what="scraps" way="back" />,
-          tags: () => <OwnOpening />,
-          "open-time": () => <OpenTime />,
-          facing: () => <Facing />,
-          gaps: () => <FourGaps />,
-          rounds: (step) => <ScrewRounds step={step} />,
-          screws: (step) => (step.id === "clips-back" ? <ClipsOut /> : <CountField what="screws" way="back" />),
-          plugs: () => <CountField what="plugs" way="back" />,
-          seated: (step) => <Seated step={step} />,
-          weather: () => <Weather />,
-        }}
-      />
-    </section>
-    <SetDone />
-    <Cautions station="set" />
-  </div>
-);
+export function SetStation() {
+  const { book } = usePane();
+  const toSay = useSteps("set").next === undefined && book.set === null;
+  return (
+    <div className="space-y-5">
+      {toSay && <SetDone />}
+      <section aria-label="Set it" className="space-y-3">
+        <BedChoice as="line" />
+        <Steps
+          station="set"
+          asks={{
+            packers: () => <PackersSay />,
+            scraps: () => <CountField what="scraps" way="back" />,
+            tags: () => <OwnOpening />,
+            "open-time": () => <OpenTime />,
+            facing: () => <Facing />,
+            gaps: () => <FourGaps />,
+            rounds: (step) => <ScrewRounds step={step} />,
+            screws: (step) => (step.id === "clips-back" ? <ClipsOut /> : <CountField what="screws" way="back" />),
+            plugs: () => <CountField what="plugs" way="back" />,
+            seated: (step) => <Seated step={step} />,
+            weather: () => <Weather />,
+          }}
+        />
+      </section>
+      {!toSay && <SetDone />}
+      <Cautions station="set" />
+    </div>
+  );
+}
 
 /** Time from the nozzle's first touch until a skin forms, minutes. Source: common labels; the label wins. */
 const SKIN_MIN = 10;

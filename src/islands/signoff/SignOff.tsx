@@ -32,8 +32,51 @@ export function SignOff() {
   const shut = stillShut(book, reckoning, today);
   const owed = paintOwed(book, reckoning);
   const shown = lookNow(items, book.checks, step);
+  // The customer was told, or not: it is one of the looks, and is asked once.
+  const told = book.checks.get("told")?.good === true;
+  const closing = (
+    <>
+      {book.signed ? (
+        <div className="space-y-3">
+          <p className="note-glass">
+            Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}
+            {book.signed.told && "; the customer was told what to leave alone"}.{" "}
+            <a href={`/panes/${book.id}/logbook`}>The logbook</a> has the rest.
+          </p>
+          <CameBack />
+        </div>
+      ) : owed ? (
+        <PaintFirst />
+      ) : (
+        <form
+          className="space-y-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            const early = String(new FormData(e.currentTarget).get("early") ?? "").trim();
+            if (early) write("note.written", { station: "signoff", text: `Closed before it may be opened: ${early}` });
+            write("signoff.signed", { day: writeDay(today), told });
+          }}
+        >
+          {shut !== null && (
+            <label className="block">
+              <span className="trouble">
+                Its seal cures and it stays shut until {sayDay(shut)}: sign it off then. Why is it closed before?
+              </span>
+              <input name="early" required maxLength={200} pattern=".*\S.*" />
+            </label>
+          )}
+          {left > 0 && <p className="text-mute">{left === 1 ? "One look is" : `${left} looks are`} not yet good.</p>}
+          <button type="submit" className={`btn w-full ${left === 0 ? "btn-main" : ""}`}>
+            {left === 0 ? "Sign it off" : "Sign it off all the same"}
+          </button>
+        </form>
+      )}
+    </>
+  );
+  const closes = left === 0 || book.signed !== null;
   return (
     <div className="space-y-4">
+      {closes && closing}
       {shown && <LookCard key={shown.id} item={shown} number={items.indexOf(shown) + 1} of={items.length} />}
       <ol className="text-[14px]" aria-label="Look once more">
         {items.map((i) => {
@@ -71,44 +114,7 @@ export function SignOff() {
           );
         })}
       </ol>
-      {book.signed ? (
-        <div className="space-y-3">
-          <p className="note-glass">
-            Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}
-            {book.signed.told && "; the customer was told what to leave alone"}.{" "}
-            <a href={`/panes/${book.id}/logbook`}>The logbook</a> has the rest.
-          </p>
-          <CameBack />
-        </div>
-      ) : owed ? (
-        <PaintFirst />
-      ) : (
-        <form
-          className="space-y-2"
-          onSubmit={(e) => {
-            e.preventDefault();
-            const early = String(new FormData(e.currentTarget).get("early") ?? "").trim();
-            if (early) write("note.written", { station: "signoff", text: `Closed before it may be opened: ${early}` });
-            write("signoff.signed", { day: writeDay(today), told: new FormData(e.currentTarget).get("told") === "on" });
-          }}
-        >
-          <label className="chip">
-            <input type="checkbox" name="told" /> the customer knows how long to leave it shut, and when it is painted
-          </label>
-          {shut !== null && (
-            <label className="block">
-              <span className="trouble">
-                Its seal cures and it stays shut until {sayDay(shut)}: sign it off then. Why is it closed before?
-              </span>
-              <input name="early" required maxLength={200} pattern=".*\S.*" />
-            </label>
-          )}
-          {left > 0 && <p className="text-mute">{left === 1 ? "One look is" : `${left} looks are`} not yet good.</p>}
-          <button type="submit" className={`btn w-full ${left === 0 ? "btn-main" : ""}`}>
-            {left === 0 ? "Sign it off" : "Sign it off all the same"}
-          </button>
-        </form>
-      )}
+      {!closes && closing}
     </div>
   );
 }
