@@ -36,6 +36,8 @@ export type Frame = {
   readonly comesApart: (detail: Detail) => readonly Layer[];
   /** What is worth asking: nothing else changes its steps. */
   readonly asks: (detail: Detail) => readonly DetailName[];
+  /** What is so different that nothing follows until somebody said it. */
+  readonly mustSay?: readonly DetailName[];
   /** What is taken for granted until somebody looks, where it is not what all have. */
   readonly usual: Partial<Detail>;
   /** It mostly holds sealed units. */

@@ -19,6 +19,7 @@ export const metalFrame: Frame = {
       ? [["paint-line"], ["face-putty"], ["clips"], ["glass"], ["bed"]]
       : [[d.gasket === "wedge" ? "wedge-gasket" : "outer-gasket"], ["beads"], ["glass"], ["packers"]],
   asks: (d) => (compound(d) ? ["metal", "old"] : ["metal", "gasket", "keep"]),
+  mustSay: ["metal"],
   usual: {},
   takesUnits: false,
   packs: "edges",

@@ -116,7 +116,11 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
       if (frameOf(f.system).inFront || !f.opens) return no("Nothing to rout here.");
       if (f.doubleHolds === false) return no("Too little timber would stay.");
       return yes(
-        f.doubleHolds === null ? "If the timber allows: read the sash under Measure." : "The sash keeps timber enough.",
+        !frameOf(f.system).canBeEased
+          ? "Where its groove is wide enough: read it under Measure."
+          : f.doubleHolds === null
+            ? "If the timber allows: read the sash under Measure."
+            : "The sash keeps timber enough.",
       );
     case "window":
       return yes("When frame, sash and glass are all past it.");

@@ -1,3 +1,4 @@
+import { leftToSay } from "../frame/told-detail.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
@@ -198,7 +199,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     log,
     before,
     added,
-    heldSaid: added.unsaid !== true,
+    heldSaid: added.unsaid !== true && leftToSay(added.system, before.detail).length === 0,
     steps,
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),

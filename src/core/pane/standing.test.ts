@@ -156,6 +156,13 @@ describe("the next thing to do", () => {
     expect(at(t).book).toMatchObject({ heldSaid: true, added: { system: "timber-bead", side: "inside" } });
     expect(at(t).next.kind).not.toBe("say-held");
   });
+  it("metal is compound or beads, and nothing follows until it is said which", () => {
+    const t = read(looked(new Teller().added(PANE, "metal-frame")));
+    expect(at(t).next.kind).toBe("say-held");
+    t.tell("takeout.detail", { metal: "beads" });
+    expect(at(t).book.heldSaid).toBe(true);
+    expect(at(t).next.kind).not.toBe("say-held");
+  });
   it("says what is to be settled, and where", () =>
     expect(at(looked().read(LEANING)).next).toEqual({
       station: "specify",

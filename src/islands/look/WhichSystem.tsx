@@ -2,7 +2,7 @@ import { useState } from "react";
 import { DETAILS, type Detail } from "../../core/frame/detail.ts";
 import type { Holds } from "../../core/frame/frame.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
-import { detailOf } from "../../core/frame/told-detail.ts";
+import { detailOf, leftToSay } from "../../core/frame/told-detail.ts";
 import {
   directionsOf,
   type NodeId,
@@ -39,20 +39,22 @@ export function WhichSystem() {
   const detail = detailOf(system, book.before.detail);
   const ways = directionsOf(system, side, detail.bond !== "gasket");
   const blocked = outOfReach(ways, detail.reach);
+  const isNamed = book.added.unsaid !== true;
+  const left = isNamed ? leftToSay(system, book.before.detail) : [];
   const takenApart = LETS_GO[frameOf(system).holds(detail)] === null;
   const upstairs =
     !takenApart && (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
   return (
     <Part title="How the glass is held">
       <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
-        {book.heldSaid ? <SystemDrawing system={system} side={side} /> : <span />}
+        {isNamed ? <SystemDrawing system={system} side={side} /> : <span />}
         <div className="space-y-2">
           <select
             aria-label="How the glass is held"
-            value={book.heldSaid ? system : ""}
+            value={isNamed ? system : ""}
             onChange={(e) => hold(e.target.value as System)}
           >
-            {!book.heldSaid && (
+            {!isNamed && (
               <option value="" disabled>
                 not said yet
               </option>
@@ -63,7 +65,7 @@ export function WhichSystem() {
               </option>
             ))}
           </select>
-          {book.heldSaid && sidesOf(system).length > 0 && (
+          {isNamed && sidesOf(system).length > 0 && (
             <label className="flex items-center gap-2 text-[13px]">
               opens from
               <select
@@ -97,7 +99,30 @@ export function WhichSystem() {
           )}
         </div>
       </div>
-      {!book.heldSaid && !at && (
+      {left.map((name) => (
+        <fieldset key={name} className="note-wax">
+          <legend className="sr-only">{say(DETAILS[name].name)}</legend>
+          <p className="pb-2 font-medium">
+            {say(DETAILS[name].name)}: which of these? Its steps and what it is set in go by it.
+          </p>
+          <div className="flex flex-wrap gap-2">
+            {Object.entries(DETAILS[name].of).map(([value, says]) => (
+              <button
+                key={value}
+                type="button"
+                className="btn"
+                onClick={() => {
+                  write("takeout.detail", { [name]: value });
+                  openTab("frame");
+                }}
+              >
+                {say(says)}
+              </button>
+            ))}
+          </div>
+        </fieldset>
+      ))}
+      {!isNamed && !at && (
         <p className="note-wax">
           Nobody said yet how the glass is held. What it is measured from, its steps, what it is set in: all go by it.
         </p>
