@@ -1,6 +1,7 @@
 import type { Place } from "../measure/places.ts";
 import { readsInsert } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
+import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -38,7 +39,8 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     says: "whether it was coated",
     station: "measure",
   });
-  add(r.safety?.kind === "not-known", {
+  // Safety glass answers it either way.
+  add(r.safety?.kind === "not-known" && !isSafetyGlass(r.glass.kind), {
     id: "safety",
     says: "ordinary or safety glass",
     station: "specify",

@@ -20,8 +20,28 @@ export type Glass = {
   readonly pattern?: string | undefined;
 };
 
-/** Thicknesses that glass is made in, for single panes. */
-export const THICKNESSES: readonly Nm[] = [mm(3), mm(4), mm(5), mm(6), mm(6.4), mm(8), mm(10)];
+const SHEETS: readonly Nm[] = [mm(3), mm(4), mm(5), mm(6), mm(8), mm(10)];
+
+/** Thicknesses that glass of each kind is made in, for single panes. Laminated: two sheets of 3, 4 or 5 and 0.4 or 0.8 between. */
+export const THICKNESSES: Readonly<Record<GlassKind, readonly Nm[]>> = {
+  float: SHEETS,
+  patterned: SHEETS,
+  toughened: SHEETS.slice(1),
+  laminated: [mm(6.4), mm(8.8), mm(10.8)],
+};
+
+/** A sheet of another kind may be so much thinner and still stand in for it. */
+const STANDS_IN = mm(0.5);
+
+/**
+ * The thickness that glass takes when its kind is changed: as it is where that is made, else the next that is no more than half
+ * a millimetre thinner.
+ * @example thicknessAs("laminated", mm(4)) // 6.4 mm; back to toughened from 6.4: 6 mm
+ */
+export function thicknessAs(kind: GlassKind, was: Nm): Nm {
+  const made = THICKNESSES[kind];
+  return made.find((t) => t === was) ?? made.find((t) => t >= was - STANDS_IN) ?? made.at(-1) ?? was;
+}
 
 /** Glass weighs 2500 kg/m³: 2.5 kg for each m² and mm. Source: EN 572-1, soda lime silicate glass. */
 export const GLASS_DENSITY_KG_M3 = 2500;

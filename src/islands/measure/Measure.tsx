@@ -36,7 +36,12 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
     field?.focus();
   };
   const verdict = verdictOf(r, { ...prefs, leastCoverMm: firm.house.leastCoverMm });
-  const governs = r.cut.ok ? [r.cut.value.governs.width.place, r.cut.value.governs.height.place] : [];
+  // Only what was read itself: what stands in for it has a field of its own.
+  const governs = r.cut.ok
+    ? [r.cut.value.governs.width.place, r.cut.value.governs.height.place].filter(
+        (p) => r.readings[p as Place] !== undefined,
+      )
+    : [];
   const missing = OPENING.filter((p) => r.readings[p] === undefined && !r.unread.includes(p));
   const field = (place: OpeningPlace) => (
     <ReadingField key={place} place={place} label={columnOf(place)} governs={governs.includes(place)} onFocus={ask} />

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { isBeaded } from "../../core/frame/held.ts";
+import { frameOf } from "../../core/frame/systems.ts";
 import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { readingsOf } from "../../core/pane/readings-of.ts";
@@ -40,6 +41,7 @@ export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
 function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
   const { book, firm, prefs, say } = usePane();
   const rout = routHere(readingsOf(book).readings, firm.house);
+  if (!frameOf(book.added.system).canBeEased) return null;
   return (
     <Fold as="small" title={say("From single glass to a {unit}: routing")}>
       <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>

@@ -3,7 +3,7 @@ import { readsInsert } from "../../core/measure/ways.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
-import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES } from "../../core/specify/glass.ts";
+import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
@@ -36,6 +36,9 @@ export function Specify() {
     pattern: "",
   };
   const change = (to: Partial<Payloads["specify.glass"]>) => write("specify.glass", { ...glass, ...to });
+  const made = THICKNESSES[glass.kind].map((t) => writeNumber(t, "mm"));
+  // What was chosen once stays to be seen, though it is no longer made so.
+  const thicknesses = made.includes(glass.thickness.text) ? made : [glass.thickness.text, ...made];
   const insert = readsInsert(book.way);
   const at = locationOf(book);
   return (
@@ -71,7 +74,17 @@ export function Specify() {
           <div className="grid grid-cols-2 gap-2">
             <label>
               <span className="text-[13px] text-mute">Kind</span>
-              <select value={glass.kind} onChange={(e) => change({ kind: e.target.value as typeof glass.kind })}>
+              <select
+                value={glass.kind}
+                onChange={(e) => {
+                  const kind = e.target.value as typeof glass.kind;
+                  const as = thicknessAs(kind, r.glass.thickness);
+                  change({
+                    kind,
+                    ...(as === r.glass.thickness ? {} : { thickness: { text: writeNumber(as, "mm"), unit: "mm" } }),
+                  });
+                }}
+              >
                 {GLASS_KINDS.map((k) => (
                   <option key={k} value={k}>
                     {say(GLASS_NAMES[k])}
@@ -85,7 +98,7 @@ export function Specify() {
                 value={glass.thickness.text}
                 onChange={(e) => change({ thickness: { text: e.target.value, unit: "mm" } })}
               >
-                {THICKNESSES.map((t) => writeNumber(t, "mm")).map((t) => (
+                {thicknesses.map((t) => (
                   <option key={t} value={t}>
                     {say(`${t} mm`)}
                   </option>

@@ -1,0 +1,75 @@
+import { describe, expect, it } from "vitest";
+import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { NO_BARS } from "../measure/found.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import type { GlassKind } from "../specify/glass.ts";
+import { NO_SPACER } from "../specify/makeup.ts";
+import { foldPane } from "./book.ts";
+import { reckon } from "./reckoning.ts";
+import { unknownsOf } from "./unknowns.ts";
+
+const calendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set<never>(),
+  wet: new Set<never>(),
+  lowC: new Map(),
+};
+
+/** What whoever makes it would have to ask of a pane that was read, by what was told of it besides. */
+function asked(system: System, tell: (t: Teller) => void): readonly string[] {
+  const t = new Teller().added(PANE, system).read(LEANING);
+  tell(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return unknownsOf(book, reckon(book, { house: HOUSE_DEFAULTS, calendar })).map((u) => u.id);
+}
+
+const sheet =
+  (kind: GlassKind, pattern = "") =>
+  (t: Teller) =>
+    t.tell("specify.glass", { kind, thickness: { text: "6", unit: "mm" }, edges: "arrissed", pattern });
+const unit =
+  (spacer: string, all = true) =>
+  (t: Teller) => {
+    t.read({ "sill-height": "1120", "door-distance": "1900" });
+    t.tell("specify.makeup", {
+      makeup: {
+        panes: [
+          { mm: 4, kind: "float" },
+          { mm: 4, kind: "float" },
+        ],
+        cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+        coatings: [],
+        spacer,
+      },
+    });
+    if (!all) return;
+    t.tell("measure.coating", { coated: "no", face: null, how: "" });
+    t.tell("measure.bars", NO_BARS);
+  };
+
+describe("what an order would leave to guess", () => {
+  it.each<[string, System, (t: Teller) => void, readonly string[]]>([
+    ["one sheet, where it stands not read", "timber-putty", sheet("float"), ["safety"]],
+    ["safety glass, wherever it stands", "timber-putty", sheet("toughened"), []],
+    ["the same, laminated", "timber-putty", sheet("laminated"), []],
+    ["patterned, and no pattern", "timber-putty", sheet("patterned"), ["safety", "pattern"]],
+    [
+      "metal, and nobody said by what it holds",
+      "metal-frame",
+      (t) => t.read({ "sill-height": "1120", "door-distance": "1900" }),
+      ["held"],
+    ],
+    ["a unit nobody chose", "plastic-bead-inside", () => undefined, ["makeup", "coating", "safety", "bars"]],
+    ["a unit whose spacer nobody looked at", "plastic-bead-inside", unit(NO_SPACER), ["spacer"]],
+    [
+      "a unit of which only the make is said",
+      "plastic-bead-inside",
+      unit("warm edge, grey", false),
+      ["coating", "bars"],
+    ],
+    ["a unit with all of it", "plastic-bead-inside", unit("warm edge, grey"), []],
+  ])("%s", (_, system, tell, ids) => expect(asked(system, tell)).toEqual(ids));
+});
