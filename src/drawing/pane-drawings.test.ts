@@ -35,6 +35,13 @@ describe("a section of every system", () => {
       expect(Number(start?.[2])).toBeLessThanOrEqual(SECTION_BOX.height);
     }
   });
+  it("metal that holds by beads is drawn with beads, opening in the room, and no compound", () => {
+    const inks = systemSection("metal-frame", "glass", "beads").map((s) => s.ink);
+    expect(inks).toContain("d-strip");
+    expect(inks).not.toContain("d-face");
+    expect(opensAt("metal-frame", "beads")).toBe("inside");
+    expect(systemSection("metal-frame", "glass", "putty")).toEqual(systemSection("metal-frame", "glass"));
+  });
   it("no two systems look alike", () => {
     const drawn = SYSTEMS.map((s) => JSON.stringify(systemSection(s)));
     expect(new Set(drawn).size).toBe(SYSTEMS.length);

@@ -1,9 +1,10 @@
+import type { Holds } from "../core/frame/frame.ts";
 import { frameOf, type System } from "../core/frame/systems.ts";
 
 /** One shape of a section, with the ink it is drawn in. */
 export type Shape = {
   readonly d: string;
-  readonly ink: "d-frame" | "d-face" | "d-pane" | "d-packer" | "d-line" | "d-asked";
+  readonly ink: "d-frame" | "d-face" | "d-strip" | "d-pane" | "d-packer" | "d-line" | "d-asked";
 };
 
 /** The drawing's own box: outside is at the left, the room at the right. */
@@ -34,7 +35,7 @@ const sheetName = (x: number, held: Held): Name => ({
 });
 /** The strip that comes off: a seam all round it, in the asking ink. */
 const bead = (x: number, w: number): readonly Shape[] => [
-  shape("d-face", rect(x, 42, w, 24)),
+  shape("d-strip", rect(x, 42, w, 24)),
   shape("d-asked", `M${x} 66h${w}`),
 ];
 const leg = (x: number, w: number): Shape => shape("d-frame", rect(x, 40, w, 26));
@@ -55,7 +56,7 @@ type Section = {
 };
 
 /** How each system holds its glass, in section: ours, made to show where it opens. The fixed leg stays; the rest follows the glass. */
-const SECTIONS: Readonly<Record<System, (held: Held, thick: number) => Section>> = {
+const SECTIONS: Readonly<Record<System | "metal-beads", (held: Held, thick: number) => Section>> = {
   "timber-putty": (held, t) => ({
     opens: "outside",
     shapes: [
@@ -147,8 +148,8 @@ const SECTIONS: Readonly<Record<System, (held: Held, thick: number) => Section>>
     opens: "inside",
     shapes: [
       shape("d-frame", rect(38, 72, 64, 20)),
-      shape("d-face", "M22 92V50Q22 40 32 40H54V66H38V92z"),
-      shape("d-face", "M118 92V50Q118 40 108 40H86V66H102V92z"),
+      shape("d-strip", "M22 92V50Q22 40 32 40H54V66H38V92z"),
+      shape("d-strip", "M118 92V50Q118 40 108 40H86V66H102V92z"),
       ...sheets(70 - t / 2, held),
       ...screw(100, 54, -46),
       shape("d-asked", rect(108, 51, 8, 6)),
@@ -162,7 +163,7 @@ const SECTIONS: Readonly<Record<System, (held: Held, thick: number) => Section>>
       leg(84, 18),
       shape("d-packer", rect(72, 42, 12, 14)),
       ...sheets(72 - t, held),
-      shape("d-face", `M${72 - t} 44C${58 - t} 44 ${44 - t} 52 ${40 - t} 70H${72 - t}z`),
+      shape("d-strip", `M${72 - t} 44C${58 - t} 44 ${44 - t} 52 ${40 - t} 70H${72 - t}z`),
       shape("d-asked", `M${40 - t} 70H${72 - t}`),
     ],
     names: [{ says: "moulding", x: 56 - t, y: 58 }, sheetName(72 - t, held), { says: "tape", x: 78, y: 50 }],
@@ -176,6 +177,17 @@ const SECTIONS: Readonly<Record<System, (held: Held, thick: number) => Section>>
       ...screw(64 - t, 60, 10),
     ],
     names: [{ says: "{putty}", x: 62 - t, y: 60 }, sheetName(72 - t, held), { says: "frame", x: 92, y: 60 }],
+  }),
+  "metal-beads": (held, t) => ({
+    opens: "inside",
+    shapes: [
+      shape("d-frame", "M30 90V40H38V66H104V72H112V90z"),
+      shape("d-packer", rect(38, 42, 8, 10)),
+      ...sheets(46, held),
+      ...bead(56 + t, 44 - t),
+      shape("d-packer", `M${46 + t} 42h10l-3 10h-7z`),
+    ],
+    names: [{ says: "gasket", x: 42, y: 47 }, sheetName(46, held), { says: "{bead}", x: 92, y: 54 }],
   }),
   // The pane in front is one sheet, whatever the glass behind it is.
   "in-front": () => ({
@@ -197,10 +209,18 @@ const SECTIONS: Readonly<Record<System, (held: Held, thick: number) => Section>>
 };
 
 const usual = (system: System): Held => (frameOf(system).takesUnits ? "unit" : "glass");
-const drawn = (system: System, held: Held): Section => SECTIONS[system](held, THICK[held]);
 
-export const opensAt = (system: System): "inside" | "outside" => drawn(system, usual(system)).opens;
+/** Of systems that hold in more than one way, the drawing of another than the usual. */
+const BY_HOLDS: Readonly<Partial<Record<System, Partial<Record<Holds, keyof typeof SECTIONS>>>>> = {
+  "metal-frame": { beads: "metal-beads" },
+};
+const drawn = (system: System, held: Held, holds?: Holds): Section =>
+  SECTIONS[(holds && BY_HOLDS[system]?.[holds]) ?? system](held, THICK[held]);
+
+export const opensAt = (system: System, holds?: Holds): "inside" | "outside" =>
+  drawn(system, usual(system), holds).opens;
 /** What its parts are called, each with a point in it. Without a word of what it holds, as the system mostly does. */
-export const sectionNames = (system: System, held: Held = usual(system)): readonly Name[] => drawn(system, held).names;
-export const systemSection = (system: System, held: Held = usual(system)): readonly Shape[] =>
-  drawn(system, held).shapes;
+export const sectionNames = (system: System, held: Held = usual(system), holds?: Holds): readonly Name[] =>
+  drawn(system, held, holds).names;
+export const systemSection = (system: System, held: Held = usual(system), holds?: Holds): readonly Shape[] =>
+  drawn(system, held, holds).shapes;

@@ -3,12 +3,13 @@ import type { Day } from "../units/day.ts";
 import { afterWorkingDays, chanceWithin, type Lead, workingDaysBetween } from "./lead.ts";
 
 /** Where glass can come from. */
-export const SOURCE_KINDS = ["rack", "stock", "counter", "unit-maker", "frame-maker", "insert"] as const;
+export const SOURCE_KINDS = ["rack", "stock", "counter", "toughener", "unit-maker", "frame-maker", "insert"] as const;
 export type SourceKind = (typeof SOURCE_KINDS)[number];
 export const SOURCE_NAMES: Readonly<Record<SourceKind, string>> = {
   rack: "off-cut from the rack",
   stock: "stock size cut down",
-  counter: "shop, while you wait",
+  counter: "cut at the shop",
+  toughener: "{toughened} to order",
   "unit-maker": "unit maker",
   "frame-maker": "the frame's own maker",
   insert: "complete insert",
@@ -24,6 +25,16 @@ export const MAKES_NAMES: Readonly<Record<MakesOf, string>> = {
   units: "{units}",
   inserts: "door inserts",
   sashes: "sashes and whole frames",
+};
+
+/** What a maker of each is to whoever buys there. */
+const KIND_OF: Readonly<Record<MakesOf, SourceKind>> = {
+  single: "counter",
+  laminated: "counter",
+  toughened: "toughener",
+  units: "unit-maker",
+  inserts: "insert",
+  sashes: "frame-maker",
 };
 
 /** One supplier as far as a source needs to know it. */
@@ -97,14 +108,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       if (!s.makes.includes(make)) continue;
       const day = afterWorkingDays(f.today, s.lead.days, f.calendar);
       all.push({
-        kind:
-          make === "inserts"
-            ? "insert"
-            : make === "units"
-              ? "unit-maker"
-              : make === "sashes"
-                ? "frame-maker"
-                : "counter",
+        kind: KIND_OF[make],
         supplier: s.name,
         day,
         leadDays: s.lead.days,

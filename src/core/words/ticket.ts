@@ -8,7 +8,9 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import type { StandsAs } from "../pane/stands.ts";
 import { isUnitOpen } from "../pane/unit.ts";
 import { mostEased } from "../size/ease.ts";
+import { isSafetyGlass } from "../specify/glass.ts";
 import { looksText } from "../specify/looks.ts";
+import { makeupIsSafe } from "../specify/makeup.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, type Nm, nm } from "../units/length.ts";
@@ -240,6 +242,8 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
     .filter(Boolean)
     .join(", ");
   if (verdict === null || verdict.kind === "not-known") {
+    const isSafe = book.makeup ? makeupIsSafe(book.makeup) : book.glass !== null && isSafetyGlass(book.glass.kind);
+    if (isSafe) return "Safety glass is chosen, and will do wherever it stands: where that is was not read.";
     const missing = verdict?.missing.map((m) =>
       m === "sill-height" ? "the height above floor" : "the distance to a door",
     ) ?? ["its place"];

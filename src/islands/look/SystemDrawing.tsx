@@ -1,11 +1,17 @@
+import type { Holds } from "../../core/frame/frame.ts";
 import { frameOf, type System } from "../../core/frame/systems.ts";
 import { opensAt, SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
 import { usePane } from "../parts/pane-context.ts";
 
-type Props = { readonly system: System; readonly side?: "inside" | "outside" };
+type Props = {
+  readonly system: System;
+  readonly side?: "inside" | "outside";
+  /** How it holds, where the system has more than one way and it was said. */
+  readonly holds?: Holds | undefined;
+};
 
 /** A section of how this system holds its glass: outside at the left, the seam that opens in red. */
-export function SystemDrawing({ system, side }: Props) {
+export function SystemDrawing({ system, side, holds }: Props) {
   const { say } = usePane();
   return (
     <svg
@@ -15,8 +21,12 @@ export function SystemDrawing({ system, side }: Props) {
       data-worked={frameOf(system).worked}
       aria-label={say(`Section: ${frameOf(system).name}`)}
     >
-      <g transform={side && side !== opensAt(system) ? `translate(${SECTION_BOX.width} 0) scale(-1 1)` : undefined}>
-        {systemSection(system).map((s) => (
+      <g
+        transform={
+          side && side !== opensAt(system, holds) ? `translate(${SECTION_BOX.width} 0) scale(-1 1)` : undefined
+        }
+      >
+        {systemSection(system, undefined, holds).map((s) => (
           <path key={s.d} d={s.d} className={s.ink} />
         ))}
       </g>

@@ -41,13 +41,14 @@ export function WhichSystem() {
   const blocked = outOfReach(ways, detail.reach);
   const isNamed = book.added.unsaid !== true;
   const left = isNamed ? leftToSay(system, book.before.detail) : [];
-  const takenApart = LETS_GO[frameOf(system).holds(detail)] === null;
+  const holds = frameOf(system).holds(detail);
+  const takenApart = LETS_GO[holds] === null;
   const upstairs =
     !takenApart && (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
   return (
     <Part title="How the glass is held">
       <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
-        {isNamed ? <SystemDrawing system={system} side={side} /> : <span />}
+        {isNamed ? <SystemDrawing system={system} side={side} holds={holds} /> : <span />}
         <div className="space-y-2">
           <select
             aria-label="How the glass is held"
@@ -140,7 +141,7 @@ export function WhichSystem() {
         </div>
       ) : !book.heldSaid ? null : (
         <p className="text-[13px] text-mute">
-          {say(goesSentence(frameOf(system).holds(detail), ways))}
+          {say(goesSentence(holds, ways))}
           {upstairs && <span className="trouble"> Upstairs: that face wants a tower, or the sash on a bench.</span>}
           {blocked.length > 0 && (
             <span className="trouble">
@@ -198,7 +199,11 @@ function Question({ at, go, end, close }: QuestionProps) {
             >
               {typeof a.to !== "string" && (
                 <span className="w-24 shrink-0" aria-hidden="true">
-                  <SystemDrawing system={a.to.system} {...(a.to.side ? { side: a.to.side } : {})} />
+                  <SystemDrawing
+                    system={a.to.system}
+                    {...(a.to.side ? { side: a.to.side } : {})}
+                    holds={frameOf(a.to.system).holds(detailOf(a.to.system, a.to.detail ?? {}))}
+                  />
                 </span>
               )}
               <span className="text-left">{say(a.says)}</span>

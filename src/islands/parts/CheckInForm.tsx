@@ -34,6 +34,14 @@ const NAMES: Readonly<Record<Field, string>> = {
   down: "diagonal, falling",
 };
 
+const HALF_MM = mm(0.5);
+
+/** To the mark that a tape shows nearest; what was cut by millimetres says them too. @example 1965 mm in inches // "77 3/8 (1965 mm)" */
+const orderedText = (length: Nm, unit: "mm" | "in"): string => {
+  const text = writeNumber(length, unit, { places: 1, ticks: 32 });
+  return unit === "in" && length % HALF_MM === 0 ? `${text} (${writeNumber(length, "mm")} mm)` : text;
+};
+
 /** What came, beside what was ordered, before the old pane comes out. */
 export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }: Props) {
   const [came, setCame] = useState<Readonly<Record<Field, string>>>({
@@ -98,9 +106,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       <label key={f} className="min-w-0">
         <span className="text-[13px] text-mute">
           {NAMES[f]}
-          {f === "width" || f === "height"
-            ? `, ordered ${writeNumber(ordered[f], unit, { places: 1, ticks: 32 })}`
-            : ""}
+          {f === "width" || f === "height" ? `, ordered ${orderedText(ordered[f], unit)}` : ""}
         </span>
         <input
           className={`tight text-right !text-[17px] ${wrong ? "bad" : ""}`}

@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import { framed, halved, isBeaded } from "../../core/frame/held.ts";
+import { facePutty, framed, halved, isBeaded } from "../../core/frame/held.ts";
 import { SIDES } from "../../core/geometry/quad.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import type { Station } from "../../core/plan/stations.ts";
@@ -85,7 +85,7 @@ export function Board({ says, glass, over, spots }: Props) {
         <path d={boxPath(board.sight)} className={glass === "nothing" ? "d-line" : "d-pane"} fill="none" />
         {glass === "old" && damageOn(board.sight, book.damage).map((d) => <path key={d.d} d={d.d} className={d.ink} />)}
         {SIDES.map((s) => (
-          <path key={s} d={board.strips[s]} className="d-face" />
+          <path key={s} d={board.strips[s]} className={facePutty(like) ? "d-face" : "d-strip"} />
         ))}
         {board.seams.map((s) => (
           <path key={s.d} d={s.d} className="d-line" strokeDasharray={s.said || !beaded ? undefined : "3 3"} />

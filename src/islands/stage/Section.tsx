@@ -66,7 +66,7 @@ export function Section() {
           <path className="d-frame" d={drawn.rail} />
           {drawn.bed && <path className="d-bed" d={drawn.bed} />}
           {drawn.face && <path className="d-face" d={drawn.face} />}
-          {drawn.bead && <path className="d-frame" d={drawn.bead} />}
+          {drawn.bead && <path className="d-strip" d={drawn.bead} />}
           {drawn.sheets.map((d) => (
             <path key={d} className="d-pane" d={d} />
           ))}

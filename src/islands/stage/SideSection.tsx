@@ -1,4 +1,5 @@
 import { frameOf } from "../../core/frame/systems.ts";
+import { detailOf } from "../../core/frame/told-detail.ts";
 import { type Held, opensAt, SECTION_BOX, sectionNames, systemSection } from "../../drawing/system-section.ts";
 import { usePane } from "../parts/pane-context.ts";
 
@@ -12,8 +13,9 @@ const WIDE = SECTION_BOX.width * SCALE;
 export function SideSection({ title, held }: { readonly title: string; readonly held: Held }) {
   const { book, say } = usePane();
   const { system, side } = book.added;
-  const flip = side !== opensAt(system);
-  const at = sectionNames(system, held).map((n) => ({
+  const holds = frameOf(system).holds(detailOf(system, book.before.detail));
+  const flip = side !== opensAt(system, holds);
+  const at = sectionNames(system, held, holds).map((n) => ({
     says: say(n.says),
     x: (flip ? SECTION_BOX.width - n.x : n.x) * SCALE,
     y: n.y * SCALE,
@@ -33,7 +35,7 @@ export function SideSection({ title, held }: { readonly title: string; readonly 
           transform={`scale(${SCALE})${flip ? ` translate(${SECTION_BOX.width} 0) scale(-1 1)` : ""}`}
           strokeWidth={0.7}
         >
-          {systemSection(system, held).map((s) => (
+          {systemSection(system, held, holds).map((s) => (
             <path key={s.d} d={s.d} className={s.ink} />
           ))}
         </g>
