@@ -15,6 +15,7 @@ export const inspectionHere = (book: PaneBook, r: Reckoning, today?: Day): reado
     stamp: STAMPS[book.before.exam.stamp ?? "none"] ?? "",
     coated: (book.makeup?.coatings.length ?? 0) > 0,
     paints: r.compound.leastDays !== null,
+    cures: r.compound.handsOffHours > 0,
     painted: book.painted !== null,
     staysShut: today !== undefined && stillShut(book, r, today) !== null,
   });

@@ -235,6 +235,7 @@ describe("signing off", () => {
       paints: true,
       painted: true,
       staysShut: false,
+      cures: true,
       ...more,
     }).map((i) => i.id);
   it.each<[string, readonly string[], readonly string[], readonly string[]]>([
@@ -279,6 +280,7 @@ describe("signing off", () => {
             paints: true,
             painted: true,
             staysShut: true,
+            cures: true,
           }))
             expect(inspectionLook(i.id)).not.toBe(i.id);
         }

@@ -35,6 +35,11 @@ export const AFTERCARE_CAUSES: Readonly<Record<Cause, string>> = {
   unknown: "We could not see why it broke: if another does, tell us before it is cleared away.",
 };
 
+/** What is said otherwise where safety glass went in already. */
+const SAFE_NOW: Readonly<Partial<Record<Cause, string>>> = {
+  impact: "It was knocked: what went in is safety glass. See what would keep the next knock off it.",
+};
+
 /** What the customer does and leaves alone, in their words, no jargon: a line each, the pressing ones first. */
 export function aftercareOf(f: AftercareFacts): readonly AftercareLine[] {
   const out: AftercareLine[] = [];
@@ -61,7 +66,9 @@ export function aftercareOf(f: AftercareFacts): readonly AftercareLine[] {
     ...(f.paintBy === null ? {} : { day: f.paintBy }),
   });
   add(f.bed === "silicone", { id: "smell", says: "It may smell for a day: open another window, not this one." });
-  add(f.cause !== null, { id: "cause", says: f.cause === null ? "" : AFTERCARE_CAUSES[f.cause] });
+  const cause =
+    f.cause === null ? "" : f.toughened ? (SAFE_NOW[f.cause] ?? AFTERCARE_CAUSES[f.cause]) : AFTERCARE_CAUSES[f.cause];
+  add(f.cause !== null, { id: "cause", says: cause });
   add(f.sealed && f.drains, { id: "drains", says: "Keep the small holes at the foot of the frame clear." });
   add(f.sealed, {
     id: "mist",

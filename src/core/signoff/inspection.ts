@@ -24,6 +24,8 @@ export type InspectionFacts = ReadyFacts & {
   /** Its seal still cures: nothing is opened to look. */
   readonly staysShut: boolean;
   readonly paints: boolean;
+  /** What it is set in wants days untouched. */
+  readonly cures: boolean;
   /** It has been painted since: only then there is paint to look at. */
   readonly painted: boolean;
 };
@@ -185,7 +187,9 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     at: "customer",
     look: f.paints
       ? "The customer knows how long to leave it shut and when it is painted."
-      : "The customer knows how long to leave it shut, and what to leave alone.",
+      : f.cures
+        ? "The customer knows how long to leave it shut, and what to leave alone."
+        : "The customer knows what was fitted, and what to leave alone.",
     ifNot: "Tell them, and write it down.",
     when: always,
   },
