@@ -1,6 +1,7 @@
 import { leftToSay } from "../frame/told-detail.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
+import { examVerdict } from "../look/exam.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
 import type { Circumstance } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
@@ -194,6 +195,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const signed = latest.get("signoff.signed");
   const fit = latest.get("set.fit");
   const before = foldBefore(own);
+  // What the examination comes to is what is wrong, until somebody ticks it otherwise.
+  const examined = examVerdict(before.exam);
   return {
     id,
     log,
@@ -217,9 +220,9 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     checks,
     notes,
     orders,
-    damage: last("look.damage")?.damage ?? [],
+    damage: last("look.damage")?.damage ?? examined.damage,
     cause: last("look.cause")?.cause ?? null,
-    urgency: last("look.urgency")?.urgency ?? null,
+    urgency: last("look.urgency")?.urgency ?? examined.urgency,
     building: last("look.building") ?? { year: null, storey: null },
     closed:
       closedBy?.kind === "look.closed" && !(openedBy && own.indexOf(openedBy) > own.indexOf(closedBy))

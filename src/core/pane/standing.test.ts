@@ -156,6 +156,17 @@ describe("the next thing to do", () => {
     expect(at(t).book).toMatchObject({ heldSaid: true, added: { system: "timber-bead", side: "inside" } });
     expect(at(t).next.kind).not.toBe("say-held");
   });
+  it("what the examination comes to is what is wrong, until somebody ticks it otherwise", () => {
+    const t = new Teller().added();
+    t.tell("look.answer", { question: "kind", answer: "single" });
+    expect(at(t).next.kind).toBe("look");
+    t.tell("look.answer", { question: "near", answer: "gone" });
+    expect(at(t).book).toMatchObject({ damage: ["gone"], urgency: "open-hole", cause: null });
+    expect(at(t).next.kind).toBe("close-hole");
+    t.tell("look.urgency", { urgency: "can-wait" });
+    t.tell("look.damage", { damage: ["rattling"] });
+    expect(at(t).book).toMatchObject({ damage: ["rattling"], urgency: "can-wait" });
+  });
   it("metal is compound or beads, and nothing follows until it is said which", () => {
     const t = read(looked(new Teller().added(PANE, "metal-frame")));
     expect(at(t).next.kind).toBe("say-held");

@@ -21,16 +21,20 @@ export function Options() {
   const { book, reckoning: r, firm, say } = usePane();
   const facts = optionsFacts(book, r);
   const options = optionsFor(facts, firm.house);
-  const best = recommend(options, facts);
+  // Nothing is proposed for glass that nobody looked at.
+  const looked = book.damage.length > 0 || facts.glass !== "not-looked" || facts.worst !== null;
+  const best = looked ? recommend(options, facts) : null;
   const possible = options.filter((o) => o.possible);
   const not = options.filter((o) => !o.possible);
   const chosen = possible.find((o) => o.kind === book.before.option?.option) ?? null;
   const note = ownerNote(facts);
   return (
     <section aria-label="What can be done" className="space-y-2">
-      <p className="note-glass">
-        <span className="font-medium">We would take: {say(OPTION_NAMES[best.kind])}.</span> {say(best.because)}
-      </p>
+      {best && (
+        <p className="note-glass">
+          <span className="font-medium">We would take: {say(OPTION_NAMES[best.kind])}.</span> {say(best.because)}
+        </p>
+      )}
       {note && <p className="text-[13px]">For the owner: {say(note)}</p>}
       <div className={`${ROW} border-b border-line text-[13px] text-mute max-desk:hidden`} aria-hidden="true">
         <span>What can be done</span>
@@ -42,7 +46,7 @@ export function Options() {
       </div>
       <ul className="rows">
         {possible.map((o) => (
-          <OptionLine key={o.kind} option={o} best={o.kind === best.kind} chosen={chosen} />
+          <OptionLine key={o.kind} option={o} best={o.kind === best?.kind} chosen={chosen} />
         ))}
         {not.map((o) => (
           <li key={o.kind} className="py-1.5 text-[13px] text-mute">
