@@ -1,4 +1,6 @@
 import { frameOf } from "../frame/systems.ts";
+import type { Readings } from "../measure/reckoned.ts";
+import { thicknessFrom } from "../measure/thickness.ts";
 import { readsInsert } from "../measure/ways.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
@@ -19,9 +21,19 @@ export function wasUnit(book: Asked): boolean {
   return book.makeup !== null ? true : book.glass ? false : frameOf(book.added.system).takesUnits;
 }
 
-/** Overall thickness of the unit that is to go in, mm; null where it is one sheet. */
-export const unitThicknessMm = (book: Asked, r: { readonly glass: { readonly thickness: Nm } }): number | null =>
-  isUnit(book) ? toMm(r.glass.thickness) : null;
+/**
+ * Overall thickness of the unit that was there, mm: as it was read, else that of the one chosen in its place; null where it was
+ * one sheet, or nobody can say.
+ */
+export function oldUnitMm(
+  book: Asked,
+  r: { readonly readings: Readings; readonly glass: { readonly thickness: Nm } },
+): number | null {
+  if (!wasUnit(book)) return null;
+  const read = thicknessFrom(r.readings).overall ?? r.readings["old-thickness"] ?? null;
+  if (read !== null) return toMm(read);
+  return book.makeup ? toMm(r.glass.thickness) : null;
+}
 
 /** A unit of which nobody has said yet what it is made of; a door's insert comes whole, and is not asked. */
 export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>

@@ -86,18 +86,20 @@ function Verdict() {
   const { book, say, write } = usePane();
   const answers = book.before.exam;
   const v = examVerdict(answers);
+  // That nobody knows why is no better answer than the one that was given.
+  const cause = v.cause === "unknown" && book.cause !== null ? null : v.cause;
   const kept =
     v.damage.every((d) => book.damage.includes(d)) &&
-    (v.cause === null || book.cause === v.cause) &&
+    (cause === null || book.cause === cause) &&
     (v.urgency === null || book.urgency === v.urgency);
-  if (!examDone(answers) || kept || (v.damage.length === 0 && !v.cause)) return null;
+  if (!examDone(answers) || kept || (v.damage.length === 0 && !cause)) return null;
   return (
     <button
       type="button"
       className="btn btn-main w-full"
       onClick={() => {
         if (v.damage.length > 0) write("look.damage", { damage: [...new Set([...book.damage, ...v.damage])] });
-        if (v.cause) write("look.cause", { cause: v.cause });
+        if (cause) write("look.cause", { cause: cause });
         if (v.urgency) write("look.urgency", { urgency: v.urgency });
       }}
     >
@@ -105,7 +107,7 @@ function Verdict() {
       {say(
         [
           v.damage.map((d) => DAMAGE_WORDS[d]).join(", "),
-          v.cause ? CAUSE_WORDS[v.cause].name : "",
+          cause ? CAUSE_WORDS[cause].name : "",
           v.urgency ? URGENCY_WORDS[v.urgency].name : "",
         ]
           .filter(Boolean)

@@ -1,7 +1,7 @@
 import { type PointerEvent, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import { hingeOf } from "../../core/pane/hangs.ts";
-import { unitThicknessMm } from "../../core/pane/unit.ts";
+import { oldUnitMm } from "../../core/pane/unit.ts";
 import {
   type MapItem,
   mirrored,
@@ -27,7 +27,7 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
   const items = book.before.map;
   const shown = other ? items.map(mirrored) : items;
   const item = items.find((i) => i.item === chosen) ?? null;
-  const faults = packingFaults(items, hingeOf(book), unitThicknessMm(book, reckoning));
+  const faults = packingFaults(items, hingeOf(book), oldUnitMm(book, reckoning));
   // A thing that is held follows the finger along the edges, and is written where it is let go.
   const [held, setHeld] = useState<MapItem | null>(null);
   const placeOf = (e: PointerEvent<SVGSVGElement>) => {

@@ -1,6 +1,8 @@
 import { facePutty } from "../../core/frame/held.ts";
 import { beadAcross } from "../../core/measure/bead.ts";
+import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
+import { isUnit, isUnitOpen } from "../../core/pane/unit.ts";
 import { throughThickness } from "../../core/size/through.ts";
 import { mm, nm } from "../../core/units/length.ts";
 import { throughWords } from "../../core/words/through.ts";
@@ -15,17 +17,27 @@ export function ThroughSum() {
   const putty = facePutty(likeOf(book));
   const bead = beadAcross(r.readings);
   const bed = r.readings["bed-under"] ?? mm(firm.house.bedMm);
+  // A unit nobody chose is as thick as was read, or not known.
+  const glass = isUnitOpen(book) ? thicknessFrom(r.readings).overall : r.glass.thickness;
+  if (glass === null)
+    return (
+      <p className="note-glass">
+        <Length nm={nm(width - bed)} unit={prefs.unit} withUnit /> of <Length nm={width} unit={prefs.unit} withUnit />{" "}
+        {say(`stay for the {unit} and its ${putty ? "{putty}" : "{bead}"}: read how thick it is.`)}
+      </p>
+    );
   const through = throughThickness({
     rebateWidth: width,
     bed,
-    glass: r.glass.thickness,
+    glass,
     faceClearance: nm(0),
     bead: bead ?? nm(0),
   });
   return (
     <div className={through.cures ? "note-wax" : "note-glass"}>
       <p className="tight text-[13px]">
-        <Length nm={bed} unit={prefs.unit} /> bed + <Length nm={r.glass.thickness} unit={prefs.unit} /> glass
+        <Length nm={bed} unit={prefs.unit} /> bed + <Length nm={glass} unit={prefs.unit} />{" "}
+        {isUnit(book) ? say("{unit}") : "glass"}
         {bead !== undefined && (
           <>
             {" "}

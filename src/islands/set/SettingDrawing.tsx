@@ -2,7 +2,7 @@ import { halved } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
 import { type Setting, settingOf } from "../../core/pane/setting.ts";
-import { isUnit, unitThicknessMm } from "../../core/pane/unit.ts";
+import { isUnit, oldUnitMm } from "../../core/pane/unit.ts";
 import { widthFault } from "../../core/set/packer-places.ts";
 import { packingFaults } from "../../core/takeout/how-it-was.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -37,7 +37,7 @@ export function SettingDrawing() {
     spots: setting.spots,
     hinge,
   });
-  const faults = packingFaults(book.before.map, hangs, unitThicknessMm(book, r));
+  const faults = packingFaults(book.before.map, hangs, oldUnitMm(book, r));
   const narrow = isUnit(book) ? widthFault(firm.house.packerWidthMm, toMm(r.glass.thickness)) : null;
   return (
     <Part
