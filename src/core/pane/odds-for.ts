@@ -13,12 +13,16 @@ import type { School } from "../size/school.ts";
 import { mm, nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
+import { isUnit } from "./unit.ts";
 
-/** A sealed unit: as thick as one, or in a system that mostly holds them. */
+/**
+ * A sealed unit goes in: one was chosen, or single glass gives way to one; else by how thick what was there is, where that was
+ * read, and by what was found or the frame mostly holds, where it was not.
+ */
 export function isSealed(book: PaneBook, r: Readings): boolean {
-  if (book.makeup) return true;
-  const thick = thicknessFrom(r).overall ?? r["old-thickness"];
-  return thick === undefined || thick === null ? frameOf(book.added.system).takesUnits : thick >= THINNEST_UNIT;
+  if (book.makeup !== null || book.before.option?.option === "double") return true;
+  const thick = thicknessFrom(r).overall ?? r["old-thickness"] ?? null;
+  return thick === null ? isUnit(book) : thick >= THINNEST_UNIT;
 }
 
 const AS_TRUE: Unread = { leanMmPerM: 0, taperMm: 0, bowMm: 0 };
