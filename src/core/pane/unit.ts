@@ -39,15 +39,19 @@ export function oldUnitMm(
 export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>
   isUnit(book) && book.makeup === null && !readsInsert(book.way);
 
-/** Sheets and cavities from outside in, as chosen, or two of 4 with 16 between; undefined for single glass. */
+/**
+ * Sheets and cavities from outside in, as chosen, or two of 4 with what its thickness leaves between, 16 where nobody read that;
+ * undefined for single glass.
+ */
 export const layersOf = (
   book: Parameters<typeof isUnit>[0],
+  overall: Nm | null,
 ): { readonly panesMm: readonly number[]; readonly cavitiesMm: readonly number[] } | undefined =>
   !isUnit(book)
     ? undefined
     : book.makeup
       ? { panesMm: book.makeup.panes.map((p) => p.mm), cavitiesMm: book.makeup.cavities.map((c) => c.mm) }
-      : { panesMm: USUAL_SHEETS, cavitiesMm: [USUAL_CAVITY_MM] };
+      : { panesMm: USUAL_SHEETS, cavitiesMm: [overall === null ? USUAL_CAVITY_MM : Math.max(4, toMm(overall) - 8)] };
 
 const USUAL_CAVITY_MM = 16;
 

@@ -157,6 +157,11 @@ describe("the verdict on readings", () => {
       "trouble",
       /No true rectangle is likely to do: at the best, \d+% would/,
     ],
+    [
+      fresh().read({ "width-top": "441", "height-left": "696", "rebate-depth": "14", "unit-thickness": "20" }),
+      "trouble",
+      /The rebate is 14 mm deep and 12 mm of the pane must be covered: that leaves 2 mm for gap, tape and cutter/,
+    ],
     [fresh().read({ ...LEANING, "height-left": "914" }), "trouble", /Height, left: ten millimetres off/],
     [fresh().read({ ...LEANING, "width-middle": "609.5" }), "good", /bulge in/],
   ] as const)("%#", (t, tone, says) => {

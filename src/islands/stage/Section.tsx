@@ -1,4 +1,5 @@
 import { facePutty, isBeaded, sprung } from "../../core/frame/held.ts";
+import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
@@ -18,7 +19,7 @@ export function Section() {
   const packed = r.packers?.stack ? toMm(r.packers.stack.sum) : 0;
   const cover = r.cut.ok && r.cut.value.opening.ok ? (r.cut.value.opening.value.cover?.bottom ?? null) : null;
   const like = likeOf(book);
-  const layers = layersOf(book);
+  const layers = layersOf(book, thicknessFrom(r.readings).overall);
   // A unit that nobody has chosen yet is drawn as the usual one, and labelled so.
   const thickness =
     layers && !book.makeup
