@@ -79,7 +79,7 @@ const SECTIONS: Readonly<Record<System | "metal-beads", (held: Held, thick: numb
       ...bead(34, 46 - t),
       shape("d-line", `M38 44L${76 - t} 60`),
     ],
-    names: [{ says: "{bead}", x: 44, y: 48 }, sheetName(80 - t, held), { says: "{putty} or tape", x: 82, y: 50 }],
+    names: [{ says: "{bead}", x: 44, y: 48 }, sheetName(80 - t, held), { says: "bed", x: 82, y: 50 }],
   }),
   "plastic-bead-inside": (held, t) => ({
     opens: "inside",

@@ -156,6 +156,16 @@ describe("the next thing to do", () => {
     expect(at(t).book).toMatchObject({ heldSaid: true, added: { system: "timber-bead", side: "inside" } });
     expect(at(t).next.kind).not.toBe("say-held");
   });
+  it.each([
+    ["cures for two days: somebody comes back", "2026-05-19", { station: "finish", kind: "come-back" }],
+    ["has cured: it is signed off", "2026-05-18", { station: "signoff", kind: "sign-off" }],
+  ] as const)("all is done, and the sealant %s", (_, day, next) => {
+    const t = set(day, "silicone");
+    const { book, r } = at(t);
+    for (const s of stepsAt("finish", book, r))
+      t.tell("step.marked", { station: "finish", step: s.id, state: "done", reason: "" });
+    expect(at(t).next).toMatchObject(next);
+  });
   it("what the examination comes to is what is wrong, until somebody ticks it otherwise", () => {
     const t = new Teller().added();
     t.tell("look.answer", { question: "kind", answer: "single" });

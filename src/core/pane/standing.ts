@@ -17,6 +17,7 @@ import { mayStay, oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { refurbishHere } from "./refurbishing.ts";
+import { stillShut } from "./shut.ts";
 import { isHere, standsOf } from "./stands.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnitOpen } from "./unit.ts";
@@ -317,5 +318,7 @@ function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
   }
   const { done, of } = countSteps("finish", book, r);
   if (done < of) return { station: "finish", kind: "finish-off", count: of - done };
-  return { station: "signoff", kind: "sign-off" };
+  // What still cures is opened and looked at when it has: only then is there anything to sign.
+  const shut = stillShut(book, r, today);
+  return shut === null ? { station: "signoff", kind: "sign-off" } : { station: "finish", kind: "come-back", day: shut };
 }
