@@ -10,12 +10,15 @@ import { addNm, mm, type Nm, nm } from "../units/length.ts";
 /** More of it than this and a cut is the smaller trouble: a stock pane is a convenience, and never a remake. */
 const LEFT_TO_CHANCE = 0.05;
 
-/** A stock pane, and how likely it is trouble where it is not cut to the size that the best odds give; null where it is. */
-export type StockHere = StockChoice & { readonly trouble: number | null };
+/**
+ * A stock pane, and how likely it is trouble where it is not cut to the size that the best odds give; null where it is. Drawn
+ * when it is asked, and once: most pages show no stock.
+ */
+export type StockHere = StockChoice & { readonly trouble: () => number | null };
 
 /** The first that is hardly ever trouble: only such a one is proposed, whatever the others save. */
 export const proposedStock = (stock: readonly StockHere[]): StockHere | undefined =>
-  stock.find((s) => (s.trouble ?? 0) <= LEFT_TO_CHANCE);
+  stock.find((s) => (s.trouble() ?? 0) <= LEFT_TO_CHANCE);
 
 /** Stock panes that give this pane, as sold or cut down to what best odds would cut; the fewest cuts first. */
 export function stockFor(of: {
@@ -43,5 +46,17 @@ export function stockFor(of: {
     kind: of.glass.kind,
     leastStrip: mm(of.house.leastStripMm),
   });
-  return found.map((s) => ({ ...s, trouble: s.cuts === 2 ? null : (chancesOf(of.odds, s.glass)?.trouble ?? null) }));
+  return found.map((s) => ({
+    ...s,
+    trouble: s.cuts === 2 ? () => null : once(() => chancesOf(of.odds, s.glass)?.trouble ?? null),
+  }));
+}
+
+/** The same answer to whoever asks, worked out for the first. */
+function once<T>(work: () => T): () => T {
+  let made: { readonly value: T } | null = null;
+  return () => {
+    made ??= { value: work() };
+    return made.value;
+  };
 }

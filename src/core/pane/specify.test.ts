@@ -161,6 +161,8 @@ describe("a unit on its order", () => {
   it("one sheet, said at Look, needs no makeup", () => {
     const one = sized("plastic-bead-inside").read({ "sill-height": "1600", "door-distance": "2000" });
     one.tell("look.answer", { question: "kind", answer: "single" });
+    expect(orderHeld(reckoned(one).book, reckoned(one).r)).toBe("ask");
+    one.tell("specify.glass", { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
     expect(orderHeld(reckoned(one).book, reckoned(one).r)).toBeNull();
   });
 });

@@ -36,7 +36,11 @@ const byHand = (school: "easy" | "snug", t: Teller) => {
   t.tell("size.rule", { school, off: null, grid: "1 mm" });
   return t;
 };
-const read = (t = looked()) => t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" });
+const chosen = (t: Teller) => {
+  t.tell("specify.glass", { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
+  return t;
+};
+const read = (t = looked()) => chosen(t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" }));
 const stoodBy = (t: Teller) => {
   t.tell("order.stood-by", { ids: ["safety"], reason: "high up, and no door" });
   return t;
@@ -115,7 +119,7 @@ describe("the next thing to do", () => {
     ["a slip", () => looked().read({ ...LEANING, "width-top": "622" }), "measure", "slip"],
     ["all read, but not where it is", () => looked().read(LEANING), "specify", "settle"],
     ["all read", () => read(), "order", "put-on-order"],
-    ["where it is stood by, with a word", () => stoodBy(looked().read(LEANING)), "order", "put-on-order"],
+    ["where it is stood by, with a word", () => stoodBy(chosen(looked().read(LEANING))), "order", "put-on-order"],
     ["low down in ordinary glass", () => read().read({ "sill-height": "300" }), "specify", "choose-safety"],
     ["on an order", () => ordered(), "order", "send-order"],
     ["on its way", () => sent("2026-05-22"), "order", "check-in"],
@@ -184,8 +188,14 @@ describe("the next thing to do", () => {
     expect(at(t).book.heldSaid).toBe(true);
     expect(at(t).next.kind).not.toBe("say-held");
   });
-  it("says what is to be settled, and where", () =>
+  it("the house's usual glass is no choice: it is asked before it is ordered", () =>
     expect(at(looked().read(LEANING)).next).toEqual({
+      station: "specify",
+      kind: "settle",
+      what: "which glass: nobody chose it yet",
+    }));
+  it("says what is to be settled, and where", () =>
+    expect(at(chosen(looked().read(LEANING))).next).toEqual({
       station: "specify",
       kind: "settle",
       what: "ordinary or safety glass",

@@ -52,6 +52,7 @@ const unit =
 
 describe("what an order would leave to guess", () => {
   it.each<[string, System, (t: Teller) => void, readonly string[]]>([
+    ["one sheet, and nobody said which", "timber-putty", () => undefined, ["glass", "safety"]],
     ["one sheet, where it stands not read", "timber-putty", sheet("float"), ["safety"]],
     ["safety glass, wherever it stands", "timber-putty", sheet("toughened"), []],
     ["the same, laminated", "timber-putty", sheet("laminated"), []],
@@ -60,7 +61,7 @@ describe("what an order would leave to guess", () => {
       "metal, and nobody said by what it holds",
       "metal-frame",
       (t) => t.read({ "sill-height": "1120", "door-distance": "1900" }),
-      ["held"],
+      ["held", "glass"],
     ],
     ["a unit nobody chose", "plastic-bead-inside", () => undefined, ["makeup", "coating", "safety", "bars"]],
     ["a unit whose spacer nobody looked at", "plastic-bead-inside", unit(NO_SPACER), ["spacer"]],

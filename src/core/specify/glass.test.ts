@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { mm, toMm } from "../units/length.ts";
-import { GLASS_KINDS, type GlassKind, massOf, THICKNESSES, thicknessAs } from "./glass.ts";
+import { GLASS_KINDS, type GlassKind, madeNear, massOf, THICKNESSES, thicknessAs } from "./glass.ts";
 
 describe("glass of another kind", () => {
   it.each<[GlassKind, number, number]>([
@@ -22,6 +22,16 @@ describe("glass of another kind", () => {
       }
   });
 });
+
+it.each([
+  [3.8, 4],
+  [6.2, 6],
+  [5, 5],
+  [7, null],
+  [2.2, null],
+] as const)("a sheet read as %d mm is one of %s", (read, made) =>
+  expect(madeNear("float", mm(read))).toBe(made === null ? null : mm(made)),
+);
 
 it("weighs two and a half kilos for each square metre and millimetre", () =>
   expect(massOf(mm(1000), mm(1000), mm(6))).toBeCloseTo(15, 9));

@@ -43,6 +43,18 @@ export function thicknessAs(kind: GlassKind, was: Nm): Nm {
   return made.find((t) => t === was) ?? made.find((t) => t >= was - STANDS_IN) ?? made.at(-1) ?? was;
 }
 
+/** A caliper reads a sheet a little thin; further off, it is another. */
+const READ_NEAR = mm(0.35);
+
+/**
+ * The sheet of this kind that is made, nearest to what was read; null where none is near.
+ * @example madeNear("float", mm(3.8)) // 4 mm; madeNear("float", mm(7)) // null
+ */
+export function madeNear(kind: GlassKind, read: Nm): Nm | null {
+  const [nearest] = [...THICKNESSES[kind]].sort((a, b) => Math.abs(a - read) - Math.abs(b - read));
+  return nearest !== undefined && Math.abs(nearest - read) <= READ_NEAR ? nearest : null;
+}
+
 /** Glass weighs 2500 kg/m³: 2.5 kg for each m² and mm. Source: EN 572-1, soda lime silicate glass. */
 export const GLASS_DENSITY_KG_M3 = 2500;
 

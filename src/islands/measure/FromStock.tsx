@@ -32,7 +32,7 @@ export function FromStock() {
               {c.turned && ", turned"}
               <span className="block text-[12px] text-mute">
                 {cutsText(c.cuts)}, {c.factoryEdges} factory edges, {(c.wasteNm2 / 1e18).toFixed(2)} m² over
-                {c.trouble !== null && `, ${percent(c.trouble)} trouble`}
+                {c.trouble() !== null && `, ${percent(c.trouble() ?? 0)} trouble`}
               </span>
             </span>
             <span className="font-medium">

@@ -5,6 +5,7 @@ import { isSureEnough, orderHolds, sureOf } from "../../core/pane/sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../parts/pane-context.ts";
+import { useQuickAnswers } from "../parts/quick-answers.ts";
 import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
 
 /** What to know, or to say yes to, before a pane goes on an order. */
@@ -96,6 +97,7 @@ export function BeforeOrder() {
 function Ask() {
   const { book, reckoning: r, say, write, othersHere } = usePane();
   const held = heldBy(book, r, othersHere);
+  const quick = useQuickAnswers();
   return (
     <form
       className="note-wax space-y-2"
@@ -110,6 +112,15 @@ function Ask() {
         {held.map((h) => (
           <li key={h.id}>
             {say(h.says)} <a href={`/panes/${book.id}/${h.at}`}>{STATION_NAMES[h.at]}</a>
+            {quick[h.id] && (
+              <span className="flex flex-wrap gap-1 pt-1">
+                {quick[h.id]?.map((q) => (
+                  <button key={q.says} type="button" className="btn btn-small" onClick={q.tell}>
+                    {say(q.says)}
+                  </button>
+                ))}
+              </span>
+            )}
           </li>
         ))}
       </ul>

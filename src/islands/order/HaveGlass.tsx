@@ -58,7 +58,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               }
             >
               {s.pane.name}
-              {s.trouble !== null && s.trouble > 0.005 && `, ${percent(s.trouble)} trouble`}
+              {(s.trouble() ?? 0) > 0.005 && `, ${percent(s.trouble() ?? 0)} trouble`}
             </button>
           ))}
         </div>

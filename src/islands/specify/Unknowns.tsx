@@ -1,24 +1,16 @@
-import { NO_BARS } from "../../core/measure/found.ts";
 import { unknownsOf } from "../../core/pane/unknowns.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
-import { SPACERS } from "../../core/specify/makeup.ts";
 import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { useQuickAnswers } from "../parts/quick-answers.ts";
 import { useStage } from "../stage/stage-context.ts";
 
 /** What an order would still leave to guess, each one tap from where it is settled; that there is none, one tap here. */
 export function Unknowns() {
-  const { book, reckoning: r, say, write } = usePane();
+  const { book, reckoning: r, say } = usePane();
   const { openTab } = useStage();
   const unknown = unknownsOf(book, r);
-  const { makeup } = book;
-  const quick: Readonly<Record<string, readonly { readonly says: string; readonly tell: () => void }[]>> = {
-    bars: [{ says: "No bars", tell: () => write("measure.bars", NO_BARS) }],
-    coating: [{ says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) }],
-    spacer: makeup
-      ? SPACERS.map((s) => ({ says: s, tell: () => write("specify.makeup", { makeup: { ...makeup, spacer: s } }) }))
-      : [],
-  };
+  const quick = useQuickAnswers();
   return (
     <Part title="Left to guess" more={unknown.length === 0 ? "nothing" : String(unknown.length)}>
       {unknown.length === 0 ? (
@@ -31,7 +23,7 @@ export function Unknowns() {
                 <button type="button" className="btn btn-small" onClick={() => openTab("units")}>
                   {say(u.says)}
                 </button>
-              ) : u.id === "spacer" ? (
+              ) : u.station === "specify" && quick[u.id] ? (
                 <span className="w-full text-[15px] font-medium">{say(u.says)}</span>
               ) : (
                 <a className="btn btn-small" href={`/panes/${book.id}/${u.station}${u.place ? `#r-${u.place}` : ""}`}>
@@ -41,7 +33,7 @@ export function Unknowns() {
               )}
               {quick[u.id]?.map((q) => (
                 <button key={q.says} type="button" className="btn btn-small" onClick={q.tell}>
-                  {q.says}
+                  {say(q.says)}
                 </button>
               ))}
             </li>

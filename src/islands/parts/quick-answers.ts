@@ -1,0 +1,36 @@
+import { NO_BARS } from "../../core/measure/found.ts";
+import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
+import { SPACERS } from "../../core/specify/makeup.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import type { Nm } from "../../core/units/length.ts";
+import { usePane } from "./pane-context.ts";
+
+/** One tap that answers what an order would leave to guess. */
+export type QuickAnswer = { readonly says: string; readonly tell: () => void };
+
+/** The answers that are one tap from wherever the question stands, by what is unknown. */
+export function useQuickAnswers(): Readonly<Partial<Record<string, readonly QuickAnswer[]>>> {
+  const { book, reckoning: r, write } = usePane();
+  const { makeup } = book;
+  const { kind, thickness, edges } = r.chosen;
+  const sheet = (of: Nm, why: string): QuickAnswer => {
+    const text = writeNumber(of, "mm");
+    return {
+      says: `${text} mm ${GLASS_NAMES[kind]}, ${why}`,
+      tell: () => write("specify.glass", { kind, thickness: { text, unit: "mm" }, edges, pattern: "" }),
+    };
+  };
+  const read = r.readings["old-thickness"] ?? r.readings["pane-thickness"];
+  const old = read === undefined ? null : madeNear(kind, read);
+  return {
+    glass: [
+      ...(old !== null && old !== thickness ? [sheet(old, "as the old one")] : []),
+      sheet(thickness, old === thickness ? "as the old one" : "the house's usual"),
+    ],
+    bars: [{ says: "No bars", tell: () => write("measure.bars", NO_BARS) }],
+    coating: [{ says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) }],
+    spacer: makeup
+      ? SPACERS.map((s) => ({ says: s, tell: () => write("specify.makeup", { makeup: { ...makeup, spacer: s } }) }))
+      : [],
+  };
+}
