@@ -80,7 +80,7 @@ const aboutPanes = (db: Running, panes: readonly string[]) =>
   or(inArray(entries.pane, [...panes]), inArray(entries.order, ordersWith(db, panes)));
 
 /** A pane's own entries and all of the orders it stands on. */
-export const entriesOfPane = (db: Running, pane: string): readonly Entry[] => entriesOfPanes(db, [pane]);
+export const entriesOfPane = (db: Running, pane: string): readonly Entry[] => paneLog(db, pane).entries;
 
 /** Asked thousands of times in a row: built once for a database, or for a transaction on it. */
 const ofPane = oncePer((db) =>
@@ -145,8 +145,11 @@ export const entriesOfFirm = (db: Running): readonly Entry[] =>
   db.select().from(entries).where(ofFirm()).orderBy(asc(entries.seq)).all().map(toEntry);
 
 /** The newest place of an entry of the firm's own. */
-export const firmThrough = (db: Running): number =>
-  db.select({ seq: entries.seq }).from(entries).where(ofFirm()).orderBy(desc(entries.seq)).limit(1).get()?.seq ?? 0;
+export const firmThrough = (db: Running): number => newestOfFirm(db).get()?.seq ?? 0;
+
+const newestOfFirm = oncePer((db) =>
+  db.select({ seq: entries.seq }).from(entries).where(ofFirm()).orderBy(desc(entries.seq)).limit(1).prepare(),
+);
 
 /** Entries about a round itself, and no pane. */
 export const entriesOfRound = (db: Running, round: string): readonly Entry[] =>

@@ -4,6 +4,7 @@ import { THE_HOUSE } from "../core/people/the-house.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 import type { Database, Running } from "./database.ts";
+import { oncePer } from "./once-per.ts";
 import { orderLines, orders, panes, people, rounds, suppliers } from "./schema.ts";
 
 /** What one page shows of an address, and of a firm's people, at the most. */
@@ -41,8 +42,16 @@ export const roundById = (db: Database, id: string): RoundRow | undefined =>
   db.select().from(rounds).where(eq(rounds.id, id)).get();
 
 /** In the order in which they were added, which is the order of the walk. */
-export const panesOfRound = (db: Database, round: string): readonly PaneRow[] =>
-  db.select().from(panes).where(eq(panes.round, round)).orderBy(asc(panes.addedAt), asc(panes.id)).all();
+export const panesOfRound = (db: Database, round: string): readonly PaneRow[] => ofRound(db).all({ round });
+
+const ofRound = oncePer((db) =>
+  db
+    .select()
+    .from(panes)
+    .where(eq(panes.round, sql.placeholder("round")))
+    .orderBy(asc(panes.addedAt), asc(panes.id))
+    .prepare(),
+);
 
 /** Why other panes at an address failed, and what their units are made of, as told. */
 export const neighboursOf = (
@@ -72,8 +81,15 @@ export const neighboursOf = (
 export const countPanes = (db: Running, round: string): number =>
   db.select({ n: sql<number>`count(*)` }).from(panes).where(eq(panes.round, round)).get()?.n ?? 0;
 
-export const paneById = (db: Database, id: string): PaneRow | undefined =>
-  db.select().from(panes).where(eq(panes.id, id)).get();
+export const paneById = (db: Database, id: string): PaneRow | undefined => byId(db).get({ id });
+
+const byId = oncePer((db) =>
+  db
+    .select()
+    .from(panes)
+    .where(eq(panes.id, sql.placeholder("id")))
+    .prepare(),
+);
 
 const STAGE_RANK = sql`case ${orders.stage} when 'open' then 0 when 'sent' then 1 when 'arrived' then 2 else 3 end`;
 
@@ -91,14 +107,17 @@ export const listOrders = (
     .all();
 
 /** Orders that were not sent yet: what a pane can still be put on. */
-export const openOrders = (db: Database): readonly OrderRow[] =>
+export const openOrders = (db: Database): readonly OrderRow[] => stillOpen(db).all();
+
+const stillOpen = oncePer((db) =>
   db
     .select({ ...getTableColumns(orders), lines: LINES })
     .from(orders)
     .where(eq(orders.stage, "open"))
     .orderBy(desc(orders.openedAt), asc(orders.id))
     .limit(200)
-    .all();
+    .prepare(),
+);
 
 export const countOrders = (db: Database): number => db.select({ n: sql<number>`count(*)` }).from(orders).get()?.n ?? 0;
 
@@ -106,14 +125,19 @@ export const listSuppliers = (db: Database) => db.select().from(suppliers).order
 
 /** Everybody who ever wrote in the log, who wrote most first. */
 export const listPeople = (db: Database): readonly string[] =>
+  whoWrote(db)
+    .all()
+    .map((r) => r.who);
+
+const whoWrote = oncePer((db) =>
   db
     .select({ who: people.who })
     .from(people)
     .where(ne(people.who, THE_HOUSE))
     .orderBy(desc(people.entries), asc(people.who))
     .limit(MOST_PEOPLE)
-    .all()
-    .map((r) => r.who);
+    .prepare(),
+);
 
 /** Sizes of other panes of a round as they stand on orders. */
 export const sizesOfRound = (

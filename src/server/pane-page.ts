@@ -5,11 +5,11 @@ import { reckon } from "../core/pane/reckoning.ts";
 import { type Next, nextFor } from "../core/pane/standing.ts";
 import { isStation } from "../core/plan/stations.ts";
 import { type Firm, withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
 import { entriesOfPane, logThrough, openingsOf } from "../db/entry-log.ts";
 import { neighboursOf, openOrders, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
 import { whoMet } from "../db/met.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { log } from "./log.ts";
 import { recordsOf } from "./supplier-records.ts";
@@ -94,7 +94,7 @@ function foldsTo(id: string, entries: readonly Entry[]): PaneBook | null {
 function nextOf(id: string, entries: readonly Entry[], firm: Firm): Next | null {
   try {
     const book = foldPane(id, entries);
-    return book ? nextFor(book, reckon(book, withFirm(firm, serverFindBest)), today()) : null;
+    return book ? nextFor(book, reckon(book, withFirm(firm, sharedFindBest)), today()) : null;
   } catch (err) {
     log.error({ err, pane: id }, "a pane could not be worked out");
     return null;

@@ -8,8 +8,8 @@ import { optionsFacts } from "../core/pane/options-facts.ts";
 import { labelOf } from "../core/pane/order-line.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { type Firm, withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -19,7 +19,7 @@ function paneNow(id: string): Found | undefined {
   const db = theDatabase();
   const { firm } = loadFirm(db);
   const book = foldPane(id, entriesOfPane(db, id));
-  return book && { book, r: reckon(book, withFirm(firm, serverFindBest)), currency: firm.house.currency, firm };
+  return book && { book, r: reckon(book, withFirm(firm, sharedFindBest)), currency: firm.house.currency, firm };
 }
 
 export type Tag = {

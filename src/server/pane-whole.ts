@@ -6,11 +6,11 @@ import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { fail, ok } from "../core/result.ts";
 import { withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
 import { type WholeBy, wholePane } from "../core/words/whole-pane.ts";
 import { entriesOfPane, entriesOfPanes } from "../db/entry-log.ts";
 import { paneById, panesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { theDatabase } from "./the-database.ts";
@@ -54,7 +54,7 @@ function wholeOf(id: string, entries: readonly Entry[], by: Asked, round: string
   const db = theDatabase();
   const book = foldPane(id, entries);
   if (!book) return null;
-  const r = reckon(book, withFirm(loadFirm(db).firm, serverFindBest));
+  const r = reckon(book, withFirm(loadFirm(db).firm, sharedFindBest));
   const others = sizesOfRound(db, round, id).map((o) => ({
     label: o.label,
     width: nm(o.widthNm),

@@ -5,6 +5,7 @@ import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { ok } from "../core/result.ts";
 import { withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { dayOf, readDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
@@ -13,7 +14,6 @@ import { madeUpForecast } from "../standins/forecast.ts";
 import { breathing } from "./breathing.ts";
 import { daylight } from "./daylight.ts";
 import type { CalendarVisit } from "./documents/day-ics.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { log } from "./log.ts";
 import { theDatabase } from "./the-database.ts";
@@ -38,7 +38,7 @@ export async function workedPanes(db: Database = theDatabase()): Promise<readonl
       stale.map((p) => p.id),
     ),
   );
-  const reckonWith = withFirm(firm.firm, serverFindBest);
+  const reckonWith = withFirm(firm.firm, sharedFindBest);
   const breathe = breathing(LONGEST_MS);
   for (const p of stale) {
     try {

@@ -5,11 +5,11 @@ import { type Repair, repairOf } from "../core/page/window-page.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { plainName } from "../core/window/opening-key.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { allWindows } from "../db/window-rows.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -40,7 +40,7 @@ export function propertyFile(address: string, prefs: Prefs): Property | null {
   const [first] = rows;
   if (!first) return null;
   const { firm } = loadFirm(db);
-  const by = withFirm(firm, serverFindBest);
+  const by = withFirm(firm, sharedFindBest);
   const openings = new Map<string, PropertyOpening>();
   const causes = new Map<Cause, number>();
   for (const row of rows) {

@@ -3,9 +3,9 @@ import { type KitFor, kitOfRound, type RoundKit } from "../core/page/round-kit.t
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -18,7 +18,7 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
   const { entries, firm } = loadFirm(db);
   const ids = panesOfRound(db, id).map((p) => p.id);
   const entriesFor = byPane(entriesOfPanes(db, ids));
-  const by = withFirm(firm, serverFindBest);
+  const by = withFirm(firm, sharedFindBest);
   const books = ids.flatMap((p) => foldPane(p, entriesFor(p)) ?? []).map((book) => ({ book, r: reckon(book, by) }));
   return kitOfRound(
     { round: { id: round.id, name: round.name }, books, firm, entries, through: logThrough(db), today: today() },

@@ -4,12 +4,12 @@ import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { withFirm } from "../core/round/book.ts";
 import { brokenRow, type RoundRow, rowOf } from "../core/round/row.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import type { Day } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
 import type { PaneRow } from "../db/lists.ts";
 import { breathing } from "./breathing.ts";
-import { serverFindBest } from "./find-best.ts";
 import type { LoadedFirm } from "./firm.ts";
 import { log } from "./log.ts";
 
@@ -41,7 +41,7 @@ export async function rowsOf(
   );
   // Held here: what is worked out meanwhile for somebody else, or let go, changes nothing of this answer.
   const rows = new Map(panes.map((p) => [p.id, kept.get(p.id)?.row]));
-  const reckonWith = withFirm(by.firm, serverFindBest);
+  const reckonWith = withFirm(by.firm, sharedFindBest);
   const breathe = breathing(LONGEST_MS);
   for (const p of stale) {
     const row = rowFor(p);

@@ -6,12 +6,12 @@ import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { carriedFrom } from "../core/pane/carried.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { withFirm } from "../core/round/book.ts";
+import { sharedFindBest } from "../core/size/shared-best.ts";
 import { beadOrder } from "../core/takeout/beads.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { listRounds } from "../db/lists.ts";
 import { panesAt, panesBeside, placeOf, type WindowRow } from "../db/window-rows.ts";
-import { serverFindBest } from "./find-best.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 
@@ -25,7 +25,7 @@ export function windowPage(pane: string, prefs: Prefs): WindowPageData | null {
   if (place === undefined) return null;
   const rows = panesAt(db, place);
   const { firm } = loadFirm(db);
-  const by = withFirm(firm, serverFindBest);
+  const by = withFirm(firm, sharedFindBest);
   const books = rows.flatMap((row) => {
     const book = foldPane(row.id, entriesOfPane(db, row.id));
     return book ? [{ row, book }] : [];

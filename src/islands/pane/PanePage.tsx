@@ -5,7 +5,7 @@ import type { OpenOrder, PanePageData } from "../../core/page/pane-page.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { foldFirm, withFirm } from "../../core/round/book.ts";
-import { rememberBest } from "../../core/size/best.ts";
+import { sharedFindBest } from "../../core/size/shared-best.ts";
 import { day } from "../../core/units/day.ts";
 import { say } from "../../core/words/dialect.ts";
 import { entryWords } from "../../core/words/entry.ts";
@@ -83,13 +83,12 @@ function WholePane(props: PanePageProps) {
     const strikes = entries.filter((e) => e.kind === "struck");
     return foldFirm([...props.firmEntries, ...entries.filter(isAboutFirm), ...strikes]);
   }, [props.firmEntries, entries]);
-  // Most entries leave the opening as it is: its best is not looked for again.
-  const [findBest] = useState(() => rememberBest(20));
   const [typing] = useState(createTyping);
   const typed = useAfterPaint(typing);
   useDrafts(typing, `pane ${props.pane} `);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
-  const reckoning = useMemo(() => book && reckon(book, withFirm(firm, findBest)), [book, firm, findBest]);
+  // Most entries leave the opening as it is: its best is not looked for again.
+  const reckoning = useMemo(() => book && reckon(book, withFirm(firm, sharedFindBest)), [book, firm]);
 
   // What the stable callbacks below read when they are called.
   const now = useRef({ kept, prefs, book, reckoning });

@@ -5,9 +5,9 @@ import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { fail, ok } from "../../core/result.ts";
 import { withFirm } from "../../core/round/book.ts";
+import { sharedFindBest } from "../../core/size/shared-best.ts";
 import type { Written } from "../../core/tape/written.ts";
 import { sizedPane } from "../../core/words/whole-pane.ts";
-import { serverFindBest } from "../find-best.ts";
 import { loadFirm } from "../firm.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { theDatabase } from "../the-database.ts";
@@ -19,7 +19,7 @@ export function calcPane(of: PaneCase): Outcome<z.output<typeof SizedPane>> {
   const { entries, firm } = { entries: entriesFor(of), firm: loadFirm(theDatabase()).firm };
   const book = foldPane(PANE, entries);
   if (!book) return fail({ code: "no-pane", message: "Give at least one reading." });
-  const sized = sizedPane(book, reckon(book, withFirm(firm, serverFindBest)), of);
+  const sized = sizedPane(book, reckon(book, withFirm(firm, sharedFindBest)), of);
   // Parsed as the page has it: a copy, so that nothing that is read-only here is handed on.
   return ok(structuredClone(sized) as z.output<typeof SizedPane>);
 }

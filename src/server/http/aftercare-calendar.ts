@@ -5,10 +5,10 @@ import { foldPane } from "../../core/pane/book.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { withFirm } from "../../core/round/book.ts";
+import { sharedFindBest } from "../../core/size/shared-best.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { entriesOfPane } from "../../db/entry-log.ts";
 import { aftercareIcs, type Reminder } from "../documents/aftercare-ics.ts";
-import { serverFindBest } from "../find-best.ts";
 import { loadFirm } from "../firm.ts";
 import { theDatabase } from "../the-database.ts";
 import { today } from "../today.ts";
@@ -20,7 +20,7 @@ export const aftercareCalendar: APIRoute = ({ params }) => {
   const id = params["id"] ?? "";
   const book = foldPane(id, entriesOfPane(db, id));
   if (!book) return problem(404, { code: "unknown-id", message: `There is no pane ${id}.` });
-  const r = reckon(book, withFirm(loadFirm(db).firm, serverFindBest));
+  const r = reckon(book, withFirm(loadFirm(db).firm, sharedFindBest));
   const reminders: Reminder[] = aftercareHere(book, r, today()).flatMap((l) =>
     l.day === undefined ? [] : [{ id: l.id, says: `${l.says} this day.`, day: l.day }],
   );

@@ -8,6 +8,7 @@ import type { Reckoning } from "../../core/pane/reckoning.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
 import { withFirm } from "../../core/round/book.ts";
+import { sharedFindBest } from "../../core/size/shared-best.ts";
 import type { Day } from "../../core/units/day.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -18,7 +19,6 @@ import { entriesOfPane } from "../../db/entry-log.ts";
 import type { DateMark } from "../../drawing/date-line.ts";
 import { lineDrawing, lineDrawingSvg } from "../../drawing/line-drawing.ts";
 import { aftercarePdf } from "../documents/aftercare-pdf.ts";
-import { serverFindBest } from "../find-best.ts";
 import { loadFirm } from "../firm.ts";
 import { readPrefs } from "../prefs.ts";
 import { theDatabase } from "../the-database.ts";
@@ -33,7 +33,7 @@ export const aftercareDownload: APIRoute = async ({ params, cookies }) => {
   if (!book) return problem(404, { code: "unknown-id", message: `There is no pane ${id}.` });
   const { dialect, unit } = readPrefs(cookies);
   const { firm } = loadFirm(db);
-  const r = reckon(book, withFirm(firm, serverFindBest));
+  const r = reckon(book, withFirm(firm, sharedFindBest));
   const body = await aftercarePdf({
     firm: firm.details,
     customer: firm.customers.get(book.added.address) ?? null,
