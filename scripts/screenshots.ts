@@ -121,6 +121,7 @@ const SHOTS: readonly Shot[] = [
       await page.goto(page.url());
       await page.getByText("Ottermole Row, after the hail").waitFor();
       await page.getByRole("link", { name: /No. 5/ }).first().waitFor();
+      await page.getByRole("button", { name: /all open/ }).waitFor();
     },
   },
   {

@@ -192,7 +192,7 @@ describe("the next thing to do", () => {
     expect(at(looked().read(LEANING)).next).toEqual({
       station: "specify",
       kind: "settle",
-      what: "which glass: nobody chose it yet",
+      what: "which glass",
     }));
   it("says what is to be settled, and where", () =>
     expect(at(chosen(looked().read(LEANING))).next).toEqual({

@@ -29,11 +29,11 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   // Of an insert its maker knows what is in it.
   const unit = isUnit(book) && !readsInsert(book.way);
   const sheet = !isUnit(book) && !readsInsert(book.way) && book.panel === null;
-  add(sheet && book.glass === null, { id: "glass", says: "which glass: nobody chose it yet", station: "specify" });
+  add(sheet && book.glass === null, { id: "glass", says: "which glass", station: "specify" });
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
   add(unit && book.makeup?.spacer === NO_SPACER, {
     id: "spacer",
-    says: "which spacer, as its neighbours have",
+    says: "which spacer",
     station: "specify",
   });
   add(unit && book.coating === null, {

@@ -200,27 +200,42 @@ function Lines({ here, round }: { readonly here: Here; readonly round: string })
       gone = true;
     };
   }, [here, round]);
-  if (lines) return <RoundPage prefs={here.prefs} round={round} {...lines} />;
-  // Until then each pane is one tap away, by where it is.
-  return (
-    <div className="min-h-0 flex-1 overflow-auto bg-sheet px-4 desk:px-6">
-      <p className="py-2 text-[13px] text-mute" role="status">
-        {`Working out ${made.count} of ${made.of} lines on this device.`}
-      </p>
-      <ul className="rows">
-        {here.log.panes
-          .filter((p) => p.round === round)
-          .map((p) => (
-            <li key={p.id}>
-              <a className="flex min-h-11 items-center py-1.5 no-underline" href={`/panes/${p.id}`}>
-                {placeLabel(p)}
-              </a>
-            </li>
-          ))}
-      </ul>
-    </div>
+  const soFar = <PlacesOf here={here} round={round} made={made} />;
+  // The board's own script comes when its lines are there: until it has, what is shown stays.
+  return lines ? (
+    <Suspense fallback={soFar}>
+      <RoundPage prefs={here.prefs} round={round} {...lines} />
+    </Suspense>
+  ) : (
+    soFar
   );
 }
+
+type PlacesProps = {
+  readonly here: Here;
+  readonly round: string;
+  readonly made: { readonly count: number; readonly of: number };
+};
+
+/** Until the lines are there each pane is one tap away, by where it is. */
+const PlacesOf = ({ here, round, made }: PlacesProps) => (
+  <div className="min-h-0 flex-1 overflow-auto bg-sheet px-4 desk:px-6">
+    <p className="py-2 text-[13px] text-mute" role="status">
+      {`Working out ${made.count} of ${made.of} lines on this device.`}
+    </p>
+    <ul className="rows">
+      {here.log.panes
+        .filter((p) => p.round === round)
+        .map((p) => (
+          <li key={p.id}>
+            <a className="flex min-h-11 items-center py-1.5 no-underline" href={`/panes/${p.id}`}>
+              {placeLabel(p)}
+            </a>
+          </li>
+        ))}
+    </ul>
+  </div>
+);
 
 const PLACES = [
   ["/", "Round"],
