@@ -33,38 +33,60 @@ const toEntry = (row: Row): Entry =>
 export function insertEntries(db: Running, batch: readonly Entry[], receivedAt: string): readonly string[] {
   const taken: string[] = [];
   for (const e of batch) {
-    const { changes } = db
-      .insert(entries)
-      .values({
-        id: e.id,
-        at: e.at,
-        who: e.who,
-        kind: e.kind,
-        round: e.about.round ?? null,
-        pane: e.about.pane ?? null,
-        order: e.about.order ?? null,
-        payload: JSON.stringify(e.payload),
-        receivedAt,
-        clock: e.clock ?? null,
-        seen: e.seen ? JSON.stringify(e.seen) : null,
-        v: markedVersion(e.kind).v ?? null,
-      })
-      .onConflictDoNothing({ target: entries.id })
-      .run();
+    const { changes } = storeEntry(db).run({
+      id: e.id,
+      at: e.at,
+      who: e.who,
+      kind: e.kind,
+      round: e.about.round ?? null,
+      pane: e.about.pane ?? null,
+      order: e.about.order ?? null,
+      payload: JSON.stringify(e.payload),
+      receivedAt,
+      clock: e.clock ?? null,
+      seen: e.seen ? JSON.stringify(e.seen) : null,
+      v: markedVersion(e.kind).v ?? null,
+    });
     if (changes > 0) taken.push(e.id);
   }
   return taken;
 }
 
+const WRITTEN = [
+  "id",
+  "at",
+  "who",
+  "kind",
+  "round",
+  "pane",
+  "order",
+  "payload",
+  "receivedAt",
+  "clock",
+  "seen",
+  "v",
+] as const satisfies readonly (keyof typeof entries.$inferInsert)[];
+
+const storeEntry = oncePer((db) =>
+  db
+    .insert(entries)
+    .values(Object.fromEntries(WRITTEN.map((c) => [c, sql.placeholder(c)])) as unknown as typeof entries.$inferInsert)
+    .onConflictDoNothing({ target: entries.id })
+    .prepare(),
+);
+
 export const entriesById = (db: Running, ids: readonly string[]): readonly Entry[] =>
   inChunks(ids, (some) => db.select().from(entries).where(inArray(entries.id, some)).all()).map(toEntry);
 
 /** The log's newest place. */
-export const logThrough = (db: Running): number =>
+export const logThrough = (db: Running): number => newest(db).get()?.through ?? 0;
+
+const newest = oncePer((db) =>
   db
     .select({ through: max(entries.seq) })
     .from(entries)
-    .get()?.through ?? 0;
+    .prepare(),
+);
 
 /** The log's newest place and its length. */
 export const logEnd = (db: Running): { readonly through: number; readonly entries: number } => ({

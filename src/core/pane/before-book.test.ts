@@ -229,6 +229,20 @@ describe("what the steps follow from", () => {
   });
 });
 
+describe("old putty, and what it may hold", () => {
+  it.each<[string, System, (t: Teller) => void, boolean]>([
+    ["a putty sash", "timber-putty", () => undefined, true],
+    ["beads of timber, bedded in it or not", "timber-bead", () => undefined, true],
+    ["steel in compound", "metal-frame", (t) => t.tell("takeout.detail", { metal: "compound" }), true],
+    ["metal with beads and gaskets", "metal-frame", (t) => t.tell("takeout.detail", { metal: "beads" }), false],
+    ["plastic", "plastic-bead-inside", () => undefined, false],
+  ])("%s", (_, system, tell, may) => {
+    const t = pane(system);
+    tell(t);
+    expect(hazardsOf(...both(t)).oldPutty).toBe(may);
+  });
+});
+
 describe("one sheet or a unit", () => {
   it.each<[string, System, (t: Teller) => void, boolean, boolean]>([
     ["putty", "timber-putty", () => undefined, false, false],

@@ -142,6 +142,12 @@ export const finishFacts = (book: PaneBook, r: Reckoning): FinishFacts => ({
   frontsBack: book.before.front.filter((f) => f.fate === "back").length,
 });
 
+/** Old putty may be met, unless what holds the glass is gaskets. */
+function mayHoldPutty(book: PaneBook): boolean {
+  const { oldPutty, gasketed } = frameOf(book.added.system);
+  return oldPutty && !gasketed(detailOf(book.added.system, book.before.detail));
+}
+
 /** What raises hazards here. */
 export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
   damage: book.damage,
@@ -155,6 +161,6 @@ export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
   ruleSet: r.house.safetySet,
   toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
   special: book.before.special,
-  oldPutty: frameOf(book.added.system).oldPutty,
+  oldPutty: mayHoldPutty(book),
   oil: r.compound.oily,
 });

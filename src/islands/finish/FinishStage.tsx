@@ -84,6 +84,15 @@ type WaitingProps = { readonly set: Day; readonly paint: PaintWindow | null };
 function Waiting({ set, paint }: WaitingProps) {
   const { compound } = usePane().reckoning;
   if (!paint) return null;
+  if (paint.kind !== "window" && compound.handsOffHours === 0)
+    return (
+      <Part title={compound.name} more={compound.needs}>
+        <p className="note-glass">
+          It holds at once, and is not painted: no day waits for it.{" "}
+          <span className="text-mute">Source: {compound.source}.</span>
+        </p>
+      </Part>
+    );
   const untouched = addDays(set, Math.ceil(compound.handsOffHours / 24));
   const from = paint.kind === "window" ? paint.from : null;
   const closes = paint.kind === "window" ? paint.closes : null;
