@@ -188,6 +188,15 @@ describe("the next thing to do", () => {
     expect(at(t).book.heldSaid).toBe(true);
     expect(at(t).next.kind).not.toBe("say-held");
   });
+  it("where a new sash was chosen no glass is read or ordered, unless somebody stands by it", () => {
+    const t = looked();
+    t.tell("look.option", { option: "sash", reason: "" });
+    expect(at(t).next).toMatchObject({ station: "look", kind: "settle" });
+    t.tell("order.stood-by", { ids: ["whole"], reason: "the sash maker leaves it unglazed" });
+    expect(at(t).next.kind).toBe("read-size");
+    t.tell("look.option", { option: "glass", reason: "" });
+    expect(at(t).next.kind).toBe("read-size");
+  });
   it("the house's usual glass is no choice: it is asked before it is ordered", () =>
     expect(at(looked().read(LEANING)).next).toEqual({
       station: "specify",

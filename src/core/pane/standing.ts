@@ -272,6 +272,10 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
 }
 
 function toOrdering(book: PaneBook, r: Reckoning): Next {
+  const blanks = blanksOf(book, r);
+  // Nothing is read or chosen for glass that nobody wants.
+  const whole = blanks.find((u) => u.id === "whole");
+  if (whole) return { station: whole.station, kind: "settle", what: whole.says };
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size" };
   const [slip] = r.slips;
@@ -287,7 +291,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
   if (r.unsafe) return { station: "specify", kind: "choose-safety" };
   if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
-  const [open] = blanksOf(book, r);
+  const [open] = blanks;
   if (open) return { station: open.station, kind: "settle", what: open.says, ...(open.place && { place: open.place }) };
   return { station: "order", kind: "put-on-order" };
 }

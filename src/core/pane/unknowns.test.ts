@@ -54,6 +54,15 @@ describe("what an order would leave to guess", () => {
   it.each<[string, System, (t: Teller) => void, readonly string[]]>([
     ["one sheet, and nobody said which", "timber-putty", () => undefined, ["glass", "safety"]],
     ["one sheet, where it stands not read", "timber-putty", sheet("float"), ["safety"]],
+    [
+      "a new sash was chosen, and glass for the old one is asked for",
+      "timber-putty",
+      (t) => {
+        sheet("toughened")(t);
+        t.tell("look.option", { option: "sash", reason: "" });
+      },
+      ["whole"],
+    ],
     ["safety glass, wherever it stands", "timber-putty", sheet("toughened"), []],
     ["the same, laminated", "timber-putty", sheet("laminated"), []],
     ["patterned, and no pattern", "timber-putty", sheet("patterned"), ["safety", "pattern"]],

@@ -1,3 +1,4 @@
+import type { OptionKind } from "../look/options.ts";
 import type { Place } from "../measure/places.ts";
 import { readsInsert } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
@@ -10,6 +11,9 @@ import { isUnit } from "./unit.ts";
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = { readonly id: string; readonly says: string; readonly station: Station; readonly place?: Place };
 
+/** What comes with its glass in it: a pane for it is ordered by mistake. */
+const WHOLE: Readonly<Partial<Record<OptionKind, string>>> = { sash: "a new sash", window: "a whole window" };
+
 /** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
 export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const out: Unknown[] = [];
@@ -17,6 +21,12 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     if (when) out.push(unknown);
   };
   add(!book.heldSaid, { id: "held", says: "how the glass is held", station: "look" });
+  const whole = WHOLE[book.before.option?.option ?? "glass"];
+  add(whole !== undefined, {
+    id: "whole",
+    says: `whether glass is wanted, where ${whole} was chosen`,
+    station: "look",
+  });
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
   add(r.planned !== null, {
     id: "rout",
