@@ -151,7 +151,8 @@ export function standings(book: PaneBook, r: Reckoning): Readonly<Record<Station
   return Object.fromEntries(STATIONS.map((s) => [s, standingAt(s, book, r)])) as Record<Station, Standing>;
 }
 
-function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
+/** How one of them stands: what asks of one does not work out the other eight. */
+export function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
   switch (station) {
     case "look": {
       const said = [book.damage.length > 0, book.cause !== null, book.urgency !== null];

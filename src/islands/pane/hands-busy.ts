@@ -1,4 +1,4 @@
-import { standings } from "../../core/pane/standing.ts";
+import { standingAt } from "../../core/pane/standing.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { usePane } from "../parts/pane-context.ts";
 import { IS_WORK, type View } from "./model.ts";
@@ -6,5 +6,5 @@ import { IS_WORK, type View } from "./model.ts";
 /** Hands are at work here and not done: nobody is sent elsewhere in the middle of it. */
 export function useHandsBusy(view: View): boolean {
   const { book, reckoning } = usePane();
-  return IS_WORK[view] && standings(book, reckoning)[view as Station].state !== "done";
+  return IS_WORK[view] && standingAt(view as Station, book, reckoning).state !== "done";
 }

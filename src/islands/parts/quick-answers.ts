@@ -23,10 +23,13 @@ export function useQuickAnswers(): Readonly<Partial<Record<string, readonly Quic
   const read = r.readings["old-thickness"] ?? r.readings["pane-thickness"];
   const old = read === undefined ? null : madeNear(kind, read);
   return {
-    glass: [
-      ...(old !== null && old !== thickness ? [sheet(old, "as the old one")] : []),
-      sheet(thickness, old === thickness ? "as the old one" : "the house's usual"),
-    ],
+    // Ordinary glass is not offered where safety glass is called for.
+    glass: r.unsafe
+      ? undefined
+      : [
+          ...(old !== null && old !== thickness ? [sheet(old, "as the old one")] : []),
+          sheet(thickness, old === thickness ? "as the old one" : "the house's usual"),
+        ],
     bars: [{ says: "No bars", tell: () => write("measure.bars", NO_BARS) }],
     coating: [{ says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) }],
     spacer: makeup
