@@ -3,9 +3,11 @@ import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
 
+const AT_START = /[/]src[/](?:core|contract|db)[/]|[/]node_modules[/](?:drizzle-orm|zod|uuid)[/]/;
+
 export default defineConfig({
   output: "server",
-  adapter: node({ mode: "standalone" }),
+  adapter: node({ mode: "middleware" }),
   integrations: [react()],
   devToolbar: { enabled: false },
   build: { inlineStylesheets: "never" },
@@ -29,5 +31,28 @@ export default defineConfig({
       ],
     },
   },
-  vite: { plugins: [tailwindcss()], build: { assetsInlineLimit: 0 } },
+  vite: {
+    plugins: [tailwindcss()],
+    build: { assetsInlineLimit: 0 },
+    // What the server loads at its start is one bundle and not four hundred files to be found, read and compiled.
+    ssr: {
+      noExternal: [
+        "drizzle-orm",
+        "zod",
+        "uuid",
+        "nanostores",
+        "@nanostores/react",
+        "devalue",
+        "@tanstack/react-virtual",
+        "@tanstack/virtual-core",
+        "idb",
+        /^d3/,
+      ],
+    },
+    environments: {
+      ssr: {
+        build: { rollupOptions: { output: { manualChunks: (id) => (AT_START.test(id) ? "start" : undefined) } } },
+      },
+    },
+  },
 });

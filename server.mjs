@@ -48,7 +48,6 @@ for (const other of serversOf(file))
     `Another server (process ${other.pid}, ${other.at}) is on this file too. That is allowed: both write the same log.`,
   );
 
-process.env.ASTRO_NODE_AUTOSTART = "disabled";
 const { handler } = await import(join(root, "dist/server/entry.mjs"));
 const files = sirv(join(root, "dist/client"), {
   brotli: true,

@@ -85,8 +85,8 @@ const WRITTEN_KINDS = KINDS.filter((k) => k !== "unread");
 /** One fact to be written, checked by the schema of its kind. */
 export const EntrySchema = unionOf(WRITTEN_KINDS).meta({ id: "Entry" }) as unknown as z.ZodType<Entry>;
 
-/** One fact as it is read: what this version does not understand comes as `unread`. */
-export const ReadEntrySchema = unionOf(KINDS).meta({ id: "ReadEntry" }) as unknown as z.ZodType<Entry>;
+/** One fact as it is read: what this version does not understand comes as `unread`. Built when it is first asked for. */
+export const ReadEntrySchema = z.lazy(() => unionOf(KINDS).meta({ id: "ReadEntry" })) as unknown as z.ZodType<Entry>;
 
 /** All or none, and safe to send again: an entry that is already there is passed over. */
 export const EntryBatch = z

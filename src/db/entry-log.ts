@@ -1,33 +1,12 @@
 import { and, asc, desc, eq, gt, inArray, isNotNull, isNull, max, min, or, sql } from "drizzle-orm";
-import { readStored } from "../contract/stored-entry.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { markedVersion } from "../core/log/version.ts";
 import type { Running } from "./database.ts";
 import { oncePer } from "./once-per.ts";
+import { inPassing, readOnce } from "./read-once.ts";
 import { addedTo, entries, people } from "./schema.ts";
 
-/* The only reader of payloads: whatever stands in the file comes out of here checked, or set aside as `unread`. */
-
-type Row = typeof entries.$inferSelect;
-
-const aboutOf = (row: Row): Entry["about"] => ({
-  ...(row.round !== null && { round: row.round }),
-  ...(row.pane !== null && { pane: row.pane }),
-  ...(row.order !== null && { order: row.order }),
-});
-
-const toEntry = (row: Row): Entry =>
-  readStored({
-    id: row.id,
-    at: row.at,
-    who: row.who,
-    kind: row.kind,
-    about: aboutOf(row),
-    payload: row.payload,
-    clock: row.clock,
-    seen: row.seen,
-    v: row.v,
-  });
+/* The only reader of the log: whatever stands in the file comes out of here checked, or set aside as `unread`. */
 
 /** Adds those that are not there yet, in the order given. Answers with the ids that were new. */
 export function insertEntries(db: Running, batch: readonly Entry[], receivedAt: string): readonly string[] {
@@ -76,7 +55,17 @@ const storeEntry = oncePer((db) =>
 );
 
 export const entriesById = (db: Running, ids: readonly string[]): readonly Entry[] =>
-  inChunks(ids, (some) => db.select().from(entries).where(inArray(entries.id, some)).all()).map(toEntry);
+  ids.length === 0
+    ? []
+    : byIds(db)
+        .all({ ids: asList(ids) })
+        .map(readOnce);
+
+/** Any number of ids as one value, so that a query over them is built once and not for each number of them. */
+const asList = (ids: readonly string[]): string => JSON.stringify(ids);
+const LISTED = sql`(SELECT value FROM json_each(${sql.placeholder("ids")}))`;
+
+const byIds = oncePer((db) => db.select().from(entries).where(inArray(entries.id, LISTED)).prepare());
 
 /** The log's newest place. */
 export const logThrough = (db: Running): number => newest(db).get()?.through ?? 0;
@@ -136,16 +125,17 @@ const ofOrder = oncePer((db) =>
 /** The same with the newest of their places in the log. */
 export function paneLog(db: Running, pane: string): { readonly entries: readonly Entry[]; readonly through: number } {
   const rows = ofPane(db).all({ pane });
-  return { entries: rows.map(toEntry), through: rows.at(-1)?.seq ?? 0 };
+  return { entries: rows.map(readOnce), through: rows.at(-1)?.seq ?? 0 };
 }
 
 /** The same for every pane of a round at once. */
 export const entriesOfPanes = (db: Running, panes: readonly string[]): readonly Entry[] =>
   panes.length === 0
     ? []
-    : db.select().from(entries).where(aboutPanes(db, panes)).orderBy(asc(entries.seq)).all().map(toEntry);
+    : db.select().from(entries).where(aboutPanes(db, panes)).orderBy(asc(entries.seq)).all().map(readOnce);
 
-export const entriesOfOrder = (db: Running, order: string): readonly Entry[] => ofOrder(db).all({ order }).map(toEntry);
+export const entriesOfOrder = (db: Running, order: string): readonly Entry[] =>
+  ofOrder(db).all({ order }).map(readOnce);
 
 /** The entry that opened each of these orders, read at once. */
 export const openingsOf = (db: Running, orders: readonly string[]): ReadonlyMap<string, Entry> =>
@@ -156,7 +146,7 @@ export const openingsOf = (db: Running, orders: readonly string[]): ReadonlyMap<
         .from(entries)
         .where(and(inArray(entries.order, some), eq(entries.kind, "order.opened")))
         .all(),
-    ).flatMap((row) => (row.order === null ? [] : [[row.order, toEntry(row)] as const])),
+    ).flatMap((row) => (row.order === null ? [] : [[row.order, readOnce(row)] as const])),
   );
 
 /** About no pane and no order: written so that SQLite sees the partial index. */
@@ -164,7 +154,7 @@ const ofFirm = () => and(isNull(entries.pane), isNull(entries.order));
 
 /** Entries about no pane and no order: the firm's own, and its rounds. */
 export const entriesOfFirm = (db: Running): readonly Entry[] =>
-  db.select().from(entries).where(ofFirm()).orderBy(asc(entries.seq)).all().map(toEntry);
+  db.select().from(entries).where(ofFirm()).orderBy(asc(entries.seq)).all().map(readOnce);
 
 /** The newest place of an entry of the firm's own. */
 export const firmThrough = (db: Running): number => newestOfFirm(db).get()?.seq ?? 0;
@@ -181,7 +171,7 @@ export const entriesOfRound = (db: Running, round: string): readonly Entry[] =>
     .where(and(eq(entries.round, round), isNull(entries.pane)))
     .orderBy(asc(entries.seq))
     .all()
-    .map(toEntry);
+    .map(readOnce);
 
 /** Panes that were ever added to a round. */
 export const panesAddedTo = (db: Running, round: string): readonly string[] =>
@@ -193,7 +183,7 @@ export const panesAddedTo = (db: Running, round: string): readonly string[] =>
     .flatMap((r) => r.id ?? []);
 
 export const allEntries = (db: Running): readonly Entry[] =>
-  db.select().from(entries).orderBy(asc(entries.seq)).all().map(toEntry);
+  inPassing(() => db.select().from(entries).orderBy(asc(entries.seq)).all().map(readOnce));
 
 /** Everything that entries are about, by its kind, each once. */
 export const allSubjects = (db: Running, what: "pane" | "order" | "round"): readonly string[] =>
@@ -211,18 +201,32 @@ export const writersOf = (db: Running): readonly { readonly who: string; readonl
 export const ordersOfPanes = (db: Running, panes: readonly string[]): readonly string[] =>
   panes.length === 0
     ? []
-    : ordersWith(db, panes)
-        .all()
+    : ofPanesOrders(db)
+        .all({ ids: asList(panes) })
         .flatMap((r) => r.order ?? []);
 
+const ofPanesOrders = oncePer((db) =>
+  db
+    .selectDistinct({ order: entries.order })
+    .from(entries)
+    .where(and(inArray(entries.pane, LISTED), isNotNull(entries.order)))
+    .prepare(),
+);
+
 export const panesOfOrders = (db: Running, orders: readonly string[]): readonly string[] =>
-  inChunks(orders, (some) =>
-    db
-      .selectDistinct({ id: entries.pane })
-      .from(entries)
-      .where(and(inArray(entries.order, some), isNotNull(entries.pane)))
-      .all(),
-  ).flatMap((r) => r.id ?? []);
+  orders.length === 0
+    ? []
+    : ofOrdersPanes(db)
+        .all({ ids: asList(orders) })
+        .flatMap((r) => r.id ?? []);
+
+const ofOrdersPanes = oncePer((db) =>
+  db
+    .selectDistinct({ id: entries.pane })
+    .from(entries)
+    .where(and(inArray(entries.order, LISTED), isNotNull(entries.pane)))
+    .prepare(),
+);
 
 export type AfterQuery = {
   readonly after: number;
@@ -256,7 +260,7 @@ export function entriesAfter(db: Running, q: AfterQuery, most: number) {
           .orderBy(asc(entries.seq))
           .all();
   return {
-    entries: [...earlier, ...page].map(toEntry),
+    entries: [...earlier, ...page].map(readOnce),
     through: page.at(-1)?.seq ?? q.after,
     more: rows.length > most,
   };
@@ -306,7 +310,7 @@ export function entriesOfRoundAfter(
   // Orders come with the last page: until then what is said of them would be half.
   const orderRows = more ? [] : whole.filter((row) => !there.has(row.seq)).sort((a, b) => a.seq - b.seq);
   return {
-    entries: [...page, ...orderRows].map(toEntry),
+    entries: [...page, ...orderRows].map(readOnce),
     through: more ? (page.at(-1)?.seq ?? end) : end,
     more,
   };
@@ -324,21 +328,29 @@ const ordersJoinedAfter = (db: Running, pane: string, after: number): string[] =
     .flatMap((r) => r.order ?? []);
 
 /** Which of these ids some entry of a kind has added. */
-export function addedIds(
-  db: Running,
-  kind: "pane.added" | "order.opened" | "round.opened",
-  ids: readonly string[],
-): ReadonlySet<string> {
-  const column = kind === "pane.added" ? entries.pane : kind === "order.opened" ? entries.order : entries.round;
-  const rows = inChunks([...new Set(ids)], (some) =>
+export const addedIds = (db: Running, kind: keyof typeof ADDED, ids: readonly string[]): ReadonlySet<string> =>
+  new Set(
+    ids.length === 0
+      ? []
+      : ADDED[kind](db)
+          .all({ ids: asList(ids) })
+          .flatMap((r) => r.id ?? []),
+  );
+
+const addedBy = (kind: Entry["kind"], column: typeof entries.pane | typeof entries.order | typeof entries.round) =>
+  oncePer((db) =>
     db
       .selectDistinct({ id: column })
       .from(entries)
-      .where(and(inArray(column, some), eq(entries.kind, kind)))
-      .all(),
+      .where(and(inArray(column, LISTED), eq(entries.kind, kind)))
+      .prepare(),
   );
-  return new Set(rows.flatMap((r) => r.id ?? []));
-}
+
+const ADDED = {
+  "pane.added": addedBy("pane.added", entries.pane),
+  "order.opened": addedBy("order.opened", entries.order),
+  "round.opened": addedBy("round.opened", entries.round),
+};
 
 const ordersWith = (db: Running, panes: readonly string[]) =>
   db

@@ -27,6 +27,7 @@ import {
 import { noteMet } from "./met.ts";
 import { oncePer } from "./once-per.ts";
 import { orderRows } from "./order-rows.ts";
+import { inPassing } from "./read-once.ts";
 import {
   days,
   houseRules,
@@ -80,9 +81,11 @@ export function rebuild(db: Running): void {
     db.delete(table).run();
   for (const writer of writersOf(db)) db.insert(people).values(writer).run();
   projectLists(db);
-  for (const round of allSubjects(db, "round")) projectRound(db, round);
-  for (const pane of allSubjects(db, "pane")) projectPane(db, pane);
-  projectOrders(db, new Set(allSubjects(db, "order")));
+  inPassing(() => {
+    for (const round of allSubjects(db, "round")) projectRound(db, round);
+    for (const pane of allSubjects(db, "pane")) projectPane(db, pane);
+    projectOrders(db, new Set(allSubjects(db, "order")));
+  });
 }
 
 /** A strike changes what its target was about, whatever the strike itself says. */

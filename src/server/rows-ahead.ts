@@ -5,13 +5,17 @@ import { log } from "./log.ts";
 import { rowsOf } from "./round-rows.ts";
 import { today } from "./today.ts";
 
-/** So soon after a write its panes are looked at: what is written together is worked out once. */
-const SOON_MS = 500;
+/** So long after the last write its panes are looked at: what is written together is worked out once, and no write waits. */
+const QUIET_MS = 500;
+/** Where somebody writes on and on, it is done all the same. */
+const LATEST_MS = 5000;
 /** More waiting than this is left to whoever opens the round. */
 const MOST_WAITING = 500;
 
 const waiting = new Set<string>();
 let running = false;
+let timer: NodeJS.Timeout | undefined;
+let since = 0;
 
 /**
  * Works out the round's lines of panes that were just written to, after the answer is sent and between others' answers:
@@ -20,11 +24,15 @@ let running = false;
 export function rowsAhead(db: Database, panes: Iterable<string>): void {
   for (const pane of panes) if (waiting.size < MOST_WAITING) waiting.add(pane);
   if (running || waiting.size === 0) return;
-  running = true;
-  setTimeout(() => void run(db), SOON_MS).unref();
+  const now = performance.now();
+  if (!timer) since = now;
+  else clearTimeout(timer);
+  timer = setTimeout(() => void run(db), Math.max(0, Math.min(QUIET_MS, since + LATEST_MS - now))).unref();
 }
 
 async function run(db: Database): Promise<void> {
+  timer = undefined;
+  running = true;
   try {
     while (waiting.size > 0) {
       const now = [...waiting];

@@ -1,7 +1,7 @@
-import { solveLinear } from "../geometry/linear.ts";
 import { type LengthUnit, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm, toMm } from "../units/length.ts";
 import type { OpeningReadings } from "./figure.ts";
 import { HEIGHTS, OPENING, type OpeningPlace, WIDTHS } from "./places.ts";
+import { meanOf, strayFit } from "./stray-fit.ts";
 import type { Shape } from "./ways.ts";
 
 /** What a person does to a reading between tape and paper. */
@@ -37,11 +37,6 @@ export type SlipInput = {
   readonly trusted?: readonly OpeningPlace[];
 };
 
-/**
- * How far openings stray from true, spread in mm: of one width from the next, of a middle from its ends, of the corners'
- * difference. Openings that lean a finger's breadth are not rare, so the curve has a long tail.
- */
-const STRAY = { taper: 2.5, bow: 1.2, lean: 7 } as const;
 /** One reading in so many is a slip of any kind. */
 const ONE_IN = 60;
 /** A slip is said when it is eight times likelier than an opening so odd. */
@@ -167,8 +162,8 @@ const logOddsOf = (plain: number, mended: number, share: number): number =>
 
 /** All widths typed as heights: only the eye, or the old pane, can tell. */
 function wholeSwap(of: SlipInput): readonly Slip[] {
-  const width = mean(WIDTHS.map((p) => of.readings[p]));
-  const height = mean(HEIGHTS.map((p) => of.readings[p]));
+  const width = meanOf(WIDTHS, of.readings);
+  const height = meanOf(HEIGHTS, of.readings);
   if (width === undefined || height === undefined) return [];
   const place: OpeningPlace = WIDTHS.find((p) => of.readings[p] !== undefined) ?? "width-top";
   const other: OpeningPlace = HEIGHTS.find((p) => of.readings[p] !== undefined) ?? "height-left";
@@ -189,101 +184,12 @@ const SURE = 10;
 const NEAR_SQUARE = 0.05;
 const OLD_PANE_MM = 25;
 
-const mean = (of: readonly (Nm | undefined)[]): number | undefined => {
-  const known = of.filter((v) => v !== undefined).map(toMm);
-  return known.length === 0 ? undefined : known.reduce((a, b) => a + b, 0) / known.length;
-};
-
-/**
- * How odd the readings are: minus twice the logarithm of their likelihood but for a constant, the opening's width and
- * height being free. Readings are linear in what the opening strays by.
- */
-function oddness(readings: OpeningReadings, tape: number): number | undefined {
-  return fitted(readings, tape)?.oddness;
-}
-
 /** What the other readings say this one should be, mm. */
 const expected = (readings: OpeningReadings, place: OpeningPlace, tape: number): number | undefined =>
-  fitted(readings, tape)?.at(place);
+  strayFit(readings, tape)?.at(place);
 
-/** Unknowns: width, height, half the tapers, the two bows, and the lean. */
-function fitted(
-  readings: OpeningReadings,
-  tape: number,
-): { readonly oddness: number; readonly at: (place: OpeningPlace) => number } | undefined {
-  const width = mean(WIDTHS.map((p) => readings[p]));
-  const height = mean(HEIGHTS.map((p) => readings[p]));
-  if (width === undefined || height === undefined) return undefined;
-  const [w0, h0] = [median(WIDTHS, readings) ?? width, median(HEIGHTS, readings) ?? height];
-  const rows = OPENING.flatMap((p) => {
-    const reading = readings[p];
-    return reading === undefined ? [] : [{ place: p, by: slopes(p, w0, h0), off: toMm(reading) - at0(p, w0, h0) }];
-  });
-  const priors = [
-    0,
-    0,
-    1 / (STRAY.taper / 2) ** 2,
-    1 / (STRAY.taper / 2) ** 2,
-    1 / STRAY.bow ** 2,
-    1 / STRAY.bow ** 2,
-    1 / STRAY.lean ** 2,
-  ];
-  const weight = 1 / (tape * tape + ROUGH_MM ** 2);
-  const normal = priors.map((prior, i) =>
-    priors.map((_, k) =>
-      rows.reduce((s, r) => s + weight * (r.by[i] ?? 0) * (r.by[k] ?? 0), i === k ? prior + 1e-9 : 0),
-    ),
-  );
-  const x = solveLinear(
-    normal,
-    priors.map((_, i) => rows.reduce((s, r) => s + weight * (r.by[i] ?? 0) * r.off, 0)),
-  );
-  if (!x) return undefined;
-  const model = (by: readonly number[]): number => by.reduce((s, v, i) => s + v * (x[i] ?? 0), 0);
-  const misfit = rows.reduce((s, r) => s + longTail(weight * (r.off - model(r.by)) ** 2), 0);
-  const strayed = priors.reduce((s, prior, i) => s + longTail(prior * (x[i] ?? 0) ** 2), 0);
-  return { oddness: misfit + strayed, at: (place) => at0(place, w0, h0) + model(slopes(place, w0, h0)) };
-}
-
-/** What is left when an opening is taken as straight-sided, mm: a chip, a lump of paint. */
-const ROUGH_MM = 0.35;
-
-/** Squares up to nine, then slower: three spreads are rare, six are not impossible. */
-const longTail = (square: number): number => (square <= 9 ? square : 9 + 6 * (Math.sqrt(square) - 3));
-
-const at0 = (place: OpeningPlace, w: number, h: number): number =>
-  place.startsWith("width") ? w : place.startsWith("height") ? h : Math.hypot(w, h);
-
-function slopes(place: OpeningPlace, w: number, h: number): readonly number[] {
-  const d = Math.hypot(w, h);
-  switch (place) {
-    case "width-top":
-      return [1, 0, 1, 0, 0, 0, 0];
-    case "width-middle":
-      return [1, 0, 0, 0, 1, 0, 0];
-    case "width-bottom":
-      return [1, 0, -1, 0, 0, 0, 0];
-    case "height-left":
-      return [0, 1, 0, 1, 0, 0, 0];
-    case "height-middle":
-      return [0, 1, 0, 0, 0, 1, 0];
-    case "height-right":
-      return [0, 1, 0, -1, 0, 0, 0];
-    case "diagonal-up":
-      return [w / d, h / d, 0, 0, 0, 0, w / d];
-    case "diagonal-down":
-      return [w / d, h / d, 0, 0, 0, 0, -w / d];
-  }
-}
-
-/** The middle one of three; of two, none is the odder, so their mean. */
-function median(places: readonly OpeningPlace[], readings: OpeningReadings): number | undefined {
-  const known = places
-    .flatMap((p) => readings[p] ?? [])
-    .map(toMm)
-    .sort((a, b) => a - b);
-  return known.length === 3 ? known[1] : undefined;
-}
+/** How odd the readings are: see `strayFit`. */
+const oddness = (readings: OpeningReadings, tape: number): number | undefined => strayFit(readings, tape)?.oddness;
 
 /** All places that a slip touches. */
 export const touched = (s: Slip): readonly OpeningPlace[] => (s.with ? [s.place, s.with] : [s.place]);
