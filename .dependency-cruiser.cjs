@@ -49,8 +49,14 @@ module.exports = {
     {
       name: "one-reader-of-payloads",
       severity: "error",
-      from: { path: "^src/", pathNot: ["^src/db/entry-log[.]ts$", test] },
+      from: { path: "^src/", pathNot: ["^src/db/read-once[.]ts$", test] },
       to: { path: "^src/contract/stored-entry[.]ts$" },
+    },
+    {
+      name: "one-reader-of-the-log",
+      severity: "error",
+      from: { path: "^src/", pathNot: ["^src/db/(entry-log|projection)[.]ts$", test] },
+      to: { path: "^src/db/read-once[.]ts$" },
     },
     {
       name: "only-server-opens-db",
