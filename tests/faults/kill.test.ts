@@ -41,6 +41,9 @@ const post = (url: string, entries: readonly object[]) =>
     body: JSON.stringify({ entries }),
   });
 
+/** KILLS=200 makes a long evening of it. */
+const KILLS = Number(process.env["KILLS"] ?? 3);
+
 describe("the server killed in the middle of a stream of writes", () => {
   let served: Served | undefined;
   afterAll(() => served && stop(served, "SIGKILL").catch(() => undefined));
@@ -49,11 +52,11 @@ describe("the server killed in the middle of a stream of writes", () => {
     const file = freshFile("kill");
     const acknowledged = new Set<string>();
     const batches: string[][] = [];
-    for (let kill = 0; kill < 3; kill++) {
+    for (let kill = 0; kill < KILLS; kill++) {
       served = await serve(file);
       const { url } = served;
       if (kill === 0) expect((await post(url, [opened()])).status).toBe(200);
-      const killAfter = 25 + kill * 20;
+      const killAfter = 25 + (kill % 7) * 20;
       let sent = 0;
       const stream = Array.from({ length: 4 }, async () => {
         for (;;) {
