@@ -61,3 +61,5 @@ export const HELD = ["not-said", "bead", "putty"] as const;
 /** Even clear spaces between bars, mm. @example evenSpaces(600, 2, 20) // 186.67 three times */
 export const evenSpaces = (across: number, bars: number, barWidth: number): number =>
   (across - bars * barWidth) / (bars + 1);
+
+export const hasBars = (b: Pick<Bars, "uprights" | "crosses">): boolean => b.uprights > 0 || b.crosses > 0;

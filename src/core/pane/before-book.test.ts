@@ -221,11 +221,26 @@ describe("what the steps follow from", () => {
   });
   it("hazards know the rule set and the mass", () => {
     const t = pane().read({ "width-top": "1604", "height-left": "1804" });
-    expect(hazardsOf(...both(t, { ...HOUSE_DEFAULTS, safetySet: "F" }))).toMatchObject({
+    expect(hazardsOf(...both(t, { ...HOUSE_DEFAULTS, safetySet: "F" }), "look")).toMatchObject({
       ruleSet: "F",
       lead: "not-tested",
     });
-    expect(hazardsOf(...both(t)).massKg).toBeGreaterThan(20);
+    expect(hazardsOf(...both(t), "set").massKg).toBeGreaterThan(20);
+  });
+});
+
+describe("glass that bursts is the glass hands are at", () => {
+  it.each([
+    ["the old was stamped, float is ordered", "toughened", "float", true, false],
+    ["the old was plain, toughened is ordered", "none", "toughened", false, true],
+  ] as const)("%s", (_, stamp, kind, out, setting) => {
+    const t = pane();
+    t.tell("look.answer", { question: "stamp", answer: stamp });
+    t.tell("specify.glass", { kind, thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
+    expect(stepFacts(...both(t)).toughened).toBe(out);
+    expect(readyFacts(...both(t)).toughened).toBe(setting);
+    expect(hazardsOf(...both(t), "takeout").toughened).toBe(out);
+    expect(hazardsOf(...both(t), "set").toughened).toBe(setting);
   });
 });
 
@@ -239,7 +254,7 @@ describe("old putty, and what it may hold", () => {
   ])("%s", (_, system, tell, may) => {
     const t = pane(system);
     tell(t);
-    expect(hazardsOf(...both(t)).oldPutty).toBe(may);
+    expect(hazardsOf(...both(t), "takeout").oldPutty).toBe(may);
   });
 });
 

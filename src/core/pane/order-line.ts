@@ -1,5 +1,4 @@
 import type { Payloads } from "../log/kinds.ts";
-import type { Bars } from "../measure/found.ts";
 import { readsInsert } from "../measure/ways.ts";
 import type { Cut } from "../size/cut.ts";
 import { massOf } from "../specify/glass.ts";
@@ -40,8 +39,6 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
   };
 }
 
-const hasBars = (b: Bars): boolean => b.uprights > 0 || b.crosses > 0;
-
 /** What else whoever makes it must know: a panel of two sheets, an insert and its door, what was said under parts. */
 function noteOf(book: PaneBook, r: Reckoning): string {
   const door = book.readings["door-thickness"];
@@ -73,7 +70,7 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         grid: r.rule.grid,
         ...(book.makeup ? { makeup: book.makeup } : {}),
         ...(book.looks && looksText(book.looks) ? { looks: book.looks } : {}),
-        ...(isUnit(book) && book.bars && hasBars(book.bars) ? { bars: book.bars } : {}),
+        ...(isUnit(book) && book.bars ? { bars: book.bars } : {}),
         ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
         ...(noteOf(book, r) ? { note: noteOf(book, r) } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),

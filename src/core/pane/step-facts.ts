@@ -5,6 +5,7 @@ import { detailOf } from "../frame/told-detail.ts";
 import type { Hazards } from "../look/cautions.ts";
 import { mendingOf } from "../look/condition.ts";
 import { readsInsert } from "../measure/ways.ts";
+import type { Station } from "../plan/stations.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
 import type { StepId } from "../steps/step-id.ts";
@@ -52,7 +53,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     size: r.cut.ok ? { width: toMm(r.cut.value.glass.width), height: toMm(r.cut.value.glass.height) } : null,
     cardKept: ["arrived", "accepted", "accepted-with-note"].includes(book.line?.line.state ?? ""),
     sealed: wasUnit(book),
-    toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
+    toughened: oldBursts(book),
     acrylic: book.before.exam.kind === "acrylic",
     glassFirst: glassFirst(book),
     wholeInsert: isWholeInsert(book),
@@ -117,6 +118,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
   return {
     ...facts,
     sealed: isUnit(book),
+    toughened: newBursts(book, r),
     bed: r.compound.bed,
     workedBy: r.compound.workedBy,
     oily: r.compound.oily,
@@ -148,8 +150,31 @@ function mayHoldPutty(book: PaneBook): boolean {
   return oldPutty && !gasketed(detailOf(book.added.system, book.before.detail));
 }
 
-/** What raises hazards here. */
-export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
+/** The glass that is there is stamped toughened: nobody taps at it. */
+const oldBursts = (book: PaneBook): boolean => book.before.exam.stamp === "toughened";
+/** The glass that goes in is. */
+const newBursts = (book: PaneBook, r: Reckoning): boolean =>
+  oldGlassBack(book)
+    ? oldBursts(book)
+    : isUnit(book)
+      ? (book.makeup?.panes.some((p) => p.kind === "toughened") ?? false)
+      : r.glass.kind === "toughened";
+
+/** Which glass hands are at, station by station. */
+const GLASS_AT: Readonly<Record<Station, "old" | "new">> = {
+  look: "old",
+  takeout: "old",
+  measure: "old",
+  specify: "new",
+  order: "new",
+  ready: "new",
+  set: "new",
+  finish: "new",
+  signoff: "new",
+};
+
+/** What raises hazards at a station: of the old glass while it is there, of the new from when it is set. */
+export const hazardsOf = (book: PaneBook, r: Reckoning, at: Station): Hazards => ({
   damage: book.damage,
   lead: r.lead,
   buildingYear: book.building.year,
@@ -159,7 +184,7 @@ export const hazardsOf = (book: PaneBook, r: Reckoning): Hazards => ({
   oneLiftsKg: r.house.oneLiftsKg,
   twoLiftKg: r.house.twoLiftKg,
   ruleSet: r.house.safetySet,
-  toughened: book.before.exam.stamp === "toughened" || r.glass.kind === "toughened",
+  toughened: GLASS_AT[at] === "old" ? oldBursts(book) : newBursts(book, r),
   special: book.before.special,
   oldPutty: mayHoldPutty(book),
   oil: r.compound.oily,

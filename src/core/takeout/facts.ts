@@ -23,6 +23,7 @@ export type StepFacts = {
   readonly cardKept: boolean;
   /** A sealed unit, not one sheet. */
   readonly sealed: boolean;
+  /** The glass that is worked at bursts: the old when it comes out, the new when it goes in. */
   readonly toughened: boolean;
   /** The old sheet is clear plastic: it does not shatter, and tape mars it. */
   readonly acrylic: boolean;

@@ -1,11 +1,11 @@
 import type { BarsError } from "../measure/bar-places.ts";
-import type { Bars, Coating, Found } from "../measure/found.ts";
+import { type Bars, type Coating, type Found, hasBars } from "../measure/found.ts";
 
 const count = (n: number, one: string, many: string): string => `${n === 0 ? "no" : n} ${n === 1 ? one : many}`;
 
 /** Bars read back as counted. @example "Bars: 1 upright, 2 crosses, 18 mm white flat, evenly spaced" */
 export function barsText(b: Bars): string {
-  if (b.uprights === 0 && b.crosses === 0) return "Bars: none";
+  if (!hasBars(b)) return "Bars: none";
   const made = [
     b.width ? `${b.width.text}${/[a-z"/]/i.test(b.width.text) ? "" : ` ${b.width.unit}`}` : "",
     b.colour,
@@ -16,6 +16,9 @@ export function barsText(b: Bars): string {
   const spaced = b.spacing === "even" ? "evenly spaced" : `spaced ${b.given || "as given"}`;
   return `Bars: ${count(b.uprights, "upright", "uprights")}, ${count(b.crosses, "cross", "crosses")}, ${made}, ${spaced}`;
 }
+
+/** The same on an order, where none is said too. @example "no bars" // "bars 1 upright, no crosses, 18 mm white flat" */
+export const barsOnOrder = (b: Bars): string => (hasBars(b) ? barsText(b).replace("Bars: ", "bars ") : "no bars");
 
 export function coatingText(c: Coating): string {
   const face = c.face === null ? "" : ` on face ${c.face}`;

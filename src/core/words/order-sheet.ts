@@ -5,7 +5,7 @@ import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry/order.ts";
-import { barsText } from "./found.ts";
+import { barsOnOrder } from "./found.ts";
 import { glassText } from "./glass.ts";
 import { sizeText } from "./size-text.ts";
 import { edgesText, massText, shapedText } from "./ticket.ts";
@@ -52,7 +52,7 @@ export function orderLineWords(
       glassText(line, { ...by, cutter }),
       line.pattern,
       line.looks && looksText(line.looks),
-      line.bars && barsText(line.bars).replace("Bars: ", "bars "),
+      line.bars && barsOnOrder(line.bars),
     ]
       .filter(Boolean)
       .join(", "),

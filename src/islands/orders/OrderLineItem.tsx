@@ -6,7 +6,7 @@ import { looksText } from "../../core/specify/looks.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import type { Day } from "../../core/units/day.ts";
 import { gridUnit } from "../../core/units/length.ts";
-import { barsText } from "../../core/words/found.ts";
+import { barsOnOrder } from "../../core/words/found.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { basisText, extraText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -48,8 +48,7 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
         1 off, {glassText(line, { ...prefs, cutter: gridUnit(line.grid) })}
         {line.pattern && `, ${line.pattern}`}
         {line.looks && `, ${looksText(line.looks)}`}
-        {line.bars && `, ${barsText(line.bars).replace("Bars: ", "bars ")}`}, {edgesText(line.edges)},{" "}
-        {massText(lineMass(line), prefs.unit)}
+        {line.bars && `, ${barsOnOrder(line.bars)}`}, {edgesText(line.edges)}, {massText(lineMass(line), prefs.unit)}
         {cutter !== prefs.unit &&
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
         . {sentence(basisText(statedSize(line), prefs.unit))}

@@ -11,7 +11,7 @@ const MOST_IN_FULL = 2;
 /** What can hurt at this station: in full the first time, worst first, then one line each. Never in the way of the work. */
 export function Cautions({ station }: { readonly station: Station }) {
   const { book, reckoning } = usePane();
-  const all = cautionsAt(station, hazardsOf(book, reckoning));
+  const all = cautionsAt(station, hazardsOf(book, reckoning, station));
   const [fresh, setFresh] = useState<readonly string[]>([]);
   const ids = all.map((c) => c.id).join(" ");
   useEffect(() => setFresh(takeUnread(ids.split(" ").filter(Boolean), MOST_IN_FULL)), [ids]);

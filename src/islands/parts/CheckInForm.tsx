@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
+import { hasBars } from "../../core/measure/found.ts";
 import { checkIn } from "../../core/order/check-in.ts";
 import { CHECK_LOOK_FACTS, type CheckLook, diagonalsWithin, looksAsked } from "../../core/order/check-looks.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
@@ -75,7 +76,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   const asked = looksAsked({
     unit: line.makeup !== undefined,
     coated: (line.makeup?.coatings.length ?? 0) > 0,
-    barred: line.bars !== undefined,
+    barred: line.bars !== undefined && hasBars(line.bars),
     safety: isSafetyGlass(line.glass) || (line.makeup !== undefined && makeupIsSafe(line.makeup)),
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });

@@ -60,7 +60,7 @@ export function StepCard({
 }: Props) {
   const { book, reckoning, today, write, say } = usePane();
   const held = stepHold(step, station, book, reckoning, { today, nowMs: Date.now() });
-  const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning));
+  const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning, station));
   const now = book.steps.get(stepKey(station, step.id));
   const bare = step.gloves === "off" && !now && bareAsks(book);
   const [asking, setAsking] = useState<"skip" | "note" | null>(null);
