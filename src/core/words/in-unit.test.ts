@@ -23,10 +23,12 @@ describe("figures of the trade in inches", () => {
 describe("sentences in the reader's unit", () => {
   it.each([
     ["2 mm on to the glass", "5/64 in on to the glass"],
-    ["225 to 300 mm at most", "8 7/8 to 11 3/4 in at most"],
+    ["225 to 300 mm at most", "8\u00a07/8 to 11\u00a03/4 in at most"],
     ["Cures above 5 °C, bears 90 °C", "Cures above 41 °F, bears 194 °F"],
     ["-5 °C outside, 20 °C in the room", "23 °F outside, 68 °F in the room"],
     ["8.4 and 18.5 MPa", "1220 and 2680 psi"],
+    ["Wind 0.70 kPa", "Wind 14.6 psf"],
+    ["cut here: 28 11/32 × 22 9/16 in", "cut here: 28\u00a011/32 × 22\u00a09/16 in"],
     ["0.45 kg to buy", "1.0 lb to buy"],
     ["one of 310 ml", "one of 310 ml"],
     ["4 mmol is no length", "4 mmol is no length"],

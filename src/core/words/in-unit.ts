@@ -4,6 +4,7 @@ import type { LengthUnit } from "../units/length.ts";
 const MM_PER_INCH = 25.4;
 const LB_PER_KG = 1 / 0.45359237;
 const PSI_PER_MPA = 145.038;
+const PSF_PER_KPA = 20.8854;
 /** A rule of thumb may be off by so much of itself to be a mark that people use. */
 const NEAR = 0.06;
 const FINEST = 64;
@@ -31,12 +32,13 @@ const signed = (n: number, text: string): string => (n < 0 && text !== "0" ? `�
 
 const N = "[−-]?\\d+(?:\\.\\d+)?";
 /** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */
-const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa)\\b`, "g");
+const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa|kPa)\\b`, "g");
 
 const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: number) => string }>> = {
   mm: { unit: "in", of: inchText },
   kg: { unit: "lb", of: (n) => (n * LB_PER_KG).toFixed(1) },
   "°C": { unit: "°F", of: (n) => String(Math.round(n * 1.8 + 32)) },
+  kPa: { unit: "psf", of: (n) => (n * PSF_PER_KPA).toFixed(1) },
   MPa: { unit: "psi", of: (n) => String(Math.round((n * PSI_PER_MPA) / 10) * 10) },
 };
 
@@ -48,12 +50,16 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
  */
 export function inUnit(sentence: string, unit: LengthUnit): string {
   if (unit === "mm") return sentence;
-  return sentence.replace(FIGURES, (_, figures: string, of: string) => {
+  const figured = sentence.replace(FIGURES, (_, figures: string, of: string) => {
     const other = OTHER[of];
     const number = (n: string): string => other?.of(Number(n.replace("−", "-"))) ?? n;
     return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? of}`;
   });
+  return figured.replace(WHOLE_AND_PART, "$1\u00a0$2");
 }
+
+/** The whole inches and their fraction stand on one line, whatever the width of the screen. */
+const WHOLE_AND_PART = /(\d) (\d{1,2}\/\d{1,3}\b)/g;
 
 /** Figures that stay metric whoever reads them: a supplier cuts by them. @example metric("545 × 1193 mm") */
 export const metric = (figures: string): string => figures.replaceAll(" ", "\u00a0");

@@ -115,7 +115,7 @@ function Wrong() {
   const here = damagesOf(frameOf(book.added.system));
   return (
     <Part title="What is wrong" more="all that apply">
-      <div className="flex flex-wrap gap-2">
+      <div className="flex flex-wrap gap-2 max-sm:grid max-sm:grid-cols-2">
         {DAMAGES.filter((d) => here.includes(d) || book.damage.includes(d)).map((d) => (
           <label key={d} className="chip">
             <input type="checkbox" checked={book.damage.includes(d)} onChange={() => toggle(d)} />

@@ -37,7 +37,7 @@ function Wind() {
     <div className={holds ? "note-glass" : "note-wax"}>
       <div className="flex flex-wrap items-center justify-between gap-2">
         <span className="font-medium">
-          Wind {load.toFixed(2)} kPa: {holds ? "thick enough" : "too thin for this size"}
+          {say(`Wind ${load.toFixed(2)} kPa: ${holds ? "thick enough" : "too thin for this size"}`)}
         </span>
         <select
           aria-label="How it stands to the wind"

@@ -7,6 +7,7 @@ import { REHANG, springPair } from "../../core/specify/hinges.ts";
 import { sashTimber, TIMBER_DENSITY } from "../../core/specify/sash-mass.ts";
 import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
 import { Fold } from "../parts/Fold.tsx";
+import { HowItHangs } from "../parts/HowItHangs.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { Hinges } from "./Hinges.tsx";
 
@@ -28,12 +29,10 @@ export function SashWeights() {
   const oldKg = oldGlassOf(r);
   if (hinged && !slides) return <Hinges oldGlassKg={oldKg} timberKg={timberOf(r, oldKg)} />;
   if (!slides && book.sash === null)
-    return (
-      <p className="text-[13px] text-mute">
-        {sash.position === "fixed"
-          ? "A fixed light: nothing hangs, so no balance or hinge is asked for."
-          : "Say under Measure how it hangs, and balances or hinges are reckoned."}
-      </p>
+    return sash.position === "fixed" ? (
+      <p className="text-[13px] text-mute">A fixed light: nothing hangs, so no balance or hinge is asked for.</p>
+    ) : (
+      <HowItHangs why="What the new glass weighs hangs on balances or hinges: they are reckoned by it." />
     );
   const timber = timberOf(r, oldKg);
   const sashKg = sash.sashKg ?? timber;
