@@ -2,6 +2,7 @@ import { z } from "zod";
 import { BAR_KINDS, SPACINGS } from "../core/measure/found.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
+import { INSERT_SIZES } from "../core/specify/insert.ts";
 import { MARK_CORNERS, PARTS, RUNS, TEXTURES } from "../core/specify/looks.ts";
 import { MOST_READING } from "../core/tape/read.ts";
 import { GridName } from "./lengths.ts";
@@ -58,6 +59,7 @@ export const MORE_OF_LINE = {
   makeup: MakeupSchema.optional(),
   looks: LooksSchema.optional(),
   bars: BarsSchema.optional(),
+  insert: z.strictObject({ family: Short, over: z.enum(INSERT_SIZES), safety: z.boolean().nullable() }).optional(),
   parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
   note: Short.optional(),
   corners: z.array(CornerPoint).length(4).optional(),

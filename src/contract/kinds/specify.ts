@@ -42,6 +42,7 @@ export const SPECIFY_SCHEMAS = {
   "specify.bed": z.strictObject({ compound: Name }),
   "specify.sun": z.strictObject({ partShade: z.boolean(), darkFrame: z.boolean() }),
   "specify.parts": z.strictObject({ parts: z.array(z.enum(PARTS)).max(PARTS.length), note: Short }),
+  "specify.insert": z.strictObject({ safety: z.boolean() }),
   "specify.exposure": z.strictObject({ exposure: z.enum(EXPOSURES) }),
   "specify.sash": z.strictObject({
     position: z.enum(["upper", "lower", "fixed"]),

@@ -105,10 +105,24 @@ export function openingBy(way: Way, r: Readings, by: { readonly sits: Sits | nul
       return copy("old-unit", r["old-width"], r["old-height"], play, fit);
     }
     case "insert-outside":
-      return copy(way, r["insert-outside-width"], r["insert-outside-height"], nm(0), "none");
+      return insertOpening(way, r["insert-outside-width"], r["insert-outside-height"]);
     case "insert-inside":
-      return copy(way, r["insert-inside-width"], r["insert-inside-height"], nm(0), "none");
+      return insertOpening(way, r["insert-inside-width"], r["insert-inside-height"]);
   }
+}
+
+/** An insert is as large as it is, whatever was read of a rebate before somebody chose it. */
+function insertOpening(of: Copied["of"], width: Nm | undefined, height: Nm | undefined): ReckonedOpening {
+  const readings: OpeningReadings = {
+    ...(width !== undefined && { "width-middle": width }),
+    ...(height !== undefined && { "height-middle": height }),
+  };
+  if (width === undefined && height === undefined) return { readings, guessed: null, copied: null };
+  return {
+    readings,
+    guessed: null,
+    copied: { of, glass: { width: width ?? null, height: height ?? null }, play: nm(0), fit: "none" },
+  };
 }
 
 /** The room an old pane had, both sides together: by its packers where they were read, else by how it sat. */

@@ -10,6 +10,8 @@ export type HandedLine = {
   readonly glass: string;
   readonly edges: string;
   readonly pattern: string;
+  /** A door's insert in words, and not a sheet of glass. */
+  readonly insert?: string;
   readonly label: string;
   /** Before tax, by their own list; null where they must say. */
   readonly pence: number | null;

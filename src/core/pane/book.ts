@@ -71,6 +71,8 @@ export type PaneBook = {
   readonly bed: string | null;
   readonly sun: Payloads["specify.sun"] | null;
   readonly looks: Payloads["specify.looks"] | null;
+  /** Whether the glass in its insert is to be safety glass; null until somebody said. */
+  readonly insertSafe: boolean | null;
   readonly panel: Payloads["specify.panel"]["panel"];
   readonly hinges: Payloads["specify.hinges"] | null;
   readonly parts: Payloads["specify.parts"] | null;
@@ -248,6 +250,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     bed: last("specify.bed")?.compound ?? null,
     sun: last("specify.sun"),
     looks: last("specify.looks"),
+    insertSafe: last("specify.insert")?.safety ?? null,
     panel: last("specify.panel")?.panel ?? null,
     hinges: last("specify.hinges"),
     parts: last("specify.parts"),

@@ -46,6 +46,17 @@ export function gridAsRead(of: readonly Nm[], unit: LengthUnit, house: Pick<Hous
   return of.every((length) => floorTo(length, usual) === length) ? usual : fine;
 }
 
+/**
+ * The grid of a size off a list, which is ordered as it is listed, in whichever marks those are.
+ * @example 609.6 × 965.2 (24 × 38 in), read with a tape in mm // "1/16 in"
+ */
+export function gridOfListed(of: readonly Nm[], unit: LengthUnit, house: Pick<HouseRules, "gridMm" | "gridIn">): Grid {
+  const own = gridAsRead(of, unit, house);
+  const other = gridAsRead(of, unit === "mm" ? "in" : "mm", house);
+  const isExact = (grid: Grid): boolean => of.every((length) => floorTo(length, grid) === length);
+  return !isExact(own) && isExact(other) ? other : own;
+}
+
 /** The glass as it was chosen: a unit, a single pane, or what the house takes until somebody says. */
 export function glassOf(book: PaneBook, house: HouseRules): Glass {
   const chosen = book.glass;

@@ -1,5 +1,6 @@
 import type { HouseRules } from "../house/rules.ts";
 import { insertsNear, type StockInsert } from "../house/stock.ts";
+import type { OpeningReadings } from "../measure/figure.ts";
 import type { FitRules, Readings, ReckonedOpening } from "../measure/reckoned.ts";
 import type { Way } from "../measure/ways.ts";
 import { mm, type Nm, nm } from "../units/length.ts";
@@ -14,6 +15,12 @@ export const fitRules = (house: HouseRules): FitRules => ({
   easy: mm(house.fitEasyMm),
   loose: mm(house.fitLooseMm),
   usualGap: mm(house.usualGapMm),
+});
+
+/** An insert stands in no rebate: it is as large as it is, and no room round it is judged. */
+export const asItself = (size: { readonly width: Nm; readonly height: Nm }): OpeningReadings => ({
+  "width-middle": size.width,
+  "height-middle": size.height,
 });
 
 /** A door's insert as its family has it: its own sizes, not what a tape makes of a moulded flange. */

@@ -2,13 +2,15 @@ import type { Payloads } from "../log/kinds.ts";
 import { readsInsert } from "../measure/ways.ts";
 import type { Cut } from "../size/cut.ts";
 import { massOf } from "../specify/glass.ts";
+import type { LineInsert } from "../specify/insert.ts";
 import { looksText } from "../specify/looks.ts";
 import { makeupMass } from "../specify/makeup.ts";
+import { paneMass } from "../specify/mass.ts";
 import { PANEL_MAKE_NAMES } from "../specify/panel.ts";
 import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./unit.ts";
+import { isUnit, USUAL_SHEETS } from "./unit.ts";
 
 /** Where a pane is, as it is written on its label. @example "No. 5, back bedroom, lower sash" */
 export const labelOf = (book: PaneBook): string =>
@@ -20,13 +22,15 @@ export const allowanceOf = (cut: Cut): { readonly width: Nm; readonly height: Nm
   height: takeNm(cut.governs.height.length, cut.glass.height),
 });
 
-/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing. */
+/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing; of an insert the glass alone, as is usual. */
 export const lineMass = (
-  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup">,
+  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup" | "insert">,
 ): number =>
   line.makeup
     ? makeupMass(line.makeup, toMm(nm(line.widthNm)), toMm(nm(line.heightNm)))
-    : massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm));
+    : line.insert
+      ? paneMass(toMm(nm(line.widthNm)), toMm(nm(line.heightNm)), USUAL_SHEETS)
+      : massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm));
 
 /** The size an order line states, and what the cutter still takes off it. */
 export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "basis" | "allowanceNm">) {
@@ -40,14 +44,11 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
 }
 
 /** What else whoever makes it must know: a panel of two sheets, an insert and its door, what was said under parts. */
-function noteOf(book: PaneBook, r: Reckoning): string {
+function noteOf(book: PaneBook): string {
   const door = book.readings["door-thickness"];
   return [
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
-    r.insert ? `${r.insert.family}` : "",
-    book.way === "insert-outside" ? "complete insert, size over its frame outside to outside" : "",
-    book.way === "insert-inside" ? "complete insert, size is the opening seen in it" : "",
     readsInsert(book.way) && door ? `for a door ${door.text} ${door.unit} thick` : "",
     book.parts?.note ?? "",
   ]
@@ -55,6 +56,12 @@ function noteOf(book: PaneBook, r: Reckoning): string {
     .join("; ")
     .slice(0, 200);
 }
+
+const insertLine = (book: PaneBook, r: Reckoning): LineInsert => ({
+  family: r.insert?.family ?? "",
+  over: book.way === "insert-inside" ? "inside" : "outside",
+  safety: book.insertSafe,
+});
 
 /** What would go on an order for a pane by the readings and choices of now, whatever is on order already. */
 export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.line"], "line"> | null =>
@@ -72,7 +79,8 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         ...(book.looks && looksText(book.looks) ? { looks: book.looks } : {}),
         ...(isUnit(book) && book.bars ? { bars: book.bars } : {}),
         ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
-        ...(noteOf(book, r) ? { note: noteOf(book, r) } : {}),
+        ...(noteOf(book) ? { note: noteOf(book) } : {}),
+        ...(readsInsert(book.way) ? { insert: insertLine(book, r) } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped
           ? { basis: "opening" as const, allowanceNm: allowanceOf(r.worked.value) }

@@ -33,8 +33,8 @@ import { dayOf } from "../units/day.ts";
 import { type Grid, mm, type Nm, nm, toMm } from "../units/length.ts";
 import { type BedHere, bedHere } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
-import { exactOf, glassOf, gridAsRead, overruleOf, tapeUnit } from "./chosen.ts";
-import { copiedWhole, fitRules, insertOf } from "./copied-size.ts";
+import { exactOf, glassOf, gridAsRead, gridOfListed, overruleOf, tapeUnit } from "./chosen.ts";
+import { asItself, copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { likeOf } from "./frame-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
 import { locationOf } from "./location.ts";
@@ -144,12 +144,14 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const school = book.rule?.school ?? schoolOf(house, book.added.system);
   const chosen = glassOf(book, house);
   const depth = readings["rebate-depth"];
-  const opening = openingBy(book.way, throughBoth(readings), { sits: book.sits, ...fitRules(house) });
   const insert = insertOf(book.way, readings, by.inserts ?? []);
+  const byReadings = openingBy(book.way, throughBoth(readings), { sits: book.sits, ...fitRules(house) });
+  const opening = insert ? { ...byReadings, readings: asItself(insert.size) } : byReadings;
   const copied = insert?.size ?? copiedWhole(opening);
   const unit = tapeUnit(book);
   const usualGrid = unit === "mm" ? house.gridMm : house.gridIn;
-  const grid = copied ? gridAsRead([copied.width, copied.height], unit, house) : (book.rule?.grid ?? usualGrid);
+  const gridOf = insert ? gridOfListed : gridAsRead;
+  const grid = copied ? gridOf([copied.width, copied.height], unit, house) : (book.rule?.grid ?? usualGrid);
   const figure = figureOf(opening.readings);
   const odds = oddsFor(book, house, { readings, opening, figure, grid });
   // A copy is as it is: there is nothing to choose.
@@ -178,7 +180,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const worked = cutSize(cutInput);
   const stands = standsOf(book);
   const chances = workedChances({ worked, best, odds, school, overruled: cutFrom.overrule !== undefined, opening });
-  const cut = stands.size ? asStands(cutSize({ ...cutInput, overrule: stands.size }), book) : worked;
+  const inItself = readsInsert(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
+  const cut = stands.size ? asStands(cutSize({ ...cutInput, ...inItself, overrule: stands.size }), book) : worked;
   const glass = stands.line ? glassOnLine(stands, chosen) : chosen;
   const size = cut.ok ? cut.value : null;
   const makeup = stands.line ? (stands.line.makeup ?? null) : book.makeup;
@@ -197,7 +200,10 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     );
   const { compound, from: bedFrom } = bedHere(book, glass, by);
   const slips = slipsIn({
-    readings: Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
+    // What was read of a rebate before an insert was chosen contradicts nothing.
+    readings: readsInsert(book.way)
+      ? {}
+      : Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit,
     tapeMm: odds.errors.tape,
     shape: book.shape ?? undefined,
@@ -255,8 +261,10 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
           ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
           : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,
-    unsafe:
-      safety?.kind === "needed"
+    unsafe: readsInsert(book.way)
+      ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") &&
+        (stands.line ? stands.line.insert?.safety : book.insertSafe) !== true
+      : safety?.kind === "needed"
         ? !isSafetyGlass(glass.kind)
         : safety?.kind === "small-pane-6mm"
           ? !isSafetyGlass(glass.kind) && glass.thickness < mm(6)

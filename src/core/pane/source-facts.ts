@@ -26,6 +26,8 @@ type Line = NonNullable<ReturnType<typeof orderLineOf>>;
 
 /** What one line costs with a supplier before tax, pence; null where something of it is not on their list. */
 export function linePence(line: Line, list: PriceList): number | null {
+  // No list of glass has the price of a frame with glass in it.
+  if (line.insert) return null;
   const { pence, missing } = panePence(
     pricedOf({
       widthNm: line.widthNm,

@@ -1,13 +1,16 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import { ORDER, PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
+import type { StockInsert } from "../house/stock.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { bestCandidate, candidatesFor } from "../specify/candidates.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
 import { windKpa } from "../specify/wind.ts";
-import { mm } from "../units/length.ts";
+import { writeNumber } from "../tape/write.ts";
+import { mm, NM_PER_INCH } from "../units/length.ts";
 import { orderLineWords } from "../words/order-sheet.ts";
+import { readBackOf } from "../words/read-back.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { mayTouch } from "./bed-here.ts";
 import { beforeHere } from "./before-here.ts";
@@ -28,10 +31,10 @@ const calendar = {
 };
 const by = { unit: "mm", dialect: "a" } as const;
 
-const reckoned = (t: Teller, house: HouseRules = HOUSE_DEFAULTS) => {
+const reckoned = (t: Teller, house: HouseRules = HOUSE_DEFAULTS, inserts: readonly StockInsert[] = []) => {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
-  return { book, r: reckon(book, { house, calendar }) };
+  return { book, r: reckon(book, { house, calendar, inserts }) };
 };
 const sized = (system: System): Teller => {
   const t = new Teller().added(PANE, system);
@@ -44,6 +47,16 @@ const sized = (system: System): Teller => {
   ] as const)
     t.tell("measure.reading", { place, text, unit: "mm", sure: "cleared" });
   return t;
+};
+/** Over its frame 24 × 38, seen 22 × 36, for doors of 1 11/16 to 1 13/16 in. */
+const FAMILY: StockInsert = {
+  family: "Tern Quay",
+  outsideWidthNm: 24 * NM_PER_INCH,
+  outsideHeightNm: 38 * NM_PER_INCH,
+  seenWidthNm: 22 * NM_PER_INCH,
+  seenHeightNm: 36 * NM_PER_INCH,
+  doorFromNm: mm(42.8),
+  doorToNm: mm(46.1),
 };
 const ARGON: Makeup = {
   panes: [
@@ -243,10 +256,78 @@ describe("all that a cutter needs", () => {
     const insert = new Teller().added(PANE, "cassette");
     insert.tell("measure.way", { way: "insert-outside" });
     insert.read({ "insert-outside-width": "458", "insert-outside-height": "914", "door-thickness": "44.5" } as never);
+    insert.read({ "sill-height": "900" });
     const now = reckoned(insert);
-    expect(orderLineOf(now.book, now.r)?.note).toBe(
-      "complete insert, size over its frame outside to outside; for a door 44.5 mm thick",
-    );
+    // It is in a door, 900 above the floor: safety glass, and nobody said yet that it is in it.
+    expect(now.r.unsafe).toBe(true);
+    expect(unknownsOf(now.book, now.r).map((u) => u.id)).toContain("unsafe");
+    insert.tell("specify.insert", { safety: true });
+    const { book, r } = reckoned(insert);
+    expect(r.unsafe).toBe(false);
+    expect(unknownsOf(book, r).map((u) => u.id)).toEqual([]);
+    const line = orderLineOf(book, r);
+    if (!line) throw new Error("no line");
+    const words = orderLineWords({ ...line, line: "x", pane: PANE, state: "open", check: null } as never, by);
+    expect([words.glass, words.basis, words.edges, words.extra]).toEqual([
+      "complete insert, safety glass in it",
+      "size over its frame, outside to outside",
+      "",
+      "for a door 44.5 mm thick",
+    ]);
+    const read = readBackOf({ ...line, line: "x", pane: PANE, state: "open", check: null } as never, "mm", "a");
+    expect(read.map((f) => f.says)).toEqual([
+      "1 off",
+      "458 mm",
+      "914 mm",
+      "size over its frame, outside to outside",
+      "complete insert, safety glass in it",
+      "for a door 44.5 mm thick",
+      line.label,
+    ]);
+  });
+  it("ordered as an insert it stays one, on its ticket and by its weight", () => {
+    const insert = new Teller().added(PANE, "cassette");
+    insert.tell("measure.way", { way: "insert-outside" });
+    insert.read({
+      "insert-outside-width": "609.6",
+      "insert-outside-height": "965.2",
+      "door-thickness": "44.5",
+    } as never);
+    insert.tell("specify.insert", { safety: true });
+    const worked = reckoned(insert, HOUSE_DEFAULTS, [FAMILY]);
+    const line = orderLineOf(worked.book, worked.r);
+    if (!line) throw new Error("no line");
+    // Two sheets of 4: 0.6096 × 0.9652 × 8 mm × 2.5 kg.
+    expect(lineMass(line)).toBeCloseTo(11.77, 2);
+    insert.tell("order.opened", { supplier: "Heronsgate Door Works", reference: "" }, { order: ORDER });
+    insert.tell("order.line", { ...line, line: ORDER }, { order: ORDER, pane: PANE });
+    const on = reckoned(insert, HOUSE_DEFAULTS, [FAMILY]);
+    expect(on.r.stands.as).toBe("ordered");
+    expect(ticketOf(on.book, on.r, by).what).toMatch(/complete insert, Tern Quay, safety glass in it/);
+    expect(ticketOf(on.book, on.r, by).what).not.toMatch(/float/);
+  });
+  it.each([
+    ["as it was read, with none on the list", "24 15/16", "40 3/4", [], "24 15/16", "40 3/4"],
+    ["as it was read, far from any on the list", "24 15/16", "40 3/4", [FAMILY], "24 15/16", "40 3/4"],
+    ["as its family has it, an eighth taller than read", "23 15/16", "37 7/8", [FAMILY], "24", "38"],
+  ] as const)("a door's insert is ordered %s, and no room round it is judged", (_, width, height, families, w, h) => {
+    const insert = new Teller().added(PANE, "cassette");
+    // Read as an opening before anybody chose the insert: nothing of that counts now.
+    insert.read({ "width-top": "540", "height-left": "900" } as never);
+    insert.tell("measure.way", { way: "insert-outside" });
+    for (const [place, text] of [
+      ["insert-outside-width", width],
+      ["insert-outside-height", height],
+      ["door-thickness", "1 3/4"],
+    ] as const)
+      insert.tell("measure.reading", { place, text, unit: "in", sure: "cleared" });
+    const { r } = reckoned(insert, HOUSE_DEFAULTS, families);
+    expect(r.tooBigBy).toBe(0);
+    expect(r.poor).toBe(false);
+    if (!r.cut.ok) throw new Error("not sized");
+    expect(writeNumber(r.cut.value.glass.width, "in")).toBe(w);
+    expect(writeNumber(r.cut.value.glass.height, "in")).toBe(h);
+    expect(r.cut.value.edgeGap).toEqual({ width: 0, height: 0 });
   });
   it("a solid panel is as thick as its sheets, and weighs so", () => {
     const panel = sized("timber-putty");

@@ -1,7 +1,7 @@
 import { finishSteps } from "../finish/steps.ts";
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
-import { stillToRead, WAY_FACTS } from "../measure/ways.ts";
+import { readsInsert, stillToRead, WAY_FACTS } from "../measure/ways.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
@@ -45,7 +45,8 @@ export type Says =
         | "no-fit-day"
         | "cannot-open"
         | "unit"
-        | "unit-open";
+        | "unit-open"
+        | "insert";
     }
   | { readonly kind: "steps" | "readings" | "looked"; readonly done: number; readonly of: number }
   | { readonly kind: "bad-reading"; readonly count: number }
@@ -178,6 +179,9 @@ export function standingAt(station: Station, book: PaneBook, r: Reckoning): Stan
     case "specify":
       if (r.unsafe) return { state: "trouble", says: { kind: "needs-safety" } };
       if (oldGlassBack(book) && !book.line) return { state: "done", says: { kind: "old-glass" } };
+      // What is in an insert its maker knows; whether it must be safety glass we say.
+      if (readsInsert(book.way))
+        return { state: r.safety && r.safety.kind !== "not-known" ? "done" : "open", says: { kind: "insert" } };
       if (isUnitOpen(book)) return { state: "open", says: { kind: "unit-open" } };
       if (book.makeup) return { state: "done", says: { kind: "unit" } };
       return book.glass ? { state: "done", says: { kind: "glass" } } : { state: "open", says: { kind: "glass" } };

@@ -52,7 +52,8 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
   });
   // Safety glass answers it either way.
-  add(r.safety?.kind === "not-known" && !isSafetyGlass(r.glass.kind), {
+  const safe = readsInsert(book.way) ? book.insertSafe === true : isSafetyGlass(r.glass.kind);
+  add(r.safety?.kind === "not-known" && !safe, {
     id: "safety",
     says: "ordinary or safety glass",
     station: "specify",

@@ -1,4 +1,5 @@
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
+import { insertText, type LineInsert } from "../specify/insert.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
 import { writeNumber } from "../tape/write.ts";
 import { isInchMake, makeText } from "../units/inch-make.ts";
@@ -7,20 +8,26 @@ import { type Dialect, say } from "./dialect.ts";
 import { inUnit, metric } from "./in-unit.ts";
 
 /**
- * What the glass is, in the words of an order: its thickness as it is made where that is in inches, else in the reader's unit,
+ * What is ordered, in the words of an order: its thickness as it is made where that is in inches, else in the reader's unit,
  * and in millimetres beside it for a cutter who works in them.
  * @example glassText({ thicknessNm: mm(4), glass: "float" }, { dialect: "a", unit: "mm" }) // "4 mm clear float"
  * @example for a reader in inches // "5/32 in clear float"; on a metric cutter's order "5/32 in (4 mm) clear float"
  * @example a unit of 1/8 sheets // "5/8 in sealed unit, 1/8 - 3/8 - 1/8, warm edge, black"
  */
 export function glassText(
-  of: { readonly thicknessNm: number; readonly glass: GlassKind; readonly makeup?: Makeup | null | undefined },
+  of: {
+    readonly thicknessNm: number;
+    readonly glass: GlassKind;
+    readonly makeup?: Makeup | null | undefined;
+    readonly insert?: LineInsert | undefined;
+  },
   {
     dialect,
     unit,
     cutter = unit,
   }: { readonly dialect: Dialect; readonly unit: LengthUnit; readonly cutter?: LengthUnit },
 ): string {
+  if (of.insert) return insertText(of.insert);
   const thick = thicknessText(of.thicknessNm, unit, cutter);
   return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
 }

@@ -1,5 +1,6 @@
 import type { OrderLine } from "../pane/order-book.ts";
 import { lineMass, statedSize } from "../pane/order-line.ts";
+import { INSERT_SIZE_WORDS } from "../specify/insert.ts";
 import { looksText, PART_NAMES } from "../specify/looks.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
@@ -42,7 +43,7 @@ export function orderLineWords(
   return {
     width: sizeText(stated.width, by.unit),
     height: sizeText(stated.height, by.unit),
-    basis: basisText(stated, by.unit),
+    basis: basisOf(line, by.unit),
     shape: line.corners ? shapedText(line.corners) : null,
     cutterSize:
       cutter === by.unit && stated.basis === "glass"
@@ -57,7 +58,7 @@ export function orderLineWords(
       .filter(Boolean)
       .join(", "),
     extra: extraText(line, by.dialect),
-    edges: edgesText(line.edges),
+    edges: line.insert ? "" : edgesText(line.edges),
     massKg,
     mass: massText(massKg, by.unit),
     label: line.label,
@@ -79,6 +80,12 @@ export const basisText = (stated: ReturnType<typeof statedSize>, unit: LengthUni
   stated.basis === "glass"
     ? "glass size: take nothing more off"
     : `opening size: take off ${writeNumber(stated.allowance.width, unit, { places: 1, ticks: 32 })} and ${writeNumber(stated.allowance.height, unit, { places: 1, ticks: 32 })} ${unit}, once`;
+
+/** The same of a line, whose size may be that of a door's insert. */
+export const basisOf = (
+  line: Pick<OrderLine, "widthNm" | "heightNm" | "basis" | "allowanceNm" | "insert">,
+  unit: LengthUnit,
+): string => (line.insert ? INSERT_SIZE_WORDS[line.insert.over] : basisText(statedSize(line), unit));
 
 /** What the lines weigh together. */
 export const massTogether = (lines: readonly OrderLineWords[], unit: LengthUnit): string =>

@@ -33,6 +33,8 @@ export function standingWords(
       return say(`${thicknessText(glass.thickness, unit)} {unit}`, dialect);
     case "unit-open":
       return say("{unit} not chosen", dialect);
+    case "insert":
+      return "complete insert";
     case "needs-safety":
       return "safety glass needed";
     case "not-ordered":

@@ -9,6 +9,7 @@ import type { StandsAs } from "../pane/stands.ts";
 import { isUnitOpen } from "../pane/unit.ts";
 import { mostEased } from "../size/ease.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
+import { insertText } from "../specify/insert.ts";
 import { looksText } from "../specify/looks.ts";
 import { makeupIsSafe } from "../specify/makeup.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
@@ -51,12 +52,12 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   if (!line) {
     if (oldGlassBack(book))
       return say(book.before.refurbish.closed ? "the old {unit}, resealed" : "the old glass, as it is", dialect);
-    if (readsInsert(book.way)) return r.insert ? `complete insert, ${r.insert.family}` : "complete insert";
+    if (readsInsert(book.way)) return insertText({ family: r.insert?.family ?? "", safety: book.insertSafe });
     if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
   }
   const makeup = line ? (line.makeup ?? null) : book.makeup;
   const of = line
-    ? { thicknessNm: line.thicknessNm, glass: line.glass }
+    ? { thicknessNm: line.thicknessNm, glass: line.glass, insert: line.insert }
     : { thicknessNm: r.chosen.thickness, glass: r.chosen.kind };
   const isUsual = !line && !book.glass && !book.makeup && !book.panel;
   return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;

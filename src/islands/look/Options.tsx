@@ -41,7 +41,7 @@ export function Options() {
         <span className="text-right">Cost</span>
         <span>In by</span>
         <span>Visits</span>
-        <span>Heat lost</span>
+        <span>{possible.some((o) => o.heat.before !== null && o.heat.after !== null) ? "Heat lost" : ""}</span>
         <span>Guarantee</span>
       </div>
       <ul className="rows">
@@ -126,7 +126,14 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
             setAsking(false);
           }}
         >
-          <input name="reason" aria-label="Why this one" placeholder="Why this one?" required maxLength={200} />
+          <input
+            name="reason"
+            ref={(field) => field?.focus()}
+            aria-label="Why this one"
+            placeholder="Why this one?"
+            required
+            maxLength={200}
+          />
           <button type="submit" className="btn">
             Choose
           </button>

@@ -31,12 +31,17 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
           id: "opening",
           name: "The opening",
           content: (
-            <div className="grid h-full min-h-0 gap-4 desk:grid-cols-[minmax(0,11fr)_minmax(0,9fr)]">
+            <div
+              className="grid h-full min-h-0 gap-4 desk:data-[with=section]:grid-cols-[minmax(0,11fr)_minmax(0,9fr)]"
+              data-with={insert ? "nothing" : "section"}
+            >
               <Elevation asked={asked} onPlace={goTo} />
-              <div className="flex min-h-0 flex-col gap-3">
-                <Section />
-                <Figures />
-              </div>
+              {!insert && (
+                <div className="flex min-h-0 flex-col gap-3">
+                  <Section />
+                  <Figures />
+                </div>
+              )}
             </div>
           ),
         },

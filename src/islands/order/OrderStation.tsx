@@ -214,7 +214,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           house={houseWith(firm.house, firm.terms.get(order.supplier))}
           unit={prefs.unit}
           photos={book.before.photos.filter((p) => p.of === "neighbour").map((p) => p.photo)}
-          goesIn={(came) => goesInText(r.odds, came)}
+          {...(!readsInsert(book.way) && { goesIn: (came) => goesInText(r.odds, came) })}
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
       )}

@@ -8,7 +8,7 @@ import type { Day } from "../../core/units/day.ts";
 import { gridUnit } from "../../core/units/length.ts";
 import { barsOnOrder } from "../../core/words/found.ts";
 import { glassText } from "../../core/words/glass.ts";
-import { basisText, extraText } from "../../core/words/order-sheet.ts";
+import { basisOf, extraText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../parts/CheckedLine.tsx";
@@ -48,10 +48,11 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
         1 off, {glassText(line, { ...prefs, cutter: gridUnit(line.grid) })}
         {line.pattern && `, ${line.pattern}`}
         {line.looks && `, ${looksText(line.looks)}`}
-        {line.bars && `, ${barsOnOrder(line.bars)}`}, {edgesText(line.edges)}, {massText(lineMass(line), prefs.unit)}
+        {line.bars && `, ${barsOnOrder(line.bars)}`}
+        {!line.insert && `, ${edgesText(line.edges)}`}, {massText(lineMass(line), prefs.unit)}
         {cutter !== prefs.unit &&
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
-        . {sentence(basisText(statedSize(line), prefs.unit))}
+        . {sentence(basisOf(line, prefs.unit))}
       </p>
       {extraText(line, prefs.dialect) && <p>{sentence(extraText(line, prefs.dialect))}</p>}
       {line.corners && (

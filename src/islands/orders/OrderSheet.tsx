@@ -72,7 +72,7 @@ function OrderSheet({ prefs: initial, order, firm }: Props) {
                   {w.shape && <p>{w.shape}</p>}
                   {w.cutterSize && <p>{`cut to ${w.cutterSize}`}</p>}
                   <p>{w.glass}</p>
-                  <p className="text-mute">{`${w.edges}, ${w.mass}${g.lines.length > 1 ? " each" : ""}`}</p>
+                  <p className="text-mute">{`${w.edges ? `${w.edges}, ` : ""}${w.mass}${g.lines.length > 1 ? " each" : ""}`}</p>
                   {w.extra && <p>{w.extra}</p>}
                 </div>
                 <ul className="space-y-1">

@@ -11,6 +11,7 @@ import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
 import { checkInSentence } from "../../core/words/check-in.ts";
+import { inUnit } from "../../core/words/in-unit.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { lineSketch } from "../../drawing/line-sketch.ts";
 
@@ -77,11 +78,14 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
     unit: line.makeup !== undefined,
     coated: (line.makeup?.coatings.length ?? 0) > 0,
     barred: line.bars !== undefined && hasBars(line.bars),
-    safety: isSafetyGlass(line.glass) || (line.makeup !== undefined && makeupIsSafe(line.makeup)),
+    safety:
+      line.insert?.safety === true ||
+      isSafetyGlass(line.glass) ||
+      (line.makeup !== undefined && makeupIsSafe(line.makeup)),
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });
   // What was measured is not asked again.
-  const looked = asked.filter((l) => l !== "thickness" || value("thickness") === null);
+  const looked = asked.filter((l) => l !== "thickness" || (value("thickness") === null && !line.insert));
   const written = (f: Field) => (came[f].trim() === "" ? undefined : { text: came[f], unit });
   const give = (verdict: Payloads["order.checked"]["verdict"]) =>
     checked({
@@ -127,7 +131,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       <div className="grid grid-cols-[minmax(6rem,7.5rem)_minmax(0,1fr)] items-center gap-x-3 gap-y-1">
         {field("height")}
         <CameDrawing line={line} off={off} />
-        {field("thickness")}
+        {line.insert ? <span /> : field("thickness")}
         {field("width")}
         <span className="text-[13px] text-mute">both diagonals, where it looks out of square</span>
         <div className="grid grid-cols-2 gap-2">
@@ -138,7 +142,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       {check && (
         <p className={fine ? "note-glass" : "note-wax"} role="status">
           {checkInSentence(check, unit)}
-          {faults.length > 0 && ` ${faults.join(" ")}`}
+          {faults.length > 0 && ` ${inUnit(faults.join(" "), unit)}`}
           {bad.length > 0 && ` Not good: ${bad.join(", ")}.`}
           {still && ` ${still}`}
         </p>

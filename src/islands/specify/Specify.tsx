@@ -12,6 +12,7 @@ import { Part } from "../parts/Part.tsx";
 import { usePane } from "../parts/pane-context.ts";
 import { SiteForm } from "../parts/SiteForm.tsx";
 import { useStage } from "../stage/stage-context.ts";
+import { InInsert } from "./InInsert.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
 
@@ -68,6 +69,7 @@ export function Specify() {
           </p>
         </div>
       </Part>
+      {insert && <InInsert />}
       {!insert && <UnitPart />}
       {!insert && !isUnit(book) && (
         <Part title="Which glass">

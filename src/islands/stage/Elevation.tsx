@@ -1,4 +1,5 @@
 import { OPENING, type OpeningPlace, type Place } from "../../core/measure/places.ts";
+import type { Way } from "../../core/measure/ways.ts";
 import { shapeLying } from "../../core/pane/shaped.ts";
 import type { StandsAs } from "../../core/pane/stands.ts";
 import { easedCorners } from "../../core/size/ease.ts";
@@ -19,6 +20,12 @@ const STANDS_NAMES: Readonly<Record<StandsAs, string>> = {
   ordered: "as ordered",
   accepted: "as it came",
   set: "as it was set",
+};
+
+/** An insert is as large as it is: nobody cuts by it, and no gap is drawn. */
+const INSERT_NAMES: Readonly<Partial<Record<Way, string>>> = {
+  "insert-outside": "over its frame",
+  "insert-inside": "seen in it",
 };
 
 type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) => void; readonly bare?: boolean };
@@ -47,7 +54,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
           <span className="text-mute">
             {!drawn.known
               ? "not to scale until a width and a height are read"
-              : drawn.exaggeration === 1
+              : drawn.exaggeration === 1 || INSERT_NAMES[book.way]
                 ? "to scale"
                 : `to scale; lean and gaps drawn × ${drawn.exaggeration}`}
           </span>
@@ -98,7 +105,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
                   ? "if it is eased"
                   : r.stands.as === "worked-out" && r.cut.ok && r.cut.value.overruled
                     ? "overruled size"
-                    : STANDS_NAMES[r.stands.as]}
+                    : (r.stands.as === "worked-out" && INSERT_NAMES[book.way]) || STANDS_NAMES[r.stands.as]}
             </text>
           </g>
         )}

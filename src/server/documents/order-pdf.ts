@@ -32,7 +32,7 @@ export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Pro
           ...(w.shape ? [{ text: w.shape }] : []),
           ...(w.cutterSize ? [{ text: `cut to ${w.cutterSize}` }] : []),
           { text: w.glass, margin: [0, 4, 0, 0] },
-          { text: `${w.edges}, ${w.mass}${all.length > 1 ? " each" : ""}`, style: "mute" },
+          { text: `${w.edges ? `${w.edges}, ` : ""}${w.mass}${all.length > 1 ? " each" : ""}`, style: "mute" },
           ...(w.extra ? [{ text: w.extra }] : []),
         ],
       },

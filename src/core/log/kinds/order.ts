@@ -2,6 +2,7 @@ import type { Bars } from "../../measure/found.ts";
 import type { CheckLook } from "../../order/check-looks.ts";
 import type { HadFrom, Whose } from "../../order/had.ts";
 import type { Edges, GlassKind } from "../../specify/glass.ts";
+import type { LineInsert } from "../../specify/insert.ts";
 import type { Looks, Part } from "../../specify/looks.ts";
 import type { Makeup } from "../../specify/makeup.ts";
 import type { Written } from "../../tape/written.ts";
@@ -65,6 +66,8 @@ export type OrderPayloads = {
     readonly makeup?: Makeup | undefined;
     readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
     readonly looks?: Looks | undefined;
+    /** A door's insert, frame and glass in one: the sizes above are its own. */
+    readonly insert?: LineInsert | undefined;
     /** Bars in the unit, as counted and spaced. */
     readonly bars?: Bars | undefined;
     /** What comes with it. */

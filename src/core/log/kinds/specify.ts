@@ -40,6 +40,8 @@ export type SpecifyPayloads = {
   "specify.sun": { readonly partShade: boolean; readonly darkFrame: boolean };
   /** What is to come with the glass. */
   "specify.parts": { readonly parts: readonly Part[]; readonly note: string };
+  /** Whether the glass in a door's insert is to be safety glass. */
+  "specify.insert": { readonly safety: boolean };
   /** How the sash hangs, and what it weighs with its old glass, kg. */
   "specify.sash": { readonly position: "upper" | "lower" | "fixed"; readonly sashKg: number | null };
   "specify.match": { readonly answer: "matches" | "will-show" | "not-asked"; readonly note: string };
@@ -57,6 +59,7 @@ export const SPECIFY_KINDS: KindFactsOf<SpecifyPayloads> = {
   "specify.bed": { about: ["pane"], key: one, apart: "whole" },
   "specify.sun": { about: ["pane"], key: one, apart: "fields" },
   "specify.parts": { about: ["pane"], key: one, apart: "fields" },
+  "specify.insert": { about: ["pane"], key: one, apart: "whole" },
   "specify.sash": { about: ["pane"], key: one, apart: "fields" },
   "specify.match": { about: ["pane"], key: one, apart: "whole" },
 };
