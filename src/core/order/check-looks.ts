@@ -18,12 +18,14 @@ export type CheckFacts = {
   readonly barred: boolean;
   readonly safety: boolean;
   readonly looks: boolean;
+  /** A door's insert: its glass has no edges to feel, and its thickness is its maker's. */
+  readonly insert: boolean;
 };
 
 export const CHECK_LOOK_FACTS: Readonly<
   Record<CheckLook, { readonly name: string; readonly how: string; readonly when: (f: CheckFacts) => boolean }>
 > = {
-  thickness: { name: "thickness", how: "Caliper at two corners.", when: () => true },
+  thickness: { name: "thickness", how: "Caliper at two corners.", when: (f) => !f.insert },
   marks: {
     name: "safety mark",
     how: "The stamp is there, in the corner asked for, and can be read.",
@@ -38,12 +40,12 @@ export const CHECK_LOOK_FACTS: Readonly<
   colour: {
     name: "colour and pattern",
     how: "Beside the neighbour's photo: tint, spacer, pattern and the way it runs.",
-    when: (f) => f.unit || f.looks,
+    when: (f) => f.unit || f.insert || f.looks,
   },
   edges: {
     name: "edges",
     how: "Thumb along all four, gloved: no chip, no shell, arrissed as ordered.",
-    when: () => true,
+    when: (f) => !f.insert,
   },
   scratches: { name: "scratches", how: "Along the glass in slanting light, both faces.", when: () => true },
   seal: {

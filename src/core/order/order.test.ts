@@ -258,7 +258,7 @@ describe("what holds a pane off its order", () => {
 });
 
 describe("what is looked at when it comes", () => {
-  const none: CheckFacts = { unit: false, coated: false, barred: false, safety: false, looks: false };
+  const none: CheckFacts = { unit: false, coated: false, barred: false, safety: false, looks: false, insert: false };
   it.each<[string, Partial<CheckFacts>, readonly string[], readonly string[]]>([
     ["plain float", {}, ["thickness", "edges", "scratches", "square"], ["seal", "coating", "marks", "bars", "colour"]],
     ["safety glass", { safety: true }, ["marks"], ["seal"]],
@@ -269,6 +269,12 @@ describe("what is looked at when it comes", () => {
       ["marks"],
     ],
     ["a pattern to match", { looks: true }, ["colour"], []],
+    [
+      "a door's insert",
+      { insert: true, safety: true },
+      ["marks", "colour", "scratches", "square"],
+      ["thickness", "edges"],
+    ],
   ])("%s", (_, over, has, hasNot) => {
     const asked = looksAsked({ ...none, ...over });
     expect(asked).toEqual(expect.arrayContaining([...has]));

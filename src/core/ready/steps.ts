@@ -2,6 +2,7 @@ import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
 import { facePutty, isMetal, isTimber } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
+import { asInsert } from "../steps/whole-insert.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";
@@ -242,5 +243,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
 ];
 
 /** The steps of making ready for this pane; none where the sash cannot be opened. */
-export const readySteps = (f: ReadyFacts): readonly Step[] =>
-  f.closed ? [] : rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
+export function readySteps(f: ReadyFacts): readonly Step[] {
+  if (f.closed) return [];
+  const steps = rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
+  return f.wholeInsert ? asInsert(steps, f.bed) : steps;
+}

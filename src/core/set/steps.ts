@@ -3,6 +3,7 @@ import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves } fr
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import type { Step } from "../steps/step.ts";
+import { asInsert } from "../steps/whole-insert.ts";
 import { fixRules } from "./fix-rules.ts";
 import { bonds, opens, type Rule, turns } from "./rule.ts";
 
@@ -279,5 +280,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
 ];
 
 /** The steps of setting this pane; none where the sash cannot be opened. */
-export const setSteps = (f: ReadyFacts): readonly Step[] =>
-  f.closed ? [] : rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
+export function setSteps(f: ReadyFacts): readonly Step[] {
+  if (f.closed) return [];
+  const steps = rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
+  return f.wholeInsert ? asInsert(steps, f.bed) : steps;
+}

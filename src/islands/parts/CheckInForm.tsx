@@ -82,10 +82,11 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       line.insert?.safety === true ||
       isSafetyGlass(line.glass) ||
       (line.makeup !== undefined && makeupIsSafe(line.makeup)),
+    insert: line.insert !== undefined,
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });
   // What was measured is not asked again.
-  const looked = asked.filter((l) => l !== "thickness" || (value("thickness") === null && !line.insert));
+  const looked = asked.filter((l) => l !== "thickness" || value("thickness") === null);
   const written = (f: Field) => (came[f].trim() === "" ? undefined : { text: came[f], unit });
   const give = (verdict: Payloads["order.checked"]["verdict"]) =>
     checked({

@@ -1,4 +1,5 @@
 import { SIDES } from "../../core/geometry/quad.ts";
+import { isWholeInsert } from "../../core/pane/step-facts.ts";
 import type { Ask } from "../../core/steps/step.ts";
 import { mm } from "../../core/units/length.ts";
 import { KitFold } from "../parts/KitFold.tsx";
@@ -23,6 +24,7 @@ const ABOUT: Readonly<Partial<Record<Ask, string>>> = { "seal-path": "bed", leng
 /** Four sides, each with its state; the gaps it is tried with; behind tabs the line of the bed, ways, screws and kit. */
 export function ReadyStage() {
   const { book, reckoning: r } = usePane();
+  const insert = isWholeInsert(book);
   const { shown } = useSteps("ready", useReadySteps());
   return (
     <Stage
@@ -37,18 +39,19 @@ export function ReadyStage() {
               step={shown}
               done="done"
               own={
-                shown?.asks === "dry-fit"
+                shown?.asks === "dry-fit" && !insert
                   ? { drawing: <FitGaps />, how: "the room that it should have on each side" }
                   : undefined
               }
             />
           ),
         },
-        runsInLine(r.compound.bed) && {
-          id: "bed",
-          name: "Line of the bed",
-          content: <SealPath />,
-        },
+        runsInLine(r.compound.bed) &&
+          !insert && {
+            id: "bed",
+            name: "Line of the bed",
+            content: <SealPath />,
+          },
         waysTab("ready", <Methods />),
         {
           id: "screws",
