@@ -33,6 +33,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     cardKept: false,
     sealed: false,
     toughened: false,
+    marked: false,
     acrylic: false,
     glassFirst: false,
     wholeInsert: false,

@@ -244,6 +244,38 @@ describe("glass that bursts is the glass hands are at", () => {
   });
 });
 
+describe("safety glass carries its mark, whatever holds it", () => {
+  it.each<[string, System, (t: Teller) => void, boolean]>([
+    ["float", "timber-putty", () => undefined, false],
+    [
+      "laminated",
+      "timber-putty",
+      (t) =>
+        t.tell("specify.glass", {
+          kind: "laminated",
+          thickness: { text: "6.4", unit: "mm" },
+          edges: "arrissed",
+          pattern: "",
+        }),
+      true,
+    ],
+    ["an insert, nobody said", "cassette", (t) => t.tell("measure.way", { way: "insert-outside" }), false],
+    [
+      "an insert with safety glass in it",
+      "cassette",
+      (t) => {
+        t.tell("measure.way", { way: "insert-outside" });
+        t.tell("specify.insert", { safety: true });
+      },
+      true,
+    ],
+  ])("%s: %s", (_, system, tell, marked) => {
+    const t = pane(system);
+    tell(t);
+    expect(readyFacts(...both(t)).marked).toBe(marked);
+  });
+});
+
 describe("old putty, and what it may hold", () => {
   it.each<[string, System, (t: Teller) => void, boolean]>([
     ["a putty sash", "timber-putty", () => undefined, true],

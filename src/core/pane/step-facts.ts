@@ -8,6 +8,8 @@ import { readsInsert } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
+import { isSafetyGlass } from "../specify/glass.ts";
+import { makeupIsSafe } from "../specify/makeup.ts";
 import type { StepId } from "../steps/step-id.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import type { StepFacts } from "../takeout/facts.ts";
@@ -119,6 +121,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     ...facts,
     sealed: isUnit(book),
     toughened: newBursts(book, r),
+    marked: newIsMarked(book, r),
     bed: r.compound.bed,
     workedBy: r.compound.workedBy,
     oily: r.compound.oily,
@@ -159,6 +162,13 @@ const newBursts = (book: PaneBook, r: Reckoning): boolean =>
     : isUnit(book)
       ? (book.makeup?.panes.some((p) => p.kind === "toughened") ?? false)
       : r.glass.kind === "toughened";
+
+/** Safety glass carries its mark, burst or hold: in one sheet, in a unit, in an insert. */
+function newIsMarked(book: PaneBook, r: Reckoning): boolean {
+  if (oldGlassBack(book)) return book.before.exam.stamp === "toughened" || book.before.exam.stamp === "laminated";
+  if (isWholeInsert(book)) return (r.stands.line ? r.stands.line.insert?.safety : book.insertSafe) === true;
+  return isUnit(book) ? book.makeup !== null && makeupIsSafe(book.makeup) : isSafetyGlass(r.glass.kind);
+}
 
 /** Which glass hands are at, station by station. */
 const GLASS_AT: Readonly<Record<Station, "old" | "new">> = {

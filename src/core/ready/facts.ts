@@ -10,6 +10,8 @@ export type ReadyFacts = StepFacts & {
   readonly workedBy: WorkedBy;
   /** Its rags heat by themselves. */
   readonly oily: boolean;
+  /** Safety glass goes in, and its mark with it. */
+  readonly marked: boolean;
   /** The compound wants a primed rebate; otherwise its label decides. */
   readonly primeRebate: boolean;
   /** When tried dry it went in, but bound. */

@@ -253,7 +253,7 @@ describe("signing off", () => {
     ],
     ["cassette", look({ system: "cassette", sealed: true }), ["screws", "cavity", "told"], ["drains", "sight-line"]],
     ["pinned stops", look({ system: "pinned-stop", sealed: true }), ["bead-ends", "pins"], ["screws"]],
-    ["toughened, coated", look({ toughened: true }, { coated: true }), ["coating", "mark"], []],
+    ["safety glass, coated", look({ marked: true }, { coated: true }), ["coating", "mark"], []],
     ["a sash that was taken down", look({ detail: { where: "bench" } }), ["own-opening"], []],
     ["a fixed light", look({ hinge: "fixed" }), ["still"], ["opens"]],
     [

@@ -135,7 +135,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     at: "foot",
     look: "The safety mark can be read.",
     ifNot: "Ask the supplier: without its mark nobody can say that it is safety glass.",
-    when: (g) => g.toughened,
+    when: (g) => g.marked,
   },
   {
     id: "opens",
