@@ -26,6 +26,8 @@ export type Frame = {
   readonly worked: Worked;
   /** What its seat is cleaned down to, in a step's words. */
   readonly seat: string;
+  /** What the glass lies against: where tape or sealant goes, in a step's words. */
+  readonly ledge: string;
   readonly holds: (detail: Detail) => Holds;
   readonly fixing: (detail: Detail) => Fixing;
   /** What the old glass is stuck with: as was said, or what this frame always has. */

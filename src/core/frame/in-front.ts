@@ -7,6 +7,7 @@ export const inFront: Frame = {
   material: "timber",
   worked: "loose-frame",
   seat: "groove of its frame, down to the bare frame",
+  ledge: "lip",
   holds: () => "screwed-sash",
   fixing: () => "none",
   oldBond: (d) => d.bond,

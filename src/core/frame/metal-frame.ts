@@ -10,6 +10,7 @@ export const metalFrame: Frame = {
   material: "metal",
   worked: "metal",
   seat: "frame to bare, sound metal",
+  ledge: "leg",
   holds: (d) => (compound(d) ? "putty" : "beads"),
   fixing: (d) => (compound(d) ? "clips" : "none"),
   oldBond: (d) => (compound(d) ? "putty" : d.bond),

@@ -12,6 +12,8 @@ const SIDES: readonly string[] = ["left", "right", "bottom", "top"];
 
 /** Where the seat is made of what, in the words of a step. */
 const seat = (f: ReadyFacts): string => frameOf(f.system).seat;
+/** What tape or sealant is laid on. */
+const ledge = (f: ReadyFacts): string => frameOf(f.system).ledge;
 
 /** The task that the cause leaves at the frame. */
 function remedy(f: ReadyFacts): readonly Rule[] {
@@ -196,7 +198,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     ofBed: true,
     needsDry: true,
     uses: [{ what: "alcohol", unit: "ml", perMetre: 15 }],
-    does: "Wipe leg and frame with alcohol, one way, with a clean cloth.",
+    does: `Wipe ${ledge(f)} and frame with alcohol, one way, with a clean cloth.`,
     why: "What a finger left is enough to let a bond go.",
     tool: "alcohol, lint-free cloth",
     never: "No strong solvent on plastic.",
@@ -225,7 +227,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     afterFit: true,
     uses: [{ what: "glazing tape", unit: "m", perMetre: 1 }],
     asks: "length",
-    does: "Lay the tape on the leg, just below its lip, corners butted, and press it hard. The liner stays on.",
+    does: `Lay the tape on the ${ledge(f)}, just below its lip, corners butted, and press it hard. The liner stays on.`,
     why: "A gap at a corner is a leak; tape that was not pressed lets go in the first cold night.",
     tool: "glazing tape, roller",
     minutes: 6,

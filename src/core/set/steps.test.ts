@@ -286,3 +286,17 @@ describe("signing off", () => {
         }
   });
 });
+
+describe("what sealant is laid on is named as the frame has it", () => {
+  it.each([
+    ["timber-bead", "{rebate}"],
+    ["pinned-stop", "{rebate}"],
+    ["plastic-bead-outside", "leg"],
+    ["metal-frame", "leg"],
+  ] as const)("%s: the %s", (system, ledge) => {
+    const bead = set({ system, bed: "silicone" }).find((s) => s.id === "bed-bond");
+    expect(bead?.does).toBe(
+      `Run one unbroken bead round the ${ledge}, more in the corners, inside the line that you marked.`,
+    );
+  });
+});

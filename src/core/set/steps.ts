@@ -30,14 +30,14 @@ const WORKED: Readonly<Record<ReadyFacts["workedBy"], Pick<Step, "does" | "why" 
   pressed: { does: "", why: "" },
 };
 
-const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> = {
+const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> => ({
   putty: {
     does: "Run the bed all round the {rebate}, no gaps in the corners.",
     why: "A gap in the bed is where water stands, and the pane rattles.",
     tool: "{putty}, thumb",
   },
   silicone: {
-    does: "Run one unbroken bead round the leg, more in the corners, inside the line that you marked.",
+    does: `Run one unbroken bead round the ${frameOf(f.system).ledge}, more in the corners, inside the line that you marked.`,
     why: "Leaks start in corners; a bead too far out squeezes into view.",
     tool: "neutral-cure silicone, gun",
   },
@@ -56,7 +56,7 @@ const LAID: Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool
     why: "A stretched gasket creeps back and opens at a corner.",
     tool: "soapy water",
   },
-};
+});
 
 /** A sash that is screwed together has its gasket on the glass. */
 const ROUND_THE_PANE: Pick<Step, "does" | "why" | "tool"> = {
@@ -95,7 +95,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     ofBed: true,
     needsDry: true,
     afterFit: true,
-    ...(f.detail.weather === "sheltered" ? SHELTERED : LAID.putty),
+    ...(f.detail.weather === "sheltered" ? SHELTERED : laid(f).putty),
     ...(f.workedBy === "gun" ? { tool: "compound, gun" } : {}),
     minutes: 6,
     alongEdge: true,
@@ -157,7 +157,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     ofBed: true,
     needsDry: true,
     afterFit: true,
-    ...(framed(f) ? ROUND_THE_PANE : LAID[f.bed === "putty" ? "gasket" : f.bed]),
+    ...(framed(f) ? ROUND_THE_PANE : laid(f)[f.bed === "putty" ? "gasket" : f.bed]),
     minutes: f.bed === "gasket" ? 2 : 6,
     alongEdge: f.bed !== "gasket",
     hazards: f.bed === "silicone" ? ["solvent"] : [],

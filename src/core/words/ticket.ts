@@ -15,6 +15,7 @@ import { makeupIsSafe } from "../specify/makeup.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, type Nm, nm } from "../units/length.ts";
+import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText } from "./glass.ts";
@@ -36,14 +37,10 @@ export type Ticket = {
 type By = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly poundsToo?: boolean };
 
 /** Whether there is a pane to order or to set at all, and why not. */
-function nothingToOrder(book: PaneBook, r: Reckoning): string | null {
+function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
   if (r.stands.line) return null;
   if (oldGlassBack(book)) return "The old glass goes back: nothing is ordered.";
-  if (r.poor && r.eased === null)
-    return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
-  if (r.poor && !r.shaped)
-    return "No true rectangle is likely to do here: ease the {rebate}, cut it to shape, or read it again. No size stands until then.";
-  return null;
+  return r.poor && (r.eased === null || !r.shaped) ? declinedText(r, unit) : null;
 }
 
 /** What the glass is, as far as it is known: what stands on its order, or was chosen, or is only the house's usual. */
@@ -82,7 +79,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   ]
     .filter(Boolean)
     .join(", ");
-  const nothing = nothingToOrder(book, r);
+  const nothing = nothingToOrder(book, r, unit);
   if (nothing !== null || !r.cut.ok) {
     const why = say(nothing ?? (r.cut.ok ? "" : cutErrorSentence(r.cut.error, book.way)), dialect);
     return {
@@ -208,7 +205,7 @@ export const massText = (kg: number, unit: LengthUnit): string =>
 function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
   if (r.slips.length > 0) return "Not to order yet: a reading contradicts the others. Read it again.";
-  if (r.poor) return "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape.";
+  if (r.poor) return declinedText(r, unit);
   if (r.shaped?.stale) return "The readings have changed since its shape was taken: take it again.";
   const by = r.tooBigBy;
   if (by > 0 && r.cut.value.overruled && r.eased)

@@ -3,7 +3,8 @@ import { DIAGONALS } from "../measure/places.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
-import { type LengthUnit, mm, toMm } from "../units/length.ts";
+import { type LengthUnit, mm } from "../units/length.ts";
+import { tooShallow } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { slipWords } from "./opening.ts";
 import { percent } from "./percent.ts";
@@ -62,8 +63,7 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
           says: `${shape} Cut to the opening's own shape: it follows every side.`,
           more: "Say which face is out: a shaped {pane} goes in one way only.",
         };
-  // Where it leans as well, that is what is eased.
-  const shallow = lying.figure.lean < LEANS_MM ? tooShallow(r) : null;
+  const shallow = tooShallow(r);
   if (r.poor && shallow)
     return {
       tone: "trouble",
@@ -93,21 +93,6 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
     says: `${shape} A square {pane} ${cornersRead > 0 ? "goes in" : "should go in"} with ${text(lying.spare)} to spare at its tightest.`,
     more: assumedWords(lying, cornersRead),
   };
-}
-
-/** A lean that matters by itself. */
-const LEANS_MM = 3;
-
-/** Less than this beyond the cover is too little for gap, tape and cutter, mm: a gap of 2 and as much again for what is off. */
-const ROOM_BESIDE_COVER_MM = 4;
-
-/** The shallowest side and the cover it owes, where that is what no size can keep, mm. */
-function tooShallow(r: Reckoning): { readonly deepMm: number; readonly coverMm: number } | null {
-  const { depths, leastCover } = r.odds;
-  if (!depths) return null;
-  const deepMm = Math.min(...Object.values(depths).map(toMm));
-  const coverMm = toMm(leastCover);
-  return deepMm - coverMm < ROOM_BESIDE_COVER_MM && deepMm > coverMm ? { deepMm, coverMm } : null;
 }
 
 function shapeWords(lying: Lying, cornersRead: number, text: (lengthMm: number) => string): string {

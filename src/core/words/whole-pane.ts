@@ -12,6 +12,7 @@ import { STATIONS } from "../plan/stations.ts";
 import { writeLength } from "../tape/write.ts";
 import { type Day, writeDay } from "../units/day.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../units/length.ts";
+import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { slipWords } from "./opening.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
@@ -100,12 +101,7 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
       when: r.odds.errors.when,
     },
     declined,
-    why: declined
-      ? say(
-          `Even the best size has a chance of trouble of ${Math.round(100 * (r.chances?.trouble ?? 0))}%: ease the {rebate}, cut it to shape, or read it again.`,
-          dialect,
-        )
-      : null,
+    why: declined ? say(declinedText(r, unit), dialect) : null,
     eased: r.eased && { size: size(r.eased.glass), easings: r.eased.easings.map((e) => ({ ...e })) },
   };
 }
