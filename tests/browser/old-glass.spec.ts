@@ -52,8 +52,14 @@ test("a member says what is wrong with it, a cause leaves its task, hardware its
   await page.getByLabel("Why it failed").selectOption("nail");
   await openTab(page, "The frame");
   const members = page.locator("section.apart", { hasText: "Sash and frame, member by member" });
-  await members.getByLabel("bottom").first().selectOption("mend");
-  await members.getByLabel("What is wrong with the bottom member").selectOption("rot");
+  // The foot is looked at first; what is sound leads on to the next, and any is tapped on the sash.
+  await expect(members.getByRole("group", { name: "The bottom member" })).toBeVisible();
+  await members.getByRole("radio", { name: "sound" }).check();
+  await expect(members.getByRole("group", { name: "The left member" })).toBeVisible();
+  await members.getByRole("button", { name: "bottom member: sound" }).click();
+  await members.getByRole("radio", { name: "mend first" }).check();
+  await members.getByRole("radio", { name: "rot", exact: true }).check();
+  await expect(members.getByRole("button", { name: "bottom member: mend first" })).toBeVisible();
   await expect(members.getByText("About 30 min, and 24 h of drying, before the glass.")).toBeVisible();
   await openStation(page, "Take out");
   const putty = page.getByRole("checkbox", { name: /Break out the face putty/ });

@@ -1,5 +1,6 @@
 import type { KeptPage } from "../../contract/kept.ts";
 import type { Entry } from "../../core/log/kinds.ts";
+import { handsStill } from "./hands-still.ts";
 import { forgetRound, type KeptRound, keptRounds, takeKept, wantRound } from "./kept-store.ts";
 import { heard } from "./signal.ts";
 
@@ -44,6 +45,7 @@ const locked = async (run: () => Promise<void>): Promise<void> => {
 async function fetchRound({ id, through }: KeptRound): Promise<boolean> {
   let after = through;
   for (;;) {
+    await handsStill();
     const answer = await heard(fetch(`/api/rounds/${id}/kept?after=${after}`)).catch(() => null);
     if (!answer) return false;
     // Struck, or on another firm's file: it is nothing to keep.
@@ -52,6 +54,8 @@ async function fetchRound({ id, through }: KeptRound): Promise<boolean> {
       return true;
     }
     if (!answer.ok) return false;
+    // An answer of a thousand entries is not taken apart in the middle of a turn of the wheel.
+    await handsStill();
     const page = (await answer.json()) as KeptPage;
     await takeKept(id, page, Date.now());
     void keepPhotos(page.entries as readonly Entry[]);

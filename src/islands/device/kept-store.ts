@@ -4,6 +4,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import type { Kept } from "../../core/page/kept.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
 import type { RoundRow } from "../../core/round/row.ts";
+import { handsStill } from "./hands-still.ts";
 
 /** A round that this device keeps. */
 export type KeptRound = {
@@ -93,6 +94,7 @@ export async function takeKept(round: string, page: KeptPage, at: number): Promi
   const d = await db();
   const all = page.entries as readonly Entry[];
   for (let from = 0; from < all.length; from += AT_A_TIME) {
+    await handsStill();
     const some = d.transaction("entries", "readwrite");
     for (const e of all.slice(from, from + AT_A_TIME)) {
       void some.store.put(e, [e.about.pane === undefined && e.about.order === undefined ? FIRM : round, e.id]);

@@ -1,5 +1,6 @@
+import { useState } from "react";
 import { isPlastic, isTimber } from "../../core/frame/held.ts";
-import { SIDES, type Side } from "../../core/geometry/quad.ts";
+import type { Side } from "../../core/geometry/quad.ts";
 import {
   FAULT_FACTS,
   MEMBER_FACTS,
@@ -10,26 +11,75 @@ import {
   mendingOf,
 } from "../../core/look/condition.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
+import { boxPath } from "../../drawing/board.ts";
 import { Fold } from "../parts/Fold.tsx";
 import { PhotoOf } from "../parts/PhotoOf.tsx";
 import { usePane } from "../parts/pane-context.ts";
+import { Board } from "../stage/Board.tsx";
+import { SideWord } from "../stage/SideWord.tsx";
 
-/** Whether sash and frame deserve new glass, member by member: what is wrong, and what mending takes. */
+/** Water runs down: the foot is looked at first, and the head last. */
+const IN_TURN: readonly Side[] = ["bottom", "left", "right", "top"];
+
+const INK: Readonly<Record<MemberState, string>> = { sound: "d-done", mend: "d-due", "not-worth": "d-due" };
+
+/** Whether sash and frame deserve new glass: each member is tapped on the sash; what is wrong, and what mending takes. */
 export function Condition() {
-  const { book, reckoning: r, say } = usePane();
-  const said = Object.values(book.before.members);
-  const f = stepFacts(book, r);
-  const faults = MEMBER_FAULTS.filter((x) => (FAULT_FACTS[x].of === "timber" ? isTimber(f) : isPlastic(f)));
+  const { book, say, write } = usePane();
+  const { members } = book.before;
+  const said = Object.values(members);
+  const next = (after?: Side) => IN_TURN.find((s) => s !== after && !members[s]);
+  const [at, setAt] = useState<Side>(next() ?? "bottom");
   const mending = mendingOf(said);
   return (
     <Fold
       title="Sash and frame, member by member"
       more={said.length === 0 ? "rot, joints, corners" : said.map((m) => MEMBER_FACTS[m.state].name).join(", ")}
     >
-      <div className="grid grid-cols-2 gap-2">
-        {SIDES.map((side) => (
-          <MemberFields key={side} side={side} faults={faults} />
-        ))}
+      <div className="grid items-start gap-3 sm:grid-cols-2">
+        <Board
+          glass="old"
+          says="The sash: tap a member to say how it is"
+          spots={(b) =>
+            IN_TURN.map((side) => ({
+              id: side,
+              at: b.sides[side].on,
+              width: b.bars[side].width + 30,
+              height: b.bars[side].height + 30,
+              says: `${side} member: ${wordOf(members[side]?.state)}`,
+              pressed: side === at,
+              tap: () => setAt(side),
+            }))
+          }
+          over={(b) =>
+            IN_TURN.map((side) => {
+              const state = members[side]?.state;
+              return (
+                <g key={side}>
+                  <path d={boxPath(b.bars[side])} className={state ? INK[state] : "d-left"} />
+                  {side === at && <path d={boxPath(b.bars[side])} className="d-chosen" />}
+                  <SideWord board={b} side={side} ink={side === at ? "font-semibold fill-ink" : "fill-mute"}>
+                    {wordOf(state)}
+                  </SideWord>
+                </g>
+              );
+            })
+          }
+        />
+        <div className="space-y-3">
+          <MemberCard key={at} side={at} sound={() => setAt(next(at) ?? at)} />
+          {said.length === 0 && (
+            <button
+              type="button"
+              className="btn btn-small"
+              onClick={() => {
+                for (const member of IN_TURN) write("look.condition", { member, state: "sound", note: "" });
+              }}
+            >
+              All four are sound
+            </button>
+          )}
+        </div>
       </div>
       {said.some((m) => m.state !== "sound") && (
         <div className="note-glass text-[13px]">
@@ -53,43 +103,54 @@ export function Condition() {
   );
 }
 
-function MemberFields({ side, faults }: { readonly side: Side; readonly faults: readonly MemberFault[] }) {
-  const { book, say, write } = usePane();
+const wordOf = (state: MemberState | undefined): string => (state ? MEMBER_FACTS[state].name : "not looked at");
+
+/** One member: how it is, what is wrong with it, and a photo of that. */
+function MemberCard({ side, sound }: { readonly side: Side; readonly sound: () => void }) {
+  const { book, reckoning: r, say, write } = usePane();
+  const f = stepFacts(book, r);
+  const faults = MEMBER_FAULTS.filter((x) => (FAULT_FACTS[x].of === "timber" ? isTimber(f) : isPlastic(f)));
   const member = book.before.members[side];
   const set = (state: MemberState, fault?: MemberFault) =>
     write("look.condition", { member: side, state, note: "", ...(fault ? { fault } : {}) });
   return (
-    <div className="space-y-1">
-      <label className="block">
-        <span className="text-[13px] text-mute">{side}</span>
-        <select value={member?.state ?? ""} onChange={(e) => set(e.target.value as MemberState, member?.fault)}>
-          <option value="" disabled>
-            not looked at
-          </option>
-          {MEMBER_STATES.map((s) => (
-            <option key={s} value={s}>
-              {MEMBER_FACTS[s].name}
-            </option>
-          ))}
-        </select>
-      </label>
+    <fieldset className="space-y-2">
+      <legend className="pb-1 font-semibold">The {side} member</legend>
+      <div className="flex flex-wrap gap-2">
+        {MEMBER_STATES.map((s) => (
+          <label key={s} className="chip" title={MEMBER_FACTS[s].means}>
+            <input
+              type="radio"
+              name={`member-${side}`}
+              checked={member?.state === s}
+              onChange={() => {
+                set(s, s === "sound" ? undefined : member?.fault);
+                if (s === "sound") sound();
+              }}
+            />
+            {MEMBER_FACTS[s].name}
+          </label>
+        ))}
+      </div>
       {member && member.state !== "sound" && faults.length > 0 && (
-        <select
-          aria-label={`What is wrong with the ${side} member`}
-          value={member.fault ?? ""}
-          onChange={(e) => set(member.state, e.target.value as MemberFault)}
-        >
-          <option value="" disabled>
-            what is wrong
-          </option>
-          {faults.map((x) => (
-            <option key={x} value={x}>
-              {say(FAULT_FACTS[x].name)}
-            </option>
-          ))}
-        </select>
+        <>
+          <p className="text-[13px] text-mute">What is wrong with it</p>
+          <div className="flex flex-wrap gap-2">
+            {faults.map((x) => (
+              <label key={x} className="chip">
+                <input
+                  type="radio"
+                  name={`fault-${side}`}
+                  checked={member.fault === x}
+                  onChange={() => set(member.state, x)}
+                />
+                {say(FAULT_FACTS[x].name)}
+              </label>
+            ))}
+          </div>
+        </>
       )}
       {member && <PhotoOf station="look" of={`member/${side}`} caption={`${side} member`} name={side} />}
-    </div>
+    </fieldset>
   );
 }

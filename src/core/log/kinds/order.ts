@@ -1,6 +1,7 @@
 import type { Bars } from "../../measure/found.ts";
 import type { CheckLook } from "../../order/check-looks.ts";
 import type { HadFrom, Whose } from "../../order/had.ts";
+import { lineWithInsert } from "../../order/line-up.ts";
 import type { Edges, GlassKind } from "../../specify/glass.ts";
 import type { LineInsert } from "../../specify/insert.ts";
 import type { Looks, Part } from "../../specify/looks.ts";
@@ -137,7 +138,7 @@ export type OrderPayloads = {
 /** What each of them is about, and what becomes of it where two people wrote apart. */
 export const ORDER_KINDS: KindFactsOf<OrderPayloads> = {
   "order.opened": { about: ["order"], key: one, apart: "whole" },
-  "order.line": { about: ["order", "pane"], key: (p) => p.line, apart: "whole" },
+  "order.line": { about: ["order", "pane"], key: (p) => p.line, apart: "whole", up: [lineWithInsert] },
   "order.line-dropped": { about: ["order"], key: (p) => p.line, apart: "whole" },
   "order.sent": { about: ["order"], key: one, apart: "whole" },
   "order.arrived": { about: ["order"], key: one, apart: "whole" },
