@@ -28,8 +28,7 @@ export function Condition() {
   const { book, say, write } = usePane();
   const { members } = book.before;
   const said = Object.values(members);
-  const next = (after?: Side) => IN_TURN.find((s) => s !== after && !members[s]);
-  const [at, setAt] = useState<Side>(next() ?? "bottom");
+  const [at, setAt] = useState<Side>(IN_TURN.find((s) => !members[s]) ?? "bottom");
   const mending = mendingOf(said);
   return (
     <Fold
@@ -67,7 +66,7 @@ export function Condition() {
           }
         />
         <div className="space-y-3">
-          <MemberCard key={at} side={at} sound={() => setAt(next(at) ?? at)} />
+          <MemberCard key={at} side={at} />
           {said.length === 0 && (
             <button
               type="button"
@@ -106,7 +105,7 @@ export function Condition() {
 const wordOf = (state: MemberState | undefined): string => (state ? MEMBER_FACTS[state].name : "not looked at");
 
 /** One member: how it is, what is wrong with it, and a photo of that. */
-function MemberCard({ side, sound }: { readonly side: Side; readonly sound: () => void }) {
+function MemberCard({ side }: { readonly side: Side }) {
   const { book, reckoning: r, say, write } = usePane();
   const f = stepFacts(book, r);
   const faults = MEMBER_FAULTS.filter((x) => (FAULT_FACTS[x].of === "timber" ? isTimber(f) : isPlastic(f)));
@@ -123,10 +122,7 @@ function MemberCard({ side, sound }: { readonly side: Side; readonly sound: () =
               type="radio"
               name={`member-${side}`}
               checked={member?.state === s}
-              onChange={() => {
-                set(s, s === "sound" ? undefined : member?.fault);
-                if (s === "sound") sound();
-              }}
+              onChange={() => set(s, s === "sound" ? undefined : member?.fault)}
             />
             {MEMBER_FACTS[s].name}
           </label>
