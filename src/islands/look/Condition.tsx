@@ -35,7 +35,7 @@ export function Condition() {
       title="Sash and frame, member by member"
       more={said.length === 0 ? "rot, joints, corners" : said.map((m) => MEMBER_FACTS[m.state].name).join(", ")}
     >
-      <div className="grid items-start gap-3 sm:grid-cols-2">
+      <div className="grid items-start gap-3 sm:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <Board
           glass="old"
           says="The sash: tap a member to say how it is"
@@ -57,9 +57,11 @@ export function Condition() {
                 <g key={side}>
                   <path d={boxPath(b.bars[side])} className={state ? INK[state] : "d-left"} />
                   {side === at && <path d={boxPath(b.bars[side])} className="d-chosen" />}
-                  <SideWord board={b} side={side} ink={side === at ? "font-semibold fill-ink" : "fill-mute"}>
-                    {wordOf(state)}
-                  </SideWord>
+                  {state && (
+                    <SideWord board={b} side={side} ink={state === "sound" ? "d-glass-text" : "font-semibold fill-ink"}>
+                      {MEMBER_FACTS[state].name}
+                    </SideWord>
+                  )}
                 </g>
               );
             })
