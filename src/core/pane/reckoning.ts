@@ -37,6 +37,7 @@ import { exactOf, glassOf, gridAsRead, gridOfListed, overruleOf, tapeUnit } from
 import { asItself, copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { likeOf } from "./frame-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
+import { insertIsSafe } from "./insert-safe.ts";
 import { locationOf } from "./location.ts";
 import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
 import { type Planned, plannedOf } from "./planned.ts";
@@ -262,8 +263,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
           : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,
     unsafe: readsInsert(book.way)
-      ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") &&
-        (stands.line ? stands.line.insert?.safety : book.insertSafe) !== true
+      ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") && !insertIsSafe(book, stands)
       : safety?.kind === "needed"
         ? !isSafetyGlass(glass.kind)
         : safety?.kind === "small-pane-6mm"

@@ -17,6 +17,7 @@ import type { Profile } from "../takeout/profile.ts";
 import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
+import { insertIsSafe } from "./insert-safe.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, wasUnit } from "./unit.ts";
@@ -166,7 +167,7 @@ const newBursts = (book: PaneBook, r: Reckoning): boolean =>
 /** Safety glass carries its mark, burst or hold: in one sheet, in a unit, in an insert. */
 function newIsMarked(book: PaneBook, r: Reckoning): boolean {
   if (oldGlassBack(book)) return book.before.exam.stamp === "toughened" || book.before.exam.stamp === "laminated";
-  if (isWholeInsert(book)) return (r.stands.line ? r.stands.line.insert?.safety : book.insertSafe) === true;
+  if (isWholeInsert(book)) return insertIsSafe(book, r.stands);
   return isUnit(book) ? book.makeup !== null && makeupIsSafe(book.makeup) : isSafetyGlass(r.glass.kind);
 }
 

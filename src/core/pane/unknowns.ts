@@ -5,6 +5,7 @@ import type { Station } from "../plan/stations.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import type { PaneBook } from "./book.ts";
+import { insertIsSafe } from "./insert-safe.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
 
@@ -52,7 +53,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
   });
   // Safety glass answers it either way.
-  const safe = readsInsert(book.way) ? book.insertSafe === true : isSafetyGlass(r.glass.kind);
+  const safe = readsInsert(book.way) ? insertIsSafe(book, r.stands) : isSafetyGlass(r.glass.kind);
   add(r.safety?.kind === "not-known" && !safe, {
     id: "safety",
     says: "ordinary or safety glass",
