@@ -104,7 +104,32 @@ module.exports = {
       name: "islands-do-not-import-islands",
       severity: "error",
       from: { path: "^src/islands/([^/]+)/", pathNot: ["^src/islands/(pane|kept)/", test] },
-      to: { path: "^src/islands/", pathNot: "^src/islands/($1|parts|stage|device)/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/($1|log|steps|photos|panels|ui|stage|device)/" },
+    },
+    {
+      name: "shared-parts-in-one-order",
+      comment: "device, ui < log < panels < photos < stage < steps: none knows what stands on it.",
+      severity: "error",
+      from: { path: "^src/islands/(device|ui)/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/$1/" },
+    },
+    {
+      name: "the-log-knows-no-panels",
+      severity: "error",
+      from: { path: "^src/islands/log/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/(log|ui|device)/" },
+    },
+    {
+      name: "panels-know-no-steps",
+      severity: "error",
+      from: { path: "^src/islands/panels/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/(panels|log|ui|device)/" },
+    },
+    {
+      name: "the-stage-knows-no-steps",
+      severity: "error",
+      from: { path: "^src/islands/(photos|stage)/" },
+      to: { path: "^src/islands/", pathNot: "^src/islands/($1|photos|panels|log|ui|device)/" },
     },
     {
       name: "endpoints-call-server-only",

@@ -11,10 +11,10 @@ import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { planBeside } from "../../workers/cutting-client.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { usePrefs } from "../parts/prefs.ts";
-import { Size } from "../parts/Size.tsx";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
+import { Size } from "../ui/Size.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
 import { StockForm } from "./StockForm.tsx";
 

@@ -2,7 +2,7 @@ import { useState } from "react";
 import { cutOrder, placesOf } from "../../core/cut/cut-order.ts";
 import type { CutSheet } from "../../core/cut/cutting.ts";
 import { type LengthUnit, mm } from "../../core/units/length.ts";
-import { Fold } from "../parts/Fold.tsx";
+import { Fold } from "../panels/Fold.tsx";
 import { layText } from "./lay-text.ts";
 import { SheetDrawing } from "./SheetDrawing.tsx";
 

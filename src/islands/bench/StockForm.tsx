@@ -2,8 +2,8 @@ import { useState } from "react";
 import type { BenchGroup } from "../../core/page/bench-page.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { Fold } from "../panels/Fold.tsx";
 
 const EMPTY = { name: "", width: "", height: "", count: "1", price: "", slot: "", bought: false };
 

@@ -3,9 +3,9 @@ import { VISIT_NAMES, VISITS, type Visit, visitFault, visitSteps } from "../../c
 import { finishFacts } from "../../core/pane/step-facts.ts";
 import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { DayField } from "../ui/DayField.tsx";
 
 const FAULTS = {
   "too-soon": (d: Day) => `Too soon: the compound may be painted from ${sayDay(d)}. Take that day or a later one.`,

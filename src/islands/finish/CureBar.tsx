@@ -4,7 +4,7 @@ import { cureWaits, type Wait } from "../../core/pane/waits.ts";
 import { addDays, type Day, dayOfMonth, writeDay } from "../../core/units/day.ts";
 import { sayDay, weekdayName } from "../../core/words/days.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** On the stage, and on a phone. */
 const WIDE = 780;

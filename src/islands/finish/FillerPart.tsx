@@ -2,9 +2,9 @@ import { useState } from "react";
 import { FILLER_WORDS, fillerFor } from "../../core/finish/filler.ts";
 import { isTimber } from "../../core/frame/held.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { NumberField } from "../parts/NumberField.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { NumberField } from "../ui/NumberField.tsx";
 
 const FIELDS = [
   ["wideMm", "wide, mm"],

@@ -1,13 +1,13 @@
 import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { Cautions } from "../parts/Cautions.tsx";
-import { DayField } from "../parts/DayField.tsx";
-import { Dries } from "../parts/Dries.tsx";
-import { Fold } from "../parts/Fold.tsx";
-import { PaintFirst } from "../parts/PaintFirst.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Steps } from "../parts/Steps.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { PaintFirst } from "../panels/PaintFirst.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Cautions } from "../steps/Cautions.tsx";
+import { Dries } from "../steps/Dries.tsx";
+import { Steps } from "../steps/Steps.tsx";
+import { DayField } from "../ui/DayField.tsx";
 import { LineRatingPart } from "./LineRating.tsx";
 
 /** Waiting and painting, one step at a time, and the day it was painted. */

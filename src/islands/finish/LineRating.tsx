@@ -1,7 +1,7 @@
 import { LINE_RATINGS, type LineRating, RATING_FACTS } from "../../core/finish/line-rating.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import type { Step } from "../../core/steps/step.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** How the line of putty came out, and what paint will and will not hide. */
 export function LineRatingPart({ step }: { readonly step: Step }) {

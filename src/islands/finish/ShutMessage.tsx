@@ -3,8 +3,8 @@ import { labelOf } from "../../core/pane/order-line.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { messagesFor } from "../../core/words/messages.ts";
-import CopyText from "../parts/CopyText.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import CopyText from "../ui/CopyText.tsx";
 
 /** How long it still stays shut, and the words for the customer when that begins and when it ends. */
 export function ShutMessage() {

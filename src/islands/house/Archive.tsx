@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { ArchiveTaken } from "../../contract/archive.ts";
-import { errorOf } from "../parts/send.ts";
+import { errorOf } from "../log/send.ts";
 
 const times = (n: number, one: string, many: string): string => `${n} ${n === 1 ? one : many}`;
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import type { z } from "zod";
 import { GetBackups, PostBackup } from "../../contract/backups.ts";
-import { errorOf } from "../parts/send.ts";
+import { errorOf } from "../log/send.ts";
 import { Archive } from "./Archive.tsx";
 
 type Copy = z.output<typeof GetBackups.output>[number];

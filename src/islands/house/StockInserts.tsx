@@ -4,7 +4,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { Size } from "../parts/Size.tsx";
+import { Size } from "../ui/Size.tsx";
 import { lengthIn, ReadLength } from "./ReadLength.tsx";
 
 type Props = {

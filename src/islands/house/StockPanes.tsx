@@ -6,7 +6,7 @@ import { nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { thicknessText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { Size } from "../parts/Size.tsx";
+import { Size } from "../ui/Size.tsx";
 import { lengthIn, ReadLength } from "./ReadLength.tsx";
 
 type Props = {

@@ -14,7 +14,7 @@ import {
   priceRows,
   termsFromRows,
 } from "../../core/words/price-csv.ts";
-import { Fold } from "../parts/Fold.tsx";
+import { Fold } from "../panels/Fold.tsx";
 
 /** How they cut and take an order. */
 function TheirWay({ now, set }: { readonly now: Terms; readonly set: (terms: Terms) => void }) {

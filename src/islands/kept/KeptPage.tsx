@@ -17,8 +17,8 @@ import { withFirm } from "../../core/round/book.ts";
 import { day, readDay } from "../../core/units/day.ts";
 import { firmReads, type Prefs, prefsFrom } from "../../core/words/prefs.ts";
 import { keepLine, keptLine, readAllKept } from "../device/kept-store.ts";
-import { theCourier } from "../parts/courier.ts";
-import Switches from "../parts/Switches.tsx";
+import { theCourier } from "../log/courier.ts";
+import Switches from "../log/Switches.tsx";
 import { RoundHead } from "../round/RoundHead.tsx";
 import { type KeptPath, keptPath } from "./kept-path.ts";
 

@@ -5,8 +5,8 @@ import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
 import { say } from "../../core/words/dialect.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { usePrefs } from "../parts/prefs.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
 import { Practice } from "./Practice.tsx";
 
 type Data = {

@@ -5,7 +5,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { figureSentence, fromWords, smallText } from "../../core/words/learnt.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
+import { entriesBy, handOver } from "../log/new-entries.ts";
 
 type Props = { readonly figure: OwnFigure; readonly prefs: Prefs };
 

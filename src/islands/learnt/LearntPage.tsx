@@ -1,8 +1,8 @@
 import { useState } from "react";
 import type { LearntPageData } from "../../core/page/learnt-page.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { usePrefs } from "../parts/prefs.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
 import { FigureLine } from "./FigureLine.tsx";
 import { Remakes } from "./Remakes.tsx";
 import { SupplierCards } from "./SupplierCards.tsx";

@@ -9,8 +9,8 @@ import { say } from "../../core/words/dialect.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { rateChart } from "../../drawing/rate-chart.ts";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { WhyBack } from "../parts/WhyBack.tsx";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { WhyBack } from "../panels/WhyBack.tsx";
 
 type Props = { readonly data: LearntPageData; readonly prefs: Prefs; readonly currency: string };
 const BOX = { width: 720, height: 230 };

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import { carriedFrom } from "../../core/pane/carried.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** A pane alike on the same round: the answers about its frame go along, its readings never. */
 export function AnotherLikeIt() {

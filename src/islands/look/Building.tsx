@@ -1,4 +1,4 @@
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** When it was built and how high up the pane is: lead, ladders and helpers go by it. */
 export function Building() {

@@ -12,9 +12,9 @@ import {
 } from "../../core/look/condition.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
 import { boxPath } from "../../drawing/board.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
 import { Board } from "../stage/Board.tsx";
 import { SideWord } from "../stage/SideWord.tsx";
 

@@ -1,6 +1,6 @@
 import type { Customer } from "../../core/log/kinds/firm.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 const FIELDS: readonly (readonly [Exclude<keyof Customer, "address">, string, string])[] = [
   ["name", "Name", "text"],

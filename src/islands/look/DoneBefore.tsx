@@ -3,7 +3,7 @@ import { mm } from "../../core/units/length.ts";
 import { sayDate } from "../../core/words/days.ts";
 import { thicknessText } from "../../core/words/glass.ts";
 import { sizeText } from "../../core/words/size-text.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** The record of an earlier pane in this very opening: what it was, what to bring, and its frame's answers by one tap. */
 export function DoneBefore() {

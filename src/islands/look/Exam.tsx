@@ -8,9 +8,9 @@ import {
   examQuestions,
   examVerdict,
 } from "../../core/look/exam.ts";
-import { Part } from "../parts/Part.tsx";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
 import { ExamDrawing } from "./ExamDrawing.tsx";
 
 /** A short examination: one question at a time, only those that change the answer, and what it comes to. */

@@ -10,13 +10,13 @@ import {
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
-import { Cautions } from "../parts/Cautions.tsx";
-import { Closing } from "../parts/Closing.tsx";
-import { Lessons } from "../parts/Lessons.tsx";
-import { OnPhoneFolded } from "../parts/OnPhoneFolded.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Closing } from "../panels/Closing.tsx";
+import { Lessons } from "../panels/Lessons.tsx";
+import { OnPhoneFolded } from "../panels/OnPhoneFolded.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
+import { Cautions } from "../steps/Cautions.tsx";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
 

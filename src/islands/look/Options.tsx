@@ -13,8 +13,8 @@ import { addDays } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { turnedDown } from "../../core/words/turned-down.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { Said } from "../parts/Said.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Said } from "../panels/Said.tsx";
 
 /** What can be done about it, side by side: possible or not, what it costs, how long, what it saves, and what we would do. */
 export function Options() {

@@ -1,10 +1,10 @@
 import { EARLIER, EARLIER_FACTS, earlierMinutes } from "../../core/look/earlier.ts";
 import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
 import { writeDay } from "../../core/units/day.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { Fold } from "../parts/Fold.tsx";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
+import { DayField } from "../ui/DayField.tsx";
 
 /** What an earlier repair left behind, the minutes it costs, and how to say it. */
 export function EarlierRepair() {

@@ -12,8 +12,8 @@ import {
   sidesOf,
   type Ways,
 } from "../../core/frame/which-system.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
 

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { OPENING, REBATE } from "../../core/measure/places.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 const COPIED = [...OPENING, ...REBATE];
 

@@ -4,8 +4,8 @@ import { readTape } from "../../core/tape/read.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { barsErrorSentence, barsText } from "../../core/words/found.ts";
 import { barLines } from "../../drawing/bar-lines.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 import { Choice } from "./Choice.tsx";
 
 /** Bars inside the unit or between lights, counted and drawn back. */

@@ -1,6 +1,6 @@
 import { BASES } from "../../core/size/basis.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 
 const NAMES = { glass: "the glass size", opening: "the opening, cutter takes it off" } as const;
 

@@ -5,9 +5,9 @@ import { readTape } from "../../core/tape/read.ts";
 import { mm, nm, takeNm, toMm } from "../../core/units/length.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Sheet } from "../parts/Sheet.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
+import { Sheet } from "../ui/Sheet.tsx";
 
 /** Reads the opening a second time without showing the first, one place after another. */
 export function BlindSheet({ close }: { readonly close: () => void }) {

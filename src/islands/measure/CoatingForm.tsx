@@ -1,6 +1,6 @@
 import { COATED, COATING_WAYS, type Coating, type CoatingWay } from "../../core/measure/found.ts";
 import { coatingText } from "../../core/words/found.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** Whether the glass is coated, by three ways of looking. */
 export function CoatingForm() {

@@ -4,10 +4,10 @@ import { shapeFor } from "../../core/pane/shaped.ts";
 import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
-import { Length } from "../parts/Length.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Size } from "../parts/Size.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
+import { Size } from "../ui/Size.tsx";
 
 /** What can be done where the pane of this size does not go in, or no true rectangle is likely to do. */
 export function Cures() {

@@ -1,8 +1,8 @@
 import type { Place } from "../../core/measure/places.ts";
 import { barsText, coatingText } from "../../core/words/found.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { SiteForm } from "../parts/SiteForm.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { SiteForm } from "../panels/SiteForm.tsx";
 import { BarsForm } from "./BarsForm.tsx";
 import { CoatingForm } from "./CoatingForm.tsx";
 import { HangForm } from "./HangForm.tsx";

@@ -1,9 +1,9 @@
 import { SIDES } from "../../core/geometry/quad.ts";
 import { playOf } from "../../core/size/play.ts";
 import { nm } from "../../core/units/length.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 
 /** Play and cover on each side, as it is set and at its worst: it floats across, and stands on its packers below. */
 export function FourSides() {

@@ -1,9 +1,9 @@
 import { proposedStock } from "../../core/pane/from-stock.ts";
 import { toMm } from "../../core/units/length.ts";
 import { percent } from "../../core/words/percent.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Size } from "../parts/Size.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Size } from "../ui/Size.tsx";
 
 const SHOWN = 4;
 

@@ -2,9 +2,9 @@ import { type Found, HELD, HINGES, NOTHING_FOUND } from "../../core/measure/foun
 import { HANG, type Place } from "../../core/measure/places.ts";
 import { hingeWords } from "../../core/words/found.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
+import { Length } from "../ui/Length.tsx";
 import { Choice } from "./Choice.tsx";
 import { MarksSay } from "./MarksSay.tsx";
 

@@ -1,8 +1,8 @@
 import { insertsNear } from "../../core/house/stock.ts";
 import { nm } from "../../core/units/length.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Size } from "../parts/Size.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
+import { Size } from "../ui/Size.tsx";
 
 /** Inserts on the firm's list that this one may be, and whether they close on this door. */
 export function InsertNear() {

@@ -4,7 +4,7 @@ import { seeded } from "../../core/chance/seeded.ts";
 import { INSTRUMENTS, type InstrumentReading, readingText } from "../../core/measure/instrument.ts";
 import { isPlace, type Place } from "../../core/measure/places.ts";
 import { simulated } from "../../standins/instruments.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 type News =
   | { readonly kind: "reading"; readonly reading: InstrumentReading }

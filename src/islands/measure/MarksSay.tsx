@@ -1,8 +1,8 @@
 import { EXAM_FACTS } from "../../core/look/exam.ts";
 import { readMarks } from "../../core/look/marks.ts";
 import { writeDay } from "../../core/units/day.ts";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
 
 /** What the marks on the glass say, and a photo of them: kind of glass, age, and the face they name. */
 export function MarksSay() {

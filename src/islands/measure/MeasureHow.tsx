@@ -7,7 +7,7 @@ import {
   WAY_FACTS,
   WAYS,
 } from "../../core/measure/ways.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
 export function MeasureHow() {

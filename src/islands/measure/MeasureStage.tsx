@@ -1,7 +1,7 @@
 import type { Place } from "../../core/measure/places.ts";
 import { readsInsert } from "../../core/measure/ways.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
 import { Figures } from "../stage/Figures.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";

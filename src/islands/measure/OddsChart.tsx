@@ -2,7 +2,7 @@ import { gridStep, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { percent } from "../../core/words/percent.ts";
 import { type OddsMark, oddsChart } from "../../drawing/odds-chart.ts";
 import type { OddsDone } from "../../workers/odds-client.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 const BOX = { width: 460, height: 212 };
 

@@ -1,9 +1,9 @@
 import { BACK, type Place } from "../../core/measure/places.ts";
 import { twistWords } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 
 /** The same readings from the other face: their difference is twist. */
 export function OtherFace({ ask }: { readonly ask: (place: Place) => void }) {

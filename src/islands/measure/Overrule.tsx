@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { readTape } from "../../core/tape/read.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** A person's own size in the place of the sum, with the reason that goes in the logbook. */
 export function Overrule() {

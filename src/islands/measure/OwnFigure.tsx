@@ -3,7 +3,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { Written } from "../../core/tape/written.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 type Props = { readonly rule: Payloads["size.rule"]; readonly change: (to: Partial<Payloads["size.rule"]>) => void };
 

@@ -3,8 +3,8 @@ import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
 import { WAY_FACTS, type Way } from "../../core/measure/ways.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
-import { Fraction } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { Fraction } from "../ui/Length.tsx";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 

@@ -7,11 +7,11 @@ import { readingsOf } from "../../core/pane/readings-of.ts";
 import { routHere } from "../../core/pane/rout-here.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routWords } from "../../core/words/through.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
-import { ThroughSum } from "../parts/ThroughSum.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
+import { ThroughSum } from "../panels/ThroughSum.tsx";
 
 /** The rebate: depth and width, side by side where they differ; and whether all finds room through the thickness. */
 export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {

@@ -1,7 +1,7 @@
 import { touched } from "../../core/measure/slips.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { slipWords } from "../../core/words/opening.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 type Props = { readonly goTo: (place: ReturnType<typeof touched>[number]) => void };
 

@@ -2,8 +2,8 @@ import { useState } from "react";
 import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../../core/measure/places.ts";
 import { LINE_LETTERS, type LineLetter, readTapeLine, type TapeLine } from "../../core/tape/line.ts";
 import { tapeLineErrorSentence } from "../../core/words/tape-error.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { Sheet } from "../parts/Sheet.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Sheet } from "../ui/Sheet.tsx";
 
 const PLACES_OF: Readonly<Record<LineLetter, readonly Place[]>> = {
   w: WIDTHS,

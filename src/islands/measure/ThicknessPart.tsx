@@ -5,10 +5,10 @@ import { toMm } from "../../core/units/length.ts";
 import { conflictWords, stackText } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { slipOfWood } from "../../drawing/slip-of-wood.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
+import { Length } from "../ui/Length.tsx";
 
 const BOX = { width: 440, height: 130 };
 const PLACES: readonly Place[] = [...CALIPER, ...SLIP, ...BED];

@@ -6,9 +6,9 @@ import type { Chances } from "../../core/size/odds-line.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { InsertNear } from "./InsertNear.tsx";
 
 /** The fields of a way that is not the rebate itself. */

@@ -1,7 +1,7 @@
 import { whySize } from "../../core/words/why.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Said } from "../parts/Said.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Said } from "../panels/Said.tsx";
 
 /** The sums behind the size, each with its numbers, its rule and where the rule is from. */
 export function Why() {

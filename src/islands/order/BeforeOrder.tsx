@@ -4,9 +4,9 @@ import { heldBy } from "../../core/pane/before-order.ts";
 import { isSureEnough, orderHolds, sureOf } from "../../core/pane/sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { useQuickAnswers } from "../parts/quick-answers.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { useQuickAnswers } from "../panels/quick-answers.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 
 /** What to know, or to say yes to, before a pane goes on an order. */
 export function BeforeOrder() {

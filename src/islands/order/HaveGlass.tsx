@@ -8,8 +8,8 @@ import { nm } from "../../core/units/length.ts";
 import { hadSays } from "../../core/words/had.ts";
 import { percent } from "../../core/words/percent.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 const FIELDS = ["width", "height", "thickness"] as const;
 type Field = (typeof FIELDS)[number];

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** A pane that passed and broke before it was set: one touch, whose it is, and the next one is ordered. */
 export function ItBroke({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {

@@ -1,6 +1,6 @@
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";

@@ -4,7 +4,7 @@ import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { useSources } from "./use-sources.ts";
 
 /** Where it can come from: when, for how much, and how those who make it have kept their word. */

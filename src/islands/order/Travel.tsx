@@ -1,8 +1,8 @@
 import { travelCare } from "../../core/order/travel.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** How the pane travels and stands until it is set. */
 export function Travel({ line }: { readonly line: OrderLine }) {

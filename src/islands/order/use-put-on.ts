@@ -7,7 +7,7 @@ import type { OrderLine } from "../../core/pane/order-book.ts";
 import { orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { useSources } from "./use-sources.ts";
 
 export type PutOn = {

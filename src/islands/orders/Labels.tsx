@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { LABEL_SHEET_IDS, LABEL_SHEETS, type LabelSheetId } from "../../core/order/label-sheets.ts";
-import { Sheet } from "../parts/Sheet.tsx";
+import { Sheet } from "../ui/Sheet.tsx";
 
 /** Labels for the panes of an order, on the sheet that lies in the printer. */
 export function Labels({ order }: { readonly order: string }) {

@@ -3,9 +3,9 @@ import { v7 as uuidv7 } from "uuid";
 import type { OrderFile } from "../../contract/order-file.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy } from "../parts/new-entries.ts";
-import { sendEntries } from "../parts/send.ts";
+import { entriesBy } from "../log/new-entries.ts";
+import { sendEntries } from "../log/send.ts";
+import { guarded } from "../ui/Guarded.tsx";
 import { type ReadError, readFileAs } from "./read-file.ts";
 
 /** An order from a file, CSV or JSON: what is wrong is said row by row, and nothing is half taken. */

@@ -11,9 +11,9 @@ import { glassText } from "../../core/words/glass.ts";
 import { basisOf, extraText } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
-import { CheckedLine } from "../parts/CheckedLine.tsx";
-import { CheckInForm } from "../parts/CheckInForm.tsx";
-import { Size } from "../parts/Size.tsx";
+import { CheckedLine } from "../panels/CheckedLine.tsx";
+import { CheckInForm } from "../panels/CheckInForm.tsx";
+import { Size } from "../ui/Size.tsx";
 import { WentBack } from "./WentBack.tsx";
 
 type Props = {

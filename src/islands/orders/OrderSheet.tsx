@@ -6,8 +6,8 @@ import { sayDate } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { orderLineDrawing } from "../../drawing/order-line-drawing.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { usePrefs } from "../parts/prefs.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
 import { LineDrawing } from "./LineDrawing.tsx";
 
 type Props = { readonly prefs: Prefs; readonly order: OrderBook; readonly firm: FirmDetails };

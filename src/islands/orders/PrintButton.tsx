@@ -1,6 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { usePrefs } from "../parts/prefs.ts";
+import { usePrefs } from "../ui/prefs.ts";
 
 /** Prints the sheet. The sheet is made by the server, so a change of unit or words asks for it again. */
 export default function PrintButton({ prefs: initial }: { readonly prefs: Prefs }) {

@@ -8,8 +8,8 @@ import { type Day, writeDay } from "../../core/units/day.ts";
 import { type LengthUnit, toMm } from "../../core/units/length.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { isReadBack, readBackOf } from "../../core/words/read-back.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { Sheet } from "../parts/Sheet.tsx";
+import { DayField } from "../ui/DayField.tsx";
+import { Sheet } from "../ui/Sheet.tsx";
 
 type Props = {
   readonly order: OrderBook;

@@ -2,7 +2,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { DayField } from "../parts/DayField.tsx";
+import { DayField } from "../ui/DayField.tsx";
 
 type Props = {
   readonly line: OrderLine;

@@ -2,7 +2,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import { lastToUndo, readLog } from "../../core/log/standing-entries.ts";
 import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { useLog } from "../parts/use-log.ts";
+import { useLog } from "../log/use-log.ts";
 import { Logbook } from "./Logbook.tsx";
 
 type Props = {

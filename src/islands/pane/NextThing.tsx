@@ -1,6 +1,6 @@
 import { nextFor } from "../../core/pane/standing.ts";
 import { nextWords } from "../../core/words/standing.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import type { View } from "./model.ts";
 
 type Props = { readonly view: View; readonly open: (view: View) => void };

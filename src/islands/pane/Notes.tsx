@@ -1,5 +1,5 @@
 import type { Station } from "../../core/plan/stations.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What does not fit a field, kept with the station it was written at. */
 export function Notes({ station }: { readonly station: Station }) {

@@ -1,6 +1,6 @@
 import { labelOf } from "../../core/pane/order-line.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** On paper only: which pane this is, and its ticket. */
 export function PrintHead() {

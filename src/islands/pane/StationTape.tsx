@@ -2,7 +2,7 @@ import { useEffect, useRef } from "react";
 import { type Standing, standings } from "../../core/pane/standing.ts";
 import { STATION_NAMES, STATIONS } from "../../core/plan/stations.ts";
 import { standingWords } from "../../core/words/standing.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import type { View } from "./model.ts";
 
 const TICKS = Array.from({ length: 16 }, (_, i) => i);

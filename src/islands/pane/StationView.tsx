@@ -12,7 +12,7 @@ import { MeasureStage } from "../measure/MeasureStage.tsx";
 import { ReadingPad } from "../measure/ReadingPad.tsx";
 import { OrderStage } from "../order/OrderStage.tsx";
 import { OrderStation } from "../order/OrderStation.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Ready } from "../ready/Ready.tsx";
 import { ReadyStage } from "../ready/ReadyStage.tsx";
 import { SetStage } from "../set/SetStage.tsx";

@@ -1,6 +1,6 @@
 import { ticketOf } from "../../core/words/ticket.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { Size } from "../parts/Size.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Size } from "../ui/Size.tsx";
 import { useHandsBusy } from "./hands-busy.ts";
 import type { View } from "./model.ts";
 import { NextElsewhere, NextHere } from "./NextThing.tsx";

@@ -1,6 +1,6 @@
 import { frameOf } from "../../core/frame/systems.ts";
-import { usePane } from "../parts/pane-context.ts";
-import Switches from "../parts/Switches.tsx";
+import Switches from "../log/Switches.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import type { View } from "./model.ts";
 
 type Props = {

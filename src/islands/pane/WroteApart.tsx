@@ -1,7 +1,7 @@
 import { settledAs } from "../../core/log/apart.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import { apartWords } from "../../core/words/apart.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What two people said of the same thing without seeing each other's: one tap says which stands. */
 export function WroteApart({ settle }: { readonly settle: (as: Entry, payload: Entry["payload"]) => void }) {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldPane } from "../../core/pane/book.ts";
-import { createTyping } from "../parts/typing.ts";
+import { createTyping } from "../log/typing.ts";
 import { nextScreen, screenAt, withTyping } from "./model.ts";
 
 describe("the screen", () => {

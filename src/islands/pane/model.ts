@@ -3,7 +3,7 @@ import type { PaneBook } from "../../core/pane/book.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
-import type { Typed } from "../parts/typing.ts";
+import type { Typed } from "../log/typing.ts";
 
 export type View = Station | "logbook";
 export type Sheet = "keys" | "tape-line" | null;

@@ -1,4 +1,4 @@
-import type { KeyLine } from "../parts/KeyMap.tsx";
+import type { KeyLine } from "../ui/KeyMap.tsx";
 
 export const PANE_KEYS: readonly KeyLine[] = [
   ["/", "type readings in one tape line"],

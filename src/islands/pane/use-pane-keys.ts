@@ -1,5 +1,5 @@
 import { STATIONS } from "../../core/plan/stations.ts";
-import { useKeys } from "../parts/keys.ts";
+import { useKeys } from "../ui/keys.ts";
 import type { View } from "./model.ts";
 
 type Acts = {

@@ -1,6 +1,6 @@
 import { startRegistration } from "@simplewebauthn/browser";
 import { useState } from "react";
-import { guarded } from "../parts/Guarded.tsx";
+import { guarded } from "../ui/Guarded.tsx";
 import { Field } from "./Field.tsx";
 import { postPeople } from "./post-people.ts";
 

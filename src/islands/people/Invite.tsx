@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { ROLES, type Role } from "../../core/people/role.ts";
-import CopyText from "../parts/CopyText.tsx";
+import CopyText from "../ui/CopyText.tsx";
 import { Field } from "./Field.tsx";
 import { postPeople } from "./post-people.ts";
 

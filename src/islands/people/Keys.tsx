@@ -1,5 +1,5 @@
 import { useState } from "react";
-import CopyText from "../parts/CopyText.tsx";
+import CopyText from "../ui/CopyText.tsx";
 import { Field } from "./Field.tsx";
 import { postPeople } from "./post-people.ts";
 

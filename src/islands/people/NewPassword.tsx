@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { LEAST_PASSWORD } from "../../core/people/account-rules.ts";
-import { guarded } from "../parts/Guarded.tsx";
+import { guarded } from "../ui/Guarded.tsx";
 import { Field } from "./Field.tsx";
 import { deviceName, postPeople } from "./post-people.ts";
 

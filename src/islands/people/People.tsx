@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { ROLE_SAYS, ROLES, type Role } from "../../core/people/role.ts";
-import { guarded } from "../parts/Guarded.tsx";
+import { guarded } from "../ui/Guarded.tsx";
 import { Audit, type AuditLine } from "./Audit.tsx";
 import { type Device, Devices } from "./Devices.tsx";
 import { Invite } from "./Invite.tsx";

@@ -1,7 +1,7 @@
 import { browserSupportsWebAuthn, startAuthentication } from "@simplewebauthn/browser";
 import { useEffect, useState } from "react";
 import { wipeDevice } from "../device/wipe.ts";
-import { guarded } from "../parts/Guarded.tsx";
+import { guarded } from "../ui/Guarded.tsx";
 import { Field } from "./Field.tsx";
 import { deviceName, postPeople } from "./post-people.ts";
 import { Unlock } from "./Unlock.tsx";

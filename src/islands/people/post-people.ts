@@ -1,4 +1,4 @@
-import { errorOf } from "../parts/send.ts";
+import { errorOf } from "../log/send.ts";
 
 /** What an endpoint of the people's answers, or what it says where it refuses. */
 export async function postPeople<T = unknown>(

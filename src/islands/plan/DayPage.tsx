@@ -9,11 +9,11 @@ import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import { weatherWords } from "../../core/words/plan.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { usePrefs } from "../parts/prefs.ts";
-import { Size } from "../parts/Size.tsx";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
+import { Size } from "../ui/Size.tsx";
 
 type Props = { readonly data: DayPageData; readonly prefs: Prefs };
 /** A quarter of an hour at a time: nobody knows it better from the ladder. */

@@ -4,8 +4,8 @@ import { dayOf } from "../../core/units/day.ts";
 import { clock } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { Fold } from "../panels/Fold.tsx";
 
 const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"] as const;
 const minutes = (text: string): number => {

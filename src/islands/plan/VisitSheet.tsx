@@ -7,7 +7,7 @@ import { dayOf, writeDay } from "../../core/units/day.ts";
 import { clock, lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { BROKEN_SAYS, becauseWords, FREES_SAYS, whyNotWords } from "../../core/words/plan.ts";
-import { Sheet } from "../parts/Sheet.tsx";
+import { Sheet } from "../ui/Sheet.tsx";
 import { tryAt } from "./model.ts";
 
 type Props = {

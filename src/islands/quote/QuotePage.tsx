@@ -8,9 +8,9 @@ import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { penceIn } from "../../core/words/price-csv.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { PageKeys } from "../parts/PageKeys.tsx";
-import { useLog } from "../parts/use-log.ts";
+import { PageKeys } from "../log/PageKeys.tsx";
+import { useLog } from "../log/use-log.ts";
+import { guarded } from "../ui/Guarded.tsx";
 
 type Props = {
   readonly prefs: Prefs;

@@ -1,6 +1,6 @@
-import { CountField } from "../parts/CountField.tsx";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
-import { ThroughSum } from "../parts/ThroughSum.tsx";
+import { CountField } from "../panels/CountField.tsx";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
+import { ThroughSum } from "../panels/ThroughSum.tsx";
 
 /** Pins drawn from the beads, what was sanded off, and whether all still finds room through the thickness. */
 export function BeadsDressed() {

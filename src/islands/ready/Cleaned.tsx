@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { CLEANER_FACTS, CLEANERS, type Cleaner, cleanerFault, RESULTS } from "../../core/refurbish/cleaners.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What the inner faces were cleaned with, and what it left, seen in slanting light. */
 export function Cleaned({ coated }: { readonly coated: boolean }) {

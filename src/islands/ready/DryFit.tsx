@@ -2,7 +2,7 @@ import { workPence } from "../../core/order/quote.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { DRY_FIT_FACTS, DRY_FITS } from "../../core/ready/dry-fit.ts";
 import { money } from "../../core/words/money.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** How it went in when tried dry, and what follows from that. */
 export function DryFit() {

@@ -9,9 +9,9 @@ import {
   type HardwareFate,
   type Plate,
 } from "../../core/ready/hardware.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { NumberField } from "../parts/NumberField.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { NumberField } from "../ui/NumberField.tsx";
 
 /** Metalwork that goes back: what is stripped, what is new, and whether a new one lies on the old one's mark. */
 export function HardwareBack() {

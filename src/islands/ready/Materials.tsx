@@ -1,9 +1,9 @@
 import { PILOTS } from "../../core/ready/pilots.ts";
 import { stripMm } from "../../core/set/strip.ts";
 import { mm, toMm } from "../../core/units/length.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 
 /** How much tape goes round: once for glazing tape, four times for masking glass and frame on both sides. Waste on top. */
 export function StripLength({ faces }: { readonly faces: number }) {

@@ -1,7 +1,7 @@
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { readyMethods } from "../../core/ready/methods.ts";
-import { MethodCards } from "../parts/MethodCards.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { MethodCards } from "../steps/MethodCards.tsx";
 
 /** Cards on the small skills of making this pane's frame ready. */
 export function Methods() {

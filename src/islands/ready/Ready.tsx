@@ -1,12 +1,12 @@
 import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import type { Step } from "../../core/steps/step.ts";
-import { BedChoice } from "../parts/BedChoice.tsx";
-import { Cautions } from "../parts/Cautions.tsx";
-import { Dries } from "../parts/Dries.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Steps } from "../parts/Steps.tsx";
-import { Ticks } from "../parts/Ticks.tsx";
+import { BedChoice } from "../panels/BedChoice.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { isOnSash } from "../stage/TicksOnSash.tsx";
+import { Cautions } from "../steps/Cautions.tsx";
+import { Dries } from "../steps/Dries.tsx";
+import { Steps } from "../steps/Steps.tsx";
+import { Ticks } from "../steps/Ticks.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
 import { StripLength } from "./Materials.tsx";

@@ -16,11 +16,11 @@ import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Steps } from "../parts/Steps.tsx";
-import { Ticks } from "../parts/Ticks.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Steps } from "../steps/Steps.tsx";
+import { Ticks } from "../steps/Ticks.tsx";
+import { DayField } from "../ui/DayField.tsx";
 import { Cleaned } from "./Cleaned.tsx";
 import { SpacerGaps } from "./SpacerGaps.tsx";
 

@@ -1,5 +1,5 @@
 import { SIDES } from "../../core/geometry/quad.ts";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
 
 /** A photo a side of the bare seat: what the next bond will lie on, and proof of it afterwards. */
 export const SidePhotos = ({ step }: { readonly step: string }) => (

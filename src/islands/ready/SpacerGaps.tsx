@@ -1,6 +1,6 @@
 import { shiftFor } from "../../core/set/gaps.ts";
-import { NumberField } from "../parts/NumberField.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { NumberField } from "../ui/NumberField.tsx";
 
 const SIDES = ["left", "right", "top", "bottom"] as const;
 

@@ -1,6 +1,6 @@
 import { stepsAt } from "../../core/pane/standing.ts";
 import type { Step } from "../../core/steps/step.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** The steps of making the frame ready; those of a unit that is opened and resealed stand in a list of their own. */
 export function useReadySteps(): readonly Step[] {

@@ -2,7 +2,7 @@ import { alikeOn, toLookAt } from "../../core/round/alike.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { nm } from "../../core/units/length.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { Size } from "../parts/Size.tsx";
+import { Size } from "../ui/Size.tsx";
 
 const name = (r: RoundRow): string => [r.address, r.opening, r.light].filter(Boolean).join(", ");
 

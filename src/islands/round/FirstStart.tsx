@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { HOUSE_RULES, type HouseRule } from "../../core/house/rules.ts";
 import { firmReads, type Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { changePrefs, usePrefs } from "../parts/prefs.ts";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { changePrefs, usePrefs } from "../ui/prefs.ts";
 
 const ASKED = [
   { rule: "readsIn", says: "The firm reads in", names: { mm: "millimetres", in: "inches" } },

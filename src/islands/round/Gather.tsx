@@ -3,8 +3,8 @@ import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { Sheet } from "../parts/Sheet.tsx";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { Sheet } from "../ui/Sheet.tsx";
 
 type Props = {
   readonly rows: readonly RoundRow[];

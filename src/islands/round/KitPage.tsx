@@ -7,10 +7,10 @@ import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { guarded } from "../parts/Guarded.tsx";
-import { Size } from "../parts/Size.tsx";
-import { useLog } from "../parts/use-log.ts";
+import { useLog } from "../log/use-log.ts";
+import { DayField } from "../ui/DayField.tsx";
+import { guarded } from "../ui/Guarded.tsx";
+import { Size } from "../ui/Size.tsx";
 
 const KG_PER_LB = 0.45359237;
 

@@ -5,9 +5,9 @@ import { FIRST_SYSTEM, frameOf, SYSTEMS, type System } from "../../core/frame/sy
 import { sidesOf } from "../../core/frame/which-system.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { usePrefs } from "../parts/prefs.ts";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
 
 type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
 

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { usePrefs } from "../parts/prefs.ts";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
 
 /** Opens a round: a name and a place. */
 function NewRound({ prefs: initial }: { readonly prefs: Prefs }) {

@@ -9,10 +9,10 @@ import { say } from "../../core/words/dialect.ts";
 import { rowProblemSentence } from "../../core/words/openings-table.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy } from "../parts/new-entries.ts";
-import { usePrefs } from "../parts/prefs.ts";
-import { sendEntries } from "../parts/send.ts";
+import { entriesBy } from "../log/new-entries.ts";
+import { sendEntries } from "../log/send.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
 
 type Known = {
   readonly id: string;

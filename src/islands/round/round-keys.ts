@@ -1,4 +1,4 @@
-import type { KeyLine } from "../parts/KeyMap.tsx";
+import type { KeyLine } from "../ui/KeyMap.tsx";
 
 export const ROUND_KEYS: readonly KeyLine[] = [
   ["j k", "next pane, pane before"],

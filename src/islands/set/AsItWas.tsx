@@ -2,9 +2,9 @@ import { frameOf } from "../../core/frame/systems.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
 import { refitOrder } from "../../core/takeout/beads.ts";
 import { toMm } from "../../core/units/length.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { HowItWas } from "../parts/HowItWas.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { HowItWas } from "../panels/HowItWas.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What was marked, mapped and counted when the old pane came out, for putting back. */
 export function AsItWas() {

@@ -1,7 +1,7 @@
 import { facingFacts } from "../../core/pane/facing.ts";
 import { FACING_FACTS, facingSigns } from "../../core/set/facing.ts";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
 
 /** Which sign says what goes in and what goes up: chosen, seen, and kept with a photo. */
 export function Facing() {

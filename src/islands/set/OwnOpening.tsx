@@ -1,4 +1,4 @@
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** The tag on the sash, read when it comes back: one from another opening binds in this. */
 export function OwnOpening() {

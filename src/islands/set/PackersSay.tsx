@@ -1,6 +1,6 @@
 import { settingOf } from "../../core/pane/setting.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 
 /** What carries it, in figures; where each stands is drawn. */
 export function PackersSay() {

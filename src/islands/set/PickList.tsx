@@ -11,10 +11,10 @@ import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
-import { Length } from "../parts/Length.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Said } from "../parts/Said.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Said } from "../panels/Said.tsx";
+import { Length } from "../ui/Length.tsx";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {

@@ -7,8 +7,8 @@ import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../../core/s
 import { pinReach } from "../../core/set/pins.ts";
 import { mm, type Nm, toMm } from "../../core/units/length.ts";
 import { PIN_BOX, pinDrawing } from "../../drawing/pin.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 
 /** A pin that is drawn where none would do, mm. */
 const SHOWN_MM = 25;

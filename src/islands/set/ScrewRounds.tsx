@@ -1,8 +1,8 @@
 import { stepKey } from "../../core/pane/book.ts";
 import { roundTicks, screwsToDrive } from "../../core/pane/step-held.ts";
 import type { Step } from "../../core/steps/step.ts";
-import { CountField } from "../parts/CountField.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { CountField } from "../panels/CountField.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** A tick for each screw, twice round; and the count that must agree with what came out. */
 export function ScrewRounds({ step }: { readonly step: Step }) {

@@ -6,10 +6,10 @@ import { stepFacts } from "../../core/pane/step-facts.ts";
 import { proudSays } from "../../core/set/proud.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { toMm } from "../../core/units/length.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
-import { Ticks } from "../parts/Ticks.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
+import { Ticks } from "../steps/Ticks.tsx";
 
 /** Whether each bead is truly home: ticked, read where it stands proud, with what brings it down; flexed first where old. */
 export function Seated({ step }: { readonly step: Step }) {

@@ -6,9 +6,9 @@ import { isWholeInsert } from "../../core/pane/step-facts.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { DayField } from "../ui/DayField.tsx";
 import { WentIn } from "./WentIn.tsx";
 
 /** The day it was set, held by how many sprigs; what is not back, or left out, is said in words. */

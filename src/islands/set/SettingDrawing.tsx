@@ -8,10 +8,10 @@ import { packingFaults } from "../../core/takeout/how-it-was.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { PACKERS_BOX, packersDrawing } from "../../drawing/packers.ts";
-import { HowItHangs } from "../parts/HowItHangs.tsx";
-import { LengthInSvg } from "../parts/Length.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { HowItHangs } from "../panels/HowItHangs.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { LengthInSvg } from "../ui/Length.tsx";
 
 const JOB_NAMES = { carries: "carries", braces: "braces", locates: "keeps its place" } as const;
 const FAULTS = {

@@ -10,9 +10,9 @@ import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { useAfterPaint } from "../parts/use-after-paint.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { useAfterPaint } from "../ui/use-after-paint.ts";
 import { SimulatorSays } from "./SimulatorSays.tsx";
 
 const TIMES = 4;

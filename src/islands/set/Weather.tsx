@@ -1,5 +1,5 @@
 import { detailOf } from "../../core/frame/told-detail.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 const SAYS = { reached: "weather or draught reaches it", sheltered: "another door or room is before it" } as const;
 

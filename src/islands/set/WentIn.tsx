@@ -4,7 +4,7 @@ import { readTape } from "../../core/tape/read.ts";
 import type { Written } from "../../core/tape/written.ts";
 import { asWritten } from "../../core/words/entry/parts.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** How the pane went in: one tap. The room that was left, where somebody put a rule to it, tells the firm of its own errors. */
 export function WentIn() {

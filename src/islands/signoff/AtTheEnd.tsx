@@ -2,9 +2,9 @@ import { v7 as uuidv7 } from "uuid";
 import { aftercareHere } from "../../core/pane/aftercare.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { DayField } from "../parts/DayField.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { DayField } from "../ui/DayField.tsx";
 
 const SNAG_DAYS = 14;
 

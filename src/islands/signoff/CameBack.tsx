@@ -2,9 +2,9 @@ import { REMAKE_WHY, type RemakeWhy } from "../../core/learn/remake.ts";
 import { WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { WhyBack } from "../parts/WhyBack.tsx";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { WhyBack } from "../panels/WhyBack.tsx";
 
 /** A pane that was set and has to be made again: why, and whose. It stands in the ledger of what came back. */
 export function CameBack() {

@@ -2,7 +2,7 @@ import { inspectionHere } from "../../core/pane/inspection.ts";
 import { inspectionLook } from "../../core/signoff/inspection.ts";
 import type { Board as BoardDrawn } from "../../drawing/board.ts";
 import { inspectionSpots } from "../../drawing/inspection-places.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Board } from "../stage/Board.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";

@@ -9,9 +9,9 @@ import { cupsFor, liftOf } from "../../core/specify/mass.ts";
 import { EXPOSURE_NAMES, EXPOSURES, type Exposure } from "../../core/specify/wind.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { SashWeights } from "./SashWeights.tsx";
 
 /** What the glass must bear and what must bear it: wind, lifting, balances, heat, and what it may be set in. */

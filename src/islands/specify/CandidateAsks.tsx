@@ -5,7 +5,7 @@ import { windKpa } from "../../core/specify/wind.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { isInchMake, makeText } from "../../core/units/inch-make.ts";
 import { mm, toMm } from "../../core/units/length.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What a unit asks beside heat and price: its thickness, days, whether it stands the wind, and what it does to the sash. */
 export function CandidateAsks({ candidate: c, plain }: { readonly candidate: Candidate; readonly plain: Candidate }) {

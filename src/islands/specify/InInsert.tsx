@@ -1,5 +1,5 @@
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What is in a door's insert its maker knows, but for one thing: whether its glass must be safety glass. */
 export function InInsert() {

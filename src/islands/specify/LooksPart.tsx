@@ -9,8 +9,8 @@ import {
   RUNS,
   TEXTURES,
 } from "../../core/specify/looks.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 const RUN_NAMES = { neither: "no direction", up: "lines upright", across: "lines across" } as const;
 const TEXTURE_NAMES = { "not-said": "smooth, or not said", outside: "outside", room: "to the room" } as const;

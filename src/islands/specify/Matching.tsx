@@ -1,8 +1,8 @@
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupText } from "../../core/specify/makeup.ts";
-import { Part } from "../parts/Part.tsx";
-import { PhotoOf } from "../parts/PhotoOf.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { PhotoOf } from "../photos/PhotoOf.tsx";
 
 /** Whether new glass beside old will show, with a photo of the neighbour, and that the owner was asked. */
 export function Matching() {

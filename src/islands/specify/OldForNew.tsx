@@ -2,9 +2,9 @@ import { hingeOf } from "../../core/pane/hangs.ts";
 import { oldForNew } from "../../core/specify/old-for-new.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ThroughSum } from "../parts/ThroughSum.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ThroughSum } from "../panels/ThroughSum.tsx";
 
 /** A thickness read by nobody but close to the new one is the same. */
 const SAME_MM = 0.25;

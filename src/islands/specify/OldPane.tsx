@@ -1,8 +1,8 @@
 import { OLD_PANE } from "../../core/measure/places.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 
 /** The old pane, read edge to edge. */
 export function OldPane() {

@@ -10,8 +10,8 @@ import {
 import { withStormPane } from "../../core/specify/storm.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 const USUAL: Panel = { make: "one-thick", mm: 10, lineMm: null, neighbourMm: null };
 const STORM_APART_MM = 60;

@@ -6,9 +6,9 @@ import { massOf } from "../../core/specify/glass.ts";
 import { REHANG, springPair } from "../../core/specify/hinges.ts";
 import { sashTimber, TIMBER_DENSITY } from "../../core/specify/sash-mass.ts";
 import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { HowItHangs } from "../parts/HowItHangs.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { HowItHangs } from "../panels/HowItHangs.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { Hinges } from "./Hinges.tsx";
 
 const WEIGHT_MM = 40;

@@ -7,10 +7,10 @@ import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES, thicknessAs } from "../..
 import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
-import { BedChoice } from "../parts/BedChoice.tsx";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { SiteForm } from "../parts/SiteForm.tsx";
+import { BedChoice } from "../panels/BedChoice.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { SiteForm } from "../panels/SiteForm.tsx";
 import { useStage } from "../stage/stage-context.ts";
 import { InInsert } from "./InInsert.tsx";
 import { UnitPart } from "./UnitPart.tsx";

@@ -1,8 +1,8 @@
 import { readsInsert } from "../../core/measure/ways.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { WallOnStage } from "../parts/SiteForm.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { WallOnStage } from "../panels/SiteForm.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Stage } from "../stage/Stage.tsx";
 import { Bearing } from "./Bearing.tsx";

@@ -8,7 +8,7 @@ import { inchText, inUnit } from "../../core/words/in-unit.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
 import { massText } from "../../core/words/ticket.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { CandidateAsks } from "./CandidateAsks.tsx";
 import { HeatCurves } from "./HeatCurves.tsx";
 import { UnitSection } from "./UnitSection.tsx";

@@ -6,9 +6,9 @@ import type { Stack } from "../../core/specify/stack.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { stackText } from "../../core/words/opening.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { ReadingField, ReadingTrouble } from "../parts/ReadingField.tsx";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { useStage } from "../stage/stage-context.ts";
 
 const MOST_SHOWN = 3;

@@ -1,8 +1,8 @@
 import { unknownsOf } from "../../core/pane/unknowns.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
-import { Part } from "../parts/Part.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { useQuickAnswers } from "../parts/quick-answers.ts";
+import { Part } from "../panels/Part.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { useQuickAnswers } from "../panels/quick-answers.ts";
 import { useStage } from "../stage/stage-context.ts";
 
 /** What an order would still leave to guess, each one tap from where it is settled; that there is none, one tap here. */

@@ -7,7 +7,7 @@ import { toMm } from "../../core/units/length.ts";
 import { BOARD_BOX, type Board as BoardDrawn, boardOf, boxPath, screwsOn } from "../../drawing/board.ts";
 import { damageOn } from "../../drawing/damage.ts";
 import type { Xy } from "../../drawing/path.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** A place on the sash that answers to a tap, a finger or the keyboard. */
 export type Spot = {

@@ -8,8 +8,8 @@ import { mm } from "../../core/units/length.ts";
 import { sizeShown } from "../../core/words/size-text.ts";
 import { elevationOf, heldAt, type Span, spanPath } from "../../drawing/elevation.ts";
 import type { Xy } from "../../drawing/path.ts";
-import { LengthInSvg } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { LengthInSvg } from "../ui/Length.tsx";
 import { PaneLooks } from "./PaneLooks.tsx";
 
 const BOX = { width: 440, height: 520 };

@@ -1,9 +1,9 @@
 import type { ReactNode } from "react";
 import { nm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Said } from "../parts/Said.tsx";
+import { usePane } from "../panels/pane-context.ts";
+import { Said } from "../panels/Said.tsx";
+import { Length } from "../ui/Length.tsx";
 
 /** The figures that follow from the readings, under the section. */
 export function Figures() {

@@ -3,7 +3,7 @@ import { toMm } from "../../core/units/length.ts";
 import { metalClass, tintClass } from "../../drawing/colours.ts";
 import { linesAcross, patternLines } from "../../drawing/elevation.ts";
 import { polygon, type Xy } from "../../drawing/path.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 type Corners = readonly [Xy, Xy, Xy, Xy];
 

@@ -5,8 +5,8 @@ import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { metalClass } from "../../drawing/colours.ts";
 import { type PartName, sectionOf } from "../../drawing/section.ts";
-import { LengthInSvg } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { LengthInSvg } from "../ui/Length.tsx";
 
 const BOX = { width: 380, height: 300 };
 

@@ -1,7 +1,7 @@
 import { frameOf } from "../../core/frame/systems.ts";
 import { detailOf } from "../../core/frame/told-detail.ts";
 import { type Held, opensAt, SECTION_BOX, sectionNames, systemSection } from "../../drawing/system-section.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 const SCALE = 1.5;
 /** Names stand under the drawing, one below the other, so that none can meet. */

@@ -1,6 +1,6 @@
 import { type ReactNode, useEffect, useRef } from "react";
-import { Unfolded } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Unfolded } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "./stage-context.ts";
 
 export type Tab = {

@@ -4,7 +4,7 @@ import { isUnit, wasUnit } from "../../core/pane/unit.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { mapPlace } from "../../drawing/how-it-was.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Board, GLASS_AT } from "./Board.tsx";
 import { SideSection } from "./SideSection.tsx";
 import { isOnSash, TicksOnSash } from "./TicksOnSash.tsx";

@@ -4,7 +4,7 @@ import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { CORNERS, type Corner } from "../../core/takeout/beads.ts";
 import { type Board as BoardDrawn, boxPath } from "../../drawing/board.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Board, GLASS_AT, type Spot } from "./Board.tsx";
 import { SideWord } from "./SideWord.tsx";
 

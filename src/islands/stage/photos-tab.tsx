@@ -1,6 +1,6 @@
 import type { PaneBook } from "../../core/pane/book.ts";
 import type { Station } from "../../core/plan/stations.ts";
-import { Photos } from "../parts/Photos.tsx";
+import { Photos } from "../photos/Photos.tsx";
 import type { Tab } from "./Stage.tsx";
 
 /** The photos of a pane, from any of its stations. */

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Station } from "../../core/plan/stations.ts";
-import { Lessons } from "../parts/Lessons.tsx";
+import { Lessons } from "../panels/Lessons.tsx";
 import type { Tab } from "./Stage.tsx";
 
 /** The small skills that a station asks for, and what was learnt on panes like this. */

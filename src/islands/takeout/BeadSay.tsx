@@ -1,7 +1,7 @@
 import type { Side } from "../../core/geometry/quad.ts";
 import { beadsOf } from "../../core/pane/step-facts.ts";
 import { BEAD_SCHOOL_FACTS, BEAD_SCHOOLS, type BeadSchool, CORNERS } from "../../core/takeout/beads.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What the corners come to: the order out with its reasons, or why there is none. The corners themselves are tapped on the drawing. */
 export function BeadSay() {

@@ -6,10 +6,10 @@ import { type BeadSchool, CORNERS, type Corner } from "../../core/takeout/beads.
 import { jointText, nextJoint } from "../../core/takeout/next-joint.ts";
 import { type Board as BoardDrawn, onStrip } from "../../drawing/board.ts";
 import { knifeAt } from "../../drawing/knife.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { useSteps } from "../parts/use-steps.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { Board, type Spot } from "../stage/Board.tsx";
 import { SideWord } from "../stage/SideWord.tsx";
+import { useSteps } from "../steps/use-steps.ts";
 
 /** Four beads: a tap on a corner says how they meet there, a tap on a bead that it is off. The order out stands on them. */
 export function BeadsOnSash() {

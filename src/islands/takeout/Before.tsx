@@ -2,8 +2,8 @@ import { DETAILS, type Detail } from "../../core/frame/detail.ts";
 import { detailOf, detailsAsked } from "../../core/frame/told-detail.ts";
 import { FRONTS, type Front } from "../../core/takeout/facts.ts";
 import { FRONT_FACTS } from "../../core/takeout/front-steps.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What differs within the system and changes the steps. */
 export function Details() {

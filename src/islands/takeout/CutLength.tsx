@@ -1,7 +1,7 @@
 import { metresRound } from "../../core/pane/standing.ts";
 import { mm } from "../../core/units/length.ts";
-import { Length } from "../parts/Length.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { Length } from "../ui/Length.tsx";
 
 /** How much line there is to cut: once round, at both edges of what is cut or on both faces. */
 export function CutLength() {

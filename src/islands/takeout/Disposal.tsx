@@ -1,7 +1,7 @@
 import { wasUnit } from "../../core/pane/unit.ts";
 import { bagsFor, DISPOSAL, WASTE_NAMES, type Waste } from "../../core/takeout/disposal.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** Where the old glass goes, how many bags it fills, and what has left. */
 export function Disposal() {

@@ -1,10 +1,10 @@
 import { useEffect, useState } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
 import { wasUnit } from "../../core/pane/unit.ts";
-import { usePane } from "../parts/pane-context.ts";
-import { Sheet } from "../parts/Sheet.tsx";
-import { useSteps } from "../parts/use-steps.ts";
+import { usePane } from "../panels/pane-context.ts";
 import { SideSection } from "../stage/SideSection.tsx";
+import { useSteps } from "../steps/use-steps.ts";
+import { Sheet } from "../ui/Sheet.tsx";
 
 const READ = "pp-met";
 const isRead = (key: string): boolean => (localStorage.getItem(READ) ?? "").split("\n").includes(key);

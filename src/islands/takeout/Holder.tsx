@@ -1,7 +1,7 @@
 import { stepKey } from "../../core/pane/book.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
 import { HOLDER_FACTS, HOLDERS, holderSays } from "../../core/takeout/holder.ts";
-import { usePane } from "../parts/pane-context.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What or who has the pane from here on, and whether that is enough. */
 export function Holder({ step }: { readonly step: string }) {

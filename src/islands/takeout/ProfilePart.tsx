@@ -8,8 +8,8 @@ import {
   UNHOOKS_FACTS,
 } from "../../core/takeout/profile.ts";
 import { beadTurned, TURNED_BOX } from "../../drawing/bead-turned.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 const UNKNOWN = { unhooks: null, gave: null, tape: null, brittle: false, lesson: "" } as const;
 

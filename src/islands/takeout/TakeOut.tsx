@@ -1,12 +1,12 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
 import type { Step } from "../../core/steps/step.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
-import { Cautions } from "../parts/Cautions.tsx";
-import { CountField } from "../parts/CountField.tsx";
-import { usePane } from "../parts/pane-context.ts";
-import { Steps } from "../parts/Steps.tsx";
-import { Ticks } from "../parts/Ticks.tsx";
+import { CountField } from "../panels/CountField.tsx";
+import { usePane } from "../panels/pane-context.ts";
 import { isOnSash } from "../stage/TicksOnSash.tsx";
+import { Cautions } from "../steps/Cautions.tsx";
+import { Steps } from "../steps/Steps.tsx";
+import { Ticks } from "../steps/Ticks.tsx";
 import { BeadSay, OffWhole } from "./BeadSay.tsx";
 import { CutLength } from "./CutLength.tsx";
 import { FirstMeeting } from "./FirstMeeting.tsx";

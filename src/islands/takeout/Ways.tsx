@@ -2,8 +2,8 @@ import { facePutty } from "../../core/frame/held.ts";
 import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
 import { JAMMED_SCREW, LOCK_OUT } from "../../core/takeout/lock-out.ts";
 import { PUTTY_WAYS, seamTools } from "../../core/takeout/seam-tools.ts";
-import { Fold } from "../parts/Fold.tsx";
-import { usePane } from "../parts/pane-context.ts";
+import { Fold } from "../panels/Fold.tsx";
+import { usePane } from "../panels/pane-context.ts";
 
 /** What opens the seam, or shifts the putty, of this frame: ways side by side, each with why. */
 export function Ways() {

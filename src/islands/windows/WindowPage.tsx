@@ -10,10 +10,10 @@ import { dayOf } from "../../core/units/day.ts";
 import { sayDate } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { guarded } from "../parts/Guarded.tsx";
-import { entriesBy, handOver } from "../parts/new-entries.ts";
-import { usePrefs } from "../parts/prefs.ts";
-import { Size } from "../parts/Size.tsx";
+import { entriesBy, handOver } from "../log/new-entries.ts";
+import { guarded } from "../ui/Guarded.tsx";
+import { usePrefs } from "../ui/prefs.ts";
+import { Size } from "../ui/Size.tsx";
 
 type Props = { readonly data: WindowPageData; readonly prefs: Prefs };
 

@@ -1,0 +1,121 @@
+import { type ReactNode, useRef, useState } from "react";
+import { CANNOT_BE_OPENED } from "../../core/frame/systems.ts";
+import { SPECIAL_FACTS } from "../../core/look/special.ts";
+import type { Station } from "../../core/plan/stations.ts";
+import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
+import { SecondPerson } from "./SecondPerson.tsx";
+import { StepCard, sayMinutes } from "./StepCard.tsx";
+import { StepRow } from "./StepRow.tsx";
+import { useSteps } from "./use-steps.ts";
+
+type Props = {
+  readonly station: Station;
+  /** The station's own, where they are not those of the frame. */
+  readonly steps?: readonly Step[];
+  /** Minutes on top of the steps, for what is known to be in the way. */
+  readonly moreMinutes?: number;
+  readonly asks?: Readonly<Partial<Record<Ask, (step: Step) => ReactNode>>>;
+  /** What the station asks of a step whatever it asks by itself. */
+  readonly also?: (step: Step) => ReactNode;
+};
+
+/** The steps of a station: the one now due as a card, then all of them one line each, ticked in any order or left out with a reason. */
+export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 }: Props) {
+  const { book, say } = usePane();
+  const { step: picked, openStep, refused } = useStage();
+  const { steps, isOpen, next, shown, mark } = useSteps(station, given);
+  const moved = useRef(false);
+  const [listed, setListed] = useState(false);
+  if (!shown) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
+  const { special, licensed } = book.before;
+  const stopped = special.length > 0 && licensed.trim() === "";
+  // What is all done is a list, and one of them only where it is opened.
+  const isShown = next !== undefined || picked !== null;
+  const effort = effortOf(steps.filter(isOpen));
+  const number = steps.indexOf(shown) + 1;
+  return (
+    <>
+      {stopped && (
+        <p className="note-wax" role="alert">
+          <span className="font-medium">This wants {special.map((s) => SPECIAL_FACTS[s].who).join(", and ")}.</span> The
+          steps are held until their name stands under <a href={`/panes/${book.id}/look`}>Look</a>.
+        </p>
+      )}
+      {isShown && (
+        <StepCard
+          key={shown.id}
+          station={station}
+          step={shown}
+          number={number}
+          of={steps.length}
+          stopped={stopped}
+          refused={refused === shown.id}
+          takeFocus={moved}
+          open={(id) => {
+            moved.current = true;
+            openStep(id);
+          }}
+          raises={raisedAt(shown, steps, isOpen)}
+          mark={(state, reason) => {
+            moved.current = true;
+            mark(shown, state, reason);
+          }}
+          aside={{
+            back: number > 1 ? () => openStep(steps[number - 2]?.id ?? null) : undefined,
+            on: number < steps.length ? () => openStep(steps[number]?.id ?? null) : undefined,
+          }}
+          next={picked !== null && next && next !== shown ? () => openStep(null) : undefined}
+        >
+          {shown.asks && asks[shown.asks]?.(shown)}
+          {also?.(shown)}
+        </StepCard>
+      )}
+      <p className="text-[13px] text-mute">
+        {effort.minutes > 0
+          ? [
+              `about ${sayMinutes(effort.minutes + moreMinutes)} of work left`,
+              effort.waitHours > 0 ? `${effort.waitHours} h of drying` : "",
+              effort.people === 2 ? "a second person for part of it" : "",
+            ]
+              .filter(Boolean)
+              .join(", ")
+          : "All steps here are done or left out."}
+      </p>
+      <button type="button" className="btn w-full sm:hidden" aria-expanded={listed} onClick={() => setListed(!listed)}>
+        {listed ? "Only this step" : `All ${steps.length} steps`}
+      </button>
+      <ol className={`text-[14px] ${listed ? "" : "max-sm:hidden"}`}>
+        {steps.map((s, i) => (
+          <StepRow
+            key={s.id}
+            station={station}
+            step={s}
+            number={i + 1}
+            due={s === next}
+            shown={s === shown}
+            stopped={stopped}
+            open={() => {
+              moved.current = true;
+              openStep(s.id);
+            }}
+            mark={(state) => mark(s, state)}
+          />
+        ))}
+      </ol>
+      <SecondPerson steps={steps} />
+    </>
+  );
+}
+
+/** Hazards said at a step: each at the first open step that raises it. */
+function raisedAt(step: Step, steps: readonly Step[], isOpen: (s: Step) => boolean): readonly string[] {
+  const before = new Set(
+    steps
+      .slice(0, steps.indexOf(step))
+      .filter(isOpen)
+      .flatMap((s) => s.hazards ?? []),
+  );
+  return (step.hazards ?? []).filter((h) => !before.has(h));
+}

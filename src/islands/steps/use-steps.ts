@@ -1,0 +1,51 @@
+import { useCallback } from "react";
+import { stepKey } from "../../core/pane/book.ts";
+import { stepsAt } from "../../core/pane/standing.ts";
+import { stepHeld } from "../../core/pane/step-held.ts";
+import type { Station } from "../../core/plan/stations.ts";
+import type { Step } from "../../core/steps/step.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
+import { isTimed } from "./StepTook.tsx";
+
+export type StepsHere = {
+  readonly steps: readonly Step[];
+  readonly isOpen: (s: Step) => boolean;
+  /** The first that is neither done nor left out. */
+  readonly next: Step | undefined;
+  /** The one whose card is open, on the stage and beside it. */
+  readonly shown: Step | undefined;
+  readonly mark: (step: Step, state: "done" | "skipped" | "open", reason?: string) => void;
+};
+
+/** The steps of a station, the one now worked on, and the way to say that one is done: the same for its card, its line and its drawing. */
+export function useSteps(station: Station, given?: readonly Step[]): StepsHere {
+  const { book, reckoning, today, write } = usePane();
+  const { step: picked, openStep, refuse } = useStage();
+  const steps = given ?? stepsAt(station, book, reckoning);
+  const isOpen = (s: Step): boolean => !book.steps.has(stepKey(station, s.id));
+  const next = steps.find(isOpen);
+  const shown = steps.find((s) => s.id === picked) ?? next ?? steps.at(-1);
+  const mark = useCallback(
+    (step: Step, state: "done" | "skipped" | "open", reason = "") => {
+      // What speaks against it is said, and can be overruled with a reason.
+      if (state === "done" && stepHeld(step, station, book, reckoning, { today, nowMs: Date.now() }) !== null) {
+        openStep(step.id);
+        refuse(step.id);
+        return;
+      }
+      if (state === "done" && step.ticks?.length && !book.before.ticked.get(stepKey(station, step.id))?.length)
+        write("step.sides", { station, step: step.id, done: [...step.ticks] });
+      write("step.marked", { station, step: step.id, state, reason });
+      refuse(null);
+      // What dries or is timed is still to be told of: the card stays with it.
+      if (state === "open") return;
+      const stays = state === "done" && (step.driesHours !== undefined || isTimed(book.id, station, step.id));
+      // Out of turn, the work goes on from here: what was due before it is one tap away.
+      const after = steps.slice(steps.indexOf(step) + 1).find((s) => !book.steps.has(stepKey(station, s.id)));
+      openStep(stays ? step.id : (after?.id ?? null));
+    },
+    [station, steps, book, reckoning, today, write, openStep, refuse],
+  );
+  return { steps, isOpen, next, shown, mark };
+}
