@@ -1,11 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PANE, Teller, uuid } from "../../tests/support/told.ts";
+import { withFirm } from "../core/firm/firm.ts";
+import { foldFirm } from "../core/firm/fold-firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { nextFor } from "../core/pane/standing.ts";
-import { foldFirm, withFirm } from "../core/round/book.ts";
 import { dayOf } from "../core/units/day.ts";
 import { entryWords } from "../core/words/entry.ts";
 import { PAYLOADS } from "./entry.ts";

@@ -1,5 +1,6 @@
 import { eq, getTableColumns, inArray, type SQL, sql } from "drizzle-orm";
 import type { SQLiteTable } from "drizzle-orm/sqlite-core";
+import { foldFirm } from "../core/firm/fold-firm.ts";
 import { isHouseRule } from "../core/house/rules.ts";
 import { tells } from "../core/learn/seen.ts";
 import { seenOnPane } from "../core/learn/seen-on-pane.ts";
@@ -8,7 +9,6 @@ import { readLog } from "../core/log/standing-entries.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { foldOrder } from "../core/pane/order-book.ts";
 import { boardFacts } from "../core/round/board-facts.ts";
-import { foldFirm } from "../core/round/book.ts";
 import { writeDay } from "../core/units/day.ts";
 import { openingKey } from "../core/window/opening-key.ts";
 import type { Running } from "./database.ts";

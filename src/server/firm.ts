@@ -1,6 +1,7 @@
+import { essentialOf } from "../core/firm/essential.ts";
+import type { Firm } from "../core/firm/firm.ts";
+import { foldFirm } from "../core/firm/fold-firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
-import { type Firm, foldFirm } from "../core/round/book.ts";
-import { essentialOf } from "../core/round/essential.ts";
 import { addDays, writeDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfFirm, firmThrough } from "../db/entry-log.ts";

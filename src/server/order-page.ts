@@ -1,8 +1,8 @@
+import type { Firm } from "../core/firm/firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
 import { foldBefore } from "../core/pane/before-book.ts";
 import { foldOrder, type OrderBook, orderStage } from "../core/pane/order-book.ts";
-import type { Firm } from "../core/round/book.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfOrder, entriesOfPane, logThrough } from "../db/entry-log.ts";
 import { countOrders, listOrders, type OrderRow } from "../db/lists.ts";

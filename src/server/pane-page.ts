@@ -1,10 +1,10 @@
+import { type Firm, withFirm } from "../core/firm/firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { composePanePage, type PanePageData, placeLabel } from "../core/page/pane-page.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { type Next, nextFor } from "../core/pane/standing.ts";
 import { isStation } from "../core/plan/stations.ts";
-import { type Firm, withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
 import { entriesOfPane, logThrough, openingsOf } from "../db/entry-log.ts";

@@ -1,4 +1,5 @@
 import QRCode from "qrcode";
+import { type Firm, withFirm } from "../core/firm/firm.ts";
 import { frameOf } from "../core/frame/systems.ts";
 import type { FirmDetails } from "../core/log/kinds/firm.ts";
 import { EARLIER_FACTS } from "../core/look/earlier.ts";
@@ -7,7 +8,6 @@ import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { optionsFacts } from "../core/pane/options-facts.ts";
 import { labelOf } from "../core/pane/order-line.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
-import { type Firm, withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { loadFirm } from "./firm.ts";

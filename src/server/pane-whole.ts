@@ -1,11 +1,11 @@
 import type { z } from "zod";
 import type { GetPane, GetRound } from "../contract/panes.ts";
+import { withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { fail, ok } from "../core/result.ts";
-import { withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
 import { type WholeBy, wholePane } from "../core/words/whole-pane.ts";

@@ -1,10 +1,10 @@
+import { withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import { composeDay, type DayPageData } from "../core/page/day-page.ts";
 import { composePlan, type PlanFrom, type PlanPageData, YARD } from "../core/page/plan-page.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { ok } from "../core/result.ts";
-import { withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { dayOf, readDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";

@@ -1,10 +1,10 @@
+import { withFirm } from "../core/firm/firm.ts";
 import { frameOf, type System } from "../core/frame/systems.ts";
 import type { FirmDetails } from "../core/log/kinds/firm.ts";
 import { CAUSE_WORDS, type Cause } from "../core/look/damage.ts";
 import { type Repair, repairOf } from "../core/page/window-page.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { plainName } from "../core/window/opening-key.ts";
 import type { Prefs } from "../core/words/prefs.ts";

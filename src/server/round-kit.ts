@@ -1,8 +1,8 @@
+import { withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import { type KitFor, kitOfRound, type RoundKit } from "../core/page/round-kit.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
 import { panesOfRound, roundById } from "../db/lists.ts";

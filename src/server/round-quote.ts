@@ -1,10 +1,10 @@
+import { withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { type Quote, type QuotedPane, type QuoteRates, quoteOf } from "../core/order/quote.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { quotedPane } from "../core/pane/quoted.ts";
 import { reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPanes, entriesOfRound, logThrough } from "../db/entry-log.ts";

@@ -1,8 +1,8 @@
 import { createHash } from "node:crypto";
+import { withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
 import { brokenRow, type RoundRow, rowOf } from "../core/round/row.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import type { Day } from "../core/units/day.ts";

@@ -1,3 +1,4 @@
+import { withFirm } from "../core/firm/firm.ts";
 import type { System } from "../core/frame/systems.ts";
 import { SIDES } from "../core/geometry/quad.ts";
 import type { Cause } from "../core/look/damage.ts";
@@ -5,7 +6,6 @@ import { type Neighbour, repairOf, type WindowPageData } from "../core/page/wind
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { carriedFrom } from "../core/pane/carried.ts";
 import { reckon } from "../core/pane/reckoning.ts";
-import { withFirm } from "../core/round/book.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { beadOrder } from "../core/takeout/beads.ts";
 import type { Prefs } from "../core/words/prefs.ts";

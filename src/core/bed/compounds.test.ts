@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { Teller } from "../../../tests/support/told.ts";
 import { TUB } from "../../../tests/support/tub.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { frameOf } from "../frame/systems.ts";
-import { foldFirm } from "../round/book.ts";
 import { COMPOUNDS, compoundById, withOwn } from "./compounds.ts";
 import { runsInSun } from "./sun.ts";
 

@@ -1,11 +1,11 @@
 import { leastStrip } from "../cut/score.ts";
+import type { Firm } from "../firm/firm.ts";
 import type { StockPane } from "../house/stock.ts";
 import { readsInsert } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isHere } from "../pane/stands.ts";
-import type { Firm } from "../round/book.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { type Day, dayOf } from "../units/day.ts";

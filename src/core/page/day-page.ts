@@ -1,3 +1,4 @@
+import { lateKey } from "../firm/plan-book.ts";
 import type { Customer } from "../log/kinds/firm.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { isHere } from "../pane/stands.ts";
@@ -5,7 +6,6 @@ import { visitId, visitsOf } from "../pane/visits.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { weekOf } from "../plan/week-case.ts";
-import { lateKey } from "../round/plan-book.ts";
 import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { becauseWords } from "../words/plan.ts";
 import { type PlanFrom, type PlanPageData, YARD } from "./plan-page.ts";

@@ -1,3 +1,5 @@
+import { type Firm, withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { byPane } from "../log/by-pane.ts";
 import type { Entry } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
@@ -7,7 +9,6 @@ import { foldOrder, type OrderBook, orderStage, standingLines } from "../pane/or
 import { type Reckoning, reckon } from "../pane/reckoning.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
 import { boardFacts } from "../round/board-facts.ts";
-import { type Firm, foldFirm, withFirm } from "../round/book.ts";
 import { brokenRow, type RoundRow, rowOf } from "../round/row.ts";
 import { rememberBest } from "../size/best.ts";
 import { type Day, day } from "../units/day.ts";

@@ -1,9 +1,9 @@
+import type { Firm } from "../firm/firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { type OwnFigure, ownFigures } from "../learn/own-figures.ts";
 import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
 import type { CameBack, PaneSeen } from "../learn/seen.ts";
 import { type SupplierCard, supplierCards } from "../learn/supplier-card.ts";
-import type { Firm } from "../round/book.ts";
 import { type Day, dayOf } from "../units/day.ts";
 
 export type SeenOf = {

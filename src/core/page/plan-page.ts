@@ -1,3 +1,4 @@
+import type { Firm } from "../firm/firm.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Because, type PaneVisit, visitsOf } from "../pane/visits.ts";
@@ -6,12 +7,11 @@ import { type Broken, brokenRules } from "../plan/broken-rules.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import type { Forecast } from "../plan/forecast.ts";
 import { weatherOf } from "../plan/forecast.ts";
+import { roadKey } from "../plan/road-key.ts";
 import { roadBetween, UNKNOWN_ROAD_MINUTES } from "../plan/roads.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import type { Span } from "../plan/week.ts";
 import { type StopCase, stopOf, type WeekCase, weekOf } from "../plan/week-case.ts";
-import type { Firm } from "../round/book.ts";
-import { roadKey } from "../round/plan-book.ts";
 import { addDays, type Day, dayOf, weekday, writeDay } from "../units/day.ts";
 
 /** Where the firm's days begin and end. */

@@ -1,3 +1,4 @@
+import type { Firm } from "../firm/firm.ts";
 import type { Customer } from "../log/kinds/firm.ts";
 import type { Entry } from "../log/kinds.ts";
 import { HAD_NAMES } from "../order/had.ts";
@@ -10,7 +11,6 @@ import { metresRound, nextFor, stepsAt } from "../pane/standing.ts";
 import { isHere } from "../pane/stands.ts";
 import { nextWorking } from "../plan/calendar.ts";
 import { STATION_NAMES } from "../plan/stations.ts";
-import type { Firm } from "../round/book.ts";
 import { canBeDone, daysWork, isGivenTo, ON_SITE } from "../round/days-work.ts";
 import { type Material, pickList } from "../set/pick-list.ts";
 import { type Kit, kitOf, oneKit } from "../steps/kit.ts";

@@ -1,7 +1,7 @@
+import type { Firm } from "../firm/firm.ts";
 import type { Entry } from "../log/kinds.ts";
 import { type Alert, alertsOf, settable } from "../round/alerts.ts";
 import type { BoardFacts } from "../round/board-facts.ts";
-import type { Firm } from "../round/book.ts";
 import type { RoundRow } from "../round/row.ts";
 import type { Day } from "../units/day.ts";
 import type { PanePlace } from "./pane-page.ts";

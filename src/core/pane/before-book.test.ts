@@ -1,11 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
-import { foldFirm, withFirm } from "../round/book.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { optionsFacts } from "./options-facts.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
-import { foldFirm, withFirm } from "../round/book.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "./candidates.ts";

@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
-import { foldFirm, withFirm } from "../round/book.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { mm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { proposedStock } from "./from-stock.ts";

@@ -1,8 +1,8 @@
+import type { Firm } from "../firm/firm.ts";
 import { OPTION_NAMES, optionsFor } from "../look/options.ts";
 import type { QuotedPane } from "../order/quote.ts";
 import { type Source, sourcesFor } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
-import type { Firm } from "../round/book.ts";
 import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS, HOUSE_RULES, type HouseRules, schoolOf } from "../house/rules.ts";
 import { RULE_SECTIONS } from "../house/sections.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
-import { foldFirm } from "../round/book.ts";
 import { mm, toMm } from "../units/length.ts";
 import { shapedText, ticketOf } from "../words/ticket.ts";
 import { verdictOf } from "../words/verdict.ts";

@@ -1,9 +1,9 @@
+import type { Firm } from "../firm/firm.ts";
 import { frameOf } from "../frame/systems.ts";
 import { readsInsert } from "../measure/ways.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
-import type { Firm } from "../round/book.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Payloads } from "../log/kinds.ts";
-import { foldFirm } from "../round/book.ts";
 import { toMm } from "../units/length.ts";
 import { movedText, ticketOf } from "../words/ticket.ts";
 import { foldPane, type PaneBook } from "./book.ts";

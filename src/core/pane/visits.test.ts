@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
-import { foldFirm, withFirm } from "../round/book.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { rememberBest } from "../size/best.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";

@@ -1,11 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, ORDER_LINE, PANE, ROUND, Teller, uuid } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { foldPane } from "../pane/book.ts";
 import { dayOf, writeDay } from "../units/day.ts";
 import { messagesFor } from "../words/messages.ts";
 import { boardRow, byDay, closedRow } from "./board.ts";
 import { boardFacts } from "./board-facts.ts";
-import { foldFirm } from "./book.ts";
 import { quotesOf } from "./quotes.ts";
 
 const today = dayOf("2026-05-20");

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
 import { foldPane } from "../pane/book.ts";
@@ -8,7 +9,6 @@ import { dayOf } from "../units/day.ts";
 import { alertWords } from "../words/alert.ts";
 import { alertsOf, settable } from "./alerts.ts";
 import { boardFacts } from "./board-facts.ts";
-import { foldFirm } from "./book.ts";
 import { rowOf } from "./row.ts";
 
 const TODAY = dayOf("2026-05-20");

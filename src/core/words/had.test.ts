@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
-import { foldFirm } from "../round/book.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { hadSays } from "./had.ts";
 

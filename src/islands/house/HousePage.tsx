@@ -1,9 +1,9 @@
 import { type ReactNode, useEffect, useRef, useState } from "react";
+import { foldFirm } from "../../core/firm/fold-firm.ts";
 import { HOUSE_RULES, type HouseRule } from "../../core/house/rules.ts";
 import { RULE_SECTIONS, type RuleSection } from "../../core/house/sections.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
-import { foldFirm } from "../../core/round/book.ts";
 import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import type { Prefs } from "../../core/words/prefs.ts";

@@ -1,7 +1,7 @@
+import type { Supplier } from "../../core/firm/firm.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { realTolerance } from "../../core/order/tolerance.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
-import type { Supplier } from "../../core/round/book.ts";
 import { SupplierTerms } from "./Terms.tsx";
 
 /** What the firm has seen of a supplier: panes sent back, and how their cutting really is. */

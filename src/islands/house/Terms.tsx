@@ -1,9 +1,9 @@
 import Papa from "papaparse";
 import { useState } from "react";
+import type { Supplier } from "../../core/firm/firm.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { MAKES_NAMES, MAKES_OF } from "../../core/order/sources.ts";
 import { TAKES, TAKES_NAMES } from "../../core/order/their-cutting.ts";
-import type { Supplier } from "../../core/round/book.ts";
 import { safeCell } from "../../core/round/safe-cell.ts";
 import { GRIDS } from "../../core/units/length.ts";
 import { money } from "../../core/words/money.ts";

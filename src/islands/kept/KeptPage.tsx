@@ -1,4 +1,5 @@
 import { lazy, type ReactNode, Suspense, useEffect, useState } from "react";
+import { withFirm } from "../../core/firm/firm.ts";
 import {
   type KeptLog,
   kitFrom,
@@ -13,7 +14,6 @@ import { placeLabel } from "../../core/page/pane-page.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { nextFor } from "../../core/pane/standing.ts";
-import { withFirm } from "../../core/round/book.ts";
 import { day, readDay } from "../../core/units/day.ts";
 import { firmReads, type Prefs, prefsFrom } from "../../core/words/prefs.ts";
 import { keepLine, keptLine, readAllKept } from "../device/kept-store.ts";

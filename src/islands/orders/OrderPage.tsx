@@ -1,9 +1,9 @@
 import { useState } from "react";
+import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
 import { houseWith } from "../../core/order/their-cutting.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
-import { foldFirm } from "../../core/round/book.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";

@@ -1,10 +1,11 @@
 import { memo, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { withFirm } from "../../core/firm/firm.ts";
+import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import type { OpenOrder, PanePageData } from "../../core/page/pane-page.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
-import { foldFirm, withFirm } from "../../core/round/book.ts";
 import { sharedFindBest } from "../../core/size/shared-best.ts";
 import { day } from "../../core/units/day.ts";
 import { say } from "../../core/words/dialect.ts";

@@ -1,10 +1,10 @@
 import { createContext, useContext } from "react";
+import type { Firm } from "../../core/firm/firm.ts";
 import type { EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import type { PanePageData } from "../../core/page/pane-page.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
-import type { Firm } from "../../core/round/book.ts";
 import type { Day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 

@@ -1,5 +1,5 @@
+import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { RoundKit } from "../../core/page/round-kit.ts";
-import { foldFirm } from "../../core/round/book.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";

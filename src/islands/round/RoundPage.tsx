@@ -1,6 +1,6 @@
 import { useCallback, useMemo, useRef, useState } from "react";
+import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
-import { foldFirm } from "../../core/round/book.ts";
 import { isIn, PART_NAMES, PARTS, type Part, pressingFirst } from "../../core/round/part-of.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { addDays, day } from "../../core/units/day.ts";

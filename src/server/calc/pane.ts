@@ -1,10 +1,10 @@
 import type { z } from "zod";
 import type { PaneCase, SizedPane } from "../../contract/panes.ts";
+import { withFirm } from "../../core/firm/firm.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { fail, ok } from "../../core/result.ts";
-import { withFirm } from "../../core/round/book.ts";
 import { sharedFindBest } from "../../core/size/shared-best.ts";
 import type { Written } from "../../core/tape/written.ts";
 import { sizedPane } from "../../core/words/whole-pane.ts";

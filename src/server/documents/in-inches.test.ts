@@ -1,4 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from "vitest";
+import { withFirm } from "../../core/firm/firm.ts";
+import { foldFirm } from "../../core/firm/fold-firm.ts";
 import { byPane } from "../../core/log/by-pane.ts";
 import { NO_DETAILS } from "../../core/log/kinds/firm.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
@@ -6,7 +8,6 @@ import { aftercareHere } from "../../core/pane/aftercare.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { foldOrder } from "../../core/pane/order-book.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
-import { foldFirm, withFirm } from "../../core/round/book.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { fittedText } from "../../core/words/fitted.ts";
 import { ottermoleRow } from "../../demo/ottermole-row.ts";

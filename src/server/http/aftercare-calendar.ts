@@ -1,10 +1,10 @@
 import type { APIRoute } from "astro";
 import { VISIT_NAMES } from "../../core/finish/visit.ts";
+import { withFirm } from "../../core/firm/firm.ts";
 import { aftercareHere } from "../../core/pane/aftercare.ts";
 import { foldPane } from "../../core/pane/book.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
-import { withFirm } from "../../core/round/book.ts";
 import { sharedFindBest } from "../../core/size/shared-best.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { entriesOfPane } from "../../db/entry-log.ts";

@@ -1,4 +1,5 @@
 import type { APIRoute } from "astro";
+import { withFirm } from "../../core/firm/firm.ts";
 import { barPlaces } from "../../core/measure/bar-places.ts";
 import { aftercareHere } from "../../core/pane/aftercare.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
@@ -7,7 +8,6 @@ import { labelOf } from "../../core/pane/order-line.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
-import { withFirm } from "../../core/round/book.ts";
 import { sharedFindBest } from "../../core/size/shared-best.ts";
 import type { Day } from "../../core/units/day.ts";
 import { dayOf } from "../../core/units/day.ts";

@@ -1,3 +1,4 @@
+import { roadKey } from "../../plan/road-key.ts";
 import type { VisitPart } from "../../plan/visit-part.ts";
 import type { WeekWeights } from "../../plan/week.ts";
 import type { KindFactsOf } from "../kind-fact.ts";
@@ -40,13 +41,11 @@ export type PlanPayloads = {
   "plan.told": { readonly part: VisitPart; readonly day: string; readonly says: string };
 };
 
-const roadKey = (p: { readonly from: string; readonly to: string }): string => [p.from, p.to].sort().join("\n");
-
 /** What each of them is about, and what becomes of it where two people wrote apart. */
 export const PLAN_KINDS: KindFactsOf<PlanPayloads> = {
   "plan.person": { about: [], key: (p) => p.name, apart: "fields" },
   "plan.away": { about: [], key: (p) => `${p.name}\n${p.day}`, apart: "whole" },
-  "plan.road": { about: [], key: roadKey, apart: "whole" },
+  "plan.road": { about: [], key: (p) => roadKey(p.from, p.to), apart: "whole" },
   "plan.where": { about: [], key: (p) => p.place, apart: "whole" },
   "plan.weight": { about: [], key: (p) => p.what, apart: "whole" },
   "plan.visit": { about: ["pane"], key: (p) => p.part, apart: "whole" },

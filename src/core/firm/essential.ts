@@ -3,6 +3,7 @@ import { threadOf } from "../log/apart.ts";
 import type { Entry, Kind } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
 import { MOST_TIMED } from "../steps/past.ts";
+import { isFirmKind } from "./folds.ts";
 
 /** So many of the newest stay as they are, struck or not: what one key takes back or brings back. */
 const NEWEST = 60;
@@ -36,38 +37,12 @@ export function essentialOf(entries: readonly Entry[], since?: string): readonly
   return all.filter((e) => kept.has(e.id));
 }
 
-/** Kinds that the firm is folded from, and those that must be seen though they are not. */
-const FOLDED: ReadonlySet<Kind> = new Set<Kind>([
-  "house.rule",
-  "supplier.added",
-  "supplier.terms",
-  "compound.kept",
-  "stock.pane",
-  "stock.insert",
-  "stock.cut",
-  "firm.details",
-  "customer.kept",
-  "building.lead",
-  "profile.known",
-  "bed.usual",
-  "work.took",
-  "lesson.kept",
-  "shelf.kept",
-  "kit.forgot",
-  "round.weather",
-  "round.day-off",
-  "plan.person",
-  "plan.away",
-  "plan.road",
-  "plan.where",
-  "plan.weight",
-  "plan.late",
-  "unread",
-]);
+/** What the firm is folded from, and what must be seen though it is not. */
+const isCarried = (kind: Kind): boolean => isFirmKind(kind) || kind === "unread";
 
 /** Entries of one key replace each other; null: nothing is folded of it. */
 function keyOf(e: Entry): string | null {
-  if (!FOLDED.has(e.kind) || (e.kind === "house.rule" && !isHouseRule(e.payload.rule))) return null;
+  if (!isCarried(e.kind) || (e.kind === "house.rule" && !isHouseRule(e.payload.rule))) return null;
   if (e.kind === "work.took") return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step}`;
   return threadOf(e) ?? `${e.kind} ${e.id}`;
 }

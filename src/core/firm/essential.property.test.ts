@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { ROUND, Teller, uuid } from "../../../tests/support/told.ts";
 import { TUB } from "../../../tests/support/tub.ts";
 import type { Entry } from "../log/kinds.ts";
-import { foldFirm } from "./book.ts";
 import { essentialOf } from "./essential.ts";
+import { foldFirm } from "./fold-firm.ts";
 
 type Tell = (t: Teller) => void;
 const pick = <T>(of: readonly [T, ...T[]]) => fc.constantFrom(...of);

@@ -1,0 +1,187 @@
+import { withOwn } from "../bed/compounds.ts";
+import type { System } from "../frame/systems.ts";
+import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
+import { insertKey } from "../house/stock.ts";
+import type { OwnFrom } from "../learn/own-from.ts";
+import { type Customer, type FirmDetails, type FirmPayloads, NO_DETAILS } from "../log/kinds/firm.ts";
+import type { PlanPayloads } from "../log/kinds/plan.ts";
+import type { EntryOf, Kind, Payloads } from "../log/kinds.ts";
+import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
+import { roadKey } from "../plan/road-key.ts";
+import { WEIGHTS, type WeekWeights } from "../plan/week.ts";
+import { pastOf, type Took } from "../steps/past.ts";
+import type { Profile } from "../takeout/profile.ts";
+import { type Day, dayOf } from "../units/day.ts";
+import type { Firm, Supplier } from "./firm.ts";
+import { lateKey, type PlanPerson } from "./plan-book.ts";
+
+/** Kinds of entry that say something of the firm itself, about no round and no pane. */
+export type FirmKind =
+  | Exclude<keyof FirmPayloads, "round.opened">
+  | Exclude<keyof PlanPayloads, "plan.visit" | "plan.told">;
+
+/** What has been heard of a firm so far. */
+export type Told = {
+  house: HouseRules;
+  readonly decided: Set<string>;
+  readonly own: Map<string, OwnFrom>;
+  readonly suppliers: Map<string, Supplier>;
+  readonly terms: Map<string, Payloads["supplier.terms"]>;
+  readonly stock: Map<string, Payloads["stock.pane"]>;
+  readonly inserts: Map<string, Payloads["stock.insert"]>;
+  details: FirmDetails;
+  readonly customers: Map<string, Customer>;
+  readonly leadTests: Map<string, "none" | "found">;
+  readonly profiles: Map<string, Profile>;
+  readonly took: Took[];
+  readonly compounds: Map<string, Payloads["compound.kept"]>;
+  readonly usualBeds: Map<System, string>;
+  readonly lessons: Map<string, Payloads["lesson.kept"]>;
+  readonly shelf: Map<string, Payloads["shelf.kept"]>;
+  readonly forgotten: Map<string, number>;
+  readonly daysOff: Set<Day>;
+  readonly wet: Set<Day>;
+  readonly lowC: Map<Day, number>;
+  readonly people: Map<string, PlanPerson>;
+  readonly away: Map<string, Map<Day, Payloads["plan.away"]>>;
+  readonly roads: Map<string, number>;
+  readonly where: Map<string, { readonly latitude: number; readonly longitude: number }>;
+  weights: WeekWeights;
+  readonly late: Map<string, number>;
+};
+
+/** A firm of which nothing has been said. */
+export const nothingTold = (): Told => ({
+  house: HOUSE_DEFAULTS,
+  decided: new Set(),
+  own: new Map(),
+  suppliers: new Map(),
+  terms: new Map(),
+  stock: new Map(),
+  inserts: new Map(),
+  details: NO_DETAILS,
+  customers: new Map(),
+  leadTests: new Map(),
+  profiles: new Map(),
+  took: [],
+  compounds: new Map(),
+  usualBeds: new Map(),
+  lessons: new Map(),
+  shelf: new Map(),
+  forgotten: new Map(),
+  daysOff: new Set(),
+  wet: new Set(),
+  lowC: new Map(),
+  people: new Map(),
+  away: new Map(),
+  roads: new Map(),
+  where: new Map(),
+  weights: WEIGHTS,
+  late: new Map(),
+});
+
+type Fold<K extends Kind> = (told: Told, payload: Payloads[K], entry: EntryOf<K>) => void;
+
+/** What each kind of the firm's entries changes. One that is missing does not compile. */
+export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
+  "house.rule": (t, p) => {
+    if (!isHouseRule(p.rule) || !houseValueFits(p.rule, p.value)) return;
+    t.house = { ...t.house, [p.rule]: p.value };
+    t.decided.add(p.rule);
+    if (p.own) t.own.set(p.rule, p.own);
+    else t.own.delete(p.rule);
+  },
+  "supplier.added": (t, p, e) => t.suppliers.set(p.name, { ...p, entry: e.id }),
+  "supplier.terms": (t, p) => t.terms.set(p.name, p),
+  "firm.details": (t, p) => {
+    t.details = p;
+  },
+  "customer.kept": (t, p) => t.customers.set(p.address, p),
+  "building.lead": (t, p) => t.leadTests.set(p.address, p.result),
+  "profile.known": (t, p) => t.profiles.set(p.profile, p),
+  "work.took": (t, p) => t.took.push(p),
+  "compound.kept": (t, p) => keep(t.compounds, p.name, p),
+  "bed.usual": (t, p) => t.usualBeds.set(p.system, p.compound),
+  "lesson.kept": (t, p) => keep(t.lessons, p.lesson, p),
+  "shelf.kept": (t, p) => t.shelf.set(p.what, p),
+  "kit.forgot": (t, p) => t.forgotten.set(p.what, (t.forgotten.get(p.what) ?? 0) + 1),
+  "stock.pane": (t, p) => keep(t.stock, p.name, p),
+  "stock.cut": (t, p) => cutUp(t.stock, p),
+  "stock.insert": (t, p) => keep(t.inserts, insertKey(p), p),
+  "round.weather": (t, p) => {
+    const day = dayOf(p.day);
+    put(t.wet, day, p.wet);
+    if (p.lowC === null) t.lowC.delete(day);
+    else t.lowC.set(day, p.lowC);
+  },
+  "round.day-off": (t, p) => put(t.daysOff, dayOf(p.day), p.off),
+  "plan.person": (t, { gone, ...person }) => {
+    if (gone) t.people.delete(person.name);
+    else t.people.set(person.name, person);
+  },
+  "plan.away": (t, p) => {
+    const days = t.away.get(p.name) ?? new Map<Day, Payloads["plan.away"]>();
+    t.away.set(p.name, days.set(dayOf(p.day), p));
+  },
+  "plan.road": (t, p) => t.roads.set(roadKey(p.from, p.to), p.minutes),
+  "plan.where": (t, p) => t.where.set(p.place, p),
+  "plan.weight": (t, p) => {
+    t.weights = { ...t.weights, [p.what]: p.value };
+  },
+  "plan.late": (t, p) => t.late.set(lateKey(p.name, p.day), p.minutes),
+};
+
+export const isFirmKind = (kind: Kind): kind is FirmKind => kind in FIRM_FOLDS;
+
+/** The firm, of all that was told of it. */
+export const firmOf = (t: Told): Firm => ({
+  house: t.house,
+  decided: t.decided,
+  own: t.own,
+  suppliers: [...t.suppliers.values()],
+  terms: t.terms,
+  stock: [...t.stock.values()],
+  inserts: [...t.inserts.values()],
+  details: t.details,
+  customers: t.customers,
+  leadTests: t.leadTests,
+  profiles: t.profiles,
+  past: pastOf(t.took),
+  compounds: withOwn([...t.compounds.values()]),
+  ownCompounds: [...t.compounds.values()],
+  usualBeds: t.usualBeds,
+  lessons: [...t.lessons.values()],
+  shelf: t.shelf,
+  forgotten: t.forgotten,
+  calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff: t.daysOff, wet: t.wet, lowC: t.lowC },
+  plan: {
+    people: [...t.people.values()],
+    away: t.away,
+    roads: t.roads,
+    where: t.where,
+    weights: t.weights,
+    late: t.late,
+  },
+});
+
+/** Keeps one of a name, or takes it off. */
+function keep<T extends { readonly gone?: boolean | undefined }>(all: Map<string, T>, name: string, one: T): void {
+  if (one.gone) all.delete(name);
+  else all.set(name, one);
+}
+
+function put(days: Set<Day>, day: Day, is: boolean): void {
+  if (is) days.add(day);
+  else days.delete(day);
+}
+
+/** A sheet fewer, where there was one; what is left over lies there under its own name. */
+function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.cut"]): void {
+  const sheet = stock.get(cut.sheet);
+  if (!sheet) return;
+  const count = (sheet.count ?? 1) - 1;
+  if (!sheet.bought && count <= 0) stock.delete(cut.sheet);
+  else if (!sheet.bought) stock.set(cut.sheet, { ...sheet, count });
+  for (const { name, widthNm, heightNm } of cut.left)
+    stock.set(name, { name, widthNm, heightNm, thicknessNm: sheet.thicknessNm, glass: sheet.glass, count: 1 });
+}
