@@ -1,9 +1,9 @@
 import { z } from "zod";
-import { BAR_KINDS, SPACINGS } from "../core/measure/found.ts";
+import { BAR_KINDS, HINGES, SPACINGS } from "../core/measure/found.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
-import { INSERT_SIZES } from "../core/specify/insert.ts";
 import { MARK_CORNERS, PARTS, RUNS, TEXTURES } from "../core/specify/looks.ts";
+import { WHOLE_SIZES, WHOLES } from "../core/specify/whole.ts";
 import { MOST_READING } from "../core/tape/read.ts";
 import { GridName } from "./lengths.ts";
 import { Short, Written } from "./payload-parts.ts";
@@ -59,7 +59,15 @@ export const MORE_OF_LINE = {
   makeup: MakeupSchema.optional(),
   looks: LooksSchema.optional(),
   bars: BarsSchema.optional(),
-  insert: z.strictObject({ family: Short, over: z.enum(INSERT_SIZES), safety: z.boolean().nullable() }).optional(),
+  whole: z
+    .strictObject({
+      what: z.enum(WHOLES),
+      family: Short,
+      over: z.enum(WHOLE_SIZES),
+      safety: z.boolean().nullable(),
+      hangs: z.enum(HINGES).optional(),
+    })
+    .optional(),
   parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
   note: Short.optional(),
   corners: z.array(CornerPoint).length(4).optional(),

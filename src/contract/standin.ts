@@ -21,7 +21,7 @@ export const HandedOrderSchema = z
           glass: Short,
           edges: Short,
           pattern: Short,
-          insert: Short.exactOptional(),
+          whole: Short.exactOptional(),
           label: Short,
           pence: Pence.nullable(),
         }),

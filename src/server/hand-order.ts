@@ -7,7 +7,7 @@ import type { HandedOrder, TheirState } from "../core/order/port.ts";
 import { foldOrder, type OrderBook, standingLines } from "../core/pane/order-book.ts";
 import { linePence } from "../core/pane/source-facts.ts";
 import { fail, ok, type Result } from "../core/result.ts";
-import { insertText } from "../core/specify/insert.ts";
+import { wholeText } from "../core/specify/whole.ts";
 import { type Day, dayOf, writeDay } from "../core/units/day.ts";
 import { appendEntries } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
@@ -52,7 +52,7 @@ export async function handOrder(
       glass: l.glass,
       edges: l.edges,
       pattern: l.pattern,
-      ...(l.insert ? { insert: insertText(l.insert) } : {}),
+      ...(l.whole ? { whole: wholeText(l.whole) } : {}),
       label: l.label,
       pence: terms ? linePence(l, terms) : null,
     })),

@@ -5,6 +5,7 @@ import { safeCell } from "../core/round/safe-cell.ts";
 import { GLASS_NAMES } from "../core/specify/glass.ts";
 import { looksText } from "../core/specify/looks.ts";
 import { makeupText } from "../core/specify/makeup.ts";
+import { WHOLE_FACTS } from "../core/specify/whole.ts";
 import { writeNumber } from "../core/tape/write.ts";
 import { nm, toMm } from "../core/units/length.ts";
 import { say } from "../core/words/dialect.ts";
@@ -26,15 +27,15 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       "take off width mm": toMm(statedSize(l).allowance.width),
       "take off height mm": toMm(statedSize(l).allowance.height),
       "thickness mm": writeNumber(l.thicknessNm, "mm"),
-      glass: say(l.insert ? "complete insert" : l.makeup ? "{unit}" : GLASS_NAMES[l.glass], prefs.dialect),
+      glass: say(l.whole ? WHOLE_FACTS[l.whole.what].name : l.makeup ? "{unit}" : GLASS_NAMES[l.glass], prefs.dialect),
       makeup: safeCell(l.makeup ? makeupText(l.makeup) : ""),
       pattern: safeCell(l.pattern),
-      edges: l.insert ? "" : l.edges,
+      edges: l.whole ? "" : l.edges,
       looks: safeCell(l.looks ? looksText(l.looks) : ""),
       bars: safeCell(l.bars ? barsText(l.bars) : ""),
       with: safeCell(words.extra),
       "corners mm": (l.corners ?? []).map((c) => `${toMm(nm(c.x))} ${toMm(nm(c.y))}`).join("; "),
-      basis: l.insert ? "insert size" : `${statedSize(l).basis} size`,
+      basis: l.whole ? `${l.whole.what} size` : `${statedSize(l).basis} size`,
       label: safeCell(l.label),
       state: l.state,
       line: l.line,
@@ -60,7 +61,7 @@ export const specOf = (l: OrderLine) => ({
   ...(l.makeup ? { makeup: l.makeup } : {}),
   ...(l.looks ? { looks: l.looks } : {}),
   ...(l.bars ? { bars: l.bars } : {}),
-  ...(l.insert ? { insert: l.insert } : {}),
+  ...(l.whole ? { whole: l.whole } : {}),
   ...(l.parts ? { parts: l.parts } : {}),
   ...(l.note ? { note: l.note } : {}),
   ...(l.corners ? { corners: l.corners } : {}),

@@ -20,13 +20,13 @@ export const BEADS = (["left", "right", "bottom", "top"] as const).map((side) =>
 /** A cracked single pane in putty on the ground floor, but for what is said otherwise. */
 export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
   const system = over.system ?? "timber-putty";
-  const whole = detailOf(system, detail);
+  const told = detailOf(system, detail);
   const frame = frameOf(system);
-  const { bed, workedBy, oily, primeRebate } = kindNamed(frame.usualBed(frame.oldBond(whole)));
+  const { bed, workedBy, oily, primeRebate } = kindNamed(frame.usualBed(frame.oldBond(told)));
   return {
     system,
     closed: false,
-    detail: whole,
+    detail: told,
     damage: ["cracked"],
     storey: 0,
     size: null,
@@ -36,7 +36,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     marked: false,
     acrylic: false,
     glassFirst: false,
-    wholeInsert: false,
+    whole: null,
     boundDry: false,
     easedPrimed: false,
     lift: 1,

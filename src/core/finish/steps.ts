@@ -2,7 +2,9 @@ import { seals } from "../bed/compound.ts";
 import { facePutty, isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
+import { afterWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
+import { madeWhole } from "../takeout/facts.ts";
 
 /** What finishing follows from: the pane, and what it was set in. */
 export type FinishFacts = ReadyFacts & {
@@ -138,5 +140,9 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
 ];
 
-export const finishSteps = (f: FinishFacts): readonly Step[] =>
-  f.closed ? [] : rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
+export function finishSteps(f: FinishFacts): readonly Step[] {
+  const whole = madeWhole(f);
+  const all = rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
+  if (whole) return [...all.filter((s) => s.id === "fronts-back"), ...afterWhole(whole)];
+  return f.closed ? [] : all;
+}

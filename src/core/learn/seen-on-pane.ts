@@ -1,7 +1,7 @@
 import { frameOf } from "../frame/systems.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
-import { readsInsert } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook, ReadingAsRead } from "../pane/book.ts";
 import type { OrderBook, OrderLine } from "../pane/order-book.ts";
 import { readingsOf } from "../pane/readings-of.ts";
@@ -28,14 +28,14 @@ export function seenOnPane(book: PaneBook): PaneSeen {
     order.lines.filter((l) => l.pane === book.id && l.state !== "dropped").map((line) => ({ order, line })),
   );
   // A door's insert is no cutter's work, and stands in no rebate: how it came and went in says nothing of glass.
-  const cut = lines.filter(({ line }) => line.insert === undefined);
+  const cut = lines.filter(({ line }) => line.whole === undefined);
   return {
     twice: readTwice(book),
     sides: cut.flatMap(({ order, line }) => sidesOf(order, line)),
     room: roomOf(book),
     came: lines.flatMap(({ order, line }) => cameOf(order, line)),
     back: [...lines.flatMap(({ order, line }) => backOf(book, order, line)), ...failed(book)],
-    went: book.fit && !readsInsert(book.way) ? { went: book.fit.went.went, day: dayIn(book.fit.at) } : null,
+    went: book.fit && !readsWhole(book.way) ? { went: book.fit.went.went, day: dayIn(book.fit.at) } : null,
   };
 }
 

@@ -43,6 +43,13 @@ export const INSERT = [
   "insert-inside-height",
 ] as const;
 export const DOOR = ["door-thickness"] as const;
+/** A sash over its outer edges, and the hole in the wall for a whole window, at its least. */
+export const MADE_WHOLE = [
+  "sash-outside-width",
+  "sash-outside-height",
+  "window-hole-width",
+  "window-hole-height",
+] as const;
 
 /** By caliper: overall, and each pane. */
 export const CALIPER = ["unit-thickness", "pane-thickness", "pane-thickness-far"] as const;
@@ -75,6 +82,7 @@ export const PLACES = [
   ...OLD_PACKED,
   ...INSERT,
   ...DOOR,
+  ...MADE_WHOLE,
   ...CALIPER,
   ...SLIP,
   ...BED,

@@ -8,7 +8,7 @@ export type Readings = Readonly<Partial<Record<Place, Nm>>>;
 
 /** What is ordered as it was read, with nothing taken off it. */
 export type Copied = {
-  readonly of: "old-unit" | "through-glass" | "insert-outside" | "insert-inside";
+  readonly of: Exclude<Way, "rebate">;
   /** The pane itself, or the insert. */
   readonly glass: { readonly width: Nm | null; readonly height: Nm | null };
   /** Room that it had beyond its own size, both sides together; null where the opening itself was read. */
@@ -105,14 +105,18 @@ export function openingBy(way: Way, r: Readings, by: { readonly sits: Sits | nul
       return copy("old-unit", r["old-width"], r["old-height"], play, fit);
     }
     case "insert-outside":
-      return insertOpening(way, r["insert-outside-width"], r["insert-outside-height"]);
+      return wholeOpening(way, r["insert-outside-width"], r["insert-outside-height"]);
     case "insert-inside":
-      return insertOpening(way, r["insert-inside-width"], r["insert-inside-height"]);
+      return wholeOpening(way, r["insert-inside-width"], r["insert-inside-height"]);
+    case "sash-outside":
+      return wholeOpening(way, r["sash-outside-width"], r["sash-outside-height"]);
+    case "window-hole":
+      return wholeOpening(way, r["window-hole-width"], r["window-hole-height"]);
   }
 }
 
-/** An insert is as large as it is, whatever was read of a rebate before somebody chose it. */
-function insertOpening(of: Copied["of"], width: Nm | undefined, height: Nm | undefined): ReckonedOpening {
+/** What is made whole is as large as it is, whatever was read of a rebate before somebody chose it. */
+function wholeOpening(of: Copied["of"], width: Nm | undefined, height: Nm | undefined): ReckonedOpening {
   const readings: OpeningReadings = {
     ...(width !== undefined && { "width-middle": width }),
     ...(height !== undefined && { "height-middle": height }),

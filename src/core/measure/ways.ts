@@ -1,7 +1,16 @@
+import type { Whole } from "../specify/whole.ts";
 import { OPENING, type Place } from "./places.ts";
 
 /** How an opening is measured: what can be reached decides. */
-export const WAYS = ["rebate", "through-glass", "old-unit", "insert-outside", "insert-inside"] as const;
+export const WAYS = [
+  "rebate",
+  "through-glass",
+  "old-unit",
+  "insert-outside",
+  "insert-inside",
+  "sash-outside",
+  "window-hole",
+] as const;
 export type Way = (typeof WAYS)[number];
 
 type WayFact = {
@@ -13,8 +22,8 @@ type WayFact = {
   readonly wanted: readonly Place[];
   /** It can be read to the full only once the old glass is out. */
   readonly needsOut: boolean;
-  /** A whole insert is read, frame and glass in one: its glass is nobody's to size, and no rebate is cut into. */
-  readonly insert: boolean;
+  /** What is read is made whole, with its glass in it: that glass is nobody's to size, and no rebate is cut into. */
+  readonly whole: Whole | null;
 };
 
 export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
@@ -24,7 +33,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: [],
     wanted: OPENING,
     needsOut: true,
-    insert: false,
+    whole: null,
   },
   "through-glass": {
     name: "through standing glass",
@@ -32,7 +41,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["sight-width", "sight-height", "goes-in", "cover-guess", "cover-doubt"],
     wanted: ["sight-width", "sight-height", "goes-in"],
     needsOut: false,
-    insert: false,
+    whole: null,
   },
   "old-unit": {
     name: "old {pane}, edge to edge",
@@ -40,7 +49,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["old-width", "old-height", "old-packed"],
     wanted: ["old-width", "old-height"],
     needsOut: false,
-    insert: false,
+    whole: null,
   },
   "insert-outside": {
     name: "door insert, frame outside to outside",
@@ -48,7 +57,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["insert-outside-width", "insert-outside-height", "door-thickness"],
     wanted: ["insert-outside-width", "insert-outside-height", "door-thickness"],
     needsOut: false,
-    insert: true,
+    whole: "insert",
   },
   "insert-inside": {
     name: "door insert, seen opening inside to inside",
@@ -56,12 +65,35 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
     places: ["insert-inside-width", "insert-inside-height", "door-thickness"],
     wanted: ["insert-inside-width", "insert-inside-height", "door-thickness"],
     needsOut: false,
-    insert: true,
+    whole: "insert",
+  },
+  "sash-outside": {
+    name: "new sash, over the old one",
+    says: "The old sash itself, outer edge to outer edge, on the face that shows when it is open. Its maker works from that size: the order says so.",
+    places: ["sash-outside-width", "sash-outside-height"],
+    wanted: ["sash-outside-width", "sash-outside-height"],
+    needsOut: false,
+    whole: "sash",
+  },
+  "window-hole": {
+    name: "whole window, the hole in the wall",
+    says: "Wall to wall, and sill to head, each at three places: the least counts. Its maker takes off the fitting gap: the order says so.",
+    places: ["window-hole-width", "window-hole-height"],
+    wanted: ["window-hole-width", "window-hole-height"],
+    needsOut: false,
+    whole: "window",
   },
 };
 
-/** Whether a whole insert is read by it. @example readsInsert("insert-inside") // true */
-export const readsInsert = (way: Way): boolean => WAY_FACTS[way].insert;
+/** Whether what is read by it is made whole. @example readsWhole("insert-inside") // true */
+export const readsWhole = (way: Way): boolean => WAY_FACTS[way].whole !== null;
+
+/** How what is made whole is read, until somebody says otherwise. */
+export const WAY_OF_WHOLE: Readonly<Record<Whole, Way>> = {
+  insert: "insert-outside",
+  sash: "sash-outside",
+  window: "window-hole",
+};
 
 /** What does as well as a reading that is wanted: a depth that was told or read, for how far the glass goes in. */
 const INSTEAD: Readonly<Partial<Record<Place, readonly Place[]>>> = { "goes-in": ["cover-guess", "rebate-depth"] };

@@ -1,7 +1,5 @@
-import type { LineInsert } from "../specify/insert.ts";
-
 /** How lines of inserts were written before they had a field of their own, as a part of what else their maker must know. */
-const SAID: Readonly<Record<string, LineInsert["over"]>> = {
+const SAID: Readonly<Record<string, "outside" | "inside">> = {
   "complete insert, size over its frame outside to outside": "outside",
   "complete insert, size is the opening seen in it": "inside",
 };
@@ -24,7 +22,18 @@ export function lineWithInsert(was: unknown): unknown {
   const { note: _, ...rest } = line;
   return {
     ...rest,
-    insert: { family: at > 0 ? (parts[at - 1] ?? "") : "", over, safety: null } satisfies LineInsert,
+    insert: { family: at > 0 ? (parts[at - 1] ?? "") : "", over, safety: null },
     ...(note ? { note } : {}),
   };
+}
+
+/**
+ * A line as its second version wrote it: what is ordered whole was always a door's insert.
+ * @example insert { family: "Tern Quay", over: "outside", safety: true } // whole { what: "insert", family: "Tern Quay", … }
+ */
+export function lineWithWhole(was: unknown): unknown {
+  const line = was as { readonly insert?: unknown } | null;
+  if (typeof line !== "object" || line === null || typeof line.insert !== "object" || line.insert === null) return was;
+  const { insert, ...rest } = line;
+  return { ...rest, whole: { what: "insert", ...insert } };
 }

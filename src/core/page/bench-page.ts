@@ -1,7 +1,7 @@
 import { leastStrip } from "../cut/score.ts";
 import type { Firm } from "../firm/firm.ts";
 import type { StockPane } from "../house/stock.ts";
-import { readsInsert } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
@@ -62,7 +62,7 @@ export function composeBench(
   for (const { book, r } of panes) {
     if (book.set || book.line || isHere(book)) continue;
     const line = orderLineOf(book, r);
-    if (!line || line.makeup || line.corners || readsInsert(book.way)) {
+    if (!line || line.makeup || line.corners || readsWhole(book.way)) {
       if (!line) not.unsized++;
       continue;
     }

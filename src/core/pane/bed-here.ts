@@ -6,6 +6,7 @@ import { detailOf } from "../frame/told-detail.ts";
 import type { Glass } from "../specify/glass.ts";
 import type { PaneBook } from "./book.ts";
 import { isUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /* The joint of what a pane lies in: from its book and the firm's list to one compound, and who said so. */
 
@@ -62,6 +63,9 @@ export function bedHere(book: PaneBook, glass: Pick<Glass, "kind">, by: BedsBy =
   const frame = frameOf(book.added.system);
   const trade = frame.usualBed(oldBondOf(book));
   if (book.set) return { compound: asSet(book.set, trade, all), from: "set" };
+  // A sash or a window is hung or fixed: its glass lies in what its maker laid it in.
+  const whole = wholeOf(book);
+  if (whole === "sash" || whole === "window") return { compound: kindNamed("gasket"), from: "usual" };
   const chosen = book.bed === null ? undefined : compoundById(book.bed, all);
   if (chosen) return { compound: chosen, from: "chosen" };
   const own = compoundById(by.usualBeds?.get(book.added.system) ?? "", all);

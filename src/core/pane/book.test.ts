@@ -141,6 +141,24 @@ describe("how it is measured", () => {
   it.each([
     ["nobody said anything: wall to wall", [], "rebate"],
     ["an insert was chosen: over its frame", [["look.option", { option: "insert", reason: "" }]], "insert-outside"],
+    ["a new sash was chosen: over the old one", [["look.option", { option: "sash", reason: "" }]], "sash-outside"],
+    ["a whole window was chosen: the hole", [["look.option", { option: "window", reason: "" }]], "window-hole"],
+    [
+      "wall to wall, and then a new sash chosen",
+      [
+        ["measure.way", { way: "rebate" }],
+        ["look.option", { option: "sash", reason: "" }],
+      ],
+      "sash-outside",
+    ],
+    [
+      "a new sash chosen, and then wall to wall said",
+      [
+        ["look.option", { option: "sash", reason: "" }],
+        ["measure.way", { way: "rebate" }],
+      ],
+      "rebate",
+    ],
     [
       "said to be read inside it, before or after",
       [

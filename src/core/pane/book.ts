@@ -3,10 +3,11 @@ import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
 import { examVerdict } from "../look/exam.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
-import type { Circumstance } from "../measure/ways.ts";
+import { type Circumstance, WAY_FACTS, WAY_OF_WHOLE, type Way } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import type { Result } from "../result.ts";
+import { WHOLES } from "../specify/whole.ts";
 import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { type BeforeBook, foldBefore } from "./before-book.ts";
@@ -209,8 +210,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),
     stoodBy,
-    // An insert is read over its frame, whoever chose it: its glass is nobody's to size.
-    way: last("measure.way")?.way ?? (before.option?.option === "insert" ? "insert-outside" : "rebate"),
+    way: wayOf(latest.get("measure.way"), latest.get("look.option"), own),
     circumstance: last("measure.circumstance")?.state ?? null,
     shape: last("measure.shape")?.shape ?? null,
     sits: last("measure.sits")?.sits ?? null,
@@ -274,6 +274,19 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     ],
     signed: signed?.kind === "signoff.signed" ? { ...signed.payload, who: signed.who } : null,
   };
+}
+
+/**
+ * How it is measured: as was said, unless something that is made whole was chosen since, whose glass is nobody's to size.
+ * @example rebate said, then a new sash chosen // over the sash; said again afterwards: as was said
+ */
+function wayOf(said: Entry | undefined, chosen: Entry | undefined, own: readonly Entry[]): Way {
+  const way = said?.kind === "measure.way" ? said.payload.way : null;
+  const option = chosen?.kind === "look.option" ? chosen.payload.option : null;
+  const whole = WHOLES.find((w) => w === option);
+  if (whole === undefined || (way !== null && WAY_FACTS[way].whole === whole)) return way ?? "rebate";
+  const isSince = said === undefined || (chosen !== undefined && own.indexOf(chosen) > own.indexOf(said));
+  return isSince ? WAY_OF_WHOLE[whole] : (way ?? "rebate");
 }
 
 /** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */

@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house/rules.ts";
 import { OPENING, type Place } from "../measure/places.ts";
-import { readsInsert, type Way } from "../measure/ways.ts";
+import { readsWhole, type Way } from "../measure/ways.ts";
 import type { Glass } from "../specify/glass.ts";
 import { makeupIsSafe, makeupOverall } from "../specify/makeup.ts";
 import { panelThickness } from "../specify/panel.ts";
@@ -15,6 +15,8 @@ const STAND_INS: Readonly<Record<Way, readonly Place[]>> = {
   "old-unit": ["old-width", "old-height"],
   "insert-outside": ["insert-outside-width", "insert-outside-height"],
   "insert-inside": ["insert-inside-width", "insert-inside-height"],
+  "sash-outside": ["sash-outside-width", "sash-outside-height"],
+  "window-hole": ["window-hole-width", "window-hole-height"],
 };
 
 /**
@@ -33,7 +35,7 @@ export function tapeUnit(book: Pick<PaneBook, "readings" | "way">): LengthUnit {
   return units.filter((u) => u === "in").length * 2 > units.length ? "in" : "mm";
 }
 
-const isCopy = (way: Way): boolean => way === "old-unit" || readsInsert(way);
+const isCopy = (way: Way): boolean => way === "old-unit" || readsWhole(way);
 
 /**
  * The grid on which what was copied is ordered: that of the tape, as finely as it was read. A supplier's own grid rounds it

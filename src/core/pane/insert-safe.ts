@@ -3,4 +3,4 @@ import type { Stands } from "./stands.ts";
 
 /** Safety glass is in a door's insert: by the line it stands on, or while it stands on none by what was chosen. */
 export const insertIsSafe = (book: Pick<PaneBook, "insertSafe">, stands: Pick<Stands, "line">): boolean =>
-  (stands.line ? stands.line.insert?.safety : book.insertSafe) === true;
+  (stands.line ? stands.line.whole?.safety : book.insertSafe) === true;

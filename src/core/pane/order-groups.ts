@@ -33,7 +33,7 @@ const sameThing = (l: OrderLine): string =>
     l.makeup ?? null,
     l.looks ?? null,
     l.bars ?? null,
-    l.insert ?? null,
+    l.whole ?? null,
     l.parts ?? null,
     l.note ?? null,
     l.corners ?? null,

@@ -1,8 +1,6 @@
 import type { Payloads } from "../log/kinds.ts";
-import { readsInsert } from "../measure/ways.ts";
 import type { Cut } from "../size/cut.ts";
 import { massOf } from "../specify/glass.ts";
-import type { LineInsert } from "../specify/insert.ts";
 import { looksText } from "../specify/looks.ts";
 import { makeupMass } from "../specify/makeup.ts";
 import { paneMass } from "../specify/mass.ts";
@@ -11,6 +9,7 @@ import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, USUAL_SHEETS } from "./unit.ts";
+import { wholeHere, wholeOf } from "./whole-here.ts";
 
 /** Where a pane is, as it is written on its label. @example "No. 5, back bedroom, lower sash" */
 export const labelOf = (book: PaneBook): string =>
@@ -22,13 +21,13 @@ export const allowanceOf = (cut: Cut): { readonly width: Nm; readonly height: Nm
   height: takeNm(cut.governs.height.length, cut.glass.height),
 });
 
-/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing; of an insert the glass alone, as is usual. */
+/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing; of what is made whole the glass alone, as is usual. */
 export const lineMass = (
-  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup" | "insert">,
+  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup" | "whole">,
 ): number =>
   line.makeup
     ? makeupMass(line.makeup, toMm(nm(line.widthNm)), toMm(nm(line.heightNm)))
-    : line.insert
+    : line.whole
       ? paneMass(toMm(nm(line.widthNm)), toMm(nm(line.heightNm)), USUAL_SHEETS)
       : massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm));
 
@@ -43,13 +42,13 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
   };
 }
 
-/** What else whoever makes it must know: a panel of two sheets, an insert and its door, what was said under parts. */
+/** What else whoever makes it must know: a panel of two sheets, an insert's door, what was said under parts. */
 function noteOf(book: PaneBook): string {
   const door = book.readings["door-thickness"];
   return [
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
-    readsInsert(book.way) && door ? `for a door ${door.text} ${door.unit} thick` : "",
+    wholeOf(book) === "insert" && door ? `for a door ${door.text} ${door.unit} thick` : "",
     book.parts?.note ?? "",
   ]
     .filter(Boolean)
@@ -57,15 +56,10 @@ function noteOf(book: PaneBook): string {
     .slice(0, 200);
 }
 
-const insertLine = (book: PaneBook, r: Reckoning): LineInsert => ({
-  family: r.insert?.family ?? "",
-  over: book.way === "insert-inside" ? "inside" : "outside",
-  safety: book.insertSafe,
-});
-
 /** What would go on an order for a pane by the readings and choices of now, whatever is on order already. */
-export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.line"], "line"> | null =>
-  r.worked.ok
+export function orderLineOf(book: PaneBook, r: Reckoning): Omit<Payloads["order.line"], "line"> | null {
+  const whole = wholeHere(book, r);
+  return r.worked.ok
     ? {
         widthNm: r.worked.value.glass.width,
         heightNm: r.worked.value.glass.height,
@@ -80,10 +74,11 @@ export const orderLineOf = (book: PaneBook, r: Reckoning): Omit<Payloads["order.
         ...(isUnit(book) && book.bars ? { bars: book.bars } : {}),
         ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
         ...(noteOf(book) ? { note: noteOf(book) } : {}),
-        ...(readsInsert(book.way) ? { insert: insertLine(book, r) } : {}),
+        ...(whole ? { whole } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped
           ? { basis: "opening" as const, allowanceNm: allowanceOf(r.worked.value) }
           : {}),
       }
     : null;
+}

@@ -11,7 +11,7 @@ import { OPENING, type Place } from "../measure/places.ts";
 import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
 import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
-import { readsInsert } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
@@ -181,7 +181,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const worked = cutSize(cutInput);
   const stands = standsOf(book);
   const chances = workedChances({ worked, best, odds, school, overruled: cutFrom.overrule !== undefined, opening });
-  const inItself = readsInsert(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
+  const inItself = readsWhole(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
   const cut = stands.size ? asStands(cutSize({ ...cutInput, ...inItself, overrule: stands.size }), book) : worked;
   const glass = stands.line ? glassOnLine(stands, chosen) : chosen;
   const size = cut.ok ? cut.value : null;
@@ -202,7 +202,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { compound, from: bedFrom } = bedHere(book, glass, by);
   const slips = slipsIn({
     // What was read of a rebate before an insert was chosen contradicts nothing.
-    readings: readsInsert(book.way)
+    readings: readsWhole(book.way)
       ? {}
       : Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit,
@@ -220,7 +220,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     best.chances.trouble > house.troubleShare;
   const tooBigBy = !book.shaped && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
   // Quantities are worked out for the one system whose section is known.
-  const isPutty = sprigged(likeOf(book));
+  const isPutty = sprigged(likeOf(book)) && !readsWhole(book.way);
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     house,
@@ -258,11 +258,11 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       size &&
       (makeup
         ? makeupMass(makeup, toMm(size.glass.width), toMm(size.glass.height))
-        : readsInsert(book.way) || (!stands.line && isUnitOpen(book))
+        : readsWhole(book.way) || (!stands.line && isUnitOpen(book))
           ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
           : massOf(size.glass.width, size.glass.height, glass.thickness)),
     safety,
-    unsafe: readsInsert(book.way)
+    unsafe: readsWhole(book.way)
       ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") && !insertIsSafe(book, stands)
       : safety?.kind === "needed"
         ? !isSafetyGlass(glass.kind)
@@ -285,15 +285,18 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
           })
         : null,
     sprigs: size && isPutty ? sprigPlan(size.glass.width, size.glass.height, rule) : null,
-    packers: size && {
-      gap: size.edgeGap.height,
-      stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),
-      fromCorner: packerPlace(size.glass.width, {
-        share: 0.25,
-        corner: mm(house.packerCornerMm),
-        length: mm(house.packerLengthMm),
-      }),
-    },
+    packers:
+      size && !readsWhole(book.way)
+        ? {
+            gap: size.edgeGap.height,
+            stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),
+            fromCorner: packerPlace(size.glass.width, {
+              share: 0.25,
+              corner: mm(house.packerCornerMm),
+              length: mm(house.packerLengthMm),
+            }),
+          }
+        : null,
     compound,
     bedFrom,
     paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,

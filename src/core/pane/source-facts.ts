@@ -1,6 +1,5 @@
 import type { Firm } from "../firm/firm.ts";
 import { frameOf } from "../frame/systems.ts";
-import { readsInsert } from "../measure/ways.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
@@ -11,6 +10,7 @@ import { proposedStock } from "./from-stock.ts";
 import { orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /** What became of a supplier's orders so far. */
 export type SupplierRecord = {
@@ -27,7 +27,7 @@ type Line = NonNullable<ReturnType<typeof orderLineOf>>;
 /** What one line costs with a supplier before tax, pence; null where something of it is not on their list. */
 export function linePence(line: Line, list: PriceList): number | null {
   // No list of glass has the price of a frame with glass in it.
-  if (line.insert) return null;
+  if (line.whole) return null;
   const { pence, missing } = panePence(
     pricedOf({
       widthNm: line.widthNm,
@@ -47,7 +47,8 @@ export function linePence(line: Line, list: PriceList): number | null {
 
 /** What this pane needs of whoever makes it. */
 export function needsOf(book: PaneBook, r: Reckoning): MakesOf {
-  if (readsInsert(book.way)) return "inserts";
+  const whole = wholeOf(book);
+  if (whole) return whole === "insert" ? "inserts" : "sashes";
   if (isUnit(book)) return "units";
   return r.glass.kind === "toughened" ? "toughened" : r.glass.kind === "laminated" ? "laminated" : "single";
 }

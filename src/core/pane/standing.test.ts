@@ -188,9 +188,11 @@ describe("the next thing to do", () => {
     expect(at(t).book.heldSaid).toBe(true);
     expect(at(t).next.kind).not.toBe("say-held");
   });
-  it("where a new sash was chosen no glass is read or ordered, unless somebody stands by it", () => {
+  it("where a new sash was chosen the sash is read, and no glass unless somebody stands by it", () => {
     const t = looked();
     t.tell("look.option", { option: "sash", reason: "" });
+    expect(at(t).next).toMatchObject({ station: "measure", kind: "read-size" });
+    t.tell("measure.way", { way: "rebate" });
     expect(at(t).next).toMatchObject({ station: "look", kind: "settle" });
     t.tell("order.stood-by", { ids: ["whole"], reason: "the sash maker leaves it unglazed" });
     expect(at(t).next.kind).toBe("read-size");

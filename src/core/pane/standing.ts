@@ -1,10 +1,11 @@
 import { finishSteps } from "../finish/steps.ts";
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
-import { readsInsert, stillToRead, WAY_FACTS } from "../measure/ways.ts";
+import { stillToRead, WAY_FACTS } from "../measure/ways.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
+import type { Whole } from "../specify/whole.ts";
 import { stepByPast } from "../steps/past.ts";
 import type { Step } from "../steps/step.ts";
 import { takeoutSteps } from "../takeout/steps.ts";
@@ -21,6 +22,7 @@ import { stillShut } from "./shut.ts";
 import { isHere, standsOf } from "./stands.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnitOpen } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /** How a station stands. `says` is three words or so for the station tape. */
 export type Standing = { readonly state: "done" | "begun" | "open" | "trouble"; readonly says: Says };
@@ -45,9 +47,9 @@ export type Says =
         | "no-fit-day"
         | "cannot-open"
         | "unit"
-        | "unit-open"
-        | "insert";
+        | "unit-open";
     }
+  | { readonly kind: "whole"; readonly what: Whole }
   | { readonly kind: "steps" | "readings" | "looked"; readonly done: number; readonly of: number }
   | { readonly kind: "bad-reading"; readonly count: number }
   | { readonly kind: "glass" }
@@ -176,15 +178,20 @@ export function standingAt(station: Station, book: PaneBook, r: Reckoning): Stan
         says: { kind: "readings", done, of },
       };
     }
-    case "specify":
+    case "specify": {
+      const whole = wholeOf(book);
       if (r.unsafe) return { state: "trouble", says: { kind: "needs-safety" } };
       if (oldGlassBack(book) && !book.line) return { state: "done", says: { kind: "old-glass" } };
-      // What is in an insert its maker knows; whether it must be safety glass we say.
-      if (readsInsert(book.way))
-        return { state: r.safety && r.safety.kind !== "not-known" ? "done" : "open", says: { kind: "insert" } };
+      // What is in it its maker knows; whether it must be safety glass we say.
+      if (whole)
+        return {
+          state: r.safety && r.safety.kind !== "not-known" ? "done" : "open",
+          says: { kind: "whole", what: whole },
+        };
       if (isUnitOpen(book)) return { state: "open", says: { kind: "unit-open" } };
       if (book.makeup) return { state: "done", says: { kind: "unit" } };
       return book.glass ? { state: "done", says: { kind: "glass" } } : { state: "open", says: { kind: "glass" } };
+    }
     case "order":
       return orderStanding(book);
     case "set":

@@ -4,7 +4,6 @@ import { frameOf } from "../frame/systems.ts";
 import { detailOf } from "../frame/told-detail.ts";
 import type { Hazards } from "../look/cautions.ts";
 import { mendingOf } from "../look/condition.ts";
-import { readsInsert } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
@@ -21,6 +20,7 @@ import { insertIsSafe } from "./insert-safe.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, wasUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /** Systems whose glass is held by four beads, stops or pinned strips. */
 export const hasBeads = ({ added, before }: PaneBook): boolean =>
@@ -59,7 +59,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     toughened: oldBursts(book),
     acrylic: book.before.exam.kind === "acrylic",
     glassFirst: glassFirst(book),
-    wholeInsert: isWholeInsert(book),
+    whole: wholeOf(book),
     lift:
       r.massKg === null || (r.massKg <= house.oneLiftsKg && areaM2(r) <= house.oneLiftsM2)
         ? 1
@@ -98,10 +98,6 @@ function glassFirst(book: PaneBook): boolean {
   if (said !== "by-state") return said === "first";
   return !book.damage.includes("gone") && book.damage.some((d) => d === "holed" || d === "standing");
 }
-
-/** A door's frame and glass are changed as one. */
-export const isWholeInsert = (book: PaneBook): boolean =>
-  readsInsert(book.way) || book.before.option?.option === "insert";
 
 /** An easing was ticked after the primer was: what it bared is bare. */
 function easedPrimed(book: PaneBook): boolean {
@@ -167,7 +163,7 @@ const newBursts = (book: PaneBook, r: Reckoning): boolean =>
 /** Safety glass carries its mark, burst or hold: in one sheet, in a unit, in an insert. */
 function newIsMarked(book: PaneBook, r: Reckoning): boolean {
   if (oldGlassBack(book)) return book.before.exam.stamp === "toughened" || book.before.exam.stamp === "laminated";
-  if (isWholeInsert(book)) return insertIsSafe(book, r.stands);
+  if (wholeOf(book)) return insertIsSafe(book, r.stands);
   return isUnit(book) ? book.makeup !== null && makeupIsSafe(book.makeup) : isSafetyGlass(r.glass.kind);
 }
 

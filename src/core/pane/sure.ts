@@ -1,6 +1,6 @@
 import { OPENING, type Place } from "../measure/places.ts";
 import { leastSure, type Sureness } from "../measure/sureness.ts";
-import { readsInsert, WAY_FACTS, type Way } from "../measure/ways.ts";
+import { readsWhole, WAY_FACTS, type Way } from "../measure/ways.ts";
 import { heldBy, type OtherPane } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -22,17 +22,19 @@ const COPIED_PLACES = {
   "old-unit": ["old-width", "old-height"],
   "insert-outside": ["insert-outside-width", "insert-outside-height"],
   "insert-inside": ["insert-inside-width", "insert-inside-height"],
+  "sash-outside": ["sash-outside-width", "sash-outside-height"],
+  "window-hole": ["window-hole-width", "window-hole-height"],
 } as const;
 const isCopied = (way: Way): way is keyof typeof COPIED_PLACES => way in COPIED_PLACES;
 
 /**
  * Whether a size may be ordered from readings of this state without a word: a cleared rebate; for a copy the pane with its
- * beads off; an insert shows all of itself on any visit.
+ * beads off; what is made whole shows all of itself on any visit.
  */
 export function isSureEnough(book: Pick<PaneBook, "way">, sure: Sureness): boolean {
   if (sure === "cleared") return true;
   if (book.way === "old-unit") return sure === "beads-off";
-  return readsInsert(book.way) && sure !== "guess";
+  return readsWhole(book.way) && sure !== "guess";
 }
 
 export type OrderHold = "coating" | "door" | "makeup" | "risk" | "ask";
@@ -47,7 +49,7 @@ export function orderHolds(book: PaneBook, r: Reckoning, others: readonly OtherP
   const sure = sureOf(book);
   const holds: readonly (readonly [OrderHold, boolean])[] = [
     ["coating", book.coating?.coated === "unsure"],
-    ["door", readsInsert(book.way) && !book.readings["door-thickness"]?.read.ok],
+    ["door", WAY_FACTS[book.way].whole === "insert" && !book.readings["door-thickness"]?.read.ok],
     ["makeup", isUnitOpen(book)],
     ["risk", !isSureEnough(book, sure) && book.risk?.state !== sure],
     ["ask", heldBy(book, r, others).length > 0],

@@ -1,7 +1,7 @@
 import { frameOf } from "../frame/systems.ts";
 import type { Readings } from "../measure/reckoned.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
-import { readsInsert } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
@@ -37,7 +37,7 @@ export function oldUnitMm(
 
 /** A unit of which nobody has said yet what it is made of; a door's insert comes whole, and is not asked. */
 export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>
-  isUnit(book) && book.makeup === null && !readsInsert(book.way);
+  isUnit(book) && book.makeup === null && !readsWhole(book.way);
 
 /**
  * Sheets and cavities from outside in, as chosen, or two of 4 with what its thickness leaves between, 16 where nobody read that;

@@ -60,8 +60,26 @@ describe("what an order would leave to guess", () => {
       (t) => {
         sheet("toughened")(t);
         t.tell("look.option", { option: "sash", reason: "" });
+        t.tell("measure.way", { way: "rebate" });
       },
       ["whole"],
+    ],
+    [
+      "a new sash, of which nothing was read and nobody said how it hangs",
+      "timber-putty",
+      (t) => void t.tell("look.option", { option: "sash", reason: "" }),
+      ["hangs", "size"],
+    ],
+    [
+      "a new sash with safety glass, hinged at the left",
+      "plastic-no-bead",
+      (t) => {
+        t.tell("look.option", { option: "sash", reason: "" });
+        t.tell("look.answer", { question: "opens", answer: "hinge-left" });
+        t.tell("specify.insert", { safety: true });
+        t.read({ "sash-outside-width": "640", "sash-outside-height": "980" });
+      },
+      [],
     ],
     ["safety glass, wherever it stands", "timber-putty", sheet("toughened"), []],
     ["the same, laminated", "timber-putty", sheet("laminated"), []],

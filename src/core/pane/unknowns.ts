@@ -1,19 +1,18 @@
-import type { OptionKind } from "../look/options.ts";
 import type { Place } from "../measure/places.ts";
-import { readsInsert } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
+import { WHOLE_FACTS, WHOLES } from "../specify/whole.ts";
 import type { PaneBook } from "./book.ts";
+import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = { readonly id: string; readonly says: string; readonly station: Station; readonly place?: Place };
-
-/** What comes with its glass in it: a pane for it is ordered by mistake. */
-const WHOLE: Readonly<Partial<Record<OptionKind, string>>> = { sash: "a new sash", window: "a whole window" };
 
 /** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
 export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
@@ -22,11 +21,18 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     if (when) out.push(unknown);
   };
   add(!book.heldSaid, { id: "held", says: "how the glass is held", station: "look" });
-  const whole = WHOLE[book.before.option?.option ?? "glass"];
-  add(whole !== undefined, {
+  // What comes with its glass in it: a pane for it is ordered by mistake.
+  const chosen = WHOLES.find((w) => w === book.before.option?.option);
+  const whole = wholeOf(book);
+  add(chosen !== undefined && whole !== chosen, {
     id: "whole",
-    says: `whether glass is wanted, where ${whole} was chosen`,
+    says: `whether glass is wanted, where ${chosen ? WHOLE_FACTS[chosen].on : ""} was chosen`,
     station: "look",
+  });
+  add((whole === "sash" || whole === "window") && hingeOf(book) === "not-said", {
+    id: "hangs",
+    says: "how it hangs",
+    station: "specify",
   });
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
   add(r.planned !== null, {
@@ -37,9 +43,9 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
     place: "width-top",
   });
-  // Of an insert its maker knows what is in it.
-  const unit = isUnit(book) && !readsInsert(book.way);
-  const sheet = !isUnit(book) && !readsInsert(book.way) && book.panel === null;
+  // Of what is made whole its maker knows what is in it.
+  const unit = isUnit(book) && !readsWhole(book.way);
+  const sheet = !isUnit(book) && !readsWhole(book.way) && book.panel === null;
   add(sheet && book.glass === null, { id: "glass", says: "which glass", station: "specify" });
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
   add(unit && book.makeup?.spacer === NO_SPACER, {
@@ -53,7 +59,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
   });
   // Safety glass answers it either way.
-  const safe = readsInsert(book.way) ? insertIsSafe(book, r.stands) : isSafetyGlass(r.glass.kind);
+  const safe = readsWhole(book.way) ? insertIsSafe(book, r.stands) : isSafetyGlass(r.glass.kind);
   add(r.safety?.kind === "not-known" && !safe, {
     id: "safety",
     says: "ordinary or safety glass",

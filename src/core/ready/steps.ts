@@ -1,8 +1,10 @@
 import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
 import { facePutty, isMetal, isTimber } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
+import { seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
+import { madeWhole } from "../takeout/facts.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";
@@ -246,7 +248,9 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
 
 /** The steps of making ready for this pane; none where the sash cannot be opened. */
 export function readySteps(f: ReadyFacts): readonly Step[] {
+  const whole = madeWhole(f);
+  if (whole) return seatOfWhole(whole);
   if (f.closed) return [];
   const steps = rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
-  return f.wholeInsert ? asInsert(steps, f.bed) : steps;
+  return f.whole === "insert" ? asInsert(steps, f.bed) : steps;
 }

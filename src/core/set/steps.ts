@@ -2,8 +2,10 @@ import { tapes } from "../bed/compound.ts";
 import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
+import { inItsFrame } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
+import { madeWhole } from "../takeout/facts.ts";
 import { fixRules } from "./fix-rules.ts";
 import { bonds, opens, type Rule, turns } from "./rule.ts";
 
@@ -281,7 +283,9 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
 
 /** The steps of setting this pane; none where the sash cannot be opened. */
 export function setSteps(f: ReadyFacts): readonly Step[] {
+  const whole = madeWhole(f);
+  if (whole) return inItsFrame(whole);
   if (f.closed) return [];
   const steps = rules(f).flatMap(({ when, ...step }) => (when(f) ? [step] : []));
-  return f.wholeInsert ? asInsert(steps, f.bed) : steps;
+  return f.whole === "insert" ? asInsert(steps, f.bed) : steps;
 }

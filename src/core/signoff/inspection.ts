@@ -2,6 +2,7 @@ import { seals } from "../bed/compound.ts";
 import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
+import { madeWhole } from "../takeout/facts.ts";
 
 /** Where on the sash, or beside it, something is looked at. */
 export const INSPECTION_PLACES = ["glass", "edge", "corner", "foot", "frame", "beside", "customer"] as const;
@@ -196,8 +197,33 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
 ];
 
 /** What is looked at before a pane is signed off. Not a certificate: a record of what was seen. */
-export const inspectionOf = (f: InspectionFacts): readonly InspectionItem[] =>
-  rules(f).flatMap(({ when, ...item }) => (when(f) ? [item] : []));
+export function inspectionOf(f: InspectionFacts): readonly InspectionItem[] {
+  const here = rules(f).flatMap(({ when, ...item }) => (when(f) ? [item] : []));
+  return madeWhole(f) ? [...wholeLooks(f), ...here.filter((i) => OF_ANY.has(i.id))] : here;
+}
+
+/** What is looked at of a sash or a window as of a pane. */
+const OF_ANY: ReadonlySet<string> = new Set(["drains", "mark", "clean", "match", "minded", "stamp", "told"]);
+
+/** What is looked at of a sash or a window that was changed whole: how its glass lies is its maker's. */
+const wholeLooks = (f: InspectionFacts): readonly InspectionItem[] => [
+  {
+    id: "gaps",
+    at: "edge",
+    look: "Shut, the gaps round it are even, and a strip of paper is held at every side.",
+    ifNot: "Move it at its hinges, wheels or {packers} until they are.",
+  },
+  ...(f.hinge === "fixed"
+    ? []
+    : [
+        {
+          id: "opens",
+          at: "frame" as const,
+          look: "It opens, shuts and locks, and what keeps it from falling or opening too far is on.",
+          ifNot: "Look for a screw that stands proud, and for a hinge of the wrong hand.",
+        },
+      ]),
+];
 
 /** What an item of any list says, by its id: for the logbook, which outlives the facts. */
 export const inspectionLook = (id: string): string =>

@@ -3,7 +3,7 @@ import { facts } from "../../../tests/support/step-facts.ts";
 import { readySteps } from "../ready/steps.ts";
 import { setSteps } from "../set/steps.ts";
 
-const INSERT = { system: "cassette", sealed: true, wholeInsert: true, waterStood: true } as const;
+const INSERT = { system: "cassette", sealed: true, whole: "insert", waterStood: true } as const;
 const said = (steps: ReturnType<typeof setSteps>) => steps.map((s) => `${s.does} ${s.why}`).join("\n");
 
 describe("a door's insert, frame and glass in one", () => {
@@ -18,7 +18,7 @@ describe("a door's insert, frame and glass in one", () => {
 
   it("is held by the same screws, in the same order, as new glass in the old halves", () => {
     const ids = (over: object) => setSteps(facts({ ...INSERT, ...over })).map((s) => s.id);
-    expect(ids({})).toEqual(ids({ wholeInsert: false }));
+    expect(ids({})).toEqual(ids({ whole: null }));
   });
 
   it.each([

@@ -15,7 +15,7 @@ export function assemblyOf(f: StepFacts): Assembly {
     .map((l) =>
       l.filter(
         (p): p is PartKind =>
-          p !== false && !(f.staysIn && p === "glass") && !(f.wholeInsert && (p === "bond" || p === "bed")),
+          p !== false && !(f.staysIn && p === "glass") && !(f.whole === "insert" && (p === "bond" || p === "bed")),
       ),
     )
     .filter((l) => l.length > 0);

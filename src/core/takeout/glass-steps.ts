@@ -38,7 +38,7 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       does:
         f.lift === "machine"
           ? "Stop: this pane is lifted by a machine, with someone trained to use it."
-          : f.wholeInsert
+          : f.whole === "insert"
             ? f.detail.halves === "caulked"
               ? "Cut the caulk round the outer half, and take it out with its glass, one hand at its head."
               : "Take the outer half out with its glass, one hand at its head."

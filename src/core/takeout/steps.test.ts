@@ -72,7 +72,7 @@ describe("taking out", () => {
     ],
     [
       "an insert: its outer half leaves with the glass",
-      { system: "cassette", wholeInsert: true },
+      { system: "cassette", whole: "insert" },
       ["plugs", "cassette-screws", "cassette-last", "cassette-half", "lift-out"],
       ["loosen", "cut-free", "bed-sealant"],
     ],

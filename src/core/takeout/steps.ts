@@ -1,7 +1,8 @@
 import type { PartKind } from "../frame/part.ts";
+import { outOfFrame } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { partsInOrder } from "./assembly.ts";
-import type { StepFacts } from "./facts.ts";
+import { madeWhole, type StepFacts } from "./facts.ts";
 import { afterSteps, guardSteps, markSteps } from "./front-steps.ts";
 import { stepsOfPart } from "./part-steps.ts";
 
@@ -12,10 +13,12 @@ const BEFORE_GLASS: readonly PartKind[] = ["release", "front-fastenings"];
 
 /**
  * The steps of taking this pane out: guard, clear what stands in front, tape and mark; then part by part in the order in
- * which the frame comes apart, or broken glass first where that is safer; then count and sweep. None where the sash cannot
- * be opened: only a new sash will do.
+ * which the frame comes apart, or broken glass first where that is safer; then count and sweep. A sash or window that is changed
+ * whole leaves with its glass. None where the sash cannot be opened, and no new one was chosen.
  */
 export function takeoutSteps(f: StepFacts): readonly Step[] {
+  const whole = madeWhole(f);
+  if (whole) return [...guardSteps(f), ...(f.front.length > 0 ? stepsOfPart("front", f) : []), ...outOfFrame(whole)];
   if (f.closed) return [];
   const parts = partsInOrder(f);
   const of = (kinds: readonly PartKind[]): readonly Step[] => kinds.flatMap((part) => stepsOfPart(part, f));

@@ -2,16 +2,23 @@ import type { PaneBook } from "../pane/book.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isRefurbished } from "../pane/refurbishing.ts";
-import { isWholeInsert } from "../pane/step-facts.ts";
 import { isUnit } from "../pane/unit.ts";
+import { wholeOf } from "../pane/whole-here.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { makeupIsSafe } from "../specify/makeup.ts";
+import type { Whole } from "../specify/whole.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { toMm } from "../units/length.ts";
 import type { Dialect } from "./dialect.ts";
 import { say } from "./dialect.ts";
 import { glassText } from "./glass.ts";
 import { inUnit } from "./in-unit.ts";
+
+const WHOLE_FITTED: Readonly<Record<Whole, string>> = {
+  insert: "A new door insert, frame and glass in one",
+  sash: "A new sash, with its glass in it",
+  window: "A new window, frame and glass in one",
+};
 
 /**
  * What was done to the glass, in the customer's words and without codes.
@@ -25,7 +32,8 @@ export function fittedText(
 ): string {
   if (isRefurbished(book)) return say("Your own {unit}, opened, dried and resealed; it holds no gas", by.dialect);
   if (book.before.option?.option === "repack") return "Your own glass, packed and set anew";
-  if (isWholeInsert(book)) return "A new door insert, frame and glass in one";
+  const whole = wholeOf(book);
+  if (whole) return WHOLE_FITTED[whole];
   if (isUnit(book)) {
     const more = [
       book.makeup ? inUnit(`${Math.round(toMm(r.glass.thickness))} mm thick`, by.unit) : "",

@@ -1,6 +1,6 @@
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
-import { insertText, type LineInsert } from "../specify/insert.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
+import { type LineWhole, wholeText } from "../specify/whole.ts";
 import { writeNumber } from "../tape/write.ts";
 import { isInchMake, makeText } from "../units/inch-make.ts";
 import { type LengthUnit, nm } from "../units/length.ts";
@@ -19,7 +19,7 @@ export function glassText(
     readonly thicknessNm: number;
     readonly glass: GlassKind;
     readonly makeup?: Makeup | null | undefined;
-    readonly insert?: LineInsert | undefined;
+    readonly whole?: LineWhole | undefined;
   },
   {
     dialect,
@@ -27,7 +27,7 @@ export function glassText(
     cutter = unit,
   }: { readonly dialect: Dialect; readonly unit: LengthUnit; readonly cutter?: LengthUnit },
 ): string {
-  if (of.insert) return insertText(of.insert);
+  if (of.whole) return wholeText(of.whole);
   const thick = thicknessText(of.thicknessNm, unit, cutter);
   return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
 }

@@ -1,7 +1,7 @@
 import type { OrderLine } from "../pane/order-book.ts";
 import { lineMass, statedSize } from "../pane/order-line.ts";
-import { INSERT_SIZE_WORDS } from "../specify/insert.ts";
 import { looksText, PART_NAMES } from "../specify/looks.ts";
+import { WHOLE_SIZE_WORDS } from "../specify/whole.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
@@ -58,7 +58,7 @@ export function orderLineWords(
       .filter(Boolean)
       .join(", "),
     extra: extraText(line, by.dialect),
-    edges: line.insert ? "" : edgesText(line.edges),
+    edges: line.whole ? "" : edgesText(line.edges),
     massKg,
     mass: massText(massKg, by.unit),
     label: line.label,
@@ -83,9 +83,9 @@ export const basisText = (stated: ReturnType<typeof statedSize>, unit: LengthUni
 
 /** The same of a line, whose size may be that of a door's insert. */
 export const basisOf = (
-  line: Pick<OrderLine, "widthNm" | "heightNm" | "basis" | "allowanceNm" | "insert">,
+  line: Pick<OrderLine, "widthNm" | "heightNm" | "basis" | "allowanceNm" | "whole">,
   unit: LengthUnit,
-): string => (line.insert ? INSERT_SIZE_WORDS[line.insert.over] : basisText(statedSize(line), unit));
+): string => (line.whole ? WHOLE_SIZE_WORDS[line.whole.what][line.whole.over] : basisText(statedSize(line), unit));
 
 /** What the lines weigh together. */
 export const massTogether = (lines: readonly OrderLineWords[], unit: LengthUnit): string =>

@@ -76,6 +76,16 @@ const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]
   "insert-outside-height": ["insert outside, height", "Outer edge to outer edge of the frame on the door."],
   "insert-inside-width": ["insert inside, width", "Inner edge to inner edge: the glass that is seen."],
   "insert-inside-height": ["insert inside, height", "Inner edge to inner edge: the glass that is seen."],
+  "sash-outside-width": [
+    "sash over all, width",
+    "Outer edge to outer edge of the sash, at its widest, and not over a gasket.",
+  ],
+  "sash-outside-height": [
+    "sash over all, height",
+    "Outer edge to outer edge of the sash, at its highest, and not over a gasket.",
+  ],
+  "window-hole-width": ["hole in the wall, width", "Wall to wall at head, middle and sill, plaster off: the least."],
+  "window-hole-height": ["hole in the wall, height", "Sill to head at both ends and in the middle: the least."],
   "door-thickness": ["door thickness", "At the door's edge, skin to skin: the wrong insert will not close on it."],
   "unit-thickness": ["overall, by caliper", "Caliper over both faces, at a clean edge."],
   "pane-thickness": ["near {pane}, by caliper", "Caliper on the nearer {pane}'s own edge."],

@@ -35,6 +35,14 @@ const FIRST_OF: Readonly<Record<Way, { readonly width: string; readonly height: 
     width: "Read the insert's width and height, over its frame.",
     height: "Read the insert's height too, over its frame.",
   },
+  "sash-outside": {
+    width: "Read the old sash's width and height, outer edge to outer edge.",
+    height: "Read the old sash's height too, outer edge to outer edge.",
+  },
+  "window-hole": {
+    width: "Read the width and height of the hole in the wall, each at its least.",
+    height: "Read the height of the hole in the wall too, at its least.",
+  },
   "insert-inside": {
     width: "Read the width and height of the glass that is seen, frame to frame.",
     height: "Read the height of the glass that is seen too, frame to frame.",

@@ -1,5 +1,6 @@
 import type { Next, Says } from "../pane/standing.ts";
 import { GLASS_NAMES, type Glass } from "../specify/glass.ts";
+import { WHOLE_FACTS } from "../specify/whole.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
@@ -33,8 +34,8 @@ export function standingWords(
       return say(`${thicknessText(glass.thickness, unit)} {unit}`, dialect);
     case "unit-open":
       return say("{unit} not chosen", dialect);
-    case "insert":
-      return "complete insert";
+    case "whole":
+      return WHOLE_FACTS[says.what].name;
     case "needs-safety":
       return "safety glass needed";
     case "not-ordered":

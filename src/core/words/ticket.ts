@@ -1,5 +1,5 @@
 import type { Corner } from "../log/kinds/size.ts";
-import { readsInsert } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
@@ -7,12 +7,13 @@ import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { StandsAs } from "../pane/stands.ts";
 import { isUnitOpen } from "../pane/unit.ts";
+import { wholeHere, wholeOf } from "../pane/whole-here.ts";
 import { mostEased } from "../size/ease.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
-import { insertText } from "../specify/insert.ts";
 import { looksText } from "../specify/looks.ts";
 import { makeupIsSafe } from "../specify/makeup.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
+import { wholeText } from "../specify/whole.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, type Nm, nm } from "../units/length.ts";
 import { declinedText } from "./declined.ts";
@@ -49,12 +50,13 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   if (!line) {
     if (oldGlassBack(book))
       return say(book.before.refurbish.closed ? "the old {unit}, resealed" : "the old glass, as it is", dialect);
-    if (readsInsert(book.way)) return insertText({ family: r.insert?.family ?? "", safety: book.insertSafe });
+    const whole = wholeHere(book, r);
+    if (whole) return wholeText(whole);
     if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
   }
   const makeup = line ? (line.makeup ?? null) : book.makeup;
   const of = line
-    ? { thicknessNm: line.thicknessNm, glass: line.glass, insert: line.insert }
+    ? { thicknessNm: line.thicknessNm, glass: line.glass, whole: line.whole }
     : { thicknessNm: r.chosen.thickness, glass: r.chosen.kind };
   const isUsual = !line && !book.glass && !book.makeup && !book.panel;
   return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
@@ -75,7 +77,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
       ? barsText(book.bars).replace("Bars: ", "bars ")
       : "",
-    readsInsert(book.way) || oldGlassBack(book) ? "" : edgesText(r.glass.edges),
+    readsWhole(book.way) || oldGlassBack(book) ? "" : edgesText(r.glass.edges),
   ]
     .filter(Boolean)
     .join(", ");
@@ -94,7 +96,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const { width, height } = r.cut.value.glass;
   const cutterUnit = r.stands.line ? gridUnit(r.stands.line.grid) : gridUnit(r.rule.grid);
   const mass =
-    r.massKg === null ? "" : `${readsInsert(book.way) ? "with its frame more than " : ""}${massText(r.massKg, unit)}`;
+    r.massKg === null ? "" : `${readsWhole(book.way) ? "with its frame more than " : ""}${massText(r.massKg, unit)}`;
   const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
   const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
   const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${STANDS_WORDS[r.stands.as]} `;
@@ -111,7 +113,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
   const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
-  const door = readsInsert(book.way) ? doorText(r, unit) : "";
+  const door = wholeOf(book) === "insert" ? doorText(r, unit) : "";
   const shape = r.shaped ? `${shapedText(r.shaped.corners, unit)}. ` : "";
   const rest = why.replace("Width × height. ", "").replace(as, "");
   const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${rest} ${labelOf(book)}.`;
@@ -194,6 +196,8 @@ const COPIED_WORDS = {
   "through-glass": "sight size and what goes in behind it, nothing taken off",
   "insert-outside": "insert, over its frame outside to outside",
   "insert-inside": "insert, its seen opening inside to inside",
+  "sash-outside": "new sash, over the sash outer edge to outer edge",
+  "window-hole": "whole window, the hole in the wall at its least: its fitting gap is not taken off",
 } as const;
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);

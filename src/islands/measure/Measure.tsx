@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
-import { readsInsert } from "../../core/measure/ways.ts";
+import { readsWhole } from "../../core/measure/ways.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
 import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
@@ -27,7 +27,7 @@ type Props = { readonly asked: Place | null; readonly ask: (place: Place) => voi
 export function Measure({ asked, ask, openTapeLine }: Props) {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   const { openTab } = useStage();
-  const insert = readsInsert(book.way);
+  const whole = readsWhole(book.way);
   const [blind, setBlind] = useState(false);
   const [instruments, setInstruments] = useState(false);
   const goTo = (place: OpeningPlace) => {
@@ -51,7 +51,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
     <div className="space-y-4">
       <MeasureHow />
       <WayFields ask={ask} />
-      {!insert && (
+      {!whole && (
         <>
           <OnPhoneFolded name="All readings">
             <div className="space-y-4">

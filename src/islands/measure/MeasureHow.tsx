@@ -2,7 +2,7 @@ import {
   CIRCUMSTANCE_FACTS,
   CIRCUMSTANCES,
   type Circumstance,
-  readsInsert,
+  readsWhole,
   SHAPES,
   WAY_FACTS,
   WAYS,
@@ -41,7 +41,7 @@ export function MeasureHow() {
             ))}
           </select>
         </label>
-        {!readsInsert(book.way) && (
+        {!readsWhole(book.way) && (
           <label>
             <span className="text-[13px] text-mute">By eye it is</span>
             <select

@@ -1,5 +1,5 @@
 import type { Place } from "../../core/measure/places.ts";
-import { readsInsert } from "../../core/measure/ways.ts";
+import { readsWhole } from "../../core/measure/ways.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -22,8 +22,8 @@ type Props = {
 /** The opening to scale and its section; behind tabs what comes off and the odds of it, the other face, and what was found. */
 export function MeasureStage({ asked, ask, goTo }: Props) {
   const { book, reckoning: r, alike } = usePane();
-  // Of an insert nothing is cut, and nothing of its glass is found out.
-  const insert = readsInsert(book.way);
+  // Of what is made whole nothing is cut, and nothing of its glass is found out.
+  const whole = readsWhole(book.way);
   return (
     <Stage
       tabs={[
@@ -33,10 +33,10 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
           content: (
             <div
               className="grid h-full min-h-0 gap-4 desk:data-[with=section]:grid-cols-[minmax(0,11fr)_minmax(0,9fr)]"
-              data-with={insert ? "nothing" : "section"}
+              data-with={whole ? "nothing" : "section"}
             >
               <Elevation asked={asked} onPlace={goTo} />
-              {!insert && (
+              {!whole && (
                 <div className="flex min-h-0 flex-col gap-3">
                   <Section />
                   <Figures />
@@ -45,7 +45,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        !insert && {
+        !whole && {
           id: "rule",
           name: "How much to take off",
           content: (
@@ -63,7 +63,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        !insert && {
+        !whole && {
           id: "face",
           name: "The other face",
           content: (
@@ -72,7 +72,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        !insert && {
+        !whole && {
           id: "found",
           name: "Bars, coating, marks, hinges",
           content: (

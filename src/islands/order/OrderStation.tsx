@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from "uuid";
-import { readsInsert, WAY_FACTS } from "../../core/measure/ways.ts";
+import { readsWhole, WAY_FACTS } from "../../core/measure/ways.ts";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
@@ -61,8 +61,8 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
     <Part
       title={again ? "Order it again" : "Put it on an order"}
       more={
-        readsInsert(book.way)
-          ? `goes by its frame: ${say(WAY_FACTS[book.way].name).replace("door insert, ", "")}`
+        readsWhole(book.way)
+          ? `goes by its own size: ${say(WAY_FACTS[book.way].name)}`
           : book.basis === "glass"
             ? "goes as glass size: nothing more comes off"
             : "goes as the opening: the cutter takes it off"
@@ -214,7 +214,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           house={houseWith(firm.house, firm.terms.get(order.supplier))}
           unit={prefs.unit}
           photos={book.before.photos.filter((p) => p.of === "neighbour").map((p) => p.photo)}
-          {...(!readsInsert(book.way) && { goesIn: (came) => goesInText(r.odds, came) })}
+          {...(!readsWhole(book.way) && { goesIn: (came) => goesInText(r.odds, came) })}
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
       )}

@@ -1,5 +1,5 @@
 import { v7 as uuidv7 } from "uuid";
-import { readsInsert } from "../../core/measure/ways.ts";
+import { readsWhole } from "../../core/measure/ways.ts";
 import { onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { proposedStock } from "../../core/pane/from-stock.ts";
@@ -35,7 +35,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return null;
   // A door's insert is named by its size: no grid of theirs changes it.
-  const gridOf = (supplier: string) => (readsInsert(book.way) ? undefined : firm.terms.get(supplier)?.grid);
+  const gridOf = (supplier: string) => (readsWhole(book.way) ? undefined : firm.terms.get(supplier)?.grid);
   const putOn = (order: string, supplier: string): void =>
     writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, gridOf(supplier)) }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));

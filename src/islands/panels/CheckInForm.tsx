@@ -79,10 +79,10 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
     coated: (line.makeup?.coatings.length ?? 0) > 0,
     barred: line.bars !== undefined && hasBars(line.bars),
     safety:
-      line.insert?.safety === true ||
+      line.whole?.safety === true ||
       isSafetyGlass(line.glass) ||
       (line.makeup !== undefined && makeupIsSafe(line.makeup)),
-    insert: line.insert !== undefined,
+    insert: line.whole !== undefined,
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });
   // What was measured is not asked again.
@@ -132,7 +132,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       <div className="grid grid-cols-[minmax(6rem,7.5rem)_minmax(0,1fr)] items-center gap-x-3 gap-y-1">
         {field("height")}
         <CameDrawing line={line} off={off} />
-        {line.insert ? <span /> : field("thickness")}
+        {line.whole ? <span /> : field("thickness")}
         {field("width")}
         <span className="text-[13px] text-mute">both diagonals, where it looks out of square</span>
         <div className="grid grid-cols-2 gap-2">

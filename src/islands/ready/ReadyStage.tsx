@@ -1,5 +1,5 @@
 import { SIDES } from "../../core/geometry/quad.ts";
-import { isWholeInsert } from "../../core/pane/step-facts.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import type { Ask } from "../../core/steps/step.ts";
 import { mm } from "../../core/units/length.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -24,7 +24,7 @@ const ABOUT: Readonly<Partial<Record<Ask, string>>> = { "seal-path": "bed", leng
 /** Four sides, each with its state; the gaps it is tried with; behind tabs the line of the bed, ways, screws and kit. */
 export function ReadyStage() {
   const { book, reckoning: r } = usePane();
-  const insert = isWholeInsert(book);
+  const asPane = wholeOf(book) === null;
   const { shown } = useSteps("ready", useReadySteps());
   return (
     <Stage
@@ -39,7 +39,7 @@ export function ReadyStage() {
               step={shown}
               done="done"
               own={
-                shown?.asks === "dry-fit" && !insert
+                shown?.asks === "dry-fit" && asPane
                   ? { drawing: <FitGaps />, how: "the room that it should have on each side" }
                   : undefined
               }
@@ -47,7 +47,7 @@ export function ReadyStage() {
           ),
         },
         runsInLine(r.compound.bed) &&
-          !insert && {
+          asPane && {
             id: "bed",
             name: "Line of the bed",
             content: <SealPath />,

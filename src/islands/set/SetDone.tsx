@@ -2,7 +2,7 @@ import { useState } from "react";
 import { asUsed, compoundInText } from "../../core/bed/compounds.ts";
 import { sprigged } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
-import { isWholeInsert } from "../../core/pane/step-facts.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -26,7 +26,7 @@ export function SetDone() {
           Set {sayDay(dayOf(book.set.day))} in {say(compoundInText(r.compound))}
           {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {say(r.compound.needs)}
         </p>
-        {!isWholeInsert(book) && <WentIn />}
+        {wholeOf(book) === null && <WentIn />}
       </div>
     );
   }

@@ -55,8 +55,8 @@ export function SetStage() {
             />
           ),
         },
-        r.cut.ok && !facts.wholeInsert && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
-        runsInLine(facts.bed) && !facts.wholeInsert && { id: "bed", name: "Line of the bed", content: <SealPath /> },
+        r.cut.ok && facts.whole === null && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
+        runsInLine(facts.bed) && facts.whole === null && { id: "bed", name: "Line of the bed", content: <SealPath /> },
         r.cut.ok && pinned(likeOf(book)) && { id: "pins", name: "Pins", content: <Pins /> },
         r.cut.ok && opensAs(book) !== "fixed" && { id: "simulator", name: "Simulator", content: <Simulator /> },
         { id: "hand", name: "To hand", content: <PickList /> },

@@ -1,5 +1,5 @@
 import type { Payloads } from "../../core/log/kinds.ts";
-import { readsInsert } from "../../core/measure/ways.ts";
+import { readsWhole } from "../../core/measure/ways.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
@@ -12,7 +12,7 @@ import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { SiteForm } from "../panels/SiteForm.tsx";
 import { useStage } from "../stage/stage-context.ts";
-import { InInsert } from "./InInsert.tsx";
+import { InWhole } from "./InWhole.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
 
@@ -40,7 +40,7 @@ export function Specify() {
   const made = THICKNESSES[glass.kind].map((t) => writeNumber(t, "mm"));
   // What was chosen once stays to be seen, though it is no longer made so.
   const thicknesses = made.includes(glass.thickness.text) ? made : [glass.thickness.text, ...made];
-  const insert = readsInsert(book.way);
+  const whole = readsWhole(book.way);
   const at = locationOf(book);
   return (
     <div className="space-y-5">
@@ -69,9 +69,9 @@ export function Specify() {
           </p>
         </div>
       </Part>
-      {insert && <InInsert />}
-      {!insert && <UnitPart />}
-      {!insert && !isUnit(book) && (
+      {whole && <InWhole />}
+      {!whole && <UnitPart />}
+      {!whole && !isUnit(book) && (
         <Part title="Which glass">
           <div className="grid grid-cols-2 gap-2">
             <label>

@@ -1,4 +1,4 @@
-import { readsInsert } from "../../core/measure/ways.ts";
+import { readsWhole } from "../../core/measure/ways.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -16,7 +16,7 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 /** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
 export function SpecifyStage() {
   const { book, reckoning: r, firm } = usePane();
-  const unit = isUnit(book) && !readsInsert(book.way);
+  const unit = isUnit(book) && !readsWhole(book.way);
   return (
     <Stage
       tabs={[

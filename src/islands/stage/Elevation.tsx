@@ -22,10 +22,12 @@ const STANDS_NAMES: Readonly<Record<StandsAs, string>> = {
   set: "as it was set",
 };
 
-/** An insert is as large as it is: nobody cuts by it, and no gap is drawn. */
-const INSERT_NAMES: Readonly<Partial<Record<Way, string>>> = {
+/** What is made whole is as large as it is: nobody cuts by it, and no gap is drawn. */
+const WHOLE_NAMES: Readonly<Partial<Record<Way, string>>> = {
   "insert-outside": "over its frame",
   "insert-inside": "seen in it",
+  "sash-outside": "over the sash",
+  "window-hole": "the hole in the wall",
 };
 
 type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) => void; readonly bare?: boolean };
@@ -54,7 +56,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
           <span className="text-mute">
             {!drawn.known
               ? "not to scale until a width and a height are read"
-              : drawn.exaggeration === 1 || INSERT_NAMES[book.way]
+              : drawn.exaggeration === 1 || WHOLE_NAMES[book.way]
                 ? "to scale"
                 : `to scale; lean and gaps drawn × ${drawn.exaggeration}`}
           </span>
@@ -105,7 +107,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
                   ? "if it is eased"
                   : r.stands.as === "worked-out" && r.cut.ok && r.cut.value.overruled
                     ? "overruled size"
-                    : (r.stands.as === "worked-out" && INSERT_NAMES[book.way]) || STANDS_NAMES[r.stands.as]}
+                    : (r.stands.as === "worked-out" && WHOLE_NAMES[book.way]) || STANDS_NAMES[r.stands.as]}
             </text>
           </g>
         )}
@@ -124,6 +126,10 @@ const LIKE: Readonly<Partial<Record<Place, OpeningPlace>>> = {
   "insert-outside-height": "height-middle",
   "insert-inside-width": "width-middle",
   "insert-inside-height": "height-middle",
+  "sash-outside-width": "width-middle",
+  "sash-outside-height": "height-middle",
+  "window-hole-width": "width-middle",
+  "window-hole-height": "height-middle",
 };
 
 /** Where the tape is held for the reading that is asked, drawn thick. */

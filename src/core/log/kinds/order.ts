@@ -1,11 +1,11 @@
 import type { Bars } from "../../measure/found.ts";
 import type { CheckLook } from "../../order/check-looks.ts";
 import type { HadFrom, Whose } from "../../order/had.ts";
-import { lineWithInsert } from "../../order/line-up.ts";
+import { lineWithInsert, lineWithWhole } from "../../order/line-up.ts";
 import type { Edges, GlassKind } from "../../specify/glass.ts";
-import type { LineInsert } from "../../specify/insert.ts";
 import type { Looks, Part } from "../../specify/looks.ts";
 import type { Makeup } from "../../specify/makeup.ts";
+import type { LineWhole } from "../../specify/whole.ts";
 import type { Written } from "../../tape/written.ts";
 import type { Grid } from "../../units/length.ts";
 import { type KindFactsOf, one } from "../kind-fact.ts";
@@ -67,8 +67,8 @@ export type OrderPayloads = {
     readonly makeup?: Makeup | undefined;
     readonly allowanceNm?: { readonly width: number; readonly height: number } | undefined;
     readonly looks?: Looks | undefined;
-    /** A door's insert, frame and glass in one: the sizes above are its own. */
-    readonly insert?: LineInsert | undefined;
+    /** Made whole, with its glass in it: the sizes above are its own. */
+    readonly whole?: LineWhole | undefined;
     /** Bars in the unit, as counted and spaced. */
     readonly bars?: Bars | undefined;
     /** What comes with it. */
@@ -138,7 +138,7 @@ export type OrderPayloads = {
 /** What each of them is about, and what becomes of it where two people wrote apart. */
 export const ORDER_KINDS: KindFactsOf<OrderPayloads> = {
   "order.opened": { about: ["order"], key: one, apart: "whole" },
-  "order.line": { about: ["order", "pane"], key: (p) => p.line, apart: "whole", up: [lineWithInsert] },
+  "order.line": { about: ["order", "pane"], key: (p) => p.line, apart: "whole", up: [lineWithInsert, lineWithWhole] },
   "order.line-dropped": { about: ["order"], key: (p) => p.line, apart: "whole" },
   "order.sent": { about: ["order"], key: one, apart: "whole" },
   "order.arrived": { about: ["order"], key: one, apart: "whole" },

@@ -22,7 +22,7 @@ export const SPECIFY_WORDS: WordsOf<SpecifyPayloads> = {
     `Sun: ${[p.partShade ? "part in shade" : "", p.darkFrame ? "dark frame" : ""].filter(Boolean).join(", ") || "all over, light frame"}`,
   "specify.parts": (p) =>
     `To come with it: ${p.parts.map((p) => PART_NAMES[p]).join(", ") || "nothing"}${p.note ? `; ${p.note}` : ""}`,
-  "specify.insert": (p) => `In the insert: ${p.safety ? "safety" : "ordinary"} glass`,
+  "specify.insert": (p) => `Made whole, with ${p.safety ? "safety" : "ordinary"} glass in it`,
   "specify.exposure": (p) => `Stands to the wind: ${EXPOSURE_NAMES[p.exposure]}`,
   "specify.sash": (p) => `Sash: ${p.position}${p.sashKg === null ? "" : `, ${p.sashKg} kg with its old glass`}`,
   "specify.match": (p) => `Beside its neighbours: ${p.answer.replace("-", " ")}${p.note ? `, ${p.note}` : ""}`,
