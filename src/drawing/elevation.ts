@@ -9,6 +9,8 @@ export type ElevationInput = {
   readonly placed: Placed | null;
   /** A pane of the opening's own shape, mm, instead of the placed rectangle. */
   readonly shape?: Quad | undefined;
+  /** The size is of its own frame, over all: that is drawn round it, and its glass inside. */
+  readonly overAll?: boolean | undefined;
   /** Corners of the pane where the rebate must be eased, mm, and by how much. */
   readonly eased?: readonly { readonly at: Xy; readonly by: number }[];
   /** Stand-in size while the opening is not known, mm. */
@@ -91,13 +93,15 @@ export function elevationOf(of: ElevationInput): Elevation {
   const swell = (points: Corners): Corners => points.map((pt, i) => away(pt, base[i] ?? pt, exaggeration)) as never;
   const toBox = fitTo(swell(corners), of);
   const openingAt = swell(corners).map(toBox) as unknown as Corners;
-  const frameAt = grow(openingAt, of.margin * 0.42);
+  const face = of.margin * 0.42;
+  const frameAt = of.overAll ? openingAt : grow(openingAt, face);
   const [bl, br, tr, tl] = openingAt;
+  const inside = polygon(grow(openingAt, -face));
   return {
     frame: polygon(frameAt),
-    opening: polygon(openingAt),
+    opening: of.overAll ? inside : polygon(openingAt),
     corners: openingAt,
-    pane: pane && polygon(swell(pane).map(toBox)),
+    pane: pane && (of.overAll ? inside : polygon(swell(pane).map(toBox))),
     paneCorners: pane && (swell(pane).map(toBox) as unknown as Corners),
     middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
     eased: (of.eased ?? []).map(({ at, by }) => {

@@ -6,6 +6,7 @@ import { readLog } from "../core/log/standing-entries.ts";
 import type { HandedOrder, TheirState } from "../core/order/port.ts";
 import { foldOrder, type OrderBook, standingLines } from "../core/pane/order-book.ts";
 import { linePence } from "../core/pane/source-facts.ts";
+import { usualLeadDays } from "../core/pane/usual-lead.ts";
 import { fail, ok, type Result } from "../core/result.ts";
 import { wholeText } from "../core/specify/whole.ts";
 import { type Day, dayOf, writeDay } from "../core/units/day.ts";
@@ -42,7 +43,9 @@ export async function handOrder(
     key: order.id,
     reference: order.reference,
     day: order.sent ? dayOf(order.sent.day) : by.today,
-    leadDays: firm.suppliers.find((s) => s.name === order.supplier)?.leadDays ?? 5,
+    leadDays:
+      firm.suppliers.find((s) => s.name === order.supplier)?.leadDays ??
+      usualLeadDays(standingLines(order), firm.house),
     delivery: terms?.deliveryPence ?? 0,
     lines: lines.map((l) => ({
       line: l.line,

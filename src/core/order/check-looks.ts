@@ -1,3 +1,5 @@
+import type { Whole } from "../specify/whole.ts";
+
 /** What is looked at when a pane comes, beside its size. */
 export const CHECK_LOOKS = [
   "thickness",
@@ -8,6 +10,7 @@ export const CHECK_LOOKS = [
   "edges",
   "scratches",
   "seal",
+  "hand",
   "square",
 ] as const;
 export type CheckLook = (typeof CHECK_LOOKS)[number];
@@ -18,14 +21,14 @@ export type CheckFacts = {
   readonly barred: boolean;
   readonly safety: boolean;
   readonly looks: boolean;
-  /** A door's insert: its glass has no edges to feel, and its thickness is its maker's. */
-  readonly insert: boolean;
+  /** It comes whole: its glass has no edges to feel, and its thickness is its maker's. */
+  readonly whole: Whole | null;
 };
 
 export const CHECK_LOOK_FACTS: Readonly<
   Record<CheckLook, { readonly name: string; readonly how: string; readonly when: (f: CheckFacts) => boolean }>
 > = {
-  thickness: { name: "thickness", how: "Caliper at two corners.", when: (f) => !f.insert },
+  thickness: { name: "thickness", how: "Caliper at two corners.", when: (f) => f.whole === null },
   marks: {
     name: "safety mark",
     how: "The stamp is there, in the corner asked for, and can be read.",
@@ -40,18 +43,23 @@ export const CHECK_LOOK_FACTS: Readonly<
   colour: {
     name: "colour and pattern",
     how: "Beside the neighbour's photo: tint, spacer, pattern and the way it runs.",
-    when: (f) => f.unit || f.insert || f.looks,
+    when: (f) => f.unit || f.whole !== null || f.looks,
   },
   edges: {
     name: "edges",
     how: "Thumb along all four, gloved: no chip, no shell, arrissed as ordered.",
-    when: (f) => !f.insert,
+    when: (f) => f.whole === null,
   },
   scratches: { name: "scratches", how: "Along the glass in slanting light, both faces.", when: () => true },
   seal: {
     name: "edge seal",
     how: "Unbroken all round, nothing on the inner faces, corners full.",
     when: (f) => f.unit,
+  },
+  hand: {
+    name: "hand",
+    how: "Hinges, handle and lock on the sides that were ordered, seen from outside; what opens, opens.",
+    when: (f) => f.whole === "sash" || f.whole === "window",
   },
   square: { name: "square", how: "Both diagonals alike.", when: () => true },
 };

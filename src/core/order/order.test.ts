@@ -258,7 +258,7 @@ describe("what holds a pane off its order", () => {
 });
 
 describe("what is looked at when it comes", () => {
-  const none: CheckFacts = { unit: false, coated: false, barred: false, safety: false, looks: false, insert: false };
+  const none: CheckFacts = { unit: false, coated: false, barred: false, safety: false, looks: false, whole: null };
   it.each<[string, Partial<CheckFacts>, readonly string[], readonly string[]]>([
     ["plain float", {}, ["thickness", "edges", "scratches", "square"], ["seal", "coating", "marks", "bars", "colour"]],
     ["safety glass", { safety: true }, ["marks"], ["seal"]],
@@ -271,10 +271,12 @@ describe("what is looked at when it comes", () => {
     ["a pattern to match", { looks: true }, ["colour"], []],
     [
       "a door's insert",
-      { insert: true, safety: true },
+      { whole: "insert", safety: true },
       ["marks", "colour", "scratches", "square"],
-      ["thickness", "edges"],
+      ["thickness", "edges", "hand"],
     ],
+    ["a new sash", { whole: "sash" }, ["hand", "colour", "square"], ["thickness", "edges", "marks"]],
+    ["a pane", {}, [], ["hand"]],
   ])("%s", (_, over, has, hasNot) => {
     const asked = looksAsked({ ...none, ...over });
     expect(asked).toEqual(expect.arrayContaining([...has]));

@@ -43,8 +43,15 @@ const INSTEAD: readonly CompoundId[] = ["silicone", "acrylic", "tape"];
 
 export type BedHere = {
   readonly compound: Compound;
-  /** As it was set; chosen for this pane; the firm's usual for such frames; the trade's usual; or another, as that may not touch. */
-  readonly from: "set" | "chosen" | "house" | "usual" | "instead";
+  /** It is hung or fixed whole; or as it was set; chosen for this pane; the firm's usual for such frames; the trade's usual; or another, as that may not touch. */
+  readonly from: "set" | "chosen" | "house" | "usual" | "instead" | "whole";
+};
+
+/** What is made whole hangs on its own hinges or is fixed through its own frame: nothing of it cures. */
+const OWN_FIXINGS: Compound = {
+  ...kindNamed("gasket"),
+  name: "Its own fixings",
+  needs: "Nothing to cure: it opens, shuts and locks at once.",
 };
 
 /** The firm's list, and its usual by frame. */
@@ -59,13 +66,13 @@ export type BedsBy = {
  * @example laminated glass in a putty sash, nothing chosen // neutral-cure silicone, "instead"
  */
 export function bedHere(book: PaneBook, glass: Pick<Glass, "kind">, by: BedsBy = {}): BedHere {
+  // A sash or a window is hung or fixed: its glass lies in what its maker laid it in.
+  const whole = wholeOf(book);
+  if (whole === "sash" || whole === "window") return { compound: OWN_FIXINGS, from: "whole" };
   const all = by.compounds ?? COMPOUNDS;
   const frame = frameOf(book.added.system);
   const trade = frame.usualBed(oldBondOf(book));
   if (book.set) return { compound: asSet(book.set, trade, all), from: "set" };
-  // A sash or a window is hung or fixed: its glass lies in what its maker laid it in.
-  const whole = wholeOf(book);
-  if (whole === "sash" || whole === "window") return { compound: kindNamed("gasket"), from: "usual" };
   const chosen = book.bed === null ? undefined : compoundById(book.bed, all);
   if (chosen) return { compound: chosen, from: "chosen" };
   const own = compoundById(by.usualBeds?.get(book.added.system) ?? "", all);

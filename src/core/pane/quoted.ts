@@ -3,6 +3,7 @@ import { OPTION_NAMES, optionsFor } from "../look/options.ts";
 import type { QuotedPane } from "../order/quote.ts";
 import { type Source, sourcesFor } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
+import type { Whole } from "../specify/whole.ts";
 import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";
@@ -16,15 +17,25 @@ import type { Reckoning } from "./reckoning.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
 import { stepsAt } from "./standing.ts";
 import { isUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 const WORKED: readonly Station[] = ["takeout", "ready", "set", "finish"];
 /** A frame whose setting is not worked out step by step takes the firm's own hours for glass. */
 const LEAST_STEPS = 1;
 
+/** What each is reckoned at until somebody priced it, by the house's own figures; nothing is set in anything on site. */
+const WHOLE_EACH: Readonly<Record<Whole, "insertEach" | "sashEach" | "windowEach">> = {
+  insert: "insertEach",
+  sash: "sashEach",
+  window: "windowEach",
+};
+
 /** What this pane's glass is reckoned at: what was agreed, the proposed source's price, or the house's by area. Pence. */
 export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefined): number {
   if (best?.pence !== null && best?.pence !== undefined) return best.pence;
   if (!r.cut.ok) return 0;
+  const whole = wholeOf(book);
+  if (whole) return Math.round(r.house[WHOLE_EACH[whole]] * 100);
   const area = (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6;
   const perM2 = isUnit(book) ? r.house.unitPerM2 : r.house.glassPerM2;
   return Math.floor(Math.max(area * perM2, r.house.leastCharge) * 100 + 0.5 + 1e-6);
@@ -60,7 +71,7 @@ export function quotedPane(
     glass: glassText(line, by),
     glassPence: glassPence(book, r, best),
     minutes,
-    materialsPence: Math.round(r.house.materialsEach * 100),
+    materialsPence: wholeOf(book) ? 0 : Math.round(r.house.materialsEach * 100),
     secondVisit: r.compound.leastDays !== null,
     upstairs: (book.building.storey ?? 0) > 0,
     bags: r.massKg === null ? 1 : bagsFor(r.massKg),

@@ -176,7 +176,14 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     leastCover: odds.leastCover,
     overrule: book.shaped ? roundOf(book.shaped.corners) : overruleOf(book),
   };
-  const stock = stockFor({ stock: by.stock ?? [], cutInput: cutFrom, odds, glass: chosen, house });
+  // What is made whole is cut from no sheet.
+  const stock = stockFor({
+    stock: readsWhole(book.way) ? [] : (by.stock ?? []),
+    cutInput: cutFrom,
+    odds,
+    glass: chosen,
+    house,
+  });
   const cutInput: CutInput = { ...cutFrom, stock: nextSizeDown(stock)?.glass };
   const worked = cutSize(cutInput);
   const stands = standsOf(book);

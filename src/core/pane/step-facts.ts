@@ -54,7 +54,8 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     damage: book.damage,
     storey: book.building.storey,
     size: r.cut.ok ? { width: toMm(r.cut.value.glass.width), height: toMm(r.cut.value.glass.height) } : null,
-    cardKept: ["arrived", "accepted", "accepted-with-note"].includes(book.line?.line.state ?? ""),
+    cardKept:
+      wholeOf(book) === null && ["arrived", "accepted", "accepted-with-note"].includes(book.line?.line.state ?? ""),
     sealed: wasUnit(book),
     toughened: oldBursts(book),
     acrylic: book.before.exam.kind === "acrylic",

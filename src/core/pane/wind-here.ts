@@ -5,6 +5,7 @@ import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 export type WindHere = {
   readonly loadKpa: number;
@@ -16,11 +17,11 @@ export type WindHere = {
 
 /**
  * Whether the glass that stands now bears the wind where it is: by its size, its sheets, the exposure that was said (a town
- * until it is) and the floor. Null while it has no size. Indicative only, by EN 16612 values.
+ * until it is) and the floor. Null while it has no size, and for what comes whole: how thick that is its maker knows. Indicative only, by EN 16612 values.
  * @example 1604 × 1804 of 4 mm float on a coast // holds: false
  */
 export function windHere(book: PaneBook, r: Reckoning, house: HouseRules): WindHere | null {
-  if (!r.cut.ok) return null;
+  if (!r.cut.ok || wholeOf(book)) return null;
   const loadKpa = windKpa(book.exposure ?? "town", book.building.storey ?? 0, house);
   const { width, height } = r.cut.value.glass;
   const sheets = book.makeup

@@ -19,6 +19,8 @@ export function bedSentence(
       return `It is set in ${name}: the firm's usual for such a frame.`;
     case "instead":
       return `Say what it is set in: what is usual here may not touch this glass; ${name} may.`;
+    case "whole":
+      return `It is held by ${name}; its glass lies in what its maker laid it in.`;
     case "usual":
       return compound.bed === "gasket"
         ? `It is held by ${name}: nothing else is needed in such a frame.`

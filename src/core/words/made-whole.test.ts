@@ -1,11 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Hinge } from "../measure/found.ts";
+import { WAY_OF_WHOLE } from "../measure/ways.ts";
 import { foldPane, type PaneBook } from "../pane/book.ts";
 import { inspectionHere } from "../pane/inspection.ts";
 import { lineMass, orderLineOf } from "../pane/order-line.ts";
+import { quotedPane } from "../pane/quoted.ts";
 import { type Reckoning, reckon } from "../pane/reckoning.ts";
 import { nextFor, stepsAt } from "../pane/standing.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
@@ -132,6 +135,24 @@ describe("a new sash, over the old one", () => {
     const off = stepsAt("takeout", book, r).find((s) => s.id === "sash-off");
     expect(off?.does).toMatch(does);
     expect(off?.hazards?.filter((h) => h === "spring-balance")).toEqual(hazards);
+  });
+  it.each<["insert" | "sash" | "window", number]>([
+    ["insert", HOUSE_DEFAULTS.insertEach],
+    ["sash", HOUSE_DEFAULTS.sashEach],
+    ["window", HOUSE_DEFAULTS.windowEach],
+  ])("%s: is quoted at what such a thing costs, and no putty with it", (what, each) => {
+    const t = welded(what === "insert" ? "cassette" : "plastic-no-bead");
+    t.tell("look.option", { option: what, reason: "" });
+    t.tell("measure.way", { way: WAY_OF_WHOLE[what] });
+    t.read({
+      "insert-outside-width": "640",
+      "insert-outside-height": "980",
+      "window-hole-width": "1200",
+      "window-hole-height": "1300",
+    });
+    const { book, r } = told(t);
+    const quoted = quotedPane(book, r, { firm: foldFirm([]), today, record: [], dialect: "a", unit: "mm" });
+    expect([quoted?.glassPence, quoted?.materialsPence]).toEqual([each * 100, 0]);
   });
   it("is looked at as a sash before it is signed off", () => {
     const looks = (hinge: Hinge) => {

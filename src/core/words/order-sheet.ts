@@ -60,7 +60,7 @@ export function orderLineWords(
     extra: extraText(line, by.dialect),
     edges: line.whole ? "" : edgesText(line.edges),
     massKg,
-    mass: massText(massKg, by.unit),
+    mass: `${line.whole ? "its glass " : ""}${massText(massKg, by.unit)}`,
     label: line.label,
     came: check ? `${check.width.text} × ${check.height.text}, ${VERDICT_WORDS[check.verdict]}` : null,
   };

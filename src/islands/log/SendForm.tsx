@@ -7,13 +7,15 @@ import { DayField } from "../ui/DayField.tsx";
 type Props = {
   readonly today: Day;
   readonly calendar: WorkCalendar;
-  /** What the supplier usually takes; unknown suppliers are given a week's work. */
-  readonly leadDays: number | undefined;
+  /** What the supplier usually takes, working days; null where nobody knows them. */
+  readonly leadDays: number | null;
+  /** What such things usually take, where the supplier is not known. */
+  readonly usualDays: number;
   readonly send: (payload: Payloads["order.sent"]) => void;
 };
 
 /** Marks an order as given, with the day it was promised for. */
-export const SendForm = ({ today, calendar, leadDays = 5, send }: Props) => (
+export const SendForm = ({ today, calendar, leadDays, usualDays, send }: Props) => (
   <form
     className="grid grid-cols-[minmax(0,13rem)_auto] items-end justify-start gap-x-3 gap-y-1"
     onSubmit={(e) => {
@@ -26,11 +28,15 @@ export const SendForm = ({ today, calendar, leadDays = 5, send }: Props) => (
       name="due"
       required
       min={writeDay(today)}
-      start={writeDay(afterWorkingDays(today, leadDays, calendar))}
+      start={writeDay(afterWorkingDays(today, leadDays ?? usualDays, calendar))}
     />
     <button type="submit" className="btn btn-main">
       Ordered today
     </button>
-    <p className="col-span-2 text-[13px] text-mute">Read it back to them first: width before height, each figure.</p>
+    <p className="col-span-2 text-[13px] text-mute">
+      {leadDays === null &&
+        `Nobody said how long they take: ${usualDays === 1 ? "a working day" : `${usualDays} working days`} as a rule. `}
+      Read it back to them first: width before height, each figure.
+    </p>
   </form>
 );

@@ -134,10 +134,15 @@ export function WhichSystem() {
           <p className="font-medium">
             This sash lets nothing out: no seam on either side, and no screws at its corners.
           </p>
-          <p>Glass alone cannot be changed. A new sash will do; see the options below.</p>
-          <button type="button" className="btn btn-small mt-1" onClick={() => write("look.opens", { opens: true })}>
-            It can be opened after all
-          </button>
+          <p>Glass alone cannot be changed: a new sash will do.</p>
+          <p className="mt-1 flex flex-wrap gap-2">
+            <button type="button" className="btn btn-small" onClick={() => openTab("options")}>
+              What can be done
+            </button>
+            <button type="button" className="btn btn-small" onClick={() => write("look.opens", { opens: true })}>
+              It can be opened after all
+            </button>
+          </p>
         </div>
       ) : !book.heldSaid ? null : (
         <p className="text-[13px] text-mute">

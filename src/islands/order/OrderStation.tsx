@@ -1,9 +1,13 @@
 import { v7 as uuidv7 } from "uuid";
 import { readsWhole, WAY_FACTS } from "../../core/measure/ways.ts";
+import { MAKES_NAMES } from "../../core/order/sources.ts";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
+import { needsOf } from "../../core/pane/source-facts.ts";
+import { usualLeadDays } from "../../core/pane/usual-lead.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -57,6 +61,9 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
     return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error, book.way))}</p>;
   const { held, proposed, line, grid, open, putOn } = way;
   const ticket = ticketOf(book, r, prefs);
+  const whole = wholeOf(book);
+  // They said what they make, and it is not this: the first of them is no better guess than none.
+  const isMadeByNobody = !proposed && firm.suppliers.some((s) => (firm.terms.get(s.name)?.makes.length ?? 0) > 0);
   return (
     <Part
       title={again ? "Order it again" : "Put it on an order"}
@@ -84,7 +91,13 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         </p>
       )}
       <BeforeOrder />
-      <HaveGlass />
+      {(whole === null || whole === "insert") && <HaveGlass />}
+      {isMadeByNobody && (
+        <p className="note-glass">
+          Nobody on your list makes {say(MAKES_NAMES[needsOf(book, r)])}: type who does, or say it of a supplier under{" "}
+          <a href="/house#suppliers">House rules</a>.
+        </p>
+      )}
       {proposed && grid && grid !== line.grid && (
         <p className="note-glass">
           {proposed} cuts to {grid}: it goes to them as{" "}
@@ -132,7 +145,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
               maxLength={120}
               list="suppliers"
               key={proposed}
-              defaultValue={proposed ?? firm.suppliers[0]?.name ?? ""}
+              defaultValue={proposed ?? (isMadeByNobody ? "" : (firm.suppliers[0]?.name ?? ""))}
             />
           </label>
           <datalist id="suppliers">
@@ -188,7 +201,8 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         <SendForm
           today={today}
           calendar={firm.calendar}
-          leadDays={lead}
+          leadDays={lead ?? null}
+          usualDays={usualLeadDays(order.lines, firm.house)}
           send={(payload) => writeOrder(order.id, "order.sent", payload)}
         />
       )}

@@ -49,7 +49,8 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
         {line.pattern && `, ${line.pattern}`}
         {line.looks && `, ${looksText(line.looks)}`}
         {line.bars && `, ${barsOnOrder(line.bars)}`}
-        {!line.whole && `, ${edgesText(line.edges)}`}, {massText(lineMass(line), prefs.unit)}
+        {line.whole ? ", its glass " : `, ${edgesText(line.edges)}, `}
+        {massText(lineMass(line), prefs.unit)}
         {cutter !== prefs.unit &&
           `, cut to ${writeNumber(line.widthNm, cutter)} × ${writeNumber(line.heightNm, cutter)} ${cutter}`}
         . {sentence(basisOf(line, prefs.unit))}

@@ -4,6 +4,7 @@ import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
 import { houseWith } from "../../core/order/their-cutting.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
+import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
@@ -124,7 +125,8 @@ function OrderPage(props: Props) {
           <SendForm
             today={today}
             calendar={calendar}
-            leadDays={supplier?.leadDays}
+            leadDays={supplier?.leadDays ?? null}
+            usualDays={usualLeadDays(lines, house)}
             send={(payload) => write("order.sent", payload)}
           />
         </div>

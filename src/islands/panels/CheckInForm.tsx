@@ -82,7 +82,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       line.whole?.safety === true ||
       isSafetyGlass(line.glass) ||
       (line.makeup !== undefined && makeupIsSafe(line.makeup)),
-    insert: line.whole !== undefined,
+    whole: line.whole?.what ?? null,
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });
   // What was measured is not asked again.

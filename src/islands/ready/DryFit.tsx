@@ -1,4 +1,5 @@
 import { workPence } from "../../core/order/quote.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { DRY_FIT_FACTS, DRY_FITS } from "../../core/ready/dry-fit.ts";
 import { money } from "../../core/words/money.ts";
@@ -7,6 +8,7 @@ import { usePane } from "../panels/pane-context.ts";
 /** How it went in when tried dry, and what follows from that. */
 export function DryFit() {
   const { book, say, write } = usePane();
+  const whole = ["sash", "window"].includes(wholeOf(book) ?? "");
   const now = book.before.dryFit?.fit ?? null;
   const fact = now && DRY_FIT_FACTS[now];
   return (
@@ -26,7 +28,7 @@ export function DryFit() {
       </div>
       {fact && (
         <p className={now === "free" ? "note-glass" : "note-wax"}>
-          {say(fact.next)}{" "}
+          {say(whole ? fact.whole : fact.next)}{" "}
           {fact.goTo && fact.goTo !== "set" && (
             <a href={`/panes/${book.id}/${fact.goTo}`}>Open {STATION_NAMES[fact.goTo]}</a>
           )}

@@ -35,9 +35,10 @@ export function SetStage() {
   const { shown } = useSteps("set");
   const { map, joints } = book.before;
   const facts = readyFacts(book, r);
+  const asPane = facts.whole === null;
   return (
     <Stage
-      about={(shown?.asks && ABOUT[shown.asks]) ?? "sash"}
+      about={(asPane && shown?.asks && ABOUT[shown.asks]) || "sash"}
       tabs={[
         {
           id: "sash",
@@ -55,10 +56,12 @@ export function SetStage() {
             />
           ),
         },
-        r.cut.ok && facts.whole === null && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
-        runsInLine(facts.bed) && facts.whole === null && { id: "bed", name: "Line of the bed", content: <SealPath /> },
-        r.cut.ok && pinned(likeOf(book)) && { id: "pins", name: "Pins", content: <Pins /> },
-        r.cut.ok && opensAs(book) !== "fixed" && { id: "simulator", name: "Simulator", content: <Simulator /> },
+        r.cut.ok && asPane && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
+        runsInLine(facts.bed) && asPane && { id: "bed", name: "Line of the bed", content: <SealPath /> },
+        r.cut.ok && asPane && pinned(likeOf(book)) && { id: "pins", name: "Pins", content: <Pins /> },
+        r.cut.ok &&
+          asPane &&
+          opensAs(book) !== "fixed" && { id: "simulator", name: "Simulator", content: <Simulator /> },
         { id: "hand", name: "To hand", content: <PickList /> },
         (map.length > 0 || joints !== null || book.marks !== null) && {
           id: "map",

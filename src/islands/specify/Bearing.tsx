@@ -3,6 +3,7 @@ import { runsInSun } from "../../core/bed/sun.ts";
 import { compatible, type Setting } from "../../core/bed/touches.ts";
 import { againstOf, mayTouch } from "../../core/pane/bed-here.ts";
 import { isUnit } from "../../core/pane/unit.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
@@ -16,13 +17,15 @@ import { SashWeights } from "./SashWeights.tsx";
 
 /** What the glass must bear and what must bear it: wind, lifting, balances, heat, and what it may be set in. */
 export function Bearing() {
+  // How thick the glass is in what comes whole, and what it lies in, is its maker's.
+  const asPane = wholeOf(usePane().book) === null;
   return (
     <Part title="Will it bear it?">
       <Wind />
       <Lifting />
       <SashWeights />
-      <Cracking />
-      <Touching />
+      {asPane && <Cracking />}
+      {asPane && <Touching />}
     </Part>
   );
 }

@@ -19,7 +19,8 @@ export function InWhole() {
             <HowItHangs why="Its maker hangs it by this." />
           ) : (
             <p>
-              {hingeWords(hinge)}, shut and seen from {book.added.side}. The order says it as it is seen from outside.{" "}
+              {hingeWords(hinge)}, shut and seen from {book.added.side}.
+              {book.added.side === "inside" && " The order says it as it is seen from outside."}{" "}
               <button
                 type="button"
                 className="underline"

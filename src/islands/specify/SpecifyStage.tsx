@@ -16,7 +16,8 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 /** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
 export function SpecifyStage() {
   const { book, reckoning: r, firm } = usePane();
-  const unit = isUnit(book) && !readsWhole(book.way);
+  const asPane = !readsWhole(book.way);
+  const unit = isUnit(book) && asPane;
   return (
     <Stage
       tabs={[
@@ -39,13 +40,13 @@ export function SpecifyStage() {
             <div className="max-w-2xl space-y-5">
               <LooksPart />
               <PartsPart />
-              {!unit && <PanelPart />}
+              {!unit && asPane && <PanelPart />}
               <StormNote />
               <Matching />
             </div>
           ),
         },
-        {
+        asPane && {
           id: "old",
           name: "The old one",
           content: (

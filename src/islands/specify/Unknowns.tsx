@@ -1,4 +1,5 @@
 import { unknownsOf } from "../../core/pane/unknowns.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -14,7 +15,7 @@ export function Unknowns() {
   return (
     <Part title="Left to guess" more={unknown.length === 0 ? "nothing" : String(unknown.length)}>
       {unknown.length === 0 ? (
-        <p className="note-glass">A cutter has nothing to ask: it can be ordered.</p>
+        <p className="note-glass">{wholeOf(book) ? "Its maker" : "A cutter"} has nothing to ask: it can be ordered.</p>
       ) : (
         <ul className="flex flex-wrap gap-2">
           {unknown.map((u) => (

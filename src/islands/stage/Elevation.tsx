@@ -30,6 +30,9 @@ const WHOLE_NAMES: Readonly<Partial<Record<Way, string>>> = {
   "window-hole": "the hole in the wall",
 };
 
+/** Read over its own frame: that frame is in its size. */
+const OVER_ALL: ReadonlySet<Way> = new Set<Way>(["insert-outside", "sash-outside"]);
+
 type Props = { readonly asked?: Place | null; readonly onPlace?: (place: Place) => void; readonly bare?: boolean };
 
 /** The opening as it is, seen from the side the pane goes in. A tap on a dimension goes to its field. */
@@ -42,6 +45,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
     placed: (bare ? null : r.eased?.lying.placed) ?? lying?.placed ?? null,
     eased: bare || r.slips.length > 0 || !r.eased ? [] : easedCorners(r.eased.easings),
     shape: r.shaped && lying ? shapeLying(lying.figure, firm.house.leastGapMm) : undefined,
+    overAll: OVER_ALL.has(book.way),
     about: { width: 600, height: 780 },
     box: BOX,
     margin: 64,

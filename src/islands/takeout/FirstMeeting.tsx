@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
 import { wasUnit } from "../../core/pane/unit.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { SideSection } from "../stage/SideSection.tsx";
 import { useSteps } from "../steps/use-steps.ts";
@@ -20,7 +21,7 @@ export function FirstMeeting() {
   // Hidden until it is known whether this browser showed it.
   const [read, setRead] = useState(true);
   useEffect(() => setRead(isRead(key)), [key]);
-  if (metHere === null || metHere.includes(prefs.who) || read || book.steps.size > 0) return null;
+  if (metHere === null || metHere.includes(prefs.who) || read || book.steps.size > 0 || wholeOf(book)) return null;
   const frame = frameOf(book.added.system);
   const never = steps.flatMap((s) => (s.never ? [{ id: s.id, says: s.never }] : []));
   return (

@@ -2,6 +2,7 @@ import { isBeaded } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import { hasBeads, stepFacts } from "../../core/pane/step-facts.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import type { Ask, Step } from "../../core/steps/step.ts";
 import { takeoutMethods } from "../../core/takeout/methods.ts";
 import { Closing } from "../panels/Closing.tsx";
@@ -28,6 +29,7 @@ export function TakeOutStage() {
   const { book, reckoning: r } = usePane();
   const { shown } = useSteps("takeout");
   const { map, detail, front } = book.before;
+  const asPane = wholeOf(book) === null;
   return (
     <Stage
       about={shown?.asks && ON_MAP[shown.asks] ? "map" : "sash"}
@@ -48,28 +50,29 @@ export function TakeOutStage() {
         },
         {
           id: "frame",
-          name: "This frame",
-          more: Object.keys(detail).length + front.length === 0 ? "as usual" : undefined,
+          name: asPane ? "This frame" : "In front",
+          more: asPane && Object.keys(detail).length + front.length === 0 ? "as usual" : undefined,
           content: (
             <div className="max-w-2xl space-y-4">
               <p className="text-mute">The steps follow from it.</p>
-              <Details />
+              {asPane && <Details />}
               <InFront />
-              {hasBeads(book) && <ProfilePart />}
+              {asPane && hasBeads(book) && <ProfilePart />}
             </div>
           ),
         },
-        waysTab(
-          "takeout",
-          <>
-            <Ways />
-            <MethodCards
-              title="Small skills"
-              more="blades, gloves, hands"
-              methods={takeoutMethods(stepFacts(book, r))}
-            />
-          </>,
-        ),
+        asPane &&
+          waysTab(
+            "takeout",
+            <>
+              <Ways />
+              <MethodCards
+                title="Small skills"
+                more="blades, gloves, hands"
+                methods={takeoutMethods(stepFacts(book, r))}
+              />
+            </>,
+          ),
         { id: "kit", name: "To bring", content: <KitFold station="takeout" /> },
         (!oldGlassBack(book) || !book.set) && {
           id: "after",
