@@ -53,7 +53,7 @@ const HANGS: Readonly<Record<Hinge, string>> = {
   top: "hinged at the top",
   bottom: "hinged at the bottom",
   slides: "slides",
-  hung: "hung, slides up and down",
+  hung: "slides up and down",
   fixed: "fixed",
   "not-said": "",
 };
