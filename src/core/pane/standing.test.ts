@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
@@ -310,5 +311,30 @@ describe("the same glass whoever looks", () => {
       label: "No. 5, back bedroom, lower sash",
     });
     expect(orderLineOf(at(looked()).book, at(looked()).r)).toBeNull();
+  });
+});
+
+describe("how far looking is", () => {
+  const cause = (t: Teller) => t.tell("look.cause", { cause: "impact" });
+  const urgency = (t: Teller) => t.tell("look.urgency", { urgency: "can-wait" });
+  const damage = (t: Teller) => t.tell("look.damage", { damage: ["cracked"] });
+  it.each<[string, System, readonly ((t: Teller) => void)[], string, object]>([
+    ["nothing said", "timber-putty", [], "open", { kind: "looked", done: 0, of: 3 }],
+    ["what is wrong", "timber-putty", [damage], "begun", { kind: "looked", done: 1, of: 3 }],
+    ["why alone", "timber-putty", [cause], "begun", { kind: "looked", done: 1, of: 3 }],
+    ["how pressing alone", "timber-putty", [urgency], "begun", { kind: "looked", done: 1, of: 3 }],
+    ["what and why", "timber-putty", [damage, cause], "begun", { kind: "looked", done: 2, of: 3 }],
+    ["all of it", "timber-putty", [damage, cause, urgency], "done", { kind: "done" }],
+    [
+      "all of it, but not by what metal holds its glass",
+      "metal-frame",
+      [damage, cause, urgency],
+      "begun",
+      { kind: "looked", done: 3, of: 4 },
+    ],
+  ])("%s", (_, system, say, state, says) => {
+    const t = new Teller().added(PANE, system);
+    for (const one of say) one(t);
+    expect(at(t).stations.look).toEqual({ state, says });
   });
 });

@@ -102,4 +102,45 @@ describe("what a pane still needs somebody to come for", () => {
     t.tell("look.wants", { by: "2026-05-28", mustLock: false, minds: "" } as never);
     expect(visits(t)[0]?.promised).toBe(dayOf("2026-05-28"));
   });
+  it("a fit in linseed wants no frost, one in gaskets asks nothing of the day", () => {
+    expect(visits(measured()).find((v) => v.part === "fit")?.leastC).not.toBeNull();
+    const gaskets = new Teller().opened().added(PANE, "plastic-bead-inside").read(LEANING);
+    expect(visits(gaskets).find((v) => v.part === "fit")?.leastC).toBeNull();
+  });
+  it("takes as long as its steps, five minutes at a time, and only those that are not done", () => {
+    const t = measured();
+    const minutes = (t2: Teller) => visits(t2).find((v) => v.part === "fit")?.minutes ?? 0;
+    const before = minutes(t);
+    expect(before % 5).toBe(0);
+    t.tell("step.marked", { station: "takeout", step: "sheet", state: "done", reason: "" });
+    t.tell("step.marked", { station: "takeout", step: "hack", state: "done", reason: "" });
+    expect(minutes(t)).toBeLessThanOrEqual(before);
+  });
+  it("painting takes the minutes of its own steps, and no helper", () => {
+    // Look 2, trim 8, prime 8, paint 20.
+    const [paint] = visits(set(measured(), "2026-05-11", "linseed"));
+    expect([paint?.minutes, paint?.helperMinutes]).toEqual([40, 0]);
+  });
+  it("a fit waits for whoever comes before it to read the opening", () => {
+    const [read, fit] = visits(fresh());
+    expect(read?.part).toBe("read");
+    expect(fit?.after).toEqual([expect.objectContaining({ id: read?.id, lagCounts: "working" })]);
+    expect(visits(measured())[0]?.after).toEqual([]);
+  });
+  it("what is shut while its sealant cures is opened once, from the day it may be", () => {
+    const t = new Teller().opened().added(PANE, "plastic-bead-inside-bonded").read(LEANING);
+    set(t, "2026-05-20", "silicone");
+    expect(visits(t).map((v) => [v.part, v.because.kind, v.earliest - TODAY, v.latest, v.openHole])).toEqual([
+      ["open", "shut", 2, null, false],
+    ]);
+    const past = new Teller().opened().added(PANE, "plastic-bead-inside-bonded").read(LEANING);
+    set(past, "2026-05-11", "silicone");
+    expect(visits(past).map((v) => [v.part, v.because.kind, v.earliest - TODAY])).toEqual([["open", "ready", 0]]);
+  });
+  it("a large pane is not lifted in wind, a small one is", () => {
+    const large = new Teller().opened().added().read({ "width-middle": "1600", "height-middle": "1800" });
+    expect(visits(large).find((v) => v.part === "fit")?.mostWindMs).not.toBeNull();
+    expect(visits(measured()).find((v) => v.part === "fit")?.mostWindMs).toBeNull();
+    expect(visits(large).find((v) => v.part === "paint")?.mostWindMs).toBeNull();
+  });
 });
