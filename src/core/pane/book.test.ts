@@ -137,6 +137,38 @@ describe("an order's book", () => {
   it("keeps the round out of it", () => expect(book(new Teller().opened().added()).added.round).toBe(ROUND));
 });
 
+describe("the line that counts", () => {
+  const ordered = (t: Teller, order: string, line: string) => {
+    t.tell("order.opened", { supplier: order, reference: "" }, { order });
+    t.tell("order.line", { ...ORDER_LINE, line }, { order, pane: PANE });
+  };
+  const [first, second] = [uuid(0xc1), uuid(0xc2)];
+  it("is none while it is on no order", () => expect(book(new Teller().added()).line).toBeNull());
+  it("is the newest, whichever order was opened first", () => {
+    const t = new Teller().added();
+    ordered(t, first, uuid(0xd1));
+    ordered(t, second, uuid(0xd2));
+    expect(book(t).line?.line.line).toBe(uuid(0xd2));
+    t.tell("order.line", { ...ORDER_LINE, line: uuid(0xd3) }, { order: first, pane: PANE });
+    expect(book(t).line?.line.line).toBe(uuid(0xd3));
+  });
+  it("is the one before, once the newest was dropped; none once all were", () => {
+    const t = new Teller().added();
+    ordered(t, first, uuid(0xd1));
+    ordered(t, second, uuid(0xd2));
+    t.tell("order.line-dropped", { line: uuid(0xd2), reason: "" }, { order: second });
+    expect(book(t).line?.line.line).toBe(uuid(0xd1));
+    t.tell("order.line-dropped", { line: uuid(0xd1), reason: "" }, { order: first });
+    expect(book(t).line).toBeNull();
+  });
+  it("is never another pane's on the same order", () => {
+    const t = new Teller().added();
+    ordered(t, first, uuid(0xd1));
+    t.tell("order.line", { ...ORDER_LINE, line: uuid(0xd4) }, { order: first, pane: uuid(0xb9) });
+    expect(book(t).line?.line.line).toBe(uuid(0xd1));
+  });
+});
+
 describe("how it is measured", () => {
   it.each([
     ["nobody said anything: wall to wall", [], "rebate"],
