@@ -106,4 +106,21 @@ describe("readings of an opening that is routed deeper", () => {
     // The old pane is what it was.
     expect(toMm(out["old-width"] ?? nm(0))).toBe(597);
   });
+  it("diagonals go by the mean of what was read each way, and stay where one way was not read", () => {
+    const by = { depth: { needed: mm(15), by: mm(5) }, width: { needed: mm(27), by: mm(9) } };
+    const diagonal = nm(Math.round(Math.hypot(601, 900) * 1e6));
+    const out = routed(
+      {
+        "width-top": mm(600),
+        "width-middle": mm(601),
+        "width-bottom": mm(602),
+        "height-left": mm(900),
+        "diagonal-up": diagonal,
+      },
+      by,
+    );
+    expect(toMm(out["diagonal-up"] ?? nm(0))).toBeCloseTo(Math.hypot(611, 910), 5);
+    expect(routed({ "width-top": mm(600), "diagonal-up": diagonal }, by)["diagonal-up"]).toBe(diagonal);
+    expect(routed({ "height-left": mm(900), "diagonal-up": diagonal }, by)["diagonal-up"]).toBe(diagonal);
+  });
 });

@@ -191,3 +191,20 @@ describe("an insert waits for the door's thickness", () => {
     expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBeNull();
   });
 });
+
+describe("whether it is cut to shape", () => {
+  const corners = [0, 1, 2, 3].map((i) => ({ x: i * 1e6, y: i * 1e6 }));
+  const shape = (t: Teller) => t.tell("size.shaped", { corners, of: "" } as never);
+  const drop = (t: Teller) => t.tell("size.shaped-dropped", {});
+  it.each<[string, readonly ((t: Teller) => void)[], boolean]>([
+    ["never said", [], false],
+    ["said", [shape], true],
+    ["dropped before it was said counts for nothing", [drop, shape], true],
+    ["said and dropped", [shape, drop], false],
+    ["said, dropped, and said again", [shape, drop, shape], true],
+  ])("%s", (_, say, is) => {
+    const t = new Teller().opened().added();
+    for (const one of say) one(t);
+    expect(foldPane(PANE, t.entries)?.shaped !== null).toBe(is);
+  });
+});

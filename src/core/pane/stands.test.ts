@@ -3,12 +3,13 @@ import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Payloads } from "../log/kinds.ts";
-import { toMm } from "../units/length.ts";
+import { mm, toMm } from "../units/length.ts";
 import { movedText, ticketOf } from "../words/ticket.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { materialsOf } from "./pane-materials.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
 import { settingOf } from "./setting.ts";
+import { movedSince } from "./stands.ts";
 
 const { calendar } = foldFirm([]);
 const told = (t: Teller): { readonly book: PaneBook; readonly r: Reckoning } => {
@@ -155,5 +156,47 @@ describe("what is ordered as it was read", () => {
     expect(copy({ "old-width": "600", "old-height": "900" }, "mm").chances).toBeNull();
     expect(copy({ "old-width": "600", "old-height": "900" }, "mm", "loose").chances?.binds).toBeLessThan(0.2);
     expect(copy({ "old-width": "600", "old-height": "900" }, "mm", "tight").chances?.binds).toBeGreaterThan(0.5);
+  });
+});
+
+describe("glass that is here without an order", () => {
+  const had = (width: string, height: string, thickness: string | null = null) => {
+    const t = measured();
+    t.tell("order.had", {
+      from: "bought",
+      width: { text: width, unit: "mm" },
+      height: { text: height, unit: "mm" },
+      ...(thickness === null ? {} : { thickness: { text: thickness, unit: "mm" as const } }),
+      note: "",
+    });
+    return t;
+  };
+  it.each<[string, Teller, unknown, number | null]>([
+    ["stands as it was measured", had("607", "899", "6"), ["accepted", [607, 899]], 6],
+    ["whose thickness nobody measured", had("607", "899"), ["accepted", [607, 899]], null],
+    ["whose width cannot be read does not stand", had("about", "899"), ["worked-out", null], null],
+    ["whose height cannot be read does not stand", had("607", "about"), ["worked-out", null], null],
+  ])("%s", (_, t, stands, thick) => {
+    const { r } = told(t);
+    const sized = r.stands.size ? [toMm(r.stands.size.width), toMm(r.stands.size.height)] : null;
+    expect([r.stands.as, sized]).toEqual(stands);
+    expect(r.stands.thickness === null ? null : toMm(r.stands.thickness)).toBe(thick);
+  });
+});
+
+describe("by how much it moved", () => {
+  const line = { ...ORDER_LINE, corners: undefined } as unknown as Parameters<typeof movedSince>[0];
+  it.each([
+    ["not at all", 608, 900, null],
+    ["2 wider, 3 lower", 610, 897, [2, -3]],
+    ["lower alone", 608, 898, [0, -2]],
+    ["by less than the grid, upward: rounding did that", 608.4, 900.9, null],
+  ])("%s", (_, width, height, by) => {
+    const moved = movedSince(line, { width: mm(width), height: mm(height) });
+    expect(moved && [toMm(mm(moved.by.width / 1e6)), toMm(mm(moved.by.height / 1e6))]).toEqual(by);
+  });
+  it("nothing, while nothing is ordered or nothing is worked out", () => {
+    expect(movedSince(null, { width: mm(600), height: mm(900) })).toBeNull();
+    expect(movedSince(line, null)).toBeNull();
   });
 });

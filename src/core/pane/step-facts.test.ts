@@ -255,3 +255,63 @@ describe("how large it is, and whether its card is kept", () => {
   });
   it("none is kept where nothing was ordered", () => expect(stepFacts(...both(pane())).cardKept).toBe(false));
 });
+
+describe("metalwork, each by what becomes of it", () => {
+  it.each<
+    [
+      string,
+      readonly (readonly ["hinges" | "handle" | "lock", "as-is" | "strip" | "new"])[],
+      readonly string[],
+      readonly string[],
+    ]
+  >([
+    ["nothing said", [], [], []],
+    [
+      "stripped and renewed",
+      [
+        ["hinges", "strip"],
+        ["handle", "new"],
+        ["lock", "as-is"],
+      ],
+      ["hinges"],
+      ["handle"],
+    ],
+    [
+      "two of a kind, in the order of the list",
+      [
+        ["lock", "new"],
+        ["hinges", "new"],
+      ],
+      [],
+      ["hinges", "lock"],
+    ],
+    [
+      "said otherwise since",
+      [
+        ["hinges", "new"],
+        ["hinges", "as-is"],
+      ],
+      [],
+      [],
+    ],
+  ])("%s", (_, said, strips, renews) => {
+    const t = pane();
+    for (const [what, fate] of said) t.tell("ready.hardware", { what, fate });
+    expect(readyFacts(...both(t))).toMatchObject({ strips, renews });
+  });
+});
+
+describe("how many lift it", () => {
+  // 4 mm float is 10 kg a square metre: one lifts 25 kg and a square metre, two lift 50.
+  it.each([
+    ["small and light", "600", "900", 1],
+    ["a square metre, to the edge", "1003", "1003", 1],
+    ["over a square metre, though light", "1103", "1003", 2],
+    ["light, and long", "403", "2403", 1],
+  ] as const)("%s", (_, width, height, lift) => {
+    const t = pane();
+    t.tell("size.rule", { school: "easy", off: null, grid: "1 mm" });
+    t.read({ "width-middle": width, "height-middle": height });
+    expect(stepFacts(...both(t)).lift).toBe(lift);
+  });
+});
