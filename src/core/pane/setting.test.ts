@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { NOTHING_FOUND } from "../measure/found.ts";
 import type { Place } from "../measure/places.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import type { Joints } from "../takeout/beads.ts";
@@ -9,7 +10,7 @@ import { toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { materialsOf } from "./pane-materials.ts";
 import { reckon } from "./reckoning.ts";
-import { settingOf } from "./setting.ts";
+import { opensAs, settingOf } from "./setting.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,
@@ -95,5 +96,24 @@ describe("what setting a pane takes", () => {
       t.tell("takeout.joints", { joints, school: "longest" });
     });
     expect(setting.sticks?.sticks.flatMap((s) => s.pieces).sort((a, b) => a - b)).toEqual(lengths);
+  });
+});
+
+describe("how a sash opens, as its packers see it", () => {
+  it.each([
+    ["left", "hinge-left"],
+    ["right", "hinge-right"],
+    ["top", "top-hung"],
+    ["bottom", "bottom-hung"],
+    ["slides", "slides"],
+    // It hangs from its cords, and stands on its foot like what is fixed.
+    ["hung", "fixed"],
+    ["fixed", "fixed"],
+    ["not-said", "fixed"],
+  ] as const)("%s: %s", (hinge, opens) => {
+    const t = new Teller().added(PANE, "timber-bead");
+    t.tell("measure.found", { ...NOTHING_FOUND, hinge });
+    const book = foldPane(PANE, t.entries);
+    expect(book && opensAs(book)).toBe(opens);
   });
 });

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { figureOf, type OpeningReadings } from "../measure/figure.ts";
 import { mm } from "../units/length.ts";
-import { drawsFrom, evenDraws } from "./draws.ts";
+import { BOW_HEIGHT, BOW_WIDTH, drawsFrom, evenDraws, LEAN, TAPER_HEIGHT, TAPER_WIDTH } from "./draws.ts";
 import { layIn } from "./lay.ts";
 import { chancesIn, drawnIn, type When } from "./lay-chances.ts";
 import { type Doubtful, layModel } from "./lay-model.ts";
@@ -174,4 +174,46 @@ describe("what may be off", () => {
     expect(chances(readingsOf(600, 900, {}), size, { lies: "pushed" }).coverLost).toBe(0);
     expect(chances(readingsOf(600, 900, {}), { width: 593.9, height: 895 }, { lies: "pushed" }).coverLost).toBe(1);
   });
+});
+
+describe("what nobody read is doubted, and nothing else", () => {
+  const ALL = readingsOf(600, 900, { taper: 0 });
+  const without = (...places: readonly (keyof OpeningReadings)[]): OpeningReadings =>
+    Object.fromEntries(Object.entries(ALL).filter(([p]) => !places.includes(p as keyof OpeningReadings)));
+  /** By how much one unit of a doubt moves the gaps at the two ends of each side, mm, the smaller first: left, right, bottom, top. */
+  const moved = (readings: OpeningReadings, column: number) => {
+    const { corners } = modelOf(readings, {}, { width: 597, height: 897 }).model;
+    const by = corners.map((form) => Math.round((form[1 + column] ?? 0) * 100) / 100 + 0);
+    return [0, 2, 4, 6].map((i) => by.slice(i, i + 2).sort((a, b) => a - b));
+  };
+  const NONE = [0, 0];
+  const BOTH_DIAGONALS = ["diagonal-up", "diagonal-down"] as const;
+  it.each<[string, readonly (keyof OpeningReadings)[], number, readonly (readonly number[])[]]>([
+    ["all read: no lean", [], LEAN, [NONE, NONE, NONE, NONE]],
+    ["one corner to corner read: no lean", ["diagonal-up"], LEAN, [NONE, NONE, NONE, NONE]],
+    ["the other: no lean", ["diagonal-down"], LEAN, [NONE, NONE, NONE, NONE]],
+    // 3 mm a metre over 900: 2.7 at the head, to one side.
+    ["neither: the head moves", BOTH_DIAGONALS, LEAN, [[-2.7, 0], [0, 2.7], NONE, NONE]],
+    ["both widths read: no taper", [], TAPER_WIDTH, [NONE, NONE, NONE, NONE]],
+    ["no width at the head: all of the taper is there", ["width-top"], TAPER_WIDTH, [NONE, [0, 1.5], NONE, NONE]],
+    [
+      "no width at the foot: all of it is there, the other way",
+      ["width-bottom"],
+      TAPER_WIDTH,
+      [NONE, [-1.5, 0], NONE, NONE],
+    ],
+    ["neither: half at each end", ["width-top", "width-bottom"], TAPER_WIDTH, [NONE, [-0.75, 0.75], NONE, NONE]],
+    ["both heights read: no taper", [], TAPER_HEIGHT, [NONE, NONE, NONE, NONE]],
+    ["no height at the right", ["height-right"], TAPER_HEIGHT, [NONE, NONE, NONE, [0, 1.5]]],
+    ["no height at the left", ["height-left"], TAPER_HEIGHT, [NONE, NONE, NONE, [-1.5, 0]]],
+    ["neither height", ["height-left", "height-right"], TAPER_HEIGHT, [NONE, NONE, NONE, [-0.75, 0.75]]],
+    ["one width at an end: no bow is doubted", ["width-top"], BOW_WIDTH, [NONE, NONE, NONE, NONE]],
+    [
+      "the middle width alone: its ends may be narrower",
+      ["width-top", "width-bottom"],
+      BOW_WIDTH,
+      [NONE, [-0.7, -0.7], NONE, NONE],
+    ],
+    ["the middle height alone", ["height-left", "height-right"], BOW_HEIGHT, [NONE, NONE, NONE, [-0.7, -0.7]]],
+  ])("%s", (_, unread, column, by) => expect(moved(without(...unread), column)).toEqual(by));
 });

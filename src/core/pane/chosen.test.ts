@@ -1,0 +1,121 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { Way } from "../measure/ways.ts";
+import type { Makeup } from "../specify/makeup.ts";
+import { toMm } from "../units/length.ts";
+import { foldPane, type PaneBook } from "./book.ts";
+import { glassOf, tapeUnit } from "./chosen.ts";
+
+const book = (say: (t: Teller) => void): PaneBook => {
+  const t = new Teller().added(PANE, "plastic-bead-inside");
+  say(t);
+  const found = foldPane(PANE, t.entries);
+  if (!found) throw new Error("no pane");
+  return found;
+};
+const unit = (kinds: readonly Makeup["panes"][number]["kind"][]): Makeup => ({
+  panes: kinds.map((kind) => ({ mm: 4, kind })),
+  cavities: [{ mm: 16, gas: "air", fill: 1 }],
+  coatings: [],
+  spacer: "warm edge, black",
+});
+const sheet =
+  (over: object = {}) =>
+  (t: Teller) =>
+    t.tell("specify.glass", {
+      kind: "toughened",
+      thickness: { text: "6", unit: "mm" },
+      edges: "polished",
+      pattern: "reeded",
+      ...over,
+    });
+
+describe("the glass as it was chosen", () => {
+  it.each<[string, (t: Teller) => void, string, number, string, string | undefined]>([
+    ["nobody chose: the house's float", () => undefined, "float", HOUSE_DEFAULTS.glassMm, "arrissed", undefined],
+    ["a sheet", sheet(), "toughened", 6, "polished", "reeded"],
+    ["no pattern said", sheet({ pattern: "" }), "toughened", 6, "polished", undefined],
+    [
+      "a thickness nobody can read: the house's",
+      sheet({ thickness: { text: "thick", unit: "mm" } }),
+      "toughened",
+      HOUSE_DEFAULTS.glassMm,
+      "polished",
+      "reeded",
+    ],
+    [
+      "a unit of float",
+      (t) => t.tell("specify.makeup", { makeup: unit(["float", "float"]) }),
+      "float",
+      24,
+      "arrissed",
+      undefined,
+    ],
+    [
+      "a unit of safety glass on both sides",
+      (t) => t.tell("specify.makeup", { makeup: unit(["laminated", "laminated"]) }),
+      "laminated",
+      24,
+      "arrissed",
+      undefined,
+    ],
+    [
+      "a unit that is safe on one side only is not safety glass",
+      (t) => t.tell("specify.makeup", { makeup: unit(["toughened", "float"]) }),
+      "float",
+      24,
+      "arrissed",
+      undefined,
+    ],
+    [
+      "a unit, with the edges and the pattern of the sheet chosen before it",
+      (t) => {
+        sheet()(t);
+        t.tell("specify.makeup", { makeup: unit(["float", "float"]) });
+      },
+      "float",
+      24,
+      "polished",
+      "reeded",
+    ],
+  ])("%s", (_, say, kind, thick, edges, pattern) => {
+    const glass = glassOf(book(say), HOUSE_DEFAULTS);
+    expect([glass.kind, toMm(glass.thickness), glass.edges, glass.pattern]).toEqual([kind, thick, edges, pattern]);
+  });
+});
+
+describe("the tape that the size rests on", () => {
+  const reading = (place: string, unit: "mm" | "in") => (t: Teller) =>
+    t.tell("measure.reading", { place, text: "20", unit } as never);
+  it.each<[string, Way, readonly ((t: Teller) => void)[], "mm" | "in"]>([
+    ["nothing read", "rebate", [], "mm"],
+    ["the opening in inches", "rebate", [reading("width-top", "in")], "in"],
+    ["one of each: millimetres", "rebate", [reading("width-top", "in"), reading("height-left", "mm")], "mm"],
+    ["the old pane in inches, copied", "old-unit", [reading("old-width", "in"), reading("old-height", "in")], "in"],
+    [
+      "the old pane in inches, copied, and the opening read in millimetres beside it",
+      "old-unit",
+      [reading("old-width", "in"), reading("width-top", "mm"), reading("height-left", "mm")],
+      "in",
+    ],
+    [
+      "through the glass in inches, then the opening in millimetres: the opening counts",
+      "through-glass",
+      [reading("sight-width", "in"), reading("width-top", "mm")],
+      "mm",
+    ],
+    ["through the glass in inches alone", "through-glass", [reading("sight-width", "in")], "in"],
+    ["a copy of which nothing is read goes by the opening", "old-unit", [reading("width-top", "in")], "in"],
+    ["a sash in inches", "sash-outside", [reading("sash-outside-width", "in"), reading("width-top", "mm")], "in"],
+  ])("%s", (_, way, said, expected) =>
+    expect(
+      tapeUnit(
+        book((t) => {
+          t.tell("measure.way", { way });
+          for (const say of said) say(t);
+        }),
+      ),
+    ).toBe(expected),
+  );
+});
