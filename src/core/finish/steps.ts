@@ -2,9 +2,8 @@ import { seals } from "../bed/compound.ts";
 import { facePutty, isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
-import { afterWhole } from "../steps/made-whole.ts";
+import { afterWhole, madeWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
-import { madeWhole } from "../takeout/facts.ts";
 
 /** What finishing follows from: the pane, and what it was set in. */
 export type FinishFacts = ReadyFacts & {

@@ -3,23 +3,14 @@ import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
 import { examVerdict } from "../look/exam.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
-import { type Circumstance, WAY_FACTS, WAY_OF_WHOLE, type Way } from "../measure/ways.ts";
+import type { Circumstance } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
-import type { Result } from "../result.ts";
-import { WHOLES } from "../specify/whole.ts";
-import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
-import type { Written } from "../tape/written.ts";
+import { type ReadingAsRead, readAll } from "./as-read.ts";
 import { type BeforeBook, foldBefore } from "./before-book.ts";
 import { foldOrder, type OrderBook, type OrderLine } from "./order-book.ts";
+import { wayOf } from "./way-of.ts";
 
-export type ReadingAsRead = Written & {
-  readonly read: Result<TapeReading, TapeError>;
-  readonly entry: string;
-  readonly who: string;
-  /** In what state of the frame it was taken, where that was said. */
-  readonly sure: Circumstance | null;
-};
 export type StepMark = {
   readonly state: "done" | "skipped";
   readonly reason: string;
@@ -274,38 +265,6 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     ],
     signed: signed?.kind === "signoff.signed" ? { ...signed.payload, who: signed.who } : null,
   };
-}
-
-/**
- * How it is measured: as was said, unless something that is made whole was chosen since, whose glass is nobody's to size.
- * @example rebate said, then a new sash chosen // over the sash; said again afterwards: as was said
- */
-function wayOf(said: Entry | undefined, chosen: Entry | undefined, own: readonly Entry[]): Way {
-  const way = said?.kind === "measure.way" ? said.payload.way : null;
-  const option = chosen?.kind === "look.option" ? chosen.payload.option : null;
-  const whole = WHOLES.find((w) => w === option);
-  if (whole === undefined || (way !== null && WAY_FACTS[way].whole === whole)) return way ?? "rebate";
-  const isSince = said === undefined || (chosen !== undefined && own.indexOf(chosen) > own.indexOf(said));
-  return isSince ? WAY_OF_WHOLE[whole] : (way ?? "rebate");
-}
-
-/** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */
-function readAll<P extends Place>(
-  written: ReadonlyMap<P, EntryOf<"measure.reading"> | EntryOf<"measure.again">>,
-  states: ReadonlyMap<Place, Circumstance | null>,
-): Readonly<Partial<Record<P, ReadingAsRead>>> {
-  const readings: Partial<Record<P, ReadingAsRead>> = {};
-  for (const [place, { id, who, payload }] of written)
-    if (payload.text.trim() !== "")
-      readings[place] = {
-        text: payload.text,
-        unit: payload.unit,
-        entry: id,
-        who,
-        sure: states.get(place) ?? null,
-        read: readTape(payload.text, payload.unit),
-      };
-  return readings;
 }
 
 function markStep(steps: Map<string, StepMark>, e: EntryOf<"step.marked">): void {

@@ -1,9 +1,9 @@
+import type { StockInsert } from "../house/stock.ts";
 import type { Hinge } from "../measure/found.ts";
 import { WAY_FACTS, type Way } from "../measure/ways.ts";
 import type { LineWhole, Whole, WholeSize } from "../specify/whole.ts";
 import type { PaneBook } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
-import type { Reckoning } from "./reckoning.ts";
 
 /** What is made whole here, with its glass in it, in the place of a pane; null where it is a pane. */
 export const wholeOf = (book: Pick<PaneBook, "way">): Whole | null => WAY_FACTS[book.way].whole;
@@ -18,7 +18,7 @@ const FROM_THE_OTHER_SIDE: Readonly<Partial<Record<Hinge, Hinge>>> = { left: "ri
  * from whichever side the pane of it goes in.
  * @example a pane set from the room, hinges at the left there // hangs "right"
  */
-export function wholeHere(book: PaneBook, r: Pick<Reckoning, "insert">): LineWhole | null {
+export function wholeHere(book: PaneBook, r: { readonly insert: StockInsert | null }): LineWhole | null {
   const what = wholeOf(book);
   if (what === null) return null;
   const hinge = hingeOf(book);

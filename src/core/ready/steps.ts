@@ -1,10 +1,9 @@
 import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
 import { facePutty, isMetal, isTimber } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
-import { seatOfWhole } from "../steps/made-whole.ts";
+import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
-import { madeWhole } from "../takeout/facts.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";

@@ -2,10 +2,9 @@ import { tapes } from "../bed/compound.ts";
 import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
-import { inItsFrame } from "../steps/made-whole.ts";
+import { inItsFrame, madeWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
-import { madeWhole } from "../takeout/facts.ts";
 import { fixRules } from "./fix-rules.ts";
 import { bonds, opens, type Rule, turns } from "./rule.ts";
 

@@ -2,7 +2,7 @@ import { seals } from "../bed/compound.ts";
 import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
-import { madeWhole } from "../takeout/facts.ts";
+import { madeWhole } from "../steps/made-whole.ts";
 
 /** Where on the sash, or beside it, something is looked at. */
 export const INSPECTION_PLACES = ["glass", "edge", "corner", "foot", "frame", "beside", "customer"] as const;

@@ -1,4 +1,7 @@
+import { frameOf } from "../frame/systems.ts";
+import type { Damage } from "../look/damage.ts";
 import type { Hinge } from "../measure/found.ts";
+import type { StepFacts } from "../takeout/facts.ts";
 import type { Hazard } from "./hazard.ts";
 import type { Step } from "./step.ts";
 
@@ -11,6 +14,20 @@ export type MadeWhole = {
   readonly timber: boolean;
   readonly heavy: boolean;
 };
+
+const BROKEN: readonly Damage[] = ["cracked", "holed", "standing"];
+
+/** The sash or window that is changed whole here, its glass in it; null where a pane or a door's insert is. */
+export const madeWhole = (f: StepFacts): MadeWhole | null =>
+  f.whole === "sash" || f.whole === "window"
+    ? {
+        what: f.whole,
+        hinge: f.hinge,
+        broken: f.damage.some((d) => BROKEN.includes(d)),
+        timber: frameOf(f.system).material === "timber",
+        heavy: f.lift !== 1,
+      }
+    : null;
 
 /** How a sash is freed, and hung again, by what it hangs on. Source: trade practice. */
 const HANGING: Readonly<Record<Hinge, { readonly off: string; readonly on: string; readonly hazards?: Hazard[] }>> = {

@@ -1,10 +1,9 @@
 import type { Detail } from "../frame/detail.ts";
-import { frameOf, type System } from "../frame/systems.ts";
+import type { System } from "../frame/systems.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { Damage } from "../look/damage.ts";
 import type { Hinge } from "../measure/found.ts";
 import type { Whole } from "../specify/whole.ts";
-import type { MadeWhole } from "../steps/made-whole.ts";
 import type { Profile } from "./profile.ts";
 
 /** Things that stand in front of the glass and go off first. */
@@ -58,17 +57,3 @@ export const brokenUp = (f: StepFacts): boolean =>
 export const isGone = (f: StepFacts): boolean => f.damage.includes("gone");
 /** It lies on a bench: turned over by hand, worked from either face, by one. */
 export const atBench = (f: StepFacts): boolean => f.detail.where === "bench";
-
-const BROKEN: readonly Damage[] = ["cracked", "holed", "standing"];
-
-/** The sash or window that is changed whole here, its glass in it; null where a pane or a door's insert is. */
-export const madeWhole = (f: StepFacts): MadeWhole | null =>
-  f.whole === "sash" || f.whole === "window"
-    ? {
-        what: f.whole,
-        hinge: f.hinge,
-        broken: f.damage.some((d) => BROKEN.includes(d)),
-        timber: frameOf(f.system).material === "timber",
-        heavy: f.lift !== 1,
-      }
-    : null;

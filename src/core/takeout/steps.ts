@@ -1,8 +1,8 @@
 import type { PartKind } from "../frame/part.ts";
-import { outOfFrame } from "../steps/made-whole.ts";
+import { madeWhole, outOfFrame } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { partsInOrder } from "./assembly.ts";
-import { madeWhole, type StepFacts } from "./facts.ts";
+import type { StepFacts } from "./facts.ts";
 import { afterSteps, guardSteps, markSteps } from "./front-steps.ts";
 import { stepsOfPart } from "./part-steps.ts";
 

@@ -1,0 +1,34 @@
+import type { EntryOf } from "../log/kinds.ts";
+import type { Place } from "../measure/places.ts";
+import type { Circumstance } from "../measure/ways.ts";
+import type { Result } from "../result.ts";
+import { readTape, type TapeError, type TapeReading } from "../tape/read.ts";
+import type { Written } from "../tape/written.ts";
+
+/** A reading as it was written, beside what it says. */
+export type ReadingAsRead = Written & {
+  readonly read: Result<TapeReading, TapeError>;
+  readonly entry: string;
+  readonly who: string;
+  /** In what state of the frame it was taken, where that was said. */
+  readonly sure: Circumstance | null;
+};
+
+/** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */
+export function readAll<P extends Place>(
+  written: ReadonlyMap<P, EntryOf<"measure.reading"> | EntryOf<"measure.again">>,
+  states: ReadonlyMap<Place, Circumstance | null>,
+): Readonly<Partial<Record<P, ReadingAsRead>>> {
+  const readings: Partial<Record<P, ReadingAsRead>> = {};
+  for (const [place, { id, who, payload }] of written)
+    if (payload.text.trim() !== "")
+      readings[place] = {
+        text: payload.text,
+        unit: payload.unit,
+        entry: id,
+        who,
+        sure: states.get(place) ?? null,
+        read: readTape(payload.text, payload.unit),
+      };
+  return readings;
+}
