@@ -1,8 +1,9 @@
 import { HOUSE_DEFAULTS } from "../src/core/house/rules.ts";
 import type { Entry } from "../src/core/log/kinds.ts";
 import { foldPane, type PaneBook } from "../src/core/pane/book.ts";
+import { nextFor } from "../src/core/pane/next.ts";
 import { reckon } from "../src/core/pane/reckoning.ts";
-import { nextFor, standings } from "../src/core/pane/standing.ts";
+import { standings } from "../src/core/pane/standing.ts";
 import { MONDAY_TO_FRIDAY } from "../src/core/plan/calendar.ts";
 import { bestOff, oddsModel } from "../src/core/size/best.ts";
 import { drawsFrom, some } from "../src/core/size/draws.ts";

@@ -6,7 +6,7 @@ import { foldFirm } from "../core/firm/fold-firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
-import { nextFor } from "../core/pane/standing.ts";
+import { nextFor } from "../core/pane/next.ts";
 import { dayOf } from "../core/units/day.ts";
 import { entryWords } from "../core/words/entry.ts";
 import { PAYLOADS } from "./entry.ts";

@@ -10,8 +10,8 @@ import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { optionsFacts } from "./options-facts.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
-import { metresRound, stepsAt } from "./standing.ts";
 import { hazardsOf, stepFacts } from "./step-facts.ts";
+import { metresRound, stepsAt } from "./steps-at.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,

@@ -15,7 +15,7 @@ import { optionsFacts } from "./options-facts.ts";
 import { labelOf, orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
-import { stepsAt } from "./standing.ts";
+import { stepsAt } from "./steps-at.ts";
 import { isUnit } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 

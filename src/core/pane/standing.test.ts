@@ -7,10 +7,12 @@ import { dayOf } from "../units/day.ts";
 import { blanksOf } from "./before-order.ts";
 import { foldPane } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
+import { nextFor } from "./next.ts";
 import { orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
-import { nextFor, standings, stepsAt } from "./standing.ts";
+import { standings } from "./standing.ts";
 import { stepHold } from "./step-held.ts";
+import { stepsAt } from "./steps-at.ts";
 import { waitsOf } from "./waits.ts";
 
 const TODAY = dayOf("2026-05-20");
@@ -199,6 +201,16 @@ describe("the next thing to do", () => {
     expect(at(t).next.kind).toBe("read-size");
     t.tell("look.option", { option: "glass", reason: "" });
     expect(at(t).next.kind).toBe("read-size");
+  });
+  it("a welded sash waits at Look until somebody chose what takes its place", () => {
+    const t = looked(new Teller().added(PANE, "plastic-no-bead"));
+    t.tell("look.opens", { opens: false });
+    expect(at(t).next).toMatchObject({ station: "look", kind: "settle" });
+    t.tell("look.option", { option: "sash", reason: "" });
+    expect(at(t).next).toMatchObject({ station: "measure", kind: "read-size" });
+    t.tell("look.opens", { opens: true });
+    t.tell("look.option", { option: "glass", reason: "" });
+    expect(at(t).next).toMatchObject({ station: "measure", kind: "read-size" });
   });
   it("the house's usual glass is no choice: it is asked before it is ordered", () =>
     expect(at(looked().read(LEANING)).next).toEqual({

@@ -7,8 +7,8 @@ import type { Station } from "../plan/stations.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { stepsAt } from "./standing.ts";
 import { stepHeld, stepHold } from "./step-held.ts";
+import { stepsAt } from "./steps-at.ts";
 
 const calendar = {
   workingWeekdays: MONDAY_TO_FRIDAY,

@@ -12,9 +12,9 @@ import { hingeOf } from "./hangs.ts";
 import { staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { stepsOnce } from "./standing.ts";
 import { isHere } from "./stands.ts";
 import { beadsOf } from "./step-facts.ts";
+import { stepsOnce } from "./steps-at.ts";
 
 /** Screws of a cassette when nobody counted them out. Source: usual inserts. */
 const USUAL_SCREWS = 12;

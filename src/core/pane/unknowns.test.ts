@@ -65,6 +65,15 @@ describe("what an order would leave to guess", () => {
       ["whole"],
     ],
     [
+      "a welded sash, and nobody chose what takes its place",
+      "plastic-no-bead",
+      (t) => {
+        t.tell("look.opens", { opens: false });
+        unit("warm edge, grey")(t);
+      },
+      ["closed"],
+    ],
+    [
       "a new sash, of which nothing was read and nobody said how it hangs",
       "timber-putty",
       (t) => void t.tell("look.option", { option: "sash", reason: "" }),

@@ -29,6 +29,11 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     says: `whether glass is wanted, where ${chosen ? WHOLE_FACTS[chosen].on : ""} was chosen`,
     station: "look",
   });
+  add(book.before.opens === false && chosen === undefined && whole === null, {
+    id: "closed",
+    says: "what takes its place, where the sash lets nothing out",
+    station: "look",
+  });
   add((whole === "sash" || whole === "window") && hingeOf(book) === "not-said", {
     id: "hangs",
     says: "how it hangs",

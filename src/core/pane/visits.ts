@@ -12,9 +12,10 @@ import { labelOf } from "./order-line.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { shutUntil } from "./shut.ts";
-import { standings, stepsAt } from "./standing.ts";
+import { standings } from "./standing.ts";
 import { isHere } from "./stands.ts";
 import { finishFacts } from "./step-facts.ts";
+import { stepsAt } from "./steps-at.ts";
 
 /** A visit that a pane still needs, as the plan lays it out, and what to say of it. */
 export type PaneVisit = Omit<WeekVisit, "held"> & {

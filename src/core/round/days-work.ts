@@ -1,5 +1,5 @@
 import type { PaneBook } from "../pane/book.ts";
-import type { Next } from "../pane/standing.ts";
+import type { Next } from "../pane/next.ts";
 import type { Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
 

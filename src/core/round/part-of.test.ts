@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Next } from "../pane/standing.ts";
+import type { Next } from "../pane/next.ts";
 import { isIn, PARTS, type Part, presses, pressingFirst } from "./part-of.ts";
 
 const CASES: readonly (readonly [Next, readonly Part[]])[] = [

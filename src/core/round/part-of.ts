@@ -1,4 +1,4 @@
-import type { Next } from "../pane/standing.ts";
+import type { Next } from "../pane/next.ts";
 
 /** Parts of a round that are looked at by themselves. */
 export const PARTS = ["open", "presses", "measure", "order", "bench", "finish", "done"] as const;

@@ -1,10 +1,11 @@
 import type { System } from "../frame/systems.ts";
 import type { Payloads } from "../log/kinds.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { type Next, nextFor } from "../pane/next.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
-import { type Next, nextFor, type Standing, standings } from "../pane/standing.ts";
+import { type Standing, standings } from "../pane/standing.ts";
 import { isHere } from "../pane/stands.ts";
 import { orderHeld } from "../pane/sure.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";

@@ -1,4 +1,5 @@
-import type { Next, Says } from "../pane/standing.ts";
+import type { Next } from "../pane/next.ts";
+import type { Says } from "../pane/standing.ts";
 import { GLASS_NAMES, type Glass } from "../specify/glass.ts";
 import { WHOLE_FACTS } from "../specify/whole.ts";
 import type { LengthUnit } from "../units/length.ts";

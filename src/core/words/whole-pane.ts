@@ -1,11 +1,13 @@
 import { heldBy, type OtherPane } from "../pane/before-order.ts";
 import { type PaneBook, stepKey } from "../pane/book.ts";
 import { hingeOf } from "../pane/hangs.ts";
+import { nextFor } from "../pane/next.ts";
 import { materialsOf } from "../pane/pane-materials.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { settingOf } from "../pane/setting.ts";
-import { nextFor, standings, stepsOnce } from "../pane/standing.ts";
+import { standings } from "../pane/standing.ts";
 import { stepHeld } from "../pane/step-held.ts";
+import { stepsOnce } from "../pane/steps-at.ts";
 import { orderHeld, orderHolds, sureOf } from "../pane/sure.ts";
 import { waitsOf } from "../pane/waits.ts";
 import { STATIONS } from "../plan/stations.ts";

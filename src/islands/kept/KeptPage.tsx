@@ -12,8 +12,8 @@ import {
 } from "../../core/page/kept.ts";
 import { placeLabel } from "../../core/page/pane-page.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
+import { nextFor } from "../../core/pane/next.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
-import { nextFor } from "../../core/pane/standing.ts";
 import { day, readDay } from "../../core/units/day.ts";
 import { firmReads, type Prefs, prefsFrom } from "../../core/words/prefs.ts";
 import { keepLine, keptLine, readAllKept } from "../device/kept-store.ts";

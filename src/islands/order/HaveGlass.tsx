@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
-import { nextFor } from "../../core/pane/standing.ts";
+import { nextFor } from "../../core/pane/next.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";

@@ -1,4 +1,4 @@
-import { nextFor } from "../../core/pane/standing.ts";
+import { nextFor } from "../../core/pane/next.ts";
 import { nextWords } from "../../core/words/standing.ts";
 import { usePane } from "../panels/pane-context.ts";
 import type { View } from "./model.ts";

@@ -1,7 +1,7 @@
 import { optionsFor } from "../../core/look/options.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
-import { stepsAt } from "../../core/pane/standing.ts";
+import { stepsAt } from "../../core/pane/steps-at.ts";
 import {
   dryingOf,
   FILLED,

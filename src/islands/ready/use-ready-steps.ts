@@ -1,4 +1,4 @@
-import { stepsAt } from "../../core/pane/standing.ts";
+import { stepsAt } from "../../core/pane/steps-at.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "../panels/pane-context.ts";
 

@@ -1,4 +1,4 @@
-import { metresRound, stepsAt } from "../../core/pane/standing.ts";
+import { metresRound, stepsAt } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { kitOf } from "../../core/steps/kit.ts";
 import { toMm } from "../../core/units/length.ts";

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { metresRound } from "../../core/pane/standing.ts";
+import { metresRound } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { timedAs } from "../../core/steps/past.ts";
 import type { Step } from "../../core/steps/step.ts";

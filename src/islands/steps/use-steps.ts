@@ -1,7 +1,7 @@
 import { useCallback } from "react";
 import { stepKey } from "../../core/pane/book.ts";
-import { stepsAt } from "../../core/pane/standing.ts";
 import { stepHeld } from "../../core/pane/step-held.ts";
+import { stepsAt } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "../panels/pane-context.ts";

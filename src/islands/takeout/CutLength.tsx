@@ -1,4 +1,4 @@
-import { metresRound } from "../../core/pane/standing.ts";
+import { metresRound } from "../../core/pane/steps-at.ts";
 import { mm } from "../../core/units/length.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";

@@ -1,0 +1,138 @@
+import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
+import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
+import type { Station } from "../plan/stations.ts";
+import { type Day, dayOf } from "../units/day.ts";
+import { blanksOf } from "./before-order.ts";
+import type { PaneBook } from "./book.ts";
+import { mayStay, oldGlassBack } from "./old-glass.ts";
+import { paintOwed } from "./paint-owed.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { stillShut } from "./shut.ts";
+import { isHere } from "./stands.ts";
+import { countSteps } from "./steps-at.ts";
+import { isUnitOpen } from "./unit.ts";
+
+/** What to do next with a pane, and where. */
+export type Next = {
+  readonly station: Station;
+  readonly kind:
+    | "look"
+    /** Nobody said how the glass is held: all that follows goes by it. */
+    | "say-held"
+    | "close-hole"
+    | "keep-or-renew"
+    | "read-size"
+    | "read-again"
+    | "read-corners"
+    | "read-rest"
+    | "pane-will-not-fit"
+    | "readings-disagree"
+    | "slip"
+    | "no-rectangle"
+    | "choose-safety"
+    | "choose-unit"
+    /** What whoever makes it would have to ask, settled before it is ordered. */
+    | "settle"
+    | "put-on-order"
+    | "send-order"
+    | "check-in"
+    | "chase"
+    | "order-again"
+    | "take-out"
+    | "make-ready"
+    | "set"
+    | "paint"
+    | "come-back"
+    | "wait-paint"
+    | "past-paint"
+    | "finish-off"
+    | "sign-off"
+    | "signed-off"
+    /** What is stored of it could not be worked out. */
+    | "broken";
+  readonly day?: Day;
+  readonly count?: number;
+  readonly place?: Place;
+  /** What is to be settled. */
+  readonly what?: string;
+};
+
+/** The next thing to do, in the usual order of the work. */
+export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
+  if (book.signed && !paintOwed(book, r)) return { station: "signoff", kind: "signed-off" };
+  if (book.damage.length === 0) return { station: "look", kind: "look" };
+  if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
+  if (book.set) return afterSetting(book, r, today);
+  if (!book.heldSaid) return { station: "look", kind: "say-held" };
+  const state = book.line?.line.state;
+  if (isHere(book) && r.stands.line === null) return toSetting(book, r);
+  if (state === "sent-back" || state === "broke") return { station: "order", kind: "order-again" };
+  if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);
+  if (state === "arrived") return { station: "order", kind: "check-in" };
+  if (state === "sent" && book.line?.order.sent) {
+    const due = dayOf(book.line.order.sent.due);
+    return due < today
+      ? { station: "order", kind: "chase", day: due }
+      : { station: "order", kind: "check-in", day: due };
+  }
+  if (state === "open") return { station: "order", kind: "send-order" };
+  if (state === undefined && mayStay(book)) return { station: "look", kind: "keep-or-renew" };
+  if (state === undefined && oldGlassBack(book)) return toSetting(book, r);
+  return toOrdering(book, r);
+}
+
+function toOrdering(book: PaneBook, r: Reckoning): Next {
+  const blanks = blanksOf(book, r);
+  // Nothing is read or chosen for glass that nobody wants.
+  const whole = blanks.find((u) => u.id === "whole" || u.id === "closed");
+  if (whole) return { station: whole.station, kind: "settle", what: whole.says };
+  if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
+  if (!r.cut.ok) return { station: "measure", kind: "read-size" };
+  const [slip] = r.slips;
+  if (slip) return { station: "measure", kind: "slip", place: slip.place };
+  if (r.cut.value.opening.ok && disagreement(r.cut.value.opening.value.figure) > DISAGREE_MM)
+    return { station: "measure", kind: "readings-disagree" };
+  const copied = r.opening.copied !== null || r.opening.guessed !== null;
+  const corners = copied ? 0 : DIAGONALS.filter((p) => r.readings[p] === undefined).length;
+  if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
+  const rest = copied ? 0 : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
+  if (r.poor) return { station: "measure", kind: "no-rectangle" };
+  if (r.tooBigBy > 0 || r.shaped?.stale) return { station: "measure", kind: "pane-will-not-fit" };
+  if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
+  if (r.unsafe) return { station: "specify", kind: "choose-safety" };
+  if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
+  const [open] = blanks;
+  if (open) return { station: open.station, kind: "settle", what: open.says, ...(open.place && { place: open.place }) };
+  return { station: "order", kind: "put-on-order" };
+}
+
+function toSetting(book: PaneBook, r: Reckoning): Next {
+  for (const [station, kind] of [
+    ["takeout", "take-out"],
+    ["ready", "make-ready"],
+  ] as const) {
+    const { done, of } = countSteps(station, book, r);
+    if (done < of) return { station, kind };
+  }
+  return { station: "set", kind: "set" };
+}
+
+function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
+  const owed = paintOwed(book, r);
+  const pressing = owed && r.paint?.kind === "window" && r.paint.closes !== null && r.paint.closes < today;
+  if (book.visit && !pressing && !(book.visit.visit === "paint" && !owed) && dayOf(book.visit.day) >= today)
+    return { station: "finish", kind: "come-back", day: dayOf(book.visit.day) };
+  if (owed && r.paint?.kind === "window") {
+    if (r.paint.closes !== null && r.paint.closes < today)
+      return { station: "finish", kind: "past-paint", day: r.paint.closes };
+    if (r.paint.from === null) return { station: "finish", kind: "wait-paint" };
+    return r.paint.from > today
+      ? { station: "finish", kind: "wait-paint", day: r.paint.from }
+      : { station: "finish", kind: "paint", day: r.paint.closes ?? r.paint.from };
+  }
+  const { done, of } = countSteps("finish", book, r);
+  if (done < of) return { station: "finish", kind: "finish-off", count: of - done };
+  // What still cures is opened and looked at when it has: only then is there anything to sign.
+  const shut = stillShut(book, r, today);
+  return shut === null ? { station: "signoff", kind: "sign-off" } : { station: "finish", kind: "come-back", day: shut };
+}

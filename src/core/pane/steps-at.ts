@@ -1,0 +1,62 @@
+import { finishSteps } from "../finish/steps.ts";
+import type { Station } from "../plan/stations.ts";
+import { readySteps } from "../ready/steps.ts";
+import { setSteps } from "../set/steps.ts";
+import { stepByPast } from "../steps/past.ts";
+import type { Step } from "../steps/step.ts";
+import { takeoutSteps } from "../takeout/steps.ts";
+import { toMm } from "../units/length.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { refurbishHere } from "./refurbishing.ts";
+import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
+
+/** The steps of a station, with the firm's own minutes where it has timed them. */
+export const stepsAt = (station: Station, book: PaneBook, r: Reckoning): readonly Step[] =>
+  stepsOf(station, book, r).map((s) =>
+    stepByPast(s, { system: book.added.system, station, metres: metresRound(r) }, r.past),
+  );
+
+/** The same, each station's worked out once: for whoever asks of many steps. */
+export function stepsOnce(book: PaneBook, r: Reckoning): (station: Station) => readonly Step[] {
+  const made = new Map<Station, readonly Step[]>();
+  return (station) => {
+    const known = made.get(station);
+    if (known) return known;
+    const steps = stepsAt(station, book, r);
+    made.set(station, steps);
+    return steps;
+  };
+}
+
+/** Length of the glass's edge, m; null until it is sized. */
+export const metresRound = (r: Reckoning): number | null =>
+  r.cut.ok ? (2 * (toMm(r.cut.value.glass.width) + toMm(r.cut.value.glass.height))) / 1000 : null;
+
+function stepsOf(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
+  const facts = stepFacts(book, reckoning);
+  switch (station) {
+    case "takeout":
+      return takeoutSteps(facts);
+    case "ready":
+      return [...refurbishHere(book, reckoning), ...readySteps(readyFacts(book, reckoning))];
+    case "set":
+      return setSteps(readyFacts(book, reckoning));
+    case "finish":
+      return finishSteps(finishFacts(book, reckoning));
+    default:
+      return [];
+  }
+}
+
+/** How many steps of a station are done, or left out; painting counts as done once it is painted or left to somebody. */
+export function countSteps(
+  station: Station,
+  book: PaneBook,
+  reckoning: Reckoning,
+): { readonly done: number; readonly of: number } {
+  const steps = stepsAt(station, book, reckoning);
+  const isDone = (s: Step): boolean =>
+    book.steps.has(stepKey(station, s.id)) || (s.paints === true && (book.painted !== null || book.paintLeft !== null));
+  return { done: steps.filter(isDone).length, of: steps.length };
+}
