@@ -1,0 +1,171 @@
+import { describe, expect, it } from "vitest";
+import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
+import { dayOf } from "../units/day.ts";
+import { afterWorkingDays, chanceWithin, leadOf, leadSaid } from "./lead.ts";
+import { type SourceFacts, type SourceSupplier, sourcesFor } from "./sources.ts";
+
+const calendar: WorkCalendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set([dayOf("2026-05-25")]),
+  wet: new Set(),
+  lowC: new Map(),
+};
+const day = dayOf;
+
+describe("how long a supplier takes", () => {
+  const gone = (...days: readonly number[]) =>
+    days.map((n) => ({ sent: day("2026-03-02"), arrived: afterWorkingDays(day("2026-03-02"), n, calendar) }));
+  it.each([
+    ["no record: what they say", 8, [], 8, null, null],
+    ["two orders are no record", 8, [20, 20], 8, null, null],
+    ["three: the slowest", 8, [8, 9, 12], 12, 9, 12],
+    ["five: nine in ten kept to 12", 8, [8, 8, 9, 10, 12], 12, 9, 12],
+    ["ten: the one outlier is left out", 5, [5, 5, 5, 5, 6, 6, 6, 7, 7, 30], 7, 6, 7],
+    ["quicker than they say: what they say, and their word still counts for one order", 10, [4, 4, 5], 10, 5, 9],
+    ["on the day, again and again: the day", 8, [8, 8, 8, 8, 8, 8, 8, 8], 8, 8, 8],
+  ] as const)("%s", (_, says, took, days, usual, slow) => {
+    const lead = leadOf(says, gone(...took), calendar, day("2026-05-20"));
+    expect([lead.days, lead.usual, lead.slow]).toEqual([days, usual, slow]);
+  });
+});
+
+describe("whether it comes in time", () => {
+  const sent = day("2026-03-02");
+  const gone = (took: readonly number[]) => took.map((n) => ({ sent, arrived: afterWorkingDays(sent, n, calendar) }));
+  // Their word: kept in 0.80 of orders, a day more than 8 in Φ(ln(10/9)/0.25 + 0.842) = 0.897; it counts as one order.
+  it.each([
+    ["two orders say nothing", 8, [8, 9], 9, null],
+    ["8, 9, 8, 12, 10 within 9: (0.897 + 3) of 6", 8, [8, 9, 8, 12, 10], 9, 0.649],
+    ["within 12: all of them", 8, [8, 9, 8, 12, 10], 12, 0.998],
+    ["four on the day they said: (0.8 + 4) of 5", 3, [3, 3, 3, 3], 3, 0.96],
+    ["none by yesterday", 8, [8, 8, 8], -1, 0],
+  ] as const)("%s", (_, says, took, within, chance) => {
+    const is = chanceWithin(leadOf(says, gone(took), calendar, sent), within);
+    if (chance === null) expect(is).toBeNull();
+    else expect(is).toBeCloseTo(chance, 2);
+  });
+  it("what was two years ago counts half", () => {
+    const [old, now] = [day("2024-03-04"), day("2026-03-04")];
+    const of = [
+      { sent: old, arrived: old },
+      { sent: old, arrived: old },
+      { sent: old, arrived: old },
+      { sent: now, arrived: now },
+    ].map((g, i) => (i === 3 ? { ...g, arrived: afterWorkingDays(now, 20, calendar) } : g));
+    // Three same-day ones count 1.5 together, the slow one 1, the word (0.8 within its day) 1.
+    expect(chanceWithin(leadOf(0, of, calendar, afterWorkingDays(now, 20, calendar)), 0)).toBeCloseTo(2.3 / 3.5, 1);
+  });
+});
+
+describe("where it can come from", () => {
+  const supplier = (name: string, over: Partial<SourceSupplier> = {}): SourceSupplier => ({
+    name,
+    makes: ["single"],
+    lead: leadSaid(1),
+    pence: 3000,
+    panes: 0,
+    sentBack: 0,
+    ...over,
+  });
+  const days = leadSaid;
+  const facts = (over: Partial<SourceFacts> = {}): SourceFacts => ({
+    needs: "single",
+    fromStock: null,
+    mayCut: true,
+    isDoorInsert: false,
+    insertPence: null,
+    today: day("2026-05-20"),
+    needed: null,
+    calendar,
+    suppliers: [],
+    ...over,
+  });
+  const first = (f: SourceFacts) => sourcesFor(f)[0];
+  it("the shelf first: it is here, and no edge is cut", () => {
+    const s = first(facts({ fromStock: { name: "Rack A", cuts: 0 }, suppliers: [supplier("Shop")] }));
+    expect([s?.kind, s?.supplier]).toEqual(["stock", null]);
+  });
+  it("a piece to cut down is an off-cut; toughened is never cut", () => {
+    const of = { fromStock: { name: "Rack A", cuts: 2 }, suppliers: [supplier("Shop")] };
+    expect(first(facts(of))?.kind).toBe("rack");
+    expect(first(facts({ ...of, mayCut: false }))?.supplier).toBe("Shop");
+  });
+  it("the cheaper of two in time", () =>
+    expect(first(facts({ suppliers: [supplier("Dear", { pence: 4000 }), supplier("Cheap")] }))?.supplier).toBe(
+      "Cheap",
+    ));
+  it("in time before cheap", () => {
+    const all = sourcesFor(
+      facts({
+        needed: day("2026-05-22"),
+        suppliers: [supplier("Cheap", { pence: 1000, lead: days(8) }), supplier("Shop", { pence: 3500 })],
+      }),
+    );
+    expect(all.map((s) => [s.supplier, s.late])).toEqual([
+      ["Shop", false],
+      ["Cheap", true],
+    ]);
+    // Nobody's record says anything yet.
+    expect(all.map((s) => s.inTime)).toEqual([null, null]);
+  });
+  it("of two that are late as a rule, the likelier in time", () => {
+    const sent = day("2026-03-02");
+    const lead = (...took: readonly number[]) =>
+      leadOf(
+        3,
+        took.map((n) => ({ sent, arrived: afterWorkingDays(sent, n, calendar) })),
+        calendar,
+        sent,
+      );
+    const all = sourcesFor(
+      facts({
+        needed: day("2026-05-22"),
+        suppliers: [
+          supplier("Cheap", { pence: 1000, lead: lead(5, 5, 6, 6) }),
+          supplier("Dear", { pence: 3500, lead: lead(2, 2, 2, 6) }),
+        ],
+      }),
+    );
+    expect(all.map((s) => [s.supplier, s.late])).toEqual([
+      ["Dear", true],
+      ["Cheap", true],
+    ]);
+    expect(all[0]?.inTime).toBeGreaterThan(0.6);
+  });
+  it("who sends one in four back stands behind, though cheaper; with few panes nobody can say", () => {
+    const bad = (panes: number) => supplier("Bad", { pence: 1000, panes, sentBack: Math.ceil(panes / 4) });
+    expect(first(facts({ suppliers: [bad(8), supplier("Good")] }))?.supplier).toBe("Good");
+    expect(first(facts({ suppliers: [bad(4), supplier("Good")] }))?.supplier).toBe("Bad");
+  });
+  it("only those who make it, and unpriced behind priced", () => {
+    const all = sourcesFor(
+      facts({
+        needs: "units",
+        suppliers: [
+          supplier("Counter"),
+          supplier("Maker", { makes: ["units"], pence: null }),
+          supplier("Other", { makes: ["units"], pence: 9000 }),
+        ],
+      }),
+    );
+    expect(all.map((s) => [s.supplier, s.kind])).toEqual([
+      ["Other", "unit-maker"],
+      ["Maker", "unit-maker"],
+    ]);
+  });
+  it("a door is offered its whole insert beside the bare unit", () => {
+    const all = sourcesFor(
+      facts({
+        needs: "units",
+        isDoorInsert: true,
+        insertPence: 2500,
+        suppliers: [supplier("Both", { makes: ["units", "inserts"] })],
+      }),
+    );
+    // Sometimes the whole insert is cheaper than the unit in it.
+    expect(all.map((s) => [s.kind, s.pence])).toEqual([
+      ["insert", 2500],
+      ["unit-maker", 3000],
+    ]);
+  });
+});
