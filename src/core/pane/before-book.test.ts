@@ -1,24 +1,18 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { Entry } from "../log/kinds.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { optionsFacts } from "./options-facts.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
 import { hazardsOf, stepFacts } from "./step-facts.ts";
 import { metresRound, stepsAt } from "./steps-at.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 const book = (t: Teller): PaneBook => {
   const found = foldPane(PANE, t.entries);
   if (!found) throw new Error("no pane");

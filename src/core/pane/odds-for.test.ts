@@ -1,21 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Sits } from "../measure/ways.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
-import type { Day } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { isSealed } from "./odds-for.ts";
 import { readingsOf } from "./readings-of.ts";
 import { reckon } from "./reckoning.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<Day>(),
-  wet: new Set<Day>(),
-  lowC: new Map(),
-};
 
 /** Chance that a pane of 548 × 1012 binds, copied from one that sat so in a timber sash; other readings beside it. */
 function binds(sits: Sits, more: Parameters<Teller["read"]>[0] = {}): number {

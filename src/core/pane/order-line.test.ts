@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { StockInsert } from "../house/stock.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
 import { writeNumber } from "../tape/write.ts";
 import { mm, NM_PER_INCH } from "../units/length.ts";
@@ -17,12 +17,6 @@ import { standings } from "./standing.ts";
 import { orderHeld } from "./sure.ts";
 import { unknownsOf } from "./unknowns.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 const by = { unit: "mm", dialect: "a" } as const;
 
 const reckoned = (t: Teller, house: HouseRules = HOUSE_DEFAULTS, inserts: readonly StockInsert[] = []) => {

@@ -1,23 +1,16 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { NOTHING_FOUND } from "../measure/found.ts";
 import type { Place } from "../measure/places.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import type { Joints } from "../takeout/beads.ts";
 import { toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { materialsOf } from "./pane-materials.ts";
 import { reckon } from "./reckoning.ts";
 import { opensAs, settingOf } from "./setting.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 
 /** An opening of 600 × 900, read square, of a system; and what else was said. */
 function set(system: System, say: (t: Teller) => void = () => undefined) {

@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS, HOUSE_RULES, type HouseRules, schoolOf } from "../house/rules.ts";
 import { RULE_SECTIONS } from "../house/sections.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { mm, toMm } from "../units/length.ts";
 import { shapedText, ticketOf } from "../words/ticket.ts";
 import { verdictOf } from "../words/verdict.ts";
@@ -13,12 +13,6 @@ import { reckon } from "./reckoning.ts";
 import { roundOf, shapeFor } from "./shaped.ts";
 import { orderHeld, orderHolds } from "./sure.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 const by = { unit: "mm", dialect: "bead", leastCoverMm: 3 } as unknown as Parameters<typeof verdictOf>[1] &
   Parameters<typeof ticketOf>[2];
 /** Leans 24 in 900, with a shallow rebate: no true rectangle is likely to do. */

@@ -1,20 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf, writeDay } from "../units/day.ts";
 import { aftercareHere } from "./aftercare.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { shutUntil, stillShut } from "./shut.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 
 /** Set on Wednesday the 13th in so. */
 function setIn(system: System, compound: string) {

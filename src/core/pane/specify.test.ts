@@ -1,9 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { StockInsert } from "../house/stock.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { bestCandidate, candidatesFor } from "../specify/candidates.ts";
 import { windKpa } from "../specify/wind.ts";
 import { mayTouch } from "./bed-here.ts";
@@ -12,13 +12,6 @@ import { foldPane } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
 import { reckon } from "./reckoning.ts";
 import { readyFacts } from "./step-facts.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 
 const reckoned = (t: Teller, house: HouseRules = HOUSE_DEFAULTS, inserts: readonly StockInsert[] = []) => {
   const book = foldPane(PANE, t.entries);

@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { LEANING, ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import { blanksOf } from "./before-order.ts";
 import { foldPane } from "./book.ts";
@@ -16,12 +16,6 @@ import { stepsAt } from "./steps-at.ts";
 import { waitsOf } from "./waits.ts";
 
 const TODAY = dayOf("2026-05-20");
-const calendar: WorkCalendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set(),
-  wet: new Set(),
-  lowC: new Map(),
-};
 const LINE = uuid(0xd0);
 
 function at(t: Teller) {

@@ -1,21 +1,15 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
 import { beadsOf, hasBeads, hazardsOf, readyFacts, stepFacts } from "./step-facts.ts";
 import { isUnit, isUnitOpen, wasUnit } from "./unit.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 const book = (t: Teller): PaneBook => {
   const found = foldPane(PANE, t.entries);
   if (!found) throw new Error("no pane");

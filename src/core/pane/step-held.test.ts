@@ -1,21 +1,14 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { stepHeld, stepHold } from "./step-held.ts";
 import { stepsAt } from "./steps-at.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 
 function held(t: Teller, station: Station, id: string, now = Date.UTC(2026, 4, 4, 12)): string | null {
   const book = foldPane(PANE, t.entries);

@@ -1,17 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { oldUnitMm } from "./unit.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 
 describe("how thick the unit is that was there: the old packers are judged by it", () => {
   const thick = (tell: (t: Teller) => void): number | null => {

@@ -1,21 +1,14 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { NO_BARS } from "../measure/found.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 
 /** What whoever makes it would have to ask of a pane that was read, by what was told of it besides. */
 function asked(system: System, tell: (t: Teller) => void): readonly string[] {

@@ -1,19 +1,13 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Payloads } from "../log/kinds.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { windHere } from "./wind-here.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 type Told = {
   readonly width?: string;
   readonly height?: string;

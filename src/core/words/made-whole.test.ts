@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
@@ -12,7 +13,6 @@ import { lineMass, orderLineOf } from "../pane/order-line.ts";
 import { quotedPane } from "../pane/quoted.ts";
 import { type Reckoning, reckon } from "../pane/reckoning.ts";
 import { stepsAt } from "../pane/steps-at.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { WHOLE_SIZE_WORDS, wholeText } from "../specify/whole.ts";
 import { dayOf } from "../units/day.ts";
 import { fittedText } from "./fitted.ts";
@@ -20,12 +20,6 @@ import { ticketOf } from "./ticket.ts";
 
 /* A sash or a window that is changed whole: what is ordered, what is done, and what is not. */
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map<never, never>(),
-};
 const today = dayOf("2026-05-20");
 
 function told(t: Teller): { readonly book: PaneBook; readonly r: Reckoning } {

@@ -1,22 +1,16 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Way } from "../measure/ways.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { mm, toMm } from "../units/length.ts";
 import { sizeShown } from "./size-text.ts";
 import { massText, safetyText, ticketOf } from "./ticket.ts";
 import { verdictOf } from "./verdict.ts";
 import { whySize } from "./why.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 const at = (t: Teller) => {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");

@@ -1,22 +1,15 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { wholePane } from "./whole-pane.ts";
 
 /* Whole jobs, from what was told to what is ordered, packed and brought: every figure can be checked with a pencil. */
-
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map<never, never>(),
-};
 
 function job(system: System, tell: (t: Teller) => void, unit: LengthUnit = "mm") {
   const t = new Teller().opened().added(PANE, system);

@@ -1,21 +1,15 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import { wholePane } from "./whole-pane.ts";
 
 /* Whole jobs, from what was told to the steps that somebody gets: which must stand there, which must not, and in what order. */
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map<never, never>(),
-};
 const READ = { "width-middle": "600", "height-middle": "900", "rebate-depth": "10", "rebate-width": "18" } as const;
 
 type Station = "takeout" | "ready" | "set" | "finish";

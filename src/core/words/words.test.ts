@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import { paintWindow } from "../finish/paint-window.ts";
 import { HOUSE_DEFAULTS, HOUSE_RULES, houseValueFits } from "../house/rules.ts";
@@ -7,7 +8,6 @@ import { checkIn } from "../order/check-in.ts";
 import { foldPane } from "../pane/book.ts";
 import { nextFor } from "../pane/next.ts";
 import { reckon } from "../pane/reckoning.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { readTape } from "../tape/read.ts";
 import { writeFeet, writeLength } from "../tape/write.ts";
 import { dayOf } from "../units/day.ts";
@@ -21,12 +21,6 @@ import { prefsFrom } from "./prefs.ts";
 import { nextWords } from "./standing.ts";
 import { tapeErrorSentence } from "./tape-error.ts";
 
-const calendar = {
-  workingWeekdays: MONDAY_TO_FRIDAY,
-  daysOff: new Set<never>(),
-  wet: new Set<never>(),
-  lowC: new Map(),
-};
 const at = (t: Teller) => {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
