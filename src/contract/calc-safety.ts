@@ -11,6 +11,9 @@ export const SafetyCase = z
     height: LengthIn,
     sillHeight: LengthIn.optional().meta({ description: "Floor to the lower edge of the glass." }),
     doorDistance: LengthIn.optional().meta({ description: "Edge of the glass to the nearest door edge." }),
+    noDoorWithin: LengthIn.optional().meta({
+      description: "Where there is no door to measure to: none stands nearer than this.",
+    }),
     inDoor: z.boolean().default(false),
     wetRoom: z.boolean().default(false),
     stairs: z.boolean().default(false),

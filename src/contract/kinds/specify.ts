@@ -21,6 +21,7 @@ export const SPECIFY_SCHEMAS = {
     wetRoom: z.boolean(),
     stairs: z.boolean(),
     walkway: z.boolean(),
+    noDoorMm: z.number().positive().max(10000).nullable().optional(),
   }),
   "specify.makeup": z.strictObject({ makeup: MakeupSchema.nullable() }),
   "specify.looks": LooksSchema,

@@ -7,6 +7,7 @@ import type { PaneBook } from "./book.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { seenOnly } from "./seen-only.ts";
 import { stillShut } from "./shut.ts";
 import { isHere } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
@@ -25,6 +26,8 @@ export type Next = {
     | "read-again"
     | "read-corners"
     | "read-rest"
+    /** The glass is out, and the size still rests on what could be seen with it in. */
+    | "read-cleared"
     | "pane-will-not-fit"
     | "readings-disagree"
     | "slip"
@@ -102,6 +105,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (r.unsafe) return { station: "specify", kind: "choose-safety" };
   if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
   const [open] = blanks;
+  if (seenOnly(book, r)) return { station: "measure", kind: "read-cleared" };
   if (open) return { station: open.station, kind: "settle", what: open.says, ...(open.place && { place: open.place }) };
   return { station: "order", kind: "put-on-order" };
 }

@@ -199,6 +199,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       house.safetySet,
       {
         ...locationOf(book),
+        noDoorWithin: book.location?.noDoorMm ? mm(book.location.noDoorMm) : null,
         sillHeight: readings["sill-height"] ?? null,
         doorDistance: readings["door-distance"] ?? null,
         width: size.glass.width,

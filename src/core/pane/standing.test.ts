@@ -38,6 +38,17 @@ const chosen = (t: Teller) => {
   return t;
 };
 const read = (t = looked()) => chosen(t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" }));
+const readIn = (state: "first-visit" | "cleared") => {
+  const t = looked();
+  t.tell("measure.circumstance", { state });
+  return read(t);
+};
+const firstVisit = () => readIn("first-visit");
+const clearedThen = () => readIn("cleared");
+const riskTaken = (t: Teller) => {
+  t.tell("size.risk-taken", { state: "first-visit", reason: "he is away until autumn" });
+  return t;
+};
 const stoodBy = (t: Teller) => {
   t.tell("order.stood-by", { ids: ["safety"], reason: "high up, and no door" });
   return t;
@@ -117,6 +128,9 @@ describe("the next thing to do", () => {
     ["all read, but not where it is", () => looked().read(LEANING), "specify", "settle"],
     ["all read", () => read(), "order", "put-on-order"],
     ["where it is stood by, with a word", () => stoodBy(chosen(looked().read(LEANING))), "order", "put-on-order"],
+    ["read on a first visit, and taken out since", () => stepped(firstVisit(), "takeout"), "measure", "read-cleared"],
+    ["the same, and the risk was taken", () => riskTaken(stepped(firstVisit(), "takeout")), "order", "put-on-order"],
+    ["read cleared", () => stepped(clearedThen(), "takeout"), "order", "put-on-order"],
     ["low down in ordinary glass", () => read().read({ "sill-height": "300" }), "specify", "choose-safety"],
     ["on an order", () => ordered(), "order", "send-order"],
     ["on its way", () => sent("2026-05-22"), "order", "check-in"],

@@ -34,9 +34,25 @@ describe("set M: heights and door edges", () => {
     [{ sillHeight: null }, ["sill-height"]],
     [{ doorDistance: null }, ["door-distance"]],
     [{ inDoor: true, sillHeight: null }, ["sill-height"]],
+    [{ doorDistance: null, noDoorWithin: mm(299) }, ["door-distance"]],
+    [{ sillHeight: null, doorDistance: null, noDoorWithin: mm(300) }, ["sill-height"]],
   ] as const)("%j: asks for %j", (over, missing) =>
     expect(safetyOf("M", at(over))).toEqual({ kind: "not-known", missing }),
   );
+});
+
+describe("where there is no door to measure to", () => {
+  it.each([
+    ["M", "looked along as far as it asks", { noDoorWithin: mm(300) }, "not-needed"],
+    ["M", "looked farther", { noDoorWithin: inches(24) }, "not-needed"],
+    ["F", "looked along as far as it asks", { noDoorWithin: inches(24) }, "not-needed"],
+    ["F", "looked as far as the other rule set asks: not far enough", { noDoorWithin: mm(300) }, "not-known"],
+    ["M", "low is low, doors or none", { noDoorWithin: mm(300), sillHeight: mm(500) }, "needed"],
+  ] as const)("set %s, %s", (set, _, over, kind) =>
+    expect(safetyOf(set, at({ doorDistance: null, ...over })).kind).toBe(kind),
+  );
+  it("a distance that was read stands before it", () =>
+    expect(safetyOf("M", at({ doorDistance: mm(200), noDoorWithin: mm(300) })).kind).toBe("needed"));
 });
 
 describe("set F: area, walkway, wet rooms", () => {

@@ -8,6 +8,8 @@ export type Location = {
   readonly walkway: boolean;
   readonly sillHeight: Nm | null;
   readonly doorDistance: Nm | null;
+  /** Nobody could measure to a door, and none stands nearer than this; null or left out where nobody said so. */
+  readonly noDoorWithin?: Nm | null | undefined;
   readonly width: Nm;
   readonly height: Nm;
 };
@@ -73,6 +75,16 @@ export function safetyOf(set: "M" | "F", at: Location, figures: SafetyFigures = 
   return set === "M" ? bySetM(at, figures.m) : bySetF(at, figures.f);
 }
 
+/** Whether a door's edge is as near as the rule set asks; null where nobody read it or looked that far. */
+function besideDoor({ doorDistance, noDoorWithin }: Location, near: Nm): boolean | null {
+  if (doorDistance !== null) return doorDistance <= near;
+  return noDoorWithin && noDoorWithin >= near ? false : null;
+}
+
+/** How far along the wall one looks for a door by this rule set. */
+export const doorAsked = (set: "M" | "F", f: SafetyFigures = SAFETY_FIGURES): Nm =>
+  set === "M" ? f.m.besideDoor : f.f.besideDoor;
+
 function bySetM(at: Location, m: SafetyFigures["m"]): SafetyVerdict {
   const needed = (because: SafetyReason): SafetyVerdict =>
     Math.min(toMm(at.width), toMm(at.height)) <= toMm(m.smallLeast) &&
@@ -85,10 +97,11 @@ function bySetM(at: Location, m: SafetyFigures["m"]): SafetyVerdict {
   if (at.sillHeight === null)
     return {
       kind: "not-known",
-      missing: at.doorDistance === null ? ["sill-height", "door-distance"] : ["sill-height"],
+      missing: besideDoor(at, m.besideDoor) === null ? ["sill-height", "door-distance"] : ["sill-height"],
     };
-  if (at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
-  return at.doorDistance <= m.besideDoor ? needed("beside-door") : { kind: "not-needed", because: "clear-of-doors" };
+  const door = besideDoor(at, m.besideDoor);
+  if (door === null) return { kind: "not-known", missing: ["door-distance"] };
+  return door ? needed("beside-door") : { kind: "not-needed", because: "clear-of-doors" };
 }
 
 function bySetF(at: Location, f: SafetyFigures["f"]): SafetyVerdict {
@@ -100,11 +113,13 @@ function bySetF(at: Location, f: SafetyFigures["f"]): SafetyVerdict {
   if (sill === null)
     return {
       kind: "not-known",
-      missing: at.doorDistance === null ? ["sill-height", "door-distance"] : ["sill-height"],
+      missing: besideDoor(at, f.besideDoor) === null ? ["sill-height", "door-distance"] : ["sill-height"],
     };
-  if (sill < f.doorZone && at.doorDistance === null) return { kind: "not-known", missing: ["door-distance"] };
-  if (sill < f.doorZone && at.doorDistance !== null && at.doorDistance <= f.besideDoor)
-    return { kind: "needed", because: "beside-door" };
+  if (sill < f.doorZone) {
+    const door = besideDoor(at, f.besideDoor);
+    if (door === null) return { kind: "not-known", missing: ["door-distance"] };
+    if (door) return { kind: "needed", because: "beside-door" };
+  }
   const large = (toMm(at.width) * toMm(at.height)) / SQ_FT_MM2 > f.areaSqFt;
   if (large && sill < f.lowEdge && sill + at.height > f.upperEdge && at.walkway)
     return { kind: "needed", because: "large-and-low" };

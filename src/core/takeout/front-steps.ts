@@ -31,7 +31,7 @@ export function sheetFor(pane: { readonly width: number; readonly height: number
 function sheetWords(f: StepFacts): string {
   if (!f.size) return "Lay a drop sheet inside and out, as far from the wall as the pane is high.";
   const { out, along } = sheetFor(f.size);
-  return `Lay a drop sheet inside and out: at least ${out} mm out from the wall and ${along} mm along it.`;
+  return `Lay a drop sheet inside and out: at least ${out} mm out from the wall, and at least ${along} mm along it.`;
 }
 
 /** Before anything is touched: the ground guarded, and the faces that are needed within reach. */

@@ -16,6 +16,8 @@ export function checkInSentence(check: CheckIn, unit: LengthUnit): string {
 function sideWords(name: string, side: SideCheck, unit: LengthUnit): string {
   if (side.difference === 0) return "";
   const by = writeLength(nm(Math.abs(side.difference)), unit, { places: 2, ticks: 64 });
+  // Less than half the finest mark of the reader's tape is no difference.
+  if (by === writeLength(nm(0), unit, { places: 2, ticks: 64 })) return "";
   const allowed = writeLength(side.tolerance, unit, { places: 1, ticks: 64 });
   return `${name} ${by} too ${side.difference > 0 ? "large" : "small"} (${allowed} allowed)`;
 }

@@ -3,7 +3,8 @@ import type { OddsInput } from "../size/best.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import { percent } from "./percent.ts";
 
-/** Chances that are worth a word, and worth holding the old pane for. */
+/** Chances that are worth a word at all, worth a try, and worth holding the old pane for. */
+const ANY = 0.001;
 const SOME = 0.05;
 const MUCH = 0.3;
 
@@ -11,6 +12,7 @@ const MUCH = 0.3;
 export function goesInText(of: OddsInput, came: { readonly width: Nm; readonly height: Nm }): string | null {
   const c = arrivedChances(of, { width: toMm(came.width), height: toMm(came.height) });
   if (!c) return null;
+  if (c.trouble < ANY) return "It will go in.";
   const cover = c.coverLost === null ? "" : `; covered too little ${percent(c.coverLost)}`;
   const chances = `It binds with a chance of ${percent(c.binds)}${cover}.`;
   if (c.binds > MUCH)

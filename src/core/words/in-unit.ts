@@ -34,6 +34,9 @@ const N = "[−-]?\\d+(?:\\.\\d+)?";
 /** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */
 const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa|kPa)\\b`, "g");
 
+/** So much or more, of what nobody cuts to: whole inches, and never less. */
+const AT_LEAST = /at least (\d{3,}) mm\b/g;
+
 const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: number) => string }>> = {
   mm: { unit: "in", of: inchText },
   kg: { unit: "lb", of: (n) => (n * LB_PER_KG).toFixed(1) },
@@ -46,15 +49,18 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
  * A sentence with its figures in the reader's unit. What must stay in millimetres for whoever cuts by them is written with a
  * fixed space (`metric`).
  * @example inUnit("Above 5 °C, 2 mm on to the glass.", "in") // "Above 41 °F, 5/64 in on to the glass."
+ * @example inUnit("at least 800 mm out", "in") // "at least 32 in out"
  * @example inUnit("within 75 mm of each corner", "mm") // as it is
  */
 export function inUnit(sentence: string, unit: LengthUnit): string {
   if (unit === "mm") return sentence;
-  const figured = sentence.replace(FIGURES, (_, figures: string, of: string) => {
-    const other = OTHER[of];
-    const number = (n: string): string => other?.of(Number(n.replace("−", "-"))) ?? n;
-    return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? of}`;
-  });
+  const figured = sentence
+    .replace(AT_LEAST, (_, n: string) => `at least ${Math.ceil(Number(n) / MM_PER_INCH - 1e-9)} in`)
+    .replace(FIGURES, (_, figures: string, of: string) => {
+      const other = OTHER[of];
+      const number = (n: string): string => other?.of(Number(n.replace("−", "-"))) ?? n;
+      return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? of}`;
+    });
   return figured.replace(WHOLE_AND_PART, "$1\u00a0$2");
 }
 

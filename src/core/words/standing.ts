@@ -94,6 +94,8 @@ function nextSentence(next: Next): string {
       return next.count === 1 ? "Read the other corner" : "Read two corners";
     case "read-rest":
       return next.count === 1 ? "Read one more" : `Read ${next.count} more`;
+    case "read-cleared":
+      return "Read the bare {rebate}";
     case "pane-will-not-fit":
       return "Take more off: it leans";
     case "readings-disagree":

@@ -15,7 +15,7 @@ import { makeupIsSafe } from "../specify/makeup.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { wholeText } from "../specify/whole.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
-import { gridUnit, type LengthUnit, type Nm, nm } from "../units/length.ts";
+import { gridUnit, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
@@ -239,7 +239,11 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
     sill?.read.ok
       ? `lower edge ${writeLength(sill.read.value.adjusted, unit, { places: 0, ticks: 16 })} above floor`
       : null,
-    door?.read.ok ? `${writeLength(door.read.value.adjusted, unit, { places: 0, ticks: 16 })} from a door` : null,
+    door?.read.ok
+      ? `${writeLength(door.read.value.adjusted, unit, { places: 0, ticks: 16 })} from a door`
+      : book.location?.noDoorMm
+        ? `no door within ${writeLength(mm(book.location.noDoorMm), unit, { places: 0, ticks: 16 })}`
+        : null,
   ]
     .filter(Boolean)
     .join(", ");

@@ -172,6 +172,17 @@ describe("other sentences", () => {
     });
     expect(checkInSentence(check, "mm")).toBe(sentence);
   });
+  it.each([
+    ["455 mm read as 17 29/32: less than a tape shows", 454.81875, "Exactly as ordered."],
+    ["a 64th is a difference", 454.6, 'Within tolerance: width 1/64" too small (3/64" allowed).'],
+  ])("in inches, %s", (_, came, sentence) => {
+    const check = checkIn({
+      ordered: { width: mm(455), height: mm(757) },
+      came: { width: mm(came), height: mm(757) },
+      tolerance: { small: mm(1), large: mm(2), limit: mm(1500) },
+    });
+    expect(checkInSentence(check, "in")).toBe(sentence);
+  });
   it("says when to paint, or why not", () => {
     const linseed = { leastDays: 7, mostDays: 28, leastC: 5, dryBefore: 1 };
     expect(paintSentence(paintWindow(linseed, dayOf("2026-05-04"), calendar))).toBe(

@@ -22,18 +22,21 @@ export function WhichSystem() {
   const { book, say, write } = usePane();
   const { openTab } = useStage();
   const [at, setAt] = useState<NodeId | null>(null);
+  const [choosing, setChoosing] = useState(false);
   const { system, side } = book.added;
   const end = (to: SystemEnd) => {
     write("pane.corrected", { system: to.system, ...(to.side ? { side: to.side } : {}) });
     write("look.opens", { opens: to.opens });
     if (to.detail) write("takeout.detail", to.detail);
     setAt(null);
+    setChoosing(false);
     openTab("frame");
   };
   /** From the list: the side goes along where it can be one only. */
   const hold = (to: System) => {
     const [only, ...rest] = sidesOf(to);
     write("pane.corrected", { system: to, ...(only && rest.length === 0 && only !== side ? { side: only } : {}) });
+    setChoosing(false);
     openTab("frame");
   };
   const detail = detailOf(system, book.before.detail);
@@ -47,59 +50,48 @@ export function WhichSystem() {
     !takenApart && (book.building.storey ?? 0) > 0 && (ways.beads === "outside" || ways.cut === "outside");
   return (
     <Part title="How the glass is held">
-      <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
-        {isNamed ? <SystemDrawing system={system} side={side} holds={holds} /> : <span />}
-        <div className="space-y-2">
-          <select
-            aria-label="How the glass is held"
-            value={isNamed ? system : ""}
-            onChange={(e) => hold(e.target.value as System)}
-          >
-            {!isNamed && (
-              <option value="" disabled>
-                not said yet
-              </option>
-            )}
-            {SYSTEMS.map((s) => (
-              <option key={s} value={s}>
-                {say(frameOf(s).name)}
-              </option>
-            ))}
-          </select>
-          {isNamed && sidesOf(system).length > 0 && (
-            <label className="flex items-center gap-2 text-[13px]">
-              opens from
-              <select
-                className="!w-auto"
+      {isNamed && !choosing && (
+        <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
+          <SystemDrawing system={system} side={side} holds={holds} />
+          <div className="space-y-2">
+            <p className="text-[17px] font-medium" data-system={system}>
+              {say(frameOf(system).name)}
+            </p>
+            {sidesOf(system).length > 0 && (
+              <Choose
+                name="opens from"
+                of={{ inside: "inside", outside: "outside" }}
                 value={side}
-                onChange={(e) => write("pane.corrected", { side: e.target.value as "inside" | "outside" })}
-              >
-                <option value="inside">inside</option>
-                <option value="outside">outside</option>
-              </select>
-            </label>
-          )}
-          <label className="flex items-center gap-2 text-[13px]">
-            can be reached
-            <select
-              className="!w-auto"
+                choose={(to) => write("pane.corrected", { side: to })}
+              />
+            )}
+            <Choose
+              name="can be reached"
+              of={DETAILS.reach.of as Readonly<Record<Detail["reach"], string>>}
               value={detail.reach}
-              onChange={(e) => write("takeout.detail", { reach: e.target.value as Detail["reach"] })}
+              choose={(reach) => write("takeout.detail", { reach })}
+            />
+          </div>
+        </div>
+      )}
+      {!at && (
+        <p className="flex flex-wrap gap-2">
+          {isNamed && (
+            <button
+              type="button"
+              className="btn btn-small"
+              aria-expanded={choosing}
+              onClick={() => setChoosing(!choosing)}
             >
-              {Object.entries(DETAILS.reach.of).map(([value, says]) => (
-                <option key={value} value={value}>
-                  {says}
-                </option>
-              ))}
-            </select>
-          </label>
-          {!at && (
-            <button type="button" className="btn btn-small" onClick={() => setAt("made-of")}>
-              Not sure? Find out by questions
+              {choosing ? "Leave it as it is" : "It is another"}
             </button>
           )}
-        </div>
-      </div>
+          <button type="button" className="btn btn-small" onClick={() => setAt("made-of")}>
+            Not sure? Find out by questions
+          </button>
+        </p>
+      )}
+      {!at && (choosing || !isNamed) && <Systems chosen={isNamed ? system : null} choose={hold} />}
       {left.map((name) => (
         <fieldset key={name} className="note-wax">
           <legend className="sr-only">{say(DETAILS[name].name)}</legend>
@@ -158,6 +150,56 @@ export function WhichSystem() {
         </p>
       )}
     </Part>
+  );
+}
+
+type ChooseProps<T extends string> = {
+  readonly name: string;
+  readonly of: Readonly<Record<T, string>>;
+  readonly value: T;
+  readonly choose: (to: T) => void;
+};
+
+/** One of a few, tapped. */
+function Choose<T extends string>({ name, of, value, choose }: ChooseProps<T>) {
+  return (
+    <fieldset>
+      <legend className="text-[13px] text-mute">{name}</legend>
+      <div className="flex flex-wrap gap-1.5">
+        {(Object.entries(of) as [T, string][]).map(([to, says]) => (
+          <label key={to} className="chip">
+            <input type="radio" name={name} checked={to === value} onChange={() => choose(to)} />
+            {says}
+          </label>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
+
+type SystemsProps = { readonly chosen: System | null; readonly choose: (to: System) => void };
+
+/** Every way of holding glass, each with its section: tapped by who knows it by sight. */
+function Systems({ chosen, choose }: SystemsProps) {
+  const { say } = usePane();
+  return (
+    <ul aria-label="How the glass is held" className="grid grid-cols-2 gap-2 sm:grid-cols-4">
+      {SYSTEMS.map((s) => (
+        <li key={s} className="flex">
+          <button
+            type="button"
+            aria-pressed={s === chosen}
+            className="btn w-full flex-col !justify-start gap-1 !px-2 !py-1.5 text-[14px] leading-tight aria-pressed:!border-glass aria-pressed:!bg-tint"
+            onClick={() => choose(s)}
+          >
+            <span className="w-20" aria-hidden="true">
+              <SystemDrawing system={s} />
+            </span>
+            {say(frameOf(s).name)}
+          </button>
+        </li>
+      ))}
+    </ul>
   );
 }
 

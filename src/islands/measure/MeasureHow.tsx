@@ -8,6 +8,7 @@ import {
   WAYS,
 } from "../../core/measure/ways.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { GlassIsOut } from "./GlassIsOut.tsx";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
 export function MeasureHow() {
@@ -57,6 +58,9 @@ export function MeasureHow() {
             </select>
           </label>
         )}
+      </div>
+      <div className="max-desk:hidden">
+        <GlassIsOut />
       </div>
       <p className="text-[13px] text-mute">
         {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}

@@ -1,10 +1,11 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
-import { WAY_FACTS, type Way } from "../../core/measure/ways.ts";
+import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, WAY_FACTS, type Way } from "../../core/measure/ways.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";
+import { GlassIsOut } from "./GlassIsOut.tsx";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 
@@ -63,6 +64,7 @@ function PadIn({ place, ask, drawing }: Props) {
         </div>
       </div>
       <div className="space-y-2 px-3 pt-2 pb-2">
+        <ReadFrom />
         <TapeStrip pad={pad} fine={fine} tap={(tick) => tap({ kind: "tick", tick })} />
         <div className="grid grid-cols-4 gap-2">
           {["1", "2", "3"].map((d) => (
@@ -100,6 +102,28 @@ function PadIn({ place, ask, drawing }: Props) {
         </div>
       </div>
     </div>
+  );
+}
+
+/** In what state the frame is, asked before the first figure: until somebody says it. */
+function ReadFrom() {
+  const { book, say, write } = usePane();
+  if (book.way === "through-glass") return <GlassIsOut />;
+  if (book.way !== "rebate" || book.circumstance) return null;
+  return (
+    <fieldset className="grid grid-cols-4 gap-2">
+      <legend className="sr-only">Read from</legend>
+      {CIRCUMSTANCES.map((state) => (
+        <button
+          key={state}
+          type="button"
+          className="min-h-[44px] rounded-lg border border-dashed border-line bg-sheet px-1 text-[13px] leading-tight"
+          onClick={() => write("measure.circumstance", { state })}
+        >
+          {say(CIRCUMSTANCE_FACTS[state].name)}
+        </button>
+      ))}
+    </fieldset>
   );
 }
 

@@ -172,14 +172,28 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
   const { book, reckoning: r, firm, prefs, writeOrder, today } = usePane();
   const opening = line.basis === "opening" ? openingText(r, prefs.unit) : null;
   const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays;
+  // It is read back in the unit whoever cuts it works in.
+  const cutter = gridUnit(line.grid);
   return (
     <Part
       title={`${order.reference || "Order"}, ${order.supplier}`}
       more={<a href={`/orders/${order.id}`}>open the order</a>}
     >
       <p className="text-[22px] font-bold">
-        {opening ?? <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />}{" "}
-        <span className="text-[14px] font-normal">{glassText(line, { ...prefs, cutter: gridUnit(line.grid) })}</span>
+        {opening ?? (
+          <>
+            <Size width={line.widthNm} height={line.heightNm} unit={cutter} />
+            {cutter !== prefs.unit && (
+              <span className="text-[14px] font-normal">
+                {" "}
+                {cutter} <span className="text-mute">(</span>
+                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />
+                <span className="text-mute">)</span>
+              </span>
+            )}
+          </>
+        )}{" "}
+        <span className="text-[14px] font-normal">{glassText(line, { ...prefs, cutter })}</span>
       </p>
       {r.moved && (
         <div className="note-wax space-y-2">

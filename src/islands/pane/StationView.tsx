@@ -10,6 +10,7 @@ import { LookStage } from "../look/LookStage.tsx";
 import { Measure } from "../measure/Measure.tsx";
 import { MeasureStage } from "../measure/MeasureStage.tsx";
 import { ReadingPad } from "../measure/ReadingPad.tsx";
+import { TapeHeld } from "../measure/TapeHeld.tsx";
 import { OrderStage } from "../order/OrderStage.tsx";
 import { OrderStation } from "../order/OrderStation.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -113,7 +114,7 @@ function MeasureSide({ asked, ask, openTapeLine }: StationProps) {
   return (
     <>
       <div className="-mx-4 -mt-4 desk:hidden print:hidden">
-        <ReadingPad place={asked} ask={ask} drawing={(place) => <Elevation bare asked={place} />} />
+        <ReadingPad place={asked} ask={ask} drawing={(place) => <TapeHeld place={place} />} />
       </div>
       <Measure asked={asked} ask={ask} openTapeLine={openTapeLine} />
     </>

@@ -38,10 +38,10 @@ const NAMES: Readonly<Record<Field, string>> = {
 
 const HALF_MM = mm(0.5);
 
-/** To the mark that a tape shows nearest; what was cut by millimetres says them too. @example 1965 mm in inches // "77 3/8 (1965 mm)" */
+/** To the mark that a tape shows nearest; what was cut by millimetres says them first. @example 1965 mm in inches // "1965 mm (77 3/8)" */
 const orderedText = (length: Nm, unit: "mm" | "in"): string => {
   const text = writeNumber(length, unit, { places: 1, ticks: 32 });
-  return unit === "in" && length % HALF_MM === 0 ? `${text} (${writeNumber(length, "mm")} mm)` : text;
+  return unit === "in" && length % HALF_MM === 0 ? `${writeNumber(length, "mm")} mm (${text})` : text;
 };
 
 /** What came, beside what was ordered, before the old pane comes out. */
@@ -112,7 +112,12 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       <label key={f} className="min-w-0">
         <span className="text-[13px] text-mute">
           {NAMES[f]}
-          {f === "width" || f === "height" ? `, ordered ${orderedText(ordered[f], unit)}` : ""}
+          {(f === "width" || f === "height") && (
+            <>
+              {", "}
+              <span className="whitespace-nowrap">ordered {orderedText(ordered[f], unit)}</span>
+            </>
+          )}
         </span>
         <input
           className={`tight text-right !text-[17px] ${wrong ? "bad" : ""}`}

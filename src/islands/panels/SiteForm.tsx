@@ -1,5 +1,9 @@
 import type { HouseRules } from "../../core/house/rules.ts";
 import { type Place, SITE } from "../../core/measure/places.ts";
+import { locationOf } from "../../core/pane/location.ts";
+import { safetyFigures } from "../../core/pane/safety-figures.ts";
+import { doorAsked } from "../../core/specify/safety.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { onWall } from "../../drawing/on-wall.ts";
 import { LengthInSvg } from "../ui/Length.tsx";
@@ -8,7 +12,9 @@ import { ReadingField, ReadingTrouble } from "./ReadingField.tsx";
 
 /** Height above the floor and distance from a door: what safety rules and lifting ask. */
 export function SiteForm({ ask, drawn = true }: { readonly ask?: (place: Place) => void; readonly drawn?: boolean }) {
-  const { say } = usePane();
+  const { say, book, reckoning: r, prefs, write } = usePane();
+  const near = doorAsked(r.house.safetySet, safetyFigures(r.house));
+  const at = locationOf(book);
   return (
     <section className={drawn ? "grid grid-cols-[1fr_170px] gap-3 max-sm:grid-cols-1" : ""}>
       <div className="space-y-2">
@@ -26,6 +32,16 @@ export function SiteForm({ ask, drawn = true }: { readonly ask?: (place: Place) 
           ))}
         </div>
         <ReadingTrouble places={SITE} />
+        {r.readings["door-distance"] === undefined && (
+          <label className="chip">
+            <input
+              type="checkbox"
+              checked={(at.noDoorMm ?? 0) >= toMm(near)}
+              onChange={(e) => write("specify.location", { ...at, noDoorMm: e.target.checked ? toMm(near) : null })}
+            />
+            no door within {writeLength(near, prefs.unit, { places: 0, ticks: 16 })}
+          </label>
+        )}
       </div>
       {drawn && <WallDrawing box={SMALL} />}
     </section>

@@ -1,7 +1,5 @@
 import { metresRound } from "../../core/pane/steps-at.ts";
-import { mm } from "../../core/units/length.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { Length } from "../ui/Length.tsx";
 
 /** How much line there is to cut: once round, at both edges of what is cut or on both faces. */
 export function CutLength() {
@@ -10,7 +8,7 @@ export function CutLength() {
   if (metres === null) return null;
   return (
     <p className="text-[13px]">
-      About <Length nm={mm(Math.round(metres * 2) * 1000)} unit={prefs.unit} places={0} ticks={16} withUnit /> to cut,
+      About {prefs.unit === "mm" ? `${Math.round(metres * 2)} m` : `${Math.round((metres * 2) / 0.3048)} ft`} to cut,
       both lines.
     </p>
   );

@@ -108,8 +108,8 @@ export function calcStack(of: StackCase): Outcome<z.output<typeof StackAnswer>> 
 }
 
 export function calcSafety(of: SafetyCase): Outcome<z.output<typeof SafetyAnswer>> {
-  const { width, height, sillHeight, doorDistance } = of;
-  const given = lengthsIn({ width, height, sillHeight, doorDistance }, of.unit);
+  const { width, height, sillHeight, doorDistance, noDoorWithin } = of;
+  const given = lengthsIn({ width, height, sillHeight, doorDistance, noDoorWithin }, of.unit);
   if (!given.ok) return given;
   const by = {
     rule: `rule set ${of.set}`,
@@ -133,6 +133,7 @@ export function calcSafety(of: SafetyCase): Outcome<z.output<typeof SafetyAnswer
     walkway: of.walkway,
     sillHeight: r.sillHeight ?? null,
     doorDistance: r.doorDistance ?? null,
+    noDoorWithin: r.noDoorWithin ?? null,
     width: r.width as Nm,
     height: r.height as Nm,
   });

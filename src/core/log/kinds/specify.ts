@@ -21,6 +21,8 @@ export type SpecifyPayloads = {
     readonly wetRoom: boolean;
     readonly stairs: boolean;
     readonly walkway: boolean;
+    /** No door stands nearer than this, mm: said by who looked along the wall, where there is nothing to measure to. */
+    readonly noDoorMm?: number | null | undefined;
   };
   /** A sealed unit as it is ordered; null goes back to single glass. */
   "specify.makeup": { readonly makeup: Makeup | null };

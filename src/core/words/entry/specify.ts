@@ -5,6 +5,8 @@ import { looksText, PART_NAMES } from "../../specify/looks.ts";
 import { makeupText } from "../../specify/makeup.ts";
 import { PANEL_MAKE_NAMES, panelThickness } from "../../specify/panel.ts";
 import { EXPOSURE_NAMES } from "../../specify/wind.ts";
+import { writeLength } from "../../tape/write.ts";
+import { type LengthUnit, mm } from "../../units/length.ts";
 import { asWritten, list, type WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about specifying. */
@@ -26,14 +28,15 @@ export const SPECIFY_WORDS: WordsOf<SpecifyPayloads> = {
   "specify.exposure": (p) => `Stands to the wind: ${EXPOSURE_NAMES[p.exposure]}`,
   "specify.sash": (p) => `Sash: ${p.position}${p.sashKg === null ? "" : `, ${p.sashKg} kg with its old glass`}`,
   "specify.match": (p) => `Beside its neighbours: ${p.answer.replace("-", " ")}${p.note ? `, ${p.note}` : ""}`,
-  "specify.location": (p) => `Place: ${list(placeWords(p))}`,
+  "specify.location": (p, unit) => `Place: ${list(placeWords(p, unit))}`,
 };
 
-function placeWords(p: SpecifyPayloads["specify.location"]): readonly string[] {
+function placeWords(p: SpecifyPayloads["specify.location"], unit: LengthUnit): readonly string[] {
   return [
     p.inDoor ? "in a door" : "",
     p.wetRoom ? "wet room" : "",
     p.stairs ? "stairs" : "",
     p.walkway ? "walkway beside it" : "",
+    p.noDoorMm ? `no door within ${writeLength(mm(p.noDoorMm), unit, { places: 0, ticks: 16 })}` : "",
   ].filter(Boolean);
 }
