@@ -32,6 +32,7 @@ export type Says =
         | "needs-safety"
         | "signed"
         | "not-painted"
+        | "paint-left"
         | "no-fit-day"
         | "cannot-open"
         | "unit"
@@ -149,6 +150,8 @@ function finishStanding(book: PaneBook, r: Reckoning): Standing {
   if (done < of) return { state: "begun", says: { kind: "steps", done, of } };
   return {
     state: "done",
-    says: book.painted ? { kind: "painted", day: dayOf(book.painted) } : { kind: "not-painted" },
+    says: book.painted
+      ? { kind: "painted", day: dayOf(book.painted) }
+      : { kind: book.paintLeft ? "paint-left" : "not-painted" },
   };
 }

@@ -110,12 +110,17 @@ describe("making ready", () => {
       ["bead-dress", "prime", "drains"],
     ],
     ["door panel on tape", { system: "compression-moulding" }, ["clean", "dry-fit", "wipe", "tape-lay"], ["mask"]],
-    ["steel in compound", { system: "metal-frame", bed: "putty" }, ["clean", "rust", "dry-fit"], ["prime", "drains"]],
+    [
+      "steel in compound",
+      { system: "metal-frame", bed: "putty" },
+      ["clean", "rust", "dry-fit", "prime-metal"],
+      ["prime", "drains"],
+    ],
     [
       "aluminium with beads",
       { system: "metal-frame", detail: { metal: "beads" } },
       ["clean", "drains", "dry-fit"],
-      ["rust"],
+      ["rust", "prime-metal"],
     ],
     ["storm pane", { system: "in-front" }, ["clean", "dry-fit", "gasket-look"], ["drains", "prime"]],
     [

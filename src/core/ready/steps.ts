@@ -43,6 +43,9 @@ const TRY_BEFORE: Readonly<Record<Bed, string>> = {
   both: "before anything is primed or taped",
 };
 
+/** Metal cannot be eased: what does not go in is cut again. */
+const TRY_WHY_METAL = "Found now it costs a minute; found with the bed in, the whole way back: metal cannot be eased.";
+
 /** Why it is tried now, by the same. */
 const TRY_WHY: Readonly<Record<Bed, string>> = {
   putty: "Easing a {rebate} is easy now and hopeless once the bed is in.",
@@ -79,14 +82,11 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "rust",
-    uses: [{ what: "metal primer", unit: "ml", perMetre: 12 }],
-    does: "Wire-brush rust and brush on metal primer. Let it dry.",
+    does: "Wire-brush rust down to bright metal.",
     why: "Rust under the bed swells and cracks the new pane.",
-    tool: "wire brush, metal primer",
-    minutes: 10,
-    driesHours: 4,
-    asks: "dries",
-    hazards: ["dust", "solvent"],
+    tool: "wire brush",
+    minutes: 6,
+    hazards: ["dust"],
     when: (g) => isMetal(g) && facePutty(g),
   },
   {
@@ -121,7 +121,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "dry-fit",
     needsDry: true,
     does: `Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: ${TRY_BEFORE[f.bed]}.`,
-    why: TRY_WHY[f.bed],
+    why: f.bed === "putty" && !frameOf(f.system).canBeEased ? TRY_WHY_METAL : TRY_WHY[f.bed],
     tool: "the pane, {packers}",
     minutes: 5,
     asks: "dry-fit",
@@ -180,6 +180,21 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     asks: "dries",
     hazards: ["solvent"],
     when: (g) => isTimber(g) && sticks(g.bed),
+  },
+  {
+    id: "prime-metal",
+    ofBed: true,
+    afterFit: true,
+    needsDry: true,
+    uses: [{ what: "metal primer", unit: "ml", perMetre: 12 }],
+    does: "Brush metal primer on the bare metal, and let it dry.",
+    why: "Bare metal rusts behind the bed, where nobody sees it until the pane cracks.",
+    tool: "metal primer, brush",
+    minutes: 4,
+    driesHours: 4,
+    asks: "dries",
+    hazards: ["solvent"],
+    when: (g) => isMetal(g) && facePutty(g),
   },
   {
     id: "prime-eased",

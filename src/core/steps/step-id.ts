@@ -66,6 +66,7 @@ export const STEP_IDS = [
   "prime",
   "prime-label",
   "prime-bare",
+  "prime-metal",
   "prime-eased",
   "wipe",
   "glass-clean",

@@ -61,6 +61,8 @@ export function standingWords(
       return `painted ${sayDay(says.day)}`;
     case "no-fit-day":
       return "no fit day";
+    case "paint-left":
+      return "others paint";
     case "not-painted":
       return "no paint";
     case "signed":

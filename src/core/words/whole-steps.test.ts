@@ -80,7 +80,7 @@ const JOBS: readonly Job[] = [
     tell: () => undefined,
     has: {
       takeout: ["score-paint", "face-putty", "clips", "lift-out"],
-      ready: ["rust", "dry-fit"],
+      ready: ["rust", "dry-fit", "prime-metal"],
       set: ["clips-back", "face"],
     },
     not: { ready: ["prime"], set: ["sprigs", "beads-back"] },
