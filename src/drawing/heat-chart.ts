@@ -38,6 +38,16 @@ const TICKS_MM: Readonly<Record<LengthUnit, readonly number[]>> = {
   in: [1, 2, 3, 4, 5, 6, 7].map((eighths) => (eighths * 25.4) / 8),
 };
 
+/** Names at the ends of the curves stand so far apart, whatever the curves do. */
+const NAME_APART = 15;
+
+/** Heights going down, each at least so far below the one before; the last stays where it is and the others move up. */
+function spread(at: readonly number[], apart: number): readonly number[] {
+  const out = [...at];
+  for (let i = out.length - 2; i >= 0; i--) out[i] = Math.min(out[i] ?? 0, (out[i + 1] ?? 0) - apart);
+  return out;
+}
+
 /** Heat loss against the width of one cavity: plain, coated, and coated with argon, with what is offered marked on it. */
 export function heatChart(of: HeatChartInput): HeatChart {
   const x = scaleLinear([4, WIDEST], [EDGE.left, of.box.width - EDGE.right]);
@@ -53,15 +63,18 @@ export function heatChart(of: HeatChartInput): HeatChart {
     ([w]) => x(w),
     ([, u]) => y(u),
   );
+  const drawn = kinds.map((k) => {
+    const points = widths.map(
+      (w) => [w, centreHeat({ glassMm: of.glassMm, cavities: [{ widthMm: w, gas: k.gas, faces: k.faces }] })] as const,
+    );
+    return { name: k.name, d: path(points) ?? "", end: y(points.at(-1)?.[1] ?? 0) + 4 };
+  });
+  const names = spread(
+    drawn.map((c) => c.end),
+    NAME_APART,
+  );
   return {
-    curves: kinds.map((k) => {
-      const points = widths.map(
-        (w) =>
-          [w, centreHeat({ glassMm: of.glassMm, cavities: [{ widthMm: w, gas: k.gas, faces: k.faces }] })] as const,
-      );
-      const end = points.at(-1)?.[1] ?? 0;
-      return { name: k.name, d: path(points) ?? "", label: { x: x(WIDEST) + 5, y: y(end) + 4 } };
-    }),
+    curves: drawn.map(({ name, d, end }, i) => ({ name, d, label: { x: x(WIDEST) + 5, y: names[i] ?? end } })),
     marks: of.marked.map((m) => ({ name: m.name, x: x(Math.min(WIDEST, m.cavityMm)), y: y(m.heat), on: m.on })),
     xTicks: TICKS_MM[of.unit].map((w) => ({ x: x(w), text: makeText(w) })),
     yTicks: [0, 1, 2, 3].map((u) => ({ y: y(u), text: String(u) })),

@@ -146,6 +146,8 @@ describe("heat loss by cavity width", () => {
     expect(chart.curves.map((c) => c.name)).toEqual(["plain, air", "coated, air", "coated, argon"]);
     expect(ends[1]).toBeGreaterThan(ends[0] ?? 0);
     expect(ends[2]).toBeGreaterThan(ends[1] ?? 0);
+    // Their names stand one below the other, however near the curves end.
+    for (const i of [1, 2]) expect((ends[i] ?? 0) - (ends[i - 1] ?? 0)).toBeGreaterThanOrEqual(15);
   });
   it("marks stand on their own figures, and never off the chart", () => {
     const [plain, argon] = chart.marks;

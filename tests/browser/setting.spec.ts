@@ -135,7 +135,7 @@ test("gaps round the shut sash say how far it stands off the middle", async ({ p
   await page.getByRole("combobox", { name: "Hangs" }).selectOption("left");
   await openStation(page, "Set");
   await ready(page);
-  await openStep(page, /Shut the sash on the loose packing/);
+  await openStep(page, /note its four gaps/);
   const gap = (side: string) => page.getByRole("textbox", { name: `gap round the sash, ${side}` });
   for (const [side, text] of [
     ["left", "2"],

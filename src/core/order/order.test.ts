@@ -61,12 +61,14 @@ describe("what holds a pane off its order", () => {
     toughened: false,
     cutToCome: false,
     barsFault: null,
+    thickness: null,
     others: [],
     unknown: [],
     ...over,
   });
   it.each<[string, Partial<BeforeOrderFacts>, readonly string[]]>([
     ["nothing", {}, []],
+    ["a unit of another thickness than was read", { thickness: "4 mm thinner than what was read" }, ["thickness-off"]],
     ["width said twice", { glass: { width: mm(597), height: mm(597) } }, ["square"]],
     [
       "another pane's figures the other way round",

@@ -3,6 +3,7 @@ import { type BeforeOrderFacts, type Contradiction, contradictionsOf } from "../
 import { mm, toMm } from "../units/length.ts";
 import { barsErrorSentence } from "../words/found.ts";
 import type { PaneBook } from "./book.ts";
+import { thickerThanRead } from "./candidates.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { type Unknown, unknownsOf } from "./unknowns.ts";
 
@@ -18,6 +19,12 @@ export function blanksOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const stoodBy = new Set(book.stoodByOrder?.ids ?? []);
   return asked(book, r).filter((u) => !stoodBy.has(u.id));
 }
+
+/** How the chosen unit's thickness differs from what was read. @example thickerText(-4) // "The {unit} chosen is 4 mm thinner than …" */
+export const thickerText = (off: number | null): string | null =>
+  off === null
+    ? null
+    : `The {unit} chosen is ${Number(Math.abs(off).toFixed(1))} mm ${off > 0 ? "thicker" : "thinner"} than what was read: choose again, or say by what it is held.`;
 
 /** Blanks and contradictions of this pane that nobody has stood by yet. */
 export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): readonly Contradiction[] {
@@ -35,6 +42,7 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     toughened: r.chosen.kind === "toughened",
     cutToCome: r.tooBigBy > 0,
     risk: r.chances && r.chances.trouble > r.house.holdShare ? r.chances : null,
+    thickness: thickerText(thickerThanRead(book, r)),
     barsFault: bars && !bars.ok ? barsErrorSentence(bars.error) : null,
     others,
     unknown: asked(book, r),

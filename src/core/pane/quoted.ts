@@ -3,6 +3,7 @@ import { OPTION_NAMES, optionsFor } from "../look/options.ts";
 import type { QuotedPane } from "../order/quote.ts";
 import { type Source, sourcesFor } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
+import { unitPence } from "../specify/unit-price.ts";
 import type { Whole } from "../specify/whole.ts";
 import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
@@ -37,8 +38,10 @@ export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefine
   const whole = wholeOf(book);
   if (whole) return Math.round(r.house[WHOLE_EACH[whole]] * 100);
   const area = (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6;
-  const perM2 = isUnit(book) ? r.house.unitPerM2 : r.house.glassPerM2;
-  return Math.floor(Math.max(area * perM2, r.house.leastCharge) * 100 + 0.5 + 1e-6);
+  const { leastCharge, unitPerM2 } = r.house;
+  if (isUnit(book) && book.makeup) return unitPence(book.makeup, area, { perM2: unitPerM2, leastCharge });
+  const perM2 = isUnit(book) ? unitPerM2 : r.house.glassPerM2;
+  return Math.floor(Math.max(area * perM2, leastCharge) * 100 + 0.5 + 1e-6);
 }
 
 /** One pane as it is quoted; null while it is not sized. */

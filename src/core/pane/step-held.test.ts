@@ -177,7 +177,7 @@ describe("what speaks against setting it yet", () => {
     t.tell("ready.dry-fit", { fit: "free", note: "" });
     done(t, "to-hand");
     done(t, "face-check");
-    expect(held(t, "set", "bed-bond")).toContain("First: shut the sash on the loose packing");
+    expect(held(t, "set", "bed-bond")).toContain("First: stand the pane dry on its packing");
   });
 });
 

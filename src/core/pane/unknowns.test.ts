@@ -38,6 +38,7 @@ const unit =
         spacer,
       },
     });
+    t.read({ "unit-thickness": "24" });
     if (!all) return;
     t.tell("measure.coating", { coated: "no", face: null, how: "" });
     t.tell("measure.bars", NO_BARS);
@@ -92,7 +93,30 @@ describe("what an order would leave to guess", () => {
       (t) => t.read({ "sill-height": "1120", "door-distance": "1900" }),
       ["held", "glass"],
     ],
-    ["a unit nobody chose", "plastic-bead-inside", () => undefined, ["makeup", "coating", "safety", "bars"]],
+    [
+      "a unit nobody chose",
+      "plastic-bead-inside",
+      () => undefined,
+      ["makeup", "thickness", "coating", "safety", "bars"],
+    ],
+    [
+      "a unit chosen, and neither its thickness nor the rebate was read",
+      "plastic-bead-inside",
+      (t) => {
+        unit("warm edge, grey")(t);
+        t.read({ "unit-thickness": "" });
+      },
+      ["thickness"],
+    ],
+    [
+      "the same, and how wide the rebate is was read",
+      "plastic-bead-inside",
+      (t) => {
+        unit("warm edge, grey")(t);
+        t.read({ "unit-thickness": "", "rebate-width": "31" });
+      },
+      [],
+    ],
     ["a unit whose spacer nobody looked at", "plastic-bead-inside", unit(NO_SPACER), ["spacer"]],
     [
       "a unit of which only the make is said",

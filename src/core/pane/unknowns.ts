@@ -14,6 +14,9 @@ import { wholeOf } from "./whole-here.ts";
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = { readonly id: string; readonly says: string; readonly station: Station; readonly place?: Place };
 
+/** Any of these tells how thick a unit this frame takes. */
+const THICKNESS_FROM = ["unit-thickness", "old-thickness", "rebate-width"] as const satisfies readonly Place[];
+
 /** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
 export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const out: Unknown[] = [];
@@ -53,6 +56,13 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const sheet = !isUnit(book) && !readsWhole(book.way) && book.panel === null;
   add(sheet && book.glass === null, { id: "glass", says: "which glass", station: "specify" });
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
+  // Gasket, bead and groove fit one thickness: a usual one is not this frame's.
+  add(unit && book.before.opens !== false && !THICKNESS_FROM.some((p) => book.readings[p]?.read.ok), {
+    id: "thickness",
+    says: "how thick the old {unit} is",
+    station: "specify",
+    place: "unit-thickness",
+  });
   add(unit && book.makeup?.spacer === NO_SPACER, {
     id: "spacer",
     says: "which spacer",

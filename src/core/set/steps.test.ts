@@ -37,7 +37,7 @@ describe("setting", () => {
     [
       "plastic, beads inside, hinged left",
       { system: "plastic-bead-inside", sealed: true, hinge: "left" },
-      ["pack", "face-check", "close-dry", "press", "brace", "locate", "beads-back", "wedge-back", "tray"],
+      ["pack", "face-check", "press", "brace", "locate", "close-dry", "beads-back", "wedge-back", "tray"],
       ["to-hand", "commit", "pins", "scraps"],
     ],
     [
@@ -91,7 +91,7 @@ describe("setting", () => {
     [
       "packed anew: the glass stays where it is",
       { system: "plastic-bead-inside", sealed: true, hinge: "left", staysIn: true, oldGlassBack: true },
-      ["pack", "close-dry", "brace", "locate", "beads-back", "wedge-back"],
+      ["pack", "brace", "locate", "close-dry", "beads-back", "wedge-back"],
       ["face-check", "press", "bed-bond", "commit"],
     ],
     [

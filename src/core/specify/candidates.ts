@@ -3,6 +3,7 @@ import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
 import { type Makeup, makeupHeat, makeupMass, makeupOverall, NO_SPACER } from "./makeup.ts";
 import { spacersWith } from "./stack.ts";
+import { unitPence } from "./unit-price.ts";
 
 export type CandidateFacts = {
   /** The unit that was there, or the likeliest for its thickness; null for single glass. */
@@ -36,9 +37,6 @@ export type Candidate = {
   readonly pence: number;
   readonly days: number;
 };
-
-/** More for a coating, a gas fill and a third sheet, as shares of the unit's price. Source: an example; put in your own. */
-export const EXTRAS = { coated: 0.1, argon: 0.06, triple: 0.55, safety: 0.35 } as const;
 
 /** The laminated sheet that stands in for one of plain glass, mm: two sheets and the layer between them. */
 const LAMINATED: readonly (readonly [upTo: number, mm: number])[] = [
@@ -74,12 +72,10 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const cavity = (mm: number, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
   // Its colour shows, and is its neighbours': nobody takes one for granted.
   const spacer = NO_SPACER;
-  const make = (id: Candidate["id"], name: string, makeup: Makeup, extra: number): Candidate => {
+  const make = (id: Candidate["id"], name: string, makeup: Makeup): Candidate => {
     const overallMm = makeupOverall(makeup);
     const heat = makeupHeat(makeup);
     const surface = surfaceOf(heat, f.roomC, f.outsideC);
-    const area = (f.widthMm * f.heightMm) / 1e6;
-    const base = Math.max(f.leastCharge, area * f.perM2) * (1 + extra + (f.safetyNeeded ? EXTRAS.safety : 0));
     return {
       id,
       name,
@@ -90,7 +86,7 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
       dryUpTo: surface.dryUpTo,
       kg: makeupMass(makeup, f.widthMm, f.heightMm),
       spareMm: f.roomMm === null ? null : f.roomMm - overallMm,
-      pence: Math.floor(base * 100 + 0.5 + 1e-6),
+      pence: unitPence(makeup, (f.widthMm * f.heightMm) / 1e6, f),
       days: f.days,
     };
   };
@@ -109,23 +105,18 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const room = (whole - sheet(outer).mm - sheet(inner).mm - sheet(middle).mm) / 2;
   const third = spacerUpTo(room, was.cavityMm, outer);
   const all = [
-    make("same", "same again, plain", double("air", false), 0),
-    make("coated", "coated", double("air", true), EXTRAS.coated),
-    make("argon", "coated, argon", double("argon", true), EXTRAS.coated + EXTRAS.argon),
+    make("same", "same again, plain", double("air", false)),
+    make("coated", "coated", double("air", true)),
+    make("argon", "coated, argon", double("argon", true)),
   ];
   if (third <= room + NEAR_MM)
     all.push(
-      make(
-        "triple",
-        "three sheets, coated, argon",
-        {
-          panes: [sheet(outer), sheet(middle), sheet(inner)],
-          cavities: [cavity(third, "argon"), cavity(third, "argon")],
-          coatings: [2, 5].map((face) => ({ face, emissivity: f.emissivity })),
-          spacer,
-        },
-        EXTRAS.triple,
-      ),
+      make("triple", "three sheets, coated, argon", {
+        panes: [sheet(outer), sheet(middle), sheet(inner)],
+        cavities: [cavity(third, "argon"), cavity(third, "argon")],
+        coatings: [2, 5].map((face) => ({ face, emissivity: f.emissivity })),
+        spacer,
+      }),
     );
   return all;
 }

@@ -6,7 +6,7 @@ import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
 import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { StandsAs } from "../pane/stands.ts";
-import { isUnitOpen } from "../pane/unit.ts";
+import { isUnit, isUnitOpen } from "../pane/unit.ts";
 import { wholeHere, wholeOf } from "../pane/whole-here.ts";
 import { mostEased } from "../size/ease.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
@@ -77,7 +77,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     book.makeup && book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0)
       ? barsText(book.bars).replace("Bars: ", "bars ")
       : "",
-    readsWhole(book.way) || oldGlassBack(book) ? "" : edgesText(r.glass.edges),
+    readsWhole(book.way) || oldGlassBack(book) || isUnit(book) ? "" : edgesText(r.glass.edges),
   ]
     .filter(Boolean)
     .join(", ");

@@ -168,7 +168,7 @@ const JOBS: readonly Job[] = [
     name: "hinged, as the examination found: packed across its diagonal without being asked again",
     system: "plastic-bead-inside",
     tell: (t) => answers(t, { opens: "hinge-left" }),
-    has: { set: ["pack", "close-dry", "brace", "locate"] },
+    has: { set: ["pack", "brace", "locate", "close-dry"] },
     said: /at the left foot/,
   },
   {
@@ -224,7 +224,7 @@ const JOBS: readonly Job[] = [
     },
     has: {
       takeout: ["wedge-gasket", "bead-order", "packers-map"],
-      set: ["pack", "close-dry", "brace", "beads-back", "wedge-back"],
+      set: ["pack", "brace", "close-dry", "beads-back", "wedge-back"],
     },
     not: { takeout: ["tape-glass", "lift-out", "bag"], ready: ["dry-fit", "stickers"], set: ["press", "bed-bond"] },
     unsaid: /new pane/i,

@@ -188,6 +188,7 @@ function Systems({ chosen, choose }: SystemsProps) {
         <li key={s} className="flex">
           <button
             type="button"
+            data-choose={s}
             aria-pressed={s === chosen}
             className="btn w-full flex-col !justify-start gap-1 !px-2 !py-1.5 text-[14px] leading-tight aria-pressed:!border-glass aria-pressed:!bg-tint"
             onClick={() => choose(s)}

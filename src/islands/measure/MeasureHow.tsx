@@ -15,8 +15,8 @@ export function MeasureHow() {
   const { book, reckoning: r, say, write } = usePane();
   return (
     <div className="space-y-1">
-      <div className="grid grid-cols-[1.25fr_1fr_0.8fr] gap-2 max-sm:grid-cols-1">
-        <label>
+      <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
+        <label className="sm:col-span-2">
           <span className="text-[13px] text-mute">Measured</span>
           <select value={book.way} onChange={(e) => write("measure.way", { way: e.target.value as typeof book.way })}>
             {WAYS.map((way) => (

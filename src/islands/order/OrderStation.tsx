@@ -182,6 +182,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       <p className="text-[22px] font-bold">
         {opening ?? (
           <>
+            {cutter !== prefs.unit && <span className="text-[14px] font-normal">Cut to </span>}
             <Size width={line.widthNm} height={line.heightNm} unit={cutter} />
             {cutter !== prefs.unit && (
               <span className="text-[14px] font-normal">

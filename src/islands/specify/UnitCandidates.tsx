@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { candidateFacts } from "../../core/pane/candidates.ts";
-import { bestCandidate, type Candidate, candidatesFor } from "../../core/specify/candidates.ts";
+import { candidatesHere } from "../../core/pane/candidates-here.ts";
+import { bestCandidate, type Candidate } from "../../core/specify/candidates.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import type { Makeup } from "../../core/specify/makeup.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
@@ -15,12 +16,12 @@ import { UnitSection } from "./UnitSection.tsx";
 
 /** What could stand here: each unit as a column with its section, the figure that differs large, and which we would take. */
 export function UnitCandidates() {
-  const { book, reckoning: r, firm, prefs, say, write } = usePane();
+  const { book, reckoning: r, firm, prefs, say, write, records, today } = usePane();
   const laminated = book.makeup?.panes.some((p) => p.kind === "laminated") ?? false;
   const [safetyKind, setSafetyKind] = useState<"toughened" | "laminated">(laminated ? "laminated" : "toughened");
   const facts = candidateFacts(book, r, safetyKind);
-  if (!facts) return null;
-  const all = candidatesFor(facts);
+  const all = candidatesHere(book, r, { firm, today, record: records }, safetyKind);
+  if (!facts || !all) return null;
   const best = bestCandidate(all);
   const chosen = book.makeup;
   return (
@@ -69,7 +70,9 @@ export function UnitCandidates() {
         ))}
       </ul>
       <HeatCurves all={all} emissivity={facts.emissivity} unit={prefs.unit} />
-      <p className="text-[12px] text-mute">Prices by the firm's list, before tax.</p>
+      <p className="text-[12px] text-mute">
+        Prices of who is proposed to make it, or by the house's own where no list has it; before tax.
+      </p>
     </div>
   );
 }

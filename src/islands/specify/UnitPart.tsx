@@ -1,10 +1,10 @@
 import { thicknessFrom } from "../../core/measure/thickness.ts";
+import { thickerText } from "../../core/pane/before-order.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "../../core/pane/candidates.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, NO_SPACER, SPACERS } from "../../core/specify/makeup.ts";
 import type { Stack } from "../../core/specify/stack.ts";
-import { writeLength } from "../../core/tape/write.ts";
-import { mm, toMm } from "../../core/units/length.ts";
+import { toMm } from "../../core/units/length.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -44,13 +44,12 @@ function StackSketch({ stack }: { readonly stack: Stack }) {
 
 /** A sealed unit: what was there, and what of the one chosen is still to be said. The choice itself stands on the stage. */
 export function UnitPart() {
-  const { book, reckoning: r, prefs, say, write } = usePane();
+  const { book, reckoning: r, say, write } = usePane();
   const { openTab } = useStage();
   if (!isUnit(book)) return null;
   const stacks = stacksOf(r);
   const known = thicknessFrom(r.readings);
-  const off = thickerThanRead(book, r);
-  const lengthText = (lengthMm: number) => writeLength(mm(lengthMm), prefs.unit, { places: 1, ticks: 32 });
+  const off = thickerText(thickerThanRead(book, r));
   const chosen = book.makeup;
   return (
     <>
@@ -82,11 +81,7 @@ export function UnitPart() {
             })}
           </ul>
         )}
-        {off !== null && (
-          <p className="note-wax">
-            {`The unit chosen is ${lengthText(Math.abs(off))} ${off > 0 ? "thicker" : "thinner"} than what was read: choose again, or say in the beads how it is held.`}
-          </p>
-        )}
+        {off && <p className="note-wax">{say(off)}</p>}
         {(known.overall === null || known.by === "caliper") && (
           <div className="max-w-44">
             <ReadingField place="unit-thickness" label="how thick it is, overall" />
