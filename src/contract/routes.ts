@@ -25,6 +25,7 @@ import { CalcSticks } from "./calc-sticks.ts";
 import { CalcTape } from "./calc-tape.ts";
 import { CalcThickness } from "./calc-thickness.ts";
 import { CalcToeHeel } from "./calc-toe-heel.ts";
+import { GetCustomer } from "./customers.ts";
 import { GetEntries, PostEntries } from "./entries.ts";
 import { PostInstrument, PostPair } from "./instruments.ts";
 import { GetKept } from "./kept.ts";
@@ -80,6 +81,7 @@ export const ROUTES: readonly Route[] = [
   GetPlan,
   PostPractice,
   PostEntries,
+  GetCustomer,
   GetEntries,
   GetPane,
   GetRound,

@@ -1,11 +1,13 @@
 import type { Entry } from "../core/log/kinds.ts";
 import { KINDS } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
+import { emptied } from "../core/people/forget.ts";
 import { fail, ok, type Result } from "../core/result.ts";
 import { type Database, mustBeThere, type Running } from "./database.ts";
 import { addedIds, entriesById, entriesOfOrder, insertEntries, logThrough } from "./entry-log.ts";
+import { forgetCustomer, unreadably, withoutForgotten } from "./forget-customer.ts";
 import { countPanes } from "./lists.ts";
-import { project } from "./projection.ts";
+import { project, projectAgain } from "./projection.ts";
 
 export type AppendError =
   | {
@@ -37,16 +39,27 @@ export function appendEntries(
   by: { readonly receivedAt: string; readonly sure?: boolean } = { receivedAt: new Date().toISOString(), sure: true },
 ): Result<Appended, AppendError> {
   mustBeThere(db);
+  return batch.some((e) => e.kind === "customer.forgotten")
+    ? unreadably(db, () => append(db, batch, by))
+    : append(db, batch, by);
+}
+
+function append(
+  db: Database,
+  told: readonly Entry[],
+  by: { readonly receivedAt: string; readonly sure?: boolean },
+): Result<Appended, AppendError> {
   return db.transaction(
     (tx) => {
+      const batch = withoutForgotten(tx, told);
       const refused = refuse(tx, batch, by.sure === true);
       if (refused) return fail(refused);
       const taken = insertEntries(tx, batch, by.receivedAt);
       const isNew = new Set(taken);
-      project(
-        tx,
-        batch.filter((e) => isNew.has(e.id)),
-      );
+      const added = batch.filter((e) => isNew.has(e.id));
+      for (const e of added)
+        if (e.kind === "customer.forgotten") projectAgain(tx, forgetCustomer(tx, e.payload.address));
+      project(tx, added);
       return ok({ taken, known: batch.map((e) => e.id).filter((id) => !isNew.has(id)), through: logThrough(tx) });
     },
     { behavior: "immediate" },
@@ -62,7 +75,8 @@ function refuse(tx: Running, batch: readonly Entry[], sure: boolean): AppendErro
   );
   for (const e of batch) {
     const same = there.get(e.id);
-    if (same && !sameEntry(same, e)) return { kind: "id-taken", entry: e.id };
+    if (same && !sameEntry(same, e) && !sameEntry(same, { ...e, payload: emptied(e.kind, e.payload) } as Entry))
+      return { kind: "id-taken", entry: e.id };
     if (e.kind !== "struck") continue;
     const target = there.get(e.payload.entry) ?? batch.find((b) => b.id === e.payload.entry);
     if (target && !sameAbout(target, e)) return { kind: "strike-about-other", entry: e.id };

@@ -75,6 +75,12 @@ export function project(db: Running, added: readonly Entry[]): void {
   projectOrders(db, touchedOrders);
 }
 
+/** Makes the rows of some panes and of the orders they are on again: their entries were written over. */
+export function projectAgain(db: Running, panesAgain: readonly string[]): void {
+  for (const pane of panesAgain) projectPane(db, pane);
+  projectOrders(db, new Set(ordersOfPanes(db, panesAgain)));
+}
+
 /** Empties the tables and makes them again from the entries alone, one pane and one order after another. */
 export function rebuild(db: Running): void {
   for (const table of [orderLines, orders, panes, rounds, suppliers, houseRules, days, people, met, supplierRecords])

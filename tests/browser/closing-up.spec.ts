@@ -75,6 +75,9 @@ test("what runs in the sun is refused, and what cures holds the signing off: eac
   await expect(station.getByText(/^Signed off/)).toHaveCount(0);
   await station.getByLabel(/Why is it closed before/).fill("the house is empty until June");
   await sign.click();
+  await expect(station.getByText(/^Signed off/)).toHaveCount(0);
+  await station.getByLabel(/Why is it signed off without/).fill("it is looked at when it is opened");
+  await sign.click();
   await expect(station.getByText(/^Signed off/)).toBeVisible();
   await allSent(page);
 });

@@ -59,6 +59,7 @@ export const FIRM_SCHEMAS = {
     taxNumber: Short,
   }),
   "customer.kept": z.strictObject({ address: Name, name: Short, telephone: Short, keyHolder: Short }),
+  "customer.forgotten": z.strictObject({ address: Name }),
   "building.lead": z.strictObject({ address: Name, result: z.enum(["none", "found"]) }),
   "profile.known": z.strictObject({
     profile: Name,

@@ -107,6 +107,24 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
     "Mrs. Orme",
   ],
   [
+    "a customer who asked to be forgotten, however the address was typed",
+    [
+      ["customer.kept", { address: "No. 5", name: "Mrs. Orme", telephone: "", keyHolder: "" }],
+      ["customer.forgotten", { address: "no. 5 " }],
+    ],
+    (f) => f.customers.size,
+    0,
+  ],
+  [
+    "the next one at that address is kept",
+    [
+      ["customer.forgotten", { address: "No. 5" }],
+      ["customer.kept", { address: "No. 5", name: "Mr. Dell", telephone: "", keyHolder: "" }],
+    ],
+    (f) => f.customers.get("No. 5")?.name,
+    "Mr. Dell",
+  ],
+  [
     "a test for lead",
     [["building.lead", { address: "No. 5", result: "found" }]],
     (f) => f.leadTests.get("No. 5"),

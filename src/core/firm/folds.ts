@@ -6,6 +6,7 @@ import type { OwnFrom } from "../learn/own-from.ts";
 import { type Customer, type FirmDetails, type FirmPayloads, NO_DETAILS } from "../log/kinds/firm.ts";
 import type { PlanPayloads } from "../log/kinds/plan.ts";
 import type { EntryOf, Kind, Payloads } from "../log/kinds.ts";
+import { sameAddress } from "../people/forget.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { roadKey } from "../plan/road-key.ts";
 import { WEIGHTS, type WeekWeights } from "../plan/week.ts";
@@ -97,6 +98,9 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
     t.details = p;
   },
   "customer.kept": (t, p) => t.customers.set(p.address, p),
+  "customer.forgotten": (t, p) => {
+    for (const address of [...t.customers.keys()]) if (sameAddress(address, p.address)) t.customers.delete(address);
+  },
   "building.lead": (t, p) => t.leadTests.set(p.address, p.result),
   "profile.known": (t, p) => t.profiles.set(p.profile, p),
   "work.took": (t, p) => t.took.push(p),

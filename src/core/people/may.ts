@@ -48,7 +48,7 @@ export const may = (role: Role, doing: Doing): boolean => MAY[doing].includes(ro
 
 /** Of the plan, what is about no pane. */
 type FirmPlan = Exclude<keyof PlanPayloads, "plan.visit" | "plan.told">;
-type Writing = "write-work" | "write-firm";
+type Writing = "write-work" | "write-firm" | "take-out";
 
 /** Of what is the firm's own, what any glazier writes as work goes on, and what the office decides. */
 const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = {
@@ -68,6 +68,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "stock.insert": "write-work",
   "firm.details": "write-firm",
   "customer.kept": "write-work",
+  "customer.forgotten": "take-out",
   "building.lead": "write-work",
   "profile.known": "write-work",
   "work.took": "write-work",

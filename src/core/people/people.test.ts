@@ -33,6 +33,7 @@ describe("who may do what", () => {
     ["house.rule", "write-firm"],
     ["supplier.terms", "write-firm"],
     ["firm.details", "write-firm"],
+    ["customer.forgotten", "take-out"],
     ["measure.reading", "write-work"],
     ["struck", "write-work"],
     ["round.opened", "write-work"],
@@ -41,7 +42,8 @@ describe("who may do what", () => {
   });
 
   it("knows every kind", () => {
-    for (const kind of Object.keys(KINDS) as Kind[]) expect(["write-work", "write-firm"]).toContain(writing(kind));
+    for (const kind of Object.keys(KINDS) as Kind[])
+      expect(["write-work", "write-firm", "take-out"]).toContain(writing(kind));
   });
 });
 

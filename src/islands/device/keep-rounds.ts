@@ -1,7 +1,7 @@
 import type { KeptPage } from "../../contract/kept.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import { handsStill } from "./hands-still.ts";
-import { forgetRound, type KeptRound, keptRounds, takeKept, wantRound } from "./kept-store.ts";
+import { forgetKept, forgetRound, type KeptRound, keptRounds, takeKept, wantRound } from "./kept-store.ts";
 import { heard } from "./signal.ts";
 
 /** A round that nobody opened on this device for so long is let go. */
@@ -58,10 +58,18 @@ async function fetchRound({ id, through }: KeptRound): Promise<boolean> {
     await handsStill();
     const page = (await answer.json()) as KeptPage;
     await takeKept(id, page, Date.now());
+    if (page.entries.some((e) => e.kind === "customer.forgotten")) await forgetPhotos(await forgetKept());
     void keepPhotos(page.entries as readonly Entry[]);
     if (!page.more) return true;
     after = page.through;
   }
+}
+
+/** Pictures of whoever asked to be forgotten leave this device too. */
+async function forgetPhotos(photos: readonly string[]): Promise<void> {
+  if (photos.length === 0 || typeof caches === "undefined") return;
+  const kept = await caches.open(PHOTOS).catch(() => null);
+  for (const photo of photos) await kept?.delete(`/api/photos/${photo}`);
 }
 
 /** Photos come after words, small, one at a time. */

@@ -3,6 +3,7 @@ import type { KeptPage } from "../../contract/kept.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { Kept } from "../../core/page/kept.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
+import { writtenOver } from "../../core/people/forget.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { handsStill } from "./hands-still.ts";
 
@@ -117,6 +118,21 @@ export async function takeKept(round: string, page: KeptPage, at: number): Promi
     .objectStore("office")
     .put({ records: page.records, openings: page.openings as readonly Entry[], people: page.people }, FIRM);
   await tx.done;
+}
+
+/** Writes over what is kept here of whoever asked to be forgotten. Answers with the photos that go. */
+export async function forgetKept(): Promise<readonly string[]> {
+  const d = await db();
+  const [keys, entries] = await Promise.all([d.getAllKeys("entries"), d.getAll("entries")]);
+  const over = writtenOver([...entries].sort((a, b) => (a.at < b.at ? -1 : 1)));
+  const by = new Map(over.entries.map((e) => [e.id, e]));
+  const tx = d.transaction("entries", "readwrite");
+  for (const key of keys) {
+    const e = by.get(key[1]);
+    if (e) void tx.store.put(e, key);
+  }
+  await tx.done;
+  return over.photos;
 }
 
 /** What was written here and has been sent: it stays known without a signal until it comes back with its round. */

@@ -13,6 +13,7 @@ import { guarded } from "../ui/Guarded.tsx";
 import { useKeys } from "../ui/keys.ts";
 import { Compounds } from "./Compounds.tsx";
 import { Copies } from "./Copies.tsx";
+import { Customers } from "./Customers.tsx";
 import { FirmDetails } from "./FirmDetails.tsx";
 import { RuleLine } from "./RuleLine.tsx";
 import { StockInserts } from "./StockInserts.tsx";
@@ -69,6 +70,12 @@ function HousePage(props: Props) {
         say={words}
         add={(s) => write("supplier.added", s)}
         setTerms={(t) => write("supplier.terms", t)}
+      />
+    ),
+    customers: (
+      <Customers
+        customers={[...firm.customers.values()]}
+        forget={(address) => write("customer.forgotten", { address })}
       />
     ),
     copies: <Copies />,
@@ -177,6 +184,7 @@ const LISTS = [
   { id: "inserts", name: "Door inserts" },
   { id: "compounds", name: "Setting materials" },
   { id: "suppliers", name: "Suppliers" },
+  { id: "customers", name: "Customers" },
   { id: "copies", name: "Copies" },
 ] as const;
 type ListId = (typeof LISTS)[number]["id"];

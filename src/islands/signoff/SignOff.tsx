@@ -52,8 +52,14 @@ export function SignOff() {
           className="space-y-2"
           onSubmit={(e) => {
             e.preventDefault();
-            const early = String(new FormData(e.currentTarget).get("early") ?? "").trim();
+            const said = (name: string) => String(new FormData(e.currentTarget).get(name) ?? "").trim();
+            const [early, without] = [said("early"), said("without")];
             if (early) write("note.written", { station: "signoff", text: `Closed before it may be opened: ${early}` });
+            if (without)
+              write("note.written", {
+                station: "signoff",
+                text: `Without ${left === 1 ? "one look" : `${left} looks`}: ${without}`,
+              });
             write("signoff.signed", { day: writeDay(today), told });
           }}
         >
@@ -65,7 +71,14 @@ export function SignOff() {
               <input name="early" required maxLength={200} pattern=".*\S.*" />
             </label>
           )}
-          {left > 0 && <p className="text-mute">{left === 1 ? "One look is" : `${left} looks are`} not yet good.</p>}
+          {left > 0 && (
+            <label className="block">
+              <span className="text-mute">
+                {left === 1 ? "One look is" : `${left} looks are`} not yet good. Why is it signed off without?
+              </span>
+              <input name="without" required maxLength={200} pattern=".*\S.*" />
+            </label>
+          )}
           <button type="submit" className={`btn w-full ${left === 0 ? "btn-main" : ""}`}>
             {left === 0 ? "Sign it off" : "Sign it off all the same"}
           </button>

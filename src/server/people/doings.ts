@@ -45,6 +45,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/api/calc/tape": sum,
   "/api/calc/thickness": sum,
   "/api/calc/toe-heel": sum,
+  "/api/customers": read("take-out"),
   "/api/entries": { GET: "read-firm", POST: "write-work" },
   "/api/health": read("come-in"),
   "/api/instruments/pair": { POST: "write-work" },

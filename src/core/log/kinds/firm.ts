@@ -61,6 +61,8 @@ export type FirmPayloads = {
   "firm.details": FirmDetails;
   /** Whose window it is at an address, and who has the key. One of the same address replaces it. */
   "customer.kept": Customer;
+  /** Whoever was at an address asked to be forgotten: what told of them is taken out of the log, and this is what is left. */
+  "customer.forgotten": { readonly address: string };
   "building.lead": { readonly address: string; readonly result: "none" | "found" };
   /** How the beads of a frame profile let go, kept for the next window of that profile. */
   "profile.known": Profile;
@@ -102,6 +104,7 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "stock.insert": { about: [], key: (p) => insertKey(p), apart: "whole" },
   "firm.details": { about: [], key: one, apart: "fields" },
   "customer.kept": { about: [], key: (p) => p.address, apart: "fields" },
+  "customer.forgotten": { about: [], key: (p) => p.address, apart: "whole" },
   "building.lead": { about: [], key: (p) => p.address, apart: "whole" },
   "profile.known": { about: [], key: (p) => p.profile, apart: "fields" },
   "work.took": { about: [], key: null },

@@ -23,6 +23,8 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "firm.details": (p) => `On the papers: ${[p.name, p.address].filter(Boolean).join(", ") || "no name"}`,
   "customer.kept": (p) =>
     `${p.address}: ${[p.name, p.telephone, p.keyHolder && `key: ${p.keyHolder}`].filter(Boolean).join(", ") || "nobody named"}`,
+  "customer.forgotten": (p) =>
+    `${p.address}: the customer asked to be forgotten; names, telephones, notes and photos are removed`,
   "building.lead": (p) => `${p.address}: paint tested, lead ${p.result}`,
   "profile.known": (p) => {
     const { profile, unhooks, gave, turned, tape, brittle, lesson } = p;

@@ -1,0 +1,101 @@
+import type { Entry, Kind, Payloads } from "../log/kinds.ts";
+
+/** What stands where a text was taken out. */
+export const FORGOTTEN = "removed";
+
+/**
+ * What of an entry is written by hand about a customer or could name one: taken out when they ask to be forgotten. Sizes,
+ * choices, days and who of the firm did the work stay: the sums of the log do not change. Of a kind that is not here nothing
+ * is told.
+ */
+const TELLS: { readonly [K in Kind]?: readonly (keyof Payloads[K] & string)[] } = {
+  "customer.kept": ["name", "telephone", "keyHolder"],
+  "note.written": ["text"],
+  "step.marked": ["reason"],
+  struck: ["reason"],
+  "photo.added": ["caption"],
+  "photo.marked": ["caption"],
+  "look.closed": ["told"],
+  "look.option": ["reason"],
+  "look.special": ["licensed"],
+  "look.condition": ["note"],
+  "look.wants": ["minds"],
+  "size.overruled": ["reason"],
+  "size.shaped": ["reason"],
+  "size.risk-taken": ["reason"],
+  "specify.parts": ["note"],
+  "specify.match": ["note"],
+  "order.stood-by": ["reason"],
+  "order.checked": ["reason"],
+  "order.line-dropped": ["reason"],
+  "order.outcome": ["note"],
+  "order.broke": ["note"],
+  "order.had": ["note"],
+  "quote.answered": ["note"],
+  "ready.dry-fit": ["note"],
+  "ready.drains": ["note"],
+  "finish.paint-left": ["note"],
+  "remake.kept": ["note"],
+  "signoff.snag": ["says"],
+  "signoff.check": ["note"],
+  "plan.visit": ["why"],
+  "plan.told": ["says"],
+};
+
+/** The kinds that can tell of a customer. */
+export const TELLING: readonly Kind[] = Object.keys(TELLS) as Kind[];
+
+/** Addresses are the same however they were typed. */
+export const sameAddress = (a: string, b: string): boolean => a.trim().toLowerCase() === b.trim().toLowerCase();
+
+/**
+ * Whether an entry tells of whoever was at an address: of the address itself, or of one of its panes.
+ * @example a note on a pane that is not there // false
+ */
+export function tellsOf(e: Pick<Entry, "kind" | "about" | "payload">, address: string, panes: ReadonlySet<string>) {
+  if (!Object.hasOwn(TELLS, e.kind)) return false;
+  if (e.kind === "customer.kept") return sameAddress((e.payload as Payloads["customer.kept"]).address, address);
+  return e.about.pane !== undefined && panes.has(e.about.pane);
+}
+
+/** The same payload with what it tells of a customer taken out. @example a note // its text is "removed" */
+export function emptied<P>(kind: Kind, payload: P): P {
+  const fields: readonly string[] = TELLS[kind] ?? [];
+  const was = payload as Readonly<Record<string, unknown>>;
+  const out = Object.fromEntries(
+    fields.filter((f) => typeof was[f] === "string" && was[f] !== "").map((f) => [f, FORGOTTEN]),
+  );
+  return { ...payload, ...out };
+}
+
+/** The panes at an address among these entries: where each is said to be by now. */
+function panesAmong(all: readonly Entry[], address: string): ReadonlySet<string> {
+  const at = new Map<string, string>();
+  for (const e of all) {
+    const said = e.kind === "pane.added" || e.kind === "pane.corrected" ? e.payload.address : undefined;
+    if (said !== undefined && e.about.pane) at.set(e.about.pane, said);
+  }
+  return new Set([...at].flatMap(([pane, where]) => (sameAddress(where, address) ? [pane] : [])));
+}
+
+/**
+ * Of the entries that a device keeps, in their order: those to be written over because somebody among them asked to be
+ * forgotten, and the photos that go with them.
+ */
+export function writtenOver(all: readonly Entry[]): {
+  readonly entries: readonly Entry[];
+  readonly photos: readonly string[];
+} {
+  const out = new Map<string, Entry>();
+  const photos = new Set<string>();
+  for (const asked of all) {
+    if (asked.kind !== "customer.forgotten") continue;
+    const here = panesAmong(all, asked.payload.address);
+    for (const e of all) {
+      if (e.at > asked.at || !tellsOf(e, asked.payload.address, here)) continue;
+      out.set(e.id, { ...e, payload: emptied(e.kind, e.payload) } as Entry);
+      if (e.kind === "photo.added") photos.add(e.payload.photo);
+    }
+  }
+  return { entries: [...out.values()], photos: [...photos] };
+}
