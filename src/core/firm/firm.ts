@@ -24,6 +24,8 @@ export type Firm = {
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
+  /** Panes that came off the firm's own bench, and pieces that broke the wrong way. */
+  readonly cutting: { readonly cutWell: number; readonly spoilt: number };
   readonly inserts: readonly StockInsert[];
   /** The firm as it stands on its papers. */
   readonly details: FirmDetails;

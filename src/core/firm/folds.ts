@@ -29,6 +29,8 @@ export type Told = {
   readonly suppliers: Map<string, Supplier>;
   readonly terms: Map<string, Payloads["supplier.terms"]>;
   readonly stock: Map<string, Payloads["stock.pane"]>;
+  /** Panes that came off the bench, and pieces that broke the wrong way. */
+  cutting: Firm["cutting"];
   readonly inserts: Map<string, Payloads["stock.insert"]>;
   details: FirmDetails;
   readonly customers: Map<string, Customer>;
@@ -59,6 +61,7 @@ export const nothingTold = (): Told => ({
   suppliers: new Map(),
   terms: new Map(),
   stock: new Map(),
+  cutting: { cutWell: 0, spoilt: 0 },
   inserts: new Map(),
   details: NO_DETAILS,
   customers: new Map(),
@@ -110,7 +113,10 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   "shelf.kept": (t, p) => t.shelf.set(p.what, p),
   "kit.forgot": (t, p) => t.forgotten.set(p.what, (t.forgotten.get(p.what) ?? 0) + 1),
   "stock.pane": (t, p) => keep(t.stock, p.name, p),
-  "stock.cut": (t, p) => cutUp(t.stock, p),
+  "stock.cut": (t, p) => {
+    cutUp(t.stock, p);
+    t.cutting = { cutWell: t.cutting.cutWell + p.panes.length, spoilt: t.cutting.spoilt + p.spoilt };
+  },
   "stock.insert": (t, p) => keep(t.inserts, insertKey(p), p),
   "round.weather": (t, p) => {
     const day = dayOf(p.day);
@@ -145,6 +151,7 @@ export const firmOf = (t: Told): Firm => ({
   suppliers: [...t.suppliers.values()],
   terms: t.terms,
   stock: [...t.stock.values()],
+  cutting: t.cutting,
   inserts: [...t.inserts.values()],
   details: t.details,
   customers: t.customers,

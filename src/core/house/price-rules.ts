@@ -4,6 +4,7 @@ import type { RuleFact } from "./sizing-rules.ts";
 export type PriceRules = {
   readonly currency: "£" | "$" | "€";
   readonly hourRate: number;
+  readonly minutesPerCut: number;
   readonly callOut: number;
   readonly glassPerM2: number;
   readonly unitPerM2: number;
@@ -57,6 +58,14 @@ const days = (value: number, says: string): RuleFact<number> => ({
 export const PRICE_RULES: { readonly [K in keyof PriceRules]: RuleFact<PriceRules[K]> } = {
   currency: { value: "£", says: "Currency", unit: "", source: OWN, choices: ["£", "$", "€"] },
   hourRate: money(45, "An hour's work"),
+  minutesPerCut: {
+    value: 5,
+    says: "Minutes that a cut takes on the bench: set, score, break, arris",
+    unit: "min",
+    source: OWN,
+    from: 0,
+    to: 120,
+  },
   callOut: money(40, "Each visit"),
   glassPerM2: money(55, "Single glass, a square metre"),
   unitPerM2: money(120, "{Unit}, a square metre"),

@@ -82,11 +82,11 @@ describe("where it can come from", () => {
   });
   const first = (f: SourceFacts) => sourcesFor(f)[0];
   it("the shelf first: it is here, and no edge is cut", () => {
-    const s = first(facts({ fromStock: { name: "Rack A", cuts: 0 }, suppliers: [supplier("Shop")] }));
+    const s = first(facts({ fromStock: { name: "Rack A", cuts: 0, cost: null }, suppliers: [supplier("Shop")] }));
     expect([s?.kind, s?.supplier]).toEqual(["stock", null]);
   });
   it("a piece to cut down is an off-cut; toughened is never cut", () => {
-    const of = { fromStock: { name: "Rack A", cuts: 2 }, suppliers: [supplier("Shop")] };
+    const of = { fromStock: { name: "Rack A", cuts: 2, cost: null }, suppliers: [supplier("Shop")] };
     expect(first(facts(of))?.kind).toBe("rack");
     expect(first(facts({ ...of, mayCut: false }))?.supplier).toBe("Shop");
   });

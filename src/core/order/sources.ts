@@ -1,13 +1,15 @@
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Day } from "../units/day.ts";
+import { percent } from "../words/percent.ts";
+import type { CutCost } from "./cut-cost.ts";
 import { afterWorkingDays, chanceWithin, type Lead, workingDaysBetween } from "./lead.ts";
 
 /** Where glass can come from. */
 export const SOURCE_KINDS = ["rack", "stock", "counter", "toughener", "unit-maker", "frame-maker", "insert"] as const;
 export type SourceKind = (typeof SOURCE_KINDS)[number];
 export const SOURCE_NAMES: Readonly<Record<SourceKind, string>> = {
-  rack: "off-cut from the rack",
-  stock: "stock size cut down",
+  rack: "cut down from the rack",
+  stock: "from the rack, as it is",
   counter: "cut at the shop",
   toughener: "{toughened} to order",
   "unit-maker": "unit maker",
@@ -52,7 +54,7 @@ export type SourceSupplier = {
 export type SourceFacts = {
   readonly needs: MakesOf;
   /** A pane of the firm's stock that would do, cut or as it is. */
-  readonly fromStock: { readonly name: string; readonly cuts: number } | null;
+  readonly fromStock: { readonly name: string; readonly cuts: number; readonly cost: CutCost | null } | null;
   /** Toughened is never cut, whoever holds it. */
   readonly mayCut: boolean;
   readonly isDoorInsert: boolean;
@@ -95,12 +97,12 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       leadDays: 0,
       late: late(f.today),
       inTime: f.needed === null ? null : Number(!late(f.today)),
-      pence: null,
+      pence: f.fromStock.cost?.pence ?? null,
       record: null,
       because:
         f.fromStock.cuts === 0
           ? `${f.fromStock.name} fits as it is: nothing to wait for, every edge from the works.`
-          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: it is here today.`,
+          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: it is here today.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}`,
     });
   for (const s of f.suppliers) {
     const offers: readonly MakesOf[] = f.isDoorInsert ? [f.needs, "inserts"] : [f.needs];
@@ -130,6 +132,10 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       (a.supplier ?? "").localeCompare(b.supplier ?? ""),
   );
 }
+
+/** What its price is made of. @example costWords(…) // "Its share of the sheet and 10 min, 5% spoilt (as a rule)." */
+const costWords = ({ minutes, spoiltShare, own }: CutCost): string =>
+  `Its share of the sheet and ${minutes} min, ${percent(spoiltShare)} spoilt (${own === 0 ? "as a rule" : `as a rule and your own ${own} cuts`}).`;
 
 /** Unpriced stands behind priced, but what the firm has already costs least of all. */
 const UNPRICED = Number.MAX_SAFE_INTEGER;

@@ -1,5 +1,6 @@
 import type { Firm } from "../firm/firm.ts";
 import { frameOf } from "../frame/systems.ts";
+import { cutCost } from "../order/cut-cost.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
@@ -65,7 +66,21 @@ export function sourceFacts(
   const { firm } = by;
   return {
     needs: needsOf(book, r),
-    fromStock: stock ? { name: stock.pane.name, cuts: stock.cuts } : null,
+    fromStock: stock
+      ? {
+          name: stock.pane.name,
+          cuts: stock.cuts,
+          cost: cutCost({
+            sheetPence: stock.pane.costPence ?? null,
+            sheetMm2: (stock.pane.widthNm / 1e6) * (stock.pane.heightNm / 1e6),
+            paneMm2: toMm(stock.glass.width) * toMm(stock.glass.height),
+            cuts: stock.cuts,
+            minutesPerCut: r.house.minutesPerCut,
+            hourRate: r.house.hourRate,
+            ...firm.cutting,
+          }),
+        }
+      : null,
     mayCut: r.glass.kind !== "toughened",
     insertPence: Math.round(r.house.insertEach * 100),
     isDoorInsert: frameOf(book.added.system).ofDoor,

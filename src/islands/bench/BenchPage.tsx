@@ -2,6 +2,7 @@ import { useEffect, useRef, useState } from "react";
 import type { CuttingDone } from "../../contract/cutting-job.ts";
 import type { CutNode, CuttingCase } from "../../core/cut/cutting.ts";
 import { isKept, usable } from "../../core/cut/cutting.ts";
+import { OFFCUT_KEPT } from "../../core/cut/offcut-kept.ts";
 import type { StockPane } from "../../core/house/stock.ts";
 import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -19,7 +20,6 @@ import { CutSheetCard } from "./CutSheetCard.tsx";
 import { StockForm } from "./StockForm.tsx";
 
 type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
-const KEEP = { width: 300_000_000, height: 300_000_000 };
 const SECONDS = 4;
 /** What an off-cut counts where the firm named no price: less than any sheet, so that it is taken first. */
 const OFF_CUT_PENCE = 1;
@@ -120,7 +120,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     const own = piecesOf(cut.root)
       .filter((p) => !spoilt.has(p))
       .map((p) => plan.panes[p]);
-    const left = leftsOf(cut.root).filter((l) => isKept(l, KEEP));
+    const left = leftsOf(cut.root).filter((l) => isKept(l, OFFCUT_KEPT));
     const day = sayDay(data.today as Day);
     const refused = await handOver([
       make(
@@ -252,7 +252,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
             sheet={s}
             name={group.stock[s.sheet]?.name ?? ""}
             names={plan.panes.map((p) => p.where)}
-            keep={KEEP}
+            keep={OFFCUT_KEPT}
             unit={prefs.unit}
             offsetMm={data.offsetMm}
             trim={plan.case.sheets[s.sheet]?.trim ?? 0}
@@ -300,7 +300,7 @@ function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day): Cutt
       due: Math.max(0, (p.due ?? far) - today),
     })),
     strip: group.stripNm,
-    keep: KEEP,
+    keep: OFFCUT_KEPT,
   };
 }
 

@@ -1,7 +1,10 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
+import { offTheRack } from "../../core/order/off-the-rack.ts";
+import type { StockHere } from "../../core/pane/from-stock.ts";
 import { nextFor } from "../../core/pane/next.ts";
+import { labelOf } from "../../core/pane/order-line.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { nm } from "../../core/units/length.ts";
@@ -16,7 +19,8 @@ type Field = (typeof FIELDS)[number];
 
 /** Glass that is here without an order: measured, judged against this opening, and then straight on to make ready. */
 export function HaveGlass({ open = false }: { readonly open?: boolean }) {
-  const { book, reckoning: r, prefs, say, write, today } = usePane();
+  const { book, reckoning: r, prefs, say, write, writeFirm, today } = usePane();
+  const [rack, setRack] = useState<StockHere | null>(null);
   const [from, setFrom] = useState<HadFrom>("bought");
   const [typed, setTyped] = useState<Readonly<Record<Field, string>>>({ width: "", height: "", thickness: "" });
   const read = Object.fromEntries(
@@ -31,6 +35,8 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
         if (wrong || !read.width?.ok || !read.height?.ok) return;
         const written = (f: Field) => ({ text: typed[f].trim(), unit: prefs.unit });
         const had: Had = { from, width: written("width"), height: written("height"), note: "" };
+        // What lies in the rack is counted: it is one fewer, and what is left of it lies there now.
+        if (from === "rack" && rack) writeFirm("stock.cut", offTheRack(rack, book.id, labelOf(book)));
         write("order.had", read.thickness?.ok ? { ...had, thickness: written("thickness") } : had);
       }}
     >
@@ -49,13 +55,15 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               key={s.pane.name}
               type="button"
               className="btn btn-small"
-              onClick={() =>
+              aria-pressed={rack?.pane.name === s.pane.name}
+              onClick={() => {
+                setRack(s);
                 setTyped({
                   width: writeNumber(nm(s.glass.width), prefs.unit),
                   height: writeNumber(nm(s.glass.height), prefs.unit),
                   thickness: writeNumber(nm(s.pane.thicknessNm), prefs.unit),
-                })
-              }
+                });
+              }}
             >
               {s.pane.name}
               {(s.trouble() ?? 0) > 0.005 && `, ${percent(s.trouble() ?? 0)} trouble`}

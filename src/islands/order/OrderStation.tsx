@@ -59,11 +59,11 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const way = usePutOn(openOrders);
   if (!r.cut.ok || !way)
     return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error, book.way))}</p>;
-  const { held, proposed, line, grid, open, putOn } = way;
+  const { held, proposed, isMade, line, grid, open, putOn } = way;
   const ticket = ticketOf(book, r, prefs);
   const whole = wholeOf(book);
   // They said what they make, and it is not this: the first of them is no better guess than none.
-  const isMadeByNobody = !proposed && firm.suppliers.some((s) => (firm.terms.get(s.name)?.makes.length ?? 0) > 0);
+  const isMadeByNobody = !isMade && firm.suppliers.some((s) => (firm.terms.get(s.name)?.makes.length ?? 0) > 0);
   return (
     <Part
       title={again ? "Order it again" : "Put it on an order"}

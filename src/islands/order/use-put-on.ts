@@ -1,10 +1,11 @@
 import { v7 as uuidv7 } from "uuid";
 import { readsWhole } from "../../core/measure/ways.ts";
+import { offTheRack } from "../../core/order/off-the-rack.ts";
 import { onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { proposedStock } from "../../core/pane/from-stock.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
-import { orderLineOf } from "../../core/pane/order-line.ts";
+import { labelOf, orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -15,6 +16,8 @@ export type PutOn = {
   readonly held: ReturnType<typeof orderHeld>;
   /** Who is proposed for it. */
   readonly proposed: string | null | undefined;
+  /** Whether anybody on the list makes such a thing. */
+  readonly isMade: boolean;
   readonly line: NonNullable<ReturnType<typeof orderLineOf>>;
   /** The grid that whoever is proposed cuts to. */
   readonly grid: OrderLine["grid"] | undefined;
@@ -28,10 +31,11 @@ export type PutOn = {
 
 /** The ways to put this pane on an order: the same for the sources on the stage and the forms beside them. Null while it has no size. */
 export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
-  const { book, reckoning: r, firm, prefs, write, writeOrder, othersHere } = usePane();
+  const { book, reckoning: r, firm, prefs, write, writeFirm, writeOrder, othersHere } = usePane();
   const rack = proposedStock(r.stock);
   const held = orderHeld(book, r, othersHere);
-  const proposed = useSources()[0]?.supplier;
+  const sources = useSources();
+  const proposed = sources[0]?.supplier;
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return null;
   // A door's insert is named by its size: no grid of theirs changes it.
@@ -42,6 +46,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   return {
     held,
     proposed,
+    isMade: sources.some((s) => s.supplier !== null),
     line,
     grid: gridOf(proposed ?? ""),
     open,
@@ -53,14 +58,16 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
       putOn(order, supplier);
     },
     takeHere: rack
-      ? () =>
+      ? () => {
+          writeFirm("stock.cut", offTheRack(rack, book.id, labelOf(book)));
           write("order.had", {
             from: "rack",
             width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
             height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
             thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },
             note: rack.pane.name,
-          })
+          });
+        }
       : null,
   };
 }

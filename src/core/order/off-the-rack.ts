@@ -1,0 +1,39 @@
+import { isKept } from "../cut/cutting.ts";
+import { OFFCUT_KEPT } from "../cut/offcut-kept.ts";
+import type { Payloads } from "../log/kinds.ts";
+import type { StockChoice } from "../size/from-stock.ts";
+
+type Piece = { readonly widthNm: number; readonly heightNm: number };
+
+/**
+ * What is left of a sheet that a pane is cut out of, edge to edge: of the two ways to make the cuts, the one that leaves the
+ * larger piece whole. Pieces too small for the rack are waste.
+ * @example 900 × 1200 for 478 × 729 // 422 × 1200 beside it, and 478 × 471 above
+ */
+export function leftOf(of: StockChoice): readonly Piece[] {
+  const sold = of.turned
+    ? { width: of.pane.heightNm, height: of.pane.widthNm }
+    : { width: of.pane.widthNm, height: of.pane.heightNm };
+  const [beside, above] = [sold.width - of.glass.width, sold.height - of.glass.height];
+  const ways: readonly (readonly Piece[])[] = [
+    [
+      { widthNm: beside, heightNm: sold.height },
+      { widthNm: of.glass.width, heightNm: above },
+    ],
+    [
+      { widthNm: sold.width, heightNm: above },
+      { widthNm: beside, heightNm: of.glass.height },
+    ],
+  ];
+  const kept = ways.map((w) => w.filter((p) => isKept({ width: p.widthNm, height: p.heightNm }, OFFCUT_KEPT)));
+  const largest = (w: readonly Piece[]): number => Math.max(0, ...w.map((p) => p.widthNm * p.heightNm));
+  return [...kept].sort((a, b) => largest(b) - largest(a))[0] ?? [];
+}
+
+/** The sheet as it goes off the list, and what of it lies there now. */
+export const offTheRack = (of: StockChoice, pane: string, label: string): Payloads["stock.cut"] => ({
+  sheet: of.pane.name,
+  panes: [pane],
+  left: leftOf(of).map((p, i) => ({ name: `Off-cut of ${label}`.slice(0, 90) + (i === 0 ? "" : `, ${i + 1}`), ...p })),
+  spoilt: 0,
+});
