@@ -87,9 +87,9 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "tell",
     does: putty(f)
-      ? "Tell the customer: leave it shut, nothing leans on it, paint is still to come."
+      ? `Tell the customer: ${f.hinge === "fixed" ? "" : "leave it shut, "}nothing leans on it, paint is still to come.`
       : wet(f)
-        ? "Tell the customer how long it stays shut, and what not to clean it with."
+        ? `Tell the customer how long ${f.hinge === "fixed" ? "nothing may lean on it" : "it stays shut"}, and what not to clean it with.`
         : "Tell the customer what was fitted and what to leave alone.",
     why: putty(f) ? "Soft {putty} is the one part they can spoil." : "What nobody told them they try at once.",
     minutes: 2,

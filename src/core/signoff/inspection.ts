@@ -39,6 +39,9 @@ const beaded = (f: InspectionFacts): boolean => isBeaded(f) || sprung(f);
 const gasket = (f: InspectionFacts): boolean =>
   f.bed === "gasket" || frameOf(f.system).gasketed(f.detail) || frameOf(f.system).packs === "channel";
 
+/** What opens is left shut; what is fixed is not leaned on. */
+const leftAlone = (f: InspectionFacts): string => (f.hinge === "fixed" ? "nothing may lean on it" : "to leave it shut");
+
 const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "still",
@@ -187,9 +190,9 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "told",
     at: "customer",
     look: f.paints
-      ? "The customer knows how long to leave it shut and when it is painted."
+      ? `The customer knows how long ${leftAlone(f)} and when it is painted.`
       : f.cures
-        ? "The customer knows how long to leave it shut, and what to leave alone."
+        ? `The customer knows how long ${leftAlone(f)}, and what to leave alone.`
         : "The customer knows what was fitted, and what to leave alone.",
     ifNot: "Tell them, and write it down.",
     when: always,

@@ -1,9 +1,9 @@
 import { PILOTS } from "../../core/ready/pilots.ts";
 import { stripMm } from "../../core/set/strip.ts";
 import { mm, toMm } from "../../core/units/length.ts";
+import { runText } from "../../core/words/run-text.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { Length } from "../ui/Length.tsx";
 
 /** How much tape goes round: once for glazing tape, four times for masking glass and frame on both sides. Waste on top. */
 export function StripLength({ faces }: { readonly faces: number }) {
@@ -11,11 +11,7 @@ export function StripLength({ faces }: { readonly faces: number }) {
   if (!r.cut.ok) return null;
   const { width, height } = r.cut.value.glass;
   const length = mm(stripMm({ widthMm: toMm(width), heightMm: toMm(height) }, faces, firm.house.waste));
-  return (
-    <p className="text-[13px]">
-      <Length nm={length} unit={prefs.unit} places={0} ticks={16} withUnit /> of it, waste allowed for.
-    </p>
-  );
+  return <p className="text-[13px]">{runText(length, prefs.unit)} of it, waste allowed for.</p>;
 }
 
 /** Pilot holes for screws that go back: a tight one chews the head, a wide one holds nothing. */

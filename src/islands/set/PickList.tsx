@@ -10,6 +10,7 @@ import { puttyExtra } from "../../core/set/putty-extra.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
+import { runText } from "../../core/words/run-text.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -92,7 +93,9 @@ export function PickList() {
             </span>
           </Item>
         )}
-        {setting.tapeMm !== null && <Item name="Glazing tape">{length(mm(setting.tapeMm))}, waste allowed for</Item>}
+        {setting.tapeMm !== null && (
+          <Item name="Glazing tape">{runText(mm(setting.tapeMm), prefs.unit)}, waste allowed for</Item>
+        )}
         {setting.gasketMm !== null && (
           <Item name="Gasket">{length(mm(setting.gasketMm))}: cut a little long, never stretched</Item>
         )}

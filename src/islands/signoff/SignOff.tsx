@@ -66,7 +66,10 @@ export function SignOff() {
           {shut !== null && (
             <label className="block">
               <span className="trouble">
-                Its seal cures and it stays shut until {sayDay(shut)}: sign it off then. Why is it closed before?
+                {hingeOf(book) === "fixed"
+                  ? `Its seal cures until ${sayDay(shut)}, and nothing leans on it`
+                  : `Its seal cures and it stays shut until ${sayDay(shut)}`}
+                : sign it off then. Why is it closed before?
               </span>
               <input name="early" required maxLength={200} pattern=".*\S.*" />
             </label>
