@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, EIGHT, fromCleared, heldAs, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, EIGHT, fromCleared, heldAs, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
 
 test("a pane is cut on the bench: planned with others, cut by cut, booked, and here at its station", async ({
   page,
@@ -49,4 +49,32 @@ test("a pane is cut on the bench: planned with others, cut by cut, booked, and h
   await page.goto(`${path}/order`);
   await ready(page);
   await expect(page.getByText(/cut here/).first()).toBeVisible();
+});
+
+test("a piece runs off: what is cut is booked, and the rest is planned anew from what lies there", async ({ page }) => {
+  const { address } = await addPane(page);
+  const label = `${address}, study, left sash`;
+  await openStation(page, "Measure");
+  await type(page, { "width, top": "413", "height, left": "517" });
+  await allSent(page);
+  await page.goto("/bench");
+  await ready(page);
+  const list = page.getByRole("region", { name: "Panes to cut" });
+  for (const box of await list.getByRole("checkbox").all()) if (await box.isChecked()) await box.uncheck();
+  await list.getByRole("listitem").filter({ hasText: label }).getByRole("checkbox").check();
+  await page.getByRole("button", { name: "Plan the cuts" }).click();
+  const sheet = page.getByRole("region", { name: "Sheet 1" });
+  await expect(sheet.getByRole("img")).toBeVisible({ timeout: 20_000 });
+  const coming = page.waitForEvent("download");
+  await sheet.getByRole("button", { name: "DXF" }).click();
+  const file = await coming;
+  expect(file.suggestedFilename()).toBe("sheet-1.dxf");
+  await sheet.getByRole("button", { name: "Snapped" }).click();
+  await sheet.getByText("A piece ran off").click();
+  await sheet.getByRole("checkbox", { name: label }).check();
+  await sheet.getByRole("button", { name: "Book what is cut, and plan the rest anew" }).click();
+  await expect(page.getByRole("status")).toContainText(/panes from/, { timeout: 30_000 });
+  // It waits for glass again, and what was not cut lies in the rack.
+  await expect(list.getByText(label)).toBeVisible();
+  await expect(page.getByRole("region", { name: "Glass that lies here" })).toContainText(/Off-cut Wed 20 May/);
 });

@@ -215,6 +215,26 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
       ["A1 left", 1],
     ],
   ],
+  [
+    "two cuts whose left-overs are called alike: both lie there",
+    [
+      ["stock.pane", SHEET],
+      ["stock.cut", CUT],
+      ["stock.cut", CUT],
+    ],
+    (f) => f.stock.map((s) => s.name),
+    ["A1 left", "A1 left (2)"],
+  ],
+  [
+    "what came out right on the bench, and what broke",
+    [
+      ["stock.pane", SHEET],
+      ["stock.cut", { ...CUT, panes: ["p-1", "p-2", "p-3"], spoilt: 1 }],
+      ["stock.cut", { ...CUT, panes: [], spoilt: 2 }],
+    ],
+    (f) => [f.cutting.cutWell, f.cutting.spoilt],
+    [3, 3],
+  ],
   ["a cut of a sheet that is not there leaves nothing", [["stock.cut", CUT]], (f) => f.stock.length, 0],
   [
     "an insert of one family in two sizes",

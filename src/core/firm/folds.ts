@@ -193,6 +193,10 @@ function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.
   const count = (sheet.count ?? 1) - 1;
   if (!sheet.bought && count <= 0) stock.delete(cut.sheet);
   else if (!sheet.bought) stock.set(cut.sheet, { ...sheet, count });
-  for (const { name, widthNm, heightNm } of cut.left)
+  for (const { name: called, widthNm, heightNm } of cut.left) {
+    // Two sheets cut on one day may call theirs alike: both lie there.
+    let name = called;
+    for (let n = 2; stock.has(name); n++) name = `${called} (${n})`;
     stock.set(name, { name, widthNm, heightNm, thicknessNm: sheet.thicknessNm, glass: sheet.glass, count: 1 });
+  }
 }

@@ -1,8 +1,9 @@
 import { useEffect, useRef, useState } from "react";
 import type { CuttingDone } from "../../contract/cutting-job.ts";
-import type { CutNode, CuttingCase } from "../../core/cut/cutting.ts";
+import type { CuttingCase } from "../../core/cut/cutting.ts";
 import { isKept, usable } from "../../core/cut/cutting.ts";
 import { OFFCUT_KEPT } from "../../core/cut/offcut-kept.ts";
+import { looseAfter } from "../../core/cut/on-the-bench.ts";
 import type { StockPane } from "../../core/house/stock.ts";
 import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -24,12 +25,24 @@ const SECONDS = 4;
 /** What an off-cut counts where the firm named no price: less than any sheet, so that it is taken first. */
 const OFF_CUT_PENCE = 1;
 const SHEET_PENCE = 1000;
+/** The page comes back with this where the rest of a sheet is to be planned anew. */
+const again = (group: string): string => `#the-rest/${encodeURIComponent(group)}`;
 
 /** The cutting bench: what waits to be cut, what lies there, and how the one comes out of the other with the least waste. */
 function BenchPage({ data, prefs: initial, currency }: Props) {
   const prefs = usePrefs(initial);
   const [at, setAt] = useState(0);
   const group = data.groups[at];
+  useEffect(
+    () =>
+      setAt((was) =>
+        Math.max(
+          was,
+          data.groups.findIndex((g) => location.hash === again(g.id)),
+        ),
+      ),
+    [data],
+  );
   return (
     <div className="mx-auto max-w-6xl space-y-5 px-4 py-4 print:max-w-none print:p-0">
       <header className="flex flex-wrap items-end justify-between gap-3">
@@ -88,6 +101,12 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
   const [booked, setBooked] = useState<ReadonlySet<number>>(new Set());
   const stopping = useRef<(() => void) | null>(null);
   useEffect(() => () => stopping.current?.(), []);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, where the page came back to plan the rest
+  useEffect(() => {
+    if (location.hash !== again(group.id)) return;
+    history.replaceState(null, "", location.pathname);
+    if (panes.length > 0 && group.stock.length > 0) start();
+  }, []);
   const panes = group.panes.filter((p) => !off.has(p.id));
   const start = () => {
     const c = caseOf(group, panes, data.today as Day);
@@ -112,15 +131,17 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     stopping.current = stop;
     setRunning({ share: 0, says: "", stop: end });
   };
-  const book = async (i: number, spoilt: ReadonlySet<number>) => {
+  /** A sheet goes off the list as it lies on the bench after so many cuts: its panes are here, what is left of it lies there. */
+  const book = async (i: number, spoilt: ReadonlySet<number>, done = Number.POSITIVE_INFINITY): Promise<boolean> => {
     const cut = plan?.done.sheets[i];
-    if (!plan || !cut) return;
+    if (!plan || !cut) return false;
     const make = entriesBy(prefs.who);
     const sheet = group.stock[cut.sheet];
-    const own = piecesOf(cut.root)
-      .filter((p) => !spoilt.has(p))
-      .map((p) => plan.panes[p]);
-    const left = leftsOf(cut.root).filter((l) => isKept(l, OFFCUT_KEPT));
+    const lies = looseAfter(cut.root, done);
+    const own = lies.flatMap((l) => (l.kind === "piece" && !spoilt.has(l.piece) ? (plan.panes[l.piece] ?? []) : []));
+    const left = lies.flatMap((l) =>
+      l.kind === "uncut" || (l.kind === "left" && isKept(l.place, OFFCUT_KEPT)) ? [l.place] : [],
+    );
     const day = sayDay(data.today as Day);
     const refused = await handOver([
       make(
@@ -128,7 +149,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
         {},
         {
           sheet: sheet?.name ?? "",
-          panes: own.flatMap((p) => p?.id ?? []),
+          panes: own.map((p) => p.id),
           left: left.map((l, k) => ({
             name: `Off-cut ${day}, ${i + 1}.${k + 1}`,
             widthNm: l.width,
@@ -137,25 +158,28 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           spoilt: spoilt.size,
         },
       ),
-      ...own.flatMap((p) =>
-        p
-          ? [
-              make(
-                "order.had",
-                { pane: p.id },
-                {
-                  from: "cut",
-                  width: { text: writeNumber(nm(p.widthNm), prefs.unit), unit: prefs.unit },
-                  height: { text: writeNumber(nm(p.heightNm), prefs.unit), unit: prefs.unit },
-                  note: `from ${sheet?.name ?? "a sheet"}`.slice(0, 200),
-                },
-              ),
-            ]
-          : [],
+      ...own.map((p) =>
+        make(
+          "order.had",
+          { pane: p.id },
+          {
+            from: "cut",
+            width: { text: writeNumber(nm(p.widthNm), prefs.unit), unit: prefs.unit },
+            height: { text: writeNumber(nm(p.heightNm), prefs.unit), unit: prefs.unit },
+            note: `from ${sheet?.name ?? "a sheet"}`.slice(0, 200),
+          },
+        ),
       ),
     ]);
     setSaid(refused);
     if (!refused) setBooked(new Set([...booked, i]));
+    return !refused;
+  };
+  /** What is not cut yet, and what broke, is planned anew from what lies there now. */
+  const planRest = async (i: number, spoilt: ReadonlySet<number>, done: number) => {
+    if (!(await book(i, spoilt, done))) return;
+    location.hash = again(group.id);
+    location.reload();
   };
   return (
     <>
@@ -257,6 +281,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
             offsetMm={data.offsetMm}
             trim={plan.case.sheets[s.sheet]?.trim ?? 0}
             finish={(spoilt) => void book(i, spoilt)}
+            stopHere={(spoilt, done) => void planRest(i, spoilt, done)}
           />
         ),
       )}
@@ -271,11 +296,6 @@ function planSays(done: CuttingDone, of: number): string {
     ? `${placed}; nothing cheaper is possible.`
     : `${placed}; perhaps it can be done with less, nobody has proved that it cannot.`;
 }
-
-const piecesOf = (n: CutNode): readonly number[] =>
-  n.kind === "piece" ? [n.piece] : n.kind === "left" ? [] : n.parts.flatMap(piecesOf);
-const leftsOf = (n: CutNode): readonly { readonly width: number; readonly height: number }[] =>
-  n.kind === "left" ? [n] : n.kind === "piece" ? [] : n.parts.flatMap(leftsOf);
 
 /** The group's stock and panes as a case: what is due sooner goes first, off-cuts before sheets. */
 function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day): CuttingCase {

@@ -5,6 +5,7 @@ import { type LengthUnit, mm } from "../../core/units/length.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { layText } from "./lay-text.ts";
 import { SheetDrawing } from "./SheetDrawing.tsx";
+import { SheetFiles } from "./SheetFiles.tsx";
 
 type Props = {
   readonly n: number;
@@ -19,10 +20,12 @@ type Props = {
   readonly trim: number;
   /** Called with the pieces that broke the wrong way: they wait for glass again. */
   readonly finish: (spoilt: ReadonlySet<number>) => void;
+  /** Called after so many cuts, where the rest is to be planned anew from what lies on the bench. */
+  readonly stopHere: (spoilt: ReadonlySet<number>, done: number) => void;
 };
 
 /** One sheet on the bench: its drawing, and its cuts one after the other, each with where the straightedge stands. */
-export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, trim, finish }: Props) {
+export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, trim, finish, stopHere }: Props) {
   const [done, setDone] = useState(0);
   const [spoilt, setSpoilt] = useState<ReadonlySet<number>>(new Set());
   const pieces = placesOf(sheet.root).flatMap(({ node }) => (node.kind === "piece" ? [node.piece] : []));
@@ -71,6 +74,7 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
               This sheet is cut: book it
             </button>
           )}
+          <SheetFiles sheet={{ name, root: sheet.root, names, keep }} n={n} />
           <Fold title="A piece ran off" more={spoilt.size > 0 ? `${spoilt.size} spoilt` : "none"}>
             <p className="text-[13px] text-mute">Tick what is spoilt: it is not booked, and waits to be cut again.</p>
             {pieces.map((p) => (
@@ -86,6 +90,11 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
                 {names[p]}
               </label>
             ))}
+            {spoilt.size > 0 && due && (
+              <button type="button" className="btn mt-2 w-full" onClick={() => stopHere(spoilt, done)}>
+                Book what is cut, and plan the rest anew
+              </button>
+            )}
           </Fold>
           <ol className="text-[13px]">
             {cuts.map((c) => (
