@@ -2,7 +2,7 @@ import { and, eq, inArray, isNull, sql } from "drizzle-orm";
 import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
 import { emptied, sameAddress, TELLING, tellsOf } from "../core/people/forget.ts";
 import type { Database, Running } from "./database.ts";
-import { readOnce } from "./read-once.ts";
+import { entriesById } from "./entry-log.ts";
 import { addedTo, entries, panes, photos } from "./schema.ts";
 
 type Row = Pick<typeof entries.$inferSelect, "id" | "kind" | "pane" | "payload">;
@@ -42,9 +42,10 @@ export function tellingOf(db: Running, address: string) {
   const at = panesAt(db, address);
   return {
     panes: [...at],
-    entries: rowsThatMayTell(db, at)
-      .map(readOnce)
-      .filter((e) => tellsOf(e, address, at)),
+    entries: entriesById(
+      db,
+      rowsThatMayTell(db, at).map((row) => row.id),
+    ).filter((e) => tellsOf(e, address, at)),
   };
 }
 

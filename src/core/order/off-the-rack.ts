@@ -1,7 +1,14 @@
 import { isKept } from "../cut/cutting.ts";
 import { OFFCUT_KEPT } from "../cut/offcut-kept.ts";
-import type { Payloads } from "../log/kinds.ts";
 import type { StockChoice } from "../size/from-stock.ts";
+
+/** A sheet cut up, as the log keeps it. */
+export type SheetCut = {
+  readonly sheet: string;
+  readonly panes: readonly string[];
+  readonly left: readonly ({ readonly name: string } & Piece)[];
+  readonly spoilt: number;
+};
 
 type Piece = { readonly widthNm: number; readonly heightNm: number };
 
@@ -31,7 +38,7 @@ export function leftOf(of: StockChoice): readonly Piece[] {
 }
 
 /** The sheet as it goes off the list, and what of it lies there now. */
-export const offTheRack = (of: StockChoice, pane: string, label: string): Payloads["stock.cut"] => ({
+export const offTheRack = (of: StockChoice, pane: string, label: string): SheetCut => ({
   sheet: of.pane.name,
   panes: [pane],
   left: leftOf(of).map((p, i) => ({ name: `Off-cut of ${label}`.slice(0, 90) + (i === 0 ? "" : `, ${i + 1}`), ...p })),

@@ -1,6 +1,5 @@
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Day } from "../units/day.ts";
-import { percent } from "../words/percent.ts";
 import type { CutCost } from "./cut-cost.ts";
 import { afterWorkingDays, chanceWithin, type Lead, workingDaysBetween } from "./lead.ts";
 
@@ -135,7 +134,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
 
 /** What its price is made of. @example costWords(…) // "Its share of the sheet and 10 min, 5% spoilt (as a rule)." */
 const costWords = ({ minutes, spoiltShare, own }: CutCost): string =>
-  `Its share of the sheet and ${minutes} min, ${percent(spoiltShare)} spoilt (${own === 0 ? "as a rule" : `as a rule and your own ${own} cuts`}).`;
+  `Its share of the sheet and ${minutes} min, ${Math.round(100 * spoiltShare)}% spoilt (${own === 0 ? "as a rule" : `as a rule and your own ${own} cuts`}).`;
 
 /** Unpriced stands behind priced, but what the firm has already costs least of all. */
 const UNPRICED = Number.MAX_SAFE_INTEGER;

@@ -140,7 +140,11 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     const lies = looseAfter(cut.root, done);
     const own = lies.flatMap((l) => (l.kind === "piece" && !spoilt.has(l.piece) ? (plan.panes[l.piece] ?? []) : []));
     const left = lies.flatMap((l) =>
-      l.kind === "uncut" || (l.kind === "left" && isKept(l.place, OFFCUT_KEPT)) ? [l.place] : [],
+      // What a piece broke out of has no size that anybody knows until it is measured.
+      (l.kind === "uncut" && !l.pieces.some((p) => spoilt.has(p))) ||
+      (l.kind === "left" && isKept(l.place, OFFCUT_KEPT))
+        ? [l.place]
+        : [],
     );
     const day = sayDay(data.today as Day);
     const refused = await handOver([

@@ -95,6 +95,11 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
                 Book what is cut, and plan the rest anew
               </button>
             )}
+            {spoilt.size > 0 && due && (
+              <p className="text-[13px] text-mute">
+                The part that it broke out of goes off the list: measure what is left of it, and add it under From.
+              </p>
+            )}
           </Fold>
           <ol className="text-[13px]">
             {cuts.map((c) => (

@@ -137,7 +137,7 @@ export function SheetDrawing({ root, names, keep, unit, done }: Props) {
         fill="none"
         className="text-wax"
       />
-      <text x={75} y={H + 40} fontSize={type} className="fill-wax">
+      <text x={75} y={H + 30 + type} fontSize={type} className="fill-wax">
         datum corner
       </text>
     </svg>
