@@ -35,6 +35,7 @@ export const entries = sqliteTable(
     index("entries_pane_order").on(t.pane, t.order).where(sql`${t.order} is not null and ${t.pane} is not null`),
     index("entries_firm").on(t.seq).where(sql`${t.pane} is null and ${t.order} is null`),
     index("entries_round").on(t.round).where(sql`${t.round} is not null and ${t.pane} is null`),
+    index("entries_forgotten").on(t.at).where(sql`${t.kind} = 'customer.forgotten'`),
     index("entries_added_to").on(addedTo(t)).where(sql`${t.kind} = 'pane.added'`),
   ],
 );

@@ -1,0 +1,1 @@
+CREATE INDEX `entries_forgotten` ON `entries` (`at`) WHERE "entries"."kind" = 'customer.forgotten';
