@@ -9,6 +9,7 @@ import { copiesOf } from "./src/db/copies.mjs";
 import { whyNotServed } from "./src/db/file-check.mjs";
 import { openMigrated } from "./src/db/migrate.mjs";
 import { noteServing, noteStopped, serversOf } from "./src/db/served-by.mjs";
+import { cameInTheClear } from "./src/plain-http.mjs";
 
 const root = dirname(fileURLToPath(import.meta.url));
 const host = process.env.HOST || "127.0.0.1";
@@ -66,6 +67,7 @@ const names = new Set([
 ]);
 const nameOf = (hostHeader) => (hostHeader || "").replace(/:\d+$/, "").toLowerCase();
 
+const byTls = (process.env.PUBLIC_URL || "").startsWith("https:");
 const SECURITY = {
   "x-content-type-options": "nosniff",
   "referrer-policy": "same-origin",
@@ -98,6 +100,16 @@ const server = createServer((request, response) => {
       "wrong-host",
       "This server does not answer to that name. Use its own address, or list the name in ALLOWED_HOSTS.",
     );
+  const proto = request.headers["x-forwarded-proto"];
+  const inTheClear = cameInTheClear(
+    { host: request.headers.host, proto: proto?.toString(), from: request.socket.remoteAddress },
+    process.env.PUBLIC_URL,
+  );
+  if (inTheClear && (method === "GET" || method === "HEAD"))
+    return response.writeHead(308, { location: `${new URL(process.env.PUBLIC_URL).origin}${url}` }).end();
+  if (inTheClear)
+    return refuse(response, 403, "in-the-clear", "This came without TLS, so nothing was done. Use https.");
+  if (byTls) response.setHeader("strict-transport-security", "max-age=31536000");
   const api = url.startsWith("/api/");
   if (api ? !OF_API.has(method) : method !== "GET" && method !== "HEAD")
     return refuse(response, 405, "method", api ? "No endpoint takes that method." : "Pages are read: use GET here.", {
