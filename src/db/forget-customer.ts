@@ -100,7 +100,8 @@ const forgottenHere = (db: Running): readonly Forgotten[] =>
 
 /** What was written before somebody was forgotten and comes after it, from a device that was away, comes in without them. */
 export function withoutForgotten(db: Running, batch: readonly Entry[]): readonly Entry[] {
-  if (!batch.some((e) => TELLING.includes(e.kind))) return batch;
+  const telling = batch.filter((e) => TELLING.includes(e.kind));
+  if (telling.length === 0) return batch;
   const asked: readonly Forgotten[] = [
     ...forgottenHere(db),
     ...batch.flatMap((e) =>
@@ -109,7 +110,9 @@ export function withoutForgotten(db: Running, batch: readonly Entry[]): readonly
         : [],
     ),
   ];
-  return asked.reduce<readonly Entry[]>((all, { address, at }) => {
+  // What is written now is later than any of them: only for what comes late is it asked who was where.
+  const late = asked.filter(({ at }) => telling.some((e) => e.at <= at));
+  return late.reduce<readonly Entry[]>((all, { address, at }) => {
     const here = panesAt(db, address);
     return all.map((e) =>
       e.at <= at && tellsOf(e, address, here) ? ({ ...e, payload: emptied(e.kind, e.payload) } as Entry) : e,
