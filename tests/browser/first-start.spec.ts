@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { freshFile, type Served, serve, stop } from "../faults/server.ts";
-import { openStation, ready } from "./pane-of-ones-own.ts";
+import { openStation, pickHeld, ready } from "./pane-of-ones-own.ts";
 
 /* A firm's first morning: a server of its own on an empty file. */
 
@@ -32,7 +32,7 @@ test("a firm says once how it reads and by which rules it calls for safety glass
   await ready(page);
   await page.getByLabel("Address or building").fill("Net loft");
   await page.getByLabel("Which opening").fill("stair");
-  await page.getByLabel("How the glass is held").selectOption("timber-putty");
+  await pickHeld(page, "timber-putty");
   await page.getByRole("button", { name: "Add it, and look" }).click();
   await page.waitForURL(/\/look$/);
   await ready(page);

@@ -8,6 +8,7 @@ import {
   fromCleared,
   openStation,
   openTab,
+  pickHeld,
   ready,
   roundPath,
   standBy,
@@ -195,7 +196,7 @@ test("a sash of like panes, and readings copied as a guess", async ({ page }) =>
   await ready(page);
   await page.getByLabel("Address or building").fill(`Like ${process.pid}`);
   await page.getByLabel("Which opening").fill("porch");
-  await page.getByLabel("How the glass is held").selectOption("timber-putty");
+  await pickHeld(page, "timber-putty");
   await page.getByLabel("Rows of like panes").fill("2");
   await page.getByLabel("Columns of them").fill("3");
   await page.getByRole("button", { name: "Add it, and look" }).click();

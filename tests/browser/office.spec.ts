@@ -6,6 +6,7 @@ import {
   fromCleared,
   fromMenu,
   openStation,
+  pickHeld,
   ready,
   roundPath,
   standBy,
@@ -110,12 +111,12 @@ test("a round is opened and gets its first pane", async ({ page }) => {
   await ready(page);
   await page.getByRole("button", { name: "Add it, and look" }).click();
   await expect(page.getByRole("alert").first()).toContainText("so that it is found again");
-  await page.getByLabel("How the glass is held").selectOption({ label: "Timber, beads pinned" });
+  await pickHeld(page, "timber-bead");
   await page.getByLabel("Address or building").fill("Lantern Yard");
   await page.getByLabel("Which opening").fill("gate");
   await page.getByRole("button", { name: "Add it, and look" }).click();
   await expect(page.getByRole("alert")).toContainText("Say from which side");
-  await page.getByLabel("How the glass is held").selectOption({ label: "Door or side light, screwed cassette" });
+  await pickHeld(page, "cassette");
   await expect(page.getByText("goes in from inside")).toBeVisible();
   await page.getByRole("button", { name: "Add it, and look" }).click();
   await page.waitForURL(/look$/);

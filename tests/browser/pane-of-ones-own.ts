@@ -98,7 +98,26 @@ export async function type(page: Page, readings: Readonly<Record<string, string>
 
 /** Says on Measure that what is read next is read from the cleared rebate: nothing then holds the order. */
 export async function fromCleared(page: Page): Promise<void> {
-  await page.getByLabel("Read from").selectOption("cleared");
+  await pick(page, "Read from", "cleared rebate");
+}
+
+/** Picks one of several by the words it has: from the list under a mouse, from chips or a sheet under a thumb. */
+export async function pick(page: Page, name: string, says: string): Promise<void> {
+  const list = page.getByRole("combobox", { name, exact: true });
+  const chips = page.getByRole("group", { name, exact: true }).getByRole("radio", { name: says, exact: true });
+  const opens = page.getByRole("button", { name: new RegExp(`^${name}: `) });
+  await expect(list.or(chips).or(opens).first()).toBeVisible();
+  if (await list.isVisible()) await list.selectOption({ label: says });
+  else if (await opens.isVisible()) {
+    await opens.click();
+    await page.getByRole("dialog", { name, exact: true }).getByRole("button", { name: says, exact: true }).click();
+  } else await chips.check();
+}
+
+/** On the form of a new pane: how the glass is held, by its section. */
+export async function pickHeld(page: Page, system: string): Promise<void> {
+  await page.getByRole("button", { name: /^How the glass is held/ }).click();
+  await page.getByRole("dialog").locator(`[data-choose="${system}"]`).click();
 }
 
 /** On Order: what nobody read is stood by with a word why, and the order may go. */

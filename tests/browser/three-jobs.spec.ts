@@ -6,6 +6,7 @@ import {
   fromMenu,
   heldAs,
   openStation,
+  pick,
   ready,
   standBy,
   type,
@@ -69,7 +70,7 @@ test.describe("on a phone", () => {
     await fromMenu(page, "in");
     await heldAs(page, "timber-bead");
     await openStation(page, "Measure");
-    await page.getByLabel("Measured").selectOption("old-unit");
+    await pick(page, "Measured", "old pane, edge to edge");
     await fromCleared(page);
     await expect(page.getByText("0 of 2 read")).toBeVisible();
     // By the pad, with one thumb: 23 1/2, then 35 5/16.

@@ -22,6 +22,8 @@ export type BeforeOrderFacts = {
   readonly risk: { readonly binds: number; readonly coverLost: number | null } | null;
   /** How much thicker a unit is than the one that was read, in words; null where they agree or it was not read. */
   readonly thickness: string | null;
+  /** What stays of a sash that is routed for a unit, in words; null where it is enough. */
+  readonly timber: string | null;
   readonly barsFault: string | null;
   /** Other panes of the round that are on an order, or sized. */
   readonly others: readonly { readonly label: string; readonly width: Nm; readonly height: Nm }[];
@@ -86,6 +88,7 @@ export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] 
       `Something is likely to go wrong: it binds with a chance of ${percent(f.risk.binds)}${f.risk.coverLost === null ? "" : `, and is covered too little with one of ${percent(f.risk.coverLost)}`}. Read it again or change the size, or say why it is ordered so.`,
     );
   add(f.thickness !== null, "thickness-off", f.thickness ?? "", "specify");
+  add(f.timber !== null, "timber", f.timber ?? "", "specify");
   add(f.barsFault !== null, "bars-fault", f.barsFault ?? "");
   for (const u of f.unknown)
     out.push({

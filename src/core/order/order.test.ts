@@ -62,6 +62,7 @@ describe("what holds a pane off its order", () => {
     cutToCome: false,
     barsFault: null,
     thickness: null,
+    timber: null,
     others: [],
     unknown: [],
     ...over,

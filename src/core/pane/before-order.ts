@@ -1,10 +1,14 @@
 import { barPlaces } from "../measure/bar-places.ts";
 import { type BeforeOrderFacts, type Contradiction, contradictionsOf } from "../order/contradictions.ts";
-import { mm, toMm } from "../units/length.ts";
+import { makeupOverall } from "../specify/makeup.ts";
+import { mm, nm, toMm } from "../units/length.ts";
 import { barsErrorSentence } from "../words/found.ts";
 import type { PaneBook } from "./book.ts";
 import { thickerThanRead } from "./candidates.ts";
+import { isRouted } from "./conversion.ts";
+import { readingsOf } from "./readings-of.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { routHere } from "./rout-here.ts";
 import { type Unknown, unknownsOf } from "./unknowns.ts";
 
 /** Sizes of other panes, to see whether two were swapped. */
@@ -26,6 +30,15 @@ export const thickerText = (off: number | null): string | null =>
     ? null
     : `The {unit} chosen is ${Number(Math.abs(off).toFixed(1))} mm ${off > 0 ? "thicker" : "thinner"} than what was read: choose again, or say by what it is held.`;
 
+/** What too little timber stays of a sash for the unit that was chosen; null where enough does, or it is not read. */
+function timberText(book: PaneBook, r: Reckoning): string | null {
+  if (!book.makeup || !isRouted(book)) return null;
+  const rout = routHere(readingsOf(book).readings, r.house, mm(makeupOverall(book.makeup)));
+  if (!rout || rout.holds) return null;
+  const stays = Math.max(0, toMm(rout.upstandHolds ? nm(Math.min(...rout.webs.map((w) => w.left))) : rout.upstandLeft));
+  return `The sash would keep ${Number(stays.toFixed(1))} mm of timber, less than the house asks for: choose a slimmer {unit}, or a new sash.`;
+}
+
 /** Blanks and contradictions of this pane that nobody has stood by yet. */
 export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[] = []): readonly Contradiction[] {
   const glass = r.worked.ok ? r.worked.value.glass : null;
@@ -43,6 +56,7 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     cutToCome: r.tooBigBy > 0,
     risk: r.chances && r.chances.trouble > r.house.holdShare ? r.chances : null,
     thickness: thickerText(thickerThanRead(book, r)),
+    timber: timberText(book, r),
     barsFault: bars && !bars.ok ? barsErrorSentence(bars.error) : null,
     others,
     unknown: asked(book, r),

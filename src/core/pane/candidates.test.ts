@@ -18,9 +18,10 @@ describe("what a sealed unit was", () => {
     if (!book) throw new Error("no pane");
     return { book, r: reckon(book, withFirm(foldFirm(t.entries))) };
   };
+  const stacksIn = ({ book, r }: ReturnType<typeof now>) => stacksOf(book, r);
   it("is one of the stacks of its thickness, and tapped it is the unit that is ordered", () => {
     const t = read("24");
-    const stacks = stacksOf(now(t).r);
+    const stacks = stacksIn(now(t));
     expect(stacks.slice(0, 3).map((s) => [...s.panes, ...s.spacers].map(toMm))).toEqual([
       [4, 4, 16],
       [4, 5, 15],
@@ -30,13 +31,13 @@ describe("what a sealed unit was", () => {
     if (!second) throw new Error("no second stack");
     t.tell("specify.makeup", { makeup: makeupOfStack(second, null, "float") });
     const { book, r } = now(t);
-    expect(stackChosen(book.makeup, stacksOf(r))).toEqual(second);
+    expect(stackChosen(book.makeup, stacksOf(book, r))).toEqual(second);
     expect(thickerThanRead(book, r)).toBeNull();
   });
   it("is of the commonest sheets where none was read", () => {
     const t = new Teller().opened().added(PANE, "plastic-bead-inside").read({ "unit-thickness": "24" });
     expect(
-      stacksOf(now(t).r)
+      stacksIn(now(t))
         .slice(0, 3)
         .map((s) => [...s.panes, ...s.spacers].map(toMm)),
     ).toEqual([
@@ -46,7 +47,7 @@ describe("what a sealed unit was", () => {
     ]);
   });
   it("keeps gas and coating of what was chosen before", () => {
-    const [first, second] = stacksOf(now(read("24")).r);
+    const [first, second] = stacksIn(now(read("24")));
     if (!first || !second) throw new Error("no stacks");
     const argon = {
       ...makeupOfStack(first, null, "float"),
@@ -59,12 +60,12 @@ describe("what a sealed unit was", () => {
   });
   it("that no longer agrees with what is read says by how much", () => {
     const t = read("24");
-    const [first] = stacksOf(now(t).r);
+    const [first] = stacksIn(now(t));
     if (!first) throw new Error("no stack");
     t.tell("specify.makeup", { makeup: makeupOfStack(first, null, "float") });
     t.read({ "unit-thickness": "28" });
     const { book, r } = now(t);
     expect(thickerThanRead(book, r)).toBe(-4);
-    expect(stackChosen(book.makeup, stacksOf(r))).toBeUndefined();
+    expect(stackChosen(book.makeup, stacksOf(book, r))).toBeUndefined();
   });
 });

@@ -6,13 +6,14 @@ import { type Makeup, makeupOverall, NO_SPACER } from "../specify/makeup.ts";
 import { type Stack, stacksFor } from "../specify/stack.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { isConversion, unitsForSash } from "./conversion.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnit } from "./unit.ts";
+import { isUnit, wasUnit } from "./unit.ts";
 
-/** The units that the thickness read can be, the likeliest first. */
-export function stacksOf(r: Reckoning): readonly Stack[] {
+/** The units that the thickness read can be, the likeliest first; where one sheet was, those that its sash can take. */
+export function stacksOf(book: PaneBook, r: Reckoning): readonly Stack[] {
   const t = thicknessFrom(r.readings);
-  if (t.overall === null) return [];
+  if (t.overall === null) return isConversion(book) ? unitsForSash(book, r.house).map((u) => u.stack) : [];
   return stacksFor({
     overall: t.overall,
     panes: t.panes,
@@ -73,11 +74,12 @@ export function candidateFacts(
   safetyKind: CandidateFacts["safetyKind"] = "toughened",
 ): CandidateFacts | null {
   if (!r.cut.ok || !isUnit(book)) return null;
-  const stacks = stacksOf(r);
+  const stacks = stacksOf(book, r);
   const stack = stackChosen(book.makeup, stacks) ?? stacks[0];
   const { glass } = r.cut.value;
   return {
     was: stack ? { panesMm: stack.panes.map(toMm), cavityMm: toMm(stack.spacers[0] ?? mm(16)) } : null,
+    again: wasUnit(book),
     roomMm: roomFor(r),
     widthMm: toMm(glass.width),
     heightMm: toMm(glass.height),

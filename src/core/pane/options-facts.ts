@@ -5,11 +5,10 @@ import { examVerdict } from "../look/exam.ts";
 import type { OptionFacts } from "../look/options.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
-import { mm, toMm } from "../units/length.ts";
+import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
-import { readingsOf } from "./readings-of.ts";
+import { conversionHolds } from "./conversion.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { routHere } from "./rout-here.ts";
 import { wasUnit } from "./unit.ts";
 
 /** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
@@ -32,7 +31,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     loose: isLoose(book.damage),
     worst: worstOf(book),
     mending: mendingHere(book),
-    doubleHolds: doubleHolds(book, r),
+    doubleHolds: conversionHolds(book, r.house),
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
     paints: frameOf(book.added.system).painted,
     paintWaits: frameOf(book.added.system).painted ? r.compound.leastDays : null,
@@ -64,12 +63,3 @@ function worstOf(book: PaneBook): MemberState | null {
   for (const s of ["not-worth", "mend", "sound"] as const) if (states.includes(s)) return s;
   return book.damage.includes("rotten") ? "mend" : null;
 }
-
-/** Whether a unit of 14 mm in a rebate 15 deep leaves timber enough; null until the timber is read. */
-function doubleHolds(book: PaneBook, r: Reckoning): boolean | null {
-  const { readings } = readingsOf(book);
-  return routHere(readings, r.house, thicknessFrom(readings).overall ?? mm(SLIM_UNIT_MM))?.holds ?? null;
-}
-
-/** The slimmest unit that is commonly made for old sashes: 4-6-4. */
-const SLIM_UNIT_MM = 14;

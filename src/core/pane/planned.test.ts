@@ -78,12 +78,24 @@ describe("a sash that is to be routed for a sealed unit", () => {
   });
   it.each([
     ["single glass again", (t: Teller) => t, "glass"],
-    ["a rebate that is deep enough", (t: Teller) => t.read({ "rebate-depth": "15" }), "double"],
-    ["timber that nobody read", (t: Teller) => t.read({ "timber-thickness": "" }), "double"],
+    ["a rebate deep and wide enough", (t: Teller) => t.read({ "rebate-depth": "15", "rebate-width": "27" }), "double"],
+    ["a depth that nobody read", (t: Teller) => t.read({ "rebate-depth": "" }), "double"],
   ] as const)("is no plan: %s", (_, more, option) => {
     const t = told(option);
     more(t);
     expect(now(t).r.planned).toBeNull();
+  });
+});
+
+describe("what is planned of a rebate", () => {
+  // The depth goes by the rebate alone; the width wants the timber too, and goes by the unit: 2 + 14 + 1 + 10 = 27.
+  it.each([
+    ["deep enough, 9 too narrow", { "rebate-depth": "15" }, { by: 0, wider: 9 }],
+    ["the timber not read", { "timber-thickness": "" }, { by: 5, wider: null }],
+    ["both to be cut", {}, { by: 5, wider: 9 }],
+  ] as const)("%s", (_, more, plan) => {
+    const { r } = now(told().read(more));
+    expect(r.planned && { by: toMm(r.planned.by), wider: r.planned.wider && toMm(r.planned.wider) }).toEqual(plan);
   });
 });
 
@@ -97,7 +109,7 @@ describe("readings of an opening that is routed deeper", () => {
         "depth-left": mm(9),
         "old-width": mm(597),
       },
-      { depth: { needed: mm(15), by: mm(5) }, width: { needed: mm(27), by: mm(9) } },
+      { by: mm(5), wider: mm(9) },
     );
     expect(toMm(out["width-top"] ?? nm(0))).toBe(610);
     expect(toMm(out["height-left"] ?? nm(0))).toBe(910);
@@ -107,7 +119,7 @@ describe("readings of an opening that is routed deeper", () => {
     expect(toMm(out["old-width"] ?? nm(0))).toBe(597);
   });
   it("diagonals go by the mean of what was read each way, and stay where one way was not read", () => {
-    const by = { depth: { needed: mm(15), by: mm(5) }, width: { needed: mm(27), by: mm(9) } };
+    const by = { by: mm(5), wider: mm(9) };
     const diagonal = nm(Math.round(Math.hypot(601, 900) * 1e6));
     const out = routed(
       {

@@ -1,18 +1,19 @@
-import { frameOf } from "../frame/systems.ts";
 import type { HouseRules } from "../house/rules.ts";
 import { DIAGONALS, HEIGHTS, type Place, REBATE_SIDES, WIDTHS } from "../measure/places.ts";
 import type { Readings } from "../measure/reckoned.ts";
-import type { Rout } from "../size/rout.ts";
+import { thicknessFrom } from "../measure/thickness.ts";
 import { makeupOverall } from "../specify/makeup.ts";
 import { addNm, mm, type Nm, nm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
-import { routHere } from "./rout-here.ts";
+import { isRouted, unitsForSash } from "./conversion.ts";
+import { depthForUnit, routHere } from "./rout-here.ts";
 
 /** The opening as it is to become: the rebate is to be routed deeper for a sealed unit, and was read as it is now. */
 export type Planned = {
   /** So much deeper on every side. */
   readonly by: Nm;
-  readonly rout: Rout;
+  /** So much wider, through the glass; null until rebate, timber and the unit are known. */
+  readonly wider: Nm | null;
   /** It was routed since, and nobody read it again: what is worked out is still the plan. */
   readonly isCut: boolean;
   /** What would be read once it is routed as planned. */
@@ -22,16 +23,24 @@ export type Planned = {
 /**
  * The plan of a sash that goes from single glass to a sealed unit, until it is read again as it was routed; null where there is
  * none, or nothing to rout.
+ * The depth rests on the rebate alone, so it is planned before anybody knows which unit it is for.
  * @example 600 between rebates 10 deep, cover 12 and gap 3 // by 5 mm: planned for 610
  */
 export function plannedOf(book: PaneBook, readings: Readings, house: HouseRules): Planned | null {
-  if (book.before.option?.option !== "double" || frameOf(book.added.system).material !== "timber") return null;
+  const depth = readings["rebate-depth"];
+  if (!isRouted(book) || depth === undefined) return null;
   const routedAt = book.steps.get(stepKey("ready", "rout"))?.at ?? null;
   if (routedAt !== null && isReadSince(book, routedAt)) return null;
-  const unit = book.makeup ? mm(makeupOverall(book.makeup)) : undefined;
-  const rout = routHere(readings, house, unit);
-  if (!rout || rout.depth.by === 0) return null;
-  return { by: rout.depth.by, rout, isCut: routedAt !== null, readings: routed(readings, rout) };
+  const by = nm(Math.max(0, depthForUnit(house) - depth));
+  const wider = routHere(readings, house, unitThought(book, readings, house))?.width.by ?? null;
+  if (by === 0 && !wider) return null;
+  return { by, wider, isCut: routedAt !== null, readings: routed(readings, { by, wider: wider ?? nm(0) }) };
+}
+
+/** How thick a unit is thought of: the one chosen, the one in hand, or the one we would take. */
+function unitThought(book: PaneBook, readings: Readings, house: HouseRules): Nm | undefined {
+  if (book.makeup) return mm(makeupOverall(book.makeup));
+  return thicknessFrom(readings).overall ?? unitsForSash(book, house)[0]?.stack.overall;
 }
 
 /** Width and height were both read after a time. */
@@ -45,13 +54,13 @@ function isReadSince(book: PaneBook, at: string): boolean {
  * Readings as they would be once every side is routed deeper by so much: widths and heights grow by it twice, diagonals by
  * Pythagoras of both.
  */
-export function routed(readings: Readings, { depth, width }: Pick<Rout, "depth" | "width">): Readings {
+export function routed(readings: Readings, { by, wider }: { readonly by: Nm; readonly wider: Nm }): Readings {
   const out: Partial<Record<Place, Nm>> = { ...readings };
-  const grow = (place: Place, by: Nm): void => {
+  const grow = (place: Place, more: Nm): void => {
     const was = readings[place];
-    if (was !== undefined) out[place] = addNm(was, by);
+    if (was !== undefined) out[place] = addNm(was, more);
   };
-  const both = nm(2 * depth.by);
+  const both = nm(2 * by);
   for (const face of ["", "back-"] as const) {
     for (const p of [...WIDTHS, ...HEIGHTS]) grow(`${face}${p}`, both);
     const across = meanOf(WIDTHS.map((p) => readings[`${face}${p}`]));
@@ -62,8 +71,8 @@ export function routed(readings: Readings, { depth, width }: Pick<Rout, "depth" 
       out[`${face}${p}`] = nm(Math.round(Math.sqrt(was ** 2 + 2 * both * (across + up) + 2 * both ** 2)));
     }
   }
-  for (const p of ["rebate-depth", ...REBATE_SIDES] as const) grow(p, depth.by);
-  grow("rebate-width", width.by);
+  for (const p of ["rebate-depth", ...REBATE_SIDES] as const) grow(p, by);
+  grow("rebate-width", wider);
   return out;
 }
 

@@ -7,6 +7,8 @@ import { mm, type Nm } from "../units/length.ts";
 
 /** Room between the edge of a unit and the rebate, mm: under its cover stand its packers. */
 const UNIT_GAP_MM = 3;
+/** How deep a rebate must be for a unit: its edge seal covered, and its packers under it. @example cover 12 // 15 */
+export const depthForUnit = (house: Pick<HouseRules, "unitCoverMm">): Nm => mm(house.unitCoverMm + UNIT_GAP_MM);
 const FACE_CLEARANCE_MM = 1;
 const USUAL_BEAD_MM = 10;
 
@@ -31,7 +33,7 @@ export function routHere(readings: Readings, house: HouseRules, unit?: Nm): Rout
     bead: beadAcross(readings) ?? mm(USUAL_BEAD_MM),
     rebateWidth: width,
     rebateDepth: depth,
-    depthNeeded: mm(house.unitCoverMm + UNIT_GAP_MM),
+    depthNeeded: depthForUnit(house),
     timber,
     faces: face === undefined ? {} : { bottom: face },
     leastUpstand: mm(house.upstandLeftMm),

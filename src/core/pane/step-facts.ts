@@ -13,7 +13,7 @@ import type { StepId } from "../steps/step-id.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import type { StepFacts } from "../takeout/facts.ts";
 import type { Profile } from "../takeout/profile.ts";
-import { toMm } from "../units/length.ts";
+import { nm, toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
@@ -134,7 +134,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     easedPrimed: easedPrimed(book),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
-    routBy: r.planned && { deeper: r.planned.rout.depth.by, wider: r.planned.rout.width.by },
+    routBy: r.planned && { deeper: r.planned.by, wider: r.planned.wider ?? nm(0) },
   };
 }
 

@@ -5,6 +5,7 @@ import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import { WHOLE_FACTS, WHOLES } from "../specify/whole.ts";
 import type { PaneBook } from "./book.ts";
+import { conversionUnread, isConversion, isRouted } from "./conversion.ts";
 import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -56,19 +57,31 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const sheet = !isUnit(book) && !readsWhole(book.way) && book.panel === null;
   add(sheet && book.glass === null, { id: "glass", says: "which glass", station: "specify" });
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
-  // Gasket, bead and groove fit one thickness: a usual one is not this frame's.
-  add(unit && book.before.opens !== false && !THICKNESS_FROM.some((p) => book.readings[p]?.read.ok), {
-    id: "thickness",
-    says: "how thick the old {unit} is",
-    station: "specify",
-    place: "unit-thickness",
+  // No old unit says how thick it may be: the sash does.
+  const reads = conversionUnread(book);
+  add(unit && reads.length > 0, {
+    id: "sash",
+    says: "how deep and wide the {rebate} is, and how thick the timber: whether this sash can take a {unit}",
+    station: "measure",
+    ...(reads[0] && { place: reads[0] }),
   });
+  // Gasket, bead and groove fit one thickness: a usual one is not this frame's.
+  add(
+    unit && !isRouted(book) && book.before.opens !== false && !THICKNESS_FROM.some((p) => book.readings[p]?.read.ok),
+    {
+      id: "thickness",
+      says: "how thick the old {unit} is",
+      station: "specify",
+      place: "unit-thickness",
+    },
+  );
   add(unit && book.makeup?.spacer === NO_SPACER, {
     id: "spacer",
     says: "which spacer",
     station: "specify",
   });
-  add(unit && book.coating === null, {
+  // Of one sheet nobody copies a coating.
+  add(unit && !isConversion(book) && book.coating === null, {
     id: "coating",
     says: "whether it was coated",
     station: "measure",

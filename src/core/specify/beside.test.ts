@@ -66,7 +66,7 @@ describe("how it looks", () => {
 });
 
 /** A house's figures that what the unit is made of does not hang on. */
-const HOUSE = { emissivity: 0.05, roomC: 20, outsideC: -5, perM2: 120, leastCharge: 35, days: 8 } as const;
+const HOUSE = { emissivity: 0.05, roomC: 20, outsideC: -5, perM2: 120, leastCharge: 35, days: 8, again: true } as const;
 
 describe("candidates of a unit made in inches", () => {
   const facts: CandidateFacts = {

@@ -8,6 +8,8 @@ import { unitPence } from "./unit-price.ts";
 export type CandidateFacts = {
   /** The unit that was there, or the likeliest for its thickness; null for single glass. */
   readonly was: { readonly panesMm: readonly number[]; readonly cavityMm: number } | null;
+  /** A unit was there before: the plain one is the same again. */
+  readonly again: boolean;
   /** Room for the unit through the thickness, mm; null until the rebate is read. */
   readonly roomMm: number | null;
   readonly widthMm: number;
@@ -105,7 +107,7 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const room = (whole - sheet(outer).mm - sheet(inner).mm - sheet(middle).mm) / 2;
   const third = spacerUpTo(room, was.cavityMm, outer);
   const all = [
-    make("same", "same again, plain", double("air", false)),
+    make("same", f.again ? "same again, plain" : "plain", double("air", false)),
     make("coated", "coated", double("air", true)),
     make("argon", "coated, argon", double("argon", true)),
   ];

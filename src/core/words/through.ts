@@ -28,6 +28,13 @@ function madeUp(bed: Nm, text: (length: Nm) => string): string {
   return rest.length === 0 ? `: tape of ${first}` : `: tape of ${first} on packing of ${rest.join(" and ")}`;
 }
 
+/** What a unit costs the sash, in a line. @example "rout 9 mm wider, 11 mm stays" */
+export function routLine(r: Rout, unit: LengthUnit): string {
+  const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
+  const work = r.width.by > 0 ? `rout ${text(r.width.by)} wider` : "wide enough";
+  return r.holds ? `${work}, ${text(r.upstandLeft)} stays` : `${work}: too little timber stays`;
+}
+
 export function routWords(r: Rout, unit: LengthUnit): string {
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
   const cut = [

@@ -6,6 +6,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { DayField } from "../ui/DayField.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 
 const FAULTS = {
   "too-soon": (d: Day) => `Too soon: the compound may be painted from ${sayDay(d)}. Take that day or a later one.`,
@@ -47,16 +48,13 @@ export function ComeBack() {
           if (!fault) write("finish.visit", { day, visit });
         }}
       >
-        <label className="max-sm:col-span-2">
-          <span className="text-[13px] text-mute">For</span>
-          <select value={visit} onChange={(e) => setVisit(e.target.value as Visit)}>
-            {VISITS.map((v) => (
-              <option key={v} value={v}>
-                {VISIT_NAMES[v]}
-              </option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          name="For"
+          of={VISITS.map((v) => [v, VISIT_NAMES[v]] as const)}
+          value={visit}
+          change={setVisit}
+          className="max-sm:col-span-2"
+        />
         <DayField says="On" name="day" required min={writeDay(today)} start={day} onDay={(d) => setDay(d ?? "")} />
         <button type="submit" className="btn">
           {book.visit ? "Move it" : "Plan it"}

@@ -5,6 +5,7 @@ import { addDays, type Day, dayOfMonth, writeDay } from "../../core/units/day.ts
 import { sayDay, weekdayName } from "../../core/words/days.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 
 /** On the stage, and on a phone. */
 const WIDE = 780;
@@ -118,28 +119,19 @@ function DayChooser({ chosen, choose, days }: ChooserProps) {
     writeFirm("round.weather", { day: writeDay(day), wet: isWet, lowC: lowC.get(day) ?? null });
   return (
     <div className="flex flex-wrap items-center gap-2 pt-1 text-[13px]">
-      <label className="flex items-center gap-2">
-        Calendar
-        <select
-          className="!min-h-9 !w-auto"
-          value={chosen ?? ""}
-          onChange={(e) => {
-            const found = days.find((d) => String(d) === e.target.value);
-            if (found !== undefined) choose(found);
-          }}
-        >
-          <option value="" disabled>
-            choose a day
-          </option>
-          {days.map((d) => (
-            <option key={d} value={d}>
-              {sayDay(d)}
-              {wet.has(d) ? ", wet" : ""}
-              {daysOff.has(d) ? ", day off" : ""}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PickOne
+        name="Calendar"
+        inline
+        of={days.map(
+          (d) => [String(d), `${sayDay(d)}${wet.has(d) ? ", wet" : ""}${daysOff.has(d) ? ", day off" : ""}`] as const,
+        )}
+        value={chosen === null ? null : String(chosen)}
+        unsaid="choose a day"
+        change={(to) => {
+          const found = days.find((d) => String(d) === to);
+          if (found !== undefined) choose(found);
+        }}
+      />
       {chosen !== null && (
         <>
           <button type="button" className="btn btn-small" onClick={() => weather(chosen, !wet.has(chosen))}>

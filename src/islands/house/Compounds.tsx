@@ -3,11 +3,12 @@ import type { Compound, CompoundId } from "../../core/bed/compound.ts";
 import { COMPOUNDS } from "../../core/bed/compounds.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
+import type { Say } from "../ui/say.ts";
 
 type Own = Payloads["compound.kept"];
 type Props = {
   readonly own: readonly Own[];
-  readonly say: (sentence: string) => string;
+  readonly say: Say;
   readonly write: (c: Own) => void;
   /** The firm's list, its own first, and what it mostly takes by the kind of frame. */
   readonly all: readonly Compound[];

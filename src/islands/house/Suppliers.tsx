@@ -2,6 +2,7 @@ import type { Supplier } from "../../core/firm/firm.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { realTolerance } from "../../core/order/tolerance.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
+import type { Say } from "../ui/say.ts";
 import { SupplierTerms } from "./Terms.tsx";
 
 /** What the firm has seen of a supplier: panes sent back, and how their cutting really is. */
@@ -22,7 +23,7 @@ type Props = {
   readonly terms: ReadonlyMap<string, Payloads["supplier.terms"]>;
   readonly currency: string;
   readonly records: readonly SupplierRecord[];
-  readonly say: (sentence: string) => string;
+  readonly say: Say;
   readonly add: (s: Payloads["supplier.added"]) => void;
   readonly setTerms: (t: Payloads["supplier.terms"]) => void;
 };

@@ -15,6 +15,7 @@ import {
   termsFromRows,
 } from "../../core/words/price-csv.ts";
 import { Fold } from "../panels/Fold.tsx";
+import type { Say } from "../ui/say.ts";
 
 /** How they cut and take an order. */
 function TheirWay({ now, set }: { readonly now: Terms; readonly set: (terms: Terms) => void }) {
@@ -75,7 +76,7 @@ type Props = {
   readonly supplier: Supplier;
   readonly terms: Terms | undefined;
   readonly currency: string;
-  readonly say: (sentence: string) => string;
+  readonly say: Say;
   readonly set: (terms: Terms) => void;
 };
 

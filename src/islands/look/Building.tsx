@@ -1,4 +1,14 @@
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import type { Picks } from "../ui/picks.ts";
+
+/** The floors that are told by number; higher ones are rare where a pane is changed by hand. */
+const FLOORS: Picks<string> = [
+  ["", "not said"],
+  ["-1", "below ground"],
+  ["0", "ground floor"],
+  ...[1, 2, 3, 4, 5].map((n) => [String(n), `floor ${n}`] as const),
+];
 
 /** When it was built and how high up the pane is: lead, ladders and helpers go by it. */
 export function Building() {
@@ -21,24 +31,12 @@ export function Building() {
           }}
         />
       </label>
-      <label>
-        <span className="text-[13px] text-mute">Which floor</span>
-        <select
-          value={storey ?? ""}
-          onChange={(e) =>
-            write("look.building", { year, storey: e.target.value === "" ? null : Number(e.target.value) })
-          }
-        >
-          <option value="">not said</option>
-          <option value="-1">below ground</option>
-          <option value="0">ground floor</option>
-          {[1, 2, 3, 4, 5].map((n) => (
-            <option key={n} value={n}>
-              floor {n}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PickOne
+        name="Which floor"
+        of={FLOORS}
+        value={storey === null ? "" : String(storey)}
+        change={(to) => write("look.building", { year, storey: to === "" ? null : Number(to) })}
+      />
     </div>
   );
 }

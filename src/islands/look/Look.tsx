@@ -17,6 +17,7 @@ import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { Cautions } from "../steps/Cautions.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
 
@@ -70,20 +71,14 @@ export function Look() {
         </div>
       </Part>
       <Part title="Why it failed" more="the new one fails the same way">
-        <select
-          aria-label="Why it failed"
-          value={book.cause ?? ""}
-          onChange={(e) => write("look.cause", { cause: e.target.value as (typeof CAUSES)[number] })}
-        >
-          <option value="" disabled>
-            Choose a cause
-          </option>
-          {CAUSES.map((c) => (
-            <option key={c} value={c}>
-              {say(CAUSE_WORDS[c].name)}
-            </option>
-          ))}
-        </select>
+        <PickOne
+          name="Why it failed"
+          quiet
+          of={CAUSES.map((c) => [c, say(CAUSE_WORDS[c].name)] as const)}
+          value={book.cause}
+          unsaid="Choose a cause"
+          change={(cause) => write("look.cause", { cause })}
+        />
         {again.length > 0 && (
           <p className="note-wax">
             The same here before:{" "}

@@ -1,18 +1,18 @@
 import type { Holds } from "../../core/frame/frame.ts";
 import { frameOf, type System } from "../../core/frame/systems.ts";
 import { opensAt, SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
-import { usePane } from "../panels/pane-context.ts";
+import type { Say } from "../ui/say.ts";
 
 type Props = {
   readonly system: System;
   readonly side?: "inside" | "outside";
   /** How it holds, where the system has more than one way and it was said. */
   readonly holds?: Holds | undefined;
+  readonly say: Say;
 };
 
 /** A section of how this system holds its glass: outside at the left, the seam that opens in red. */
-export function SystemDrawing({ system, side, holds }: Props) {
-  const { say } = usePane();
+export function SystemDrawing({ system, side, holds, say }: Props) {
   return (
     <svg
       viewBox={`0 0 ${SECTION_BOX.width} ${SECTION_BOX.height}`}

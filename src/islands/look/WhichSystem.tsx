@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { DETAILS, type Detail } from "../../core/frame/detail.ts";
 import type { Holds } from "../../core/frame/frame.ts";
-import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
+import { frameOf, type System } from "../../core/frame/systems.ts";
 import { detailOf, leftToSay } from "../../core/frame/told-detail.ts";
 import {
   directionsOf,
@@ -16,6 +16,7 @@ import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
+import { SystemTiles } from "./SystemTiles.tsx";
 
 /** How the glass is held: chosen from a list by who knows, or found by questions. It drives every later station. */
 export function WhichSystem() {
@@ -52,7 +53,7 @@ export function WhichSystem() {
     <Part title="How the glass is held">
       {isNamed && !choosing && (
         <div className="grid grid-cols-[140px_1fr] gap-3 max-sm:grid-cols-[110px_1fr]">
-          <SystemDrawing system={system} side={side} holds={holds} />
+          <SystemDrawing system={system} side={side} holds={holds} say={say} />
           <div className="space-y-2">
             <p className="text-[17px] font-medium" data-system={system}>
               {say(frameOf(system).name)}
@@ -91,7 +92,7 @@ export function WhichSystem() {
           </button>
         </p>
       )}
-      {!at && (choosing || !isNamed) && <Systems chosen={isNamed ? system : null} choose={hold} />}
+      {!at && (choosing || !isNamed) && <SystemTiles chosen={isNamed ? system : null} choose={hold} say={say} />}
       {left.map((name) => (
         <fieldset key={name} className="note-wax">
           <legend className="sr-only">{say(DETAILS[name].name)}</legend>
@@ -177,33 +178,6 @@ function Choose<T extends string>({ name, of, value, choose }: ChooseProps<T>) {
   );
 }
 
-type SystemsProps = { readonly chosen: System | null; readonly choose: (to: System) => void };
-
-/** Every way of holding glass, each with its section: tapped by who knows it by sight. */
-function Systems({ chosen, choose }: SystemsProps) {
-  const { say } = usePane();
-  return (
-    <ul aria-label="How the glass is held" className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-      {SYSTEMS.map((s) => (
-        <li key={s} className="flex">
-          <button
-            type="button"
-            data-choose={s}
-            aria-pressed={s === chosen}
-            className="btn w-full flex-col !justify-start gap-1 !px-2 !py-1.5 text-[14px] leading-tight aria-pressed:!border-glass aria-pressed:!bg-tint"
-            onClick={() => choose(s)}
-          >
-            <span className="w-20" aria-hidden="true">
-              <SystemDrawing system={s} />
-            </span>
-            {say(frameOf(s).name)}
-          </button>
-        </li>
-      ))}
-    </ul>
-  );
-}
-
 /** How each way of holding lets go: what comes off and from where, and which way the glass leaves. */
 const LETS_GO: Readonly<Record<Holds, string | null>> = {
   putty: "{Putty} off",
@@ -248,6 +222,7 @@ function Question({ at, go, end, close }: QuestionProps) {
               {typeof a.to !== "string" && (
                 <span className="w-24 shrink-0" aria-hidden="true">
                   <SystemDrawing
+                    say={say}
                     system={a.to.system}
                     {...(a.to.side ? { side: a.to.side } : {})}
                     holds={frameOf(a.to.system).holds(detailOf(a.to.system, a.to.detail ?? {}))}

@@ -6,7 +6,7 @@ import { barsErrorSentence, barsText } from "../../core/words/found.ts";
 import { barLines } from "../../drawing/bar-lines.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
-import { Choice } from "./Choice.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 
 /** Bars inside the unit or between lights, counted and drawn back. */
 export function BarsForm() {
@@ -76,8 +76,18 @@ export function BarsForm() {
               onBlur={(e) => e.target.value !== bars.colour && change({ colour: e.target.value })}
             />
           </label>
-          <Choice name="made" value={bars.kind} of={BAR_KINDS} change={(kind) => change({ kind })} />
-          <Choice name="spaced" value={bars.spacing} of={SPACINGS} change={(spacing) => change({ spacing })} />
+          <PickOne
+            name="made"
+            of={BAR_KINDS.map((k) => [k, k.replace("-", " ")] as const)}
+            value={bars.kind}
+            change={(kind) => change({ kind })}
+          />
+          <PickOne
+            name="spaced"
+            of={SPACINGS.map((s) => [s, s.replace("-", " ")] as const)}
+            value={bars.spacing}
+            change={(spacing) => change({ spacing })}
+          />
         </div>
         {bars.spacing === "given" && (
           <label>

@@ -1,6 +1,11 @@
 import { COATED, COATING_WAYS, type Coating, type CoatingWay } from "../../core/measure/found.ts";
 import { coatingText } from "../../core/words/found.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import type { Picks } from "../ui/picks.ts";
+
+/** The faces of a unit, counted from outside. */
+const FACES: Picks<string> = [["", "not said"], ...[1, 2, 3, 4].map((f) => [String(f), String(f)] as const)];
 
 /** Whether the glass is coated, by three ways of looking. */
 export function CoatingForm() {
@@ -31,19 +36,14 @@ export function CoatingForm() {
           </label>
         ))}
         {coating.coated === "yes" && book.coating && (
-          <label className="inline-flex items-center gap-2 text-[13px]">
-            face, counted from outside
-            <select
-              className="!w-auto"
-              value={coating.face ?? ""}
-              onChange={(e) => change({ face: e.target.value ? Number(e.target.value) : null })}
-            >
-              <option value="">not said</option>
-              {[1, 2, 3, 4].map((f) => (
-                <option key={f}>{f}</option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            name="face, counted from outside"
+            inline
+            of={FACES}
+            value={coating.face === null ? "" : String(coating.face)}
+            change={(face) => change({ face: face === "" ? null : Number(face) })}
+            className="text-[13px]"
+          />
         )}
       </div>
       {book.coating && (

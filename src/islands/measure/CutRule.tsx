@@ -1,7 +1,6 @@
 import { useMemo } from "react";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { type Cut, cutSize } from "../../core/size/cut.ts";
-import type { Hold } from "../../core/size/lay.ts";
 import { SCHOOL_FACTS, SCHOOLS, type School } from "../../core/size/school.ts";
 import { GRIDS, nm } from "../../core/units/length.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -9,6 +8,8 @@ import { cutErrorSentence } from "../../core/words/size.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { Size } from "../ui/Size.tsx";
 import { Basis } from "./Basis.tsx";
 import { FourSides } from "./FourSides.tsx";
@@ -41,29 +42,23 @@ export function CutRule() {
       title="How much to take off"
       more={
         <span className="inline-flex flex-wrap items-center gap-x-3">
-          <label className="inline-flex items-center gap-1.5">
-            it may
-            <select
-              className="!min-h-8 !w-auto !py-0"
-              value={rule.hold ?? "turned"}
-              onChange={(e) => change({ hold: e.target.value as Hold })}
-            >
-              <option value="turned">turn a little</option>
-              <option value="sill">{say("not turn: held to the {sill}")}</option>
-            </select>
-          </label>
-          <label className="inline-flex items-center gap-1.5">
-            cut down to
-            <select
-              className="!min-h-8 !w-auto !py-0"
-              value={rule.grid}
-              onChange={(e) => change({ grid: e.target.value as typeof rule.grid })}
-            >
-              {GRIDS.map((g) => (
-                <option key={g}>{g}</option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            name="it may"
+            inline
+            of={[
+              ["turned", "turn a little"],
+              ["sill", say("not turn: held to the {sill}")],
+            ]}
+            value={rule.hold ?? "turned"}
+            change={(hold) => change({ hold })}
+          />
+          <PickOne
+            name="cut down to"
+            inline
+            of={asTheyAre(GRIDS)}
+            value={rule.grid}
+            change={(grid) => change({ grid })}
+          />
         </span>
       }
     >

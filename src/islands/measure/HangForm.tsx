@@ -5,7 +5,7 @@ import { PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { Length } from "../ui/Length.tsx";
-import { Choice } from "./Choice.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 import { MarksSay } from "./MarksSay.tsx";
 
 /** What is printed on it, how it hangs, and how far it has dropped. */
@@ -36,17 +36,18 @@ export function HangForm({ ask }: { readonly ask: (place: Place) => void }) {
         <div className="grid grid-cols-2 gap-2">
           {text("marks", "Marks on the glass", "as printed in the corner")}
           {text("spacerDate", "Date in the spacer", "as stamped")}
-          <label>
-            <span className="text-[13px] text-mute">Hangs</span>
-            <select value={found.hinge} onChange={(e) => change({ hinge: e.target.value as Found["hinge"] })}>
-              {HINGES.map((h) => (
-                <option key={h} value={h}>
-                  {hingeWords(h)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <Choice name="held by" value={found.held} of={HELD} change={(held) => change({ held })} />
+          <PickOne
+            name="Hangs"
+            of={HINGES.map((h) => [h, hingeWords(h)] as const)}
+            value={found.hinge}
+            change={(hinge) => change({ hinge })}
+          />
+          <PickOne
+            name="held by"
+            of={HELD.map((h) => [h, h.replace("-", " ")] as const)}
+            value={found.held}
+            change={(held) => change({ held })}
+          />
           {HANG.map((p) => (
             <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />
           ))}

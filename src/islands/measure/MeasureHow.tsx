@@ -1,13 +1,7 @@
-import {
-  CIRCUMSTANCE_FACTS,
-  CIRCUMSTANCES,
-  type Circumstance,
-  readsWhole,
-  SHAPES,
-  WAY_FACTS,
-  WAYS,
-} from "../../core/measure/ways.ts";
+import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, readsWhole, SHAPES, WAY_FACTS, WAYS } from "../../core/measure/ways.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { GlassIsOut } from "./GlassIsOut.tsx";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
@@ -16,47 +10,28 @@ export function MeasureHow() {
   return (
     <div className="space-y-1">
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
-        <label className="sm:col-span-2">
-          <span className="text-[13px] text-mute">Measured</span>
-          <select value={book.way} onChange={(e) => write("measure.way", { way: e.target.value as typeof book.way })}>
-            {WAYS.map((way) => (
-              <option key={way} value={way}>
-                {say(WAY_FACTS[way].name)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label>
-          <span className="text-[13px] text-mute">Read from</span>
-          <select
-            value={book.circumstance ?? ""}
-            onChange={(e) => write("measure.circumstance", { state: e.target.value as Circumstance })}
-          >
-            <option value="" disabled>
-              not said
-            </option>
-            {CIRCUMSTANCES.map((state) => (
-              <option key={state} value={state}>
-                {say(CIRCUMSTANCE_FACTS[state].name)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          name="Measured"
+          of={WAYS.map((way) => [way, say(WAY_FACTS[way].name)] as const)}
+          value={book.way}
+          change={(way) => write("measure.way", { way })}
+          className="sm:col-span-2"
+        />
+        <PickOne
+          name="Read from"
+          of={CIRCUMSTANCES.map((state) => [state, say(CIRCUMSTANCE_FACTS[state].name)] as const)}
+          value={book.circumstance}
+          unsaid="not said"
+          change={(state) => write("measure.circumstance", { state })}
+        />
         {!readsWhole(book.way) && (
-          <label>
-            <span className="text-[13px] text-mute">By eye it is</span>
-            <select
-              value={book.shape ?? ""}
-              onChange={(e) => write("measure.shape", { shape: e.target.value as (typeof SHAPES)[number] })}
-            >
-              <option value="" disabled>
-                not said
-              </option>
-              {SHAPES.map((s) => (
-                <option key={s}>{s}</option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            name="By eye it is"
+            of={asTheyAre(SHAPES)}
+            value={book.shape}
+            unsaid="not said"
+            change={(shape) => write("measure.shape", { shape })}
+          />
         )}
       </div>
       <div className="max-desk:hidden">

@@ -1,7 +1,8 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
-import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, WAY_FACTS, type Way } from "../../core/measure/ways.ts";
+import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
+import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";
@@ -9,8 +10,11 @@ import { GlassIsOut } from "./GlassIsOut.tsx";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 
-/** What is read, one after another, by this way of measuring. */
-const orderOf = (way: Way): readonly Place[] => (way === "rebate" ? [...OPENING, ...REBATE] : WAY_FACTS[way].wanted);
+/** What is read, one after another, by this way of measuring; a sash that is to hold a unit is read for its timber too. */
+const orderOf = (book: PaneBook): readonly Place[] => [
+  ...(book.way === "rebate" ? [...OPENING, ...REBATE] : WAY_FACTS[book.way].wanted),
+  ...(isRouted(book) ? CONVERSION_READS.filter((p) => !(REBATE as readonly Place[]).includes(p)) : []),
+];
 
 type Props = {
   readonly place: Place | null;
@@ -27,7 +31,7 @@ export function ReadingPad(props: Props) {
 
 function PadIn({ place, ask, drawing }: Props) {
   const { book, prefs, keep, say } = usePane();
-  const order = orderOf(book.way);
+  const order = orderOf(book);
   const here =
     place !== null && order.includes(place)
       ? place

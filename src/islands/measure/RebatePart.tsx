@@ -2,9 +2,12 @@ import type { ReactNode } from "react";
 import { isBeaded } from "../../core/frame/held.ts";
 import { frameOf } from "../../core/frame/systems.ts";
 import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
+import { isConversion, unitsForSash } from "../../core/pane/conversion.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { readingsOf } from "../../core/pane/readings-of.ts";
 import { routHere } from "../../core/pane/rout-here.ts";
+import { makeupOverall } from "../../core/specify/makeup.ts";
+import { mm } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routWords } from "../../core/words/through.ts";
 import { Fold } from "../panels/Fold.tsx";
@@ -40,19 +43,34 @@ export function RebatePart({ ask }: { readonly ask: (place: Place) => void }) {
 /** Turning a single-glazed sash into a sealed one: what to rout, and what timber that leaves. */
 function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
   const { book, firm, prefs, say } = usePane();
-  const rout = routHere(readingsOf(book).readings, firm.house);
   if (!frameOf(book.added.system).canBeEased) return null;
-  return (
-    <Fold as="small" title={say("From single glass to a {unit}: routing")}>
+  const planned = isConversion(book);
+  // The one chosen, or the one we would take; without a plan, as thick as somebody read.
+  const unit = book.makeup ? mm(makeupOverall(book.makeup)) : unitsForSash(book, firm.house)[0]?.stack.overall;
+  const rout = routHere(readingsOf(book).readings, firm.house, planned ? unit : undefined);
+  const says = (
+    <>
       <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>
       <ReadingTrouble places={TIMBER} />
       <p className={rout && !rout.holds ? "note-wax" : "note-glass"}>
         {rout
           ? say(routWords(rout, prefs.unit))
           : say(
-              "Give {rebate} depth and width, the {unit}'s overall thickness under Thickness, and the timber. The edge seal needs 12 mm of cover and 3 mm of gap.",
+              `Give {rebate} depth and width, ${planned ? "" : "the {unit}'s overall thickness under Thickness, "}and the timber. The edge seal needs 12 mm of cover and 3 mm of gap.`,
             )}
       </p>
+    </>
+  );
+  const title = say("From single glass to a {unit}: routing");
+  // What this pane needs is not folded away.
+  return planned ? (
+    <section aria-label={title} className="space-y-2">
+      <h3>{title}</h3>
+      {says}
+    </section>
+  ) : (
+    <Fold as="small" title={title}>
+      {says}
     </Fold>
   );
 }

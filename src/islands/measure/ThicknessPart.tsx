@@ -15,10 +15,10 @@ const PLACES: readonly Place[] = [...CALIPER, ...SLIP, ...BED];
 
 /** How thick it is: by caliper, or by a slip of wood; and what unit that can be. */
 export function ThicknessPart({ ask }: { readonly ask: (place: Place) => void }) {
-  const { reckoning: r, prefs, say } = usePane();
+  const { book, reckoning: r, prefs, say } = usePane();
   const t = thicknessFrom(r.readings);
   const field = (p: Place) => <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} onFocus={ask} />;
-  const stacks = stacksOf(r);
+  const stacks = stacksOf(book, r);
   return (
     <Fold
       title="Thickness"

@@ -13,6 +13,7 @@ import {
   tapped,
 } from "../../core/takeout/how-it-was.ts";
 import { MAP_BOX, mapPlace, PANE_IN_MAP } from "../../drawing/how-it-was.ts";
+import type { Say } from "../ui/say.ts";
 import { usePane } from "./pane-context.ts";
 
 /** Less than this along an edge is a tap on it and no move. */
@@ -148,7 +149,7 @@ const FAULT_WORDS: Readonly<Record<PackingFault, string>> = {
   "wrong-diagonal": "it was packed on the diagonal that lets the sash drop",
 };
 
-function itemText(i: MapItem, say: (s: string) => string): string {
+function itemText(i: MapItem, say: Say): string {
   const end = i.edge === "left" || i.edge === "right" ? "from the foot" : "from the left";
   return [
     `${say(THING_FACTS[i.thing].name)}, ${i.edge}, ${Math.round(i.share * 100)}% ${end}`,

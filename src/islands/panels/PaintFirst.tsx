@@ -1,9 +1,18 @@
+import { useState } from "react";
 import { sayDay } from "../../core/words/days.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 import { usePane } from "./pane-context.ts";
+
+/** Who paints what the firm does not. */
+const OTHERS = [
+  ["customer", "the customer"],
+  ["painter", "a painter"],
+] as const;
 
 /** Set, and not finished: in putty it waits for its paint, or for the word of who else paints it. */
 export function PaintFirst() {
   const { book, reckoning: r, write } = usePane();
+  const [to, setTo] = useState<(typeof OTHERS)[number][0]>("customer");
   if (r.paint?.kind !== "window") return null;
   const { from, closes } = r.paint;
   return (
@@ -13,7 +22,7 @@ export function PaintFirst() {
         e.preventDefault();
         const form = new FormData(e.currentTarget);
         write("finish.paint-left", {
-          to: form.get("to") === "painter" ? "painter" : "customer",
+          to,
           note: String(form.get("note") ?? "").trim(),
         });
       }}
@@ -25,13 +34,7 @@ export function PaintFirst() {
         <a href={`/panes/${book.id}/finish`}>Finish</a> says that it is painted.
       </p>
       <div className="flex flex-wrap items-end gap-2">
-        <label>
-          <span className="text-[13px] text-mute">Somebody else paints it</span>
-          <select name="to" defaultValue="customer">
-            <option value="customer">the customer</option>
-            <option value="painter">a painter</option>
-          </select>
-        </label>
+        <PickOne name="Somebody else paints it" of={OTHERS} value={to} change={setTo} />
         <label className="grow">
           <span className="text-[13px] text-mute">Who was told, and from when to when</span>
           <input name="note" required maxLength={200} pattern=".*\S.*" />

@@ -7,6 +7,7 @@ import type { PaneBook } from "../../core/pane/book.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
 import type { Day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import type { Say } from "../ui/say.ts";
 
 /** What every station of one pane's page reads, and the ways it writes. */
 export type PaneScreen = Pick<
@@ -18,8 +19,7 @@ export type PaneScreen = Pick<
   readonly firm: Firm;
   readonly today: Day;
   readonly prefs: Prefs;
-  /** Fills the {words} of a sentence in the reader's dialect. */
-  readonly say: (sentence: string) => string;
+  readonly say: Say;
   readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => EntryOf<K>;
   readonly writeFirm: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
   readonly writeOrder: <K extends Kind>(order: string, kind: K, payload: Payloads[K], pane?: boolean) => void;

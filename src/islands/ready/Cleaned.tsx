@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { CLEANER_FACTS, CLEANERS, type Cleaner, cleanerFault, RESULTS } from "../../core/refurbish/cleaners.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 
 /** What the inner faces were cleaned with, and what it left, seen in slanting light. */
 export function Cleaned({ coated }: { readonly coated: boolean }) {
@@ -18,16 +19,13 @@ export function Cleaned({ coated }: { readonly coated: boolean }) {
           {last?.result !== "clear" && ". Again, with another, until slanting light shows nothing."}
         </p>
       )}
-      <label className="block">
-        <span className="text-[13px] text-mute">Cleaned with</span>
-        <select value={cleaner} onChange={(e) => setCleaner(e.target.value as Cleaner)}>
-          {CLEANERS.map((c) => (
-            <option key={c} value={c}>
-              {CLEANER_FACTS[c].name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PickOne
+        name="Cleaned with"
+        of={CLEANERS.map((c) => [c, CLEANER_FACTS[c].name] as const)}
+        value={cleaner}
+        change={setCleaner}
+        className="block"
+      />
       <p className="text-[13px] text-mute">{CLEANER_FACTS[cleaner].why}</p>
       {fault && <p className="trouble">{fault}</p>}
       <div className="flex flex-wrap gap-2">

@@ -6,12 +6,12 @@ import {
   HARDWARE,
   HARDWARE_FATES,
   HARDWARE_NAMES,
-  type HardwareFate,
   type Plate,
 } from "../../core/ready/hardware.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { NumberField } from "../ui/NumberField.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 
 /** Metalwork that goes back: what is stripped, what is new, and whether a new one lies on the old one's mark. */
 export function HardwareBack() {
@@ -25,22 +25,14 @@ export function HardwareBack() {
     >
       <div className="grid grid-cols-2 gap-2">
         {HARDWARE.map((h) => (
-          <label key={h}>
-            <span className="text-[13px] text-mute">{HARDWARE_NAMES[h]}</span>
-            <select
-              value={hardware[h] ?? ""}
-              onChange={(e) => write("ready.hardware", { what: h, fate: e.target.value as HardwareFate })}
-            >
-              <option value="" disabled>
-                not here
-              </option>
-              {HARDWARE_FATES.map((f) => (
-                <option key={f} value={f}>
-                  {FATE_NAMES[f]}
-                </option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            key={h}
+            name={HARDWARE_NAMES[h]}
+            of={HARDWARE_FATES.map((f) => [f, FATE_NAMES[f]] as const)}
+            value={hardware[h] ?? null}
+            unsaid="not here"
+            change={(fate) => write("ready.hardware", { what: h, fate })}
+          />
         ))}
       </div>
       {said.some((h) => hardware[h] === "new") && <PlateCompare />}

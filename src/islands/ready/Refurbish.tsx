@@ -2,14 +2,7 @@ import { optionsFor } from "../../core/look/options.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { stepsAt } from "../../core/pane/steps-at.ts";
-import {
-  dryingOf,
-  FILLED,
-  type Filled,
-  type FilledSides,
-  filledOf,
-  refurbishNeeds,
-} from "../../core/refurbish/beads-and-seal.ts";
+import { dryingOf, FILLED, type FilledSides, filledOf, refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
 import { BEADS_OVEN_C } from "../../core/refurbish/steps.ts";
 import { effortOf } from "../../core/steps/step.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
@@ -21,6 +14,8 @@ import { usePane } from "../panels/pane-context.ts";
 import { Steps } from "../steps/Steps.tsx";
 import { Ticks } from "../steps/Ticks.tsx";
 import { DayField } from "../ui/DayField.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { Cleaned } from "./Cleaned.tsx";
 import { SpacerGaps } from "./SpacerGaps.tsx";
 
@@ -73,17 +68,12 @@ export function Refurbish() {
             />
           </label>
         ))}
-        <label>
-          <span className="text-[13px] text-mute">filled sides</span>
-          <select
-            value={filledOf(unit.filledSides)}
-            onChange={(e) => write("refurbish.unit", { ...unit, filledSides: e.target.value as Filled })}
-          >
-            {FILLED.map((f) => (
-              <option key={f}>{f}</option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          name="filled sides"
+          of={asTheyAre(FILLED)}
+          value={filledOf(unit.filledSides)}
+          change={(filledSides) => write("refurbish.unit", { ...unit, filledSides })}
+        />
       </div>
       <p className="note-glass">
         {needs

@@ -4,6 +4,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 import { Sheet } from "../ui/Sheet.tsx";
 
 type Props = {
@@ -26,29 +27,29 @@ const HELD: Readonly<Record<NonNullable<RoundRow["held"]>, string>> = {
 export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
   const ready = rows.filter((r) => r.canOrder && r.line);
   const [wrong, setWrong] = useState<string | null>(null);
+  const [order, setOrder] = useState("new");
   const submit = async (form: FormData) => {
     const picked = ready.filter((r) => form.get(r.id) === "on");
     if (picked.length === 0) return setWrong("Tick the panes to order first.");
-    const chosen = String(form.get("order") ?? "new");
-    const order = chosen === "new" ? uuidv7() : chosen;
+    const on = order === "new" ? uuidv7() : order;
     const entry = entriesBy(prefs.who);
     const batch: Entry[] = [
-      ...(chosen === "new"
+      ...(order === "new"
         ? [
             entry(
               "order.opened",
-              { order },
+              { order: on },
               { supplier: String(form.get("supplier")), reference: String(form.get("reference") ?? "") },
             ),
           ]
         : []),
       ...picked.flatMap((r) =>
-        r.line ? [entry("order.line", { order, pane: r.id }, { line: uuidv7(), ...r.line })] : [],
+        r.line ? [entry("order.line", { order: on, pane: r.id }, { line: uuidv7(), ...r.line })] : [],
       ),
     ];
     const refused = await handOver(batch);
     if (refused !== null) return setWrong(refused);
-    return location.assign(`/orders/${order}`);
+    return location.assign(`/orders/${on}`);
   };
   return (
     <Sheet title="Gather an order" close={close}>
@@ -89,33 +90,34 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
               </li>
             ))}
           </ul>
-          <label className="block">
-            <span className="text-[13px] text-mute">On which order</span>
-            <select name="order" defaultValue="new">
-              <option value="new">a new order</option>
-              {openOrders.map((o) => (
-                <option key={o.id} value={o.id}>
-                  {o.reference || "open order"}, {o.supplier}
-                </option>
-              ))}
-            </select>
-          </label>
-          <div className="grid grid-cols-[1fr_9rem] gap-2">
-            <label>
-              <span className="text-[13px] text-mute">Supplier, for a new one</span>
-              <input
-                name="supplier"
-                required
-                maxLength={120}
-                list="gather-suppliers"
-                defaultValue={suppliers[0] ?? ""}
-              />
-            </label>
-            <label>
-              <span className="text-[13px] text-mute">Our reference</span>
-              <input name="reference" maxLength={200} />
-            </label>
-          </div>
+          <PickOne
+            name="On which order"
+            of={[
+              ["new", "a new order"],
+              ...openOrders.map((o) => [o.id, `${o.reference || "open order"}, ${o.supplier}`] as const),
+            ]}
+            value={order}
+            change={setOrder}
+            className="block"
+          />
+          {order === "new" && (
+            <div className="grid grid-cols-[1fr_9rem] gap-2">
+              <label>
+                <span className="text-[13px] text-mute">Supplier, for a new one</span>
+                <input
+                  name="supplier"
+                  required
+                  maxLength={120}
+                  list="gather-suppliers"
+                  defaultValue={suppliers[0] ?? ""}
+                />
+              </label>
+              <label>
+                <span className="text-[13px] text-mute">Our reference</span>
+                <input name="reference" maxLength={200} />
+              </label>
+            </div>
+          )}
           <datalist id="gather-suppliers">
             {suppliers.map((name) => (
               <option key={name} value={name} />

@@ -1,13 +1,14 @@
-import { type FormEvent, useState } from "react";
+import { type FormEvent, useRef, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import { PaneForm } from "../../contract/pane-form.ts";
-import { FIRST_SYSTEM, frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
+import { FIRST_SYSTEM, type System } from "../../core/frame/systems.ts";
 import { sidesOf } from "../../core/frame/which-system.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
+import { HeldPick } from "./HeldPick.tsx";
 
 type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
 
@@ -18,6 +19,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
   const [errors, setErrors] = useState<Readonly<Partial<Record<string, string>>>>({});
   const [isSending, setSending] = useState(false);
   const [system, setSystem] = useState<System | null>(null);
+  const addressField = useRef<HTMLInputElement>(null);
   const sides = system ? sidesOf(system) : [];
   const add = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();
@@ -50,6 +52,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
       <span className="text-[13px] text-mute">{label}</span>
       <input
         name={name}
+        {...(name === "address" && { ref: addressField })}
         placeholder={example}
         maxLength={140}
         list={list}
@@ -66,6 +69,22 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
   return (
     <form onSubmit={(e) => void add(e)} noValidate className="space-y-4">
       {field("address", "Address or building", "No. 5", "addresses")}
+      {addresses.length > 0 && (
+        <p className="-mt-2 flex flex-wrap gap-1.5">
+          {lastFirst(addresses).map((a) => (
+            <button
+              key={a}
+              type="button"
+              className="chip"
+              onClick={() => {
+                if (addressField.current) addressField.current.value = a;
+              }}
+            >
+              {a}
+            </button>
+          ))}
+        </p>
+      )}
       <datalist id="addresses">
         {addresses.map((a) => (
           <option key={a} value={a} />
@@ -96,21 +115,7 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
           </label>
         ))}
       </div>
-      <label className="block">
-        <span className="text-[13px] text-mute">How the glass is held</span>
-        <select
-          name="system"
-          value={system ?? ""}
-          onChange={(e) => setSystem((e.target.value || null) as System | null)}
-        >
-          <option value="">not known yet: Look asks</option>
-          {SYSTEMS.map((s) => (
-            <option key={s} value={s}>
-              {say(frameOf(s).name, prefs.dialect)}
-            </option>
-          ))}
-        </select>
-      </label>
+      <HeldPick held={system} hold={setSystem} say={(words) => say(words, prefs.dialect)} />
       {sides.length === 1 && (
         <p className="text-[15px] text-mute">{say(`The {pane} goes in from ${sides[0]}.`, prefs.dialect)}</p>
       )}
@@ -140,6 +145,12 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
     </form>
   );
 }
+
+/** How many addresses of the round stand to be tapped. */
+const TAPPED = 6;
+
+/** The addresses that were added last, the newest first: the next pane is likeliest there. */
+const lastFirst = (addresses: readonly string[]): readonly string[] => addresses.toReversed().slice(0, TAPPED);
 
 /** Names for like panes: rows from the top, columns from the left. One alone keeps its name. */
 export function lightsOf(light: string, rows: number, columns: number): readonly string[] {

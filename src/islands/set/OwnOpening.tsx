@@ -1,4 +1,5 @@
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 
 /** The tag on the sash, read when it comes back: one from another opening binds in this. */
 export function OwnOpening() {
@@ -7,21 +8,14 @@ export function OwnOpening() {
   const other = book.tag ? tagsHere.find((t) => t.id === book.tag) : undefined;
   return (
     <div className="space-y-2">
-      <label className="block">
-        <span className="text-[13px] text-mute">The tag on the sash says</span>
-        <select value={book.tag ?? "not-read"} onChange={(e) => write("set.tag", { tag: e.target.value })}>
-          <option value="not-read" disabled>
-            not read yet
-          </option>
-          <option value={book.id}>{own}</option>
-          {tagsHere.map((t) => (
-            <option key={t.id} value={t.id}>
-              {t.label}
-            </option>
-          ))}
-          <option value="">it has no tag</option>
-        </select>
-      </label>
+      <PickOne
+        name="The tag on the sash says"
+        of={[[book.id, own], ...tagsHere.map((t) => [t.id, t.label] as const), ["", "it has no tag"]]}
+        value={book.tag}
+        unsaid="not read yet"
+        change={(tag) => write("set.tag", { tag })}
+        className="block"
+      />
       {other && (
         <p className="note-wax" role="alert">
           That sash belongs in {other.label}. Here it binds, and its own opening gets this one: swap them first.

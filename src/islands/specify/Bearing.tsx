@@ -7,12 +7,13 @@ import { wholeOf } from "../../core/pane/whole-here.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
-import { EXPOSURE_NAMES, EXPOSURES, type Exposure } from "../../core/specify/wind.ts";
+import { EXPOSURE_NAMES, EXPOSURES } from "../../core/specify/wind.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 import { SashWeights } from "./SashWeights.tsx";
 
 /** What the glass must bear and what must bear it: wind, lifting, balances, heat, and what it may be set in. */
@@ -42,18 +43,14 @@ function Wind() {
         <span className="font-medium">
           {say(`Wind ${load.toFixed(2)} kPa: ${holds ? "thick enough" : "too thin for this size"}`)}
         </span>
-        <select
-          aria-label="How it stands to the wind"
-          className="!min-h-9 !w-auto"
+        <PickOne
+          name="How it stands to the wind"
+          quiet
+          inline
+          of={EXPOSURES.map((x) => [x, EXPOSURE_NAMES[x]] as const)}
           value={exposure}
-          onChange={(e) => write("specify.exposure", { exposure: e.target.value as Exposure })}
-        >
-          {EXPOSURES.map((x) => (
-            <option key={x} value={x}>
-              {EXPOSURE_NAMES[x]}
-            </option>
-          ))}
-        </select>
+          change={(to) => write("specify.exposure", { exposure: to })}
+        />
       </div>
       <p className="text-[13px]">
         {say(

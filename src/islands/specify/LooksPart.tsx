@@ -11,6 +11,7 @@ import {
 } from "../../core/specify/looks.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 
 const RUN_NAMES = { neither: "no direction", up: "lines upright", across: "lines across" } as const;
 const TEXTURE_NAMES = { "not-said": "smooth, or not said", outside: "outside", room: "to the room" } as const;
@@ -26,16 +27,12 @@ export function LooksPart() {
     of: readonly Looks[K][],
     says: (v: Looks[K]) => string,
   ) => (
-    <label>
-      <span className="text-[13px] text-mute">{name}</span>
-      <select value={looks[key]} onChange={(e) => change({ [key]: e.target.value } as Partial<Looks>)}>
-        {of.map((v) => (
-          <option key={v} value={v}>
-            {says(v)}
-          </option>
-        ))}
-      </select>
-    </label>
+    <PickOne
+      name={name}
+      of={of.map((v) => [v, says(v)] as const)}
+      value={looks[key]}
+      change={(to) => change({ [key]: to } as Partial<Looks>)}
+    />
   );
   const text = (key: "tint" | "mark", name: string, example: string) => (
     <label>

@@ -9,6 +9,8 @@ import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { Hinges } from "./Hinges.tsx";
 
 const WEIGHT_MM = 40;
@@ -56,22 +58,13 @@ export function SashWeights() {
   return (
     <div className="space-y-1">
       <div className="grid grid-cols-2 gap-2">
-        <label>
-          <span className="text-[13px] text-mute">Sliding sash</span>
-          <select
-            value={sash.position ?? ""}
-            onChange={(e) =>
-              write("specify.sash", { position: e.target.value as "upper" | "lower" | "fixed", sashKg: sash.sashKg })
-            }
-          >
-            <option value="" disabled>
-              which
-            </option>
-            <option value="upper">upper</option>
-            <option value="lower">lower</option>
-            <option value="fixed">fixed</option>
-          </select>
-        </label>
+        <PickOne
+          name="Sliding sash"
+          of={asTheyAre(["upper", "lower", "fixed"] as const)}
+          value={sash.position ?? null}
+          unsaid="which"
+          change={(position) => write("specify.sash", { position, sashKg: sash.sashKg })}
+        />
         <label>
           <span className="text-[13px] text-mute">
             Weighs now, kg{timber && `; by its timber ${say(`${timber.toFixed(1)} kg`)}`}

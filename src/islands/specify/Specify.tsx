@@ -12,6 +12,8 @@ import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { SiteForm } from "../panels/SiteForm.tsx";
 import { useStage } from "../stage/stage-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { InWhole } from "./InWhole.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
@@ -74,47 +76,25 @@ export function Specify() {
       {!whole && !isUnit(book) && (
         <Part title="Which glass">
           <div className="grid grid-cols-2 gap-2">
-            <label>
-              <span className="text-[13px] text-mute">Kind</span>
-              <select
-                value={glass.kind}
-                onChange={(e) => {
-                  const kind = e.target.value as typeof glass.kind;
-                  const as = thicknessAs(kind, r.glass.thickness);
-                  change({
-                    kind,
-                    ...(as === r.glass.thickness ? {} : { thickness: { text: writeNumber(as, "mm"), unit: "mm" } }),
-                  });
-                }}
-              >
-                {GLASS_KINDS.map((k) => (
-                  <option key={k} value={k}>
-                    {say(GLASS_NAMES[k])}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              <span className="text-[13px] text-mute">Thickness</span>
-              <select
-                value={glass.thickness.text}
-                onChange={(e) => change({ thickness: { text: e.target.value, unit: "mm" } })}
-              >
-                {thicknesses.map((t) => (
-                  <option key={t} value={t}>
-                    {say(`${t} mm`)}
-                  </option>
-                ))}
-              </select>
-            </label>
-            <label>
-              <span className="text-[13px] text-mute">Edges</span>
-              <select value={glass.edges} onChange={(e) => change({ edges: e.target.value as typeof glass.edges })}>
-                {EDGES.map((k) => (
-                  <option key={k}>{k}</option>
-                ))}
-              </select>
-            </label>
+            <PickOne
+              name="Kind"
+              of={GLASS_KINDS.map((k) => [k, say(GLASS_NAMES[k])] as const)}
+              value={glass.kind}
+              change={(kind) => {
+                const as = thicknessAs(kind, r.glass.thickness);
+                change({
+                  kind,
+                  ...(as === r.glass.thickness ? {} : { thickness: { text: writeNumber(as, "mm"), unit: "mm" } }),
+                });
+              }}
+            />
+            <PickOne
+              name="Thickness"
+              of={thicknesses.map((t) => [String(t), say(`${t} mm`)] as const)}
+              value={glass.thickness.text}
+              change={(text) => change({ thickness: { text, unit: "mm" } })}
+            />
+            <PickOne name="Edges" of={asTheyAre(EDGES)} value={glass.edges} change={(edges) => change({ edges })} />
             <label>
               <span className="text-[13px] text-mute">Pattern or tint, and which way</span>
               <input

@@ -1,15 +1,37 @@
 import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { thickerText } from "../../core/pane/before-order.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "../../core/pane/candidates.ts";
+import { CONVERSION_READS, conversionUnread, isConversion, unitsForSash } from "../../core/pane/conversion.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, NO_SPACER, SPACERS } from "../../core/specify/makeup.ts";
 import type { Stack } from "../../core/specify/stack.ts";
 import { toMm } from "../../core/units/length.ts";
 import { stackText } from "../../core/words/opening.ts";
+import { PLACE_NAMES } from "../../core/words/places.ts";
+import { routLine } from "../../core/words/through.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { useStage } from "../stage/stage-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre, type Picks } from "../ui/picks.ts";
+
+/** The faces of a unit of two sheets that a coating may be on, counted from outside. */
+const COATED: Picks<string> = [
+  ["2", "2, on the outer sheet: less sun in"],
+  ["3", "3, on the inner sheet: more sun in"],
+];
+
+const WAS = {
+  title: "What was there",
+  tap: "tap the one it is, the likeliest first",
+  list: "What its thickness can be, the likeliest first",
+};
+const TAKES = {
+  title: "What this sash can take",
+  tap: "tap one, the warmest that it holds first",
+  list: "What this sash can take, the warmest that it holds first",
+};
 
 const MOST_SHOWN = 3;
 const SKETCH = { width: 60, height: 24 };
@@ -44,23 +66,25 @@ function StackSketch({ stack }: { readonly stack: Stack }) {
 
 /** A sealed unit: what was there, and what of the one chosen is still to be said. The choice itself stands on the stage. */
 export function UnitPart() {
-  const { book, reckoning: r, say, write } = usePane();
+  const { book, reckoning: r, prefs, say, write } = usePane();
   const { openTab } = useStage();
   if (!isUnit(book)) return null;
-  const stacks = stacksOf(r);
+  const stacks = stacksOf(book, r);
   const known = thicknessFrom(r.readings);
   const off = thickerText(thickerThanRead(book, r));
   const chosen = book.makeup;
+  // Where one sheet was, the sash says what can stand in it.
+  const units = isConversion(book) && known.overall === null ? unitsForSash(book, r.house) : null;
+  const unread = units ? conversionUnread(book) : [];
+  const now = units ? TAKES : WAS;
   return (
     <>
-      <Part
-        title="What was there"
-        more={stacks.length > 0 ? "tap the one it is, the likeliest first" : "from its thickness"}
-      >
+      <Part title={now.title} more={stacks.length > 0 ? now.tap : "from its thickness"}>
         {stacks.length > 0 && (
-          <ul className="flex flex-wrap gap-2" aria-label="What its thickness can be, the likeliest first">
-            {stacks.slice(0, MOST_SHOWN).map((s) => {
+          <ul className="flex flex-wrap gap-2" aria-label={now.list}>
+            {stacks.slice(0, units ? stacks.length : MOST_SHOWN).map((s, i) => {
               const is = s === stackChosen(chosen, stacks);
+              const rout = units?.[i]?.rout ?? null;
               return (
                 <li key={stackText(s)}>
                   <button
@@ -75,6 +99,11 @@ export function UnitPart() {
                   >
                     <StackSketch stack={s} />
                     <span className="tight text-[13px]">{stackText(s)}</span>
+                    {rout && (
+                      <span className={`text-[12px] leading-tight ${rout.holds ? "text-mute" : "trouble"}`}>
+                        {routLine(rout, prefs.unit)}
+                      </span>
+                    )}
                   </button>
                 </li>
               );
@@ -82,18 +111,31 @@ export function UnitPart() {
           </ul>
         )}
         {off && <p className="note-wax">{say(off)}</p>}
-        {(known.overall === null || known.by === "caliper") && (
+        {unread.length > 0 && (
+          <div className="grid grid-cols-2 gap-2">
+            {CONVERSION_READS.map((p) => (
+              <ReadingField key={p} place={p} label={say(PLACE_NAMES[p])} />
+            ))}
+          </div>
+        )}
+        {!units && (known.overall === null || known.by === "caliper") && (
           <div className="max-w-44">
             <ReadingField place="unit-thickness" label="how thick it is, overall" />
           </div>
         )}
         <ReadingTrouble places={["unit-thickness"]} />
         <p className="text-[13px] text-mute">
-          {stacks.length > 0
-            ? "Gas that was in it is gone once it is broken or misted."
-            : known.overall === null
-              ? "Its thickness is not read: 4-16-4 is taken until it is."
-              : "No unit that is made is as thick as that: read it again, or choose one of the columns."}{" "}
+          {units
+            ? say(
+                unread.length > 0
+                  ? "No old {unit} says how thick it may be: read the {rebate} and the timber, and each says what must be routed for it."
+                  : "The thicker the warmer, as long as timber enough stays. The {rebate} is read again once it is routed.",
+              )
+            : stacks.length > 0
+              ? "Gas that was in it is gone once it is broken or misted."
+              : known.overall === null
+                ? "Its thickness is not read: 4-16-4 is taken until it is."
+                : "No unit that is made is as thick as that: read it again, or choose one of the columns."}{" "}
           {book.coating?.coated === "yes"
             ? `Coated${book.coating.face ? ` on ${book.coating.face}` : ""}.`
             : book.coating?.coated === "no"
@@ -116,40 +158,27 @@ export function UnitPart() {
               {say(makeupText(chosen))}: <span className="tight">{makeupHeat(chosen).toFixed(1)}</span> W/m²K
             </p>
             <div className="grid grid-cols-2 gap-2">
-              <label>
-                <span className="text-[13px] text-mute">Spacer, as its neighbours</span>
-                <select
-                  value={chosen.spacer}
-                  onChange={(e) => write("specify.makeup", { makeup: { ...chosen, spacer: e.target.value } })}
-                >
-                  {chosen.spacer === NO_SPACER && (
-                    <option value={NO_SPACER} disabled>
-                      look at them, and say
-                    </option>
-                  )}
-                  {SPACERS.map((s) => (
-                    <option key={s}>{s}</option>
-                  ))}
-                </select>
-              </label>
+              <PickOne
+                name="Spacer, as its neighbours"
+                of={asTheyAre<string>(SPACERS)}
+                value={chosen.spacer === NO_SPACER ? null : chosen.spacer}
+                unsaid="look at them, and say"
+                change={(spacer) => write("specify.makeup", { makeup: { ...chosen, spacer } })}
+              />
               {chosen.coatings.length === 1 && (
-                <label>
-                  <span className="text-[13px] text-mute">Coated face, from outside</span>
-                  <select
-                    value={chosen.coatings[0]?.face}
-                    onChange={(e) =>
-                      write("specify.makeup", {
-                        makeup: {
-                          ...chosen,
-                          coatings: chosen.coatings.map((c) => ({ ...c, face: Number(e.target.value) })),
-                        },
-                      })
-                    }
-                  >
-                    <option value={2}>2, on the outer sheet: less sun in</option>
-                    <option value={3}>3, on the inner sheet: more sun in</option>
-                  </select>
-                </label>
+                <PickOne
+                  name="Coated face, from outside"
+                  of={COATED}
+                  value={String(chosen.coatings[0]?.face)}
+                  change={(face) =>
+                    write("specify.makeup", {
+                      makeup: {
+                        ...chosen,
+                        coatings: chosen.coatings.map((c) => ({ ...c, face: Number(face) })),
+                      },
+                    })
+                  }
+                />
               )}
             </div>
           </div>

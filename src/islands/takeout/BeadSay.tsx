@@ -2,6 +2,7 @@ import type { Side } from "../../core/geometry/quad.ts";
 import { beadsOf } from "../../core/pane/step-facts.ts";
 import { BEAD_SCHOOL_FACTS, BEAD_SCHOOLS, type BeadSchool, CORNERS } from "../../core/takeout/beads.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 
 /** What the corners come to: the order out with its reasons, or why there is none. The corners themselves are tapped on the drawing. */
 export function BeadSay() {
@@ -23,20 +24,14 @@ export function BeadSay() {
         >
           All mitred
         </button>
-        <label className="inline-flex items-center gap-2 text-[13px]">
-          where it is open
-          <select
-            className="!w-auto"
-            value={now.school}
-            onChange={(e) => write("takeout.joints", { ...now, school: e.target.value as BeadSchool })}
-          >
-            {BEAD_SCHOOLS.map((s) => (
-              <option key={s} value={s}>
-                {BEAD_SCHOOL_FACTS[s].name}
-              </option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          name="where it is open"
+          inline
+          of={BEAD_SCHOOLS.map((s) => [s, BEAD_SCHOOL_FACTS[s].name] as const)}
+          value={now.school}
+          change={(school) => write("takeout.joints", { ...now, school })}
+          className="text-[13px]"
+        />
       </div>
       {order?.kind === "impossible" ? (
         <p className="note-wax" role="alert">

@@ -4,6 +4,13 @@ import { FRONTS, type Front } from "../../core/takeout/facts.ts";
 import { FRONT_FACTS } from "../../core/takeout/front-steps.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+
+/** What becomes of a thing that hung in front. */
+const FATES = [
+  ["back", "goes back"],
+  ["thrown", "thrown out"],
+] as const;
 
 /** What differs within the system and changes the steps. */
 export function Details() {
@@ -19,19 +26,13 @@ export function Details() {
   return (
     <div className="grid grid-cols-2 gap-2">
       {asked.map((name) => (
-        <label key={name}>
-          <span className="text-[13px] text-mute">{say(DETAILS[name].name)}</span>
-          <select
-            value={now[name]}
-            onChange={(e) => write("takeout.detail", { [name]: e.target.value } as Partial<Detail>)}
-          >
-            {Object.entries(DETAILS[name].of).map(([value, says]) => (
-              <option key={value} value={value}>
-                {say(says)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          key={name}
+          name={say(DETAILS[name].name)}
+          of={Object.entries(DETAILS[name].of).map(([value, says]) => [value, say(says)] as const)}
+          value={now[name]}
+          change={(value) => write("takeout.detail", { [name]: value } as Partial<Detail>)}
+        />
       ))}
     </div>
   );
@@ -79,17 +80,14 @@ export function InFront() {
               }
             />
           </label>
-          <select
-            aria-label={`${say(FRONT_FACTS[f.what].name)}: its fate`}
-            className="!w-auto"
+          <PickOne
+            name={`${say(FRONT_FACTS[f.what].name)}: its fate`}
+            quiet
+            of={FATES}
             value={f.fate}
-            onChange={(e) =>
-              set(front.map((x) => (x.what === f.what ? { ...x, fate: e.target.value as "back" | "thrown" } : x)))
-            }
-          >
-            <option value="back">goes back</option>
-            <option value="thrown">thrown out</option>
-          </select>
+            change={(fate) => set(front.map((x) => (x.what === f.what ? { ...x, fate } : x)))}
+            className="sm:!w-auto"
+          />
         </div>
       ))}
     </Fold>
