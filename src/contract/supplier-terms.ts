@@ -15,4 +15,5 @@ export const TermsSchema = z.strictObject({
   grid: GridName.optional(),
   tolerance: z.strictObject({ smallMm: z.number().min(0).max(10), largeMm: z.number().min(0).max(10) }).optional(),
   takes: z.enum(TAKES).optional(),
+  unitsIn: z.enum(["mm", "in"]).optional(),
 });

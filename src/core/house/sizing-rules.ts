@@ -80,7 +80,7 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
   },
   cutErrorUnitMm: {
     value: 2,
-    says: "The maker is off by, sealed units",
+    says: "The maker is off by, {units}",
     unit: "mm",
     source: "usual tolerance of units",
     from: 0,
@@ -256,7 +256,7 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     value: 2,
     says: "Usual gap between glass edge and {rebate} wall, each side",
     unit: "mm",
-    source: "easy school and its putty: trade practice",
+    source: "easy school and its {putty}: trade practice",
     from: 0,
     to: 10,
   },

@@ -70,6 +70,7 @@ describe("where it can come from", () => {
   const days = leadSaid;
   const facts = (over: Partial<SourceFacts> = {}): SourceFacts => ({
     needs: "single",
+    unitsIn: null,
     fromStock: null,
     mayCut: true,
     isDoorInsert: false,
@@ -152,6 +153,15 @@ describe("where it can come from", () => {
       ["Other", "unit-maker"],
       ["Maker", "unit-maker"],
     ]);
+  });
+  it.each([
+    ["in", ["Both", "Inches"]],
+    ["mm", ["Both", "Metric"]],
+    [null, ["Both", "Inches", "Metric"]],
+  ] as const)("a unit of makes in %s: whoever makes them so", (unitsIn, names) => {
+    const maker = (name: string, of?: "mm" | "in") => supplier(name, { makes: ["units"], unitsIn: of });
+    const suppliers = [maker("Metric", "mm"), maker("Inches", "in"), maker("Both")];
+    expect(sourcesFor(facts({ needs: "units", unitsIn, suppliers })).map((s) => s.supplier)).toEqual(names);
   });
   it("a door is offered its whole insert beside the bare unit", () => {
     const all = sourcesFor(

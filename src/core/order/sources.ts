@@ -1,5 +1,6 @@
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Day } from "../units/day.ts";
+import type { LengthUnit } from "../units/length.ts";
 import type { CutCost } from "./cut-cost.ts";
 import { afterWorkingDays, chanceWithin, type Lead, workingDaysBetween } from "./lead.ts";
 
@@ -42,6 +43,8 @@ const KIND_OF: Readonly<Record<MakesOf, SourceKind>> = {
 export type SourceSupplier = {
   readonly name: string;
   readonly makes: readonly MakesOf[];
+  /** In which sizes they make units, where it is not both. */
+  readonly unitsIn?: LengthUnit | undefined;
   readonly lead: Lead;
   /** What this pane costs there before tax, delivery left out; null where something of it is not on their list. */
   readonly pence: number | null;
@@ -52,6 +55,8 @@ export type SourceSupplier = {
 
 export type SourceFacts = {
   readonly needs: MakesOf;
+  /** The makes that the unit chosen is of; null where none is, or no unit is needed. */
+  readonly unitsIn: LengthUnit | null;
   /** A pane of the firm's stock that would do, cut or as it is. */
   readonly fromStock: { readonly name: string; readonly cuts: number; readonly cost: CutCost | null } | null;
   /** Toughened is never cut, whoever holds it. */
@@ -107,6 +112,8 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
     const offers: readonly MakesOf[] = f.isDoorInsert ? [f.needs, "inserts"] : [f.needs];
     for (const make of new Set(offers)) {
       if (!s.makes.includes(make)) continue;
+      // Sheets and spacers of metric makes and of inch makes are not the same sizes.
+      if (make === "units" && f.unitsIn !== null && s.unitsIn !== undefined && s.unitsIn !== f.unitsIn) continue;
       const day = afterWorkingDays(f.today, s.lead.days, f.calendar);
       all.push({
         kind: KIND_OF[make],

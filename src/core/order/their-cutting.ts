@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house/rules.ts";
-import { floorTo, type Grid, type Nm, nm } from "../units/length.ts";
+import { floorTo, type Grid, type LengthUnit, type Nm, nm } from "../units/length.ts";
 
 /** How a supplier takes an order. */
 export const TAKES = ["by-hand", "simulated"] as const;
@@ -15,6 +15,8 @@ export type TheirCutting = {
   /** On a side up to the house's limit, and on a longer one; mm. */
   readonly tolerance?: { readonly smallMm: number; readonly largeMm: number } | undefined;
   readonly takes?: Takes | undefined;
+  /** In which sizes they make units, where they do not make them in both. */
+  readonly unitsIn?: LengthUnit | undefined;
 };
 
 /** The house's rules with this supplier's own promise in place of the usual tolerance. */

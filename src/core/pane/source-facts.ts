@@ -5,7 +5,8 @@ import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
 import { type Day, dayOf } from "../units/day.ts";
-import { nm, toMm } from "../units/length.ts";
+import { isInchMake } from "../units/inch-make.ts";
+import { type LengthUnit, nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { proposedStock } from "./from-stock.ts";
 import { orderLineOf } from "./order-line.ts";
@@ -54,6 +55,12 @@ export function needsOf(book: PaneBook, r: Reckoning): MakesOf {
   return r.glass.kind === "toughened" ? "toughened" : r.glass.kind === "laminated" ? "laminated" : "single";
 }
 
+/** In which makes the unit chosen is, by its first sheet; null where no unit was chosen. @example 1/8 - 3/8 - 1/8 // "in" */
+export const unitsInOf = (book: Pick<PaneBook, "makeup">): LengthUnit | null => {
+  const [first] = book.makeup?.panes ?? [];
+  return first ? (isInchMake(first.mm) ? "in" : "mm") : null;
+};
+
 /** What where it can come from follows from; null while nothing is sized. */
 export function sourceFacts(
   book: PaneBook,
@@ -66,6 +73,7 @@ export function sourceFacts(
   const { firm } = by;
   return {
     needs: needsOf(book, r),
+    unitsIn: unitsInOf(book),
     fromStock: stock
       ? {
           name: stock.pane.name,
@@ -94,6 +102,7 @@ export function sourceFacts(
         name: s.name,
         // Whoever said nothing of what they make is asked for anything.
         makes: terms?.makes ?? MAKES_OF,
+        unitsIn: terms?.unitsIn,
         lead: leadOf(s.leadDays, record?.gone ?? [], firm.calendar, by.today),
         pence: terms ? linePence(line, terms) : null,
         panes: record?.panes ?? 0,

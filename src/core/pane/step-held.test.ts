@@ -18,7 +18,15 @@ function held(t: Teller, station: Station, id: string, now = Date.UTC(2026, 4, 4
   if (!step) throw new Error(`no step ${id}`);
   return stepHeld(step, station, book, r, { today: dayOf("2026-05-04"), nowMs: now });
 }
-const pane = (system: System): Teller => new Teller().added(PANE, system);
+/** Nothing that goes in is here yet. */
+const away = (system: System): Teller => new Teller().added(PANE, system);
+/** What goes in is at hand. */
+const pane = (system: System): Teller => {
+  const t = away(system);
+  const size = (text: string) => ({ text, unit: "mm" as const });
+  t.tell("order.had", { from: "bought", width: size("597"), height: size("897"), note: "" });
+  return t;
+};
 const ticked = (t: Teller, station: Station, step: string, done: readonly string[]) => {
   t.tell("step.sides", { station, step, done });
   return t;
@@ -91,7 +99,7 @@ describe("what speaks against ticking a step", () => {
     expect(held(t, "ready", "dry-fit")).toBeNull();
   });
   it("beads are not cut away before something new has passed", () => {
-    const t = pane("timber-bead");
+    const t = away("timber-bead");
     t.tell("takeout.detail", { keep: "destroy" });
     expect(held(t, "takeout", "bead-cut")).toContain("the hole cannot be closed");
     t.tell("order.opened", { supplier: "Salt Lane", reference: "" }, { order: ORDER });
@@ -108,6 +116,41 @@ describe("what speaks against ticking a step", () => {
       { order: ORDER },
     );
     expect(held(t, "takeout", "bead-cut")).toBeNull();
+  });
+});
+
+describe("what goes in is not here", () => {
+  const ordered = (system: System) => {
+    const t = away(system);
+    t.tell("order.opened", { supplier: "Withy Glass", reference: "" }, { order: ORDER });
+    t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+    return t;
+  };
+  it.each([
+    ["nothing ordered", away("timber-putty"), "ready", "dry-fit", "neither ordered nor here"],
+    ["on its way", ordered("timber-putty"), "ready", "dry-fit", "check it in when it comes"],
+    ["on its way, its bed", ordered("timber-putty"), "set", "bed", "check it in when it comes"],
+    ["on its way, its film", ordered("plastic-bead-outside"), "ready", "stickers", "check it in when it comes"],
+    ["on its way: the seat is cleaned meanwhile", ordered("timber-putty"), "ready", "clean", null],
+    ["at hand", pane("timber-putty"), "ready", "dry-fit", "Say how it went in"],
+  ] as const)("%s", (_, t, station, step, says) => {
+    const found = held(t, station, step);
+    if (says === null) expect(found).toBeNull();
+    else expect(found).toContain(says);
+  });
+  it("leads to the order", () => {
+    const book = foldPane(PANE, away("timber-putty").entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+    const step = stepsAt("ready", book, r).find((s) => s.asks === "dry-fit");
+    if (!step) throw new Error("no dry fit");
+    const at = { today: dayOf("2026-05-04"), nowMs: Date.UTC(2026, 4, 4, 12) };
+    expect(stepHold(step, "ready", book, r, at)?.to).toEqual({ station: "order", step: null });
+  });
+  it("the old glass, which goes back, is", () => {
+    const t = away("timber-putty");
+    t.tell("look.option", { option: "repack", reason: "" });
+    expect(held(t, "ready", "dry-fit")).toContain("Say how it went in");
   });
 });
 
@@ -280,7 +323,7 @@ describe("what holds a step leads to where it is settled", () => {
     [
       "new beads that are not here",
       () => {
-        const t = pane("timber-bead");
+        const t = away("timber-bead");
         t.tell("takeout.detail", { keep: "destroy" });
         return t;
       },

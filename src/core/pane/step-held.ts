@@ -9,10 +9,10 @@ import { stepKey } from "./book.ts";
 import { notDry } from "./drying.ts";
 import { facingFacts } from "./facing.ts";
 import { hingeOf } from "./hangs.ts";
-import { staysIn } from "./old-glass.ts";
+import { oldGlassBack, staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isHere } from "./stands.ts";
+import { isHere, standsOf } from "./stands.ts";
 import { beadsOf } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
 
@@ -112,6 +112,21 @@ const noNewOnes = ({ step, book }: Asked): Hold | null =>
   step.needsNew && !isHere(book)
     ? leads("Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.", "order", null)
     : null;
+
+/** What is to go in is not here: not tried dry, and no bed opened for it. */
+function paneAway({ step, station, book }: Asked): Hold | null {
+  if (!(step.needsPane || (station === "set" && step.wet))) return null;
+  if (staysIn(book) || oldGlassBack(book)) return null;
+  const { as } = standsOf(book);
+  if (as === "accepted" || as === "set") return null;
+  return leads(
+    as === "ordered"
+      ? "It is ordered and not here: check it in when it comes, then go on."
+      : "What goes in is neither ordered nor here: order it, or say that the glass is at hand.",
+    "order",
+    null,
+  );
+}
 
 const bedNotSaid = ({ step, r }: Asked): string | null =>
   step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
@@ -255,6 +270,7 @@ const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   looseGlass,
   untaped,
   noNewOnes,
+  paneAway,
   bedNotSaid,
   hangUnsaid,
   notTried,

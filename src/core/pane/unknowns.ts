@@ -48,7 +48,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     id: "rout",
     says: r.planned?.isCut
       ? "the {rebate} as it was routed: read it again"
-      : "the {rebate} as it will be once it is routed: rout it and read it again, or order by the plan",
+      : "the {rebate} once it is routed: rout it and read it again, or order by the plan",
     station: "measure",
     place: "width-top",
   });

@@ -30,7 +30,7 @@ export const LEANING_OPENING: Exercise = {
     const best = bestFor(readings, unit);
     const text = (length: number): string => writeLength(mm(length), unit, { places: 1, ticks: 32 });
     return {
-      asks: `Rebate ${text(DEPTH_MM)} deep, timber, putty. Which pane do you order?`,
+      asks: `{Rebate} ${text(DEPTH_MM)} deep, timber, {putty}. Which {pane} do you order?`,
       form: { kind: "length", names: ["width", "height"], unit },
       picture: { kind: "opening", quad, readings, unit },
       judge: ({ texts }) => {

@@ -18,13 +18,13 @@ export const LIFT_SASH: Exercise = {
     const picture = { kind: "sash", widthMm, heightMm, dropMm } as const;
     if (level < 3)
       return {
-        asks: `The hinges are at the left, and the handle hangs ${text(dropMm)} down. Which corners do the packers push apart?`,
+        asks: `The hinges are at the left, and the handle hangs ${text(dropMm)} down. Which corners do the {packers} push apart?`,
         form: { kind: "choice", options: CORNERS },
         picture,
         judge: ({ picks }) => ({ right: picks[0] === 0, offMm: null, says: sum }),
       };
     return {
-      asks: `The hinges are at the left, the sash is ${text(widthMm)} × ${text(heightMm)}, and the handle hangs ${text(dropMm)} down. By how much do packers lengthen the diagonal that they push?`,
+      asks: `The hinges are at the left, the sash is ${text(widthMm)} × ${text(heightMm)}, and the handle hangs ${text(dropMm)} down. By how much do {packers} lengthen the diagonal that they push?`,
       form: { kind: "length", names: ["longer by"], unit },
       picture,
       judge: ({ texts }) => {

@@ -7,8 +7,8 @@ const MITRED = [3, 2, 1, 1, 0] as const;
 
 /** How the beads meet at the corners: in which order do they come out? */
 export const ORDER_BEADS: Exercise = {
-  name: "Order the beads out",
-  why: "A bead that is pinned by its neighbour breaks when it is levered first.",
+  name: "Order the {beads} out",
+  why: "A {bead} that is pinned by its neighbour breaks when it is levered first.",
   make: (c, level) => {
     const [width, height] = [400 + 50 * below(c, 9), 500 + 50 * below(c, 12)];
     const joints = until((): Joints | null => {
@@ -25,7 +25,7 @@ export const ORDER_BEADS: Exercise = {
     const rules = jointRules(joints);
     const order = beadOrder({ joints, width, height, school: "longest" });
     return {
-      asks: "Tap the beads in the order in which they come out.",
+      asks: "Tap the {beads} in the order in which they come out.",
       form: { kind: "order", sides: SIDES },
       picture: { kind: "beads", joints, width, height },
       judge: ({ picks }) => {
@@ -40,7 +40,7 @@ export const ORDER_BEADS: Exercise = {
               offMm: null,
               says: `At the corner ${broken.because.replace("-", " ")} the ${broken.first} one holds the ${broken.next}: it comes first. ${says}`,
             }
-          : { right: true, offMm: null, says: "No bead was levered that another one still held." };
+          : { right: true, offMm: null, says: "No {bead} was levered that another one still held." };
       },
     };
   },

@@ -7,7 +7,7 @@ import { type Exercise, oneOf, someOf, until } from "./exercise.ts";
 /** A unit's thickness and one sheet's, as a caliper reads them: what is it made of? */
 export const TELL_STACK: Exercise = {
   name: "Tell what a unit is made of",
-  why: "A unit ordered a spacer too thick holds no bead; too thin, it rattles.",
+  why: "A {unit} ordered a spacer too thick holds no {bead}; too thin, it rattles.",
   make: (c, level, unit) => {
     const made = until(() => {
       const make = MAKES[unit === "mm" ? "metric" : "inch"];

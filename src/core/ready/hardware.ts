@@ -58,7 +58,7 @@ export function footprintSays(f: Footprint): readonly string[] {
   if (f.markShows) out.push("The old mark shows beside it: fill and paint there, or look for a larger plate.");
   else if (f.overWidth > 0 || f.overHeight > 0)
     out.push(
-      `It reaches ${Math.max(f.overWidth, f.overHeight).toFixed(1)} mm past the old mark: see that it clears glass, bead and edge, and that the housing is cut to it.`,
+      `It reaches ${Math.max(f.overWidth, f.overHeight).toFixed(1)} mm past the old mark: see that it clears glass, {bead} and edge, and that the housing is cut to it.`,
     );
   if (f.holesClash)
     out.push("Its screws run into the old holes: glue in plugs, let them dry, and drill afresh by the table.");

@@ -78,7 +78,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
     id: "rout",
     needsDry: true,
     does: `Rout the {rebate} ${routText(f.routBy)}; square the corners with a chisel. Then read it again, all of it.`,
-    why: "The {unit} must stand in it with its edge seal covered and its packers under it.",
+    why: "The {unit} must stand in it with its edge seal covered and its {packers} under it.",
     tool: "router, template, chisel",
     never: "No pass without the template fixed: its set-off is half of guide bush less cutter. Never through a joint.",
     minutes: 60,

@@ -78,7 +78,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "wire, drill, cup of water",
     minutes: 6,
     asks: "drains",
-    when: (g) => g.waterStood || frameOf(g.system).drains(g.detail) || (g.sealed && isTimber(g)),
+    when: (g) => g.waterStood || frameOf(g.system).drains(g.detail) || (g.sealed && isTimber(g) && !facePutty(g)),
   },
   {
     id: "rust",
@@ -102,6 +102,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "stickers",
+    needsPane: true,
     does: "Take stickers and film off the edge of the new pane; leave the label until sign-off.",
     why: "Film under the bed is a leak, and cannot be reached later.",
     minutes: 2,
@@ -120,6 +121,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "dry-fit",
     needsDry: true,
+    needsPane: true,
     does: `Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: ${TRY_BEFORE[f.bed]}.`,
     why: f.bed === "putty" && !frameOf(f.system).canBeEased ? TRY_WHY_METAL : TRY_WHY[f.bed],
     tool: "the pane, {packers}",

@@ -85,8 +85,8 @@ describe("what cannot wait", () => {
     const alerts = alertsOf([told(tell())], BY);
     expect(alerts.map((a) => a.kind)).toEqual([kind]);
     for (const a of alerts) {
-      expect(alertWords(a).says).toMatch(says);
-      expect(alertWords(a).todo.length).toBeGreaterThan(10);
+      expect(alertWords(a, "a").says).toMatch(says);
+      expect(alertWords(a, "a").todo.length).toBeGreaterThan(10);
     }
   });
   it("is silent about a board that is still in time", () =>

@@ -79,7 +79,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
     tool: isTimber(f)
       ? "block, small hammer"
       : f.profile?.brittle
-        ? "plastic mallet, soapy water, warm water, spare bead"
+        ? "plastic mallet, soapy water, warm water, spare {bead}"
         : "plastic mallet, soapy water",
     ...(f.toughened ? { never: "No blow toward the edge of {toughened} glass." } : {}),
     minutes: 12,

@@ -128,12 +128,12 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
     id: "caulk",
     name: "Does this insert need caulk?",
     steps: [
-      "A gasket or a factory bead on the halves: none. The pressed bead is what seals.",
+      "A gasket or a factory {bead} on the halves: none. The pressed {bead} is what seals.",
       "Hold the new gasket to the old ring: same width, same groove. If not, a line of sealant takes its place.",
       "A thin line outside is for looks, and may be left.",
     ],
     schools: [
-      { way: "a thin line to please the eye", why: "the bead seals already" },
+      { way: "a thin line to please the eye", why: "the {bead} seals already" },
       { way: "none", why: "there is nothing to seal" },
     ],
     when: halved,

@@ -168,8 +168,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "ring",
-    does: "Hold the new bead or gasket to the old ring: same width, same groove. Then lay the room half on its face and press it in all round.",
-    why: "The pressed bead is what seals: an old ring that does not take it leaks at the corners.",
+    does: "Hold the new {bead} or gasket to the old ring: same width, same groove. Then lay the room half on its face and press it in all round.",
+    why: "The pressed {bead} is what seals: an old ring that does not take it leaks at the corners.",
     minutes: 4,
     when: (g) => halved(g) && !bonds(g),
   },
@@ -266,7 +266,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "outer-line",
     does: "A thin line of sealant round the outside, if the customer likes the look: else leave it.",
-    why: "The pressed bead seals already; this one only pleases the eye.",
+    why: "The pressed {bead} seals already; this one only pleases the eye.",
     tool: "neutral-cure silicone, gun",
     minutes: 8,
     alongEdge: true,

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { type CandidateFacts, candidatesFor, laminatedFor } from "./candidates.ts";
+import { type CandidateFacts, candidatesFor } from "./candidates.ts";
 import { hingeLoad, springPair } from "./hinges.ts";
 import { looksText, PLAIN_LOOKS } from "./looks.ts";
 import { makeupText } from "./makeup.ts";
 import { blockHeight, panelMass, panelThickness } from "./panel.ts";
+import { laminatedFor } from "./safer.ts";
 import { withStormPane } from "./storm.ts";
 
 describe("hinges and stays", () => {

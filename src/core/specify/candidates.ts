@@ -2,7 +2,7 @@ import { isInchMake } from "../units/inch-make.ts";
 import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
 import { type Makeup, makeupHeat, makeupMass, makeupOverall, NO_SPACER } from "./makeup.ts";
-import { spacersWith } from "./stack.ts";
+import { laminatedFor, spacerUpTo } from "./safer.ts";
 import { unitPence } from "./unit-price.ts";
 
 export type CandidateFacts = {
@@ -40,27 +40,12 @@ export type Candidate = {
   readonly days: number;
 };
 
-/** The laminated sheet that stands in for one of plain glass, mm: two sheets and the layer between them. */
-const LAMINATED: readonly (readonly [upTo: number, mm: number])[] = [
-  [6, 6.4],
-  [8, 8.8],
-  [10, 10.8],
-];
-export const laminatedFor = (mm: number): number => LAMINATED.find(([upTo]) => mm <= upTo)?.[1] ?? mm;
-
 /** The sheet in the middle of three, mm. */
 const METRIC_MIDDLE_MM = 4;
 const INCH_MIDDLE_MM = 3.175;
 
 /** Sums of makes in inches differ by less than this, mm. */
 const NEAR_MM = 1e-6;
-
-/** The widest spacer that is made, in the units that the panes are made in, and finds room; the narrowest where none does. */
-function spacerUpTo(mm: number, was: number, paneMm: number): number {
-  const all = spacersWith(paneMm);
-  const made = all.filter((s) => s <= mm + NEAR_MM && s <= was + NEAR_MM);
-  return made.at(-1) ?? all[0] ?? was;
-}
 
 /**
  * Up to four units to choose from: same again, the same coated, coated with argon, and three sheets where they find room.

@@ -39,7 +39,7 @@ export function crackingOf(f: CrackingFacts): {
       ? "Leave 50 mm open at the head and foot of the blind, and 75 mm to the glass."
       : "",
     f.close === "heater" ? "Turn the heater away from the glass, or shield it." : "",
-    risk === "high" ? "Take heat-treated glass: toughened or heat-strengthened." : "",
+    risk === "high" ? "Take heat-treated glass: {toughened} or heat-strengthened." : "",
     risk !== "low" ? "Edges arrissed and without a chip: that is where it starts." : "",
   ].filter(Boolean);
   return { risk, points, advice };

@@ -81,6 +81,8 @@ export type Step = {
   readonly afterFit?: true;
   /** Nothing is cut away before the new one is checked in. */
   readonly needsNew?: true;
+  /** What goes in must be here: checked in, or said to be at hand. */
+  readonly needsPane?: true;
   /** What holds the glass must be cut all round before it. */
   readonly afterCut?: true;
   /** Nobody does it in rain, outside. */

@@ -18,7 +18,7 @@ const INSTEAD: Readonly<Partial<Record<StepId, Instead>>> = {
   drains: "none",
   stickers: {
     does: "Take film off the flange where sealant will lie; leave film and label on the glass until sign-off.",
-    why: "Film under the bead is a leak, and cannot be reached later.",
+    why: "Film under the {bead} is a leak, and cannot be reached later.",
     tool: "",
   },
   "dry-fit": {

@@ -26,7 +26,7 @@ export type BeadSchool = (typeof BEAD_SCHOOLS)[number];
 export const BEAD_SCHOOL_FACTS: Readonly<Record<BeadSchool, { readonly name: string; readonly why: string }>> = {
   longest: {
     name: "longest first, head last",
-    why: "A long bead bends most, and the head keeps the {pane} from folding out.",
+    why: "A long {bead} bends most, and the head keeps the {pane} from folding out.",
   },
   "long-sides": { name: "both long sides first", why: "The {pane} cannot fold over the two that stay." },
   ends: { name: "head and foot first", why: "Sprung mouldings: the sides then follow easily." },

@@ -3,7 +3,13 @@ import type { LengthUnit } from "../units/length.ts";
 import { readTape, type TapeError } from "./read.ts";
 
 /** What a letter on the tape line stands for. */
-export const LINE_LETTERS = { w: "width", h: "height", d: "diagonal", r: "rebate depth", t: "rebate width" } as const;
+export const LINE_LETTERS = {
+  w: "width",
+  h: "height",
+  d: "diagonal",
+  r: "{rebate} depth",
+  t: "{rebate} width",
+} as const;
 export type LineLetter = keyof typeof LINE_LETTERS;
 
 export type TapeLine = Readonly<Partial<Record<LineLetter, readonly string[]>>>;

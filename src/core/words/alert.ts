@@ -1,8 +1,9 @@
 import type { Alert } from "../round/alerts.ts";
 import { sayDay } from "./days.ts";
+import { type Dialect, say } from "./dialect.ts";
 
 /** What cannot wait, in one line, and what to do about it. */
-export function alertWords(alert: Alert): { readonly says: string; readonly todo: string } {
+export function alertWords(alert: Alert, dialect: Dialect): { readonly says: string; readonly todo: string } {
   const { where } = alert;
   switch (alert.kind) {
     case "open-hole":
@@ -15,6 +16,9 @@ export function alertWords(alert: Alert): { readonly says: string; readonly todo
     case "late":
       return { says: `${where}: glass is late`, todo: `was due ${sayDay(alert.day)}: ring them` };
     case "past-paint":
-      return { says: `${where}: putty is past its paint day`, todo: `was ${sayDay(alert.day)}: paint at once` };
+      return {
+        says: say(`${where}: {putty} is past its paint day`, dialect),
+        todo: `was ${sayDay(alert.day)}: paint at once`,
+      };
   }
 }

@@ -1,7 +1,7 @@
 import type { Rout } from "../size/rout.ts";
 import { bedOf, type Through } from "../size/through.ts";
 import { writeLength } from "../tape/write.ts";
-import type { LengthUnit, Nm } from "../units/length.ts";
+import { type LengthUnit, mm, type Nm } from "../units/length.ts";
 
 /** Whether bed, glass and bead find room, and what would cure it. */
 export function throughWords(t: Through, unit: LengthUnit, front: "bead" | "putty"): string {
@@ -28,18 +28,21 @@ function madeUp(bed: Nm, text: (length: Nm) => string): string {
   return rest.length === 0 ? `: tape of ${first}` : `: tape of ${first} on packing of ${rest.join(" and ")}`;
 }
 
+/** Less than this nobody routs: half a mark of the tape. */
+const WORTH = mm(0.5);
+
 /** What a unit costs the sash, in a line. @example "rout 9 mm wider, 11 mm stays" */
 export function routLine(r: Rout, unit: LengthUnit): string {
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
-  const work = r.width.by > 0 ? `rout ${text(r.width.by)} wider` : "wide enough";
+  const work = r.width.by >= WORTH ? `rout ${text(r.width.by)} wider` : "wide enough";
   return r.holds ? `${work}, ${text(r.upstandLeft)} stays` : `${work}: too little timber stays`;
 }
 
 export function routWords(r: Rout, unit: LengthUnit): string {
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
   const cut = [
-    r.width.by > 0 ? `${text(r.width.by)} wider` : null,
-    r.depth.by > 0 ? `${text(r.depth.by)} deeper` : null,
+    r.width.by >= WORTH ? `${text(r.width.by)} wider` : null,
+    r.depth.by >= WORTH ? `${text(r.depth.by)} deeper` : null,
   ].filter((c) => c !== null);
   const work = cut.length === 0 ? "No routing is needed." : `Rout the {rebate} ${cut.join(" and ")}.`;
   if (r.upstandLeft <= 0) return `${work} Nothing would be left of the upstand: this sash cannot take it.`;

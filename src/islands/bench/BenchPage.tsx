@@ -10,6 +10,7 @@ import { writeNumber } from "../../core/tape/write.ts";
 import { addDays, type Day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { say } from "../../core/words/dialect.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { planBeside } from "../../workers/cutting-client.ts";
@@ -72,7 +73,7 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
         <p className="text-mute">
           {[
             data.not.toughened > 0 &&
-              `${data.not.toughened} toughened: never cut, the maker cuts before it is hardened`,
+              say(`${data.not.toughened} {toughened}: never cut, the maker cuts before it is hardened`, prefs.dialect),
             data.not.unsized > 0 && `${data.not.unsized} not sized yet`,
           ]
             .filter(Boolean)

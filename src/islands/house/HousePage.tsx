@@ -160,7 +160,8 @@ function rulesLike(sought: string, dialect: Prefs["dialect"]): readonly RuleSect
   return RULE_SECTIONS.map((s) => ({
     ...s,
     rules: s.rules.filter((rule) => {
-      const text = `${say(HOUSE_RULES[rule].says, dialect)} ${HOUSE_RULES[rule].source} ${s.name}`.toLowerCase();
+      const text =
+        `${say(HOUSE_RULES[rule].says, dialect)} ${say(HOUSE_RULES[rule].source, dialect)} ${s.name}`.toLowerCase();
       return parts.every((p) => text.includes(p));
     }),
   })).filter((s) => s.rules.length > 0);

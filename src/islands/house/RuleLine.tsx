@@ -40,7 +40,7 @@ export function RuleLine({ rule, value, prefs, change }: Props) {
       <div>
         <p className="font-medium first-letter:uppercase">{label}</p>
         <p className="text-[13px] text-mute">
-          {fact.source}
+          {say(fact.source, prefs.dialect)}
           {value !== fact.value && `. Default ${figure(fact.value)} ${unit}`}
         </p>
         {wrong && (

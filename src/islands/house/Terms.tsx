@@ -17,8 +17,10 @@ import {
 import { Fold } from "../panels/Fold.tsx";
 import type { Say } from "../ui/say.ts";
 
+const UNITS_IN = ["mm", "in"] as const;
+
 /** How they cut and take an order. */
-function TheirWay({ now, set }: { readonly now: Terms; readonly set: (terms: Terms) => void }) {
+function TheirWay({ now, set, say }: Pick<Props, "say" | "set"> & { readonly now: Terms }) {
   const promise = now.tolerance;
   return (
     <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
@@ -54,6 +56,19 @@ function TheirWay({ now, set }: { readonly now: Terms; readonly set: (terms: Ter
           />
         </label>
       ))}
+      {now.makes.includes("units") && (
+        <label>
+          <span className="text-[13px] text-mute">{say("makes {units} in")}</span>
+          <select
+            value={now.unitsIn ?? ""}
+            onChange={(e) => set({ ...now, unitsIn: UNITS_IN.find((u) => u === e.target.value) })}
+          >
+            <option value="">millimetres and inches</option>
+            <option value="mm">millimetres only</option>
+            <option value="in">inches only</option>
+          </select>
+        </label>
+      )}
       <label>
         <span className="text-[13px] text-mute">takes orders</span>
         <select
@@ -125,7 +140,7 @@ export function SupplierTerms({ supplier, terms, currency, say, set }: Props) {
           </label>
         ))}
       </div>
-      <TheirWay now={now} set={set} />
+      <TheirWay now={now} set={set} say={say} />
       <div className="overflow-x-auto">
         <table className="w-full max-w-md border-collapse text-[14px]">
           <thead className="text-left text-[12px] text-mute">

@@ -79,7 +79,7 @@ function pageOf(here: Here): ReactNode {
         <Framed {...here} fill>
           {head ? (
             <>
-              <RoundHead {...head} />
+              <RoundHead {...head} dialect={prefs.dialect} />
               <Lines key={head.round.id} here={here} round={head.round.id} />
             </>
           ) : (

@@ -54,7 +54,7 @@ function LearnPage({ data, prefs: initial }: Props) {
         {next && (
           <button type="button" className="btn btn-main min-h-12 px-6 text-[17px]" onClick={() => setAt(next.exercise)}>
             {isDue(next) ? "Go on" : next.done === 0 ? "Begin" : "Once more"}:{" "}
-            {EXERCISES[next.exercise].name.toLowerCase()}
+            {say(EXERCISES[next.exercise].name, prefs.dialect).toLowerCase()}
           </button>
         )}
       </header>
@@ -67,7 +67,7 @@ function LearnPage({ data, prefs: initial }: Props) {
               onClick={() => setAt(s.exercise)}
             >
               <span>
-                <span className="block font-semibold">{EXERCISES[s.exercise].name}</span>
+                <span className="block font-semibold">{say(EXERCISES[s.exercise].name, prefs.dialect)}</span>
                 <span className="block text-[14px] text-mute">{say(EXERCISES[s.exercise].why, prefs.dialect)}</span>
               </span>
               <span className={`text-right text-[14px] ${isDue(s) ? "font-semibold text-wax" : "text-mute"}`}>

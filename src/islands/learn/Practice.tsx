@@ -101,7 +101,7 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
       <section aria-label="Question" className="space-y-4 border-line bg-paper p-4 lg:border-l">
         <p className="flex justify-between text-[14px] text-mute">
           <span>
-            {EXERCISES[exercise].name}, level {of.level}
+            {say(EXERCISES[exercise].name, prefs.dialect)}, level {of.level}
           </span>
           <button type="button" className="btn btn-small" onClick={leave}>
             All exercises

@@ -61,7 +61,7 @@ export function PracticeBeads({ of, picks, pick, over }: { readonly of: Of<"bead
       viewBox={`0 0 ${BEADS.box} ${BEADS.box}`}
       className="max-h-[62dvh] w-full"
       role="img"
-      aria-label="Four beads, and how they meet at the corners"
+      aria-label={"Four strips, and how they meet at the corners"}
     >
       <rect x={x0 + t} y={y0 + t} width={w - 2 * t} height={h - 2 * t} className="d-pane" />
       {sides.map((side) => {

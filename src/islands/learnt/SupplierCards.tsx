@@ -1,4 +1,5 @@
 import type { SupplierCard } from "../../core/learn/supplier-card.ts";
+import { say } from "../../core/words/dialect.ts";
 import { smallText } from "../../core/words/learnt.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -20,7 +21,7 @@ export function SupplierCards({ cards, prefs }: Props) {
             {c.kinds.map((k) => (
               <Row
                 key={String(k.sealed)}
-                name={k.sealed ? "Sealed units" : "Single glass"}
+                name={k.sealed ? say("{Units}", prefs.dialect) : "Single glass"}
                 says={
                   k.off === null
                     ? `${k.sides} sides measured: too few to say`

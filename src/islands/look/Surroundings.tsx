@@ -13,7 +13,7 @@ export function EarlierRepair() {
   return (
     <Fold
       title="Left by an earlier repair"
-      more={found.length > 0 ? `${earlierMinutes(found)} min more` : "tape, silicone over putty, screws"}
+      more={found.length > 0 ? `${earlierMinutes(found)} min more` : say("tape, silicone over {putty}, screws")}
     >
       <div className="flex flex-wrap gap-2">
         {EARLIER.map((e) => (

@@ -15,8 +15,8 @@ import {
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
-import { SystemDrawing } from "./SystemDrawing.tsx";
-import { SystemTiles } from "./SystemTiles.tsx";
+import { SystemDrawing } from "../ui/SystemDrawing.tsx";
+import { SystemTiles } from "../ui/SystemTiles.tsx";
 
 /** How the glass is held: chosen from a list by who knows, or found by questions. It drives every later station. */
 export function WhichSystem() {

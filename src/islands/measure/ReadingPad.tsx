@@ -180,6 +180,7 @@ function nextUnread(order: readonly Place[], readings: PaneBook["readings"], aft
 }
 
 function progress(order: readonly Place[], readings: PaneBook["readings"]): string {
-  const wanted = order.filter((p) => !(REBATE as readonly Place[]).includes(p));
+  const beside: readonly Place[] = [...REBATE, ...CONVERSION_READS];
+  const wanted = order.filter((p) => !beside.includes(p));
   return `${wanted.filter((p) => readings[p]?.read.ok).length} of ${wanted.length} read`;
 }

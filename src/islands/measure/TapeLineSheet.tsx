@@ -50,11 +50,9 @@ export function TapeLineSheet({ close, taken }: { readonly close: () => void; re
         <p className={!line.ok && text.trim() !== "" ? "trouble" : "text-mute"} role="status">
           {line.ok
             ? (Object.keys(line.value) as LineLetter[])
-                .map((l) =>
-                  say(`${LINE_LETTERS[l].replace("rebate", "{rebate}")} ${(line.value[l] ?? []).join(" · ")}`),
-                )
+                .map((l) => say(`${LINE_LETTERS[l]} ${(line.value[l] ?? []).join(" · ")}`))
                 .join("; ")
-            : say(tapeLineErrorSentence(line.error).replace("rebate", "{rebate}"))}
+            : say(tapeLineErrorSentence(line.error))}
         </p>
         <p className="text-[13px] text-mute">
           {say(

@@ -46,7 +46,7 @@ export function WayFields({ ask }: { readonly ask: (place: Place) => void }) {
                   checked={book.sits === sits || (sits === "easy" && book.sits === "even")}
                   onChange={() => write("measure.sits", { sits })}
                 />
-                {SAT[sits].name}
+                {say(SAT[sits].name)}
               </label>
             ))}
           </div>
@@ -72,7 +72,7 @@ const SAT = {
   },
   easy: { name: "easy", says: "It sat well." },
   even: { name: "easy", says: "It sat well." },
-  packed: { name: "on packers", says: "Read how thick its {packers} were on one side: the room beside it follows." },
+  packed: { name: "on {packers}", says: "Read how thick its {packers} were on one side: the room beside it follows." },
   loose: {
     name: "loose",
     says: "It rattled, and a copy rattles again: see what cover is left, and read the {rebate} once it is clear.",

@@ -5,7 +5,7 @@ import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
-import { needsOf } from "../../core/pane/source-facts.ts";
+import { needsOf, unitsInOf } from "../../core/pane/source-facts.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
@@ -63,6 +63,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const ticket = ticketOf(book, r, prefs);
   const whole = wholeOf(book);
   // They said what they make, and it is not this: the first of them is no better guess than none.
+  const madeIn = unitsInOf(book);
   const isMadeByNobody = !isMade && firm.suppliers.some((s) => (firm.terms.get(s.name)?.makes.length ?? 0) > 0);
   return (
     <Part
@@ -94,8 +95,9 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
       {(whole === null || whole === "insert") && <HaveGlass />}
       {isMadeByNobody && (
         <p className="note-glass">
-          Nobody on your list makes {say(MAKES_NAMES[needsOf(book, r)])}: type who does, or say it of a supplier under{" "}
-          <a href="/house#suppliers">House rules</a>.
+          Nobody on your list makes {say(MAKES_NAMES[needsOf(book, r)])}
+          {needsOf(book, r) === "units" && madeIn !== null && ` in ${madeIn === "in" ? "inch" : "metric"} sizes`}: type
+          who does, or say it of a supplier under <a href="/house#suppliers">House rules</a>.
         </p>
       )}
       {proposed && grid && grid !== line.grid && (
@@ -125,7 +127,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
       )}
       {held === null && (
         <form
-          className="grid grid-cols-[1fr_auto] items-end gap-2"
+          className="grid grid-cols-[1fr_auto] items-end gap-2 max-sm:grid-cols-[3fr_2fr]"
           onSubmit={(e) => {
             e.preventDefault();
             const form = new FormData(e.currentTarget);

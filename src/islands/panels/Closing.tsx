@@ -62,7 +62,7 @@ function PlugAndNight() {
 
 /** What closes the hole until the glass comes, until when, and who was told. */
 export function Closing() {
-  const { book, write, today } = usePane();
+  const { book, say, write, today } = usePane();
   const closed = book.closed;
   if (closed) {
     const over = dayOf(closed.until) < today;
@@ -104,7 +104,7 @@ export function Closing() {
         <datalist id="closings">
           <option value="9 mm board, screwed" />
           <option value="rigid insulation, taped" />
-          <option value="old glass put back with two beads" />
+          <option value={say("old glass put back with two {beads}")} />
         </datalist>
         <DayField says="Until" name="until" required min={writeDay(today)} start={writeDay(addDays(today, 3))} />
         <label>

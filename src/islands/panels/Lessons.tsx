@@ -59,7 +59,7 @@ export function Lessons({ station, all = false }: Props) {
               maxLength={120}
               pattern=".*\S.*"
               aria-label="What this one taught"
-              placeholder="warm the beads first"
+              placeholder={say("warm the {beads} first")}
             />
             <button type="submit" className="btn">
               Keep

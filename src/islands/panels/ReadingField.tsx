@@ -63,7 +63,7 @@ const Field = memo(function Field({ place, label, name, governs, text, unit, sho
         </span>
         <input
           id={`r-${place}`}
-          className={`tight !text-[17px] ${label === null ? "" : "mt-0.5"} text-right font-medium ${bad ? "bad" : governs ? "governs" : ""}`}
+          className={`tight !text-[17px] max-sm:!px-1.5 max-sm:!text-[15px] max-sm:tracking-tight ${label === null ? "" : "mt-0.5"} text-right font-medium ${bad ? "bad" : governs ? "governs" : ""}`}
           inputMode="text"
           autoComplete="off"
           spellCheck={false}

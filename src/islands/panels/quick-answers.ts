@@ -1,6 +1,8 @@
 import { NO_BARS } from "../../core/measure/found.ts";
+import { isUnit } from "../../core/pane/unit.ts";
 import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
 import { SPACERS } from "../../core/specify/makeup.ts";
+import { SAFE_KINDS, saferMakeup, saferSheet } from "../../core/specify/safer.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import type { Nm } from "../../core/units/length.ts";
 import { usePane } from "./pane-context.ts";
@@ -30,6 +32,26 @@ export function useQuickAnswers(): Readonly<Partial<Record<string, readonly Quic
           ...(old !== null && old !== thickness ? [sheet(old, "as the old one")] : []),
           sheet(thickness, old === thickness ? "as the old one" : "the house's usual"),
         ],
+    unsafe: makeup
+      ? SAFE_KINDS.map((k) => ({
+          says: `${makeup.panes.length === 2 ? "Both" : "All"} sheets ${GLASS_NAMES[k]}`,
+          tell: () => write("specify.makeup", { makeup: saferMakeup(makeup, k) }),
+        }))
+      : book.panel || isUnit(book)
+        ? undefined
+        : SAFE_KINDS.map((k) => {
+            const text = writeNumber(saferSheet(k, thickness), "mm");
+            return {
+              says: `Make it ${text} mm ${GLASS_NAMES[k]}`,
+              tell: () =>
+                write("specify.glass", {
+                  kind: k,
+                  thickness: { text, unit: "mm" },
+                  edges,
+                  pattern: book.glass?.pattern ?? "",
+                }),
+            };
+          }),
     bars: [{ says: "No bars", tell: () => write("measure.bars", NO_BARS) }],
     coating: [{ says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) }],
     spacer: makeup

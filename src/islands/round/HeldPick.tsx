@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { frameOf, type System } from "../../core/frame/systems.ts";
-import { SystemDrawing } from "../look/SystemDrawing.tsx";
-import { SystemTiles } from "../look/SystemTiles.tsx";
 import { Sheet } from "../ui/Sheet.tsx";
+import { SystemDrawing } from "../ui/SystemDrawing.tsx";
+import { SystemTiles } from "../ui/SystemTiles.tsx";
 import type { Say } from "../ui/say.ts";
 
 type Props = { readonly held: System | null; readonly hold: (to: System | null) => void; readonly say: Say };

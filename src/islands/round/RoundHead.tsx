@@ -1,20 +1,23 @@
 import type { RoundHeadData } from "../../core/page/round-page.ts";
 import { alertWords } from "../../core/words/alert.ts";
+import { type Dialect, say } from "../../core/words/dialect.ts";
 
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
+type Props = RoundHeadData & { readonly dialect: Dialect };
+
 /** What stands over the round: its name, what cannot wait, and where else to go. */
-export function RoundHead({ round, others, panes, settable, alerts, openings }: RoundHeadData) {
+export function RoundHead({ round, others, panes, settable, alerts, openings, dialect }: Props) {
   const said = alerts
     .slice(0, 2)
-    .map((a) => ({ ...alertWords(a), pane: a.pane, href: `/panes/${a.pane}/${a.station}` }));
+    .map((a) => ({ ...alertWords(a, dialect), pane: a.pane, href: `/panes/${a.pane}/${a.station}` }));
   return (
     <section className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2 border-b border-line px-4 py-3 desk:px-6 desk:py-4">
       <div className="min-w-0 max-w-full">
         <h1>{round.name}</h1>
         <p className="text-mute">
-          {`${count(panes, "pane", "panes")} in ${count(openings, "opening", "openings")}.`}
-          {settable > 0 && ` ${count(settable, "pane is", "panes are")} checked in and ready to set.`}
+          {say(`${count(panes, "{pane}", "{panes}")} in ${count(openings, "opening", "openings")}.`, dialect)}
+          {settable > 0 && say(` ${count(settable, "{pane} is", "{panes} are")} checked in and ready to set.`, dialect)}
         </p>
         <p className="flex gap-2 overflow-x-auto whitespace-nowrap pt-1.5 sm:flex-wrap">
           {others.slice(0, 6).map((o) => (

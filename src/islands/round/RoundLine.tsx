@@ -67,7 +67,7 @@ export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure
         {nextWords(row.next, prefs.dialect)}
       </div>
       <div className="hidden self-stretch desk:block">
-        <WaitBars axis={axisFor(row.waits)} width={AXIS_WIDTH} />
+        <WaitBars axis={axisFor(row.waits)} width={AXIS_WIDTH} dialect={prefs.dialect} />
       </div>
     </li>
   );

@@ -1,3 +1,4 @@
+import { type Dialect, say } from "../../core/words/dialect.ts";
 import type { DayAxis, DrawnBar } from "../../drawing/day-bars.ts";
 
 const LOOKS: Readonly<
@@ -14,25 +15,34 @@ const LOOKS: Readonly<
 > = {
   glass: { name: "glass", fill: "none", stroke: "var(--ink)", ink: "fill-ink", dash: "4 3" },
   late: { name: "late", fill: "var(--wax)", stroke: "var(--wax)", ink: "fill-sheet" },
-  cure: { name: "putty dries", fill: "var(--putty)", stroke: "var(--grain)", ink: "fill-[#22272a]" },
+  cure: { name: "{putty} dries", fill: "var(--putty)", stroke: "var(--grain)", ink: "fill-[#22272a]" },
   paint: { name: "paint", fill: "var(--tint)", stroke: "var(--glass)", ink: "fill-ink" },
   closed: { name: "boarded", fill: "var(--wax-tint)", stroke: "var(--wax)", ink: "fill-ink", dash: "1.5 3" },
 };
 
 /** One pane's waits against the days. A hole that is closed for now lies below the rest. */
-export function WaitBars({ axis, width }: { readonly axis: DayAxis; readonly width: number }) {
+export function WaitBars({
+  axis,
+  width,
+  dialect,
+}: {
+  readonly axis: DayAxis;
+  readonly width: number;
+  readonly dialect: Dialect;
+}) {
   return (
     <svg
       viewBox={`0 0 ${width} 54`}
       preserveAspectRatio="none"
       className="block h-full w-full"
       role="img"
-      aria-label={axis.bars.map((b) => LOOKS[b.kind].name).join(", ") || "no waits"}
+      aria-label={axis.bars.map((b) => say(LOOKS[b.kind].name, dialect)).join(", ") || "no waits"}
     >
       <path d={columns(axis.days.filter((d) => d.rest))} fill="var(--paper)" />
       <path d={axis.days.map((d) => (d.monday ? `M${d.x} 0V54` : "")).join("")} stroke="var(--line)" strokeWidth={1} />
       {axis.bars.map((b) => {
-        const { name, fill, stroke, ink, dash } = LOOKS[b.kind];
+        const { fill, stroke, ink, dash } = LOOKS[b.kind];
+        const name = say(LOOKS[b.kind].name, dialect);
         const low = b.kind === "closed";
         return (
           <g key={`${b.kind}${b.from}`}>

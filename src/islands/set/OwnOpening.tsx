@@ -3,7 +3,7 @@ import { PickOne } from "../ui/PickOne.tsx";
 
 /** The tag on the sash, read when it comes back: one from another opening binds in this. */
 export function OwnOpening() {
-  const { book, tagsHere, write } = usePane();
+  const { book, say, tagsHere, write } = usePane();
   const own = [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
   const other = book.tag ? tagsHere.find((t) => t.id === book.tag) : undefined;
   return (
@@ -23,7 +23,7 @@ export function OwnOpening() {
       )}
       {book.tag === "" && (
         <p className="text-[13px]">
-          Without a tag: hold it to the marks and the numbers, then try it before the beads go in.
+          {say("Without a tag: hold it to the marks and the numbers, then try it before the {beads} go in.")}
         </p>
       )}
     </div>

@@ -16,6 +16,7 @@ import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { Length } from "../ui/Length.tsx";
+import type { Say } from "../ui/say.ts";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {
@@ -70,6 +71,7 @@ export function PickList() {
         {book.panel && book.panel.lineMm !== null && book.panel.neighbourMm !== null && (
           <Item name="Blocks under it">
             <PanelBlocks
+              say={say}
               of={blockHeight({
                 lineMm: book.panel.lineMm,
                 neighbourMm: book.panel.neighbourMm,
@@ -154,13 +156,13 @@ export function PickList() {
 }
 
 /** What brings a panel's lines level with its neighbour's. */
-const PanelBlocks = ({ of }: { readonly of: BlockHeight }) => (
+const PanelBlocks = ({ of, say }: { readonly of: BlockHeight; readonly say: Say }) => (
   <span className={of.kind === "block" ? "" : "trouble"}>
     {of.kind === "block"
-      ? `${of.mm} mm, instead of the packers below: its lines then meet the neighbour's`
+      ? say(`${of.mm} mm, instead of the {packers} below: its lines then meet the neighbour's`)
       : of.kind === "too-low"
-        ? `its lines stand ${of.byMm} mm too high even on the floor: it is the wrong panel, or the wrong way up`
-        : `its lines stand ${of.byMm} mm too low with all the play under it: they cannot meet`}
+        ? say(`its lines stand ${of.byMm} mm too high even on the floor: it is the wrong panel, or the wrong way up`)
+        : say(`its lines stand ${of.byMm} mm too low with all the play under it: they cannot meet`)}
   </span>
 );
 

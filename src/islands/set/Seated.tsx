@@ -10,6 +10,7 @@ import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { Ticks } from "../steps/Ticks.tsx";
+import type { Say } from "../ui/say.ts";
 
 /** Whether each bead is truly home: ticked, read where it stands proud, with what brings it down; flexed first where old. */
 export function Seated({ step }: { readonly step: Step }) {
@@ -37,7 +38,7 @@ export function Seated({ step }: { readonly step: Step }) {
             <span className="font-medium">{p.side}:</span> {say(p.says)}
           </p>
         ))}
-        {plastic && <LipPicture />}
+        {plastic && <LipPicture say={say} />}
       </Fold>
     </div>
   );
@@ -73,11 +74,11 @@ const LIPS = [
 ] as const;
 
 /** A lip inside the frame's edge, and one outside it: the second stands proud by its own thickness. */
-const LipPicture = () => (
+const LipPicture = ({ say }: { readonly say: Say }) => (
   <div className="grid grid-cols-2 gap-2">
     {LIPS.map(({ says, path }) => (
       <figure key={says} className="space-y-1">
-        <svg viewBox="0 0 120 64" className="w-full bg-sheet" role="img" aria-label={`Lip of a bead, ${says}`}>
+        <svg viewBox="0 0 120 64" className="w-full bg-sheet" role="img" aria-label={say(`Lip of a {bead}, ${says}`)}>
           <path d="M6 22H60V58H6z" className="d-frame" />
           <path d="M88 6H100V58H88z" className="d-pane" />
           <path d={path} className="d-packer" />

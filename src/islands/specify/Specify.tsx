@@ -10,6 +10,7 @@ import { safetyText } from "../../core/words/ticket.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { useQuickAnswers } from "../panels/quick-answers.ts";
 import { SiteForm } from "../panels/SiteForm.tsx";
 import { useStage } from "../stage/stage-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
@@ -31,6 +32,7 @@ const OFFCUT_UP_TO_KG = 6;
 /** Which glass, and whether this place needs safety glass. */
 export function Specify() {
   const { openTab } = useStage();
+  const quick = useQuickAnswers();
   const { book, reckoning: r, prefs, say, write, firm } = usePane();
   const glass: Payloads["specify.glass"] = book.glass ?? {
     kind: r.glass.kind,
@@ -137,20 +139,11 @@ export function Specify() {
           )}
           {r.unsafe ? (
             <div className="flex flex-wrap gap-2">
-              <button
-                type="button"
-                className="btn btn-main"
-                onClick={() => change({ kind: "laminated", thickness: { text: "6.4", unit: "mm" } })}
-              >
-                {say("Make it 6.4 mm laminated")}
-              </button>
-              <button
-                type="button"
-                className="btn btn-main"
-                onClick={() => change({ kind: "toughened", thickness: { text: "4", unit: "mm" } })}
-              >
-                {say("Make it 4 mm {toughened}")}
-              </button>
+              {quick.unsafe?.map((q) => (
+                <button key={q.says} type="button" className="btn btn-main" onClick={q.tell}>
+                  {say(q.says)}
+                </button>
+              ))}
             </div>
           ) : (
             !book.glass && (
@@ -165,7 +158,7 @@ export function Specify() {
       {windHere(book, r, firm.house)?.holds === false && (
         <div className="note-wax flex flex-wrap items-center justify-between gap-2">
           <p role="alert">
-            Too thin for its size in the wind here. Take it thicker or toughened, or say how it stands.
+            {say("Too thin for its size in the wind here. Take it thicker or {toughened}, or say how it stands.")}
           </p>
           <button type="button" className="btn btn-small" onClick={() => openTab("bears")}>
             Weight and wind

@@ -12,6 +12,8 @@ export function Unknowns() {
   const { openTab } = useStage();
   const unknown = unknownsOf(book, r);
   const quick = useQuickAnswers();
+  // Of single glass it is answered where the glass is chosen, above.
+  const answersHere = (id: string) => (id === "unsafe" && !book.makeup ? [] : (quick[id] ?? []));
   return (
     <Part title="Left to guess" more={unknown.length === 0 ? "nothing" : String(unknown.length)}>
       {unknown.length === 0 ? (
@@ -32,7 +34,7 @@ export function Unknowns() {
                   {u.station !== "specify" && <span className="text-mute">{STATION_NAMES[u.station]}</span>}
                 </a>
               )}
-              {quick[u.id]?.map((q) => (
+              {answersHere(u.id).map((q) => (
                 <button key={q.says} type="button" className="btn btn-small" onClick={q.tell}>
                   {say(q.says)}
                 </button>

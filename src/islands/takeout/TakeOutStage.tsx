@@ -26,7 +26,7 @@ const ON_MAP: Readonly<Partial<Record<Ask, true>>> = { packers: true, water: tru
 
 /** The sash with what the step now due is about; behind tabs the map, this frame, ways, kit and waste. */
 export function TakeOutStage() {
-  const { book, reckoning: r } = usePane();
+  const { book, reckoning: r, say } = usePane();
   const { shown } = useSteps("takeout");
   const { map, detail, front } = book.before;
   const asPane = wholeOf(book) === null;
@@ -43,7 +43,7 @@ export function TakeOutStage() {
             <>
               <HowItWas editable />
               <a className="text-[14px]" href={`/panes/${book.id}/tags`}>
-                Tags for sash, beads and pane
+                {say("Tags for sash, {beads} and {pane}")}
               </a>
             </>
           ),

@@ -1,7 +1,7 @@
 import type { Holds } from "../../core/frame/frame.ts";
 import { frameOf, type System } from "../../core/frame/systems.ts";
 import { opensAt, SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
-import type { Say } from "../ui/say.ts";
+import type { Say } from "./say.ts";
 
 type Props = {
   readonly system: System;

@@ -1,6 +1,6 @@
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
-import type { Say } from "../ui/say.ts";
 import { SystemDrawing } from "./SystemDrawing.tsx";
+import type { Say } from "./say.ts";
 
 type Props = {
   readonly chosen: System | null;
