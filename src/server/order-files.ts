@@ -28,7 +28,7 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       "take off height mm": toMm(statedSize(l).allowance.height),
       "thickness mm": writeNumber(l.thicknessNm, "mm"),
       glass: say(l.whole ? WHOLE_FACTS[l.whole.what].name : l.makeup ? "{unit}" : GLASS_NAMES[l.glass], prefs.dialect),
-      makeup: safeCell(l.makeup ? makeupText(l.makeup) : ""),
+      makeup: safeCell(l.makeup ? say(makeupText(l.makeup), "a") : ""),
       pattern: safeCell(l.pattern),
       edges: l.whole ? "" : l.edges,
       looks: safeCell(l.looks ? looksText(l.looks) : ""),

@@ -103,7 +103,7 @@ describe("the kit of a round", () => {
   });
   it("packs tools, not thumbs", () => {
     const tools = kit()?.kit.tools ?? [];
-    expect(tools).toContain("clean {putty} knife");
+    expect(tools).toContain("clean putty knife");
     for (const not of ["thumb", "flat hands", "your mark", "coating"]) expect(tools).not.toContain(not);
   });
   it("there is none for a round that is not there", () => expect(roundKit("nowhere")).toBeUndefined());

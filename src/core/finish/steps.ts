@@ -15,6 +15,8 @@ export type FinishFacts = ReadyFacts & {
 type Rule = Step & { readonly when: (f: FinishFacts) => boolean };
 
 const putty = (f: FinishFacts): boolean => facePutty(f);
+/** A slope outside that waits for its paint. */
+const painted = (f: FinishFacts): boolean => putty(f) && f.compound.leastDays !== null;
 const wet = (f: FinishFacts): boolean => seals(f.bed);
 
 const rules = (f: FinishFacts): readonly Rule[] => [
@@ -31,7 +33,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     id: "sill-clean",
     does: "Clear what fell from the head off the {sill}, and work the mitres once more, pressing in past the pane's edge.",
     why: "{Putty} on a {sill} is set by tomorrow, and the corners are where the line opens first.",
-    tool: "{putty} knife, cloth",
+    tool: "putty knife, cloth",
     minutes: 4,
     when: putty,
   },
@@ -86,12 +88,12 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "tell",
-    does: putty(f)
+    does: painted(f)
       ? `Tell the customer: ${f.hinge === "fixed" ? "" : "leave it shut, "}nothing leans on it, paint is still to come.`
       : wet(f)
         ? `Tell the customer how long ${f.hinge === "fixed" ? "nothing may lean on it" : "it stays shut"}, and what not to clean it with.`
         : "Tell the customer what was fitted and what to leave alone.",
-    why: putty(f) ? "Soft {putty} is the one part they can spoil." : "What nobody told them they try at once.",
+    why: painted(f) ? "Soft {putty} is the one part they can spoil." : "What nobody told them they try at once.",
     minutes: 2,
     when: () => true,
   },

@@ -31,7 +31,7 @@ export function travelCare(f: TravelFacts): readonly { readonly does: string; re
     f.patterned && ["Textured face away from the next pane.", "Raised pattern rubs."],
     [
       "Film and label stay on until it is set; both are asked for again at the end.",
-      "The film saves the face from the {putty} knife; the label says which face goes in.",
+      "The film saves the face from the putty knife; the label says which face goes in.",
     ],
     [
       "Keep the card it came in.",

@@ -4,6 +4,7 @@ import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
+import { isDrained } from "./drained.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";
@@ -78,7 +79,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     tool: "wire, drill, cup of water",
     minutes: 6,
     asks: "drains",
-    when: (g) => g.waterStood || frameOf(g.system).drains(g.detail) || (g.sealed && isTimber(g) && !facePutty(g)),
+    when: isDrained,
   },
   {
     id: "rust",

@@ -43,9 +43,12 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "face",
-    does: "Run the face {putty} and strike it off from the sight line to the outer edge, corners mitred.",
+    does: `Run the ${f.bed === "putty" ? "face {putty}" : "slope outside in what the bed is of, or in what may touch it,"} and strike it off from the sight line to the outer edge, corners mitred.`,
     why: "Above the sight line it shows from the room; below it water gets behind.",
-    tool: "clean {putty} knife",
+    ...(f.bed === "putty"
+      ? {}
+      : { never: "No linseed {putty} over it: its oil eats sealant, and the edge seal of a {unit}." }),
+    tool: "clean putty knife",
     minutes: 15,
     alongEdge: true,
     when: facePutty,

@@ -1,6 +1,7 @@
 import { seals } from "../bed/compound.ts";
 import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
+import { isDrained } from "../ready/drained.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { madeWhole } from "../steps/made-whole.ts";
 
@@ -118,7 +119,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     at: "foot",
     look: "Drains run: a cup of water in, and it comes out.",
     ifNot: "Clear or drill them before it rains on the new seal.",
-    when: (g) => g.sealed && !frameOf(g.system).ofDoor,
+    when: (g) => g.sealed && !frameOf(g.system).ofDoor && isDrained(g),
   },
   {
     id: "cavity",

@@ -1,4 +1,4 @@
-import type { GlassKind } from "./glass.ts";
+import { GLASS_NAMES, type GlassKind } from "./glass.ts";
 import { type Glazing, glazingText, heatOf, overallMm } from "./glazing.ts";
 import type { GasName } from "./heat.ts";
 import { paneMass } from "./mass.ts";
@@ -21,10 +21,12 @@ export const glazingOf = (m: Makeup): Glazing => ({
   coatings: m.coatings,
 });
 
-/** Everything a unit maker needs to build it, from outside in. @example "4-16-4, argon, coated on 3, warm edge, black" */
+/** Everything a unit maker needs to build it, from outside in, its {words} for the reader's dialect to fill. @example "4-16-4, argon, coated on 3, warm edge, black" */
 export function makeupText(m: Makeup): string {
   const safe = m.panes.flatMap((p, i) =>
-    p.kind === "float" ? [] : [`${i === 0 ? "outer" : i === m.panes.length - 1 ? "inner" : "middle"} ${p.kind}`],
+    p.kind === "float"
+      ? []
+      : [`${i === 0 ? "outer" : i === m.panes.length - 1 ? "inner" : "middle"} ${GLASS_NAMES[p.kind]}`],
   );
   return [glazingText(glazingOf(m)), ...safe, m.spacer].filter(Boolean).join(", ");
 }

@@ -202,8 +202,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
       why: metal
         ? "A gouge through the coating rusts under the new bed."
         : "Tilted, the chisel eats the {rebate}, and the new pane has nothing to lie on.",
-      tool:
-        f.detail.old === "soft" || falls ? "narrow chisel, {putty} knife" : "hacking knife or narrow chisel, hammer",
+      tool: f.detail.old === "soft" || falls ? "narrow chisel, putty knife" : "hacking knife or narrow chisel, hammer",
       never: "No heat gun beside glass that stays, and none where paint may hold lead.",
       minutes: falls ? 15 : f.detail.old === "soft" ? 20 : 40,
       alongEdge: true,

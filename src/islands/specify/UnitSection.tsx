@@ -1,11 +1,13 @@
 import { type Makeup, makeupText } from "../../core/specify/makeup.ts";
 import { metalClass } from "../../drawing/colours.ts";
 import { unitSection } from "../../drawing/unit-section.ts";
+import { usePane } from "../panels/pane-context.ts";
 
 const SECTION = { width: 220, height: 120 };
 
 /** The unit in section with its faces numbered, the coated one in red. */
 export function UnitSection({ makeup }: { readonly makeup: Makeup }) {
+  const { say } = usePane();
   const d = unitSection({
     panesMm: makeup.panes.map((p) => p.mm),
     cavitiesMm: makeup.cavities.map((c) => c.mm),
@@ -17,7 +19,7 @@ export function UnitSection({ makeup }: { readonly makeup: Makeup }) {
       viewBox={`0 0 ${SECTION.width} ${SECTION.height}`}
       className="w-full max-w-[260px] bg-sheet"
       role="img"
-      aria-label={`Section of the unit: ${makeupText(makeup)}`}
+      aria-label={say(`Section of the {unit}: ${makeupText(makeup)}`)}
     >
       {d.panes.map((p) => (
         <path key={p} d={p} className="d-pane" />

@@ -3,10 +3,12 @@ import { dryOf } from "../../core/pane/drying.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
 
 /** When a mended or primed place is dry, from the hour its step was ticked. */
 export function Dries({ station, step }: { readonly station: Station; readonly step: Step }) {
   const { book, write } = usePane();
+  const { openStep } = useStage();
   const mark = book.steps.get(stepKey(station, step.id));
   if (mark?.state !== "done" || !step.driesHours) return null;
   const from = new Date(Date.parse(mark.at) + step.driesHours * 3_600_000);
@@ -19,7 +21,11 @@ export function Dries({ station, step }: { readonly station: Station; readonly s
       <button
         type="button"
         className="btn btn-small"
-        onClick={() => write("step.sides", { station, step: dryOf(step), done: ["dry"] })}
+        onClick={() => {
+          write("step.sides", { station, step: dryOf(step), done: ["dry"] });
+          // Nothing waits for it any more: on to what is due.
+          openStep(null);
+        }}
       >
         It is dry
       </button>
