@@ -99,6 +99,8 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   const corners = copied ? 0 : DIAGONALS.filter((p) => r.readings[p] === undefined).length;
   if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
   const rest = copied ? 0 : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
+  // No size follows from a guess: what it rests on is read itself.
+  if (r.poor && r.opening.guessed) return { station: "measure", kind: "read-cleared" };
   if (r.poor) return { station: "measure", kind: "no-rectangle" };
   if (r.tooBigBy > 0 || r.shaped?.stale) return { station: "measure", kind: "pane-will-not-fit" };
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };

@@ -54,9 +54,17 @@ export function oddsFor(
     leastOff: mm(Math.max(0, 2 * house.leastGapMm + (errors.cutting.off ?? 0))),
     bindShare: house.bindShare,
     mostOff: guess === undefined ? undefined : nm(Math.max(0, 2 * (guess - leastCover))),
-    errors: of.opening.guessed ? { ...errors, tape: Math.hypot(errors.tape, of.opening.guessed.doubt) } : errors,
+    errors: of.opening.guessed
+      ? { ...errors, tape: Math.hypot(errors.tape, spreadOf(of.opening.guessed.doubt)) }
+      : errors,
   };
 }
+
+/**
+ * "It may be off by so much" is a limit, and anywhere within it is as likely: the spread of that is the limit over √3.
+ * @example off by 6 mm at most // a spread of 3.5 mm
+ */
+const spreadOf = (limitMm: number): number => limitMm / Math.sqrt(3);
 
 /** Each side's own depth, or that of the rebate all round; undefined until all four are known. */
 function depthsOf(r: Readings): Depths | undefined {

@@ -1,7 +1,7 @@
 import type { Compound } from "../bed/compound.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
 import { sprigged } from "../frame/held.ts";
-import type { System } from "../frame/systems.ts";
+import { frameOf, type System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
@@ -78,6 +78,8 @@ export type Reckoning = {
   readonly tooBigBy: number;
   /** Where no true rectangle is likely to do, or this one does not go in: the pane to order, and what to ease for it. */
   readonly eased: Eased | null;
+  /** Wood, that is planed or chiselled where a pane binds; plastic and metal are as they are. */
+  readonly canEase: boolean;
   readonly unread: readonly Place[];
   readonly rule: { readonly school: School; readonly grid: Grid };
   /** The glass as it stands: chosen, or as it was ordered. */
@@ -226,6 +228,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     school === "best-odds" &&
     opening.copied === null &&
     best.chances.trouble > house.troubleShare;
+  const { canBeEased: canEase } = frameOf(book.added.system);
   const tooBigBy = !book.shaped && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
   // Quantities are worked out for the one system whose section is known.
   const isPutty = sprigged(likeOf(book)) && !readsWhole(book.way);
@@ -246,7 +249,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     chances,
     poor,
     tooBigBy,
-    eased: poor || tooBigBy > 0 ? easedFor(cut, odds, house) : null,
+    eased: canEase && (poor || tooBigBy > 0) ? easedFor(cut, odds, house) : null,
+    canEase,
     unread,
     rule: { school, grid },
     glass,

@@ -36,7 +36,9 @@ export type Says =
         | "no-fit-day"
         | "cannot-open"
         | "unit"
-        | "unit-open";
+        | "unit-open"
+        /** Nobody said how the glass is held: steps and glass would be another frame's. */
+        | "frame-unsaid";
     }
   | { readonly kind: "whole"; readonly what: Whole }
   | { readonly kind: "steps" | "readings" | "looked"; readonly done: number; readonly of: number }
@@ -49,8 +51,19 @@ export function standings(book: PaneBook, r: Reckoning): Readonly<Record<Station
   return Object.fromEntries(STATIONS.map((s) => [s, standingAt(s, book, r)])) as Record<Station, Standing>;
 }
 
+/** Stations whose steps, glass or looks are of one way of holding it. */
+const OF_THE_FRAME: ReadonlySet<Station> = new Set(["takeout", "specify", "ready", "set", "signoff"]);
+
 /** How one of them stands: what asks of one does not work out the other eight. */
 export function standingAt(station: Station, book: PaneBook, r: Reckoning): Standing {
+  const at = toldAt(station, book, r);
+  // A usual frame stands in until somebody says which it is; what is only its own is not shown as this pane's.
+  return book.added.unsaid && at.state === "open" && OF_THE_FRAME.has(station)
+    ? { state: "open", says: { kind: "frame-unsaid" } }
+    : at;
+}
+
+function toldAt(station: Station, book: PaneBook, r: Reckoning): Standing {
   switch (station) {
     case "look": {
       const said = [book.damage.length > 0, book.cause !== null, book.urgency !== null];

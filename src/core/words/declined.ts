@@ -18,6 +18,10 @@ export function tooShallow(r: Reckoning): { readonly deepMm: number; readonly co
   return deepMm - coverMm < ROOM_BESIDE_COVER_MM && deepMm > coverMm ? { deepMm, coverMm } : null;
 }
 
+/** A depth that nobody read is too doubtful to order by. @example guessedText(6) // "What it rests on is a guess, doubtful by 6 mm: …" */
+export const guessedText = (doubtMm: number): string =>
+  `What it rests on is a guess, doubtful by ${Number(doubtMm.toFixed(1))} mm: no size from it is likely to go in and be covered. Read the {rebate} itself, with the {beads} or the {putty} off.`;
+
 /**
  * Why no rectangle is to be ordered, and what to do: one sentence for the ticket, the order and whoever asks by a program.
  * @example 14 deep, 12 to be covered // "The rebate is 14 mm deep and 12 mm of the pane must be covered: no size is likely to keep it. …"
@@ -27,6 +31,9 @@ export function declinedText(r: Reckoning, unit: LengthUnit): string {
   const shallow = tooShallow(r);
   if (shallow)
     return `The {rebate} is ${text(shallow.deepMm)} deep and ${text(shallow.coverMm)} of the {pane} must be covered: no size is likely to keep it. Read the depth again, deepen it, or say that less cover will do.`;
+  if (r.opening.guessed) return `${guessedText(r.opening.guessed.doubt)} No size stands until then.`;
+  if (!r.canEase)
+    return "No true rectangle is likely to do here, and this frame cannot be eased: read it again, or cut it to shape. No size stands until then.";
   return r.eased === null
     ? "No true rectangle is likely to do here: ease the {rebate}, or cut it to shape."
     : "No true rectangle is likely to do here: ease the {rebate}, cut it to shape, or read it again. No size stands until then.";

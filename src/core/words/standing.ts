@@ -33,6 +33,8 @@ export function standingWords(
       return say(`${thicknessText(glass.thickness, unit)} ${GLASS_NAMES[glass.kind]}`, dialect);
     case "unit":
       return say(`${thicknessText(glass.thickness, unit)} {unit}`, dialect);
+    case "frame-unsaid":
+      return "frame not said";
     case "unit-open":
       return say("{unit} not chosen", dialect);
     case "whole":
@@ -105,7 +107,7 @@ function nextSentence(next: Next): string {
     case "slip":
       return next.place ? `Read again: ${PLACE_NAMES[next.place]}` : "Read again: a slip";
     case "no-rectangle":
-      return "Ease, or shape: no true rectangle";
+      return "No true rectangle: see what will do";
     case "choose-safety":
       return "Choose safety glass";
     case "choose-unit":

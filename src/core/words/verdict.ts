@@ -4,7 +4,7 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
 import { type LengthUnit, mm } from "../units/length.ts";
-import { tooShallow } from "./declined.ts";
+import { guessedText, tooShallow } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { slipWords } from "./opening.ts";
 import { percent } from "./percent.ts";
@@ -70,17 +70,18 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
       says: `The {rebate} is ${text(shallow.deepMm)} deep and ${text(shallow.coverMm)} of the {pane} must be covered: that leaves ${text(shallow.deepMm - shallow.coverMm)} for gap, tape and cutter, and no size is likely to keep it.`,
       more: `Read the depth again at all four sides. If it stands: deepen it, turn to a wider {bead}, or say under House rules that less cover will do.`,
     };
+  if (r.poor && r.opening.guessed) return { tone: "trouble", says: guessedText(r.opening.guessed.doubt), more: null };
   if (r.poor && r.best)
     return {
       tone: "trouble",
       says: `${shape} No true rectangle is likely to do: at the best, ${percent(r.best.chances.trouble)} would bind or lose cover.`,
-      more: "Ease the {rebate} where it is drawn, cut a shaped {pane}, or take a smaller one with a wider {bead}.",
+      more: `${r.canEase ? "Ease the {rebate} where it is drawn, cut" : "This frame cannot be eased: cut"} a shaped {pane}, or take a smaller one with a wider {bead}.`,
     };
   if (r.tooBigBy > 0)
     return {
       tone: "trouble",
       says: `${shape} A square {pane} of this size will not go in: it binds by ${text(r.tooBigBy)}.`,
-      more: `Take ${text(r.tooBigBy)} more off each way, or ease the {rebate} where it binds.`,
+      more: `Take ${text(r.tooBigBy)} more off each way${r.canEase ? ", or ease the {rebate} where it binds" : ""}.`,
     };
   if (lying.leastCover && !lying.leastCover.enough)
     return {

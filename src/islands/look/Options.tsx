@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { frameOf } from "../../core/frame/systems.ts";
 import {
   OPTION_NAMES,
   type Option,
@@ -15,21 +16,36 @@ import { money } from "../../core/words/money.ts";
 import { turnedDown } from "../../core/words/turned-down.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
+import { useStage } from "../stage/stage-context.ts";
 
 /** What can be done about it, side by side: possible or not, what it costs, how long, what it saves, and what we would do. */
 export function Options() {
   const { book, reckoning: r, firm, say } = usePane();
+  const { openTab } = useStage();
   const facts = optionsFacts(book, r);
   const options = optionsFor(facts, firm.house);
   // Nothing is proposed for glass that nobody looked at.
   const looked = book.damage.length > 0 || facts.glass !== "not-looked" || facts.worst !== null;
-  const best = looked ? recommend(options, facts) : null;
+  const unsaid = book.added.unsaid === true;
+  const best = looked && !unsaid ? recommend(options, facts) : null;
   const possible = options.filter((o) => o.possible);
   const not = options.filter((o) => !o.possible);
   const chosen = possible.find((o) => o.kind === book.before.option?.option) ?? null;
   const note = ownerNote(facts);
   return (
     <section aria-label="What can be done" className="space-y-2">
+      {unsaid && (
+        <div className="note-wax flex flex-wrap items-center justify-between gap-2">
+          <p>
+            {say(
+              `Nobody said how the glass is held. Until then this is as for ${frameOf(book.added.system).name.toLowerCase()}.`,
+            )}
+          </p>
+          <button type="button" className="btn btn-small" onClick={() => openTab("frame")}>
+            Say how it is held
+          </button>
+        </div>
+      )}
       {best && (
         <p className="note-glass">
           <span className="font-medium">We would take: {say(OPTION_NAMES[best.kind])}.</span> {say(best.because)}

@@ -1,4 +1,3 @@
-import { frameOf } from "../../core/frame/systems.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
 import { shapeFor } from "../../core/pane/shaped.ts";
 import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
@@ -24,53 +23,55 @@ export function Cures() {
   return (
     <Part title="What will do instead">
       <ul className="rows">
-        <li className="py-2">
-          <p className="font-medium">
-            {say("Ease the {rebate}")}
-            {r.eased && eased.length > 0 && (
-              <>
-                {" "}
-                for <Size {...r.eased.glass} unit={prefs.unit} />, and order that
-              </>
-            )}
-          </p>
-          {!r.eased ? (
-            <p>{say("Even a {pane} as large as it can be is covered too little: easing will not do.")}</p>
-          ) : eased.length === 0 ? (
-            <p>Nothing to ease: it goes in, and only cover is short.</p>
-          ) : (
-            <ul>
-              {eased.map((e) => (
-                <li key={e.side} className="first-letter:uppercase">
-                  {e.side}: {length(e.from)} at the {END[e.side][0]}, {length(e.to)} at the {END[e.side][1]}
-                </li>
-              ))}
-            </ul>
-          )}
-          {r.eased && eased.length > 0 && (
-            <button
-              type="button"
-              className="btn btn-small mt-1"
-              onClick={() => {
-                const written = (length: Nm) => ({ text: writeNumber(length, unit, { places: 1, ticks: 32 }), unit });
-                const unit = gridUnit(r.rule.grid);
-                if (r.eased)
-                  write("size.overruled", {
-                    width: written(r.eased.glass.width),
-                    height: written(r.eased.glass.height),
-                    reason: `rebate eased: ${eased.map((e) => `${e.side} up to ${Math.max(e.from, e.to).toFixed(1)} mm`).join(", ")}`,
-                  });
-              }}
-            >
-              Use this size, and ease
-            </button>
-          )}
-          {frameOf(book.added.system).canBeEased && eased.length > 0 && (
-            <p className="text-[13px] text-mute">
-              Before any primer or paint. Old paint may hold lead: wet, by hand, no dry sanding.
+        {r.canEase && (
+          <li className="py-2">
+            <p className="font-medium">
+              {say("Ease the {rebate}")}
+              {r.eased && eased.length > 0 && (
+                <>
+                  {" "}
+                  for <Size {...r.eased.glass} unit={prefs.unit} />, and order that
+                </>
+              )}
             </p>
-          )}
-        </li>
+            {!r.eased ? (
+              <p>{say("Even a {pane} as large as it can be is covered too little: easing will not do.")}</p>
+            ) : eased.length === 0 ? (
+              <p>Nothing to ease: it goes in, and only cover is short.</p>
+            ) : (
+              <ul>
+                {eased.map((e) => (
+                  <li key={e.side} className="first-letter:uppercase">
+                    {e.side}: {length(e.from)} at the {END[e.side][0]}, {length(e.to)} at the {END[e.side][1]}
+                  </li>
+                ))}
+              </ul>
+            )}
+            {r.eased && eased.length > 0 && (
+              <button
+                type="button"
+                className="btn btn-small mt-1"
+                onClick={() => {
+                  const written = (length: Nm) => ({ text: writeNumber(length, unit, { places: 1, ticks: 32 }), unit });
+                  const unit = gridUnit(r.rule.grid);
+                  if (r.eased)
+                    write("size.overruled", {
+                      width: written(r.eased.glass.width),
+                      height: written(r.eased.glass.height),
+                      reason: `rebate eased: ${eased.map((e) => `${e.side} up to ${Math.max(e.from, e.to).toFixed(1)} mm`).join(", ")}`,
+                    });
+                }}
+              >
+                Use this size, and ease
+              </button>
+            )}
+            {eased.length > 0 && (
+              <p className="text-[13px] text-mute">
+                Before any primer or paint. Old paint may hold lead: wet, by hand, no dry sanding.
+              </p>
+            )}
+          </li>
+        )}
         {points && (
           <li className="py-2">
             <p className="font-medium">{say("A shaped {pane} from a template, full size")}</p>

@@ -41,7 +41,9 @@ export function Trail({ before, after, view, open, undo, people }: Props) {
           <strong className="font-semibold">{[address, opening].join(", ")}</strong>
           {light && <span className="max-sm:opacity-75">, {light}</span>}
         </span>
-        <span className="truncate opacity-70 max-desk:hidden">{say(frameOf(system).short)}</span>
+        {!book.added.unsaid && (
+          <span className="truncate opacity-70 max-desk:hidden">{say(frameOf(system).short)}</span>
+        )}
       </h1>
       <nav aria-label="This pane" className="flex shrink-0 items-center gap-1">
         <NeighbourLink to={before} view={view} name="Pane before" sign="‹" />

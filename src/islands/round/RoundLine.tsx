@@ -54,7 +54,8 @@ export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure
           {row.address}
         </a>
         <p className="truncate text-[13px] text-mute">
-          {[row.opening, row.light].filter(Boolean).join(", ")} · {say(frameOf(row.system).short, prefs.dialect)}
+          {[row.opening, row.light].filter(Boolean).join(", ")}
+          {row.next.kind !== "say-held" && ` · ${say(frameOf(row.system).short, prefs.dialect)}`}
         </p>
       </div>
       <div>

@@ -13,6 +13,7 @@ import { useKeys } from "../ui/keys.ts";
 import { usePrefs } from "../ui/prefs.ts";
 import { AlikePanes } from "./AlikePanes.tsx";
 import { DayHead } from "./DayHead.tsx";
+import { EmptyRound } from "./EmptyRound.tsx";
 import { Gather } from "./Gather.tsx";
 import { AXIS_WIDTH, hrefOf } from "./RoundLine.tsx";
 import { RoundList } from "./RoundList.tsx";
@@ -73,9 +74,16 @@ function RoundPage(props: Props) {
     e.key === "Enter" && e.target instanceof HTMLElement && e.target.closest("a, button") ? null : acts[e.key],
   );
 
+  const isEmpty = rows.length === 0 && missing === 0;
+
   return (
     <>
-      <div ref={scroller} className="min-h-0 flex-1 overflow-auto bg-sheet">
+      {isEmpty && (
+        <div className="min-h-0 flex-1 overflow-auto bg-sheet">
+          <EmptyRound round={props.round} prefs={prefs} />
+        </div>
+      )}
+      <div ref={scroller} className="min-h-0 flex-1 overflow-auto bg-sheet" hidden={isEmpty}>
         <div className="desk:min-w-[1100px]">
           <div className="sticky top-0 z-10 grid grid-cols-[minmax(0,1fr)] items-end gap-x-4 border-b border-line bg-sheet px-4 desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6">
             <div className="py-1.5">
@@ -142,11 +150,7 @@ function RoundPage(props: Props) {
           {missing > 0 && find !== "" && <p className="p-4 text-mute">Looking through {missing} more.</p>}
           {shown.length === 0 && missing === 0 && (
             <p className="p-6 text-mute">
-              {rows.length === 0
-                ? "No panes on this round yet. Press n to add the first."
-                : find !== ""
-                  ? "No pane has those letters. Escape shows them all."
-                  : `No pane here: ${PART_NAMES[part]}.`}
+              {find !== "" ? "No pane has those letters. Escape shows them all." : `No pane here: ${PART_NAMES[part]}.`}
             </p>
           )}
           <AlikePanes rows={rows} prefs={prefs} />
