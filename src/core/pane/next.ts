@@ -69,7 +69,8 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (!book.heldSaid) return { station: "look", kind: "say-held" };
   const state = book.line?.line.state;
   if (isHere(book) && r.stands.line === null) return toSetting(book, r);
-  if (state === "sent-back" || state === "broke") return { station: "order", kind: "order-again" };
+  if (state === "sent-back") return { station: "order", kind: "order-again" };
+  if (state === "broke") return { station: "order", kind: "order-again", what: "it broke" };
   if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);
   if (state === "arrived") return { station: "order", kind: "check-in" };
   if (state === "sent" && book.line?.order.sent) {

@@ -136,7 +136,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: bonds(f)
       ? "Look once more before it touches: which face in, which edge up, by the mark you trust."
       : "Look once more: inside face in, top edge up.",
-    why: "After the bed it will not come out whole.",
+    why:
+      f.bed === "gasket"
+        ? "Found once all is closed up, the whole of it comes apart again."
+        : "After the bed it will not come out whole.",
     tool: "your mark, stamp, coating",
     minutes: 1,
     asks: "facing",

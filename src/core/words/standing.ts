@@ -123,7 +123,7 @@ function nextSentence(next: Next): string {
     case "chase":
       return `Chase it: was due ${day}`;
     case "order-again":
-      return "Order again: sent back";
+      return `Order again: ${next.what ?? "sent back"}`;
     case "take-out":
       return "Take out";
     case "make-ready":

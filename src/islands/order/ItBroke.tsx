@@ -7,7 +7,7 @@ import { usePane } from "../panels/pane-context.ts";
 export function ItBroke({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
   const { book, writeOrder } = usePane();
   const [asking, setAsking] = useState(false);
-  const [whose, setWhose] = useState<Whose>("ours");
+  const [whose, setWhose] = useState<Whose>("not-known");
   if (line.broke)
     return (
       <p className="note-wax">

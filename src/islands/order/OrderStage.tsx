@@ -35,7 +35,7 @@ export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenO
                       {...(free && way ? { take: way.take, ...(way.takeHere ? { takeHere: way.takeHere } : {}) } : {})}
                     />
                   )}
-                  {found && found.line.state !== "open" && <Travel line={found.line} />}
+                  {found && found.line.state !== "open" && !again && <Travel line={found.line} />}
                 </div>
               </div>
             </div>
