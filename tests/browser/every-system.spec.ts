@@ -4,7 +4,7 @@ import type { System } from "../../src/core/frame/systems.ts";
 import { frameOf, SYSTEMS } from "../../src/core/frame/systems.ts";
 import { type NodeId, SYSTEM_TREE, type SystemEnd } from "../../src/core/frame/which-system.ts";
 import { say } from "../../src/core/words/dialect.ts";
-import { addPane, allSent, heldAs, openStation, openTab, ready } from "./pane-of-ones-own.ts";
+import { addPane, allSent, glassAtHand, heldAs, openStation, openTab, ready } from "./pane-of-ones-own.ts";
 import { doAllSteps, openStep } from "./the-work.ts";
 
 type Way = { readonly answers: readonly string[]; readonly end: SystemEnd };
@@ -71,6 +71,8 @@ for (const way of chosen)
         .filter({ has: page.getByRole("checkbox", { name: /^Step/ }) })
         .allInnerTexts())
         expect(step).not.toMatch(strange);
+    await allSent(page);
+    await glassAtHand(page);
     expect(await tickAll(page, "Make ready")).toBeGreaterThan(2);
     await allSent(page);
     await page.reload();
@@ -185,6 +187,7 @@ test("a screw under a plug holds its step; the count back is asked when it is se
 
 test("tried dry and too big: the step is held, and says where to go", async ({ page }) => {
   await addPane(page);
+  await glassAtHand(page);
   await openStation(page, "Make ready");
   await openStep(page, /Try the new pane dry/);
   await page.getByRole("radio", { name: "does not go in" }).check();

@@ -101,6 +101,29 @@ export async function fromCleared(page: Page): Promise<void> {
   await pick(page, "Read from", "cleared rebate");
 }
 
+/** Says that what goes in is at hand, as somebody would who bought it, and opens the page anew. */
+export async function glassAtHand(page: Page, widthMm = 597, heightMm = 897): Promise<void> {
+  const pane = new URL(page.url()).pathname.split("/")[2] ?? "";
+  const size = (of: number) => ({ text: String(of), unit: "mm" });
+  const stored = await page.request.post("/api/entries", {
+    data: {
+      entries: [
+        {
+          id: uuidv7(),
+          at: new Date().toISOString(),
+          who: "Nell Harrow",
+          about: { pane },
+          kind: "order.had",
+          payload: { from: "bought", width: size(widthMm), height: size(heightMm), note: "" },
+        },
+      ],
+    },
+  });
+  expect(stored.ok(), await stored.text()).toBe(true);
+  await page.reload();
+  await ready(page);
+}
+
 /** Picks one of several by the words it has: from the list under a mouse, from chips or a sheet under a thumb. */
 export async function pick(page: Page, name: string, says: string): Promise<void> {
   const list = page.getByRole("combobox", { name, exact: true });

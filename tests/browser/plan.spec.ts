@@ -135,3 +135,24 @@ test.describe("on a phone", () => {
     expect(await file.text()).toMatch(/^BEGIN:VCALENDAR[\s\S]*BEGIN:VEVENT/);
   });
 });
+
+test("somebody's day can be laid out anew, or given to another as far as nothing is against it", async ({ page }) => {
+  await page.goto("/plan");
+  await ready(page);
+  const who = page.getByRole("button", { name: /: ill, or a day for somebody else$/ });
+  await who.first().click();
+  const sheet = page.getByRole("dialog");
+  await expect(sheet.getByRole("button", { name: "Ill: lay it out anew" })).toBeVisible();
+  const days = sheet.getByRole("radio");
+  for (let i = 0; i < (await days.count()); i++) {
+    await days.nth(i).check();
+    const gives = sheet.getByRole("button", { name: /^Give it to / });
+    // A day with visits on it names everybody else, and says how much of it would go over.
+    if ((await gives.count()) > 0) {
+      await expect(gives).toHaveCount((await who.count()) - 1);
+      await expect(sheet.getByRole("list", { name: "Give the day to" })).toContainText(/goes? over/);
+    }
+  }
+  await page.keyboard.press("Escape");
+  await expect(sheet).toHaveCount(0);
+});

@@ -1,5 +1,5 @@
 import { DndContext, type DragEndEvent, PointerSensor, TouchSensor, useSensor, useSensors } from "@dnd-kit/core";
-import { useMemo, useRef, useState } from "react";
+import { useEffect, useMemo, useRef, useState } from "react";
 import type { WeekReply } from "../../contract/week-job.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { PlanPageData } from "../../core/page/plan-page.ts";
@@ -16,17 +16,21 @@ import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { useKeys } from "../ui/keys.ts";
 import { usePrefs } from "../ui/prefs.ts";
+import { DaySheet } from "./DaySheet.tsx";
 import { LayOutBar } from "./LayOutBar.tsx";
 import { changes, tryAt } from "./model.ts";
 import { People } from "./People.tsx";
 import { VisitCard } from "./VisitCard.tsx";
 import { VisitSheet } from "./VisitSheet.tsx";
 import { Waits } from "./Waits.tsx";
+import { Wanting } from "./Wanting.tsx";
 import { ofCell, WeekGrid } from "./WeekGrid.tsx";
 
 type Props = { readonly data: PlanPageData; readonly prefs: Prefs };
 type Done = Extract<WeekReply, { kind: "done" }>;
 const SHOWN = 5;
+/** The page comes back here where the week is laid out at once. */
+const ANEW = "/plan?anew=1";
 
 /** The firm's week: what wants a day, everybody's days, and a button that lays them out. */
 function PlanPage({ data, prefs: initial }: Props) {
@@ -39,6 +43,7 @@ function PlanPage({ data, prefs: initial }: Props) {
   const [opened, setOpened] = useState<string | null>(null);
   const [tried, setTried] = useState<{ readonly visit: string; readonly stop: Stop } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
+  const [dayOfWhom, setDayOf] = useState<string | null>(null);
   const undo = useRef<(readonly Stop[])[]>([]);
   const stops = useMemo(() => (proposal ? proposal.stops.map(stopOf) : kept), [proposal, kept]);
   const broken = useMemo(
@@ -125,6 +130,13 @@ function PlanPage({ data, prefs: initial }: Props) {
     };
     setRunning({ share: 0, stop });
   };
+  // Somebody is away since: their days are laid out anew, and shown beside what stood.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as the page comes
+  useEffect(() => {
+    if (location.pathname + location.search !== ANEW) return;
+    history.replaceState(null, "", "/plan");
+    layOut();
+  }, []);
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
@@ -180,45 +192,20 @@ function PlanPage({ data, prefs: initial }: Props) {
       />
     );
   };
-  const wanting = data.said.filter((s) => !placed.has(s.id));
   const whyNot = new Map(proposal?.unplaced.map((u) => [u.visit, u]));
   const openedSaid = opened === null ? undefined : saidOf.get(opened);
   return (
     <DndContext sensors={sensors} onDragEnd={onDrop}>
       <div className="grid min-h-0 flex-1 desk:grid-cols-[17rem_1fr]">
-        <aside
-          aria-label="Wants a day"
-          className="space-y-2 overflow-y-auto border-line bg-paper p-4 max-desk:order-2 desk:border-r"
+        <Wanting
+          wanting={data.said.filter((s) => !placed.has(s.id))}
+          visits={visitOf}
+          today={data.today}
+          opened={opened}
+          open={setOpened}
         >
-          <h1 className="text-xl">Wants a day</h1>
-          {wanting.length === 0 ? (
-            <p className="text-mute">Every visit has a day.</p>
-          ) : (
-            <ul className="space-y-2">
-              {wanting.map((w) => {
-                const v = visitOf.get(w.id);
-                return (
-                  v && (
-                    <li key={w.id}>
-                      <VisitCard
-                        said={w}
-                        visit={v}
-                        stop={null}
-                        isHelp={false}
-                        isWrong={false}
-                        isNew={v.earliest > data.today}
-                        isChosen={opened === w.id}
-                        says={w.slipped ? `stood on ${sayDay(dayOf(w.slipped))}, not done` : becauseWords(w.because)}
-                        open={() => setOpened(w.id)}
-                      />
-                    </li>
-                  )
-                );
-              })}
-            </ul>
-          )}
           <People data={data} prefs={prefs} />
-        </aside>
+        </Wanting>
         <main id="main" className="flex min-h-0 min-w-0 flex-col bg-sheet max-desk:order-1">
           <LayOutBar
             running={running}
@@ -264,12 +251,31 @@ function PlanPage({ data, prefs: initial }: Props) {
               </span>
             </nav>
             <div className="max-desk:w-[60rem]">
-              <WeekGrid week={week} days={shown} stops={stops} today={data.today} card={card} />
+              <WeekGrid week={week} days={shown} stops={stops} today={data.today} card={card} open={setDayOf} />
               <Waits waits={data.waits} days={shown} />
             </div>
           </div>
         </main>
       </div>
+      {dayOfWhom !== null && (
+        <DaySheet
+          name={dayOfWhom}
+          days={shown}
+          week={week}
+          stops={kept}
+          said={saidOf}
+          away={(day) => {
+            void handOver([
+              entriesBy(prefs.who)("plan.away", {}, { name: dayOfWhom, day: writeDay(day), away: true, why: "ill" }),
+            ]).then((refused) => (refused ? setSaid(refused) : location.assign(ANEW)));
+          }}
+          give={(handed) => {
+            setDayOf(null);
+            void keep(handed.stops, { byHand: true, why: `${dayOfWhom}'s day, given over` });
+          }}
+          close={() => setDayOf(null)}
+        />
+      )}
       {openedSaid && (
         <VisitSheet
           key={openedSaid.id}

@@ -15,6 +15,8 @@ type Props = {
   readonly stops: readonly Stop[];
   readonly today: number;
   readonly card: (stop: Stop, isHelp: boolean) => ReactNode;
+  /** Opens what can be done with somebody's day. */
+  readonly open: (person: string) => void;
 };
 
 export const cellId = (person: string, day: string): string => `${day} ${person}`;
@@ -24,7 +26,7 @@ export const ofCell = (id: string): { readonly day: Day; readonly person: string
 });
 
 /** Five days across, a row for each who works: each day a strip of tape, and under it what is on it, in order. */
-export function WeekGrid({ week, days, stops, today, card }: Props) {
+export function WeekGrid({ week, days, stops, today, card, open }: Props) {
   return (
     <table className="w-full table-fixed border-collapse">
       <thead>
@@ -58,7 +60,14 @@ export function WeekGrid({ week, days, stops, today, card }: Props) {
         {week.people.map((p) => (
           <tr key={p.name} className="border-t border-line">
             <th scope="row" className="py-2 pr-2 text-left align-top leading-tight">
-              {p.name}
+              <button
+                type="button"
+                className="min-h-9 text-left font-semibold underline decoration-dotted underline-offset-2"
+                aria-label={`${p.name}: ill, or a day for somebody else`}
+                onClick={() => open(p.name)}
+              >
+                {p.name}
+              </button>
               <span className="block text-[13px] font-normal text-mute">
                 {lasts(days.reduce((sum, d) => sum + busyOn(week, stops, p.name, dayOf(d.day)), 0))} this week
               </span>

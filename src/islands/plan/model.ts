@@ -58,6 +58,33 @@ export function tryAt(
   return least ?? at(person.hours[0], helpers[0] ?? null);
 }
 
+/** A day given to somebody else: the week as it is then, and what would not go over. */
+export type Handed = { readonly stops: readonly Stop[]; readonly went: number; readonly stayed: readonly Tried[] };
+
+/**
+ * Gives somebody's day to another, visit by visit in its order: each goes where nothing is against it, at its first such hour,
+ * and stays where something is.
+ * @example two visits, the second wants a licence that the other has not // one goes over, one stays
+ */
+export function handDay(
+  week: Week,
+  stops: readonly Stop[],
+  of: { readonly day: Day; readonly from: string; readonly to: string },
+): Handed {
+  const own = stops.filter((s) => s.day === of.day && s.person === of.from).sort((a, b) => a.from - b.from);
+  let after = stops.filter((s) => !own.includes(s));
+  const stayed: Tried[] = [];
+  for (const s of own) {
+    const tried = tryAt(week, after, s.visit, { day: of.day, person: of.to });
+    if (tried?.broken.length === 0) after = [...after, tried.stop];
+    else {
+      after = [...after, s];
+      if (tried) stayed.push(tried);
+    }
+  }
+  return { stops: after, went: own.length - stayed.length, stayed };
+}
+
 /** What changed from one week to another, visit by visit: a stop that is gone is null. */
 export function changes(before: readonly Stop[], after: readonly Stop[]): ReadonlyMap<string, Stop | null> {
   const was = new Map(before.map((s) => [s.visit, s]));
