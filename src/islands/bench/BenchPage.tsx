@@ -11,15 +11,13 @@ import { addDays, type Day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
-import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { planBeside } from "../../workers/cutting-client.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
-import { Size } from "../ui/Size.tsx";
+import { GlassHere, PanesToCut } from "./BenchChoices.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
-import { StockForm } from "./StockForm.tsx";
 
 type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
 const SECONDS = 4;
@@ -189,53 +187,8 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
   return (
     <>
       <div className="no-print grid gap-6 desk:grid-cols-2">
-        <section aria-label="Panes to cut">
-          <h2>To cut: {group.name}</h2>
-          <ul className="rows">
-            {group.panes.map((p) => (
-              <li key={p.id} className="flex min-h-11 items-center gap-3">
-                <label className="flex flex-1 items-center gap-3">
-                  <input
-                    type="checkbox"
-                    className="!h-6 !w-6"
-                    checked={!off.has(p.id)}
-                    onChange={() =>
-                      setOff(new Set(off.has(p.id) ? [...off].filter((x) => x !== p.id) : [...off, p.id]))
-                    }
-                  />
-                  <span>{p.where}</span>
-                </label>
-                <b>
-                  <Size width={p.widthNm} height={p.heightNm} unit={prefs.unit} />
-                </b>
-                {!p.turns && <span className="text-[13px] text-mute">not turned</span>}
-              </li>
-            ))}
-          </ul>
-        </section>
-        <section aria-label="Glass that lies here">
-          <h2>From</h2>
-          <ul className="rows">
-            {group.stock.length === 0 && <li className="py-2 text-mute">Nothing of this kind is in stock.</li>}
-            {group.stock.map((s) => (
-              <li key={s.name} className="flex min-h-11 items-center justify-between gap-3">
-                <span>
-                  {s.name}
-                  {s.slot && <span className="text-mute"> · {s.slot}</span>}
-                </span>
-                <span>
-                  <Size width={s.widthNm} height={s.heightNm} unit={prefs.unit} />
-                  <span className="text-mute">
-                    {" "}
-                    {s.bought ? "bought as needed" : `${s.count ?? 1} there`}
-                    {s.costPence !== undefined && `, ${money(s.costPence, currency)}`}
-                  </span>
-                </span>
-              </li>
-            ))}
-          </ul>
-          <StockForm group={group} prefs={prefs} />
-        </section>
+        <PanesToCut group={group} prefs={prefs} off={off} setOff={setOff} />
+        <GlassHere group={group} prefs={prefs} currency={currency} />
       </div>
       <div className="no-print flex flex-wrap items-center gap-3">
         <button

@@ -1,13 +1,17 @@
 import type { Candidate } from "../../core/specify/candidates.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { heatChart } from "../../drawing/heat-chart.ts";
+import { useOnPhone } from "../ui/use-on-phone.ts";
 
+/** On the stage, and on a phone, where its words must be read as well. */
 const CHART = { width: 760, height: 150 };
+const NARROW = { width: 360, height: 180 };
 
 type Props = { readonly all: readonly Candidate[]; readonly emissivity: number; readonly unit: LengthUnit };
 
 /** Heat loss by the width of the cavity, with the candidates on their curves. */
 export function HeatCurves({ all, emissivity, unit }: Props) {
+  const box = useOnPhone() ? NARROW : CHART;
   const chart = heatChart({
     glassMm: all[0]?.makeup.panes.reduce((s, p) => s + p.mm, 0) ?? 8,
     emissivity,
@@ -15,11 +19,11 @@ export function HeatCurves({ all, emissivity, unit }: Props) {
       .filter((c) => c.makeup.cavities.length === 1)
       .map((c) => ({ name: c.name, cavityMm: c.makeup.cavities[0]?.mm ?? 16, heat: c.heat, on: true })),
     unit,
-    box: CHART,
+    box,
   });
   return (
     <svg
-      viewBox={`0 0 ${CHART.width} ${CHART.height}`}
+      viewBox={`0 0 ${box.width} ${box.height}`}
       className="w-full bg-sheet"
       role="img"
       aria-label={`Heat loss by cavity width: ${all.map((c) => `${c.name} ${c.heat.toFixed(1)}`).join(", ")}`}

@@ -1,0 +1,65 @@
+import type { BenchGroup } from "../../core/page/bench-page.ts";
+import { money } from "../../core/words/money.ts";
+import type { Prefs } from "../../core/words/prefs.ts";
+import { Size } from "../ui/Size.tsx";
+import { StockForm } from "./StockForm.tsx";
+
+type Props = { readonly group: BenchGroup; readonly prefs: Prefs };
+
+/** What waits to be cut, each ticked or left for another day. */
+export const PanesToCut = ({
+  group,
+  prefs,
+  off,
+  setOff,
+}: Props & { readonly off: ReadonlySet<string>; readonly setOff: (off: ReadonlySet<string>) => void }) => (
+  <section aria-label="Panes to cut">
+    <h2>To cut: {group.name}</h2>
+    <ul className="rows">
+      {group.panes.map((p) => (
+        <li key={p.id} className="flex min-h-11 items-center gap-3">
+          <label className="flex flex-1 items-center gap-3">
+            <input
+              type="checkbox"
+              className="!h-6 !w-6"
+              checked={!off.has(p.id)}
+              onChange={() => setOff(new Set(off.has(p.id) ? [...off].filter((x) => x !== p.id) : [...off, p.id]))}
+            />
+            <span>{p.where}</span>
+          </label>
+          <b>
+            <Size width={p.widthNm} height={p.heightNm} unit={prefs.unit} />
+          </b>
+          {!p.turns && <span className="text-[13px] text-mute">not turned</span>}
+        </li>
+      ))}
+    </ul>
+  </section>
+);
+
+/** The sheets and off-cuts of this kind that lie here, and the way to add one. */
+export const GlassHere = ({ group, prefs, currency }: Props & { readonly currency: string }) => (
+  <section aria-label="Glass that lies here">
+    <h2>From</h2>
+    <ul className="rows">
+      {group.stock.length === 0 && <li className="py-2 text-mute">Nothing of this kind is in stock.</li>}
+      {group.stock.map((s) => (
+        <li key={s.name} className="flex min-h-11 items-center justify-between gap-3">
+          <span>
+            {s.name}
+            {s.slot && <span className="text-mute"> · {s.slot}</span>}
+          </span>
+          <span>
+            <Size width={s.widthNm} height={s.heightNm} unit={prefs.unit} />
+            <span className="text-mute">
+              {" "}
+              {s.bought ? "bought as needed" : `${s.count ?? 1} there`}
+              {s.costPence !== undefined && `, ${money(s.costPence, currency)}`}
+            </span>
+          </span>
+        </li>
+      ))}
+    </ul>
+    <StockForm group={group} prefs={prefs} />
+  </section>
+);
