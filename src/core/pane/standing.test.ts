@@ -89,6 +89,12 @@ const set = (day: string, compound = "linseed", t = came("accepted")) => {
 };
 
 describe("the next thing to do", () => {
+  it("what broke after it was accepted is ordered again as broken, and not as sent back", () => {
+    const t = came("accepted");
+    t.tell("order.broke", { line: LINE, whose: "ours", note: "" }, { order: ORDER, pane: PANE });
+    expect(at(t).next).toEqual({ station: "order", kind: "order-again", what: "it broke" });
+    expect(at(came("sent-back")).next).toEqual({ station: "order", kind: "order-again" });
+  });
   it.each([
     ["a fresh pane", () => new Teller().added(), "look", "look"],
     ["looked at", () => looked(), "measure", "read-size"],
