@@ -25,6 +25,22 @@ const SIZED = {
     plannedDeeperMm: Mm.nullable().meta({
       description: "The rebate is to be routed so much deeper all round: readings and size are those of the plan.",
     }),
+    plannedWiderMm: Mm.nullable().meta({ description: "And so much wider, through the glass." }),
+    takes: z
+      .array(
+        z.strictObject({
+          unit: z.string(),
+          overallMm: Mm,
+          routWiderMm: Mm.nullable(),
+          upstandLeftMm: Mm.nullable(),
+          holds: z.boolean().nullable(),
+        }),
+      )
+      .nullable()
+      .meta({
+        description:
+          "Where a unit goes in place of one sheet: the units that are made for such sashes, the one we would take first, and what each costs the timber. Null where that is not asked.",
+      }),
     guessedDoubtMm: Mm.nullable(),
     copied: z.strictObject({ of: z.string(), playMm: Mm.nullable(), fit: z.string() }).nullable().meta({
       description: "Ordered as it was read: its room beyond its own size, both sides together, and what that rests on.",

@@ -5,6 +5,7 @@ import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { toMm } from "../units/length.ts";
 import { stackText } from "../words/opening.ts";
+import { sizedPane } from "../words/whole-pane.ts";
 import { heldBy } from "./before-order.ts";
 import { foldPane } from "./book.ts";
 import { candidateFacts, makeupOfStack, stacksOf } from "./candidates.ts";
@@ -44,6 +45,15 @@ describe("which unit a sash of single glass can take", () => {
   it("says for each what is routed: 37 wanted where 18 are there", () => {
     const { book, house } = now(sash({ ...REBATE, "timber-thickness": "44" }));
     expect(unitsForSash(book, house).map((u) => u.rout && toMm(u.rout.width.by))).toEqual([19, 15, 13, 11, 9]);
+  });
+
+  it("is told to a program as to the page", () => {
+    const { book, r } = now(sash({ ...REBATE, "timber-thickness": "36" }));
+    const { takes, plannedWiderMm } = sizedPane(book, r, { unit: "mm", dialect: "a" }).opening;
+    // 2 + 16 + 1 + 10 = 29 wanted, 18 there, 36 - 29 stay.
+    expect(takes?.[0]).toEqual({ unit: "4-8-4", overallMm: 16, routWiderMm: 11, upstandLeftMm: 7, holds: true });
+    expect(plannedWiderMm).toBe(11);
+    expect(takes).toHaveLength(5);
   });
 
   it("is of inch makes where it was read in inches", () => {

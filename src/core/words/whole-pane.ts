@@ -1,5 +1,6 @@
 import { heldBy, type OtherPane } from "../pane/before-order.ts";
 import { type PaneBook, stepKey } from "../pane/book.ts";
+import { isConversion, unitsForSash } from "../pane/conversion.ts";
 import { hingeOf } from "../pane/hangs.ts";
 import { nextFor } from "../pane/next.ts";
 import { materialsOf } from "../pane/pane-materials.ts";
@@ -16,7 +17,7 @@ import { type Day, writeDay } from "../units/day.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../units/length.ts";
 import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
-import { slipWords } from "./opening.ts";
+import { slipWords, stackText } from "./opening.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
 import { nextWords, standingWords } from "./standing.ts";
 import { tapeErrorSentence } from "./tape-error.ts";
@@ -50,6 +51,16 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
       way: book.way,
       readings: Object.fromEntries(Object.entries(r.opening.readings).map(([place, l]) => [place, length(l as Nm)])),
       plannedDeeperMm: r.planned ? toMm(r.planned.by) : null,
+      plannedWiderMm: r.planned?.wider ? toMm(r.planned.wider) : null,
+      takes: isConversion(book)
+        ? unitsForSash(book, r.house).map(({ stack, rout }) => ({
+            unit: stackText(stack),
+            overallMm: toMm(stack.overall),
+            routWiderMm: rout && toMm(rout.width.by),
+            upstandLeftMm: rout && toMm(rout.upstandLeft),
+            holds: rout?.holds ?? null,
+          }))
+        : null,
       guessedDoubtMm: r.opening.guessed?.doubt ?? null,
       copied: r.opening.copied && {
         of: r.opening.copied.of,
