@@ -12,6 +12,8 @@ test("a pane is cut on the bench: planned with others, cut by cut, booked, and h
   await type(page, EIGHT);
   await openStation(page, "Order");
   await standBy(page);
+  // The size is of all that was read, and not of what has reached the server so far.
+  await allSent(page);
   const id = path.split("/")[2] ?? "";
   const whole = async () => (await page.request.get(`/api/panes/${id}?unit=mm`)).json();
   const { size } = (await whole()) as { size: { width: { mm: number }; height: { mm: number } } };
