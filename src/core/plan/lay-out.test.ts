@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { addDays, type Day, day } from "../units/day.ts";
+import { MON, plainVisit as visit } from "../../../tests/support/plain-visit.ts";
+import { addDays, type Day } from "../units/day.ts";
 import { brokenRules } from "./broken-rules.ts";
 import { costOfStops, exactWeek } from "./exact-week.ts";
 import { layOut } from "./lay-out.ts";
@@ -8,29 +9,7 @@ import { readyDay } from "./ready-day.ts";
 import { type Stop, WEIGHTS, type Week, type WeekVisit } from "./week.ts";
 import { sumOf, weekCost } from "./week-cost.ts";
 
-/** A Monday. */
-const MON = day(20_601);
 const days = (n: number): Day[] => Array.from({ length: n }, (_, i) => addDays(MON, i));
-const visit = (id: string, over: Partial<WeekVisit> = {}): WeekVisit => ({
-  id,
-  place: "row",
-  minutes: 60,
-  helperMinutes: 0,
-  skill: null,
-  outside: false,
-  mostWindMs: null,
-  dry: false,
-  leastC: null,
-  earliest: MON,
-  latest: null,
-  promised: null,
-  between: null,
-  noDate: false,
-  openHole: false,
-  after: [],
-  held: null,
-  ...over,
-});
 const week = (visits: readonly WeekVisit[], over: Partial<Week> = {}): Week => ({
   days: days(3).map((d) => ({ day: d, rain: [], lowC: 10, windMs: 2, light: null })),
   people: [{ name: "Nell", hours: [480, 960], off: [], skills: [], start: "yard" }],

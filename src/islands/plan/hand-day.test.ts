@@ -1,30 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { MON, plainVisit as visit } from "../../../tests/support/plain-visit.ts";
 import { type Stop, WEIGHTS, type Week, type WeekVisit } from "../../core/plan/week.ts";
-import { addDays, day } from "../../core/units/day.ts";
+import { addDays } from "../../core/units/day.ts";
 import { handDay } from "./model.ts";
 
-/** A Monday. */
-const MON = day(20_601);
-const visit = (id: string, over: Partial<WeekVisit> = {}): WeekVisit => ({
-  id,
-  place: "row",
-  minutes: 60,
-  helperMinutes: 0,
-  skill: null,
-  outside: false,
-  mostWindMs: null,
-  dry: false,
-  leastC: null,
-  earliest: MON,
-  latest: null,
-  promised: null,
-  between: null,
-  noDate: false,
-  openHole: false,
-  after: [],
-  held: null,
-  ...over,
-});
 const week = (...visits: readonly WeekVisit[]): Week => ({
   days: [0, 1].map((n) => ({ day: addDays(MON, n), rain: [], lowC: 10, windMs: 2, light: null })),
   people: [
