@@ -14,6 +14,13 @@ export async function roundPath(page: Page): Promise<string> {
   return `/?round=${demo}`;
 }
 
+/** Stores one entry about a pane, as its page would. */
+async function tell(page: Page, pane: string, kind: string, payload: object): Promise<void> {
+  const entry = { id: uuidv7(), at: new Date().toISOString(), who: "Nell Harrow", about: { pane }, kind, payload };
+  const stored = await page.request.post("/api/entries", { data: { entries: [entry] } });
+  expect(stored.ok(), await stored.text()).toBe(true);
+}
+
 /** Adds a fresh putty-glazed pane as the form would, and waits until its page answers. Journeys never share one. */
 export async function addPane(
   page: Page,
@@ -21,28 +28,14 @@ export async function addPane(
 ): Promise<{ address: string; path: string }> {
   const round = new URLSearchParams((await roundPath(page)).slice(2)).get("round") ?? "";
   const pane = uuidv7();
-  const stored = await page.request.post("/api/entries", {
-    data: {
-      entries: [
-        {
-          id: uuidv7(),
-          at: new Date().toISOString(),
-          who: "Nell Harrow",
-          about: { pane },
-          kind: "pane.added",
-          payload: {
-            round,
-            address,
-            opening: "study",
-            light: "left sash",
-            system: "timber-putty",
-            side: "outside",
-          },
-        },
-      ],
-    },
+  await tell(page, pane, "pane.added", {
+    round,
+    address,
+    opening: "study",
+    light: "left sash",
+    system: "timber-putty",
+    side: "outside",
   });
-  expect(stored.ok(), await stored.text()).toBe(true);
   await page.goto(`/panes/${pane}/look`);
   await ready(page);
   return { address, path: `/panes/${pane}` };
@@ -105,21 +98,7 @@ export async function fromCleared(page: Page): Promise<void> {
 export async function glassAtHand(page: Page, widthMm = 597, heightMm = 897): Promise<void> {
   const pane = new URL(page.url()).pathname.split("/")[2] ?? "";
   const size = (of: number) => ({ text: String(of), unit: "mm" });
-  const stored = await page.request.post("/api/entries", {
-    data: {
-      entries: [
-        {
-          id: uuidv7(),
-          at: new Date().toISOString(),
-          who: "Nell Harrow",
-          about: { pane },
-          kind: "order.had",
-          payload: { from: "bought", width: size(widthMm), height: size(heightMm), note: "" },
-        },
-      ],
-    },
-  });
-  expect(stored.ok(), await stored.text()).toBe(true);
+  await tell(page, pane, "order.had", { from: "bought", width: size(widthMm), height: size(heightMm), note: "" });
   await page.reload();
   await ready(page);
 }

@@ -3,8 +3,10 @@ import type { HouseRules } from "../house/rules.ts";
 import type { Place } from "../measure/places.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import type { Rout } from "../size/rout.ts";
+import { makeupOverall } from "../specify/makeup.ts";
 import { slimUnits } from "../specify/slim-units.ts";
 import type { Stack } from "../specify/stack.ts";
+import { mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
 import { readingsOf } from "./readings-of.ts";
@@ -46,6 +48,12 @@ export function unitsForSash(book: Told, house: HouseRules): readonly UnitForSas
   const holding = all.filter((u) => u.rout?.holds);
   return [...holding.toReversed(), ...all.filter((u) => !u.rout?.holds)];
 }
+
+/** How thick a unit is thought of for this sash: the one chosen, one that was read, or the one we would take. */
+export const unitThought = (book: Told & Pick<PaneBook, "makeup">, house: HouseRules): Nm | undefined =>
+  book.makeup
+    ? mm(makeupOverall(book.makeup))
+    : (thicknessFrom(readingsOf(book).readings).overall ?? unitsForSash(book, house)[0]?.stack.overall);
 
 /** Whether any unit leaves timber enough; null until the sash is read. */
 export function conversionHolds(book: Told, house: HouseRules): boolean | null {

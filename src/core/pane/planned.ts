@@ -1,11 +1,9 @@
 import type { HouseRules } from "../house/rules.ts";
 import { DIAGONALS, HEIGHTS, type Place, REBATE_SIDES, WIDTHS } from "../measure/places.ts";
 import type { Readings } from "../measure/reckoned.ts";
-import { thicknessFrom } from "../measure/thickness.ts";
-import { makeupOverall } from "../specify/makeup.ts";
-import { addNm, mm, type Nm, nm } from "../units/length.ts";
+import { addNm, type Nm, nm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
-import { isRouted, unitsForSash } from "./conversion.ts";
+import { isRouted, unitThought } from "./conversion.ts";
 import { depthForUnit, routHere } from "./rout-here.ts";
 
 /** The opening as it is to become: the rebate is to be routed deeper for a sealed unit, and was read as it is now. */
@@ -32,15 +30,9 @@ export function plannedOf(book: PaneBook, readings: Readings, house: HouseRules)
   const routedAt = book.steps.get(stepKey("ready", "rout"))?.at ?? null;
   if (routedAt !== null && isReadSince(book, routedAt)) return null;
   const by = nm(Math.max(0, depthForUnit(house) - depth));
-  const wider = routHere(readings, house, unitThought(book, readings, house))?.width.by ?? null;
+  const wider = routHere(readings, house, unitThought(book, house))?.width.by ?? null;
   if (by === 0 && !wider) return null;
   return { by, wider, isCut: routedAt !== null, readings: routed(readings, { by, wider: wider ?? nm(0) }) };
-}
-
-/** How thick a unit is thought of: the one chosen, the one in hand, or the one we would take. */
-function unitThought(book: PaneBook, readings: Readings, house: HouseRules): Nm | undefined {
-  if (book.makeup) return mm(makeupOverall(book.makeup));
-  return thicknessFrom(readings).overall ?? unitsForSash(book, house)[0]?.stack.overall;
 }
 
 /** Width and height were both read after a time. */

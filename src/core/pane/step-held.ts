@@ -12,7 +12,7 @@ import { hingeOf } from "./hangs.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isHere, standsOf } from "./stands.ts";
+import { isHere } from "./stands.ts";
 import { beadsOf } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
 
@@ -114,10 +114,10 @@ const noNewOnes = ({ step, book }: Asked): Hold | null =>
     : null;
 
 /** What is to go in is not here: not tried dry, and no bed opened for it. */
-function paneAway({ step, station, book }: Asked): Hold | null {
+function paneAway({ step, station, book, r }: Asked): Hold | null {
   if (!(step.needsPane || (station === "set" && step.wet))) return null;
   if (staysIn(book) || oldGlassBack(book)) return null;
-  const { as } = standsOf(book);
+  const { as } = r.stands;
   if (as === "accepted" || as === "set") return null;
   return leads(
     as === "ordered"

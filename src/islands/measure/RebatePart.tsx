@@ -2,12 +2,10 @@ import type { ReactNode } from "react";
 import { isBeaded } from "../../core/frame/held.ts";
 import { frameOf } from "../../core/frame/systems.ts";
 import { BEAD, LIP, type Place, REBATE, REBATE_SIDES, TIMBER } from "../../core/measure/places.ts";
-import { isConversion, unitsForSash } from "../../core/pane/conversion.ts";
+import { isConversion, unitThought } from "../../core/pane/conversion.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { readingsOf } from "../../core/pane/readings-of.ts";
 import { routHere } from "../../core/pane/rout-here.ts";
-import { makeupOverall } from "../../core/specify/makeup.ts";
-import { mm } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routWords } from "../../core/words/through.ts";
 import { Fold } from "../panels/Fold.tsx";
@@ -46,8 +44,8 @@ function Rout({ field }: { readonly field: (p: Place) => ReactNode }) {
   if (!frameOf(book.added.system).canBeEased) return null;
   const planned = isConversion(book);
   // The one chosen, or the one we would take; without a plan, as thick as somebody read.
-  const unit = book.makeup ? mm(makeupOverall(book.makeup)) : unitsForSash(book, firm.house)[0]?.stack.overall;
-  const rout = routHere(readingsOf(book).readings, firm.house, planned ? unit : undefined);
+  const unit = planned ? unitThought(book, firm.house) : undefined;
+  const rout = routHere(readingsOf(book).readings, firm.house, unit);
   const says = (
     <>
       <div className="grid grid-cols-2 gap-2">{TIMBER.map(field)}</div>
