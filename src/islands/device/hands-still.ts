@@ -17,6 +17,9 @@ function moved(): void {
   last = performance.now();
 }
 
+// From the page's first moment: a wheel that turns already when it is first asked about counts.
+listen();
+
 /**
  * Waits until nobody scrolls or types, so that what is put away in the background drops no frame. At once where hands are
  * still; after a quarter of a minute at the latest.

@@ -1,6 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { lazy, Suspense, useEffect } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { handsStill } from "../device/hands-still.ts";
 import { bringUp } from "../device/keep-rounds.ts";
 import { keepApplication, loadNewerVersion, newerVersion } from "../device/newer-version.ts";
 import { askToPersist } from "../device/room.ts";
@@ -38,7 +39,8 @@ export function KeepingLine({ prefs }: { readonly prefs: Prefs }) {
   const setOpen = (now: boolean) => showsKept.set(now);
   useEffect(() => courier.start(), [courier]);
   useEffect(() => {
-    const later = setTimeout(() => {
+    const later = setTimeout(async () => {
+      await handsStill();
       void loadWhatWaits().catch(() => undefined);
       keepApplication();
       void askToPersist();

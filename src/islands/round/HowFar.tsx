@@ -1,3 +1,4 @@
+import type { SVGProps } from "react";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 
@@ -13,27 +14,30 @@ export function HowFar({ row }: { readonly row: RoundRow }) {
       role="img"
       aria-label={signed ? "signed off" : `${done} of 9 done, at ${STATION_NAMES[row.next.station]}`}
     >
-      {row.stations.map((s, i) => {
-        const x = 8 + i * 16.5;
-        if (s.state === "done")
-          return <rect key={s.station} x={x - 2.5} y={11} width={5} height={21} fill="var(--glass)" />;
-        if (s.state === "trouble")
-          return <path key={s.station} d={`M${x} 13v11m0 4v3.5`} stroke="var(--wax)" strokeWidth={4.5} />;
-        if (s.state === "begun")
-          return <rect key={s.station} x={x - 2.5} y={11} width={5} height={12} fill="var(--glass)" />;
-        return (
-          <rect
-            key={s.station}
-            x={x - 0.9}
-            y={11}
-            width={1.8}
-            height={i % 2 === 0 ? 21 : 13}
-            fill="var(--mute)"
-            opacity={0.55}
-          />
-        );
+      {STATES.map((state) => {
+        const { draw, ...look } = LOOKS[state];
+        const d = row.stations.map((s, i) => (s.state === state ? draw(8 + i * 16.5, i) : "")).join("");
+        return d === "" ? null : <path key={state} d={d} {...look} />;
       })}
       {!signed && <path d={`M${8 + at * 16.5 - 5.5} 0h11l-5.5 7.5z`} fill="var(--ink)" />}
     </svg>
   );
 }
+
+type State = RoundRow["stations"][number]["state"];
+type Look = Pick<SVGProps<SVGPathElement>, "fill" | "stroke" | "strokeWidth" | "opacity"> & {
+  readonly draw: (x: number, i: number) => string;
+};
+
+/** One path a state, not a shape a station: a long list has a thousand of these in its way. */
+const LOOKS: Readonly<Record<State, Look>> = {
+  done: { draw: (x) => `M${x - 2.5} 11h5v21h-5z`, fill: "var(--glass)" },
+  begun: { draw: (x) => `M${x - 2.5} 11h5v12h-5z`, fill: "var(--glass)" },
+  trouble: { draw: (x) => `M${x} 13v11m0 4v3.5`, stroke: "var(--wax)", strokeWidth: 4.5 },
+  open: {
+    draw: (x, i) => `M${x - 0.9} 11h1.8v${i % 2 === 0 ? 21 : 13}h-1.8z`,
+    fill: "var(--mute)",
+    opacity: 0.55,
+  },
+};
+const STATES: readonly State[] = ["done", "begun", "trouble", "open"];

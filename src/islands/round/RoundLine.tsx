@@ -44,7 +44,7 @@ export function RoundLine({ row, on, prefs, axisFor, index, choose, top, measure
       }}
       data-index={index}
       {...(top === undefined ? {} : { style: { transform: `translateY(${top}px)` } })}
-      className={`${top === undefined ? "relative" : "absolute inset-x-0 top-0"} grid scroll-mt-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-line px-4 py-2 desk:h-[54px] desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6 desk:py-0 ${on ? "bg-due" : ""}`}
+      className={`${top === undefined ? "relative" : "absolute inset-x-0 top-0"} grid scroll-mt-16 grid-cols-[minmax(0,1fr)_auto] items-center gap-x-4 border-b border-line px-4 py-2 desk:h-[54px] desk:[contain:strict] desk:grid-cols-[15.5rem_10rem_16rem_minmax(0,1fr)] desk:px-6 desk:py-0 ${on ? "bg-due" : ""}`}
     >
       <div className="min-w-0">
         <a
