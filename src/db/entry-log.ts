@@ -140,14 +140,19 @@ export const entriesOfOrder = (db: Running, order: string): readonly Entry[] =>
 /** The entry that opened each of these orders, read at once. */
 export const openingsOf = (db: Running, orders: readonly string[]): ReadonlyMap<string, Entry> =>
   new Map(
-    inChunks(orders, (some) =>
-      db
-        .select()
-        .from(entries)
-        .where(and(inArray(entries.order, some), eq(entries.kind, "order.opened")))
-        .all(),
-    ).flatMap((row) => (row.order === null ? [] : [[row.order, readOnce(row)] as const])),
+    orders.length === 0
+      ? []
+      : openedIn(db)
+          .all({ ids: asList(orders) })
+          .flatMap((row) => (row.order === null ? [] : [[row.order, readOnce(row)] as const])),
   );
+const openedIn = oncePer((db) =>
+  db
+    .select()
+    .from(entries)
+    .where(and(inArray(entries.order, LISTED), eq(entries.kind, "order.opened")))
+    .prepare(),
+);
 
 /** About no pane and no order: written so that SQLite sees the partial index. */
 const ofFirm = () => and(isNull(entries.pane), isNull(entries.order));
