@@ -98,15 +98,16 @@ export const gridOf = (o: TrueOpening): Grid => (o.tape === "mm" ? "1 mm" : "1/1
 
 /**
  * What the errors truly are, against what the model takes them for: 1 when it is right about tape, cutter and frame, more
- * when all three are worse than the firm believes.
+ * when all three are worse than the firm believes; and by how many mm its tape reads short without anybody knowing.
  */
-export const worse = { by: 1 };
+export const worse = { by: 1, tapeShort: 0 };
 
 /** Where the tape was put: all eight places, or fewer as people do when they are in a hurry. */
 export const READ_AT = {
   eight: OPENING,
   "no middles": OPENING.filter((p) => !p.endsWith("middle")),
   "no diagonals": OPENING.filter((p) => !p.startsWith("diagonal")),
+  "two and two, a diagonal": ["width-top", "width-bottom", "height-left", "height-right", "diagonal-up"],
   "two and two": ["width-top", "width-bottom", "height-left", "height-right"],
   "one and one": ["width-middle", "height-middle"],
 } as const satisfies Readonly<Record<string, readonly OpeningPlace[]>>;
@@ -119,7 +120,10 @@ export function readOnce(c: Chance, o: TrueOpening): OpeningReadings {
   const { tape } = errorsOf(o);
   const sizes = truth(o);
   return Object.fromEntries(
-    read.at.map((p) => [p, nm(Math.round(mm(sizes[p] + c.normal() * tape * worse.by) / step) * step)]),
+    read.at.map((p) => [
+      p,
+      nm(Math.round(mm(sizes[p] - worse.tapeShort + c.normal() * tape * worse.by) / step) * step),
+    ]),
   ) as OpeningReadings;
 }
 

@@ -3,32 +3,23 @@
  * [which readings are taken, a name in READ_AT]. Prints the tables of docs/remakes.md.
  */
 import { seeded } from "../src/core/chance/seeded.ts";
-import { largestRectangle } from "../src/core/geometry/largest.ts";
-import { MOST_TURN } from "../src/core/geometry/placing.ts";
 import { HOUSE_DEFAULTS } from "../src/core/house/rules.ts";
-import { figureOf, governing, type OpeningReadings } from "../src/core/measure/figure.ts";
 import { slipsIn } from "../src/core/measure/slips.ts";
-import { bestDeduction, findBest, type OddsInput } from "../src/core/size/best.ts";
-import { bowSetback } from "../src/core/size/lay.ts";
-import { deductionOf } from "../src/core/size/school.ts";
-import { floorTo, gridUnit, mm, type Nm, takeNm, toMm } from "../src/core/units/length.ts";
+import { toMm } from "../src/core/units/length.ts";
+import { anyWouldDo, byBestOdds, bySchool, FIXED, type Size } from "./choices.ts";
 import { judged } from "./judged.ts";
 import {
   anOpening,
   errorsOf,
-  gridOf,
-  moved,
   READ_AT,
   read,
   readOnce,
   SLIP_SHARE,
   type SlipMade,
   slipped,
-  type TrueOpening,
   worse,
 } from "./population.ts";
 
-type Size = { readonly width: Nm; readonly height: Nm };
 type Made = "fits" | "binds" | "cover-lost" | "declined-rightly" | "declined-needlessly";
 
 const SEED = Number(process.argv[2] ?? 20260520);
@@ -37,38 +28,6 @@ worse.by = Number(process.argv[4] ?? 1);
 const AT = process.argv[5] ?? "eight";
 if (!(AT in READ_AT)) throw new Error(`Which readings? One of ${Object.keys(READ_AT).join(", ")}.`);
 read.at = READ_AT[AT as keyof typeof READ_AT];
-const FIXED = ["snug", "easy", "by-the-book"] as const;
-
-/** Whether any true rectangle at all, cut and turned exactly, would have gone in all year and been covered. */
-function anyWouldDo(o: TrueOpening): boolean {
-  const even = largestRectangle(moved(o, 0), bowSetback({ bow: o.bow }), "even", MOST_TURN);
-  return even !== undefined && judged(o, { width: even.width - 1e-6, height: even.height - 1e-6 }) === "fits";
-}
-
-const oddsOf = (o: TrueOpening, readings: OpeningReadings): OddsInput => ({
-  readings,
-  figure: figureOf(readings),
-  grid: gridOf(o),
-  depths: { left: mm(o.depth), right: mm(o.depth), bottom: mm(o.depth), top: mm(o.depth) },
-  leastCover: mm(o.leastCover),
-  errors: errorsOf(o),
-});
-
-function bySchool(o: TrueOpening, r: OpeningReadings, school: (typeof FIXED)[number]): Size | null {
-  const [w, h] = [governing(r, "width")?.length, governing(r, "height")?.length];
-  if (!w || !h) return null;
-  const off = deductionOf({ school, unit: gridUnit(gridOf(o)), width: w, height: h });
-  return { width: floorTo(takeNm(w, off.width), gridOf(o)), height: floorTo(takeNm(h, off.height), gridOf(o)) };
-}
-
-function byBestOdds(o: TrueOpening, r: OpeningReadings): { readonly size: Size; readonly trouble: number } | null {
-  const odds = oddsOf(o, r);
-  const best = findBest(odds);
-  const [w, h] = [governing(r, "width")?.length, governing(r, "height")?.length];
-  if (!best || !w || !h || !odds.figure.ok) return null;
-  const off = bestDeduction(best);
-  return { size: { width: takeNm(w, off.width), height: takeNm(h, off.height) }, trouble: best.chances.trouble };
-}
 
 const tally = new Map<string, Map<Made, number>>();
 const count = (who: string, made: Made): void => {

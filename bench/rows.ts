@@ -1,0 +1,82 @@
+/*
+ * Where the best odds are no better than a fixed school: npx tsx bench/rows.ts [seed] [how many]. For every choice of readings
+ * and of errors, by frame and depth, over those openings for which some true rectangle would have done. Prints the last table
+ * of docs/remakes.md.
+ */
+import { seeded } from "../src/core/chance/seeded.ts";
+import { HOUSE_DEFAULTS } from "../src/core/house/rules.ts";
+import { slipsIn } from "../src/core/measure/slips.ts";
+import { toMm } from "../src/core/units/length.ts";
+import { anyWouldDo, byBestOdds, bySchool, FIXED, type Size } from "./choices.ts";
+import { judged } from "./judged.ts";
+import { anOpening, errorsOf, READ_AT, read, readOnce, type TrueOpening, worse } from "./population.ts";
+
+const SEED = Number(process.argv[2] ?? 20260520);
+const COUNT = Number(process.argv[3] ?? 2000);
+const ERRORS = [
+  { name: "as believed", by: 1, tapeShort: 0 },
+  { name: "half as bad again", by: 1.5, tapeShort: 0 },
+  { name: "tape 1 mm short", by: 1, tapeShort: 1 },
+  { name: "tape 1 mm long", by: 1, tapeShort: -1 },
+] as const;
+
+const frameOf = (o: TrueOpening): string => {
+  if (o.material !== "timber") return o.material === "plastic" ? "plastic, unit" : "metal";
+  return o.depth < 8.5 ? "timber, shallow" : o.depth < 11 ? "timber" : "timber, deep";
+};
+
+type Row = { n: number; remade: number; needless: number; held: number; fixed: number[] };
+const rows = new Map<string, Row>();
+const rowOf = (key: string): Row => {
+  const row = rows.get(key) ?? { n: 0, remade: 0, needless: 0, held: 0, fixed: FIXED.map(() => 0) };
+  rows.set(key, row);
+  return row;
+};
+
+for (const [name, places] of Object.entries(READ_AT))
+  for (const e of ERRORS) {
+    read.at = places;
+    worse.by = e.by;
+    worse.tapeShort = e.tapeShort;
+    for (let i = 0; i < COUNT; i++) {
+      const c = seeded(SEED + i);
+      const o = anOpening(c);
+      if (!anyWouldDo(o)) continue;
+      const errors = errorsOf(o);
+      const [first, again] = [readOnce(c, o), readOnce(c, o)];
+      const cut = () => worse.by * (2 * c.uniform() - 1) * errors.cutting.mm;
+      const off = { width: cut(), height: cut() };
+      const slips = slipsIn({ readings: first, unit: o.tape, tapeMm: errors.tape, shape: o.shape });
+      const readings = slips.length > 0 ? again : first;
+      const ends = (s: Size | null) =>
+        s === null ? "binds" : judged(o, { width: toMm(s.width) + off.width, height: toMm(s.height) + off.height });
+      const best = byBestOdds(o, readings);
+      const made = best && ends(best.size);
+      const schools = FIXED.map((school) => ends(bySchool(o, readings, school)));
+      for (const row of [rowOf(`${name} | ${e.name} | all`), rowOf(`${name} | ${e.name} | ${frameOf(o)}`)]) {
+        row.n++;
+        schools.forEach((s, k) => {
+          if (s !== "fits") row.fixed[k] = (row.fixed[k] ?? 0) + 1;
+        });
+        if (!best || best.trouble > HOUSE_DEFAULTS.troubleShare) {
+          if (made === "fits") row.needless++;
+        } else {
+          if (best.trouble > HOUSE_DEFAULTS.holdShare) row.held++;
+          if (made !== "fits") row.remade++;
+        }
+      }
+    }
+    console.error(name, e.name);
+  }
+
+const share = (n: number, of: number): string => `${((100 * n) / of).toFixed(1)}%`;
+console.log("| readings | errors | frame | how many | best fixed school remade | best odds remade | needless | held |");
+console.log("| --- | --- | --- | --: | --- | --: | --: | --: |");
+for (const [key, r] of rows) {
+  const least = Math.min(...r.fixed);
+  const by = FIXED[r.fixed.indexOf(least)];
+  const worseThan = r.remade > least ? " (worse)" : "";
+  console.log(
+    `| ${key} | ${r.n} | ${share(least, r.n)} ${by} | ${share(r.remade, r.n)}${worseThan} | ${share(r.needless, r.n)} | ${share(r.held, r.n)} |`,
+  );
+}
