@@ -69,14 +69,23 @@ for (const [name, places] of Object.entries(READ_AT))
     console.error(name, e.name);
   }
 
-const share = (n: number, of: number): string => `${((100 * n) / of).toFixed(1)}%`;
-console.log("| readings | errors | frame | how many | best fixed school remade | best odds remade | needless | held |");
-console.log("| --- | --- | --- | --: | --- | --: | --: | --: |");
-for (const [key, r] of rows) {
-  const least = Math.min(...r.fixed);
-  const by = FIXED[r.fixed.indexOf(least)];
-  const worseThan = r.remade > least ? " (worse)" : "";
-  console.log(
-    `| ${key} | ${r.n} | ${share(least, r.n)} ${by} | ${share(r.remade, r.n)}${worseThan} | ${share(r.needless, r.n)} | ${share(r.held, r.n)} |`,
-  );
+const FRAMES = ["all", "timber, shallow", "timber", "timber, deep", "plastic, unit", "metal"] as const;
+const share = (n: number, of: number): string => ((100 * n) / of).toFixed(1);
+/** What is remade of the choice's, and in brackets of the best fixed school's; bold where that did better. */
+function cell(r: Row | undefined): string {
+  if (!r) return "";
+  const fixed = share(Math.min(...r.fixed), r.n);
+  return r.remade > Math.min(...r.fixed)
+    ? `**${share(r.remade, r.n)}** (${fixed})`
+    : `${share(r.remade, r.n)} (${fixed})`;
 }
+console.log(`| readings | errors | ${FRAMES.join(" | ")} | declined needlessly | held |`);
+console.log(`| --- | --- | ${FRAMES.map(() => "--:").join(" | ")} | --: | --: |`);
+for (const name of Object.keys(READ_AT))
+  for (const e of ERRORS) {
+    const all = rowOf(`${name} | ${e.name} | all`);
+    const cells = FRAMES.map((f) => cell(rows.get(`${name} | ${e.name} | ${f}`)));
+    console.log(
+      `| ${name} | ${e.name} | ${cells.join(" | ")} | ${share(all.needless, all.n)} | ${share(all.held, all.n)} |`,
+    );
+  }

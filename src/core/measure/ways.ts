@@ -45,7 +45,7 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
   },
   "old-unit": {
     name: "old {pane}, edge to edge",
-    says: "The {pane} itself, {beads} off: nothing is taken off its size. Say how it sat, for it may have been cut wrong.",
+    says: "The {pane} itself, its edges seen: nothing is taken off its size. Say how it sat, for it may have been cut wrong.",
     places: ["old-width", "old-height", "old-packed"],
     wanted: ["old-width", "old-height"],
     needsOut: false,
@@ -112,7 +112,7 @@ export type Circumstance = (typeof CIRCUMSTANCES)[number];
 export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: string; readonly says: string }>> = {
   guess: { name: "a guess", says: "Covered edges, copied or said by somebody: not to order from." },
   "first-visit": { name: "first visit", says: "All still in place: prices from it, orders at a risk." },
-  "beads-off": { name: "{beads} off", says: "The edge is seen, the old {pane} still stands in it." },
+  "beads-off": { name: "edge bared", says: "The edge is seen, the old {pane} still stands in it." },
   cleared: { name: "cleared {rebate}", says: "Bare and scraped: the true edge. The surest." },
 };
 

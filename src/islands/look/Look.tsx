@@ -20,6 +20,7 @@ import { Cautions } from "../steps/Cautions.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 import { DoneBefore } from "./DoneBefore.tsx";
 import { Exam } from "./Exam.tsx";
+import { LeftToSay } from "./LeftToSay.tsx";
 
 /** What is wrong, why, how pressing, and what closes the hole meanwhile. */
 export function Look() {
@@ -43,7 +44,8 @@ export function Look() {
         </>
       )}
       {examining && <Exam />}
-      {!book.heldSaid && (
+      <LeftToSay />
+      {book.added.unsaid && (
         <Part title="How the glass is held" more="not said yet">
           <button type="button" className="btn" onClick={() => openTab("frame")}>
             Say it, or find out by questions

@@ -34,7 +34,7 @@ export function LookStage() {
         {
           id: "frame",
           name: "The frame",
-          more: book.heldSaid ? undefined : "not said yet",
+          more: book.added.unsaid ? "not said yet" : book.heldSaid ? undefined : "one thing to say",
           content: (
             <div className="max-w-2xl space-y-5">
               <WhichSystem />

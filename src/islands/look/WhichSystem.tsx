@@ -2,7 +2,7 @@ import { useState } from "react";
 import { DETAILS, type Detail } from "../../core/frame/detail.ts";
 import type { Holds } from "../../core/frame/frame.ts";
 import { frameOf, type System } from "../../core/frame/systems.ts";
-import { detailOf, leftToSay } from "../../core/frame/told-detail.ts";
+import { detailOf } from "../../core/frame/told-detail.ts";
 import {
   directionsOf,
   type NodeId,
@@ -17,6 +17,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { SystemDrawing } from "../ui/SystemDrawing.tsx";
 import { SystemTiles } from "../ui/SystemTiles.tsx";
+import { LeftToSay } from "./LeftToSay.tsx";
 
 /** How the glass is held: chosen from a list by who knows, or found by questions. It drives every later station. */
 export function WhichSystem() {
@@ -44,7 +45,6 @@ export function WhichSystem() {
   const ways = directionsOf(system, side, detail.bond !== "gasket");
   const blocked = outOfReach(ways, detail.reach);
   const isNamed = book.added.unsaid !== true;
-  const left = isNamed ? leftToSay(system, book.before.detail) : [];
   const holds = frameOf(system).holds(detail);
   const takenApart = LETS_GO[holds] === null;
   const upstairs =
@@ -93,29 +93,7 @@ export function WhichSystem() {
         </p>
       )}
       {!at && (choosing || !isNamed) && <SystemTiles chosen={isNamed ? system : null} choose={hold} say={say} />}
-      {left.map((name) => (
-        <fieldset key={name} className="note-wax">
-          <legend className="sr-only">{say(DETAILS[name].name)}</legend>
-          <p className="pb-2 font-medium">
-            {say(DETAILS[name].name)}: which of these? Its steps and what it is set in go by it.
-          </p>
-          <div className="flex flex-wrap gap-2">
-            {Object.entries(DETAILS[name].of).map(([value, says]) => (
-              <button
-                key={value}
-                type="button"
-                className="btn"
-                onClick={() => {
-                  write("takeout.detail", { [name]: value });
-                  openTab("frame");
-                }}
-              >
-                {say(says)}
-              </button>
-            ))}
-          </div>
-        </fieldset>
-      ))}
+      <LeftToSay />
       {!isNamed && !at && (
         <p className="note-wax">
           Nobody said yet how the glass is held. What it is measured from, its steps, what it is set in: all go by it.

@@ -1,4 +1,5 @@
 import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, readsWhole, SHAPES, WAY_FACTS, WAYS } from "../../core/measure/ways.ts";
+import { stateName } from "../../core/pane/read-from.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
@@ -19,7 +20,7 @@ export function MeasureHow() {
         />
         <PickOne
           name="Read from"
-          of={CIRCUMSTANCES.map((state) => [state, say(CIRCUMSTANCE_FACTS[state].name)] as const)}
+          of={CIRCUMSTANCES.map((state) => [state, say(stateName(book, state))] as const)}
           value={book.circumstance}
           unsaid="not said"
           change={(state) => write("measure.circumstance", { state })}

@@ -1,8 +1,9 @@
 import { type ReactNode, useReducer, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
-import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
+import { CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
+import { stateName } from "../../core/pane/read-from.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";
@@ -124,7 +125,7 @@ function ReadFrom() {
           className="min-h-[44px] rounded-lg border border-dashed border-line bg-sheet px-1 text-[13px] leading-tight"
           onClick={() => write("measure.circumstance", { state })}
         >
-          {say(CIRCUMSTANCE_FACTS[state].name)}
+          {say(stateName(book, state))}
         </button>
       ))}
     </fieldset>

@@ -1,6 +1,6 @@
 import { DOOR } from "../../core/measure/places.ts";
-import { CIRCUMSTANCE_FACTS } from "../../core/measure/ways.ts";
 import { heldBy } from "../../core/pane/before-order.ts";
+import { stateName } from "../../core/pane/read-from.ts";
 import { isSureEnough, orderHolds, sureOf } from "../../core/pane/sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
@@ -67,8 +67,10 @@ export function BeforeOrder() {
         >
           <p className="font-medium">
             {sure === "not-said"
-              ? say("Nobody said in what state these were read: a first visit, {beads} off, or a cleared {rebate}.")
-              : say(`Read from ${CIRCUMSTANCE_FACTS[sure].name}: not the surest.`)}
+              ? say(
+                  `Nobody said in what state these were read: a first visit, ${stateName(book, "beads-off")}, or a cleared {rebate}.`,
+                )
+              : say(`Read from ${stateName(book, sure)}: not the surest.`)}
           </p>
           <p>
             {say(
