@@ -81,7 +81,10 @@ describe("which pane stands", () => {
       const { book, r } = told(t);
       return ticketOf(book, r, { unit: "mm", dialect: "a" });
     };
-    expect(say(ordered()).why).toMatch(/^Ordered. Width × height./);
+    expect(say(ordered()).why).toMatch(/^On an order that is not sent yet. Width × height./);
+    const sent = ordered();
+    sent.tell("order.sent", { day: "2026-05-12", due: "2026-05-18" }, { order: ORDER });
+    expect(say(sent).why).toMatch(/^Ordered. Width × height./);
     expect(say(ordered()).size).toMatchObject({ width: "608", height: "900" });
     expect(say(came("607.5", "899.5")).why).toMatch(/^As it came./);
     expect(say(came("607.5", "899.5")).size).toMatchObject({ width: "607.5", height: "899.5" });

@@ -68,6 +68,10 @@ const STANDS_WORDS: Readonly<Record<Exclude<StandsAs, "worked-out">, string>> = 
   set: "As it was set.",
 };
 
+/** An order that was not sent yet orders nothing. */
+const standsText = (as: Exclude<StandsAs, "worked-out">, line: NonNullable<Reckoning["stands"]["line"]>): string =>
+  as === "ordered" && line.state === "open" ? "On an order that is not sent yet." : STANDS_WORDS[as];
+
 export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const { unit, dialect } = by;
   const glass = [
@@ -99,7 +103,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     r.massKg === null ? "" : `${readsWhole(book.way) ? "with its frame more than " : ""}${massText(r.massKg, unit)}`;
   const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
   const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
-  const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${STANDS_WORDS[r.stands.as]} `;
+  const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${standsText(r.stands.as, r.stands.line)} `;
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const moved = r.moved ? `${movedText(r, unit)} ` : "";
   const why = `${as}Width × height. ${planned}${moved}${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;

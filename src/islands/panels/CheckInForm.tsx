@@ -2,8 +2,9 @@ import { useState } from "react";
 import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { hasBars } from "../../core/measure/found.ts";
+import { cameFaults } from "../../core/order/came-faults.ts";
 import { checkIn } from "../../core/order/check-in.ts";
-import { CHECK_LOOK_FACTS, type CheckLook, diagonalsWithin, looksAsked } from "../../core/order/check-looks.ts";
+import { CHECK_LOOK_FACTS, type CheckLook, looksAsked } from "../../core/order/check-looks.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { isSafetyGlass } from "../../core/specify/glass.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
@@ -70,7 +71,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   };
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
   const check = width !== null && height !== null ? checkIn({ ordered, came: { width, height }, tolerance }) : null;
-  const faults = faultsOf(line, house, { thickness: value("thickness"), up: value("up"), down: value("down") });
+  const faults = cameFaults(line, tolerance, { thickness: value("thickness"), up: value("up"), down: value("down") });
   const bad = Object.entries(looks).flatMap(([l, v]) => (v === "bad" ? [CHECK_LOOK_FACTS[l as CheckLook].name] : []));
   const fine = check?.verdict === "within" && faults.length === 0 && bad.length === 0;
   const still = width !== null && height !== null ? (goesIn?.({ width, height }) ?? null) : null;
@@ -115,7 +116,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
           {(f === "width" || f === "height") && (
             <>
               {", "}
-              <span className="whitespace-nowrap">ordered {orderedText(ordered[f], unit)}</span>
+              <span className="sm:whitespace-nowrap">ordered {orderedText(ordered[f], unit)}</span>
             </>
           )}
         </span>
@@ -135,14 +136,17 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   return (
     <div className="space-y-2">
       <div className="grid grid-cols-[minmax(6rem,7.5rem)_minmax(0,1fr)] items-center gap-x-3 gap-y-1">
+        <span />
+        {field("width")}
         {field("height")}
         <CameDrawing line={line} off={off} />
         {line.whole ? <span /> : field("thickness")}
-        {field("width")}
-        <span className="text-[13px] text-mute">both diagonals, where it looks out of square</span>
-        <div className="grid grid-cols-2 gap-2">
-          {field("up")}
-          {field("down")}
+        <div>
+          <p className="text-[13px] text-mute">both diagonals, where it looks out of square</p>
+          <div className="grid grid-cols-2 gap-2">
+            {field("up")}
+            {field("down")}
+          </div>
         </div>
       </div>
       {check && (
@@ -244,28 +248,8 @@ function CameDrawing({ line, off }: { readonly line: OrderLine; readonly off: { 
         className="stroke-line"
         strokeDasharray="4 4"
       />
-      <path d={`M0 ${d.height}H${d.width}`} className={side(off.width)} strokeWidth={off.width ? 4 : 2} />
+      <path d={`M0 0H${d.width}`} className={side(off.width)} strokeWidth={off.width ? 4 : 2} />
       <path d={`M0 0V${d.height}`} className={side(off.height)} strokeWidth={off.height ? 4 : 2} />
     </svg>
   );
-}
-
-/** Glass of a stated thickness may be off by so much, mm. Source: EN 572-2 for float up to 6 mm; a unit's own is wider. */
-const THICK_WITHIN_MM = 0.3;
-const UNIT_WITHIN_MM = 1.5;
-
-function faultsOf(
-  line: OrderLine,
-  house: HouseRules,
-  came: { readonly thickness: Nm | null; readonly up: Nm | null; readonly down: Nm | null },
-): readonly string[] {
-  const out: string[] = [];
-  const within = line.makeup ? UNIT_WITHIN_MM : THICK_WITHIN_MM;
-  if (came.thickness !== null && Math.abs(toMm(came.thickness) - line.thicknessNm / 1e6) > within + 1e-9)
-    out.push(`Not the thickness that was ordered, ${line.thicknessNm / 1e6} mm.`);
-  const longer = Math.max(line.widthNm, line.heightNm) / 1e6;
-  const tolerance = longer > house.toleranceLimitMm ? house.toleranceLargeMm : house.toleranceSmallMm;
-  if (came.up !== null && came.down !== null && !diagonalsWithin(toMm(came.up), toMm(came.down), tolerance))
-    out.push(`Out of square by ${Math.abs(toMm(came.up) - toMm(came.down)).toFixed(1)} mm over the diagonals.`);
-  return out;
 }
