@@ -115,8 +115,10 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
           {NAMES[f]}
           {(f === "width" || f === "height") && (
             <>
-              {", "}
-              <span className="sm:whitespace-nowrap">ordered {orderedText(ordered[f], unit)}</span>
+              ,{" "}
+              <span className="max-sm:block">
+                ordered {orderedText(ordered[f], unit).replace(/ (?!\()/g, "\u00a0")}
+              </span>
             </>
           )}
         </span>

@@ -1,4 +1,4 @@
-import { createContext, useContext, useMemo, useState } from "react";
+import { createContext, useContext, useEffect, useMemo, useState } from "react";
 
 /** What one station's stage and side share: the step that was opened by hand, and the tab that was. */
 export type StageState = {
@@ -17,11 +17,21 @@ export type StageState = {
 
 export const StageContext = createContext<StageState | null>(null);
 
+/** What follows `#` in a link to a step of another station. @example linkToStep("prime") // "#step-prime" */
+export const linkToStep = (id: string): string => `${STEP_HASH}${id}`;
+const STEP_HASH = "#step-";
+
 /** The state of a station that was just opened. A step that is opened takes the stage back to what it is about. */
 export function useNewStage(sideName: string | null): StageState {
   const [step, setStep] = useState<string | null>(null);
   const [refused, refuse] = useState<string | null>(null);
   const [tab, openTab] = useState<string | null>(null);
+  useEffect(() => {
+    if (!location.hash.startsWith(STEP_HASH)) return;
+    setStep(decodeURIComponent(location.hash.slice(STEP_HASH.length)));
+    // Once: what is opened next is chosen here.
+    history.replaceState(history.state, "", location.pathname + location.search);
+  }, []);
   return useMemo(
     () => ({
       step,

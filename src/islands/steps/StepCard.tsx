@@ -9,6 +9,7 @@ import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { PhotoOf } from "../photos/PhotoOf.tsx";
+import { linkToStep } from "../stage/stage-context.ts";
 import { useSwipe } from "../ui/use-swipe.ts";
 import { Bare } from "./Bare.tsx";
 import { readAloud } from "./read-aloud.ts";
@@ -112,7 +113,10 @@ export function StepCard({
                 Go there
               </button>
             ) : (
-              <a className="btn btn-small" href={`/panes/${book.id}/${held.to.station}`}>
+              <a
+                className="btn btn-small"
+                href={`/panes/${book.id}/${held.to.station}${held.to.step ? linkToStep(held.to.step) : ""}`}
+              >
                 Go to {STATION_NAMES[held.to.station]}
               </a>
             ))}

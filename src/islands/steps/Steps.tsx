@@ -25,14 +25,14 @@ type Props = {
 export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 }: Props) {
   const { book, say } = usePane();
   const { step: picked, openStep, refused } = useStage();
-  const { steps, isOpen, next, shown, mark } = useSteps(station, given);
+  const { steps, isOpen, due, shown, mark } = useSteps(station, given);
   const moved = useRef(false);
   const [listed, setListed] = useState(false);
   if (!shown) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;
   const { special, licensed } = book.before;
   const stopped = special.length > 0 && licensed.trim() === "";
   // What is all done is a list, and one of them only where it is opened.
-  const isShown = next !== undefined || picked !== null;
+  const isShown = due !== undefined || picked !== null;
   const effort = effortOf(steps.filter(isOpen));
   const number = steps.indexOf(shown) + 1;
   return (
@@ -66,7 +66,7 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
             back: number > 1 ? () => openStep(steps[number - 2]?.id ?? null) : undefined,
             on: number < steps.length ? () => openStep(steps[number]?.id ?? null) : undefined,
           }}
-          next={picked !== null && next && next !== shown ? () => openStep(null) : undefined}
+          next={picked !== null && due && due !== shown ? () => openStep(null) : undefined}
         >
           {shown.asks && asks[shown.asks]?.(shown)}
           {also?.(shown)}
@@ -93,7 +93,7 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
             station={station}
             step={s}
             number={i + 1}
-            due={s === next}
+            due={s === due}
             shown={s === shown}
             stopped={stopped}
             open={() => {

@@ -1,5 +1,6 @@
 import { useCallback } from "react";
 import { stepKey } from "../../core/pane/book.ts";
+import { notDry } from "../../core/pane/drying.ts";
 import { stepHeld } from "../../core/pane/step-held.ts";
 import { stepsAt } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
@@ -13,6 +14,8 @@ export type StepsHere = {
   readonly isOpen: (s: Step) => boolean;
   /** The first that is neither done nor left out. */
   readonly next: Step | undefined;
+  /** That; where all is ticked, what is not dry yet. */
+  readonly due: Step | undefined;
   /** The one whose card is open, on the stage and beside it. */
   readonly shown: Step | undefined;
   readonly mark: (step: Step, state: "done" | "skipped" | "open", reason?: string) => void;
@@ -25,7 +28,10 @@ export function useSteps(station: Station, given?: readonly Step[]): StepsHere {
   const steps = given ?? stepsAt(station, book, reckoning);
   const isOpen = (s: Step): boolean => !book.steps.has(stepKey(station, s.id));
   const next = steps.find(isOpen);
-  const shown = steps.find((s) => s.id === picked) ?? next ?? steps.at(-1);
+  // Where all is ticked, what is not dry yet still wants a word.
+  const drying = next ? undefined : notDry(book, (at) => (at === station ? steps : []), Date.now())[0]?.step;
+  const due = next ?? drying;
+  const shown = steps.find((s) => s.id === picked) ?? due ?? steps.at(-1);
   const mark = useCallback(
     (step: Step, state: "done" | "skipped" | "open", reason = "") => {
       // What speaks against it is said, and can be overruled with a reason.
@@ -47,5 +53,5 @@ export function useSteps(station: Station, given?: readonly Step[]): StepsHere {
     },
     [station, steps, book, reckoning, today, write, openStep, refuse],
   );
-  return { steps, isOpen, next, shown, mark };
+  return { steps, isOpen, next, due, shown, mark };
 }
