@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { FIRST_SYSTEM, SYSTEMS } from "../core/frame/systems.ts";
+import { DAMAGES } from "../core/look/damage.ts";
 import { OPENING, PLACES, type Place } from "../core/measure/places.ts";
 import { SHAPES, SITS, WAYS } from "../core/measure/ways.ts";
 import { HOLDS } from "../core/size/lay.ts";
@@ -180,6 +181,11 @@ export const PaneCase = z
     }),
     sits: z.enum(SITS).optional().meta({ description: "How the old pane sat." }),
     shape: z.enum(SHAPES).optional().meta({ description: "Which way round the opening is, by eye." }),
+    damage: z
+      .array(z.enum(DAMAGES))
+      .max(DAMAGES.length)
+      .default([])
+      .meta({ description: "What is wrong with it: mist between its sheets says that it is a sealed unit." }),
     stoodBy: z
       .array(z.enum(OPENING))
       .max(8)

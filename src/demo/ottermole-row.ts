@@ -8,6 +8,7 @@ import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
 import { tellPlan } from "./plan.ts";
 import { Story } from "./story.ts";
 import { ToldPane } from "./told-pane.ts";
+import { REEDED_UNIT } from "./units.ts";
 
 const TAKEN_OUT = [
   "sheet",
@@ -335,7 +336,8 @@ function tellNearlyDone(story: Story, p: ToldPane): void {
   story.on(-8, 9, "Bram Tolley");
   p.looked(["misted"], "water", "can-wait", 1);
   stamped(story, p, "04 14");
-  p.read({ w: ["602"], h: ["740"], sill: "1250", door: "2100" }).glass("patterned", "4", "reeded, upright");
+  p.read({ w: ["602"], h: ["740"], unitT: "24", sill: "1250", door: "2100" });
+  story.tell("specify.makeup", p.about, { makeup: REEDED_UNIT });
   story.on(-2, 15, "Bram Tolley");
   story.tell("set.done", p.about, { day: story.day(-2), compound: "gasket", sprigs: null });
   p.did("finish", "clean", "tell");

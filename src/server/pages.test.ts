@@ -218,7 +218,7 @@ describe("a pane as data", () => {
       const whole = paneWhole({ id: row.id, unit: "mm", dialect: "a" });
       if (!whole.ok || whole.value.readings.some((r) => r.says !== null)) continue;
       const { opening, readings } = whole.value;
-      const { added, rule, overrule, shaped, sits, shape, stoodBy, glass, makeup } = bookOf(row.id);
+      const { added, rule, overrule, shaped, sits, shape, stoodBy, glass, makeup, damage } = bookOf(row.id);
       if (overrule || shaped) continue;
       const answer = calcPane(
         PaneCase.parse({
@@ -227,6 +227,7 @@ describe("a pane as data", () => {
           readings: Object.fromEntries(readings.map((r) => [r.place, { text: r.text, unit: r.unit }])),
           ...(sits ? { sits } : {}),
           ...(shape ? { shape } : {}),
+          damage,
           stoodBy: [...stoodBy.keys()].filter((p) => readings.some((r) => r.place === p)),
           ...(rule ? { school: rule.school, grid: rule.grid, ...(rule.off ? { off: rule.off } : {}) } : {}),
           ...(glass ? { glass } : {}),

@@ -168,7 +168,9 @@ function wet({ step, book, steps, at }: Asked): Hold | null {
 function notYetPainted({ step, book, r, at }: Asked): string | null {
   if (!step.paints || !paintOwed(book, r) || r.paint?.kind !== "window") return null;
   if (r.paint.from === null) return "No day in its window is fit to paint yet: look at the days again.";
-  return r.paint.from > at.today ? "Too soon: painted now it wrinkles. Its days stand under Finish." : null;
+  return r.paint.from > at.today
+    ? "Too soon: painted now it wrinkles. Its days stand under The days, at Finish."
+    : null;
 }
 
 function unclean({ step, book, steps }: Asked): Hold | null {

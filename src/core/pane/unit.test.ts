@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { oldUnitMm } from "./unit.ts";
+import { isUnit, oldUnitMm, wasUnit } from "./unit.ts";
 
 describe("how thick the unit is that was there: the old packers are judged by it", () => {
   const thick = (tell: (t: Teller) => void): number | null => {
@@ -41,4 +42,33 @@ describe("how thick the unit is that was there: the old packers are judged by it
     ],
     ["one sheet, by the examination", (t) => t.tell("look.answer", { question: "kind", answer: "single" }), null],
   ])("%s", (_, tell, mm) => expect(thick(tell)).toBe(mm));
+});
+
+/* One sheet cannot mist between its sheets: what was seen says more than what such a frame mostly holds. */
+describe("whether it was a sealed unit, and is to be one again", () => {
+  const misted = (t: Teller) => t.tell("look.damage", { damage: ["misted"] });
+  const answered = (answer: "single" | "sealed") => (t: Teller) => t.tell("look.answer", { question: "kind", answer });
+  const both =
+    (...all: readonly ((t: Teller) => void)[]) =>
+    (t: Teller) => {
+      for (const tell of all) tell(t);
+    };
+  const sheet = (t: Teller) =>
+    t.tell("specify.glass", { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
+  it.each<[string, System, (t: Teller) => void, was: boolean, is: boolean]>([
+    ["timber beads, nothing seen", "timber-bead", () => undefined, false, false],
+    ["timber beads, misted", "timber-bead", misted, true, true],
+    ["putty, misted: a slim unit", "timber-putty", misted, true, true],
+    ["misted, but found to be one sheet", "timber-bead", both(misted, answered("single")), false, false],
+    ["misted, and one sheet chosen: it is asked what it is made of", "timber-bead", both(misted, sheet), true, true],
+    ["plastic, cracked", "plastic-bead-inside", (t) => t.tell("look.damage", { damage: ["cracked"] }), true, true],
+    ["plastic, one sheet chosen", "plastic-bead-inside", sheet, false, false],
+    ["timber, a unit by the examination", "timber-putty", answered("sealed"), true, true],
+  ])("%s", (_, system, tell, was, is) => {
+    const t = new Teller().added(PANE, system);
+    tell(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    expect([wasUnit(book), isUnit(book)]).toEqual([was, is]);
+  });
 });

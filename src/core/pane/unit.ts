@@ -5,18 +5,27 @@ import { readsWhole } from "../measure/ways.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
-type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added">;
+type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "damage">;
+
+/**
+ * Whether a sealed unit was there, as far as somebody saw it: what the examination found, or mist between its sheets, which one
+ * sheet cannot have; undefined where nothing tells.
+ */
+function seenSealed(book: Asked): boolean | undefined {
+  if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
+  return book.damage.includes("misted") ? true : undefined;
+}
 
 /** A sealed unit is to go in: one was chosen, single glass gives way to it, or what was there was one. */
 export function isUnit(book: Asked): boolean {
   if (book.makeup !== null || book.before.option?.option === "double") return true;
-  if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
-  return book.glass ? false : frameOf(book.added.system).takesUnits;
+  return seenSealed(book) ?? (book.glass ? false : frameOf(book.added.system).takesUnits);
 }
 
-/** A sealed unit was there: as the examination found, or else as the system mostly holds. */
+/** A sealed unit was there: as was seen, or else as the system mostly holds. */
 export function wasUnit(book: Asked): boolean {
-  if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
+  const seen = seenSealed(book);
+  if (seen !== undefined) return seen;
   if (book.before.option?.option === "double") return false;
   return book.makeup !== null ? true : book.glass ? false : frameOf(book.added.system).takesUnits;
 }
@@ -36,7 +45,7 @@ export function oldUnitMm(
 }
 
 /** A unit of which nobody has said yet what it is made of; a door's insert comes whole, and is not asked. */
-export const isUnitOpen = (book: Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "way">): boolean =>
+export const isUnitOpen = (book: Asked & Pick<PaneBook, "way">): boolean =>
   isUnit(book) && book.makeup === null && !readsWhole(book.way);
 
 /**

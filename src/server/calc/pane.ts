@@ -33,6 +33,7 @@ function entriesFor(of: PaneCase): readonly Entry[] {
     entries.push(entry as unknown as Entry);
   };
   tell("pane.added", { round: "", address: "", opening: "", light: "", system: of.system, side: "outside" });
+  if (of.damage.length > 0) tell("look.damage", { damage: of.damage });
   tell("measure.way", { way: of.way });
   if (of.sits) tell("measure.sits", { sits: of.sits });
   if (of.shape) tell("measure.shape", { shape: of.shape });

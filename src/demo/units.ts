@@ -1,0 +1,12 @@
+import type { Makeup } from "../core/specify/makeup.ts";
+
+/** A bathroom's: reeded inside, coated on the face towards the cavity. */
+export const REEDED_UNIT: Makeup = {
+  panes: [
+    { mm: 4, kind: "float" },
+    { mm: 4, kind: "patterned" },
+  ],
+  cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+  coatings: [{ face: 2, emissivity: 0.03 }],
+  spacer: "warm edge, black",
+};
