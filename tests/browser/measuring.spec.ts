@@ -104,7 +104,7 @@ test("every way of measuring, and a guess that holds the order until somebody sa
   await expect(page.getByText("Taken as a guess, doubtful by 6 mm")).toBeVisible();
   await expect(page.getByRole("contentinfo")).toContainText("586");
   await openStation(page, "Order");
-  await expect(page.getByText("Read from a guess: not the surest.")).toBeVisible();
+  await expect(page.getByText("In what state it was read: a guess. Not the surest.")).toBeVisible();
   await expect(page.getByLabel("New order to")).toHaveCount(0);
   await page.getByLabel("Why it is ordered now").fill("price only");
   await page.getByRole("button", { name: "Yes, order from these readings" }).click();
@@ -212,7 +212,7 @@ test("a sash of like panes, and readings copied as a guess", async ({ page }) =>
   await ready(page);
   await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("212");
   await openStation(page, "Order");
-  await expect(page.getByText("Read from a guess: not the surest.")).toBeVisible();
+  await expect(page.getByText("In what state it was read: a guess. Not the surest.")).toBeVisible();
 });
 
 test("a round's openings go out as CSV and come in again; wrong rows are said", async ({ page }) => {

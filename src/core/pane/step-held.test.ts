@@ -37,6 +37,17 @@ describe("what speaks against ticking a step", () => {
     expect(held(pane("timber-putty"), "ready", "clean")).toBeNull();
     expect(held(pane("cassette"), "takeout", "cassette-screws")).toBeNull();
   });
+  it("what is said to have the pane, where it is not enough", () => {
+    const t = pane("timber-bead");
+    t.tell("look.building", { year: null, storey: 2 });
+    expect(held(t, "takeout", "glass-loose")).toBeNull();
+    ticked(t, "takeout", "glass-loose", ["hand"]);
+    expect(held(t, "takeout", "glass-loose")).toMatch(/^Upstairs one hand is not enough/);
+    ticked(t, "takeout", "glass-loose", ["hand", "tape"]);
+    expect(held(t, "takeout", "glass-loose")).toBeNull();
+    ticked(t, "takeout", "glass-loose", ["bond"]);
+    expect(held(t, "takeout", "glass-loose")).toMatch(/^A bond that looks tight lets go all at once/);
+  });
   it("sides that are still open", () => {
     const t = ticked(pane("timber-putty"), "ready", "clean", ["left", "top"]);
     expect(held(t, "ready", "clean")).toBe("Still open: right, bottom.");

@@ -2,6 +2,7 @@ import type { Station } from "../plan/stations.ts";
 import { facingMatters } from "../set/facing.ts";
 import type { Step } from "../steps/step.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
+import { HOLDERS, holderSays } from "../takeout/holder.ts";
 import type { Day } from "../units/day.ts";
 import { bedIsAsked } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
@@ -13,7 +14,7 @@ import { oldGlassBack, staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isHere } from "./stands.ts";
-import { beadsOf } from "./step-facts.ts";
+import { beadsOf, stepFacts } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
 
 /** Screws of a cassette when nobody counted them out. Source: usual inserts. */
@@ -80,6 +81,17 @@ const heldUnsaid = ({ station, book }: Asked): Hold | null =>
   station === "takeout" && !book.heldSaid
     ? leads("Nobody said how the glass is held: these steps may be another frame's.", "look", null)
     : null;
+
+/** What was said to have the pane is not enough for it. Nothing said is taken at the word of who ticks it, as elsewhere. */
+function poorlyHeld({ step, station, book, r }: Asked): string | null {
+  if (step.asks !== "holder") return null;
+  const ticked = tickedAt(book, station, step.id);
+  const has = HOLDERS.filter((h) => ticked.includes(h));
+  const f = stepFacts(book, r);
+  return has.length > 0
+    ? holderSays(has, { storey: f.storey, heavy: f.lift !== 1, broken: f.damage.includes("holed") })
+    : null;
+}
 
 function halfTicked({ step, station, book }: Asked): string | null {
   const done = tickedAt(book, station, step.id);
@@ -270,6 +282,7 @@ const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   heldUnsaid,
   halfTicked,
   looseGlass,
+  poorlyHeld,
   untaped,
   noNewOnes,
   paneAway,

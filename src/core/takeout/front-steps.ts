@@ -92,7 +92,9 @@ export function markSteps(f: StepFacts): readonly Step[] {
             : `Tape the ${faces[0]} of the glass with crosses: the other cannot be reached.`,
         why: f.damage.includes("holed")
           ? "A holed pane can fall apart even taped: hold it, and take the loose shards out first."
-          : "Taped shards leave as one skin. A holed pane can still fall apart: hold it.",
+          : brokenUp(f) || f.damage.includes("cracked")
+            ? "Taped shards leave as one skin. A holed pane can still fall apart: hold it."
+            : "Whole glass breaks too when it is prised: taped, it leaves as one skin.",
         tool: "paper tape",
         minutes: 2 * faces.length,
         gloves: "on",

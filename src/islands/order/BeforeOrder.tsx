@@ -70,7 +70,7 @@ export function BeforeOrder() {
               ? say(
                   `Nobody said in what state these were read: a first visit, ${stateName(book, "beads-off")}, or a cleared {rebate}.`,
                 )
-              : say(`Read from ${stateName(book, sure)}: not the surest.`)}
+              : say(`In what state it was read: ${stateName(book, sure)}. Not the surest.`)}
           </p>
           <p>
             {say(
