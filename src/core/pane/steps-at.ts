@@ -49,6 +49,20 @@ function stepsOf(station: Station, book: PaneBook, reckoning: Reckoning): readon
   }
 }
 
+/** Done, or left out; painting once it is painted or left to somebody. */
+const isTicked = (station: Station, book: PaneBook, s: Step): boolean =>
+  book.steps.has(stepKey(station, s.id)) || (s.paints === true && (book.painted !== null || book.paintLeft !== null));
+
+/**
+ * What is still to be done of a station that somebody has begun; nothing of one whose steps nobody ticks.
+ * @example "sight-line" and "clean" of Finish done // the rest of Finish
+ */
+export function begunNotEnded(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
+  const steps = stepsAt(station, book, reckoning);
+  const open = steps.filter((s) => !isTicked(station, book, s));
+  return open.length < steps.length ? open : [];
+}
+
 /** How many steps of a station are done, or left out; painting counts as done once it is painted or left to somebody. */
 export function countSteps(
   station: Station,
@@ -56,7 +70,5 @@ export function countSteps(
   reckoning: Reckoning,
 ): { readonly done: number; readonly of: number } {
   const steps = stepsAt(station, book, reckoning);
-  const isDone = (s: Step): boolean =>
-    book.steps.has(stepKey(station, s.id)) || (s.paints === true && (book.painted !== null || book.paintLeft !== null));
-  return { done: steps.filter(isDone).length, of: steps.length };
+  return { done: steps.filter((s) => isTicked(station, book, s)).length, of: steps.length };
 }

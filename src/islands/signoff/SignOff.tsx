@@ -2,6 +2,7 @@ import { hingeOf } from "../../core/pane/hangs.ts";
 import { inspectionHere } from "../../core/pane/inspection.ts";
 import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { stillShut } from "../../core/pane/shut.ts";
+import { begunNotEnded } from "../../core/pane/steps-at.ts";
 import type { InspectionItem } from "../../core/signoff/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -10,7 +11,7 @@ import { PaintFirst } from "../panels/PaintFirst.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { PhotoOf } from "../photos/PhotoOf.tsx";
-import { useStage } from "../stage/stage-context.ts";
+import { linkToStep, useStage } from "../stage/stage-context.ts";
 import { CameBack } from "./CameBack.tsx";
 import { lookNow } from "./look-now.ts";
 
@@ -31,6 +32,7 @@ export function SignOff() {
   const left = items.length - good;
   const shut = stillShut(book, reckoning, today);
   const owed = paintOwed(book, reckoning);
+  const unfinished = begunNotEnded("finish", book, reckoning);
   const shown = lookNow(items, book.checks, step);
   // The customer was told, or not: it is one of the looks, and is asked once.
   const told = book.checks.get("told")?.good === true;
@@ -63,6 +65,14 @@ export function SignOff() {
             write("signoff.signed", { day: writeDay(today), told });
           }}
         >
+          {unfinished.length > 0 && (
+            <p className="note-wax">
+              Begun and not ended under{" "}
+              <a href={`/panes/${book.id}/finish${linkToStep(unfinished[0]?.id ?? "")}`}>Finish</a>
+              {": "}
+              {unfinished.map((s) => say(s.does).replace(/\.$/, "")).join("; ")}.
+            </p>
+          )}
           {shut !== null && (
             <label className="block">
               <span className="trouble">
@@ -120,7 +130,7 @@ export function SignOff() {
               </label>
               <button
                 type="button"
-                className={`min-h-9 min-w-0 flex-1 cursor-pointer truncate text-left max-sm:min-h-11 ${good ? "text-mute" : ""}`}
+                className={`min-h-9 min-w-0 flex-1 cursor-pointer text-left leading-tight max-sm:min-h-11 ${good ? "text-mute" : ""}`}
                 onClick={() => openStep(i.id)}
               >
                 {good === false && <span className="trouble">not yet: </span>}
