@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
-import { offTheRack } from "../../core/order/off-the-rack.ts";
+import { offTheRack, rackNote } from "../../core/order/off-the-rack.ts";
 import type { StockHere } from "../../core/pane/from-stock.ts";
 import { nextFor } from "../../core/pane/next.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
@@ -19,7 +19,7 @@ type Field = (typeof FIELDS)[number];
 
 /** Glass that is here without an order: measured, judged against this opening, and then straight on to make ready. */
 export function HaveGlass({ open = false }: { readonly open?: boolean }) {
-  const { book, reckoning: r, prefs, say, write, writeFirm, today } = usePane();
+  const { book, reckoning: r, prefs, say, write, writeFirm, backOnRack, today } = usePane();
   const [rack, setRack] = useState<StockHere | null>(null);
   const [from, setFrom] = useState<HadFrom>("bought");
   const [typed, setTyped] = useState<Readonly<Record<Field, string>>>({ width: "", height: "", thickness: "" });
@@ -34,7 +34,12 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
         e.preventDefault();
         if (wrong || !read.width?.ok || !read.height?.ok) return;
         const written = (f: Field) => ({ text: typed[f].trim(), unit: prefs.unit });
-        const had: Had = { from, width: written("width"), height: written("height"), note: "" };
+        const had: Had = {
+          from,
+          width: written("width"),
+          height: written("height"),
+          note: from === "rack" && rack ? rackNote(rack) : "",
+        };
         // What lies in the rack is counted: it is one fewer, and what is left of it lies there now.
         if (from === "rack" && rack) writeFirm("stock.cut", offTheRack(rack, book.id, labelOf(book)));
         write("order.had", read.thickness?.ok ? { ...had, thickness: written("thickness") } : had);
@@ -116,7 +121,10 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
             <button
               type="button"
               className="btn"
-              onClick={() => book.had && write("order.had", { ...book.had, gone: true })}
+              onClick={() => {
+                if (book.had) write("order.had", { ...book.had, gone: true });
+                if (book.had?.from === "rack") backOnRack();
+              }}
             >
               Not this glass after all
             </button>

@@ -1,4 +1,5 @@
 import { memo, useCallback, useEffect, useMemo, useReducer, useRef, useState } from "react";
+import { cutFor } from "../../core/firm/cut-for.ts";
 import { withFirm } from "../../core/firm/firm.ts";
 import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { Entry } from "../../core/log/kinds.ts";
@@ -92,8 +93,9 @@ function WholePane(props: PanePageProps) {
   const reckoning = useMemo(() => book && reckon(book, withFirm(firm, sharedFindBest)), [book, firm]);
 
   // What the stable callbacks below read when they are called.
-  const now = useRef({ kept, prefs, book, reckoning });
-  now.current = { kept, prefs, book, reckoning };
+  const { firmEntries } = props;
+  const now = useRef({ kept, prefs, book, reckoning, entries });
+  now.current = { kept, prefs, book, reckoning, entries };
 
   const keep = useCallback(
     (place: Place, text?: string) => {
@@ -187,6 +189,10 @@ function WholePane(props: PanePageProps) {
             say: (sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit),
             write: (kind, payload) => store.write(kind, { pane: props.pane }, payload),
             writeFirm: (kind, payload) => void store.write(kind, {}, payload),
+            backOnRack: () => {
+              const cut = cutFor([...firmEntries, ...now.current.entries], props.pane);
+              if (cut) store.strike(cut, "not this glass after all");
+            },
             writeOrder: (order, kind, payload, pane = false) =>
               void store.write(kind, pane ? { order, pane: props.pane } : { order }, payload),
             keep,
@@ -216,6 +222,7 @@ function WholePane(props: PanePageProps) {
       props.tagsHere,
       props.records,
       props.metHere,
+      firmEntries,
       store,
       keep,
     ],

@@ -22,6 +22,8 @@ export type PaneScreen = Pick<
   readonly say: Say;
   readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => EntryOf<K>;
   readonly writeFirm: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
+  /** What was taken from the rack for this pane alone lies there again. */
+  readonly backOnRack: () => void;
   readonly writeOrder: <K extends Kind>(order: string, kind: K, payload: Payloads[K], pane?: boolean) => void;
   /** Keeps what is typed for a place, or the text given: an entry is written where it says something new. */
   readonly keep: (place: Place, text?: string) => void;

@@ -38,7 +38,7 @@ export function Section() {
     layers,
     box: BOX,
   });
-  const guessed = depth === null || width === null;
+  const unread = [depth === null ? "depth" : "", width === null ? "width" : ""].filter(Boolean);
   const values: Readonly<Record<PartName, { readonly name: string; readonly nm: number | null }>> = {
     glass: { name: isUnit(book) ? say("{unit}") : "glass", nm: thickness },
     sight: { name: "sight line", nm: null },
@@ -53,7 +53,9 @@ export function Section() {
     <figure className="flex min-h-0 flex-col">
       <figcaption className="flex flex-wrap items-baseline gap-x-2 px-1">
         <h2>Through the bottom rail</h2>
-        <span className="text-mute">{guessed ? say("{rebate} not read: usual one drawn") : "to scale"}</span>
+        <span className="text-mute">
+          {unread.length > 0 ? say(`{rebate}'s ${unread.join(" and ")} not read: usual drawn`) : "to scale"}
+        </span>
       </figcaption>
       <svg
         viewBox={`0 0 ${BOX.width + 30} ${BOX.height}`}
@@ -63,7 +65,7 @@ export function Section() {
           `Section through the {rebate}, ${book.added.side === "inside" ? "the room" : "outside"} on the left.`,
         )}
       >
-        <g opacity={guessed ? 0.6 : 1}>
+        <g opacity={unread.length > 0 ? 0.6 : 1}>
           <path className="d-frame" d={drawn.rail} />
           {drawn.bed && <path className="d-bed" d={drawn.bed} />}
           {drawn.face && <path className="d-face" d={drawn.face} />}
