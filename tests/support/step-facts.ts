@@ -37,6 +37,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     acrylic: false,
     glassFirst: false,
     whole: null,
+    cutDown: null,
     boundDry: false,
     easedPrimed: false,
     lift: 1,

@@ -41,6 +41,7 @@ export const ORDER_SCHEMAS = {
     width: Written,
     height: Written,
     thickness: Written.optional(),
+    cuts: z.int().min(0).max(4).optional(),
     note: Short,
     gone: z.boolean().optional(),
   }),

@@ -37,9 +37,11 @@ export function leftOf(of: StockChoice): readonly Piece[] {
   return [...kept].sort((a, b) => largest(b) - largest(a))[0] ?? [];
 }
 
-/** What it was taken from, and what is still to be done to it. @example "Rack A, 450 by 600, 2 edges to cut" */
-export const rackNote = (of: StockChoice): string =>
-  of.cuts === 0 ? of.pane.name : `${of.pane.name}, ${of.cuts} ${of.cuts === 1 ? "edge" : "edges"} to cut`;
+/** What it is taken from, and how many of its edges are cut. @example { cuts: 2, note: "Rack A, 450 by 600" } */
+export const outOf = (of: StockChoice): { readonly cuts: number; readonly note: string } => ({
+  cuts: of.cuts,
+  note: of.pane.name,
+});
 
 /** The sheet as it goes off the list, and what of it lies there now. */
 export const offTheRack = (of: StockChoice, pane: string, label: string): SheetCut => ({

@@ -130,12 +130,20 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     cause: book.cause,
     strips: hardwareTo(book, "strip"),
     renews: hardwareTo(book, "new"),
+    cutDown: cutDown(book, r),
     boundDry: book.before.dryFit?.fit === "tight",
     easedPrimed: easedPrimed(book),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
     routBy: r.planned && { deeper: r.planned.by, wider: r.planned.wider ?? nm(0) },
   };
+}
+
+/** What is still to be cut of the glass that was taken from the rack. */
+function cutDown({ had }: PaneBook, r: Reckoning): ReadyFacts["cutDown"] {
+  const { size } = r.stands;
+  if (!had?.cuts || !size) return null;
+  return { of: had.note, widthMm: toMm(size.width), heightMm: toMm(size.height), edges: had.cuts };
 }
 
 /** What finishing follows from. */

@@ -14,6 +14,13 @@ export type ReadyFacts = StepFacts & {
   readonly marked: boolean;
   /** The compound wants a primed rebate; otherwise its label decides. */
   readonly primeRebate: boolean;
+  /** What lies in the rack is larger than it goes in: what of, how large, mm, and how many edges are cut. */
+  readonly cutDown: {
+    readonly of: string;
+    readonly widthMm: number;
+    readonly heightMm: number;
+    readonly edges: number;
+  } | null;
   /** When tried dry it went in, but bound. */
   readonly boundDry: boolean;
   /** Timber was eased after it was primed. */

@@ -35,6 +35,12 @@ describe("making ready", () => {
       [],
     ],
     [
+      "out of the rack, and larger there than it goes in",
+      { cutDown: { of: "Rack A, 450 by 600", widthMm: 354, heightMm: 512.8, edges: 2 } },
+      ["clean", "cut-down", "dry-fit", "prime"],
+      [],
+    ],
+    [
       "plastic that bound is not eased",
       { system: "plastic-bead-inside", boundDry: true },
       ["clean", "dry-fit"],

@@ -57,6 +57,25 @@ const TRY_WHY: Readonly<Record<Bed, string>> = {
 };
 
 /** Make ready in the order of the work: clean, mend, drain, prime, tape or mask, and the pane tried before anything wet. */
+const tenth = (valueMm: number): number => Math.round(valueMm * 10) / 10;
+
+/** What lies in the rack larger than it goes in. */
+function cutDown({ cutDown: cut }: ReadyFacts): readonly Rule[] {
+  if (!cut) return [];
+  return [
+    {
+      id: "cut-down",
+      does: `Cut it out of ${cut.of}: ${tenth(cut.widthMm)} × ${tenth(cut.heightMm)} mm, ${cut.edges} ${cut.edges === 1 ? "edge" : "edges"}. Arris what was cut.`,
+      why: "It lies there larger than it goes in: score once and break it on the bench, not on the ladder.",
+      tool: "glass cutter, straightedge, sanding stone",
+      minutes: 4 * cut.edges + 2,
+      gloves: "on",
+      hazards: ["broken-glass"],
+      when: () => true,
+    },
+  ];
+}
+
 const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "clean",
@@ -101,6 +120,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     hazards: ["knives"],
     when: (g) => g.oldGlassBack && !g.staysIn,
   },
+  ...cutDown(f),
   {
     id: "stickers",
     needsPane: true,

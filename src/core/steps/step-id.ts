@@ -62,6 +62,7 @@ export const STEP_IDS = [
   "clean",
   "drains",
   "rust",
+  "cut-down",
   "dry-fit",
   "prime",
   "prime-label",

@@ -4,6 +4,7 @@ import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
+import { stepsAt } from "../pane/steps-at.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { hadSays } from "./had.ts";
 
@@ -43,6 +44,19 @@ describe("glass that is here without an order", () => {
   });
   it("says how far it stands proud through the frame: 2 bed and 14 of glass in 14", () =>
     expect(says("596", "896", "14").at(-1)).toBe("Through the frame it stands 2 mm proud."));
+  it("says what of the rack it is cut out of", () => {
+    const t = new Teller().opened().added().read(SQUARE);
+    const as = (text: string) => ({ text, unit: "mm" as const });
+    t.tell("order.had", { from: "rack", width: as("596"), height: as("896"), cuts: 1, note: "Rack B, 600 by 900" });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar: foldFirm([]).calendar });
+    expect(hadSays(book, r, "mm")[0]?.says).toBe(
+      "The glass is here, off the rack: 596 × 896 mm. Out of Rack B, 600 by 900, 1 edge to cut.",
+    );
+    const cut = stepsAt("ready", book, r).find((s) => s.id === "cut-down");
+    expect(cut?.does).toBe("Cut it out of Rack B, 600 by 900: 596 × 896 mm, 1 edge. Arris what was cut.");
+  });
   it("asks for the opening where nobody read it", () =>
     expect(says("596", "896", undefined, "mm", {})).toEqual([
       "The glass is here, bought over the counter: 596 × 896 mm.",

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
-import { offTheRack, rackNote } from "../../core/order/off-the-rack.ts";
+import { offTheRack, outOf } from "../../core/order/off-the-rack.ts";
 import type { StockHere } from "../../core/pane/from-stock.ts";
 import { nextFor } from "../../core/pane/next.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
@@ -38,7 +38,8 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
           from,
           width: written("width"),
           height: written("height"),
-          note: from === "rack" && rack ? rackNote(rack) : "",
+          note: "",
+          ...(from === "rack" && rack ? outOf(rack) : {}),
         };
         // What lies in the rack is counted: it is one fewer, and what is left of it lies there now.
         if (from === "rack" && rack) writeFirm("stock.cut", offTheRack(rack, book.id, labelOf(book)));

@@ -1,6 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
 import { readsWhole } from "../../core/measure/ways.ts";
-import { offTheRack, rackNote } from "../../core/order/off-the-rack.ts";
+import { offTheRack, outOf } from "../../core/order/off-the-rack.ts";
 import { onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { proposedStock } from "../../core/pane/from-stock.ts";
@@ -65,7 +65,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
             width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
             height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
             thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },
-            note: rackNote(rack),
+            ...outOf(rack),
           });
         }
       : null,

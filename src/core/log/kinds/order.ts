@@ -17,6 +17,8 @@ export type Had = {
   readonly width: Written;
   readonly height: Written;
   readonly thickness?: Written | undefined;
+  /** Edges that are still to be cut off what lies in the rack. */
+  readonly cuts?: number | undefined;
   readonly note: string;
   readonly gone?: boolean | undefined;
 };
