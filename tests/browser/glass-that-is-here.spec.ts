@@ -56,6 +56,14 @@ test("glass that is here already is measured against the opening, and goes strai
   await openStation(page, "Set");
   await openStep(page, /Run the bed all round/);
   await expect(station.getByRole("alert").filter({ hasText: /Not dry yet, about 16 h to go/ })).toBeVisible();
+  // What leads there opens the step itself.
+  await station.getByRole("link", { name: "Go to Make ready" }).click();
+  await ready(page);
+  await expect(station.getByText("Prime the rebate and let it dry.", { exact: true }).first()).toBeVisible();
+  await station.getByRole("button", { name: "It is dry" }).click();
+  await openStation(page, "Set");
+  await openStep(page, /Run the bed all round/);
+  await expect(station.getByRole("alert").filter({ hasText: "Not dry yet" })).toHaveCount(0);
   await allSent(page);
 });
 

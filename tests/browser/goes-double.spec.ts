@@ -79,3 +79,14 @@ test.describe("on a phone", () => {
     await expect(page.getByRole("heading", { name: "sight size, width" })).toBeVisible();
   });
 });
+
+test("a pane that is misted between its sheets was a sealed unit, whatever its frame mostly holds", async ({
+  page,
+}) => {
+  await addPane(page);
+  await page.getByRole("checkbox", { name: "misted or wet inside" }).check();
+  const stage = page.getByRole("region", { name: "Stage" });
+  await expect(stage.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" })).toBeVisible();
+  await expect(stage.getByRole("button", { name: "Choose sealed unit instead of single glass" })).toHaveCount(0);
+  await expect(page.getByRole("contentinfo")).toContainText("sealed unit, not chosen yet");
+});
