@@ -41,6 +41,7 @@ export type HouseRules = SizingRules &
     readonly toleranceSmallMm: number;
     readonly toleranceLargeMm: number;
     readonly toleranceLimitMm: number;
+    readonly toleranceUnitMm: number;
     readonly oneLiftsKg: number;
     readonly oneLiftsM2: number;
     readonly twoLiftKg: number;
@@ -237,6 +238,14 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     source: "shop-cut float",
     from: 100,
     to: 6000,
+  },
+  toleranceUnitMm: {
+    value: 2,
+    says: "A {unit} may differ from its order by",
+    unit: "mm",
+    source: "unit makers' own, and what sizing allows for",
+    from: 0,
+    to: 10,
   },
   oneLiftsKg: {
     value: 20,

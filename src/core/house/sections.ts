@@ -30,6 +30,7 @@ const NAMED: readonly RuleSection[] = [
       "toleranceSmallMm",
       "toleranceLargeMm",
       "toleranceLimitMm",
+      "toleranceUnitMm",
       "oneLiftsKg",
       "oneLiftsM2",
       "twoLiftKg",

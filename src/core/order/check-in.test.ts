@@ -1,6 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { mm, toMm } from "../units/length.ts";
-import { checkIn } from "./check-in.ts";
+import { checkIn, toleranceOf } from "./check-in.ts";
+import { houseWith } from "./their-cutting.ts";
 
 const TOLERANCE = { small: mm(1), large: mm(2), limit: mm(1500) };
 const check = (ow: number, oh: number, cw: number, ch: number) =>
@@ -34,4 +36,20 @@ describe("what came against what was ordered", () => {
   ])("%d × %d that came %d × %d: the wrong way about is %s", (ow, oh, cw, ch, swapped) =>
     expect(check(ow, oh, cw, ch).swapped).toBe(swapped),
   );
+});
+
+/* Sizing allows a unit to come 2 mm off: one that does is not sent back for it. What its maker promised goes before. */
+describe("what the sides of what came may be off", () => {
+  const promised = houseWith(HOUSE_DEFAULTS, { tolerance: { smallMm: 0.5, largeMm: 0.8 } });
+  const house = { ...HOUSE_DEFAULTS, toleranceLargeMm: 3 };
+  it.each([
+    ["glass by the house", HOUSE_DEFAULTS, false, 1, 2],
+    ["a unit by the house", HOUSE_DEFAULTS, true, 2, 2],
+    ["a long unit never less than long glass", house, true, 2, 3],
+    ["glass by its maker's promise", promised, false, 0.5, 0.8],
+    ["a unit by its maker's promise", promised, true, 0.5, 0.8],
+  ] as const)("%s", (_, by, sealed, small, large) => {
+    const t = toleranceOf(by, sealed);
+    expect([toMm(t.small), toMm(t.large), toMm(t.limit)]).toEqual([small, large, 1500]);
+  });
 });

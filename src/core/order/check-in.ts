@@ -1,6 +1,24 @@
-import { type Nm, nm } from "../units/length.ts";
+import type { HouseRules } from "../house/rules.ts";
+import { mm, type Nm, nm } from "../units/length.ts";
 
 export type Tolerance = { readonly small: Nm; readonly large: Nm; readonly limit: Nm };
+
+/**
+ * What the sides of what came may be off: a sealed unit by its own figure, and never by less than glass of that length. `house`
+ * has the supplier's own promise in it already, where they gave one.
+ * @example a unit, 1 mm for glass up to 1 500 and 2 for units // { small: 2, large: 2, limit: 1500 } mm
+ */
+export const toleranceOf = (
+  house: Pick<HouseRules, "toleranceSmallMm" | "toleranceLargeMm" | "toleranceLimitMm" | "toleranceUnitMm">,
+  sealedUnit: boolean,
+): Tolerance => {
+  const least = sealedUnit ? house.toleranceUnitMm : 0;
+  return {
+    small: mm(Math.max(least, house.toleranceSmallMm)),
+    large: mm(Math.max(least, house.toleranceLargeMm)),
+    limit: mm(house.toleranceLimitMm),
+  };
+};
 
 export type SideCheck = {
   /** What came less what was ordered: plus is too big. */

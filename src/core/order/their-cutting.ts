@@ -22,7 +22,12 @@ export type TheirCutting = {
 /** The house's rules with this supplier's own promise in place of the usual tolerance. */
 export const houseWith = (house: HouseRules, theirs: TheirCutting | undefined): HouseRules =>
   theirs?.tolerance
-    ? { ...house, toleranceSmallMm: theirs.tolerance.smallMm, toleranceLargeMm: theirs.tolerance.largeMm }
+    ? {
+        ...house,
+        toleranceSmallMm: theirs.tolerance.smallMm,
+        toleranceLargeMm: theirs.tolerance.largeMm,
+        toleranceUnitMm: theirs.tolerance.smallMm,
+      }
     : house;
 
 type Line = {

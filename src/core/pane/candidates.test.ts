@@ -58,6 +58,20 @@ describe("what a sealed unit was", () => {
     expect(now_.cavities).toEqual([{ mm: 15, gas: "argon", fill: 0.9 }]);
     expect(now_.coatings).toEqual(argon.coatings);
   });
+  it("keeps each sheet's own kind: laminated inside stays so", () => {
+    const [first, second] = stacksIn(now(read("24")));
+    if (!first || !second) throw new Error("no stacks");
+    const plain = makeupOfStack(first, null, "float");
+    const safe = {
+      ...plain,
+      panes: plain.panes.map((p, i) => ({ ...p, kind: i === 1 ? "laminated" : p.kind })),
+    } as const;
+    expect(makeupOfStack(second, safe, "float").panes).toEqual([
+      { mm: 4, kind: "float" },
+      { mm: 5, kind: "laminated" },
+    ]);
+    expect(makeupOfStack(second, null, "toughened").panes.map((p) => p.kind)).toEqual(["toughened", "toughened"]);
+  });
   it("that no longer agrees with what is read says by how much", () => {
     const t = read("24");
     const [first] = stacksIn(now(t));

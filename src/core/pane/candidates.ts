@@ -43,8 +43,11 @@ export const stackChosen = (makeup: Makeup | null, stacks: readonly Stack[]): St
  */
 export function makeupOfStack(stack: Stack, chosen: Makeup | null, kind: GlassKind): Makeup {
   const gas = chosen?.cavities[0]?.gas ?? "air";
+  // Each sheet keeps its own kind: a laminated one inside is not made float by the one outside.
+  const kindAt = (i: number): GlassKind =>
+    (i === stack.panes.length - 1 ? chosen?.panes.at(-1) : (chosen?.panes[i] ?? chosen?.panes[0]))?.kind ?? kind;
   return {
-    panes: stack.panes.map((p) => ({ mm: toMm(p), kind: chosen?.panes[0]?.kind ?? kind })),
+    panes: stack.panes.map((p, i) => ({ mm: toMm(p), kind: kindAt(i) })),
     cavities: stack.spacers.map((s) => ({ mm: toMm(s), gas, fill: chosen?.cavities[0]?.fill ?? 1 })),
     coatings: chosen && chosen.panes.length === stack.panes.length ? chosen.coatings : [],
     spacer: chosen?.spacer ?? NO_SPACER,

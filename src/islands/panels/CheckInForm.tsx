@@ -3,7 +3,7 @@ import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { hasBars } from "../../core/measure/found.ts";
 import { cameFaults } from "../../core/order/came-faults.ts";
-import { checkIn } from "../../core/order/check-in.ts";
+import { checkIn, toleranceOf } from "../../core/order/check-in.ts";
 import { CHECK_LOOK_FACTS, type CheckLook, looksAsked } from "../../core/order/check-looks.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { isSafetyGlass } from "../../core/specify/glass.ts";
@@ -64,11 +64,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
     return r?.ok ? r.value.adjusted : null;
   };
   const [width, height] = [value("width"), value("height")];
-  const tolerance = {
-    small: mm(house.toleranceSmallMm),
-    large: mm(house.toleranceLargeMm),
-    limit: mm(house.toleranceLimitMm),
-  };
+  const tolerance = toleranceOf(house, line.makeup !== undefined);
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
   const check = width !== null && height !== null ? checkIn({ ordered, came: { width, height }, tolerance }) : null;
   const faults = cameFaults(line, tolerance, { thickness: value("thickness"), up: value("up"), down: value("down") });
