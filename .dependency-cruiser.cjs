@@ -55,7 +55,7 @@ module.exports = {
     {
       name: "one-reader-of-the-log",
       severity: "error",
-      from: { path: "^src/", pathNot: ["^src/db/(entry-log|projection)[.]ts$", test] },
+      from: { path: "^src/", pathNot: ["^src/db/(entry-log|log-after|projection)[.]ts$", test] },
       to: { path: "^src/db/read-once[.]ts$" },
     },
     {

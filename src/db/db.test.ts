@@ -9,7 +9,7 @@ import { dayOf } from "../core/units/day.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
 import { createDatabase, type Database, openDatabase } from "./database.ts";
-import { allEntries, entriesAfter, entriesOfPane, logEnd } from "./entry-log.ts";
+import { allEntries, entriesOfPane, logEnd } from "./entry-log.ts";
 import {
   listOrders,
   listPeople,
@@ -20,6 +20,7 @@ import {
   panesOfRound,
   sameOpening,
 } from "./lists.ts";
+import { entriesAfter } from "./log-after.ts";
 import { rebuild } from "./projection.ts";
 import { days, houseRules, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 

@@ -1,7 +1,8 @@
 import type { KeptPage, KeptQuery } from "../contract/kept.ts";
 import { fail, ok } from "../core/result.ts";
-import { entriesOfRoundAfter, openingsOf } from "../db/entry-log.ts";
+import { openingsOf } from "../db/entry-log.ts";
 import { listPeople, openOrders, roundById } from "../db/lists.ts";
+import { entriesOfRoundAfter } from "../db/log-after.ts";
 import { loadFirm } from "./firm.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { recordsOf } from "./supplier-records.ts";

@@ -1,6 +1,6 @@
 import type { EntriesAfter, EntriesPage } from "../contract/entries.ts";
 import { ok } from "../core/result.ts";
-import { entriesAfter } from "../db/entry-log.ts";
+import { entriesAfter } from "../db/log-after.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { theDatabase } from "./the-database.ts";
 
