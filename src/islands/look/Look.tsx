@@ -44,7 +44,10 @@ export function Look() {
         </>
       )}
       {examining && <Exam />}
-      <LeftToSay />
+      {/* On the desk it stands on the stage, beside this. */}
+      <div className="empty:hidden desk:hidden">
+        <LeftToSay />
+      </div>
       {book.added.unsaid && (
         <Part title="How the glass is held" more="not said yet">
           <button type="button" className="btn" onClick={() => openTab("frame")}>

@@ -14,6 +14,7 @@ import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { useStage } from "../stage/stage-context.ts";
 import { Length } from "../ui/Length.tsx";
 import { BlindSheet, Spreads } from "./BlindSheet.tsx";
+import { COMES_TO } from "./comes-to.ts";
 import { Instruments } from "./Instruments.tsx";
 import { MeasureHow } from "./MeasureHow.tsx";
 import { RebatePart } from "./RebatePart.tsx";
@@ -50,7 +51,9 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
   return (
     <div className="space-y-4">
       <MeasureHow />
-      <WayFields ask={ask} />
+      <div id={whole ? COMES_TO : undefined} className="scroll-mt-3">
+        <WayFields ask={ask} />
+      </div>
       {!whole && (
         <>
           <OnPhoneFolded name="All readings">
@@ -103,7 +106,11 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
               </Part>
             </div>
           </OnPhoneFolded>
-          <div className={verdict.tone === "trouble" ? "note-wax" : "note-glass"} aria-live="polite">
+          <div
+            id={COMES_TO}
+            className={`scroll-mt-3 ${verdict.tone === "trouble" ? "note-wax" : "note-glass"}`}
+            aria-live="polite"
+          >
             {r.slips.length > 0 ? (
               <p className="font-medium">
                 {r.slips.length === 1 ? "A reading contradicts" : `${r.slips.length} readings contradict`} the others:
@@ -112,7 +119,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
               <p className="font-medium">{verdict.says}</p>
             )}
             {r.slips.length === 0 && verdict.more && <p>{verdict.more}</p>}
-            {missing.length > 0 && r.cut.ok && (
+            {missing.length > 0 && r.cut.ok && !r.opening.copied && (
               <details className="pt-1">
                 <summary className="cursor-pointer underline">
                   {missing.length === 1 ? "One reading is missing" : `${missing.length} readings are missing`}: what

@@ -7,6 +7,7 @@ import { stateName } from "../../core/pane/read-from.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";
+import { COMES_TO } from "./comes-to.ts";
 import { GlassIsOut } from "./GlassIsOut.tsx";
 import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
@@ -41,6 +42,7 @@ function PadIn({ place, ask, drawing }: Props) {
   const [fine, setFine] = useState(false);
   const kept = book.readings[here];
   const text = padText(pad);
+  const left = nextUnread(order, book.readings, null);
   const goOn = (save: boolean) => {
     if (save && text !== "")
       keep(here, pad.unit === "in" ? inchText(text) : `${text.replace(/([+-])$/, "")} mm${pad.hair}`);
@@ -62,7 +64,7 @@ function PadIn({ place, ask, drawing }: Props) {
           <p className="pt-1 text-[15px] text-mute">
             {kept
               ? kept.read.ok
-                ? `kept: ${kept.text}`
+                ? `kept: ${kept.text}${left === undefined ? ", and all of them read" : ""}`
                 : `cannot be read: ${kept.text}`
               : progress(order, book.readings)}
           </p>
@@ -101,9 +103,18 @@ function PadIn({ place, ask, drawing }: Props) {
           >
             {pad.unit === "mm" ? "to inches" : fine ? "to mm" : "to 1/32"}
           </button>
-          <button type="button" className={`${key} !border-bar !bg-bar !text-tape`} onClick={() => goOn(true)}>
-            {text === "" ? "Skip" : "Next"}
-          </button>
+          {text === "" && left === undefined ? (
+            <a
+              className={`${key} flex items-center justify-center !border-bar !bg-bar text-center !text-tape no-underline`}
+              href={`#${COMES_TO}`}
+            >
+              All read
+            </a>
+          ) : (
+            <button type="button" className={`${key} !border-bar !bg-bar !text-tape`} onClick={() => goOn(true)}>
+              {text === "" ? "Skip" : "Next"}
+            </button>
+          )}
         </div>
       </div>
     </div>
