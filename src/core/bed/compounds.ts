@@ -74,7 +74,7 @@ const KINDS: Readonly<Record<CompoundId, Omit<Compound, "id" | "kind">>> = {
     dryBefore: 0,
     primeRebate: false,
     mostC: 150,
-    needs: "Clean and dry, wiped with alcohol, above 5 °C. Leave the sash shut 48 hours.",
+    needs: "Clean and dry, wiped with alcohol, above 5 °C. 48 hours nothing leans on it, and what opens stays shut.",
     source: "common labels: 24 h untouched, 48 h shut; cannot be painted",
   },
   tape: {
@@ -105,7 +105,7 @@ const KINDS: Readonly<Record<CompoundId, Omit<Compound, "id" | "kind">>> = {
     primeRebate: false,
     mostC: 80,
     needs:
-      "Clean and dry, above 10 °C; the tape slid dry, for sealant does not stick to cleaner. Leave the sash shut 48 hours.",
+      "Clean and dry, above 10 °C; the tape slid dry, for sealant does not stick to cleaner. 48 hours nothing leans on it, and what opens stays shut.",
     source: "common labels of both, the stricter of each",
   },
   gasket: {

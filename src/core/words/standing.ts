@@ -107,7 +107,7 @@ function nextSentence(next: Next): string {
     case "slip":
       return next.place ? `Read again: ${PLACE_NAMES[next.place]}` : "Read again: a slip";
     case "no-rectangle":
-      return "No size will do as it is: see what would";
+      return "No size will do as it is";
     case "choose-safety":
       return "Choose safety glass";
     case "choose-unit":
