@@ -45,6 +45,7 @@ export function PickList() {
         <Length nm={p} unit={prefs.unit} places={0} ticks={16} />
       </span>
     ));
+  const unread = (["depth", "width"] as const).filter((of) => r.readings[`rebate-${of}`] === undefined);
   return (
     <Part title="To hand" more="from the section and the way round">
       <dl className="rows">
@@ -113,7 +114,7 @@ export function PickList() {
         {inPutty && (
           <Item name="{Putty}">
             {putty === null ? (
-              <>read {say("{rebate}")} depth and width first</>
+              <>read the {say(unread.length > 0 ? `{rebate}'s ${unread.join(" and ")}` : "opening")} first</>
             ) : putty.ok ? (
               <>
                 <strong className="tight">{say(`${putty.value.buyKg.toFixed(2)} kg`)}</strong> to buy,{" "}
