@@ -2,7 +2,7 @@ import { z } from "zod";
 import { BAR_KINDS, HINGES, SPACINGS } from "../core/measure/found.ts";
 import { CHECK_LOOKS } from "../core/order/check-looks.ts";
 import { EDGES, GLASS_KINDS } from "../core/specify/glass.ts";
-import { MARK_CORNERS, PARTS, RUNS, TEXTURES } from "../core/specify/looks.ts";
+import { MARK_CORNERS, PARTS, PATTERN_ON, RUNS, TEXTURES } from "../core/specify/looks.ts";
 import { WHOLE_SIZES, WHOLES } from "../core/specify/whole.ts";
 import { MOST_READING } from "../core/tape/read.ts";
 import { GridName } from "./lengths.ts";
@@ -43,6 +43,8 @@ export const BarsSchema = z.strictObject({
 });
 export const LooksSchema = z.strictObject({
   tint: Short,
+  pattern: Short.optional(),
+  patternOn: z.enum(PATTERN_ON).optional(),
   runs: z.enum(RUNS),
   texture: z.enum(TEXTURES),
   mark: Short,

@@ -88,5 +88,15 @@ test("a pane that is misted between its sheets was a sealed unit, whatever its f
   const stage = page.getByRole("region", { name: "Stage" });
   await expect(stage.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" })).toBeVisible();
   await expect(stage.getByRole("button", { name: "Choose sealed unit instead of single glass" })).toHaveCount(0);
-  await expect(page.getByRole("contentinfo")).toContainText("sealed unit, not chosen yet");
+  await expect(ticket(page)).toContainText("sealed unit, not chosen yet");
+  // A bathroom's is patterned on one sheet: asked where it is wet, and on the ticket.
+  await openStation(page, "Specify");
+  await page.getByRole("checkbox", { name: "in a wet room" }).check();
+  await page.getByRole("button", { name: "Say its pattern" }).click();
+  await page.getByText("How it looks").click();
+  await page.getByLabel("Pattern of one sheet").fill("reeded");
+  await page.getByLabel("Pattern of one sheet").blur();
+  await pick(page, "On which sheet", "the inner sheet");
+  await expect(ticket(page)).toContainText("reeded on the inner sheet");
+  await expect(page.getByRole("button", { name: "Say its pattern" })).toHaveCount(0);
 });

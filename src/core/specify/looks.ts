@@ -1,6 +1,9 @@
 /** How the glass looks, beyond what it is: what has to match its neighbours and cannot be guessed by a cutter. */
 export type Looks = {
   readonly tint: string;
+  /** The pattern of one sheet of a sealed unit, by name; a single pane says its own with its kind. */
+  readonly pattern?: string | undefined;
+  readonly patternOn?: "not-said" | "outer" | "inner" | undefined;
   /** Which way the pattern's lines run, as the pane stands. */
   readonly runs: "up" | "across" | "neither";
   /** Where the textured face goes. */
@@ -12,6 +15,7 @@ export type Looks = {
 
 export const RUNS = ["neither", "up", "across"] as const;
 export const TEXTURES = ["not-said", "outside", "room"] as const;
+export const PATTERN_ON = ["not-said", "outer", "inner"] as const;
 export const MARK_CORNERS = ["bottom-left", "bottom-right", "top-left", "top-right"] as const;
 
 export const PLAIN_LOOKS: Looks = { tint: "", runs: "neither", texture: "not-said", mark: "", markAt: "bottom-right" };
@@ -22,16 +26,20 @@ const RUNS_TEXT: Readonly<Record<Looks["runs"], string>> = {
   neither: "",
 };
 
-/** As it goes on a ticket. @example "bronze tint, lines run upright, texture to the room, mark bottom right" */
+/** As it goes on a ticket. @example "bronze tint, reeded on the inner sheet, lines run upright, texture to the room, mark bottom right" */
 export const looksText = (l: Looks): string =>
   [
     l.tint && `${l.tint} tint`,
+    l.pattern && patternText(l.pattern, l.patternOn),
     RUNS_TEXT[l.runs],
     l.texture === "not-said" ? "" : `texture to the ${l.texture}`,
     l.mark && `${l.mark} ${l.markAt.replace("-", " ")}`,
   ]
     .filter(Boolean)
     .join(", ");
+
+const patternText = (pattern: string, on: Looks["patternOn"]): string =>
+  on === "outer" || on === "inner" ? `${pattern} on the ${on} sheet` : `${pattern}, on which sheet is not said`;
 
 /** Parts that can come with the glass. */
 export const PARTS = ["beads", "tape", "packers", "gasket", "sealant", "plugs", "screws"] as const;

@@ -1,10 +1,12 @@
 import { frameOf } from "../../core/frame/systems.ts";
+import { isUnit } from "../../core/pane/unit.ts";
 import {
   type Looks,
   looksText,
   MARK_CORNERS,
   PART_NAMES,
   PARTS,
+  PATTERN_ON,
   PLAIN_LOOKS,
   RUNS,
   TEXTURES,
@@ -14,6 +16,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 
 const RUN_NAMES = { neither: "no direction", up: "lines upright", across: "lines across" } as const;
+const ON_NAMES = { "not-said": "not said", outer: "the outer sheet", inner: "the inner sheet" } as const;
 const TEXTURE_NAMES = { "not-said": "smooth, or not said", outside: "outside", room: "to the room" } as const;
 
 /** Tint, which way a pattern runs, which face it is on, and the mark that must show: drawn on the elevation. */
@@ -21,28 +24,28 @@ export function LooksPart() {
   const { book, write } = usePane();
   const looks = book.looks ?? PLAIN_LOOKS;
   const change = (to: Partial<Looks>) => write("specify.looks", { ...looks, ...to });
-  const pick = <K extends "runs" | "texture" | "markAt">(
+  const pick = <K extends "runs" | "texture" | "markAt" | "patternOn">(
     key: K,
     name: string,
-    of: readonly Looks[K][],
-    says: (v: Looks[K]) => string,
+    of: readonly NonNullable<Looks[K]>[],
+    says: (v: NonNullable<Looks[K]>) => string,
   ) => (
     <PickOne
       name={name}
       of={of.map((v) => [v, says(v)] as const)}
-      value={looks[key]}
+      value={looks[key] ?? of[0] ?? null}
       change={(to) => change({ [key]: to } as Partial<Looks>)}
     />
   );
-  const text = (key: "tint" | "mark", name: string, example: string) => (
+  const text = (key: "tint" | "mark" | "pattern", name: string, example: string) => (
     <label>
       <span className="text-[13px] text-mute">{name}</span>
       <input
-        key={looks[key]}
+        key={looks[key] ?? ""}
         maxLength={60}
-        defaultValue={looks[key]}
+        defaultValue={looks[key] ?? ""}
         placeholder={example}
-        onBlur={(e) => e.target.value !== looks[key] && change({ [key]: e.target.value } as Partial<Looks>)}
+        onBlur={(e) => e.target.value !== (looks[key] ?? "") && change({ [key]: e.target.value } as Partial<Looks>)}
       />
     </label>
   );
@@ -50,6 +53,8 @@ export function LooksPart() {
     <Fold title="How it looks" more={looksText(looks) || "tint, pattern, which face, mark"}>
       <div className="grid grid-cols-2 gap-2">
         {text("tint", "Tint", "none")}
+        {isUnit(book) && text("pattern", "Pattern of one sheet", "none; reeded, stippled")}
+        {isUnit(book) && looks.pattern && pick("patternOn", "On which sheet", PATTERN_ON, (v) => ON_NAMES[v])}
         {pick("runs", "Pattern runs", RUNS, (v) => RUN_NAMES[v])}
         {pick("texture", "Textured face", TEXTURES, (v) => TEXTURE_NAMES[v])}
         {text("mark", "Mark that must show", "safety stamp")}

@@ -2,6 +2,7 @@ import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { thickerText } from "../../core/pane/before-order.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "../../core/pane/candidates.ts";
 import { CONVERSION_READS, conversionUnread, isConversion, unitsForSash } from "../../core/pane/conversion.ts";
+import { locationOf } from "../../core/pane/location.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, NO_SPACER, SPACERS } from "../../core/specify/makeup.ts";
 import type { Stack } from "../../core/specify/stack.ts";
@@ -144,6 +145,14 @@ export function UnitPart() {
         </p>
       </Part>
       <Part title="What should be there">
+        {locationOf(book).wetRoom && !book.looks?.pattern && (
+          <p className="note-wax flex flex-wrap items-center justify-between gap-2">
+            <span>A wet room's is often patterned on one sheet. Look at the old one.</span>
+            <button type="button" className="btn btn-small" onClick={() => openTab("looks")}>
+              Say its pattern
+            </button>
+          </p>
+        )}
         {!chosen &&
           (r.cut.ok ? (
             <button type="button" className="btn w-full" onClick={() => openTab("units")}>
