@@ -103,7 +103,7 @@ describe("in any opening", () => {
         expect(found).toBeLessThanOrEqual(best + 1e-9);
         expect(found).toBeGreaterThan(best - 1e-3);
       }),
-      { numRuns: 80 },
+      { numRuns: 30 },
     );
   });
 
