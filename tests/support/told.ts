@@ -26,6 +26,12 @@ export class Teller {
     return entry;
   }
 
+  /** The same, to go on from. */
+  also<K extends Kind>(kind: K, payload: Payloads[K], about: About = { pane: PANE }): this {
+    this.tell(kind, payload, about);
+    return this;
+  }
+
   opened(): this {
     this.tell("round.opened", { name: "A round", place: "" }, { round: ROUND });
     return this;
