@@ -92,11 +92,19 @@ for (const [size, viewport] of [
       const said = await page.locator("body").innerText();
       const slip = /.*(\b(mm|in|kg|lb) \2\b|\bundefined\b|\bNaN\b|\[object ).*/.exec(said);
       expect.soft(slip?.[0] ?? "", path).toBe("");
-      const axe = () => new AxeBuilder({ page }).options({ resultTypes: ["violations"] });
+      // No page has frames: one run in the page itself, without a second page that puts frames together.
+      // Colours are one set for both sizes: they are weighed on the phone, in the light and in the dark.
+      const axe = (rules: Readonly<Record<string, { enabled: boolean }>> = {}) =>
+        new AxeBuilder({ page }).options({ resultTypes: ["violations"], rules }).setLegacyMode(true);
       const looks = [
-        ["light", await axe().withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"]).analyze()],
+        [
+          "light",
+          await axe(size === "phone" ? {} : { "color-contrast": { enabled: false } })
+            .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "best-practice"])
+            .analyze(),
+        ],
       ] as [string, Awaited<ReturnType<AxeBuilder["analyze"]>>][];
-      // In the dark only the colours differ, and they are one set for both sizes.
+      // In the dark only the colours differ.
       if (size === "phone") {
         await page.emulateMedia({ colorScheme: "dark" });
         looks.push(["dark", await axe().withRules(["color-contrast"]).analyze()]);

@@ -18,11 +18,15 @@ async function typeNonsense(page: Page): Promise<number> {
   let typed = 0;
   for (let i = 0; i < (await fields.count()) && i < 60; i++) {
     const field = fields.nth(i);
-    const type = await field.getAttribute("type");
-    await field.evaluate((f) => {
-      (f as HTMLInputElement).focus();
-      if ((f as HTMLInputElement).type !== "date") (f as HTMLInputElement).select();
+    // What stands beside the tabs is there under each of them: it is typed into once.
+    const type = await field.evaluate((f: HTMLInputElement) => {
+      if (f.dataset["typed"]) return null;
+      f.dataset["typed"] = "yes";
+      f.focus();
+      if (f.type !== "date") f.select();
+      return f.type;
     });
+    if (type === null) continue;
     // Month, day, and a year of which the first two figures were forgotten.
     const keys =
       type === "date" ? "05200026" : ((type === "number" ? NUMBERS : TEXTS)[i % (type === "number" ? 4 : 8)] ?? "");
