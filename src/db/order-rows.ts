@@ -32,6 +32,7 @@ export function orderRows(order: OrderBook): {
       state: l.state,
       offWidthMm: l.check && offOf(l.check.payload.width, l.widthNm),
       offHeightMm: l.check && offOf(l.check.payload.height, l.heightNm),
+      wentBack: l.wentBack.length,
     })),
   };
 }

@@ -131,6 +131,8 @@ export const orderLines = sqliteTable(
     /** As it came less as it was ordered, mm; null while nothing was measured. */
     offWidthMm: real("off_width_mm"),
     offHeightMm: real("off_height_mm"),
+    /** Panes that came for it and went back, to be made again. */
+    wentBack: integer("went_back").notNull().default(0),
   },
   (t) => [index("order_lines_order").on(t.order), index("order_lines_pane").on(t.pane)],
 );

@@ -1,4 +1,5 @@
-import { and, count, desc, eq, inArray, isNotNull, or } from "drizzle-orm";
+import { and, count, desc, eq, isNotNull, or, sum } from "drizzle-orm";
+import type { LineState } from "../core/order/line-state.ts";
 import type { Running } from "./database.ts";
 import { orderLines, orders, supplierRecords } from "./schema.ts";
 
@@ -17,6 +18,8 @@ export type KeptRecord = {
 /** Older orders say little about a supplier's ways today, and a page must carry them. */
 const MOST_ORDERS = 60;
 const MOST_PANES = 100;
+/** States of a line whose pane came and was looked at. */
+const CAME: ReadonlySet<string> = new Set<LineState>(["accepted", "accepted-with-note", "sent-back", "broke"]);
 
 /** Makes one supplier's record anew from the tables of orders. */
 export function keepRecord(db: Running, name: string): void {
@@ -33,15 +36,10 @@ export function keepRecord(db: Running, name: string): void {
     .limit(MOST_ORDERS)
     .all();
   const checked = db
-    .select({ state: orderLines.state, n: count() })
+    .select({ state: orderLines.state, n: count(), back: sum(orderLines.wentBack).mapWith(Number) })
     .from(orderLines)
     .innerJoin(orders, eq(orders.id, orderLines.order))
-    .where(
-      and(
-        eq(orders.supplier, name),
-        inArray(orderLines.state, ["accepted", "accepted-with-note", "sent-back", "broke"]),
-      ),
-    )
+    .where(eq(orders.supplier, name))
     .groupBy(orderLines.state)
     .all();
   const measured = db
@@ -55,8 +53,9 @@ export function keepRecord(db: Running, name: string): void {
   const record: KeptRecord = {
     name,
     gone: gone.toReversed().flatMap((g) => (g.sent && g.arrived ? [{ sent: g.sent, arrived: g.arrived }] : [])),
-    panes: checked.reduce((n, c) => n + c.n, 0),
-    sentBack: checked.find((c) => c.state === "sent-back")?.n ?? 0,
+    // What was made again came twice, and the first of the two went back.
+    panes: checked.reduce((n, c) => n + (CAME.has(c.state) ? c.n : 0) + c.back, 0),
+    sentBack: checked.reduce((n, c) => n + (c.state === "sent-back" ? c.n : 0) + c.back, 0),
     offMm: measured.toReversed().flatMap((m) => [m.width, m.height].flatMap((off) => off ?? [])),
   };
   db.insert(supplierRecords)

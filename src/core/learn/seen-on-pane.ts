@@ -2,6 +2,7 @@ import { frameOf } from "../frame/systems.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
 import { readsWhole } from "../measure/ways.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { ReadingAsRead } from "../pane/as-read.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { OrderBook, OrderLine } from "../pane/order-book.ts";
@@ -79,26 +80,34 @@ function sidesOf(order: OrderBook, line: OrderLine): readonly SideCame[] {
   return [...side(check.payload.width, line.widthNm), ...side(check.payload.height, line.heightNm)];
 }
 
+/** Each pane that came for the line: one that was made again came more than once. */
 function cameOf(order: OrderBook, line: OrderLine): readonly PaneCame[] {
-  if (!line.check && !line.broke) return [];
+  const supplier = order.supplier;
+  const earlier = line.wentBack.map((c, i) => ({
+    supplier,
+    day: i === 0 ? (order.arrived ?? dayIn(c.at)) : dayIn(c.at),
+    back: true,
+  }));
+  if (!line.check && !line.broke) return earlier;
+  const first = line.wentBack.length === 0 ? order.arrived : null;
   return [
-    {
-      supplier: order.supplier,
-      day: order.arrived ?? dayIn(line.check?.at ?? order.openedAt),
-      back: line.state === "sent-back" || line.state === "broke",
-    },
+    ...earlier,
+    { supplier, day: first ?? dayIn(line.check?.at ?? order.openedAt), back: LINE_STATE_FACTS[line.state].again },
   ];
 }
 
 function backOf(book: PaneBook, order: OrderBook, line: OrderLine): readonly CameBack[] {
   const kept = book.remakes.get(line.entry);
-  if (line.state !== "sent-back" && line.state !== "broke" && !kept) return [];
+  const back = LINE_STATE_FACTS[line.state].again || line.wentBack.length > 0;
+  if (!back && !kept) return [];
+  const [first] = line.wentBack;
+  const check = first ?? line.check;
   return [
     {
       line: line.entry,
-      day: kept?.day ?? order.arrived ?? dayIn(line.check?.at ?? order.openedAt),
+      day: kept?.day ?? order.arrived ?? dayIn(check?.at ?? order.openedAt),
       supplier: order.supplier,
-      said: kept?.note || line.broke?.note || line.check?.payload.reason || "",
+      said: kept?.note || line.broke?.note || check?.payload.reason || "",
       why: kept?.why ?? null,
       whose: kept?.whose ?? line.broke?.whose ?? null,
       pence: kept?.pence ?? null,

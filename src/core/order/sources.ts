@@ -58,7 +58,13 @@ export type SourceFacts = {
   /** The makes that the unit chosen is of; null where none is, or no unit is needed. */
   readonly unitsIn: LengthUnit | null;
   /** A pane of the firm's stock that would do, cut or as it is. */
-  readonly fromStock: { readonly name: string; readonly cuts: number; readonly cost: CutCost | null } | null;
+  readonly fromStock: {
+    readonly name: string;
+    readonly cuts: number;
+    readonly cost: CutCost | null;
+    /** It is not here: whoever sells glass has it. */
+    readonly bought?: boolean | undefined;
+  } | null;
   /** Toughened is never cut, whoever holds it. */
   readonly mayCut: boolean;
   readonly isDoorInsert: boolean;
@@ -105,8 +111,8 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       record: null,
       because:
         f.fromStock.cuts === 0
-          ? `${f.fromStock.name} fits as it is: nothing to wait for, every edge from the works.`
-          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: it is here today.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}`,
+          ? `${f.fromStock.name} fits as it is: ${f.fromStock.bought ? "it is sold so" : "nothing to wait for"}, every edge from the works.`
+          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: ${f.fromStock.bought ? "it is sold so, and fetched today" : "it is here today"}.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}`,
     });
   for (const s of f.suppliers) {
     const offers: readonly MakesOf[] = f.isDoorInsert ? [f.needs, "inserts"] : [f.needs];
@@ -138,6 +144,13 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       (a.supplier ?? "").localeCompare(b.supplier ?? ""),
   );
 }
+
+/**
+ * Of its sources the one that we propose for this pane itself: an insert in a unit's stead is another thing, at another price.
+ * @example a misted cassette, inserts in 3 days, units in 8 // the unit maker
+ */
+export const proposedSource = (f: SourceFacts): Source | undefined =>
+  sourcesFor(f).find((s) => s.kind !== "insert" || f.needs === "inserts");
 
 /** What its price is made of. @example costWords(…) // "Its share of the sheet and 10 min, 5% spoilt (as a rule)." */
 const costWords = ({ minutes, spoiltShare, own }: CutCost): string =>

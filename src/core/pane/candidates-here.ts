@@ -1,5 +1,5 @@
 import type { Firm } from "../firm/firm.ts";
-import { sourcesFor } from "../order/sources.ts";
+import { proposedSource } from "../order/sources.ts";
 import { type Candidate, candidatesFor } from "../specify/candidates.ts";
 import type { Day } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
@@ -27,7 +27,7 @@ export function candidatesHere(
     candidatesFor(facts).map((c) => {
       const chosen = { ...book, makeup: c.makeup };
       const asked = sourceFacts(chosen, r, by);
-      const best = asked ? sourcesFor(asked)[0] : undefined;
+      const best = asked ? proposedSource(asked) : undefined;
       return { ...c, pence: glassPence(chosen, r, best), days: best?.supplier ? best.leadDays : c.days };
     })
   );

@@ -1,8 +1,9 @@
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
-import { blanksOf } from "./before-order.ts";
+import { blanksOf, heldBy } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
@@ -73,11 +74,12 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (state === "broke") return { station: "order", kind: "order-again", what: "it broke" };
   if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);
   if (state === "arrived") return { station: "order", kind: "check-in" };
-  if (state === "sent" && book.line?.order.sent) {
-    const due = dayOf(book.line.order.sent.due);
-    return due < today
-      ? { station: "order", kind: "chase", day: due }
-      : { station: "order", kind: "check-in", day: due };
+  if (state !== undefined && LINE_STATE_FACTS[state].coming) {
+    const due = book.line?.line.due ?? null;
+    if (due === null) return { station: "order", kind: "check-in" };
+    return dayOf(due) < today
+      ? { station: "order", kind: "chase", day: dayOf(due) }
+      : { station: "order", kind: "check-in", day: dayOf(due) };
   }
   if (state === "open") return { station: "order", kind: "send-order" };
   if (state === undefined && mayStay(book)) return { station: "look", kind: "keep-or-renew" };
@@ -110,6 +112,8 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   const [open] = blanks;
   if (seenOnly(book, r)) return { station: "measure", kind: "read-cleared" };
   if (open) return { station: open.station, kind: "settle", what: open.says, ...(open.place && { place: open.place }) };
+  // What is likely to go wrong is answered beside what holds it.
+  if (heldBy(book, r).length > 0) return { station: "order", kind: "settle", what: "what holds it" };
   return { station: "order", kind: "put-on-order" };
 }
 

@@ -1,28 +1,18 @@
 import type { Entry, EntryOf } from "../log/kinds.ts";
 import type { Log } from "../log/standing-entries.ts";
-
-export type LineState =
-  | "open"
-  | "sent"
-  | "arrived"
-  | "accepted"
-  | "accepted-with-note"
-  | "sent-back"
-  | "broke"
-  | "dropped";
+import type { LineState } from "../order/line-state.ts";
+import { type LineLife, linesLived, untouched } from "./line-life.ts";
 
 /** One pane on an order, as it was put there: what the supplier was asked for never changes behind their back. */
-export type OrderLine = EntryOf<"order.line">["payload"] & {
-  readonly entry: string;
-  readonly pane: string;
-  readonly state: LineState;
-  readonly check: EntryOf<"order.checked"> | null;
-  /** Figures that the other side repeated on the telephone. */
-  readonly readBack: readonly string[];
-  /** What became of it once it was sent back. */
-  readonly outcome: EntryOf<"order.outcome">["payload"] | null;
-  readonly broke: EntryOf<"order.broke">["payload"] | null;
-};
+export type OrderLine = EntryOf<"order.line">["payload"] &
+  LineLife & {
+    readonly entry: string;
+    readonly pane: string;
+    /** The day it is promised for, by itself or with its order; null where nobody said one. */
+    readonly due: string | null;
+    /** Figures that the other side repeated on the telephone. */
+    readonly readBack: readonly string[];
+  };
 
 export type Question = {
   readonly question: string;
@@ -56,18 +46,10 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
   const sent = own.findLast((e) => e.kind === "order.sent");
   const arrived = own.findLast((e) => e.kind === "order.arrived");
   const acknowledged = newest(own, "order.acknowledged");
-  const checks = new Map<string, EntryOf<"order.checked">>();
-  const dropped = new Set<string>();
-  const broke = new Map<string, EntryOf<"order.broke">["payload"]>();
   const readBack = new Map<string, readonly string[]>();
-  const outcomes = new Map<string, EntryOf<"order.outcome">["payload"]>();
   const questions = new Map<string, Question>();
   for (const e of own) {
-    if (e.kind === "order.checked") checks.set(e.payload.line, e);
-    if (e.kind === "order.line-dropped") dropped.add(e.payload.line);
-    if (e.kind === "order.broke") broke.set(e.payload.line, e.payload);
     if (e.kind === "order.read-back") readBack.set(e.payload.line, e.payload.figures);
-    if (e.kind === "order.outcome") outcomes.set(e.payload.line, e.payload);
     if (e.kind === "order.asked")
       questions.set(e.payload.question, { ...e.payload, answer: questions.get(e.payload.question)?.answer ?? null });
     if (e.kind === "order.answered") {
@@ -76,24 +58,19 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
     }
   }
   const rest: LineState = arrived ? "arrived" : sent ? "sent" : "open";
+  const lives = linesLived(own, rest);
+  const orderDue = sent?.kind === "order.sent" ? (dueOf(own) ?? sent.payload.due) : null;
   const lines = own.flatMap((e: Entry): OrderLine[] => {
     if (e.kind !== "order.line" || e.about.pane === undefined) return [];
-    const check = checks.get(e.payload.line) ?? null;
-    const state = dropped.has(e.payload.line)
-      ? "dropped"
-      : broke.has(e.payload.line)
-        ? "broke"
-        : (check?.payload.verdict ?? rest);
+    const life = lives.get(e.payload.line) ?? untouched(rest);
     return [
       {
         ...e.payload,
+        ...life,
         entry: e.id,
         pane: e.about.pane,
-        state,
-        check,
+        due: life.state === "made-again" ? (life.outcome?.due ?? null) : orderDue,
         readBack: readBack.get(e.payload.line) ?? [],
-        outcome: outcomes.get(e.payload.line) ?? null,
-        broke: broke.get(e.payload.line) ?? null,
       },
     ];
   });
@@ -102,7 +79,7 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
     supplier: opened.payload.supplier,
     reference: opened.payload.reference,
     openedAt: opened.at,
-    sent: sent?.kind === "order.sent" ? { ...sent.payload, due: dueOf(own) ?? sent.payload.due, who: sent.who } : null,
+    sent: sent?.kind === "order.sent" ? { ...sent.payload, due: orderDue ?? sent.payload.due, who: sent.who } : null,
     acknowledged,
     questions: [...questions.values()],
     note: newest(own, "order.note"),

@@ -11,6 +11,7 @@ import { orderLineWords } from "../words/order-sheet.ts";
 import { readBackOf } from "../words/read-back.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { foldPane } from "./book.ts";
+import { untouched } from "./line-life.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { standings } from "./standing.ts";
@@ -91,11 +92,9 @@ describe("a unit on its order", () => {
         line: "",
         entry: "",
         pane: PANE,
-        state: "open",
-        check: null,
+        ...untouched("open"),
+        due: null,
         readBack: [],
-        outcome: null,
-        broke: null,
       },
       by,
     );

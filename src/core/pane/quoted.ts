@@ -1,7 +1,7 @@
 import type { Firm } from "../firm/firm.ts";
-import { OPTION_NAMES, optionsFor } from "../look/options.ts";
+import { OPTION_NAMES, type OptionKind, optionsFor } from "../look/options.ts";
 import type { QuotedPane } from "../order/quote.ts";
-import { type Source, sourcesFor } from "../order/sources.ts";
+import { proposedSource, type Source } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
 import { unitPence } from "../specify/unit-price.ts";
 import type { Whole } from "../specify/whole.ts";
@@ -10,14 +10,14 @@ import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";
 import { type LengthUnit, toMm } from "../units/length.ts";
 import { type Dialect, say } from "../words/dialect.ts";
-import { glassText } from "../words/glass.ts";
+import { glassText, panelText } from "../words/glass.ts";
 import type { PaneBook } from "./book.ts";
 import { optionsFacts } from "./options-facts.ts";
 import { labelOf, orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
 import { stepsAt } from "./steps-at.ts";
-import { isUnit } from "./unit.ts";
+import { isUnit, isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
 const WORKED: readonly Station[] = ["takeout", "ready", "set", "finish"];
@@ -44,6 +44,20 @@ export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefine
   return Math.floor(Math.max(area * perM2, leastCharge) * 100 + 0.5 + 1e-6);
 }
 
+/** What is quoted: what was chosen, or what it comes to by how it was read. */
+const chosenHere = (book: PaneBook): OptionKind => wholeOf(book) ?? book.before.option?.option ?? "glass";
+
+/** The glass in a customer's words: never more than is known of it. */
+function quotedGlass(
+  book: PaneBook,
+  line: NonNullable<ReturnType<typeof orderLineOf>>,
+  by: { readonly dialect: Dialect; readonly unit: LengthUnit },
+): string {
+  if (isUnitOpen(book)) return say("{unit}, its make still to be chosen", by.dialect);
+  if (book.panel) return panelText(book.panel, by.unit);
+  return [glassText(line, by), line.pattern].filter(Boolean).join(", ");
+}
+
 /** One pane as it is quoted; null while it is not sized. */
 export function quotedPane(
   book: PaneBook,
@@ -59,7 +73,7 @@ export function quotedPane(
   const line = orderLineOf(book, r);
   if (!line) return null;
   const facts = sourceFacts(book, r, by);
-  const [best] = facts ? sourcesFor(facts) : [];
+  const best = facts ? proposedSource(facts) : undefined;
   const minutes = WORKED.flatMap((station) => {
     const steps = stepsAt(station, book, r);
     return steps.length < LEAST_STEPS
@@ -71,7 +85,7 @@ export function quotedPane(
   return {
     pane: book.id,
     where: labelOf(book),
-    glass: glassText(line, by),
+    glass: quotedGlass(book, line, by),
     glassPence: glassPence(book, r, best),
     minutes,
     materialsPence: wholeOf(book) ? 0 : Math.round(r.house.materialsEach * 100),
@@ -79,7 +93,7 @@ export function quotedPane(
     upstairs: (book.building.storey ?? 0) > 0,
     bags: r.massKg === null ? 1 : bagsFor(r.massKg),
     others: optionsFor(optionsFacts(book, r), r.house)
-      .filter((o) => o.possible && o.kind !== (book.before.option?.option ?? "glass"))
+      .filter((o) => o.possible && o.kind !== chosenHere(book))
       .map((o) => ({ says: say(OPTION_NAMES[o.kind], by.dialect), pence: o.pence })),
   };
 }

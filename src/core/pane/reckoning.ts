@@ -45,7 +45,7 @@ import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
 import { type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
-import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
+import { isUnit, isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = {
@@ -178,9 +178,9 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     leastCover: odds.leastCover,
     overrule: book.shaped ? roundOf(book.shaped.corners) : overruleOf(book),
   };
-  // What is made whole is cut from no sheet.
+  // What is made whole is cut from no sheet, and no unit is cut from any.
   const stock = stockFor({
-    stock: readsWhole(book.way) ? [] : (by.stock ?? []),
+    stock: readsWhole(book.way) || isUnit(book) ? [] : (by.stock ?? []),
     cutInput: cutFrom,
     odds,
     glass: chosen,

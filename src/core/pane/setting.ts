@@ -10,6 +10,7 @@ import { hingeOf } from "./hangs.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /** A leg nobody measured is taken for so deep, mm. Source: usual plastic and wood sashes. */
 export const USUAL_LEG_MM = 15;
@@ -84,6 +85,9 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
     ? ((toMm(governs.width.length) * toMm(governs.height.length) - w * h) * toMm(r.glass.thickness)) / 1000
     : 0;
   const opens = opensAs(book);
+  // A sash or a window comes with its glass in it: nothing is packed, bedded or beaded here. An insert is caulked.
+  const whole = wholeOf(book);
+  const isGlazed = whole === "sash" || whole === "window";
   const newBeads = hasBeads(book) && (facts.detail.keep === "destroy" || book.before.broken.length > 0);
   const found = newBeads
     ? sticksFor({
@@ -97,17 +101,19 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   return {
     opens,
     blockMm,
-    spots: spotsFor({
-      widthMm: w,
-      heightMm: h,
-      opens,
-      rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
-      drains,
-    }),
+    spots: whole
+      ? []
+      : spotsFor({
+          widthMm: w,
+          heightMm: h,
+          opens,
+          rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
+          drains,
+        }),
     beadMm,
     voidMl,
     sealant:
-      facts.bed === "silicone" || voidMl > 0
+      !isGlazed && (facts.bed === "silicone" || voidMl > 0)
         ? sealantFor(
             [
               {
@@ -122,8 +128,8 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
             r.house.waste,
           )
         : null,
-    tapeMm: facts.bed === "tape" ? stripMm({ widthMm: w, heightMm: h }, 1, r.house.waste) : null,
-    gasketMm: facts.bed === "gasket" ? stripMm({ widthMm: w, heightMm: h }, 1, GASKET_LONGER) : null,
+    tapeMm: !isGlazed && facts.bed === "tape" ? stripMm({ widthMm: w, heightMm: h }, 1, r.house.waste) : null,
+    gasketMm: !isGlazed && facts.bed === "gasket" ? stripMm({ widthMm: w, heightMm: h }, 1, GASKET_LONGER) : null,
     sticks: found?.ok ? found.value : null,
   };
 }

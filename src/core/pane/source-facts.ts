@@ -78,6 +78,7 @@ export function sourceFacts(
       ? {
           name: stock.pane.name,
           cuts: stock.cuts,
+          bought: stock.pane.bought,
           cost: cutCost({
             sheetPence: stock.pane.costPence ?? null,
             sheetMm2: (stock.pane.widthNm / 1e6) * (stock.pane.heightNm / 1e6),

@@ -147,7 +147,7 @@ function orderStanding(book: PaneBook): Standing {
     default:
       return {
         state: "begun",
-        says: found.order.sent ? { kind: "due", day: dayOf(found.order.sent.due) } : { kind: "on-order" },
+        says: found.line.due ? { kind: "due", day: dayOf(found.line.due) } : { kind: "on-order" },
       };
   }
 }

@@ -1,3 +1,4 @@
+import { LINE_STATE_FACTS, type LineState } from "../order/line-state.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { floorTo, type Nm, nm } from "../units/length.ts";
@@ -30,34 +31,15 @@ export function standsOf(book: Pick<PaneBook, "line" | "set" | "had">): Stands {
   if (had) return had;
   const line = book.line?.line ?? null;
   if (line === null) return book.set ? { ...WORKED_OUT, as: "set" } : WORKED_OUT;
-  switch (line.state) {
-    case "dropped":
-    case "sent-back":
-    case "broke":
-      return WORKED_OUT;
-    case "open":
-    case "sent":
-    case "arrived":
-      return {
-        as: book.set ? "set" : "ordered",
-        size: { width: nm(line.widthNm), height: nm(line.heightNm) },
-        thickness: nm(line.thicknessNm),
-        line,
-      };
-    case "accepted":
-    case "accepted-with-note": {
-      const came = line.check?.payload;
-      return {
-        as: book.set ? "set" : "accepted",
-        size: {
-          width: readOr(came?.width, line.widthNm),
-          height: readOr(came?.height, line.heightNm),
-        },
-        thickness: readOr(came?.thickness, line.thicknessNm),
-        line,
-      };
-    }
-  }
+  const { stands } = LINE_STATE_FACTS[line.state];
+  if (stands === null) return WORKED_OUT;
+  const came = stands === "accepted" ? line.check?.payload : undefined;
+  return {
+    as: book.set ? "set" : stands,
+    size: { width: readOr(came?.width, line.widthNm), height: readOr(came?.height, line.heightNm) },
+    thickness: readOr(came?.thickness, line.thicknessNm),
+    line,
+  };
 }
 
 /** Glass that is here already stands as accepted, as it was measured: an order that came after it counts instead. */
@@ -76,8 +58,8 @@ function hadStands(book: Pick<PaneBook, "line" | "set" | "had">): Stands | null 
 }
 
 /** A line that is on order, come or accepted: it, and nothing else, is what goes in. */
-const isUnderWay = (state: OrderLine["state"] | undefined): boolean =>
-  state !== undefined && state !== "dropped" && state !== "sent-back" && state !== "broke";
+const isUnderWay = (state: LineState | undefined): boolean =>
+  state !== undefined && LINE_STATE_FACTS[state].stands !== null;
 
 /** The glass is here and passed: checked in, or had without an order. */
 export const isHere = (book: Pick<PaneBook, "line" | "set" | "had">): boolean => standsOf(book).as === "accepted";

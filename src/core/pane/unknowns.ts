@@ -1,3 +1,4 @@
+import { SPECIAL_FACTS } from "../look/special.ts";
 import type { Place } from "../measure/places.ts";
 import { readsWhole } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
@@ -25,6 +26,12 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     if (when) out.push(unknown);
   };
   add(!book.heldSaid, { id: "held", says: "how the glass is held", station: "look" });
+  const [special] = book.before.special;
+  add(special !== undefined && book.before.licensed.trim() === "", {
+    id: "special",
+    says: `who is licensed for it: ${special ? SPECIAL_FACTS[special].name : ""}`,
+    station: "look",
+  });
   // What comes with its glass in it: a pane for it is ordered by mistake.
   const chosen = WHOLES.find((w) => w === book.before.option?.option);
   const whole = wholeOf(book);

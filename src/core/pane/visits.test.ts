@@ -47,7 +47,7 @@ describe("what a pane still needs somebody to come for", () => {
       "measured, on no order",
       measured(),
       [
-        ["fit", "not-ordered", 7],
+        ["fit", "not-ordered", 1],
         ["paint", "follows", 0],
       ],
     ],

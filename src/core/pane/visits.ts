@@ -1,10 +1,13 @@
 import { visitSteps } from "../finish/visit.ts";
 import { WAY_FACTS } from "../measure/ways.ts";
+import { afterWorkingDays } from "../order/lead.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
+import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import type { WeekVisit } from "../plan/week.ts";
 import { effortOf, type Step } from "../steps/step.ts";
-import { addDays, type Day, dayOf } from "../units/day.ts";
+import { type Day, dayOf } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { oldGlassBack } from "./old-glass.ts";
@@ -16,6 +19,9 @@ import { standings } from "./standing.ts";
 import { isHere } from "./stands.ts";
 import { finishFacts } from "./step-facts.ts";
 import { stepsAt } from "./steps-at.ts";
+import { isUnit } from "./unit.ts";
+import { usualLeadDays } from "./usual-lead.ts";
+import { wholeHere } from "./whole-here.ts";
 
 /** A visit that a pane still needs, as the plan lays it out, and what to say of it. */
 export type PaneVisit = Omit<WeekVisit, "held"> & {
@@ -42,8 +48,13 @@ const OPEN_MINUTES = 15;
 /** Larger glass than this is not carried in wind. Trade practice: a large pane is a sail from a fresh breeze on. */
 const SAIL_M2 = 1;
 const SAIL_WIND_MS = 8;
-/** Where no supplier has promised: an order over the counter, in working days. */
-const LEAD_DAYS = 5;
+/** Where no supplier has promised, nobody said which days the glazier works and when: Monday to Friday. */
+const WEEK: WorkCalendar = {
+  workingWeekdays: MONDAY_TO_FRIDAY,
+  daysOff: new Set(),
+  wet: new Set(),
+  lowC: new Map(),
+};
 
 export const visitId = (pane: string, part: VisitPart): string => `${pane}/${part}`;
 
@@ -87,7 +98,7 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
   }
   const first = visits[0];
   const work = workOf(isOut || first?.part === "take-out" ? ["ready", "set"] : ["takeout", "ready", "set"], book, r);
-  const glass = glassFrom(book, today, first?.part ?? null);
+  const glass = glassFrom(book, r, today, first?.part ?? null);
   visits.push({
     ...common(book, r, "fit"),
     minutes: rounded(work.minutes + 10),
@@ -204,24 +215,37 @@ function workOf(at: readonly Station[], book: PaneBook, r: Reckoning) {
 /** From when there is glass to fit. */
 function glassFrom(
   book: PaneBook,
+  r: Reckoning,
   today: Day,
   first: VisitPart | null,
 ): { readonly earliest: Day; readonly lagDays: number; readonly because: Because } {
   if (oldGlassBack(book) || isHere(book)) return { earliest: today, lagDays: 0, because: { kind: "ready" } };
-  const sent = book.line?.order.sent;
-  if (book.line && sent && book.line.line.state === "sent") {
-    const due = dayOf(book.line.line.outcome?.due ?? sent.due);
+  if (book.line && book.line.line.due !== null && LINE_STATE_FACTS[book.line.line.state].coming) {
+    const due = dayOf(book.line.line.due);
     const supplier = book.line.order.supplier;
     return due < today
       ? { earliest: today, lagDays: 0, because: { kind: "glass-late", supplier, day: due } }
       : { earliest: due, lagDays: 0, because: { kind: "glass-promised", supplier, day: due } };
   }
-  const because: Because = { kind: "not-ordered", days: LEAD_DAYS };
-  // Seven days have five working days in them.
+  const days = leadHere(book, r);
+  const because: Because = { kind: "not-ordered", days };
   return first === null
-    ? { earliest: addDays(today, LEAD_DAYS + 2), lagDays: 0, because }
-    : { earliest: today, lagDays: LEAD_DAYS, because };
+    ? { earliest: afterWorkingDays(today, days, WEEK), lagDays: 0, because }
+    : { earliest: today, lagDays: days, because };
 }
+
+/** How many working days what this pane needs usually takes, by the house's own figures. */
+const leadHere = (book: PaneBook, r: Reckoning): number =>
+  usualLeadDays(
+    [
+      {
+        glass: r.chosen.kind,
+        makeup: isUnit(book) ? {} : undefined,
+        whole: wholeHere(book, r) ?? undefined,
+      },
+    ],
+    r.house,
+  );
 
 const later = (a: Day, b: Day): Day => (a > b ? a : b);
 /** To five minutes, up: nobody plans by the minute. */

@@ -1,4 +1,5 @@
 import type { PaintWindow } from "../finish/paint-window.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import { paintOwed } from "./paint-owed.ts";
@@ -25,8 +26,9 @@ function closed(book: PaneBook, today: Day): readonly Wait[] {
 
 function glass(book: PaneBook, today: Day): readonly Wait[] {
   const sent = book.line?.order.sent;
-  if (!sent || book.line?.line.state !== "sent") return [];
-  const due = dayOf(sent.due);
+  const line = book.line?.line;
+  if (!sent || !line || !LINE_STATE_FACTS[line.state].coming || line.due === null) return [];
+  const due = dayOf(line.due);
   const wait: Wait = { kind: "glass", from: dayOf(sent.day), to: due };
   return due < today ? [wait, { kind: "late", from: addDays(due, 1), to: today }] : [wait];
 }

@@ -1,6 +1,7 @@
 import type { Compound } from "../bed/compound.ts";
 import { COMPOUNDS, compoundById } from "../bed/compounds.ts";
 import { paintWindow } from "../finish/paint-window.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -33,7 +34,7 @@ function closedOver(p: Told, by: By): Alert | null {
 
 function late(p: Told, by: By): Alert | null {
   const line = p.facts.done ? null : p.facts.line;
-  if (line?.state !== "sent" || line.due === null) return null;
+  if (!line || !LINE_STATE_FACTS[line.state].coming || line.due === null) return null;
   const day = dayOf(line.due);
   return day < by.today ? { pane: p.id, where: p.where, station: "order", kind: "late", day } : null;
 }
@@ -54,5 +55,5 @@ export const settable = (panes: readonly Pick<Told, "facts">[]): number =>
   panes.filter(
     ({ facts }) =>
       !facts.done &&
-      (facts.line?.state === "accepted" || facts.line?.state === "accepted-with-note" || facts.oldBack || facts.had),
+      ((facts.line && LINE_STATE_FACTS[facts.line.state].stands === "accepted") || facts.oldBack || facts.had),
   ).length;

@@ -3,12 +3,12 @@ import type { SetAs } from "../log/kinds/set.ts";
 import { HEIGHTS, WIDTHS } from "../measure/places.ts";
 import { openingBy } from "../measure/reckoned.ts";
 import { throughBoth } from "../measure/twist.ts";
+import type { LineState } from "../order/line-state.ts";
 import { bedHere } from "../pane/bed-here.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { glassOf } from "../pane/chosen.ts";
 import { fitRules } from "../pane/copied-size.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
-import type { LineState } from "../pane/order-book.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
 import { isHere, standsOf } from "../pane/stands.ts";
@@ -36,8 +36,6 @@ export type BoardFacts = {
     readonly state: LineState;
     readonly due: string | null;
     readonly arrived: string | null;
-    /** When what went back is promised again. */
-    readonly again: string | null;
   } | null;
   /** Set, and waiting for paint. */
   readonly unpainted: { readonly set: string; readonly compound: string; readonly as: SetAs | null } | null;
@@ -64,9 +62,8 @@ export function boardFacts(book: PaneBook): BoardFacts {
       supplier: on.order.supplier,
       order: on.order.id,
       state: on.line.state,
-      due: on.order.sent?.due ?? null,
+      due: on.line.due,
       arrived: on.order.arrived,
-      again: on.line.outcome?.due ?? null,
     },
     unpainted:
       book.set && !book.painted && !book.paintLeft

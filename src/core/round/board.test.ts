@@ -73,7 +73,7 @@ describe("the waiting board", () => {
         );
         return t;
       })(),
-      "went-back",
+      "on-its-way",
       "2026-05-19",
       true,
     ],

@@ -47,7 +47,8 @@ export function boardRow(
   switch (line.state) {
     case "open":
       return { ...on, place: "to-order", day: null, late: false };
-    case "sent": {
+    case "sent":
+    case "made-again": {
       const day = dayIf(line.due);
       return { ...on, place: "on-its-way", day, late: day !== null && day < by.today };
     }
@@ -55,10 +56,8 @@ export function boardRow(
       return { ...on, place: "to-check", day: dayIf(line.arrived), late: false };
     case "broke":
       return { ...on, place: "to-order", day: null, late: false };
-    case "sent-back": {
-      const day = dayIf(line.again);
-      return { ...on, place: "went-back", day, late: day !== null && day < by.today };
-    }
+    case "sent-back":
+      return { ...on, place: "went-back", day: null, late: false };
     case "accepted":
     case "accepted-with-note":
       return { ...on, place: "here", day: null, late: false };

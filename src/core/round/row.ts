@@ -1,5 +1,6 @@
 import type { System } from "../frame/systems.ts";
 import type { Payloads } from "../log/kinds.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { type Next, nextFor } from "../pane/next.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
@@ -56,7 +57,7 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     canOrder:
       r.cut.ok &&
       !oldGlassBack(book) &&
-      (book.line === null || book.line.line.state === "sent-back" || book.line.line.state === "broke") &&
+      (book.line === null || LINE_STATE_FACTS[book.line.line.state].again) &&
       !isHere(book) &&
       !book.set,
   };

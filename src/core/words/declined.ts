@@ -15,7 +15,7 @@ export function tooShallow(r: Reckoning): { readonly deepMm: number; readonly co
   if (!depths || !lying || lying.figure.lean >= LEANS_MM) return null;
   const deepMm = Math.min(...Object.values(depths).map(toMm));
   const coverMm = toMm(leastCover);
-  return deepMm - coverMm < ROOM_BESIDE_COVER_MM && deepMm > coverMm ? { deepMm, coverMm } : null;
+  return deepMm - coverMm < ROOM_BESIDE_COVER_MM ? { deepMm, coverMm } : null;
 }
 
 /** A depth that nobody read is too doubtful to order by. @example guessedText(6) // "What it rests on is a guess, doubtful by 6 mm: …" */
@@ -30,7 +30,7 @@ export function declinedText(r: Reckoning, unit: LengthUnit): string {
   const text = (lengthMm: number): string => writeLength(mm(lengthMm), unit, { places: 1, ticks: 32 });
   const shallow = tooShallow(r);
   if (shallow)
-    return `The {rebate} is ${text(shallow.deepMm)} deep and ${text(shallow.coverMm)} of the {pane} must be covered: no size is likely to keep it. Read the depth again, deepen it, or say that less cover will do.`;
+    return `The {rebate} is ${text(shallow.deepMm)} deep and ${text(shallow.coverMm)} of the {pane} must be covered: no size is likely to keep it. Read the depth again, ${r.canEase ? "deepen it, " : ""}or say that less cover will do.`;
   if (r.opening.guessed) return `${guessedText(r.opening.guessed.doubt)} No size stands until then.`;
   if (!r.canEase)
     return "No true rectangle is likely to do here, and this frame cannot be eased: read it again, or cut it to shape. No size stands until then.";

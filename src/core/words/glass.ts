@@ -1,5 +1,6 @@
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
+import { PANEL_MAKE_NAMES, type Panel, panelThickness } from "../specify/panel.ts";
 import { type LineWhole, wholeText } from "../specify/whole.ts";
 import { writeNumber } from "../tape/write.ts";
 import { isInchMake, makeText } from "../units/inch-make.ts";
@@ -31,6 +32,10 @@ export function glassText(
   const thick = thicknessText(of.thicknessNm, unit, cutter);
   return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
 }
+
+/** A solid panel as it is said. @example two sheets of 4 with the texture between them // "8 mm solid panel, two thin, texture between them" */
+export const panelText = (p: Panel, unit: LengthUnit): string =>
+  `${thicknessText(panelThickness(p) * 1e6, unit)} solid panel, ${PANEL_MAKE_NAMES[p.make]}`;
 
 /** A thickness of glass as it is said. @example thicknessText(4_000_000, "in") // "5/32 in"; thicknessText(15_875_000, "mm") // "5/8 in" */
 export function thicknessText(thicknessNm: number, unit: LengthUnit, cutter: LengthUnit = unit): string {

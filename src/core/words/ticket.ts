@@ -19,7 +19,7 @@ import { gridUnit, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
-import { glassText } from "./glass.ts";
+import { glassText, panelText } from "./glass.ts";
 import { cutErrorSentence } from "./size.ts";
 import { sizeText } from "./size-text.ts";
 
@@ -53,12 +53,13 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
     const whole = wholeHere(book, r);
     if (whole) return wholeText(whole);
     if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
+    if (book.panel) return panelText(book.panel, unit);
   }
   const makeup = line ? (line.makeup ?? null) : book.makeup;
   const of = line
     ? { thicknessNm: line.thicknessNm, glass: line.glass, whole: line.whole }
     : { thicknessNm: r.chosen.thickness, glass: r.chosen.kind };
-  const isUsual = !line && !book.glass && !book.makeup && !book.panel;
+  const isUsual = !line && !book.glass && !book.makeup;
   return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
 }
 
@@ -102,11 +103,14 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const mass =
     r.massKg === null ? "" : `${readsWhole(book.way) ? "with its frame more than " : ""}${massText(r.massKg, unit)}`;
   const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
-  const trouble = r.unsafe || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false);
+  // What is set is in: no reading moves it any more.
+  const isSet = r.stands.as === "set";
+  const trouble =
+    r.unsafe || (!isSet && (r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false)));
   const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${standsText(r.stands.as, r.stands.line)} `;
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
-  const moved = r.moved ? `${movedText(r, unit)} ` : "";
-  const why = `${as}Width × height. ${planned}${moved}${say(troubleText(r, unit) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  const moved = r.moved && !isSet ? `${movedText(r, unit)} ` : "";
+  const why = `${as}Width × height. ${planned}${moved}${say((isSet ? null : troubleText(r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   // What came was measured in the reader's own marks: nobody cuts it any more.
   const isHere = r.stands.as === "accepted" || r.stands.as === "set";
   const cutterSize =

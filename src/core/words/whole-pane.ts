@@ -166,7 +166,7 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
       reference: book.line.order.reference,
       state: book.line.line.state,
       sent: book.line.order.sent?.day ?? null,
-      due: book.line.order.sent?.due ?? null,
+      due: book.line.line.due,
       arrived: book.line.order.arrived,
       pane: {
         widthNm: book.line.line.widthNm,

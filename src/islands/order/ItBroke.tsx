@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
+import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { usePane } from "../panels/pane-context.ts";
 
@@ -21,7 +22,7 @@ export function ItBroke({ order, line }: { readonly order: OrderBook; readonly l
         , and tell the customer.
       </p>
     );
-  if (book.set || (line.state !== "accepted" && line.state !== "accepted-with-note")) return null;
+  if (book.set || LINE_STATE_FACTS[line.state].stands !== "accepted") return null;
   if (!asking)
     return (
       <button type="button" className="btn" onClick={() => setAsking(true)}>

@@ -1,3 +1,4 @@
+import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -13,7 +14,7 @@ export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenO
   const { book, reckoning: r, prefs } = usePane();
   const way = usePutOn(openOrders);
   const found = book.line;
-  const again = found?.line.state === "sent-back" || found?.line.state === "broke";
+  const again = found ? LINE_STATE_FACTS[found.line.state].again : false;
   const free = way?.held === null;
   const ticket = ticketOf(book, r, prefs);
   return (

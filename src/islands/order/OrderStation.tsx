@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
 import { readsWhole, WAY_FACTS } from "../../core/measure/ways.ts";
+import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import { MAKES_NAMES } from "../../core/order/sources.ts";
 import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
@@ -21,6 +22,7 @@ import { CheckInForm } from "../panels/CheckInForm.tsx";
 import { NewDate } from "../panels/NewDate.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { WentBack } from "../panels/WentBack.tsx";
 import { PhotoOf } from "../photos/PhotoOf.tsx";
 import { Size } from "../ui/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
@@ -40,7 +42,7 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
     ) : (
       <PutOn openOrders={openOrders} />
     );
-  const again = found.line.state === "sent-back" || found.line.state === "broke";
+  const { again } = LINE_STATE_FACTS[found.line.state];
   return (
     <div className="space-y-5">
       <OnOrder order={found.order} line={found.line} />
@@ -253,6 +255,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         <PhotoOf station="order" of={`came/${line.line}`} caption="as it came" name="what is wrong with it" />
       )}
       <CheckedLine line={line} />
+      <WentBack line={line} today={today} write={(p) => writeOrder(order.id, "order.outcome", p, true)} />
       <ItBroke order={order} line={line} />
     </Part>
   );

@@ -13,8 +13,8 @@ import type { Prefs } from "../../core/words/prefs.ts";
 import { edgesText, massText, shapedText } from "../../core/words/ticket.ts";
 import { CheckedLine } from "../panels/CheckedLine.tsx";
 import { CheckInForm } from "../panels/CheckInForm.tsx";
+import { WentBack } from "../panels/WentBack.tsx";
 import { Size } from "../ui/Size.tsx";
-import { WentBack } from "./WentBack.tsx";
 
 type Props = {
   readonly order: string;

@@ -1,0 +1,1 @@
+ALTER TABLE `order_lines` ADD `went_back` integer DEFAULT 0 NOT NULL;
