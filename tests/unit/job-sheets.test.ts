@@ -92,7 +92,11 @@ const firm = foldFirm(
     ).entries,
 );
 
-const named = (name: string): string => `../sheets/${name.toLowerCase().replaceAll(/[^a-z0-9]+/g, "-").slice(0, 60)}.txt`;
+const named = (name: string): string =>
+  `../sheets/${name
+    .toLowerCase()
+    .replaceAll(/[^a-z0-9]+/g, "-")
+    .slice(0, 60)}.txt`;
 
 describe("all that a job comes to", () => {
   it.each(SHEET_JOBS)("$name", async ({ name, system, unit = "mm", tell }) => {
