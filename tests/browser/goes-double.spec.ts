@@ -36,8 +36,8 @@ test("a sash that goes double: the timber says which unit it takes, and the pane
     "rebate width": "18",
     "timber, through the glass": "36",
   });
-  // Cover 12 and a gap of 3: 15 deep where 10 are there. So 610 × 910 is what the size follows from.
-  await expect(ticket(page)).toContainText("Planned: once the rebate is routed 5 mm deeper all round.");
+  // Cover 12, a gap of 3 and 2 for what is off: 17 deep where 10 are there. So 614 × 914 is what the size follows from.
+  await expect(ticket(page)).toContainText("Planned: once the rebate is routed 7 mm deeper all round.");
   await openStation(page, "Specify");
   // 36 less 2 + unit + 1 + 10: of 16 mm 7 stay, of 18 only 5, and the house wants 6.
   const takes = page.getByRole("list", { name: /^What this sash can take/ }).getByRole("button");

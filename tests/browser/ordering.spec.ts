@@ -15,7 +15,7 @@ import {
 test("an order is read back figure by figure, agreed, checked in out of square, sent back and made again", async ({
   page,
 }) => {
-  await ordered(page, "Salt Lane Glass Counter");
+  const { path } = await ordered(page, "Salt Lane Glass Counter");
   await page.getByRole("button", { name: "Read it to them" }).click();
   const sheet = page.getByRole("dialog");
   await expect(sheet.getByText("608 mm")).toBeVisible();
@@ -44,6 +44,18 @@ test("an order is read back figure by figure, agreed, checked in out of square, 
   await page.reload();
   await ready(page);
   await expect(page.getByText(/Made again, due .*: cut again/)).toBeVisible();
+  // It is waited for: nobody is sent to order another. It comes, and is checked in anew.
+  await page.goto(`${path}/order`);
+  await ready(page);
+  await expect(page.getByRole("contentinfo")).toContainText("Check in");
+  await expect(page.getByRole("button", { name: "Open an order and put it on" })).toHaveCount(0);
+  await page.getByRole("button", { name: "It has come again" }).click();
+  await page.getByLabel("width that came").fill("608");
+  await page.getByLabel("height that came").fill("900");
+  await page.getByRole("button", { name: "Accept", exact: true }).click();
+  await expect(page.getByText(/Came 608 × 900: sent back/)).toBeVisible();
+  await expect(page.getByText(/Came 608 × 900: accepted/)).toBeVisible();
+  await expect(page.getByRole("contentinfo")).toContainText("Take out");
 });
 
 test("a supplier's own system takes an order once, asks, delivers with its note, and what came is checked", async ({

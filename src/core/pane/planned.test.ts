@@ -4,6 +4,7 @@ import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { mm, nm, toMm } from "../units/length.ts";
 import { ticketOf } from "../words/ticket.ts";
+import { heldBy } from "./before-order.ts";
 import { foldPane } from "./book.ts";
 import { routed } from "./planned.ts";
 import { reckon } from "./reckoning.ts";
@@ -45,18 +46,24 @@ const now = (t: Teller) => {
 };
 
 describe("a sash that is to be routed for a sealed unit", () => {
-  // Edge seal 12 under cover and 3 of gap: 15 deep. The rebate is 10 deep: 5 more on every side, so 610 by 910.
+  // Edge seal 12 under cover, 3 of gap, 2 for what is off: 17 deep. The rebate is 10 deep: 7 more on every side, 614 by 914.
   it("is sized for the opening as it will be", () => {
     const { r } = now(told());
-    expect(r.planned && toMm(r.planned.by)).toBe(5);
-    expect(r.worked.ok && toMm(r.worked.value.governs.width.length)).toBe(610);
-    expect(r.worked.ok && toMm(r.worked.value.governs.height.length)).toBe(910);
-    expect(toMm(r.readings["rebate-depth"] ?? nm(0))).toBe(15);
+    expect(r.planned && toMm(r.planned.by)).toBe(7);
+    expect(r.worked.ok && toMm(r.worked.value.governs.width.length)).toBe(614);
+    expect(r.worked.ok && toMm(r.worked.value.governs.height.length)).toBe(914);
+    expect(toMm(r.readings["rebate-depth"] ?? nm(0))).toBe(17);
+  });
+  it("is planned so that a unit goes in and is covered: nothing holds it but what is still to be said", () => {
+    const { book, r } = now(told());
+    expect(r.poor).toBe(false);
+    expect(r.chances?.trouble).toBeLessThan(0.02);
+    expect(heldBy(book, r).map((c) => c.id)).not.toContain("risk");
   });
   it("says that it is a plan, and that it is read again", () => {
     const { book, r } = now(told());
     expect(ticketOf(book, r, { unit: "mm", dialect: "a" }).why).toContain(
-      "Planned: once the rebate is routed 5 mm deeper all round. Read it again then.",
+      "Planned: once the rebate is routed 7 mm deeper all round. Read it again then.",
     );
     expect(unknownsOf(book, r).map((u) => u.id)).toContain("rout");
   });
@@ -78,7 +85,7 @@ describe("a sash that is to be routed for a sealed unit", () => {
   });
   it.each([
     ["single glass again", (t: Teller) => t, "glass"],
-    ["a rebate deep and wide enough", (t: Teller) => t.read({ "rebate-depth": "15", "rebate-width": "27" }), "double"],
+    ["a rebate deep and wide enough", (t: Teller) => t.read({ "rebate-depth": "17", "rebate-width": "27" }), "double"],
     ["a depth that nobody read", (t: Teller) => t.read({ "rebate-depth": "" }), "double"],
   ] as const)("is no plan: %s", (_, more, option) => {
     const t = told(option);
@@ -90,9 +97,9 @@ describe("a sash that is to be routed for a sealed unit", () => {
 describe("what is planned of a rebate", () => {
   // The depth goes by the rebate alone; the width wants the timber too, and goes by the unit: 2 + 14 + 1 + 10 = 27.
   it.each([
-    ["deep enough, 9 too narrow", { "rebate-depth": "15" }, { by: 0, wider: 9 }],
-    ["the timber not read", { "timber-thickness": "" }, { by: 5, wider: null }],
-    ["both to be cut", {}, { by: 5, wider: 9 }],
+    ["deep enough, 9 too narrow", { "rebate-depth": "17" }, { by: 0, wider: 9 }],
+    ["the timber not read", { "timber-thickness": "" }, { by: 7, wider: null }],
+    ["both to be cut", {}, { by: 7, wider: 9 }],
   ] as const)("%s", (_, more, plan) => {
     const { r } = now(told().read(more));
     expect(r.planned && { by: toMm(r.planned.by), wider: r.planned.wider && toMm(r.planned.wider) }).toEqual(plan);

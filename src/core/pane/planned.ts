@@ -22,7 +22,7 @@ export type Planned = {
  * The plan of a sash that goes from single glass to a sealed unit, until it is read again as it was routed; null where there is
  * none, or nothing to rout.
  * The depth rests on the rebate alone, so it is planned before anybody knows which unit it is for.
- * @example 600 between rebates 10 deep, cover 12 and gap 3 // by 5 mm: planned for 610
+ * @example 600 between rebates 10 deep, cover 12, gap 3 and 2 for what is off // by 7 mm: planned for 614
  */
 export function plannedOf(book: PaneBook, readings: Readings, house: HouseRules): Planned | null {
   const depth = readings["rebate-depth"];

@@ -20,6 +20,7 @@ import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText, panelText } from "./glass.ts";
+import { PLACE_NAMES } from "./places.ts";
 import { cutErrorSentence } from "./size.ts";
 import { sizeText } from "./size-text.ts";
 
@@ -41,6 +42,10 @@ type By = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly pound
 function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
   if (r.stands.line) return null;
   if (oldGlassBack(book)) return "The old glass goes back: nothing is ordered.";
+  // A size that rests on a reading known to be wrong is nobody's to read out.
+  const [slip] = r.slips;
+  if (slip && book.overrule === null)
+    return `Not to order yet: ${PLACE_NAMES[slip.place]} contradicts the other readings. Read it again, or stand by it: no size stands until then.`;
   return r.poor && (r.eased === null || !r.shaped) ? declinedText(r, unit) : null;
 }
 
@@ -216,7 +221,8 @@ export const massText = (kg: number, unit: LengthUnit): string =>
 
 function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
-  if (r.slips.length > 0) return "Not to order yet: a reading contradicts the others. Read it again.";
+  // Where its size was said by hand, what was read is said beside it.
+  if (r.slips.length > 0) return "A reading contradicts the others: read it again.";
   if (r.poor) return declinedText(r, unit);
   if (r.shaped?.stale) return "The readings have changed since its shape was taken: take it again.";
   const by = r.tooBigBy;
