@@ -436,4 +436,208 @@ export const SHEET_JOBS: readonly SheetJob[] = [
       t.tell("look.special", { special: ["fire"], licensed: "" });
     },
   },
+  {
+    name: "boarded until next week, order late, no word from them",
+    system: "timber-bead",
+    tell: (t) => {
+      look(t, "gone", "break-in", { opens: "fixed" });
+      t.tell("look.urgency", { urgency: "open-hole" });
+      t.tell("look.closed", { how: "boarded", since: "2026-05-14", until: "2026-05-27", told: "the tenant" });
+      t.tell("look.wants", { by: "2026-05-26", mustLock: true, minds: "noise" });
+      t.read({ "width-middle": "820", "height-middle": "1150", "rebate-depth": "14", "rebate-width": "24" });
+      state(t, "cleared");
+      t.tell("specify.glass", { kind: "laminated", thickness: mm("6.4"), edges: "as cut", pattern: "" });
+      location(t, { walkway: true, noDoorMm: 3000 });
+      t.read({ "sill-height": "900" });
+      ordered(t, { glass: "laminated", thicknessNm: 6_400_000 }, "2026-05-18");
+    },
+  },
+  {
+    name: "open hole, nothing closed, nobody has been",
+    system: "timber-putty",
+    tell: (t) => {
+      look(t, "gone", "impact");
+      t.tell("look.urgency", { urgency: "open-hole" });
+      t.tell("look.building", { year: 1965, storey: 0 });
+    },
+  },
+  {
+    name: "twisted opening read on both faces, sides of unlike depth",
+    system: "timber-bead",
+    tell: (t) => {
+      look(t, "cracked", "twist", { opens: "hinge-right", "head-gap": "hinge-down" });
+      t.read(LEANING);
+      t.read({
+        "back-width-top": "614",
+        "back-width-bottom": "612",
+        "back-height-left": "902",
+        "back-height-right": "905",
+      } as never);
+      t.read({ "depth-left": "9", "depth-right": "12", "depth-bottom": "14", "depth-top": "10", "rebate-width": "21" });
+      t.read({ lip: "4", "bed-under": "3", "bead-width": "12", "bead-sanded": "0.5" } as never);
+      t.read({ "slip-stop": "1", "slip-far": "2", "slip-near": "1.5" } as never);
+      state(t, "beads-off");
+    },
+  },
+  {
+    name: "own deduction greater than the opening",
+    system: "timber-bead",
+    tell: (t) => {
+      t.read({ "width-middle": "60", "height-middle": "40", "rebate-depth": "8" });
+      t.tell("size.rule", { school: "own", off: mm("80"), grid: "1 mm" });
+    },
+  },
+  {
+    name: "old pane rattled: copied loose, in inches",
+    system: "timber-putty",
+    unit: "in",
+    tell: (t) => {
+      look(t, "rattling", "packing", { moves: "rattles", kind: "single" });
+      t.tell("measure.way", { way: "old-unit" });
+      t.read({ "old-width": "21 7/16", "old-height": "33", "old-thickness": "1/8", "rebate-depth": "7/16" }, "in");
+      t.tell("measure.sits", { sits: "loose" });
+      t.tell("specify.glass", {
+        kind: "float",
+        thickness: { text: "1/8", unit: "in" },
+        edges: "arrissed",
+        pattern: "",
+        offcut: true,
+      });
+    },
+  },
+  {
+    name: "insert read inside, door too thick for the list",
+    system: "cassette",
+    unit: "in",
+    tell: (t) => {
+      look(t, "cracked", "break-in", { kind: "sealed" });
+      t.tell("measure.way", { way: "insert-inside" });
+      t.read({ "insert-inside-width": "16", "insert-inside-height": "33 15/16", "door-thickness": "2" }, "in");
+    },
+  },
+  {
+    name: "storm pane off, blind within, upstairs, painted before lead was banned",
+    system: "timber-putty",
+    tell: (t) => {
+      look(t, "cracked", "heat", { close: "blind", crack: "from-edge", stamp: "none" });
+      t.tell("look.building", { year: 1924, storey: 1 });
+      t.tell("takeout.front", {
+        front: [
+          { what: "storm-pane", fate: "back", kept: "in the hall" },
+          { what: "blind", fate: "thrown", kept: "" },
+        ],
+      });
+      t.tell("takeout.detail", { old: "hard", paint: "thick", lost: "some", reach: "inside" });
+      t.read({ "width-middle": "700", "height-middle": "1000", "rebate-depth": "10", "rebate-width": "17" });
+      t.tell("specify.sun", { partShade: true, darkFrame: true });
+      t.tell("specify.sash", { position: "lower", sashKg: 12 });
+      t.tell("hands.booked", { day: "2026-05-22", from: "09:00", hours: 2, helper: "Osric" });
+    },
+  },
+  {
+    name: "toughened by a stair, shaped hole of two sides raking, to be made",
+    system: "metal-frame",
+    tell: (t) => {
+      look(t, "standing", "impact");
+      t.tell("takeout.detail", { metal: "beads" });
+      t.read({ "width-top": "900", "width-bottom": "902", "height-left": "1200", "height-right": "1201" });
+      t.read({ "diagonal-up": "1501", "diagonal-down": "1502", "rebate-depth": "18", "unit-thickness": "6" });
+      location(t, { stairs: true });
+      t.tell("specify.glass", { kind: "toughened", thickness: mm("6"), edges: "polished", pattern: "" });
+      t.tell("specify.looks", {
+        tint: "grey",
+        runs: "neither",
+        texture: "not-said",
+        mark: "stamp",
+        markAt: "top-left",
+      });
+      state(t, "cleared");
+    },
+  },
+  {
+    name: "three sheets, coated twice, in a turning plastic sash, ordered and in the van",
+    system: "plastic-bead-inside",
+    tell: (t) => {
+      look(t, "misted", "water", { kind: "sealed", opens: "bottom-hung" });
+      t.read({ ...LEANING, "rebate-depth": "18", "unit-thickness": "36" });
+      state(t, "cleared");
+      t.tell("measure.bars", {
+        uprights: 0,
+        crosses: 0,
+        width: null,
+        colour: "white",
+        kind: "flat",
+        spacing: "even",
+        given: "",
+      });
+      t.tell("measure.coating", { coated: "no", face: null, how: "" });
+      t.tell(
+        "specify.makeup",
+        unit([4, 4, 4], [12, 12], {
+          spacer: "warm edge, grey",
+          coatings: [
+            { face: 2, emissivity: 0.05 },
+            { face: 5, emissivity: 0.05 },
+          ],
+        }),
+      );
+      t.tell("specify.parts", { parts: ["packers", "gasket"], note: "black gasket" });
+      t.tell("order.stood-by", { ids: ["safety"], reason: "high up" });
+      ordered(t, { thicknessNm: 36_000_000, ...unit([4, 4, 4], [12, 12]) }, "2026-05-20");
+      t.tell("order.arrived", { day: "2026-05-20" }, { order: ORDER });
+    },
+  },
+  {
+    name: "set in linseed last month, nobody painted, the window past",
+    system: "timber-putty",
+    tell: (t) => {
+      look(t, "cracked", "nail");
+      t.read(LEANING);
+      t.read({ "rebate-depth": "11", "rebate-width": "19" });
+      ordered(t);
+      came(t, "608", "900");
+      done(t, "takeout", ["sheet", "tape-glass"]);
+      t.tell("step.marked", { station: "takeout", step: "mark", state: "skipped", reason: "no marks wanted" });
+      t.tell("set.done", { day: "2026-04-10", compound: "linseed", sprigs: 14 });
+      t.tell("finish.visit", { day: "2026-05-29", visit: "paint" });
+    },
+  },
+  {
+    name: "plastic without beads, sash down on the bench, its unit copied tight",
+    system: "plastic-no-bead",
+    tell: (t) => {
+      look(t, "misted", "water", { kind: "sealed", opens: "slides" });
+      t.tell("takeout.detail", { where: "bench" });
+      t.tell("measure.way", { way: "old-unit" });
+      t.read({ "old-width": "455", "old-height": "903", "unit-thickness": "14", "rebate-depth": "15" });
+      t.tell("measure.sits", { sits: "easy" });
+      t.tell("specify.makeup", unit([3, 3], [8], { spacer: "aluminium, silver" }));
+      t.tell("takeout.counted", { what: "screws", way: "out", count: 8 });
+      t.tell("takeout.counted", { what: "screws", way: "back", count: 7 });
+    },
+  },
+  {
+    name: "bonded bead in the room, void filled, brittle beads cut away",
+    system: "plastic-bead-inside-bonded",
+    tell: (t) => {
+      look(t, "cracked", "shock", { kind: "sealed", opens: "hinge-left", near: "whole", far: "cracked" });
+      t.tell("takeout.detail", { void: "filled", keep: "destroy", flex: "brittle", bond: "silicone" });
+      t.tell("takeout.broken", { beads: ["left", "top"] });
+      t.read({ "width-top": "540", "width-middle": "540.5", "width-bottom": "541" });
+      t.read({ "height-left": "1010", "height-middle": "1010", "height-right": "1009.5" });
+      t.read({ "rebate-depth": "20", "unit-thickness": "28", "diagonal-up": "1145", "diagonal-down": "1146" });
+      t.tell("specify.bed", { compound: "silicone" });
+      t.tell(
+        "specify.makeup",
+        unit([4, 6], [18], {
+          panes: [
+            { mm: 4, kind: "toughened" },
+            { mm: 6, kind: "laminated" },
+          ],
+        }),
+      );
+      t.tell("size.rule", { school: "by-the-book", off: null, grid: "0.5 mm", hold: "turned" });
+      t.tell("set.facing", { sign: "label", seen: "this side out" });
+    },
+  },
 ];

@@ -1,5 +1,6 @@
 import { beadAcross } from "../measure/bead.ts";
 import { THICKNESS_ERRORS, type ThicknessBy, thicknessFrom } from "../measure/thickness.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { CandidateFacts } from "../specify/candidates.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { type Makeup, makeupOverall, NO_SPACER } from "../specify/makeup.ts";
@@ -70,13 +71,13 @@ export function roomFor(r: Reckoning): number | null {
   return toMm(width) - toMm(bed) - toMm(beadAcross(r.readings) ?? mm(0));
 }
 
-/** What the candidates of a sealed unit follow from; null where it is single glass, or nothing is sized. */
+/** What the candidates of a sealed unit follow from; null where it is single glass, made whole, or nothing is sized. */
 export function candidateFacts(
   book: PaneBook,
   r: Reckoning,
   safetyKind: CandidateFacts["safetyKind"] = "toughened",
 ): CandidateFacts | null {
-  if (!r.cut.ok || !isUnit(book)) return null;
+  if (!r.cut.ok || !isUnit(book) || readsWhole(book.way)) return null;
   const stacks = stacksOf(book, r);
   const stack = stackChosen(book.makeup, stacks) ?? stacks[0];
   const { glass } = r.cut.value;

@@ -52,6 +52,18 @@ describe("what a pane still needs somebody to come for", () => {
       ],
     ],
     [
+      "come today, not checked in",
+      (() => {
+        const t = ordered(measured(), "2026-05-20");
+        t.tell("order.arrived", { day: "2026-05-20" }, { order: ORDER });
+        return t;
+      })(),
+      [
+        ["fit", "ready", 0],
+        ["paint", "follows", 0],
+      ],
+    ],
+    [
       "on order, promised for Friday",
       ordered(measured(), "2026-05-22"),
       [

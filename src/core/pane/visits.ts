@@ -219,7 +219,9 @@ function glassFrom(
   today: Day,
   first: VisitPart | null,
 ): { readonly earliest: Day; readonly lagDays: number; readonly because: Because } {
-  if (oldGlassBack(book) || isHere(book)) return { earliest: today, lagDays: 0, because: { kind: "ready" } };
+  // What has come and was not looked at yet lies here all the same.
+  if (oldGlassBack(book) || isHere(book) || book.line?.line.state === "arrived")
+    return { earliest: today, lagDays: 0, because: { kind: "ready" } };
   if (book.line && book.line.line.due !== null && LINE_STATE_FACTS[book.line.line.state].coming) {
     const due = dayOf(book.line.line.due);
     const supplier = book.line.order.supplier;
