@@ -47,7 +47,8 @@ test("an order is read back figure by figure, agreed, checked in out of square, 
   // It is waited for: nobody is sent to order another. It comes, and is checked in anew.
   await page.goto(`${path}/order`);
   await ready(page);
-  await expect(page.getByRole("contentinfo")).toContainText("Check in");
+  const tape = page.getByRole("navigation", { name: "Stations" }).getByRole("link", { name: /Order/ });
+  await expect(tape).toContainText("due");
   await expect(page.getByRole("button", { name: "Open an order and put it on" })).toHaveCount(0);
   await page.getByRole("button", { name: "It has come again" }).click();
   await page.getByLabel("width that came").fill("608");
@@ -55,7 +56,7 @@ test("an order is read back figure by figure, agreed, checked in out of square, 
   await page.getByRole("button", { name: "Accept", exact: true }).click();
   await expect(page.getByText(/Came 608 × 900: sent back/)).toBeVisible();
   await expect(page.getByText(/Came 608 × 900: accepted/)).toBeVisible();
-  await expect(page.getByRole("contentinfo")).toContainText("Take out");
+  await expect(tape).toContainText("done");
 });
 
 test("a supplier's own system takes an order once, asks, delivers with its note, and what came is checked", async ({
