@@ -16,6 +16,7 @@ export function orderRows(order: OrderBook): {
       openedAt: order.openedAt,
       sentDay: order.sent?.day ?? null,
       dueDay: order.sent?.due ?? null,
+      againDay: againBy(order),
       arrivedDay: order.arrived,
       acknowledgedPence: order.acknowledged?.pence ?? null,
     },
@@ -36,6 +37,13 @@ export function orderRows(order: OrderBook): {
     })),
   };
 }
+
+/** The first day by which one of its panes is made again. */
+const againBy = (order: OrderBook): string | null =>
+  order.lines
+    .flatMap((l) => (l.state === "made-again" && l.due !== null ? [l.due] : []))
+    .sort()
+    .at(0) ?? null;
 
 /** A side as it was measured less what was ordered, mm; null where it cannot be read. */
 function offOf(came: Written, orderedNm: number): number | null {

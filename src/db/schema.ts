@@ -103,6 +103,8 @@ export const orders = sqliteTable(
     openedAt: text("opened_at").notNull(),
     sentDay: text("sent_day"),
     dueDay: text("due_day"),
+    /** By when what went back is made again; null where nothing is, or nobody said. */
+    againDay: text("again_day"),
     arrivedDay: text("arrived_day"),
     /** What the supplier's newest word on it asks, before tax. */
     acknowledgedPence: integer("acknowledged_pence"),

@@ -108,5 +108,8 @@ export const standingLines = (order: OrderBook): readonly OrderLine[] =>
 export function orderStage(order: OrderBook): "open" | "sent" | "arrived" | "checked" {
   const lines = standingLines(order);
   if (lines.length > 0 && lines.every((l) => l.check !== null)) return "checked";
+  // All that is not looked at yet is on its way for the second time.
+  if (order.arrived && lines.length > 0 && lines.every((l) => l.check !== null || l.state === "made-again"))
+    return "sent";
   return order.arrived ? "arrived" : order.sent ? "sent" : "open";
 }

@@ -1,1 +1,2 @@
-ALTER TABLE `order_lines` ADD `went_back` integer DEFAULT 0 NOT NULL;
+ALTER TABLE `order_lines` ADD `went_back` integer DEFAULT 0 NOT NULL;--> statement-breakpoint
+ALTER TABLE `orders` ADD `again_day` text;

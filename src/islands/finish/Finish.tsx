@@ -1,6 +1,6 @@
 import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDay, sayDayFrom } from "../../core/words/days.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { PaintFirst } from "../panels/PaintFirst.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -41,7 +41,7 @@ function Paint({ setDay }: { readonly setDay: string }) {
     <>
       {paint.kind === "window" &&
         (book.paintLeft ? null : book.painted ? (
-          <p className="note-glass">Painted {sayDay(dayOf(book.painted))}.</p>
+          <p className="note-glass">Painted {sayDayFrom(dayOf(book.painted), today)}.</p>
         ) : (
           <form
             className="flex flex-wrap items-end gap-2"

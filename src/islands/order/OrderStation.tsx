@@ -11,7 +11,7 @@ import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDayFrom } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { goesInText } from "../../core/words/goes-in.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
@@ -228,7 +228,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       {line.state === "sent" && order.sent && (
         <>
           <p className={dayOf(order.sent.due) < today ? "trouble" : ""}>
-            Ordered {sayDay(dayOf(order.sent.day))}, due {sayDay(dayOf(order.sent.due))}
+            Ordered {sayDayFrom(dayOf(order.sent.day), today)}, due {sayDayFrom(dayOf(order.sent.due), today)}
             {dayOf(order.sent.due) < today && ": late. Ring them."}
           </p>
           <button

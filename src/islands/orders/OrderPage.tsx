@@ -2,12 +2,14 @@ import { useState } from "react";
 import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { readLog } from "../../core/log/standing-entries.ts";
+import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import { houseWith } from "../../core/order/their-cutting.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDayFrom } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
+import { STAGE_WORDS } from "../../core/words/order-stage.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { PageKeys } from "../log/PageKeys.tsx";
 import { SendForm } from "../log/SendForm.tsx";
@@ -30,13 +32,6 @@ type Props = {
   readonly photos: Readonly<Record<string, readonly string[]>>;
 };
 
-const STAGE_WORDS = {
-  open: "not sent yet",
-  sent: "on its way",
-  arrived: "to be checked in",
-  checked: "checked in",
-} as const;
-
 /** One order: its lines, when it was sent and came, and what came against what was asked for. */
 function OrderPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: { order: props.id } });
@@ -52,7 +47,7 @@ function OrderPage(props: Props) {
   const lines = standingLines(order);
   const supplier = suppliers.find((x) => x.name === order.supplier);
   const total = order.acknowledged?.pence ?? null;
-  const late = order.sent && !order.arrived && dayOf(order.sent.due) < today;
+  const late = lines.some((l) => LINE_STATE_FACTS[l.state].coming && l.due !== null && dayOf(l.due) < today);
   return (
     <div className="mx-auto max-w-4xl space-y-5 px-4 py-6">
       <header className="flex flex-wrap items-end justify-between gap-3">
@@ -65,11 +60,12 @@ function OrderPage(props: Props) {
           </h1>
           <p className={late ? "trouble" : "text-mute"}>
             {lines.length} {lines.length === 1 ? "pane" : "panes"}
-            {order.sent && `, ordered ${sayDay(dayOf(order.sent.day))}, due ${sayDay(dayOf(order.sent.due))}`}
+            {order.sent &&
+              `, ordered ${sayDayFrom(dayOf(order.sent.day), today)}, due ${sayDayFrom(dayOf(order.sent.due), today)}`}
             {late && ": late, ring them"}
             {order.acknowledged?.theirs && `, their ${order.acknowledged.theirs}`}
             {total !== null && `, ${money(total, house.currency)} before tax`}
-            {order.arrived && `, came ${sayDay(dayOf(order.arrived))}`}
+            {order.arrived && `, came ${sayDayFrom(dayOf(order.arrived), today)}`}
           </p>
         </div>
         <div className="flex flex-wrap items-center gap-2">
@@ -131,7 +127,7 @@ function OrderPage(props: Props) {
           />
         </div>
       )}
-      {stage === "sent" && (
+      {stage === "sent" && order.arrived === null && (
         <button type="button" className="btn btn-main" onClick={() => write("order.arrived", { day: writeDay(today) })}>
           It has come
         </button>

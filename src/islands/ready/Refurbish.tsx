@@ -7,7 +7,7 @@ import { BEADS_OVEN_C } from "../../core/refurbish/steps.ts";
 import { effortOf } from "../../core/steps/step.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { toMm } from "../../core/units/length.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDayFrom } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -157,8 +157,8 @@ export function Refurbish() {
       </form>
       {refurbish.closed ? (
         <p className="note-wax">
-          Resealed {sayDay(dayOf(refurbish.closed.day))} with {refurbish.closed.sealant}: no gas, no guarantee. Look
-          again {sayDay(dayOf(refurbish.closed.lookAgain))}.
+          Resealed {sayDayFrom(dayOf(refurbish.closed.day), today)} with {refurbish.closed.sealant}: no gas, no
+          guarantee. Look again {sayDayFrom(dayOf(refurbish.closed.lookAgain), today)}.
         </p>
       ) : (
         <form

@@ -5,7 +5,7 @@ import { likeOf } from "../../core/pane/frame-here.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { COUNTED_NAMES, missing } from "../../core/takeout/counts.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDayFrom } from "../../core/words/days.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { DayField } from "../ui/DayField.tsx";
@@ -23,7 +23,7 @@ export function SetDone() {
     return (
       <div className="space-y-3">
         <p className="note-glass">
-          Set {sayDay(dayOf(book.set.day))} in {say(compoundInText(r.compound))}
+          Set {sayDayFrom(dayOf(book.set.day), today)} in {say(compoundInText(r.compound))}
           {book.set.sprigs !== null && say(`, ${book.set.sprigs} {sprigs}`)}. {say(r.compound.needs)}
         </p>
         {wholeOf(book) === null && <WentIn />}

@@ -1,7 +1,7 @@
 import { REMAKE_WHY, type RemakeWhy } from "../../core/learn/remake.ts";
 import { WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDayFrom } from "../../core/words/days.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { WhyBack } from "../panels/WhyBack.tsx";
@@ -13,7 +13,7 @@ export function CameBack() {
   if (kept)
     return (
       <p className="note-wax">
-        It came back {sayDay(dayOf(kept.day))}: {REMAKE_WHY[kept.why].name}, {WHOSE_NAMES[kept.whose]}.{" "}
+        It came back {sayDayFrom(dayOf(kept.day), today)}: {REMAKE_WHY[kept.why].name}, {WHOSE_NAMES[kept.whose]}.{" "}
         {say(REMAKE_WHY[kept.why].prevents)}{" "}
         <button type="button" className="btn btn-small" onClick={() => write("remake.kept", { ...kept, gone: true })}>
           It did not

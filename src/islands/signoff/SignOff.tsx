@@ -5,7 +5,7 @@ import { stillShut } from "../../core/pane/shut.ts";
 import { begunNotEnded } from "../../core/pane/steps-at.ts";
 import type { InspectionItem } from "../../core/signoff/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay } from "../../core/words/days.ts";
+import { sayDay, sayDayFrom } from "../../core/words/days.ts";
 import { FourGaps } from "../panels/FourGaps.tsx";
 import { PaintFirst } from "../panels/PaintFirst.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -41,7 +41,7 @@ export function SignOff() {
       {book.signed ? (
         <div className="space-y-3">
           <p className="note-glass">
-            Signed off {sayDay(dayOf(book.signed.day))} by {book.signed.who}
+            Signed off {sayDayFrom(dayOf(book.signed.day), today)} by {book.signed.who}
             {book.signed.told && "; the customer was told what to leave alone"}.{" "}
             <a href={`/panes/${book.id}/logbook`}>The logbook</a> has the rest.
           </p>
