@@ -137,6 +137,23 @@ export const JOBS: readonly Job[] = [
     unsaid: /One pushes from the room/,
   },
   {
+    name: "heavier than two may lift: by a machine, out, tried and in",
+    system: "plastic-bead-inside",
+    tell: (t) => {
+      t.read({ "width-middle": "1600", "height-middle": "2100", "unit-thickness": "28", "rebate-depth": "20" });
+      t.tell("specify.makeup", {
+        makeup: {
+          panes: [6, 6].map((mm) => ({ mm, kind: "float" as const })),
+          cavities: [{ mm: 16, gas: "air", fill: 1 }],
+          coatings: [],
+          spacer: "",
+        },
+      });
+    },
+    has: { takeout: ["lift-out"], ready: ["dry-fit"], set: ["press"] },
+    said: /^By a lifting machine, with someone trained to use it\. (Foot on|Try the new)/,
+  },
+  {
     name: "a fixed light has no latch and no hinge",
     system: "plastic-bead-outside",
     tell: (t) => answers(t, { opens: "fixed" }),

@@ -49,6 +49,24 @@ describe("what an order would leave to guess", () => {
     ["one sheet, and nobody said which", "timber-putty", () => undefined, ["glass", "safety"]],
     ["one sheet, where it stands not read", "timber-putty", sheet("float"), ["safety"]],
     [
+      "a fire door, and nobody with a licence",
+      "timber-putty",
+      (t) => {
+        sheet("toughened")(t);
+        t.tell("look.special", { special: ["fire"], licensed: " " });
+      },
+      ["special"],
+    ],
+    [
+      "a fire door, and who is licensed for it",
+      "timber-putty",
+      (t) => {
+        sheet("toughened")(t);
+        t.tell("look.special", { special: ["fire"], licensed: "Osric Vane, no. 7" });
+      },
+      [],
+    ],
+    [
       "a new sash was chosen, and glass for the old one is asked for",
       "timber-putty",
       (t) => {

@@ -1,6 +1,6 @@
 import { isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
-import { toMm } from "../units/length.ts";
+import { type Nm, toMm } from "../units/length.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
 
@@ -114,12 +114,14 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
 ];
 
-/** @example "5.0 mm deeper and 3.0 mm wider" */
+const tenths = (l: Nm): number => Math.round(10 * toMm(l)) / 10;
+
+/** @example "5 mm deeper and 3.5 mm wider" */
 function routText(by: ReadyFacts["routBy"]): string {
   if (by === null) return "to the depth and width under Measure";
   const parts = [
-    by.deeper > 0 ? `${toMm(by.deeper).toFixed(1)} mm deeper` : "",
-    by.wider > 0 ? `${toMm(by.wider).toFixed(1)} mm wider` : "",
+    by.deeper > 0 ? `${tenths(by.deeper)} mm deeper` : "",
+    by.wider > 0 ? `${tenths(by.wider)} mm wider` : "",
   ];
   return parts.filter(Boolean).join(" and ") || "to the depth and width under Measure";
 }

@@ -8,7 +8,7 @@ import { isDrained } from "./drained.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
 import { remedyFor } from "./remedies.ts";
-import { always, out, type Rule } from "./rule.ts";
+import { always, byMachine, out, type Rule } from "./rule.ts";
 
 const SIDES: readonly string[] = ["left", "right", "bottom", "top"];
 
@@ -143,7 +143,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "dry-fit",
     needsDry: true,
     needsPane: true,
-    does: `Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: ${TRY_BEFORE[f.bed]}.`,
+    does: `${byMachine(f)}Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: ${TRY_BEFORE[f.bed]}.`,
     why: f.bed === "putty" && !frameOf(f.system).canBeEased ? TRY_WHY_METAL : TRY_WHY[f.bed],
     tool: "the pane, {packers}",
     minutes: 5,

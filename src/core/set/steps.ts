@@ -2,6 +2,7 @@ import { tapes } from "../bed/compound.ts";
 import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
+import { byMachine } from "../ready/rule.ts";
 import { inItsFrame, madeWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
@@ -179,7 +180,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "press",
     needsDry: true,
-    does:
+    does: `${byMachine(f)}${
       f.bed === "putty"
         ? "Set the pane on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round."
         : halved(f)
@@ -188,14 +189,15 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
             ? "Slide the pane with its gasket into the members, square to them."
             : bonds(f)
               ? "Foot on the {packers} first, then fold it in; slide it even, then press round the edge."
-              : "Foot on the {packers} first, then fold it in against the gasket.",
+              : "Foot on the {packers} first, then fold it in against the gasket."
+    }`,
     why:
       f.bed === "putty"
         ? "Pressed in the middle it bows, springs back, and draws air under the bed."
         : bonds(f)
           ? "It can be moved for moments only: look at the gaps on all four sides first."
           : "Dropped in flat it catches a {packer} and tips it.",
-    tool: f.lift === 1 ? "flat hands" : "rated suction cups",
+    tool: f.lift === 1 ? "flat hands" : `${f.lift === "machine" ? "lifting machine, " : ""}rated suction cups`,
     minutes: 5,
     ...(f.bed === "putty" ? { photos: ["the bed, from the room"] } : {}),
     ...(f.lift === 1 ? {} : { people: 2 as const }),

@@ -115,7 +115,8 @@ function nails(f: StepFacts): Step | false {
 
 /** One gone in visible timber means all four: the old set has faded together. A plastic one is matched by itself. */
 function broken(f: StepFacts): Step | false {
-  if (f.broken.length === 0) return false;
+  // Beads that are cut away have their new ones here already.
+  if (f.broken.length === 0 || f.detail.keep === "destroy") return false;
   const all = isTimber(f);
   return {
     id: "bead-new",

@@ -1,0 +1,96 @@
+import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
+import type { System } from "../frame/systems.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { dayOf } from "../units/day.ts";
+import { foldPane } from "./book.ts";
+import { quotedPane } from "./quoted.ts";
+import { reckon } from "./reckoning.ts";
+
+/* A pane as it is quoted: never more of its glass than is known, and at the price of what is put in. */
+
+/** Somebody who makes units at 80 a square metre in eight days, and inserts in two. */
+const firm = (() => {
+  const t = new Teller(500);
+  t.tell("supplier.added", { name: "Fen End", cuts: "units", unit: "mm", leadDays: 8 }, {});
+  t.tell("supplier.added", { name: "Door Works", cuts: "inserts", unit: "mm", leadDays: 2 }, {});
+  const list = { products: [{ product: "unit/2", pencePerM2: 8000 }], extras: [], leastPence: 0, deliveryPence: 0 };
+  t.tell("supplier.terms", { name: "Fen End", makes: ["units"], ...list }, {});
+  t.tell("supplier.terms", { name: "Door Works", makes: ["inserts"], ...list, products: [] }, {});
+  return foldFirm(t.entries);
+})();
+
+function quoted(system: System, tell: (t: Teller) => void) {
+  const t = new Teller().opened().added(PANE, system);
+  tell(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+  const q = quotedPane(book, r, { firm, today: dayOf("2026-05-20"), record: [], dialect: "a", unit: "mm" });
+  return q && { glass: q.glass, pence: q.glassPence, others: q.others.map((o) => o.says) };
+}
+const copied = (t: Teller) => {
+  t.tell("measure.way", { way: "old-unit" });
+  t.read({ "old-width": "500", "old-height": "1000", "unit-thickness": "24" });
+};
+const UNIT = {
+  panes: [4, 4].map((mm) => ({ mm, kind: "float" as const })),
+  cavities: [{ mm: 16, gas: "air" as const, fill: 1 }],
+  coatings: [],
+  spacer: "warm edge, black",
+};
+
+describe("what is quoted", () => {
+  it("nothing while nothing is read", () => {
+    expect(quoted("timber-putty", () => undefined)).toBeNull();
+  });
+  it("a unit nobody has chosen is called that", () => {
+    expect(quoted("plastic-bead-inside", copied)?.glass).toBe("sealed unit, its make still to be chosen");
+  });
+  it("a unit by all that it is made of: half a square metre at 80", () => {
+    const q = quoted("plastic-bead-inside", (t) => {
+      copied(t);
+      t.tell("specify.makeup", { makeup: UNIT });
+    });
+    expect(q).toMatchObject({ glass: "24 mm sealed unit, 4-16-4, warm edge, black", pence: 4000 });
+  });
+  it("a cassette's glass at the unit maker's price, however soon an insert could be had", () => {
+    const q = quoted("cassette", (t) => {
+      copied(t);
+      t.tell("specify.makeup", { makeup: UNIT });
+    });
+    expect(q?.pence).toBe(4000);
+    expect(q?.others).toContain("complete insert");
+  });
+  it("an insert is not offered beside itself; glass for the one that is there is", () => {
+    const q = quoted("cassette", (t) => {
+      t.tell("measure.way", { way: "insert-outside" });
+      t.read({ "insert-outside-width": "458", "insert-outside-height": "914", "door-thickness": "44" });
+    });
+    expect(q?.glass).toBe("complete insert");
+    expect(q?.others).not.toContain("complete insert");
+    expect(q?.others).toContain("new glass or sealed unit, same sash");
+  });
+  it("patterned glass by its pattern, a panel as a panel", () => {
+    const read = (t: Teller) => t.read({ "width-middle": "400", "height-middle": "500", "rebate-depth": "10" });
+    expect(
+      quoted("timber-bead", (t) => {
+        read(t);
+        t.tell("specify.glass", {
+          kind: "patterned",
+          thickness: { text: "4", unit: "mm" },
+          edges: "arrissed",
+          pattern: "reeded",
+        });
+      })?.glass,
+    ).toBe("4 mm patterned, reeded");
+    expect(
+      quoted("timber-bead", (t) => {
+        read(t);
+        t.tell("specify.panel", { panel: { make: "two-thin", mm: 4, lineMm: null, neighbourMm: null } });
+      })?.glass,
+    ).toBe("8 mm solid panel, two thin, texture between them");
+  });
+});
