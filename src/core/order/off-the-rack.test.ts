@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { StockChoice } from "../size/from-stock.ts";
 import { mm, toMm } from "../units/length.ts";
-import { leftOf, offTheRack } from "./off-the-rack.ts";
+import { leftOf, offTheRack, outOf, takenTo } from "./off-the-rack.ts";
 
 const choice = (sheet: readonly [number, number], glass: readonly [number, number], turned = false): StockChoice => ({
   pane: {
@@ -19,6 +19,29 @@ const choice = (sheet: readonly [number, number], glass: readonly [number, numbe
   wasteNm2: 0,
 });
 const told = (c: StockChoice) => leftOf(c).map((p) => [toMm(p.widthNm as never), toMm(p.heightNm as never)]);
+
+describe("a sheet taken to another size than was proposed", () => {
+  it.each<[string, StockChoice, readonly [number, number], cuts: number, left: readonly (readonly number[])[]]>([
+    ["as wide as the sheet: one cut", choice([900, 1200], [478, 729]), [900, 729], 1, [[900, 471]]],
+    ["the whole of it: none", choice([900, 1200], [478, 729]), [900, 1200], 0, []],
+    [
+      "smaller each way: two",
+      choice([900, 1200], [900, 729]),
+      [400, 700],
+      2,
+      [
+        [500, 1200],
+        [400, 500],
+      ],
+    ],
+    ["turned: by its sides as they lie", choice([1200, 600], [600, 800], true), [600, 700], 1, [[600, 500]]],
+  ])("%s", (_, of, [w, h], cuts, left) => {
+    const taken = takenTo(of, { width: mm(w), height: mm(h) });
+    expect(outOf(taken)).toEqual({ cuts, note: "Rack C" });
+    expect(taken.factoryEdges).toBe(4 - cuts);
+    expect(told(taken)).toEqual(left);
+  });
+});
 
 describe("what is left of a sheet", () => {
   it.each<[string, StockChoice, readonly (readonly number[])[]]>([

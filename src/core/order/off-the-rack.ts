@@ -18,9 +18,7 @@ type Piece = { readonly widthNm: number; readonly heightNm: number };
  * @example 900 × 1200 for 478 × 729 // 422 × 1200 beside it, and 478 × 471 above
  */
 export function leftOf(of: StockChoice): readonly Piece[] {
-  const sold = of.turned
-    ? { width: of.pane.heightNm, height: of.pane.widthNm }
-    : { width: of.pane.widthNm, height: of.pane.heightNm };
+  const sold = soldAs(of);
   const [beside, above] = [sold.width - of.glass.width, sold.height - of.glass.height];
   const ways: readonly (readonly Piece[])[] = [
     [
@@ -35,6 +33,27 @@ export function leftOf(of: StockChoice): readonly Piece[] {
   const kept = ways.map((w) => w.filter((p) => isKept({ width: p.widthNm, height: p.heightNm }, OFFCUT_KEPT)));
   const largest = (w: readonly Piece[]): number => Math.max(0, ...w.map((p) => p.widthNm * p.heightNm));
   return [...kept].sort((a, b) => largest(b) - largest(a))[0] ?? [];
+}
+
+const soldAs = (of: StockChoice): { readonly width: number; readonly height: number } =>
+  of.turned
+    ? { width: of.pane.heightNm, height: of.pane.widthNm }
+    : { width: of.pane.widthNm, height: of.pane.heightNm };
+
+/**
+ * The same sheet taken to another size than was proposed: its cuts are those that this size wants, and no more.
+ * @example 900 × 1200, proposed 478 × 729, taken as 900 × 729 // one cut
+ */
+export function takenTo(of: StockChoice, glass: StockChoice["glass"]): StockChoice {
+  const sold = soldAs(of);
+  const cuts = (Number(glass.width < sold.width) + Number(glass.height < sold.height)) as StockChoice["cuts"];
+  return {
+    ...of,
+    glass,
+    cuts,
+    factoryEdges: (4 - cuts) as StockChoice["factoryEdges"],
+    wasteNm2: sold.width * sold.height - glass.width * glass.height,
+  };
 }
 
 /** What it is taken from, and how many of its edges are cut. @example { cuts: 2, note: "Rack A, 450 by 600" } */

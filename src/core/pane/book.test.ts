@@ -78,6 +78,12 @@ describe("a pane's book", () => {
     expect(book(t).overrule?.reason).toBe("paint");
     t.tell("size.overrule-dropped", {});
     expect(book(t).overrule).toBeNull();
+    t.tell("size.overruled", {
+      width: { text: "604", unit: "mm" },
+      height: { text: "896", unit: "mm" },
+      reason: "again",
+    });
+    expect(book(t).overrule?.reason).toBe("again");
   });
 
   it("is the same in whatever order its entries arrive", () => {

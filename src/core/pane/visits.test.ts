@@ -64,6 +64,22 @@ describe("what a pane still needs somebody to come for", () => {
       ],
     ],
     [
+      "on order, promised for today: not late yet",
+      ordered(measured(), "2026-05-20"),
+      [
+        ["fit", "glass-promised", 0],
+        ["paint", "follows", 0],
+      ],
+    ],
+    [
+      "on order, promised for yesterday",
+      ordered(measured(), "2026-05-19"),
+      [
+        ["fit", "glass-late", 0],
+        ["paint", "follows", 0],
+      ],
+    ],
+    [
       "on order, promised for Friday",
       ordered(measured(), "2026-05-22"),
       [

@@ -39,8 +39,13 @@ export function fromStock(stock: readonly StockPane[], need: StockNeed): readonl
       const ways = need.kind === "patterned" || pane.widthNm === pane.heightNm ? [false] : [false, true];
       return ways.flatMap((turned) => choiceOf(pane, turned, need) ?? []);
     })
-    .sort((a, b) => a.cuts - b.cuts || a.wasteNm2 - b.wasteNm2 || Number(a.turned) - Number(b.turned));
+    .sort((a, b) => a.cuts - b.cuts || a.wasteNm2 - b.wasteNm2 || Number(a.turned) - Number(b.turned))
+    .filter((c, i, all) => all.findIndex((x) => isAlike(x, c)) === i);
 }
+
+/** The same pane out of the same sheet: turned or not is all one to whoever takes it. */
+const isAlike = (a: StockChoice, b: StockChoice): boolean =>
+  a.pane === b.pane && a.cuts === b.cuts && a.glass.width === b.glass.width && a.glass.height === b.glass.height;
 
 function choiceOf(pane: StockPane, turned: boolean, need: StockNeed): StockChoice | undefined {
   const sold = turned ? { width: pane.heightNm, height: pane.widthNm } : { width: pane.widthNm, height: pane.heightNm };

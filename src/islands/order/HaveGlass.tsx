@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
-import { offTheRack, outOf } from "../../core/order/off-the-rack.ts";
+import { offTheRack, outOf, takenTo } from "../../core/order/off-the-rack.ts";
 import type { StockHere } from "../../core/pane/from-stock.ts";
 import { nextFor } from "../../core/pane/next.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
@@ -33,16 +33,20 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
       onSubmit={(e) => {
         e.preventDefault();
         if (wrong || !read.width?.ok || !read.height?.ok) return;
+        const taken =
+          from === "rack" && rack
+            ? takenTo(rack, { width: read.width.value.adjusted, height: read.height.value.adjusted })
+            : null;
         const written = (f: Field) => ({ text: typed[f].trim(), unit: prefs.unit });
         const had: Had = {
           from,
           width: written("width"),
           height: written("height"),
           note: "",
-          ...(from === "rack" && rack ? outOf(rack) : {}),
+          ...(taken ? outOf(taken) : {}),
         };
         // What lies in the rack is counted: it is one fewer, and what is left of it lies there now.
-        if (from === "rack" && rack) writeFirm("stock.cut", offTheRack(rack, book.id, labelOf(book)));
+        if (taken) writeFirm("stock.cut", offTheRack(taken, book.id, labelOf(book)));
         write("order.had", read.thickness?.ok ? { ...had, thickness: written("thickness") } : had);
       }}
     >
@@ -58,10 +62,10 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
         <div className="flex flex-wrap gap-2">
           {r.stock.map((s) => (
             <button
-              key={s.pane.name}
+              key={`${s.pane.name}/${s.cuts}`}
               type="button"
               className="btn btn-small"
-              aria-pressed={rack?.pane.name === s.pane.name}
+              aria-pressed={rack?.pane.name === s.pane.name && rack.cuts === s.cuts}
               onClick={() => {
                 setRack(s);
                 setTyped({
@@ -72,6 +76,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               }}
             >
               {s.pane.name}
+              {s.cuts > 0 && `, ${s.cuts} ${s.cuts === 1 ? "cut" : "cuts"}`}
               {(s.trouble() ?? 0) > 0.005 && `, ${percent(s.trouble() ?? 0)} trouble`}
             </button>
           ))}

@@ -1,0 +1,68 @@
+import { describe, expect, it } from "vitest";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { Readings } from "../measure/reckoned.ts";
+import { mm, toMm } from "../units/length.ts";
+import { depthForUnit, routHere } from "./rout-here.ts";
+
+/* What a sash is routed to hold a unit, by what was read of it; the house's own figures: bed 2, cover 12. */
+
+const READ: Readings = {
+  "rebate-depth": mm(10),
+  "rebate-width": mm(18),
+  "timber-thickness": mm(44),
+  "member-face": mm(48),
+};
+const told = (readings: Readings, unit?: number) => {
+  const rout = routHere(readings, HOUSE_DEFAULTS, unit === undefined ? undefined : mm(unit));
+  return (
+    rout && {
+      deeper: toMm(rout.depth.by),
+      wider: toMm(rout.width.by),
+      upstand: toMm(rout.upstandLeft),
+      webs: rout.webs.map((w) => `${w.side} ${toMm(w.left)}`),
+    }
+  );
+};
+const without = (place: keyof Readings): Readings => ({ ...READ, [place]: undefined });
+
+describe("how a rebate is routed for a sealed unit", () => {
+  it("is as deep as cover, packers and what is off want: 12 + 3 + 2", () => {
+    expect(toMm(depthForUnit({ unitCoverMm: 12 }))).toBe(17);
+    expect(toMm(depthForUnit({ unitCoverMm: 9 }))).toBe(14);
+  });
+  it.each<[string, Readings, number | undefined, ReturnType<typeof told>]>([
+    // Across: 2 + 14 + 1 + 10 = 27 where 18 are; 44 less 27 stays, and of the face 48 less 17.
+    ["a slim unit", READ, 14, { deeper: 7, wider: 9, upstand: 17, webs: ["bottom 31"] }],
+    [
+      "its own thickness, where that was read",
+      { ...READ, "unit-thickness": mm(16) },
+      undefined,
+      { deeper: 7, wider: 11, upstand: 15, webs: ["bottom 31"] },
+    ],
+    [
+      "a bead that was read",
+      { ...READ, "bead-width": mm(12) },
+      14,
+      { deeper: 7, wider: 11, upstand: 15, webs: ["bottom 31"] },
+    ],
+    [
+      "a bed that was read",
+      { ...READ, "bed-under": mm(3) },
+      14,
+      { deeper: 7, wider: 10, upstand: 16, webs: ["bottom 31"] },
+    ],
+    ["the face not read", without("member-face"), 14, { deeper: 7, wider: 9, upstand: 17, webs: [] }],
+    [
+      "deep and wide enough",
+      { ...READ, "rebate-depth": mm(18), "rebate-width": mm(30) },
+      14,
+      { deeper: 0, wider: 0, upstand: 14, webs: ["bottom 30"] },
+    ],
+    ["no unit known", READ, undefined, null],
+    ["no depth read", without("rebate-depth"), 14, null],
+    ["no width read", without("rebate-width"), 14, null],
+    ["no timber read", without("timber-thickness"), 14, null],
+  ])("%s", (_, readings, unit, expected) => {
+    expect(told(readings, unit)).toEqual(expected);
+  });
+});

@@ -1,0 +1,72 @@
+import { describe, expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { dayOf, writeDay } from "../units/day.ts";
+import { foldPane } from "./book.ts";
+import { reckon } from "./reckoning.ts";
+import { waitsOf } from "./waits.ts";
+
+/* What a pane waits for on 20 May, each wait from its first day to its last, both in it. */
+
+function waits(tell: (t: Teller) => void): readonly string[] {
+  const t = new Teller().opened().added(PANE).read({ "width-middle": "600", "height-middle": "900" });
+  tell(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+  return waitsOf(book, r, dayOf("2026-05-20")).map((w) => `${w.kind} ${writeDay(w.from)} to ${writeDay(w.to)}`);
+}
+const boarded = (until: string) => (t: Teller) =>
+  void t.tell("look.closed", { how: "boarded", since: "2026-05-10", until, told: "the tenant" });
+const sent = (due: string) => (t: Teller) => {
+  t.tell("order.opened", { supplier: "S", reference: "" }, { order: ORDER });
+  t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+  t.tell("order.sent", { day: "2026-05-11", due }, { order: ORDER });
+};
+const set = (day: string, compound: string) => (t: Teller) => void t.tell("set.done", { day, compound, sprigs: null });
+
+describe("what a pane waits for", () => {
+  it.each<[string, (t: Teller) => void, readonly string[]]>([
+    ["nothing", () => undefined, []],
+    ["boarded until Friday", boarded("2026-05-22"), ["closed 2026-05-10 to 2026-05-22"]],
+    ["boarded until today", boarded("2026-05-20"), ["closed 2026-05-10 to 2026-05-20"]],
+    ["boarded until Monday, and it still is", boarded("2026-05-18"), ["closed 2026-05-10 to 2026-05-20"]],
+    [
+      "on an order that was not sent",
+      (t) => {
+        t.tell("order.opened", { supplier: "S", reference: "" }, { order: ORDER });
+        t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+      },
+      [],
+    ],
+    ["glass due on Friday", sent("2026-05-22"), ["glass 2026-05-11 to 2026-05-22"]],
+    ["glass due today is not late", sent("2026-05-20"), ["glass 2026-05-11 to 2026-05-20"]],
+    ["glass due yesterday is", sent("2026-05-19"), ["glass 2026-05-11 to 2026-05-19", "late 2026-05-20 to 2026-05-20"]],
+    // Linseed: seven days before paint, painted within four weeks.
+    [
+      "set on the 18th in linseed",
+      set("2026-05-18", "linseed"),
+      ["cure 2026-05-18 to 2026-05-24", "paint 2026-05-25 to 2026-06-15"],
+    ],
+    ["set in a gasket: nothing", set("2026-05-18", "gasket"), []],
+    [
+      "boarded and on order: the hole first",
+      (t) => {
+        boarded("2026-05-22")(t);
+        sent("2026-05-21")(t);
+      },
+      ["closed 2026-05-10 to 2026-05-22", "glass 2026-05-11 to 2026-05-21"],
+    ],
+    [
+      "boarded, and set since",
+      (t) => {
+        boarded("2026-05-22")(t);
+        set("2026-05-18", "gasket")(t);
+      },
+      [],
+    ],
+  ])("%s", (_, tell, expected) => {
+    expect(waits(tell)).toEqual(expected);
+  });
+});
