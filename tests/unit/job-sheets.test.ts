@@ -2,7 +2,9 @@ import { describe, expect, it } from "vitest";
 import { foldFirm } from "../../src/core/firm/fold-firm.ts";
 import { dayOf } from "../../src/core/units/day.ts";
 import { jobSheet } from "../support/job-sheet.ts";
-import { SHEET_JOBS } from "../support/sheet-jobs.ts";
+import { MADE_JOBS } from "../support/sheet-jobs-made.ts";
+import { TIMBER_JOBS } from "../support/sheet-jobs-timber.ts";
+import { JOBS_UNDER_WAY } from "../support/sheet-jobs-under-way.ts";
 import { JOBS, READ } from "../support/step-jobs.ts";
 import { PANE, Teller } from "../support/told.ts";
 
@@ -99,7 +101,7 @@ const named = (name: string): string =>
     .slice(0, 60)}.txt`;
 
 describe("all that a job comes to", () => {
-  it.each(SHEET_JOBS)("$name", async ({ name, system, unit = "mm", tell }) => {
+  it.each([...TIMBER_JOBS, ...MADE_JOBS, ...JOBS_UNDER_WAY])("$name", async ({ name, system, unit = "mm", tell }) => {
     const told = new Teller().opened().added(PANE, system);
     tell(told);
     await expect(jobSheet(told, { firm, today: TODAY, unit })).toMatchFileSnapshot(named(name));
