@@ -267,4 +267,14 @@ export const TIMBER_JOBS: readonly SheetJob[] = [
       t.tell("hands.booked", { day: "2026-05-22", from: "09:00", hours: 2, helper: "Osric" });
     },
   },
+  {
+    name: "an arched head: the rectangle round it, and a template",
+    system: "timber-putty",
+    tell: (t) => {
+      look(t, "cracked", "impact", { opens: "fixed" });
+      t.read({ "width-middle": "640", "height-middle": "1180", "rebate-depth": "12", "rebate-width": "18" });
+      state(t, "cleared");
+      t.tell("measure.shape", { shape: "odd" });
+    },
+  },
 ];

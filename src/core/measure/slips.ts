@@ -170,7 +170,8 @@ function wholeSwap(of: SlipInput): readonly Slip[] {
   if (of.trusted?.includes(place)) return [];
   const swapped: Slip = { place, kind: "widths-for-heights", meant: mm(height), with: other, logOdds: SURE };
   const clear = Math.abs(width - height) > NEAR_SQUARE * Math.max(width, height);
-  if (of.shape && of.shape !== "square" && clear && (of.shape === "upright") !== height > width) return [swapped];
+  if ((of.shape === "upright" || of.shape === "lying") && clear && (of.shape === "upright") !== height > width)
+    return [swapped];
   if (of.old) {
     const [w, h] = [toMm(of.old.width), toMm(of.old.height)];
     const miss = (a: number, b: number): number => Math.max(Math.abs(a - w), Math.abs(b - h));

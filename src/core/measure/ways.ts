@@ -120,6 +120,15 @@ export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: 
 export const SITS = ["tight", "easy", "packed", "loose", "even"] as const;
 export type Sits = (typeof SITS)[number];
 
-/** Which way round the opening is, by eye: tells swapped widths and heights. */
-export const SHAPES = ["upright", "square", "lying"] as const;
+/** Which way round the opening is, by eye: tells swapped widths and heights. `odd` has sides that are not straight or level. */
+export const SHAPES = ["upright", "square", "lying", "odd"] as const;
 export type Shape = (typeof SHAPES)[number];
+export const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
+  upright: "upright",
+  square: "square",
+  lying: "lying",
+  odd: "arch, rake",
+};
+/** What is said of an arch, a curve or a raking head: every figure here is of straight sides. */
+export const ODD_SAYS =
+  "An arch, a curve or a raking head: every size here is of straight sides, the rectangle round it. Take a template at the window, mark its face and its top, and send it with the order.";

@@ -46,6 +46,9 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
 function noteOf(book: PaneBook): string {
   const door = book.readings["door-thickness"];
   return [
+    book.shape === "odd" && wholeOf(book) === null
+      ? "not of straight sides: cut to the template that comes with it"
+      : "",
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
     wholeOf(book) === "insert" && door ? `for a door ${door.text} ${door.unit} thick` : "",

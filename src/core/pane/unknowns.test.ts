@@ -49,6 +49,15 @@ describe("what an order would leave to guess", () => {
     ["one sheet, and nobody said which", "timber-putty", () => undefined, ["glass", "safety"]],
     ["one sheet, where it stands not read", "timber-putty", sheet("float"), ["safety"]],
     [
+      "an arch, a curve or a rake: nobody cuts it from four figures",
+      "timber-putty",
+      (t) => {
+        sheet("toughened")(t);
+        t.tell("measure.shape", { shape: "odd" });
+      },
+      ["template"],
+    ],
+    [
       "a fire door, and nobody with a licence",
       "timber-putty",
       (t) => {

@@ -51,6 +51,11 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "specify",
   });
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
+  add(book.shape === "odd" && whole === null, {
+    id: "template",
+    says: "its outline, for it has an arch, a curve or a rake: send a template with the order",
+    station: "measure",
+  });
   add(r.planned !== null, {
     id: "rout",
     says: r.planned?.isCut

@@ -125,16 +125,20 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
+  const odd =
+    book.shape === "odd" && !readsWhole(book.way)
+      ? "The rectangle round it: cut to the template that comes with it. "
+      : "";
   const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
   const door = wholeOf(book) === "insert" ? doorText(r, unit) : "";
   const shape = r.shaped ? `${shapedText(r.shaped.corners, unit)}. ` : "";
   const rest = why.replace("Width × height. ", "").replace(as, "");
-  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${shape}${rest} ${labelOf(book)}.`;
+  const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${odd}${shape}${rest} ${labelOf(book)}.`;
   return {
     size,
     cutterSize,
     what,
-    why: r.shaped ? `${shape}${why}` : stated ? `Order states the ${stated}. ${why}` : why,
+    why: odd + (r.shaped ? `${shape}${why}` : stated ? `Order states the ${stated}. ${why}` : why),
     trouble,
     spoken,
   };

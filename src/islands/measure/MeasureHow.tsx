@@ -1,8 +1,16 @@
-import { CIRCUMSTANCE_FACTS, CIRCUMSTANCES, readsWhole, SHAPES, WAY_FACTS, WAYS } from "../../core/measure/ways.ts";
+import {
+  CIRCUMSTANCE_FACTS,
+  CIRCUMSTANCES,
+  ODD_SAYS,
+  readsWhole,
+  SHAPE_NAMES,
+  WAY_FACTS,
+  WAYS,
+} from "../../core/measure/ways.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
-import { asTheyAre } from "../ui/picks.ts";
+import { picksOf } from "../ui/picks.ts";
 import { GlassIsOut } from "./GlassIsOut.tsx";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
@@ -28,7 +36,7 @@ export function MeasureHow() {
         {!readsWhole(book.way) && (
           <PickOne
             name="By eye it is"
-            of={asTheyAre(SHAPES)}
+            of={picksOf(SHAPE_NAMES)}
             value={book.shape}
             unsaid="not said"
             change={(shape) => write("measure.shape", { shape })}
@@ -38,6 +46,7 @@ export function MeasureHow() {
       <div className="max-desk:hidden">
         <GlassIsOut />
       </div>
+      {book.shape === "odd" && <p className="note-wax">{say(ODD_SAYS)}</p>}
       <p className="text-[13px] text-mute">
         {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}
         {book.circumstance &&

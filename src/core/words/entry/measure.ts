@@ -1,5 +1,5 @@
 import type { MeasurePayloads } from "../../log/kinds/measure.ts";
-import { CIRCUMSTANCE_FACTS, WAY_FACTS } from "../../measure/ways.ts";
+import { CIRCUMSTANCE_FACTS, SHAPE_NAMES, WAY_FACTS } from "../../measure/ways.ts";
 import { barsText, coatingText, foundText } from "../found.ts";
 import { PLACE_NAMES } from "../places.ts";
 import { asWritten, type WordsOf } from "./parts.ts";
@@ -12,7 +12,7 @@ export const MEASURE_WORDS: WordsOf<MeasurePayloads> = {
   "measure.stood-by": (p) => `${PLACE_NAMES[p.place]}: ${p.text} is right, read again`,
   "measure.way": (p) => `Measured ${WAY_FACTS[p.way].name}`,
   "measure.circumstance": (p) => `Measured from: ${CIRCUMSTANCE_FACTS[p.state].name}`,
-  "measure.shape": (p) => `By eye: ${p.shape}`,
+  "measure.shape": (p) => `By eye: ${SHAPE_NAMES[p.shape]}`,
   "measure.sits": (p) => `The old {pane} sat ${p.sits}`,
   "measure.bars": (p) => barsText(p),
   "measure.coating": (p) => coatingText(p),
