@@ -7,5 +7,7 @@ export default defineConfig({
     testTimeout: 20_000,
     pool: "threads",
     isolate: false,
+    // No test rests on the one before it: they run in another order than they stand in, the same one every time.
+    sequence: { shuffle: { tests: true, files: false }, seed: 20_260_520 },
   },
 });

@@ -58,8 +58,14 @@ const ARGON: Makeup = {
 };
 
 describe("a unit on its order", () => {
-  const t = sized("plastic-bead-inside");
+  const open = () => sized("plastic-bead-inside");
+  const chosen = () => {
+    const t = open();
+    t.tell("specify.makeup", { makeup: ARGON });
+    return t;
+  };
   it("is held until somebody says what it is made of", () => {
+    const t = open();
     expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("makeup");
     expect(unknownsOf(reckoned(t).book, reckoned(t).r).map((u) => u.id)).toEqual([
       "makeup",
@@ -69,7 +75,7 @@ describe("a unit on its order", () => {
     ]);
   });
   it("the ticket says so, the next thing is to choose it, and it weighs as two sheets of 4 do", () => {
-    const { book, r } = reckoned(t);
+    const { book, r } = reckoned(open());
     expect(ticketOf(book, r, by).what).toContain("sealed unit, not chosen yet");
     if (!r.cut.ok) throw new Error("not sized");
     const { width, height } = r.cut.value.glass;
@@ -77,8 +83,7 @@ describe("a unit on its order", () => {
     expect(standings(book, r).specify.says.kind).toBe("unit-open");
   });
   it("then goes with all a unit maker needs, and weighs what its sheets weigh", () => {
-    t.tell("specify.makeup", { makeup: ARGON });
-    const { book, r } = reckoned(t);
+    const { book, r } = reckoned(chosen());
     expect(orderHeld(book, r)).toBe("ask");
     const line = orderLineOf(book, r);
     if (!line) throw new Error("no line");
@@ -101,6 +106,7 @@ describe("a unit on its order", () => {
     expect(words.glass).toContain(makeupText(ARGON));
   });
   it("nothing is left to guess once coating, place and bars are said", () => {
+    const t = chosen();
     t.read({ "sill-height": "1600", "door-distance": "2000" });
     t.tell("measure.coating", { coated: "no", face: null, how: "" });
     t.tell("measure.bars", {

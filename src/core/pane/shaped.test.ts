@@ -36,10 +36,16 @@ const reckoned = (t: Teller, house: HouseRules = HOUSE_DEFAULTS) => {
 };
 
 describe("a pane of the opening's own shape", () => {
-  const t = new Teller().added().read(RACKED);
-  const before = reckoned(t);
+  const racked = () => new Teller().added().read(RACKED);
+  const before = reckoned(racked());
   const figure = before.r.cut.ok && before.r.cut.value.opening.ok ? before.r.cut.value.opening.value.figure : null;
   const corners = figure && shapeFor(figure, HOUSE_DEFAULTS.leastGapMm);
+
+  const shaped = () => {
+    const t = racked();
+    if (corners) t.tell("size.shaped", { corners, reason: "racked" });
+    return t;
+  };
 
   it("is called for where no true rectangle does", () => expect(before.r.poor).toBe(true));
   it("keeps 1.5 mm to every side: 596.5 along the bottom, and leans as the opening does", () => {
@@ -53,8 +59,7 @@ describe("a pane of the opening's own shape", () => {
   });
   it("goes on the order by its corners, within the rectangle round them, and holds nothing up", () => {
     if (!corners) throw new Error("no shape");
-    t.tell("size.shaped", { corners, reason: "racked" });
-    const { book, r } = reckoned(t);
+    const { book, r } = reckoned(shaped());
     expect(orderLineOf(book, r)).toMatchObject({ corners, ...{ widthNm: roundOf(corners).width } });
     expect(r.tooBigBy).toBe(0);
     expect(verdictOf(r, by).tone).toBe("good");
@@ -62,13 +67,13 @@ describe("a pane of the opening's own shape", () => {
     expect(ticketOf(book, r, by).spoken).toContain(shapedText(corners));
   });
   it("is stale once a reading moves, and says so before it is ordered", () => {
-    t.read({ "width-top": "601" });
-    const { book, r } = reckoned(t);
+    const { book, r } = reckoned(shaped().read({ "width-top": "601" }));
     expect(r.shaped?.stale).toBe(true);
     expect(verdictOf(r, by).says).toContain("changed since its shape was taken");
     expect(ticketOf(book, r, by).trouble).toBe(true);
   });
   it("is dropped for a true rectangle again", () => {
+    const t = shaped();
     t.tell("size.shaped-dropped", {});
     expect(reckoned(t).r.shaped).toBeNull();
   });

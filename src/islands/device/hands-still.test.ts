@@ -1,15 +1,18 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { handsStill } from "./hands-still.ts";
 
 /** A window with nothing but what is listened to. */
 class Listening extends EventTarget {}
 
 describe("waiting for hands to be still", () => {
-  const there = new Listening();
+  let there: Listening;
+  let handsStill: () => Promise<void>;
   beforeEach(async () => {
     vi.useFakeTimers({ toFake: ["setTimeout", "performance"] });
+    there = new Listening();
     vi.stubGlobal("window", there);
-    // Listens from now on, and what moved in the test before is long past.
+    // It remembers when somebody moved last: each test has one that remembers nothing.
+    vi.resetModules();
+    ({ handsStill } = await import("./hands-still.ts"));
     void handsStill();
     await vi.advanceTimersByTimeAsync(30_000);
   });

@@ -51,7 +51,9 @@ beforeEach(() => {
     };
   });
 });
-afterEach(() => {
+afterEach(async () => {
+  // What a test wrote and did not wait for goes out before the next one counts what is sent.
+  await settled();
   stop?.();
   vi.unstubAllGlobals();
 });
