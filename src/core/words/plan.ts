@@ -16,7 +16,7 @@ export function becauseWords(b: Because): string {
     case "glass-late":
       return `glass from ${b.supplier} is late: it was promised ${sayDay(b.day)}`;
     case "not-ordered":
-      return `not ordered yet; ${b.days} working days are a guess`;
+      return `not ordered yet; ${b.days === 1 ? "one working day is" : `${b.days} working days are`} a guess`;
     case "follows":
       return `after the visit to ${VISIT_PART_NAMES[b.part]}`;
     case "cure":
