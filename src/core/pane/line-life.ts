@@ -31,8 +31,11 @@ export function linesLived(own: readonly Entry[], rest: LineState): ReadonlyMap<
   const lives = new Map<string, LineLife>();
   const at = (line: string): LineLife => lives.get(line) ?? untouched(rest);
   for (const e of own) {
-    if (e.kind === "order.checked")
-      lives.set(e.payload.line, { ...at(e.payload.line), state: e.payload.verdict, check: e });
+    if (e.kind === "order.checked") {
+      const was = at(e.payload.line);
+      // A check by somebody who did not know that it broke makes nothing whole.
+      lives.set(e.payload.line, { ...was, state: was.broke ? "broke" : e.payload.verdict, check: e });
+    }
     if (e.kind === "order.outcome") lives.set(e.payload.line, afterOutcome(at(e.payload.line), e.payload));
     if (e.kind === "order.broke")
       lives.set(e.payload.line, { ...at(e.payload.line), state: "broke", broke: e.payload });
