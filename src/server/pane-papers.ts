@@ -52,8 +52,8 @@ export async function paneTags(id: string, origin: string): Promise<Tags | undef
   const order = book.before.joints ? "{beads} numbered as they came out" : "{beads}";
   return {
     label: labelOf(book),
-    system: frameOf(book.added.system).name,
-    side: book.added.side,
+    system: book.added.unsaid ? "frame not said yet" : frameOf(book.added.system).name,
+    side: book.added.unsaid ? "" : book.added.side,
     inside: book.marks?.insideFace ?? "",
     top: book.marks?.topEdge ?? "",
     tags: [

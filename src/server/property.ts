@@ -17,7 +17,8 @@ import { theDatabase } from "./the-database.ts";
 export type PropertyOpening = {
   readonly opening: string;
   readonly light: string;
-  readonly system: System;
+  /** Null while nobody said how its glass is held. */
+  readonly system: System | null;
   readonly repairs: readonly Repair[];
 };
 
@@ -52,7 +53,7 @@ export function propertyFile(address: string, prefs: Prefs): Property | null {
     openings.set(row.place, {
       opening: row.opening,
       light: row.light,
-      system: book.added.system,
+      system: book.added.unsaid ? null : book.added.system,
       repairs: [repair, ...(before?.repairs ?? [])],
     });
   }
@@ -69,7 +70,7 @@ export const propertyJson = ({ firm: _, ...of }: Property): object => ({
   ...of,
   openings: of.openings.map((o) => ({
     ...o,
-    frame: frameOf(o.system).name.replace(/[{}]/g, ""),
+    frame: o.system && frameOf(o.system).name.replace(/[{}]/g, ""),
     repairs: o.repairs.map(({ pane, day, state, cause, fitted, size, setIn, materials, who, back }) => ({
       pane,
       day,

@@ -39,6 +39,7 @@ export function windowPage(pane: string, prefs: Prefs): WindowPageData | null {
     light: added.light,
     system: added.system,
     side: added.side,
+    ...((added.unsaid || !newest.book.sideSaid) && { unsaid: true as const }),
     repairs: books
       .map(({ row, book }) =>
         repairOf(book, reckon(book, by), { round: row.roundName, beadsOut: beadsOut(book), prefs }),

@@ -59,7 +59,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
       ? f.oily
         ? "Clean the glass with a dry cloth and whiting, not with water yet."
         : "Clean the glass with a damp cloth before it skins, off the line."
-      : "Clean both faces last of all; film and stickers off, and a look in slanting light.",
+      : `Clean both faces${isTimber(f) ? "" : " last of all"}; film and stickers off, and a look in slanting light.`,
     why: putty(f)
       ? "Wet cleaning drags fresh {putty} off the edge."
       : "What you do not see now the customer sees in the evening sun.",
@@ -133,7 +133,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
       { what: "primer", unit: "ml", perMetre: 8 },
       { what: "paint", unit: "ml", perMetre: 10 },
     ],
-    does: "Prime and paint the new {beads} and whatever was bared.",
+    does: "Prime and paint the {beads} and whatever was bared. Clean the glass last of all.",
     why: "Bare wood drinks, and moves the {bead} off the glass.",
     tool: "primer, paint, brush",
     minutes: 15,

@@ -47,7 +47,7 @@ export const CHECK_LOOK_FACTS: Readonly<
   },
   edges: {
     name: "edges",
-    how: "Thumb along all four, gloved: no chip, no shell, arrissed as ordered.",
+    how: "Thumb along all four, gloved: no chip, no shell, finished as ordered.",
     when: (f) => f.whole === null,
   },
   scratches: { name: "scratches", how: "Along the glass in slanting light, both faces.", when: () => true },

@@ -43,6 +43,8 @@ export type WindowPageData = {
   readonly light: string;
   readonly system: System;
   readonly side: "inside" | "outside";
+  /** Nobody said how the glass is held: what is copied from it says so too. */
+  readonly unsaid?: true;
   /** The newest first. */
   readonly repairs: readonly Repair[];
   /** What a new break begins with: the answers about its frame. */

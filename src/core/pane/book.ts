@@ -1,4 +1,6 @@
+import type { System } from "../frame/systems.ts";
 import { leftToSay } from "../frame/told-detail.ts";
+import { sidesOf } from "../frame/which-system.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
 import { examVerdict } from "../look/exam.ts";
@@ -25,6 +27,8 @@ export type PaneBook = {
   /** What looking, taking out and making ready have found. */
   readonly before: BeforeBook;
   readonly added: Payloads["pane.added"];
+  /** From which side it goes in was said by somebody, or this frame has one only. */
+  readonly sideSaid: boolean;
   /** How the glass is held was said by somebody, and is not a stand-in. */
   readonly heldSaid: boolean;
   readonly damage: Payloads["look.damage"]["damage"];
@@ -101,6 +105,9 @@ export const stepKey = (station: Station, step: string): string => `${station}/$
 /** A visit with its day. */
 export type PlannedVisit = Omit<Payloads["plan.visit"], "day"> & { readonly day: string };
 
+/** Somebody has to look from which side it goes in: the frame alone does not tell. */
+const hasTwoSides = (system: System): boolean => sidesOf(system).length > 1;
+
 const hadOf = (had: Payloads["order.had"] | null): Payloads["order.had"] | null => (had?.gone ? null : had);
 
 /**
@@ -118,6 +125,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const first = own.find((e) => e.kind === "pane.added");
   if (first?.kind !== "pane.added") return undefined;
   let added = first.payload;
+  let sideSaid = added.unsaid !== true && hasTwoSides(added.system);
   const steps = new Map<string, StepMark>();
   const written = new Map<Place, EntryOf<"measure.reading">>();
   const writtenAgain = new Map<OpeningPlace, EntryOf<"measure.again">>();
@@ -137,6 +145,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
       case "pane.corrected":
         added = { ...added, ...stripUndefined(e.payload), ...(e.payload.system && { unsaid: undefined }) };
+        sideSaid ||= e.payload.side !== undefined && (e.payload.system === undefined || hasTwoSides(e.payload.system));
         break;
       case "step.marked":
         markStep(steps, e);
@@ -196,7 +205,11 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     log,
     before,
     added,
-    heldSaid: added.unsaid !== true && leftToSay(added.system, before.detail).length === 0,
+    sideSaid: sideSaid || !hasTwoSides(added.system),
+    heldSaid:
+      added.unsaid !== true &&
+      (sideSaid || !hasTwoSides(added.system)) &&
+      leftToSay(added.system, before.detail).length === 0,
     steps,
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),

@@ -3,7 +3,7 @@ import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
-import { blanksOf, heldBy } from "./before-order.ts";
+import { blanksOf } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
@@ -12,7 +12,9 @@ import { seenOnly } from "./seen-only.ts";
 import { stillShut } from "./shut.ts";
 import { isHere } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
+import { type OrderHold, orderHeld, sureOf } from "./sure.ts";
 import { isUnitOpen } from "./unit.ts";
+import type { UnknownId } from "./unknowns.ts";
 
 /** What to do next with a pane, and where. */
 export type Next = {
@@ -59,6 +61,8 @@ export type Next = {
   readonly place?: Place;
   /** What is to be settled. */
   readonly what?: string;
+  /** Which of what an order would leave to guess it is, where it is one of those. */
+  readonly ask?: UnknownId;
 };
 
 /** The next thing to do, in the usual order of the work. */
@@ -91,7 +95,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   const blanks = blanksOf(book, r);
   // Nothing is read or chosen for glass that nobody wants.
   const whole = blanks.find((u) => u.id === "whole" || u.id === "closed");
-  if (whole) return { station: whole.station, kind: "settle", what: whole.says };
+  if (whole) return { station: whole.station, kind: "settle", what: whole.says, ask: whole.id };
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size" };
   const [slip] = r.slips;
@@ -111,11 +115,35 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
   const [open] = blanks;
   if (seenOnly(book, r)) return { station: "measure", kind: "read-cleared" };
-  if (open) return { station: open.station, kind: "settle", what: open.says, ...(open.place && { place: open.place }) };
+  if (open)
+    return {
+      station: open.station,
+      kind: "settle",
+      what: open.says,
+      ask: open.id,
+      ...(open.place && { place: open.place }),
+    };
   // What is likely to go wrong is answered beside what holds it.
-  if (heldBy(book, r).length > 0) return { station: "order", kind: "settle", what: "what holds it" };
+  const hold = orderHeld(book, r);
+  if (hold !== null)
+    return {
+      station: "order",
+      kind: "settle",
+      what: hold === "risk" && sureOf(book) !== "not-said" ? FROM_THESE : HOLD_SAYS[hold],
+    };
   return { station: "order", kind: "put-on-order" };
 }
+
+const FROM_THESE = "whether to order from these readings";
+
+/** What is to be said before it goes on an order, where nothing is left to guess. */
+const HOLD_SAYS: Readonly<Record<OrderHold, string>> = {
+  coating: "whether it is coated",
+  door: "how thick the door is",
+  makeup: "what the {unit} is made of",
+  risk: "in what state it was read",
+  ask: "what speaks against it as it is",
+};
 
 function toSetting(book: PaneBook, r: Reckoning): Next {
   for (const [station, kind] of [

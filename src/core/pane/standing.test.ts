@@ -38,11 +38,13 @@ const chosen = (t: Teller) => {
   return t;
 };
 const read = (t = looked()) => chosen(t.read(LEANING).read({ "sill-height": "1120", "door-distance": "1900" }));
-const readIn = (state: "first-visit" | "cleared") => {
+const lookedIn = (state: "first-visit" | "cleared") => {
   const t = looked();
   t.tell("measure.circumstance", { state });
-  return read(t);
+  return t;
 };
+const readIn = (state: "first-visit" | "cleared") => read(lookedIn(state));
+const clearedLook = () => lookedIn("cleared");
 const firstVisit = () => readIn("first-visit");
 const clearedThen = () => readIn("cleared");
 const riskTaken = (t: Teller) => {
@@ -132,8 +134,8 @@ describe("the next thing to do", () => {
     ],
     ["a slip", () => looked().read({ ...LEANING, "width-top": "622" }), "measure", "slip"],
     ["all read, but not where it is", () => looked().read(LEANING), "specify", "settle"],
-    ["all read", () => read(), "order", "put-on-order"],
-    ["where it is stood by, with a word", () => stoodBy(chosen(looked().read(LEANING))), "order", "put-on-order"],
+    ["all read", () => readIn("cleared"), "order", "put-on-order"],
+    ["where it is stood by, with a word", () => stoodBy(chosen(clearedLook().read(LEANING))), "order", "put-on-order"],
     ["read on a first visit, and taken out since", () => stepped(firstVisit(), "takeout"), "measure", "read-cleared"],
     ["the same, and the risk was taken", () => riskTaken(stepped(firstVisit(), "takeout")), "order", "put-on-order"],
     ["read cleared", () => stepped(clearedThen(), "takeout"), "order", "put-on-order"],
@@ -153,7 +155,7 @@ describe("the next thing to do", () => {
   ] as const)("%s", (_, tell, station, kind) => expect(at(tell()).next).toMatchObject({ station, kind }));
 
   it("an open hole comes before everything but a look", () => {
-    const t = read();
+    const t = readIn("cleared");
     t.tell("look.urgency", { urgency: "open-hole" });
     expect(at(t).next.kind).toBe("close-hole");
     t.tell("look.closed", { how: "board", since: "2026-05-19", until: "2026-05-22", told: "" });
@@ -176,6 +178,24 @@ describe("the next thing to do", () => {
     t.tell("pane.corrected", { system: "timber-bead" });
     expect(at(t).book).toMatchObject({ heldSaid: true, added: { system: "timber-bead", side: "inside" } });
     expect(at(t).next.kind).not.toBe("say-held");
+  });
+  it.each([
+    ["beads, chosen from a list", [{ system: "timber-bead" }], false],
+    ["beads, and then its side", [{ system: "timber-bead" }, { side: "outside" }], true],
+    ["beads with their side, found by questions", [{ system: "timber-bead", side: "inside" }], true],
+    ["putty, that goes in from one side only", [{ system: "timber-putty", side: "outside" }], true],
+    [
+      "putty, and then beads: the side of putty was the frame's, and nobody's word",
+      [{ system: "timber-putty", side: "outside" }, { system: "timber-bead" }],
+      false,
+    ],
+    ["a sash that comes apart: its side makes no difference", [{ system: "plastic-no-bead" }], true],
+  ] as const)("from which side it goes in is said, and not taken from the stand-in: %s", (_, corrections, said) => {
+    const t = new Teller();
+    const where = { round: uuid(0xee), address: "No. 5", opening: "hall", light: "" };
+    t.tell("pane.added", { ...where, system: "timber-putty", side: "outside", unsaid: true }, { pane: PANE });
+    for (const c of corrections) t.tell("pane.corrected", c);
+    expect(at(t).book).toMatchObject({ heldSaid: said, sideSaid: said });
   });
   it.each([
     ["cures for two days: somebody comes back", "2026-05-19", { station: "finish", kind: "come-back" }],
@@ -231,14 +251,22 @@ describe("the next thing to do", () => {
       station: "specify",
       kind: "settle",
       what: "which glass",
+      ask: "glass",
     }));
   it("says what is to be settled, and where", () =>
     expect(at(chosen(looked().read(LEANING))).next).toEqual({
       station: "specify",
       kind: "settle",
       what: "ordinary or safety glass",
+      ask: "safety",
       place: "sill-height",
     }));
+  it.each([
+    ["nobody said in what state", () => read(), "in what state it was read"],
+    ["on a first visit", () => firstVisit(), "whether to order from these readings"],
+  ] as const)("all read, %s: that is said before it is ordered", (_, tell, what) =>
+    expect(at(tell()).next).toEqual({ station: "order", kind: "settle", what }),
+  );
 
   it.each([
     ["resealed", "refurbish"],

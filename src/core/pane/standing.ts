@@ -2,12 +2,13 @@ import { stillToRead, WAY_FACTS } from "../measure/ways.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import type { Whole } from "../specify/whole.ts";
 import { type Day, dayOf } from "../units/day.ts";
+import { blanksOf } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import { inspectionHere } from "./inspection.ts";
 import { oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { standsOf } from "./stands.ts";
+import { isHere, standsOf } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
 import { isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -31,7 +32,6 @@ export type Says =
         | "had"
         | "needs-safety"
         | "signed"
-        | "not-painted"
         | "paint-left"
         | "no-fit-day"
         | "cannot-open"
@@ -97,8 +97,12 @@ function toldAt(station: Station, book: PaneBook, r: Reckoning): Standing {
           says: { kind: "whole", what: whole },
         };
       if (isUnitOpen(book)) return { state: "open", says: { kind: "unit-open" } };
-      if (book.makeup) return { state: "done", says: { kind: "unit" } };
-      return book.glass ? { state: "done", says: { kind: "glass" } } : { state: "open", says: { kind: "glass" } };
+      if (!book.makeup && !book.glass) return { state: "open", says: { kind: "glass" } };
+      return {
+        // Chosen, and something of it left to guess: a spacer, a pattern's way, whether safety glass is called for.
+        state: !book.line && !isHere(book) && blanksOf(book, r).some((u) => u.station === "specify") ? "begun" : "done",
+        says: { kind: book.makeup ? "unit" : "glass" },
+      };
     }
     case "order":
       return orderStanding(book);
@@ -165,6 +169,6 @@ function finishStanding(book: PaneBook, r: Reckoning): Standing {
     state: "done",
     says: book.painted
       ? { kind: "painted", day: dayOf(book.painted) }
-      : { kind: book.paintLeft ? "paint-left" : "not-painted" },
+      : { kind: book.paintLeft ? "paint-left" : "done" },
   };
 }

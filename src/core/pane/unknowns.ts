@@ -13,8 +13,34 @@ import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
+/** What an order may leave to guess. */
+export type UnknownId =
+  | "held"
+  | "special"
+  | "whole"
+  | "closed"
+  | "hangs"
+  | "size"
+  | "template"
+  | "rout"
+  | "glass"
+  | "makeup"
+  | "sash"
+  | "thickness"
+  | "spacer"
+  | "coating"
+  | "safety"
+  | "unsafe"
+  | "bars"
+  | "pattern";
+
 /** What an order of this pane would still leave to guess, and where it is settled. */
-export type Unknown = { readonly id: string; readonly says: string; readonly station: Station; readonly place?: Place };
+export type Unknown = {
+  readonly id: UnknownId;
+  readonly says: string;
+  readonly station: Station;
+  readonly place?: Place;
+};
 
 /** Any of these tells how thick a unit this frame takes. */
 const THICKNESS_FROM = ["unit-thickness", "old-thickness", "rebate-width"] as const satisfies readonly Place[];
@@ -54,7 +80,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   add(book.shape === "odd" && whole === null, {
     id: "template",
     says: "its outline, for it has an arch, a curve or a rake: send a template with the order",
-    station: "measure",
+    station: "order",
   });
   add(r.planned !== null, {
     id: "rout",

@@ -58,7 +58,8 @@ export function orderLineWords(
       .filter(Boolean)
       .join(", "),
     extra: extraText(line, by.dialect),
-    edges: line.whole ? "" : edgesText(line.edges),
+    // A unit's edges are inside its seal, and what comes whole has none to see.
+    edges: line.whole || line.makeup ? "" : edgesText(line.edges),
     massKg,
     mass: `${line.whole ? "its glass " : ""}${massText(massKg, by.unit)}`,
     label: line.label,

@@ -65,8 +65,6 @@ export function standingWords(
       return "no fit day";
     case "paint-left":
       return "others paint";
-    case "not-painted":
-      return "no paint";
     case "signed":
       return "signed off";
     case "cannot-open":

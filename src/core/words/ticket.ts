@@ -122,7 +122,8 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     isHere || cutterUnit === unit
       ? null
       : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
-  const size = { width: sizeText(width, unit), height: sizeText(height, unit), unit };
+  const made = r.stands.as !== "worked-out";
+  const size = { width: sizeText(width, unit, made), height: sizeText(height, unit, made), unit };
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
   const odd =
@@ -268,10 +269,12 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
   if (verdict === null || verdict.kind === "not-known") {
     const isSafe = book.makeup ? makeupIsSafe(book.makeup) : book.glass !== null && isSafetyGlass(book.glass.kind);
     if (isSafe) return "Safety glass is chosen, and will do wherever it stands: where that is was not read.";
-    const missing = verdict?.missing.map((m) =>
-      m === "sill-height" ? "the height above floor" : "the distance to a door",
-    ) ?? ["its place"];
-    return `Ordinary or safety glass? Not known until ${missing.join(" and ")} ${missing.length > 1 ? "are" : "is"} read.`;
+    const place = book.readings["sill-height"]?.read.ok || book.location !== null;
+    const missing =
+      verdict?.missing.map((m) => (m === "sill-height" ? "the height above floor" : "the distance to a door")) ??
+      // Where it is may be read already: it is judged with its size.
+      (place ? ["width and height"] : ["its place"]);
+    return `Ordinary or safety glass? Not known until ${missing.join(" and ")} ${missing.length > 1 || missing[0]?.includes(" and ") ? "are" : "is"} read.`;
   }
   const given = where ? `: ${where}` : `: ${BECAUSE[verdict.because]}`;
   switch (verdict.kind) {

@@ -21,6 +21,7 @@ export function AnotherLikeIt() {
           const id = uuidv7();
           writePane(id, "pane.added", {
             ...added,
+            ...(!book.sideSaid && { unsaid: true as const }),
             address: text("address"),
             opening: text("opening"),
             light: text("light"),

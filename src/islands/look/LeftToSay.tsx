@@ -5,23 +5,56 @@ import { useStage } from "../stage/stage-context.ts";
 
 /** What the frame that was named leaves open, and nothing follows before it is said. Nothing of a frame nobody named. */
 export function LeftToSay() {
-  const { book, say, write } = usePane();
-  const { openTab } = useStage();
+  const { book, write } = usePane();
   if (book.added.unsaid) return null;
-  return leftToSay(book.added.system, book.before.detail).map((name) => (
-    <fieldset key={name} className="note-wax">
-      <legend className="sr-only">{say(DETAILS[name].name)}</legend>
+  return (
+    <>
+      {!book.sideSaid && (
+        <WhichOfThese
+          asks="The {pane} goes in from"
+          of={{ outside: "outside", inside: "inside" }}
+          why="Look where its seam or its slope is: what comes off first goes by it."
+          tell={(side) => write("pane.corrected", { side: side === "inside" ? "inside" : "outside" })}
+        />
+      )}
+      {leftToSay(book.added.system, book.before.detail).map((name) => (
+        <WhichOfThese
+          key={name}
+          asks={DETAILS[name].name}
+          of={DETAILS[name].of}
+          why="Its steps and what it is set in go by it."
+          tell={(value) => write("takeout.detail", { [name]: value })}
+        />
+      ))}
+    </>
+  );
+}
+
+type Props = {
+  readonly asks: string;
+  readonly of: Readonly<Record<string, string>>;
+  readonly why: string;
+  readonly tell: (answer: string) => void;
+};
+
+/** One thing the frame leaves open, said by a tap. */
+function WhichOfThese({ asks, of, why, tell }: Props) {
+  const { say } = usePane();
+  const { openTab } = useStage();
+  return (
+    <fieldset className="note-wax">
+      <legend className="sr-only">{say(asks)}</legend>
       <p className="pb-2 font-medium">
-        {say(DETAILS[name].name)}: which of these? Its steps and what it is set in go by it.
+        {say(asks)}: which of these? {why}
       </p>
       <div className="flex flex-wrap gap-2">
-        {Object.entries(DETAILS[name].of).map(([value, says]) => (
+        {Object.entries(of).map(([value, says]) => (
           <button
             key={value}
             type="button"
             className="btn"
             onClick={() => {
-              write("takeout.detail", { [name]: value });
+              tell(value);
               openTab("frame");
             }}
           >
@@ -30,5 +63,5 @@ export function LeftToSay() {
         ))}
       </div>
     </fieldset>
-  ));
+  );
 }

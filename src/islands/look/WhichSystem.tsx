@@ -43,6 +43,7 @@ export function WhichSystem() {
   };
   const detail = detailOf(system, book.before.detail);
   const ways = directionsOf(system, side, detail.bond !== "gasket");
+  const reachSaid = book.before.detail.reach !== undefined;
   const blocked = outOfReach(ways, detail.reach);
   const isNamed = book.added.unsaid !== true;
   const holds = frameOf(system).holds(detail);
@@ -62,14 +63,16 @@ export function WhichSystem() {
               <Choose
                 name="opens from"
                 of={{ inside: "inside", outside: "outside" }}
-                value={side}
+                value={book.sideSaid ? side : null}
                 choose={(to) => write("pane.corrected", { side: to })}
               />
             )}
             <Choose
-              name="can be reached"
+              name={
+                reachSaid ? "can be reached" : `can be reached: ${DETAILS.reach.of[detail.reach]} taken, nobody said`
+              }
               of={DETAILS.reach.of as Readonly<Record<Detail["reach"], string>>}
-              value={detail.reach}
+              value={reachSaid ? detail.reach : null}
               choose={(reach) => write("takeout.detail", { reach })}
             />
           </div>
@@ -135,7 +138,8 @@ export function WhichSystem() {
 type ChooseProps<T extends string> = {
   readonly name: string;
   readonly of: Readonly<Record<T, string>>;
-  readonly value: T;
+  /** Null while nobody said. */
+  readonly value: T | null;
   readonly choose: (to: T) => void;
 };
 

@@ -36,63 +36,74 @@ export function CutRule() {
     r.odds,
     sized.map((s) => s.glass),
   );
+  const isCopy = r.opening.copied !== null;
   const chances = (school: School) => odds.done?.sizes[sized.findIndex((s) => s.school === school)];
   return (
     <Part
       title="How much to take off"
       more={
-        <span className="inline-flex flex-wrap items-center gap-x-3">
-          <PickOne
-            name="it may"
-            inline
-            of={[
-              ["turned", "turn a little"],
-              ["sill", say("not turn: held to the {sill}")],
-            ]}
-            value={rule.hold ?? "turned"}
-            change={(hold) => change({ hold })}
-          />
-          <PickOne
-            name="cut down to"
-            inline
-            of={asTheyAre(GRIDS)}
-            value={rule.grid}
-            change={(grid) => change({ grid })}
-          />
-        </span>
+        isCopy ? undefined : (
+          <span className="inline-flex flex-wrap items-center gap-x-3">
+            <PickOne
+              name="it may"
+              inline
+              of={[
+                ["turned", "turn a little"],
+                ["sill", say("not turn: held to the {sill}")],
+              ]}
+              value={rule.hold ?? "turned"}
+              change={(hold) => change({ hold })}
+            />
+            <PickOne
+              name="cut down to"
+              inline
+              of={asTheyAre(GRIDS)}
+              value={rule.grid}
+              change={(grid) => change({ grid })}
+            />
+          </span>
+        )
       }
     >
-      {odds.done && <OddsChart done={odds.done} marked={sized} />}
-      <OddsSaid odds={odds} />
-      <table className="w-full border-collapse text-[14px]">
-        <thead className="text-left text-[12px] text-mute">
-          <tr>
-            <th className="font-normal">school</th>
-            <th className="text-right font-normal">takes off</th>
-            <th className="text-right font-normal">glass size</th>
-            <th className="text-right font-normal">to spare</th>
-            <th className="pr-1 text-right font-normal">trouble</th>
-          </tr>
-        </thead>
-        <tbody>
-          {tried.map(({ school, cut }) => (
-            <SchoolRow
-              key={school}
-              school={school}
-              cut={cut}
-              trouble={chances(school)?.trouble ?? null}
-              inUse={rule.school === school}
-              choose={() => change({ school })}
-            />
-          ))}
-        </tbody>
-      </table>
-      <p className="text-[13px] text-mute">
-        {say(SCHOOL_FACTS[rule.school].why)} Risk: {say(SCHOOL_FACTS[rule.school].risk)}
-      </p>
-      {rule.school === "own" && <OwnFigure rule={rule} change={change} />}
-      {rule.school === "like-for-like" && (
-        <p className="text-[13px]">{say("Give the old {pane}'s own width and height, edge to edge.")}</p>
+      {isCopy ? (
+        <p className="note-glass">
+          {say("Copied as it is: nothing is taken off, by any school. To have it smaller, overrule the size below.")}
+        </p>
+      ) : (
+        <>
+          {odds.done && <OddsChart done={odds.done} marked={sized} />}
+          <OddsSaid odds={odds} />
+          <table className="w-full border-collapse text-[14px]">
+            <thead className="text-left text-[12px] text-mute">
+              <tr>
+                <th className="font-normal">school</th>
+                <th className="text-right font-normal">takes off</th>
+                <th className="text-right font-normal">glass size</th>
+                <th className="text-right font-normal">to spare</th>
+                <th className="pr-1 text-right font-normal">trouble</th>
+              </tr>
+            </thead>
+            <tbody>
+              {tried.map(({ school, cut }) => (
+                <SchoolRow
+                  key={school}
+                  school={school}
+                  cut={cut}
+                  trouble={chances(school)?.trouble ?? null}
+                  inUse={rule.school === school}
+                  choose={() => change({ school })}
+                />
+              ))}
+            </tbody>
+          </table>
+          <p className="text-[13px] text-mute">
+            {say(SCHOOL_FACTS[rule.school].why)} Risk: {say(SCHOOL_FACTS[rule.school].risk)}
+          </p>
+          {rule.school === "own" && <OwnFigure rule={rule} change={change} />}
+          {rule.school === "like-for-like" && (
+            <p className="text-[13px]">{say("Give the old {pane}'s own width and height, edge to edge.")}</p>
+          )}
+        </>
       )}
       <FromStock />
       <FourSides />

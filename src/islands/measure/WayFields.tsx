@@ -90,12 +90,16 @@ function fitWords(r: Reckoning, unit: LengthUnit, sits: Sits | null): string {
     copied?.play == null
       ? ""
       : ` Room beside it, both sides together: ${writeLength(copied.play, unit, { places: 1, ticks: 32 })}.`;
-  const told = sits
-    ? SAT[sits].says
-    : "Ordered as it is, with nothing taken off. Say how it sat, and whether it will go in can be told.";
+  // Its packers are read: what was asked is answered.
+  const stood = copied?.fit === "packers" && sits !== "tight" && sits !== "loose";
+  const told = stood
+    ? "It stood on {packers}."
+    : sits
+      ? SAT[sits].says
+      : "Ordered as it is, with nothing taken off. Say how it sat, and whether it will go in can be told.";
   const usual =
     copied?.fit === "usual" && copied.play !== null ? " That is the house's usual: nobody said so of this one." : "";
-  const well = sits === "easy" || sits === "even";
+  const well = sits === "easy" || sits === "even" || stood;
   const copy = !well || !r.chances ? "" : r.chances.trouble > r.house.holdShare ? TOO_NEAR(r.chances) : A_COPY_DOES;
   return `${told}${room}${usual}${copy}`;
 }

@@ -1,11 +1,12 @@
 import { DOOR } from "../../core/measure/places.ts";
+import { CIRCUMSTANCES } from "../../core/measure/ways.ts";
 import { heldBy } from "../../core/pane/before-order.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { isSureEnough, orderHolds, sureOf } from "../../core/pane/sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { useQuickAnswers } from "../panels/quick-answers.ts";
+import { type QuickAnswer, useQuickAnswers } from "../panels/quick-answers.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 
 /** What to know, or to say yes to, before a pane goes on an order. */
@@ -72,9 +73,25 @@ export function BeforeOrder() {
                 )
               : say(`In what state it was read: ${stateName(book, sure)}. Not the surest.`)}
           </p>
+          {sure === "not-said" && (
+            <p className="flex flex-wrap gap-2">
+              {CIRCUMSTANCES.map((state) => (
+                <button
+                  key={state}
+                  type="button"
+                  className="btn btn-small"
+                  onClick={() => write("measure.circumstance", { state })}
+                >
+                  {say(stateName(book, state))}
+                </button>
+              ))}
+            </p>
+          )}
           <p>
             {say(
-              "Say it under Measure, or read again from the cleared {rebate}. Or take the risk: it is kept in the logbook.",
+              book.way === "old-unit"
+                ? "Say it above. Or take the risk: it is kept in the logbook."
+                : `${sure === "not-said" ? "Say it above, or read" : "Read"} again from the cleared {rebate}. Or take the risk: it is kept in the logbook.`,
             )}
           </p>
           <label className="block">
@@ -99,7 +116,7 @@ export function BeforeOrder() {
 function Ask() {
   const { book, reckoning: r, say, write, othersHere } = usePane();
   const held = heldBy(book, r, othersHere);
-  const quick = useQuickAnswers();
+  const quick: Readonly<Partial<Record<string, readonly QuickAnswer[] | undefined>>> = useQuickAnswers();
   return (
     <form
       className="note-wax space-y-2"

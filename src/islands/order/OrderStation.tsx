@@ -192,7 +192,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
               <span className="text-[14px] font-normal">
                 {" "}
                 {cutter} <span className="text-mute">(</span>
-                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} />
+                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} made />
                 <span className="text-mute">)</span>
               </span>
             )}

@@ -31,6 +31,7 @@ import type { View } from "./model.ts";
 import { Notes } from "./Notes.tsx";
 import { PhoneWay, type WaysOn } from "./PhoneWay.tsx";
 import { PrintHead } from "./PrintHead.tsx";
+import { SettleHere } from "./SettleHere.tsx";
 
 export type StationProps = WaysOn & {
   readonly asked: Place | null;
@@ -95,6 +96,7 @@ function OneStation(props: StationProps) {
             className={`relative flex-1 desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line ${sideAway ? "max-desk:hidden" : ""}`}
           >
             <div className="p-4 desk:px-5">
+              <SettleHere {...props} />
               <Side {...props} />
               {view !== "logbook" && <Notes station={view} />}
             </div>

@@ -1,5 +1,6 @@
 import { NO_BARS } from "../../core/measure/found.ts";
 import { isUnit } from "../../core/pane/unit.ts";
+import type { UnknownId } from "../../core/pane/unknowns.ts";
 import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
 import { SPACERS } from "../../core/specify/makeup.ts";
 import { SAFE_KINDS, saferMakeup, saferSheet } from "../../core/specify/safer.ts";
@@ -11,7 +12,7 @@ import { usePane } from "./pane-context.ts";
 export type QuickAnswer = { readonly says: string; readonly tell: () => void };
 
 /** The answers that are one tap from wherever the question stands, by what is unknown. */
-export function useQuickAnswers(): Readonly<Partial<Record<string, readonly QuickAnswer[]>>> {
+export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly QuickAnswer[] | undefined>>> {
   const { book, reckoning: r, write } = usePane();
   const { makeup } = book;
   const { kind, thickness, edges } = r.chosen;

@@ -102,7 +102,7 @@ function DayPage({ data, prefs: initial }: Props) {
               <li key={g.where} className="flex min-h-11 flex-wrap items-center gap-x-3">
                 <b>
                   {g.widthNm !== null && g.heightNm !== null ? (
-                    <Size width={nm(g.widthNm)} height={nm(g.heightNm)} unit={prefs.unit} />
+                    <Size width={nm(g.widthNm)} height={nm(g.heightNm)} unit={prefs.unit} made />
                   ) : (
                     "not sized"
                   )}

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
+import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { PickOne } from "../ui/PickOne.tsx";
@@ -30,7 +31,7 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
   const [order, setOrder] = useState("new");
   const submit = async (form: FormData) => {
     const picked = ready.filter((r) => form.get(r.id) === "on");
-    if (picked.length === 0) return setWrong("Tick the panes to order first.");
+    if (picked.length === 0) return setWrong(say("Tick the {panes} to order first.", prefs.dialect));
     const on = order === "new" ? uuidv7() : order;
     const entry = entriesBy(prefs.who);
     const batch: Entry[] = [

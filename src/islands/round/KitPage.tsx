@@ -53,7 +53,7 @@ function KitPage(props: Props) {
                 <span>
                   <strong className="font-semibold">
                     {g.widthNm !== null && g.heightNm !== null && (
-                      <Size width={nm(g.widthNm)} height={nm(g.heightNm)} unit={prefs.unit} />
+                      <Size width={nm(g.widthNm)} height={nm(g.heightNm)} unit={prefs.unit} made={g.isHere} />
                     )}
                   </strong>{" "}
                   <span className="pl-1">{g.where}</span> {g.what && <span className="text-mute">{g.what}</span>}

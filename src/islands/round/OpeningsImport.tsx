@@ -80,8 +80,10 @@ function OpeningsImport({ prefs: initial, round, known }: Props) {
       {table && (
         <div className="space-y-3" aria-live="polite">
           <p className="note-glass">
-            {fresh.length} new {fresh.length === 1 ? "pane" : "panes"}, {changed.length} changed{" "}
-            {changed.length === 1 ? "reading" : "readings"} of panes that are there.
+            {say(
+              `${fresh.length} new ${fresh.length === 1 ? "{pane}" : "{panes}"}, ${changed.length} changed ${changed.length === 1 ? "reading" : "readings"} of {panes} that are there.`,
+              prefs.dialect,
+            )}
           </p>
           {table.problems.length > 0 && (
             <ul className="note-wax list-disc space-y-1 pl-8">
@@ -97,8 +99,10 @@ function OpeningsImport({ prefs: initial, round, known }: Props) {
             disabled={busy || fresh.length + changed.length === 0}
             onClick={() => void take()}
           >
-            Take {fresh.length > 0 ? `${fresh.length} ${fresh.length === 1 ? "pane" : "panes"}` : "the changes"} into
-            the round
+            {say(
+              `Take ${fresh.length > 0 ? `${fresh.length} ${fresh.length === 1 ? "{pane}" : "{panes}"}` : "the changes"} into the round`,
+              prefs.dialect,
+            )}
           </button>
           {told && (
             <p className="note-wax" role="alert">

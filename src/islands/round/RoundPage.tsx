@@ -4,6 +4,7 @@ import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { isIn, PART_NAMES, PARTS, type Part, pressingFirst } from "../../core/round/part-of.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { addDays, day } from "../../core/units/day.ts";
+import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { dayAxis } from "../../drawing/day-bars.ts";
 import { useKeepsRound } from "../device/use-keeps-round.ts";
@@ -92,7 +93,7 @@ function RoundPage(props: Props) {
                 <input
                   ref={finder}
                   type="search"
-                  placeholder="/ find a pane"
+                  placeholder={say("/ find a {pane}", prefs.dialect)}
                   value={find}
                   maxLength={60}
                   onChange={(e) => {
@@ -150,7 +151,12 @@ function RoundPage(props: Props) {
           {missing > 0 && find !== "" && <p className="p-4 text-mute">Looking through {missing} more.</p>}
           {shown.length === 0 && missing === 0 && (
             <p className="p-6 text-mute">
-              {find !== "" ? "No pane has those letters. Escape shows them all." : `No pane here: ${PART_NAMES[part]}.`}
+              {say(
+                find !== ""
+                  ? "No {pane} has those letters. Escape shows them all."
+                  : `No {pane} here: ${PART_NAMES[part]}.`,
+                prefs.dialect,
+              )}
             </p>
           )}
           <AlikePanes rows={rows} prefs={prefs} />
@@ -158,7 +164,7 @@ function RoundPage(props: Props) {
       </div>
       <footer className="flex shrink-0 flex-wrap items-center gap-x-5 gap-y-1 border-t border-line bg-paper px-4 py-2 desk:px-6">
         <a className="btn btn-main max-sm:flex-1" href={`/panes/new?round=${props.round}`}>
-          New pane <kbd className="text-[12px] max-sm:hidden">n</kbd>
+          {say("New {pane}", prefs.dialect)} <kbd className="text-[12px] max-sm:hidden">n</kbd>
         </a>
         <button type="button" className="btn" onClick={openGather}>
           Gather an order <kbd className="text-[12px] text-mute max-sm:hidden">o</kbd>

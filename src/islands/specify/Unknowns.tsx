@@ -1,4 +1,6 @@
-import { unknownsOf } from "../../core/pane/unknowns.ts";
+import { nextFor } from "../../core/pane/next.ts";
+import { isUnit } from "../../core/pane/unit.ts";
+import { type UnknownId, unknownsOf } from "../../core/pane/unknowns.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { Part } from "../panels/Part.tsx";
@@ -8,16 +10,21 @@ import { useStage } from "../stage/stage-context.ts";
 
 /** What an order would still leave to guess, each one tap from where it is settled; that there is none, one tap here. */
 export function Unknowns() {
-  const { book, reckoning: r, say } = usePane();
+  const { book, reckoning: r, say, today } = usePane();
   const { openTab } = useStage();
   const unknown = unknownsOf(book, r);
   const quick = useQuickAnswers();
-  // Of single glass it is answered where the glass is chosen, above.
-  const answersHere = (id: string) => (id === "unsafe" && !book.makeup ? [] : (quick[id] ?? []));
+  // Of single glass it is answered where the glass is chosen; what is next is answered at the head of the station.
+  const { ask, station } = nextFor(book, r, today);
+  const isAbove = (id: UnknownId): boolean =>
+    (id === "unsafe" && !book.makeup) || (id === ask && station === "specify");
+  const answersHere = (id: UnknownId) => (isAbove(id) ? [] : (quick[id] ?? []));
   return (
     <Part title="Left to guess" more={unknown.length === 0 ? "nothing" : String(unknown.length)}>
       {unknown.length === 0 ? (
-        <p className="note-glass">{wholeOf(book) ? "Its maker" : "A cutter"} has nothing to ask: it can be ordered.</p>
+        <p className="note-glass">
+          {wholeOf(book) || isUnit(book) ? "Its maker" : "A cutter"} has nothing to ask: it can be ordered.
+        </p>
       ) : (
         <ul className="flex flex-wrap gap-2">
           {unknown.map((u) => (

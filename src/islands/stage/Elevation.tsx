@@ -52,6 +52,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
   });
   const ifEased = !bare && r.poor && r.eased ? r.eased.glass : null;
   const size = ifEased ?? (r.cut.ok ? r.cut.value.glass : null);
+  const made = !ifEased && r.stands.as !== "worked-out";
   return (
     <figure className="flex h-full min-h-0 flex-col">
       {!bare && (
@@ -101,8 +102,8 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         {size && !bare && (
           <g textAnchor="middle">
             <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">
-              <LengthInSvg nm={sizeShown(size.width, prefs.unit)} unit={prefs.unit} /> ×{" "}
-              <LengthInSvg nm={sizeShown(size.height, prefs.unit)} unit={prefs.unit} />
+              <LengthInSvg nm={sizeShown(size.width, prefs.unit, made)} unit={prefs.unit} /> ×{" "}
+              <LengthInSvg nm={sizeShown(size.height, prefs.unit, made)} unit={prefs.unit} />
             </text>
             <text x={drawn.middle.x} y={drawn.middle.y + 67} className="d-halo d-text d-glass-text">
               {r.shaped

@@ -27,7 +27,9 @@ function WindowPage({ data, prefs: initial }: Props) {
       <header>
         <h1>{where}</h1>
         <p className="text-mute">
-          {say(frameOf(data.system).name, prefs.dialect)}, worked from {data.side}.{" "}
+          {data.unsaid
+            ? "How its glass is held: nobody said yet."
+            : `${say(frameOf(data.system).name, prefs.dialect)}, worked from ${data.side}.`}{" "}
           {done === 0 ? "Nothing was finished here yet." : `Repaired ${done === 1 ? "once" : `${done} times`}.`}
         </p>
       </header>
@@ -91,7 +93,7 @@ function Line({ repair: r, prefs }: { readonly repair: Repair; readonly prefs: P
           </a>
           {r.size && (
             <>
-              , <Size width={r.size.width} height={r.size.height} unit={prefs.unit} />
+              , <Size width={r.size.width} height={r.size.height} unit={prefs.unit} made={r.state !== "open"} />
             </>
           )}
         </p>
@@ -157,6 +159,7 @@ function NewBreak({ data, prefs }: Props) {
               light: data.light,
               system: data.system,
               side: data.side,
+              ...(data.unsaid && { unsaid: true as const }),
             },
           ),
           ...data.carried.map((c) => write(c.kind, { pane }, c.payload)),

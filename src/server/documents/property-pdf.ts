@@ -55,7 +55,7 @@ export function propertyPdf(
           fontSize: 12,
           margin: margin(14),
         },
-        { text: say(frameOf(o.system).name, by.dialect), style: "mute" },
+        { text: o.system ? say(frameOf(o.system).name, by.dialect) : "Frame not said yet", style: "mute" },
         ...o.repairs.map((r) => ({
           columns: [
             { width: 90, text: sayDate(dayOf(r.day)) },

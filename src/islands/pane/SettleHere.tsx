@@ -1,0 +1,74 @@
+import type { Place } from "../../core/measure/places.ts";
+import { nextFor } from "../../core/pane/next.ts";
+import type { UnknownId } from "../../core/pane/unknowns.ts";
+import { usePane } from "../panels/pane-context.ts";
+import { useQuickAnswers } from "../panels/quick-answers.ts";
+import { useStage } from "../stage/stage-context.ts";
+import type { View } from "./model.ts";
+
+/** Under which tab of its station each is said, and what that tab is called; null where its own field or a tap says it. */
+const SAID_UNDER: Readonly<Record<UnknownId, { readonly tab: string; readonly name: string } | null>> = {
+  held: { tab: "frame", name: "The frame" },
+  special: { tab: "building", name: "The building" },
+  whole: { tab: "options", name: "What can be done" },
+  closed: { tab: "options", name: "What can be done" },
+  hangs: null,
+  size: null,
+  template: null,
+  rout: null,
+  glass: null,
+  makeup: { tab: "units", name: "What could stand here" },
+  sash: null,
+  thickness: null,
+  spacer: null,
+  coating: { tab: "found", name: "Bars, coating, marks, hinges" },
+  safety: null,
+  unsafe: null,
+  bars: { tab: "found", name: "Bars, coating, marks, hinges" },
+  pattern: null,
+};
+
+type Props = { readonly view: View; readonly goTo: (place: Place) => void };
+
+/**
+ * What is next, where it is one thing to be said at this station: at its head, with the answers that are one tap, or the way
+ * to where it is said.
+ */
+export function SettleHere({ view, goTo }: Props) {
+  const { book, reckoning, today, say } = usePane();
+  const { tab, openTab } = useStage();
+  const quick = useQuickAnswers();
+  const next = nextFor(book, reckoning, today);
+  if (next.kind !== "settle" || next.station !== view || next.ask === undefined) return null;
+  const under = SAID_UNDER[next.ask];
+  const answers = quick[next.ask] ?? [];
+  const { place } = next;
+  const away = under !== null && tab !== under.tab;
+  if (answers.length === 0 && !away && place === undefined) return null;
+  return (
+    <section className="note-wax mb-4" aria-label="To settle">
+      <p className="font-medium">{say(`First settle ${next.what}.`)}</p>
+      <p className="flex flex-wrap gap-2 pt-1">
+        {answers.map((a) => (
+          <button key={a.says} type="button" className="btn" onClick={a.tell}>
+            {say(a.says)}
+          </button>
+        ))}
+        {away && (
+          <button type="button" className="btn" onClick={() => openTab(under.tab)}>
+            {answers.length > 0 ? `More under “${say(under.name)}”` : `Say it under “${say(under.name)}”`}
+          </button>
+        )}
+        {place !== undefined && (
+          <button
+            type="button"
+            className="btn"
+            onClick={() => (view === "measure" ? goTo(place) : document.getElementById(`r-${place}`)?.focus())}
+          >
+            Read it
+          </button>
+        )}
+      </p>
+    </section>
+  );
+}
