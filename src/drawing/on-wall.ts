@@ -7,6 +7,8 @@ export type OnWallInput = {
   readonly pane: { readonly width: number; readonly height: number } | null;
   /** Where glass is in reach of a fall: up from the floor everywhere, and beside and in the door up to more, mm. */
   readonly zones?: { readonly low: number; readonly besideDoor: number; readonly doorUp: number } | undefined;
+  /** It is a light of the door itself: no distance is drawn. */
+  readonly inDoor?: boolean;
   readonly box: { readonly width: number; readonly height: number };
 };
 
@@ -16,7 +18,8 @@ export type OnWall = {
   readonly door: string;
   readonly pane: string;
   readonly rise: string;
-  readonly away: string;
+  /** Null in a door: there is none. */
+  readonly away: string | null;
   /** The middle of each of the two distances. */
   readonly riseAt: Xy;
   readonly awayAt: Xy;
@@ -26,15 +29,27 @@ export type OnWall = {
 /** A door as doors mostly are, mm; and what stands in for a reading until it is taken. */
 const DOOR = { width: 800, height: 2000 };
 const USUAL = { sill: 900, door: 600, pane: { width: 600, height: 900 } };
+/** Rail and stile left round a light that is larger than a usual door. */
+const LEAF = { side: 120, top: 120 };
 const EDGE = 8;
 
-/** A pane on its wall with the floor below and a door to its right, all at one scale. */
+/** A pane on its wall with the floor below and a door to its right, or in that door, all at one scale. */
 export function onWall(of: OnWallInput): OnWall {
   const sill = Math.max(0, of.sill ?? USUAL.sill);
   const gap = Math.max(0, of.door ?? USUAL.door);
   const pane = of.pane ?? USUAL.pane;
-  const across = pane.width + gap + DOOR.width;
-  const up = Math.max(DOOR.height, sill + pane.height);
+  const inDoor = of.inDoor === true;
+  const leaf = inDoor
+    ? {
+        width: Math.max(DOOR.width, pane.width + 2 * LEAF.side),
+        height: Math.max(DOOR.height, sill + pane.height + LEAF.top),
+      }
+    : DOOR;
+  const beside = inDoor ? (of.zones?.besideDoor ?? 0) : 0;
+  const doorAt = inDoor ? beside : pane.width + gap;
+  const paneAt = inDoor ? doorAt + (leaf.width - pane.width) / 2 : 0;
+  const across = doorAt + leaf.width + beside;
+  const up = Math.max(leaf.height, sill + pane.height);
   const scale = Math.min((of.box.width - 2 * EDGE) / across, (of.box.height - 2 * EDGE) / up);
   const ground = of.box.height - EDGE;
   const left = (of.box.width - across * scale) / 2;
@@ -51,19 +66,19 @@ export function onWall(of: OnWallInput): OnWall {
       ? [
           rect(0, 0, wall, zones.low),
           rect(
-            Math.max(0, pane.width + gap - zones.besideDoor),
+            Math.max(0, doorAt - zones.besideDoor),
             0,
-            Math.min(zones.besideDoor, pane.width + gap) + DOOR.width,
+            Math.min(zones.besideDoor, doorAt) + leaf.width + beside,
             zones.doorUp,
           ),
         ]
       : [],
     floor: `M0 ${ground}H${of.box.width}`,
-    door: rect(pane.width + gap, 0, DOOR.width, DOOR.height),
-    pane: rect(0, sill, pane.width, pane.height),
-    rise: line(pane.width / 2, 0, pane.width / 2, sill),
-    away: line(pane.width, middle, pane.width + gap, middle),
-    riseAt: at(pane.width / 2, sill / 2),
+    door: rect(doorAt, 0, leaf.width, leaf.height),
+    pane: rect(paneAt, sill, pane.width, pane.height),
+    rise: line(paneAt + pane.width / 2, 0, paneAt + pane.width / 2, sill),
+    away: inDoor ? null : line(pane.width, middle, pane.width + gap, middle),
+    riseAt: at(paneAt + pane.width / 2, sill / 2),
     awayAt: at(pane.width + gap / 2, middle),
     known: { sill: of.sill !== null, door: of.door !== null },
   };

@@ -60,6 +60,7 @@ export const CAUSES = [
   "packing",
   "twist",
   "nail",
+  "age",
   "wish",
   "unknown",
 ] as const;
@@ -96,6 +97,10 @@ export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readon
     prevent: "Read both diagonals and both faces. Ease the sash first if it binds.",
   },
   nail: { name: "nail or screw near the glass", prevent: "Find it and take it out before the new pane goes in." },
+  age: {
+    name: "age: its seal or bed was done",
+    prevent: "Look at those of the same make and date: they are next. Nothing else is to be put right.",
+  },
   wish: {
     name: "nothing failed: somebody wants another",
     prevent: "Nothing to put right. Keep the old pane, if it may be wanted again.",

@@ -68,9 +68,9 @@ describe("a unit on its order", () => {
     const t = open();
     expect(orderHeld(reckoned(t).book, reckoned(t).r)).toBe("makeup");
     expect(unknownsOf(reckoned(t).book, reckoned(t).r).map((u) => u.id)).toEqual([
+      "safety",
       "makeup",
       "coating",
-      "safety",
       "bars",
     ]);
   });

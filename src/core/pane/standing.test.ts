@@ -247,7 +247,7 @@ describe("the next thing to do", () => {
     expect(at(t).next).toMatchObject({ station: "measure", kind: "read-size" });
   });
   it("the house's usual glass is no choice: it is asked before it is ordered", () =>
-    expect(at(looked().read(LEANING)).next).toEqual({
+    expect(at(looked().read({ ...LEANING, "sill-height": "1120", "door-distance": "1900" })).next).toEqual({
       station: "specify",
       kind: "settle",
       what: "which glass",

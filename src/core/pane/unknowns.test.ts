@@ -46,7 +46,7 @@ const unit =
 
 describe("what an order would leave to guess", () => {
   it.each<[string, System, (t: Teller) => void, readonly string[]]>([
-    ["one sheet, and nobody said which", "timber-putty", () => undefined, ["glass", "safety"]],
+    ["one sheet, and nobody said which", "timber-putty", () => undefined, ["safety", "glass"]],
     ["one sheet, where it stands not read", "timber-putty", sheet("float"), ["safety"]],
     [
       "an arch, a curve or a rake: nobody cuts it from four figures",
@@ -124,7 +124,7 @@ describe("what an order would leave to guess", () => {
       "a unit nobody chose",
       "plastic-bead-inside",
       () => undefined,
-      ["makeup", "thickness", "coating", "safety", "bars"],
+      ["safety", "makeup", "thickness", "coating", "bars"],
     ],
     [
       "a unit chosen, and neither its thickness nor the rebate was read",

@@ -90,6 +90,14 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
     place: "width-top",
   });
+  // Where it stands comes before which glass: it decides that. Safety glass answers it either way.
+  const safe = readsWhole(book.way) ? insertIsSafe(book, r.stands) : isSafetyGlass(r.glass.kind);
+  add(r.safety?.kind === "not-known" && !safe, {
+    id: "safety",
+    says: "ordinary or safety glass",
+    station: "specify",
+    place: "sill-height",
+  });
   // Of what is made whole its maker knows what is in it.
   const unit = isUnit(book) && !readsWhole(book.way);
   const sheet = !isUnit(book) && !readsWhole(book.way) && book.panel === null;
@@ -123,14 +131,6 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     id: "coating",
     says: "whether it was coated",
     station: "measure",
-  });
-  // Safety glass answers it either way.
-  const safe = readsWhole(book.way) ? insertIsSafe(book, r.stands) : isSafetyGlass(r.glass.kind);
-  add(r.safety?.kind === "not-known" && !safe, {
-    id: "safety",
-    says: "ordinary or safety glass",
-    station: "specify",
-    place: "sill-height",
   });
   add(r.unsafe, { id: "unsafe", says: "safety glass is called for", station: "specify" });
   add(unit && book.bars === null, { id: "bars", says: "bars, or none", station: "measure" });

@@ -31,6 +31,7 @@ export const AFTERCARE_CAUSES: Readonly<Record<Cause, string>> = {
   packing: "It stood wrong in its frame: that is put right.",
   twist: "The frame had moved: if it sticks again, tell us before you force it.",
   nail: "A fixing stood too near the glass: put no screw or nail into the frame beside it.",
+  age: "It had lived its time: those of the same age may follow, so look at them when you clean.",
   wish: "It was changed for its looks: there is nothing to mind that was not there before.",
   unknown: "We could not see why it broke: if another does, tell us before it is cleared away.",
 };

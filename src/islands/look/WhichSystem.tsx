@@ -59,11 +59,11 @@ export function WhichSystem() {
             <p className="text-[17px] font-medium" data-system={system}>
               {say(frameOf(system).name)}
             </p>
-            {sidesOf(system).length > 0 && (
+            {book.sideSaid && sidesOf(system).length > 0 && (
               <Choose
                 name="opens from"
                 of={{ inside: "inside", outside: "outside" }}
-                value={book.sideSaid ? side : null}
+                value={side}
                 choose={(to) => write("pane.corrected", { side: to })}
               />
             )}

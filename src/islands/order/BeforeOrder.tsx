@@ -94,6 +94,13 @@ export function BeforeOrder() {
                 : `${sure === "not-said" ? "Say it above, or read" : "Read"} again from the cleared {rebate}. Or take the risk: it is kept in the logbook.`,
             )}
           </p>
+          {r.glass.kind === "toughened" && (
+            <p>
+              {say("{toughened} glass is never made smaller: what does not go in is bought twice.").replace(/^./, (c) =>
+                c.toUpperCase(),
+              )}
+            </p>
+          )}
           <label className="block">
             <span className="text-[13px]">Why it is ordered now</span>
             <input name="reason" required maxLength={200} />

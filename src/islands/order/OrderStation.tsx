@@ -188,17 +188,18 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           <>
             {cutter !== prefs.unit && <span className="text-[14px] font-normal">Cut to </span>}
             <Size width={line.widthNm} height={line.heightNm} unit={cutter} />
+            <span className="text-[14px] font-normal"> {cutter}</span>
             {cutter !== prefs.unit && (
               <span className="text-[14px] font-normal">
                 {" "}
-                {cutter} <span className="text-mute">(</span>
+                <span className="text-mute">(</span>
                 <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} made />
                 <span className="text-mute">)</span>
               </span>
             )}
           </>
-        )}{" "}
-        <span className="text-[14px] font-normal">{glassText(line, { ...prefs, cutter })}</span>
+        )}
+        <span className="text-[14px] font-normal">, {glassText(line, { ...prefs, cutter })}</span>
       </p>
       {r.moved && (
         <div className="note-wax space-y-2">

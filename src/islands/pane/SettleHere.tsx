@@ -44,7 +44,8 @@ export function SettleHere({ view, goTo }: Props) {
   const answers = quick[next.ask] ?? [];
   const { place } = next;
   const away = under !== null && tab !== under.tab;
-  if (answers.length === 0 && !away && place === undefined) return null;
+  // Where it stands is the first thing that Specify asks anyway.
+  if (next.ask === "safety" || (answers.length === 0 && !away && place === undefined)) return null;
   return (
     <section className="note-wax mb-4" aria-label="To settle">
       <p className="font-medium">{say(`First settle ${next.what}.`)}</p>

@@ -1,8 +1,10 @@
 import { type Bed, seals, sticks, tapes } from "../../core/bed/compound.ts";
 import { settingOf, USUAL_LEG_MM } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
+import { tapeThick } from "../../core/pane/tape-thick.ts";
 import { sealPath, tapePath } from "../../core/set/seal-path.ts";
 import { mm, toMm } from "../../core/units/length.ts";
+import { tapeThickText } from "../../core/words/tape-thick.ts";
 import { SEAL_BOX, sealDrawing } from "../../drawing/seal-path.ts";
 import { Length, LengthInSvg } from "../ui/Length.tsx";
 import { usePane } from "./pane-context.ts";
@@ -64,7 +66,7 @@ function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly
 }
 
 function TapeLine(of: { readonly legMm: number; readonly bedMm: number }) {
-  const { say } = usePane();
+  const { book, reckoning: r, prefs, say } = usePane();
   const path = tapePath(of.legMm);
   if (!path)
     return (
@@ -82,8 +84,9 @@ function TapeLine(of: { readonly legMm: number; readonly bedMm: number }) {
         says={say(`Tape of ${path.wideMm} mm all round, its edge just below the sight line, corners butted`)}
       />
       <p className="note-glass" role="status">
-        Tape of <Mm of={path.wideMm} />, its edge <Mm of={path.fromSightMm - path.wideMm / 2} /> below the sight line:
-        seen from the room there is none. Corners butted square, not lapped and not mitred; pressed hard, the liner on.
+        Tape of <Mm of={path.wideMm} />, {say(tapeThickText(tapeThick(book, r), prefs.unit))}. Its edge{" "}
+        <Mm of={path.fromSightMm - path.wideMm / 2} /> below the sight line: seen from the room there is none. Corners
+        butted square, not lapped and not mitred; pressed hard, the liner on.
       </p>
     </>
   );

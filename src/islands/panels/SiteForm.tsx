@@ -70,7 +70,7 @@ type WallProps = {
 
 /** The pane on its wall, above the floor and beside a door, to scale. */
 function WallDrawing({ box, figures = false }: WallProps) {
-  const { reckoning: r, prefs } = usePane();
+  const { book, reckoning: r, prefs } = usePane();
   const at = (p: Place): number | null => {
     const v = r.readings[p];
     return v === undefined ? null : toMm(v);
@@ -81,6 +81,7 @@ function WallDrawing({ box, figures = false }: WallProps) {
     sill,
     door,
     zones: zonesOf(r.house),
+    inDoor: locationOf(book).inDoor,
     pane: size && { width: toMm(size.width), height: toMm(size.height) },
     box,
   });
@@ -95,18 +96,20 @@ function WallDrawing({ box, figures = false }: WallProps) {
         <path key={z} d={z} className="d-zone" />
       ))}
       <path d={d.floor} className="d-line" />
-      <path d={d.door} className="d-frame" opacity={d.known.door ? 1 : 0.4} />
+      <path d={d.door} className="d-frame" opacity={d.known.door || d.away === null ? 1 : 0.4} />
       <path d={d.pane} className="d-pane" />
       <path d={d.rise} className={d.known.sill ? "d-line" : "d-asked"} />
-      <path d={d.away} className={d.known.door ? "d-line" : "d-asked"} />
+      {d.away && <path d={d.away} className={d.known.door ? "d-line" : "d-asked"} />}
       {figures && (
         <>
           <text x={d.riseAt.x + 8} y={d.riseAt.y + 5} className="d-halo tight fill-ink !text-[15px]">
             {sill === null ? "not read" : <LengthInSvg nm={mm(sill)} unit={prefs.unit} />}
           </text>
-          <text x={d.awayAt.x} y={d.awayAt.y - 7} textAnchor="middle" className="d-halo tight fill-ink !text-[15px]">
-            {door === null ? "not read" : <LengthInSvg nm={mm(door)} unit={prefs.unit} />}
-          </text>
+          {d.away && (
+            <text x={d.awayAt.x} y={d.awayAt.y - 7} textAnchor="middle" className="d-halo tight fill-ink !text-[15px]">
+              {door === null ? "not read" : <LengthInSvg nm={mm(door)} unit={prefs.unit} />}
+            </text>
+          )}
         </>
       )}
     </svg>

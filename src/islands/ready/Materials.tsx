@@ -1,17 +1,25 @@
+import { tapeThick } from "../../core/pane/tape-thick.ts";
 import { PILOTS } from "../../core/ready/pilots.ts";
 import { stripMm } from "../../core/set/strip.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { runText } from "../../core/words/run-text.ts";
+import { tapeThickText } from "../../core/words/tape-thick.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 
 /** How much tape goes round: once for glazing tape, four times for masking glass and frame on both sides. Waste on top. */
 export function StripLength({ faces }: { readonly faces: number }) {
-  const { reckoning: r, firm, prefs } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
   if (!r.cut.ok) return null;
   const { width, height } = r.cut.value.glass;
+  const thick =
+    faces === 1 ? ` ${say(tapeThickText(tapeThick(book, r), prefs.unit)).replace(/^./, (c) => c.toUpperCase())}.` : "";
   const length = mm(stripMm({ widthMm: toMm(width), heightMm: toMm(height) }, faces, firm.house.waste));
-  return <p className="text-[13px]">{runText(length, prefs.unit)} of it, waste allowed for.</p>;
+  return (
+    <p className="text-[13px]">
+      {runText(length, prefs.unit)} of it, waste allowed for.{thick}
+    </p>
+  );
 }
 
 /** Pilot holes for screws that go back: a tight one chews the head, a wide one holds nothing. */

@@ -4,6 +4,7 @@ import { detailOf } from "../../core/frame/told-detail.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { settingOf } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
+import { tapeThick } from "../../core/pane/tape-thick.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { tubesFor } from "../../core/set/putty.ts";
 import { puttyExtra } from "../../core/set/putty-extra.ts";
@@ -12,6 +13,7 @@ import { writeLength } from "../../core/tape/write.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { runText } from "../../core/words/run-text.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
+import { tapeThickText } from "../../core/words/tape-thick.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
@@ -97,7 +99,10 @@ export function PickList() {
           </Item>
         )}
         {setting.tapeMm !== null && (
-          <Item name="Glazing tape">{runText(mm(setting.tapeMm), prefs.unit)}, waste allowed for</Item>
+          <Item name="Glazing tape">
+            {runText(mm(setting.tapeMm), prefs.unit)}, waste allowed for;{" "}
+            {say(tapeThickText(tapeThick(book, r), prefs.unit))}
+          </Item>
         )}
         {setting.gasketMm !== null && (
           <Item name="Gasket">{length(mm(setting.gasketMm))}: cut a little long, never stretched</Item>

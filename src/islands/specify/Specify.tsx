@@ -7,6 +7,7 @@ import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES, thicknessAs } from "../..
 import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
+import { useAskedFirst } from "../panels/asked-first.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -33,6 +34,7 @@ const OFFCUT_UP_TO_KG = 6;
 export function Specify() {
   const { openTab } = useStage();
   const quick = useQuickAnswers();
+  const first = useAskedFirst("specify");
   const { book, reckoning: r, prefs, say, write, firm } = usePane();
   const glass: Payloads["specify.glass"] = book.glass ?? {
     kind: r.glass.kind,
@@ -146,7 +148,9 @@ export function Specify() {
               ))}
             </div>
           ) : (
-            !book.glass && (
+            !book.glass &&
+            // It stands at the head of the station while it is what is next.
+            first !== "glass" && (
               <button type="button" className="btn btn-main" onClick={() => change({})}>
                 {say(`Keep ${glass.thickness.text} mm ${GLASS_NAMES[glass.kind]}`)}
               </button>

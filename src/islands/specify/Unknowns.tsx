@@ -1,8 +1,8 @@
-import { nextFor } from "../../core/pane/next.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { type UnknownId, unknownsOf } from "../../core/pane/unknowns.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
+import { useAskedFirst } from "../panels/asked-first.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
@@ -10,14 +10,13 @@ import { useStage } from "../stage/stage-context.ts";
 
 /** What an order would still leave to guess, each one tap from where it is settled; that there is none, one tap here. */
 export function Unknowns() {
-  const { book, reckoning: r, say, today } = usePane();
+  const { book, reckoning: r, say } = usePane();
   const { openTab } = useStage();
   const unknown = unknownsOf(book, r);
   const quick = useQuickAnswers();
   // Of single glass it is answered where the glass is chosen; what is next is answered at the head of the station.
-  const { ask, station } = nextFor(book, r, today);
-  const isAbove = (id: UnknownId): boolean =>
-    (id === "unsafe" && !book.makeup) || (id === ask && station === "specify");
+  const first = useAskedFirst("specify");
+  const isAbove = (id: UnknownId): boolean => (id === "unsafe" && !book.makeup) || id === first;
   const answersHere = (id: UnknownId) => (isAbove(id) ? [] : (quick[id] ?? []));
   return (
     <Part title="Left to guess" more={unknown.length === 0 ? "nothing" : String(unknown.length)}>

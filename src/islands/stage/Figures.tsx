@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
-import { nm } from "../../core/units/length.ts";
+import type { Readings } from "../../core/measure/reckoned.ts";
+import { type Nm, nm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/ticket.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
@@ -10,6 +11,7 @@ export function Figures() {
   const { reckoning: r, prefs, say, firm } = usePane();
   if (!r.cut.ok) return null;
   const cut = r.cut.value;
+  const seen = coverBySight(r.opening.guessed ? r.readings : {}, cut.glass);
   const lying = cut.opening.ok ? cut.opening.value : null;
   return (
     <dl className="rows text-[14px]">
@@ -21,6 +23,10 @@ export function Figures() {
         {lying?.leastCover ? (
           <>
             <Length nm={nm(Math.round(lying.leastCover.length * 1e6))} unit={prefs.unit} />, {lying.leastCover.side}
+          </>
+        ) : seen !== null ? (
+          <>
+            <Length nm={seen} unit={prefs.unit} />, by the sight size, laid evenly
           </>
         ) : (
           say("{rebate} depth not read")
@@ -40,6 +46,17 @@ export function Figures() {
       )}
     </dl>
   );
+}
+
+/**
+ * How far a pane laid evenly goes behind the frame on its worst pair of sides, by the sight size: whatever the rebate's depth
+ * is. Null without the sight size.
+ * @example seen 462 × 688, glass 473 × 699 // 5.5 mm
+ */
+function coverBySight(r: Readings, glass: { readonly width: Nm; readonly height: Nm }): Nm | null {
+  const [width, height] = [r["sight-width"], r["sight-height"]];
+  if (width === undefined || height === undefined) return null;
+  return nm(Math.min(glass.width - width, glass.height - height) / 2);
 }
 
 type RowProps = { readonly name: string; readonly bad?: boolean; readonly children: ReactNode };
