@@ -10,17 +10,9 @@ import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
 import { createDatabase, type Database, openDatabase } from "./database.ts";
 import { allEntries, entriesOfPane, logEnd } from "./entry-log.ts";
-import {
-  listOrders,
-  listPeople,
-  listRounds,
-  listSuppliers,
-  neighboursOf,
-  paneById,
-  panesOfRound,
-  sameOpening,
-} from "./lists.ts";
+import { listPeople, listRounds, listSuppliers, neighboursOf, paneById, panesOfRound, sameOpening } from "./lists.ts";
 import { entriesAfter } from "./log-after.ts";
+import { listOrders } from "./order-lists.ts";
 import { rebuild } from "./projection.ts";
 import { days, houseRules, orderLines, orders, panes, rounds, suppliers } from "./schema.ts";
 

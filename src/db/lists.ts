@@ -12,12 +12,10 @@ const MOST_NEIGHBOURS = 40;
 const MOST_PEOPLE = 60;
 
 /* Named with their tables: in a query of one table a column would stand without. */
-const LINES = sql<number>`(select count(*) from order_lines where order_lines.order_id = orders.id and order_lines.state <> 'dropped')`;
 const PANES = sql<number>`(select count(*) from panes where panes.round = rounds.id)`;
 
 export type RoundRow = typeof rounds.$inferSelect;
 export type PaneRow = typeof panes.$inferSelect;
-export type OrderRow = typeof orders.$inferSelect & { readonly lines: number };
 
 /** Newest first. */
 export const listRounds = (db: Database): readonly RoundRow[] =>
@@ -90,36 +88,6 @@ const byId = oncePer((db) =>
     .where(eq(panes.id, sql.placeholder("id")))
     .prepare(),
 );
-
-const STAGE_RANK = sql`case ${orders.stage} when 'open' then 0 when 'sent' then 1 when 'arrived' then 2 else 3 end`;
-
-/** Open orders first, then by the newest; a page of them. Dropped lines do not count. */
-export const listOrders = (
-  db: Database,
-  page: { readonly most: number; readonly from: number } = { most: 1000, from: 0 },
-): readonly OrderRow[] =>
-  db
-    .select({ ...getTableColumns(orders), lines: LINES })
-    .from(orders)
-    .orderBy(STAGE_RANK, desc(orders.openedAt), asc(orders.id))
-    .limit(page.most)
-    .offset(page.from)
-    .all();
-
-/** Orders that were not sent yet: what a pane can still be put on. */
-export const openOrders = (db: Database): readonly OrderRow[] => stillOpen(db).all();
-
-const stillOpen = oncePer((db) =>
-  db
-    .select({ ...getTableColumns(orders), lines: LINES })
-    .from(orders)
-    .where(eq(orders.stage, "open"))
-    .orderBy(desc(orders.openedAt), asc(orders.id))
-    .limit(200)
-    .prepare(),
-);
-
-export const countOrders = (db: Database): number => db.select({ n: sql<number>`count(*)` }).from(orders).get()?.n ?? 0;
 
 export const listSuppliers = (db: Database) => db.select().from(suppliers).orderBy(asc(suppliers.name)).all();
 

@@ -97,6 +97,24 @@ describe("the pane on its wall", () => {
     expect(onWall({ sill: 900, door: 400, pane: null, zones, box }).zones).toHaveLength(2);
     expect(onWall({ sill: 900, door: 400, pane: null, box }).zones).toEqual([]);
   });
+  it.each([
+    ["a small light", { width: 473, height: 699 }],
+    ["one larger than a usual door", { width: 900, height: 1900 }],
+  ])("%s of a door stands within the door, and no distance is drawn", (_, pane) => {
+    const zones = { low: 800, besideDoor: 300, doorUp: 1500 };
+    const d = onWall({ sill: 200, door: null, inDoor: true, pane, zones, box });
+    const span = (path: string, axis: 0 | 1): readonly [number, number] => {
+      const of = numbers(path).filter((_, i) => i % 2 === axis);
+      return [Math.min(...of), Math.max(...of)];
+    };
+    for (const axis of [0, 1] as const) {
+      const [glass, leaf] = [span(d.pane, axis), span(d.door, axis)];
+      expect(glass[0]).toBeGreaterThan(leaf[0]);
+      expect(glass[1]).toBeLessThan(leaf[1]);
+    }
+    expect(d.away).toBeNull();
+    expect(numbers(d.door).every((n) => n >= 0 && n <= box.width)).toBe(true);
+  });
   it("says which of its lengths are only taken for granted", () => {
     expect(onWall({ sill: null, door: 100, pane: null, box }).known).toEqual({ sill: false, door: true });
   });

@@ -1,8 +1,9 @@
 import type { KeptPage, KeptQuery } from "../contract/kept.ts";
 import { fail, ok } from "../core/result.ts";
 import { openingsOf } from "../db/entry-log.ts";
-import { listPeople, openOrders, roundById } from "../db/lists.ts";
+import { listPeople, roundById } from "../db/lists.ts";
 import { entriesOfRoundAfter } from "../db/log-after.ts";
+import { openOrders } from "../db/order-lists.ts";
 import { loadFirm } from "./firm.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { recordsOf } from "./supplier-records.ts";

@@ -1,11 +1,13 @@
 import type { Firm } from "../core/firm/firm.ts";
 import type { Entry } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
+import { type OrderPart, orderPartOf } from "../core/order/order-part.ts";
 import { foldBefore } from "../core/pane/before-book.ts";
 import { foldOrder, type OrderBook, orderStage } from "../core/pane/order-book.ts";
+import { day, writeDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfOrder, entriesOfPane, logThrough } from "../db/entry-log.ts";
-import { countOrders, listOrders, type OrderRow } from "../db/lists.ts";
+import { countOrders, listOrders, type OrderRow, orderedFrom } from "../db/order-lists.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -65,6 +67,11 @@ const ORDERS_AT_ONCE = 60;
 
 export type OrdersPage = {
   readonly orders: readonly OrderRow[];
+  readonly part: OrderPart;
+  readonly counts: Readonly<Record<OrderPart, number>>;
+  /** Whose orders are shown; null for everybody's. */
+  readonly supplier: string | null;
+  readonly suppliers: readonly string[];
   readonly count: number;
   /** Pages are counted from 1. */
   readonly page: number;
@@ -72,13 +79,22 @@ export type OrdersPage = {
   readonly today: number;
 };
 
-export function ordersPage(asked: string | null): OrdersPage {
+export function ordersPage(asked: URLSearchParams): OrdersPage {
   const db = theDatabase();
-  const count = countOrders(db);
+  const suppliers = orderedFrom(db);
+  const supplier = suppliers.find((s) => s === asked.get("supplier")) ?? null;
+  const part = orderPartOf(asked.get("part"));
+  const now = writeDay(day(today()));
+  const counts = countOrders(db, supplier, now);
+  const count = counts[part];
   const pages = Math.max(1, Math.ceil(count / ORDERS_AT_ONCE));
-  const page = Math.min(pages, Math.max(1, Math.floor(Number(asked)) || 1));
+  const page = Math.min(pages, Math.max(1, Math.floor(Number(asked.get("page"))) || 1));
   return {
-    orders: listOrders(db, { most: ORDERS_AT_ONCE, from: (page - 1) * ORDERS_AT_ONCE }),
+    orders: listOrders(db, { most: ORDERS_AT_ONCE, from: (page - 1) * ORDERS_AT_ONCE }, { part, supplier, today: now }),
+    part,
+    counts,
+    supplier,
+    suppliers,
     count,
     page,
     pages,

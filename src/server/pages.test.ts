@@ -132,9 +132,29 @@ describe("a pane's page", () => {
 
 describe("orders", () => {
   it("are listed, those that are open or on their way first", () =>
-    expect(ordersPage(null).orders.map((o) => o.stage)).toEqual(["sent", "checked", "checked", "checked"]));
+    expect(ordersPage(new URLSearchParams("part=all")).orders.map((o) => o.stage)).toEqual([
+      "sent",
+      "checked",
+      "checked",
+      "checked",
+    ]));
+  it.each([
+    ["", ["OR-1"]],
+    ["part=checked", ["OR-2", "OR-4", "OR-3"]],
+    ["part=open", []],
+    ["part=late", ["OR-1"]],
+    ["part=nonsense", ["OR-1"]],
+    ["part=all&supplier=nobody", ["OR-1", "OR-2", "OR-4", "OR-3"]],
+    ["part=all&supplier=Salt Lane Glass Counter", ["OR-2", "OR-4", "OR-3"]],
+    ["part=in-hand&supplier=Salt Lane Glass Counter", []],
+  ])("asked by %s", (asked, references) => {
+    const shown = ordersPage(new URLSearchParams(asked));
+    expect(shown.orders.map((o) => o.reference)).toEqual(references);
+    expect(shown.count).toBe(references.length);
+    expect(shown.counts[shown.part]).toBe(references.length);
+  });
   it("each has a page and a sheet", () => {
-    const id = ordersPage(null).orders[0]?.id ?? "";
+    const id = ordersPage(new URLSearchParams()).orders[0]?.id ?? "";
     expect(orderPage(id)?.entries.length).toBeGreaterThan(2);
     expect(orderSheet(id)).toMatchObject({ stage: "sent", order: { reference: "OR-1" } });
     expect([orderPage("x"), orderSheet("x")]).toEqual([null, null]);

@@ -1,7 +1,8 @@
 import { composeRoundHead, type RoundHeadData, type RoundLinesData } from "../core/page/round-page.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
 import type { RoundRow } from "../core/round/row.ts";
-import { listRounds, openOrders, panesOfRound, roundById } from "../db/lists.ts";
+import { listRounds, panesOfRound, roundById } from "../db/lists.ts";
+import { openOrders } from "../db/order-lists.ts";
 import { loadFirm } from "./firm.ts";
 import { rowsOf } from "./round-rows.ts";
 import { theDatabase } from "./the-database.ts";

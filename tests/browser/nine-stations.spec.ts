@@ -65,7 +65,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await expect(ticket).toContainText("Not known until");
     await type(page, { "lower edge above floor": "1120", "nearest door edge": "1900" });
     await expect(ticket).toContainText("Ordinary glass will do here");
-    await page.getByRole("button", { name: /Keep 4 mm clear float/ }).click();
+    await page.getByRole("button", { name: "4 mm clear float, the house's usual" }).click();
   });
 
   await test.step("the ticket is copied with one key", async () => {

@@ -7,7 +7,8 @@ import { STATIONS } from "../../src/core/plan/stations.ts";
 import { dayOf } from "../../src/core/units/day.ts";
 import { appendEntries } from "../../src/db/append.ts";
 import { createDatabase } from "../../src/db/database.ts";
-import { listOrders, listRounds, panesOfRound } from "../../src/db/lists.ts";
+import { listRounds, panesOfRound } from "../../src/db/lists.ts";
+import { listOrders } from "../../src/db/order-lists.ts";
 import { ottermoleRow } from "../../src/demo/ottermole-row.ts";
 import { freshFile, type Served, serve, stop } from "./server.ts";
 

@@ -5,7 +5,7 @@ import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
 import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
-import type { StandsAs } from "../pane/stands.ts";
+import { isMade, type StandsAs } from "../pane/stands.ts";
 import { isUnit, isUnitOpen } from "../pane/unit.ts";
 import { wholeHere, wholeOf } from "../pane/whole-here.ts";
 import { mostEased } from "../size/ease.ts";
@@ -122,7 +122,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     isHere || cutterUnit === unit
       ? null
       : `${writeNumber(width, cutterUnit)} × ${writeNumber(height, cutterUnit)} ${cutterUnit}`;
-  const made = r.stands.as !== "worked-out";
+  const made = isMade(r.stands);
   const size = { width: sizeText(width, unit, made), height: sizeText(height, unit, made), unit };
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;

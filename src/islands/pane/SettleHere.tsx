@@ -6,8 +6,10 @@ import { useQuickAnswers } from "../panels/quick-answers.ts";
 import { useStage } from "../stage/stage-context.ts";
 import type { View } from "./model.ts";
 
-/** Under which tab of its station each is said, and what that tab is called; null where its own field or a tap says it. */
-const SAID_UNDER: Readonly<Record<UnknownId, { readonly tab: string; readonly name: string } | null>> = {
+type SaidUnder = { readonly tab: string; readonly name: string } | { readonly field: string };
+
+/** Under which tab of its station each is said, and what that tab is called, or in which field; null where a reading or a tap says it. */
+const SAID_UNDER: Readonly<Record<UnknownId, SaidUnder | null>> = {
   held: { tab: "frame", name: "The frame" },
   special: { tab: "building", name: "The building" },
   whole: { tab: "options", name: "What can be done" },
@@ -25,7 +27,7 @@ const SAID_UNDER: Readonly<Record<UnknownId, { readonly tab: string; readonly na
   safety: null,
   unsafe: null,
   bars: { tab: "found", name: "Bars, coating, marks, hinges" },
-  pattern: null,
+  pattern: { field: "pattern" },
 };
 
 type Props = { readonly view: View; readonly goTo: (place: Place) => void };
@@ -43,9 +45,10 @@ export function SettleHere({ view, goTo }: Props) {
   const under = SAID_UNDER[next.ask];
   const answers = quick[next.ask] ?? [];
   const { place } = next;
-  const away = under !== null && tab !== under.tab;
+  const away = under !== null && "tab" in under && tab !== under.tab ? under : null;
+  const field = under !== null && "field" in under ? under.field : place === undefined ? null : `r-${place}`;
   // Where it stands is the first thing that Specify asks anyway.
-  if (next.ask === "safety" || (answers.length === 0 && !away && place === undefined)) return null;
+  if (next.ask === "safety" || (answers.length === 0 && !away && field === null)) return null;
   return (
     <section className="note-wax mb-4" aria-label="To settle">
       <p className="font-medium">{say(`First settle ${next.what}.`)}</p>
@@ -56,17 +59,19 @@ export function SettleHere({ view, goTo }: Props) {
           </button>
         ))}
         {away && (
-          <button type="button" className="btn" onClick={() => openTab(under.tab)}>
-            {answers.length > 0 ? `More under “${say(under.name)}”` : `Say it under “${say(under.name)}”`}
+          <button type="button" className="btn" onClick={() => openTab(away.tab)}>
+            {answers.length > 0 ? `More under “${say(away.name)}”` : `Say it under “${say(away.name)}”`}
           </button>
         )}
-        {place !== undefined && (
+        {field !== null && (
           <button
             type="button"
             className="btn"
-            onClick={() => (view === "measure" ? goTo(place) : document.getElementById(`r-${place}`)?.focus())}
+            onClick={() =>
+              view === "measure" && place !== undefined ? goTo(place) : document.getElementById(field)?.focus()
+            }
           >
-            Read it
+            {place === undefined ? "Say it" : "Read it"}
           </button>
         )}
       </p>

@@ -1,3 +1,4 @@
+import { isMade } from "../../core/pane/stands.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Size } from "../ui/Size.tsx";
@@ -22,7 +23,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
       <div className="flex items-center gap-x-5 gap-y-0.5 px-4 py-2.5 max-sm:flex-wrap desk:min-h-[72px] desk:px-5">
         {r.cut.ok && ticket.size && (
           <p className="text-[26px] font-bold whitespace-nowrap desk:text-[32px]">
-            <Size {...r.cut.value.glass} unit={prefs.unit} made={r.stands.as !== "worked-out"} />
+            <Size {...r.cut.value.glass} unit={prefs.unit} made={isMade(r.stands)} />
           </p>
         )}
         <p className="min-w-0 flex-1 truncate text-[14px] sm:hidden">{ticket.what.replace("1 off, ", "")}</p>

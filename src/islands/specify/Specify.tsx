@@ -102,6 +102,7 @@ export function Specify() {
             <label>
               <span className="text-[13px] text-mute">Pattern or tint, and which way</span>
               <input
+                id="pattern"
                 maxLength={200}
                 defaultValue={glass.pattern}
                 key={glass.pattern}

@@ -1,7 +1,7 @@
 import { OPENING, type OpeningPlace, type Place } from "../../core/measure/places.ts";
 import type { Way } from "../../core/measure/ways.ts";
 import { shapeLying } from "../../core/pane/shaped.ts";
-import type { StandsAs } from "../../core/pane/stands.ts";
+import { isMade, type StandsAs } from "../../core/pane/stands.ts";
 import { easedCorners } from "../../core/size/ease.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm } from "../../core/units/length.ts";
@@ -52,7 +52,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
   });
   const ifEased = !bare && r.poor && r.eased ? r.eased.glass : null;
   const size = ifEased ?? (r.cut.ok ? r.cut.value.glass : null);
-  const made = !ifEased && r.stands.as !== "worked-out";
+  const made = !ifEased && isMade(r.stands);
   return (
     <figure className="flex h-full min-h-0 flex-col">
       {!bare && (
