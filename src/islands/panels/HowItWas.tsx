@@ -12,16 +12,23 @@ import {
   type Thing,
   tapped,
 } from "../../core/takeout/how-it-was.ts";
+import { writeLength } from "../../core/tape/write.ts";
+import { type LengthUnit, type Nm, nm } from "../../core/units/length.ts";
 import { MAP_BOX, mapPlace, PANE_IN_MAP } from "../../drawing/how-it-was.ts";
 import type { Say } from "../ui/say.ts";
 import { usePane } from "./pane-context.ts";
+
+/** How long its edges are, where that is known, and in which unit they are told. */
+type Along = { readonly width: Nm | null; readonly height: Nm | null; readonly unit: LengthUnit };
 
 /** Less than this along an edge is a tap on it and no move. */
 const MOVED_SHARE = 0.02;
 
 /** The pane's four edges, with what stood where: tap a thing, then the edge it stood on. */
 export function HowItWas({ editable }: { readonly editable: boolean }) {
-  const { book, reckoning, say, write } = usePane();
+  const { book, reckoning, prefs, say, write } = usePane();
+  const size = reckoning.cut.ok ? reckoning.cut.value.glass : null;
+  const along: Along = { width: size?.width ?? null, height: size?.height ?? null, unit: prefs.unit };
   const [thing, setThing] = useState<Thing>("packer");
   const [chosen, setChosen] = useState<string | null>(null);
   const [other, setOther] = useState(false);
@@ -118,17 +125,19 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
           {other ? `As seen from ${book.added.side}` : "Seen from the other side"}
         </button>
       </div>
-      {editable && item && !other && <ItemForm key={item.item} item={item} close={() => setChosen(null)} />}
+      {editable && item && !other && (
+        <ItemForm key={item.item} item={item} along={along} close={() => setChosen(null)} />
+      )}
       {items.length > 0 && (
         <ul className="grid gap-x-4 text-[14px] sm:grid-cols-2">
           {items.map((i) => (
             <li key={i.item} className="flex items-center justify-between gap-2">
               {editable ? (
                 <button type="button" className="min-h-9 text-left underline" onClick={() => setChosen(i.item)}>
-                  {itemText(i, say)}
+                  {itemText(i, say, along)}
                 </button>
               ) : (
-                <span>{itemText(i, say)}</span>
+                <span>{itemText(i, say, along)}</span>
               )}
             </li>
           ))}
@@ -149,10 +158,17 @@ const FAULT_WORDS: Readonly<Record<PackingFault, string>> = {
   "wrong-diagonal": "it was packed on the diagonal that lets the sash drop",
 };
 
-function itemText(i: MapItem, say: Say): string {
-  const end = i.edge === "left" || i.edge === "right" ? "from the foot" : "from the left";
+/** Where a thing stands along its edge: as a tape would tell it, as soon as the pane has a size. */
+function itemText(i: MapItem, say: Say, along: Along): string {
+  const upright = i.edge === "left" || i.edge === "right";
+  const end = upright ? "from the foot" : "from the left";
+  const length = upright ? along.height : along.width;
+  const far =
+    length === null
+      ? `${Math.round(i.share * 100)}%`
+      : writeLength(nm(Math.round(i.share * length)), along.unit, { places: 0, ticks: 16 });
   return [
-    `${say(THING_FACTS[i.thing].name)}, ${i.edge}, ${Math.round(i.share * 100)}% ${end}`,
+    `${say(THING_FACTS[i.thing].name)}, ${i.edge}, ${far} ${end}`,
     i.thickness ? say(`${i.thickness.text} ${i.thickness.unit} thick`) : "",
     i.width ? say(`${i.width.text} ${i.width.unit} wide`) : "",
     i.material,
@@ -163,14 +179,16 @@ function itemText(i: MapItem, say: Say): string {
 
 const THICK = { mm: ["1", "2", "3", "4", "5", "6"], in: ["1/32", "1/16", "3/32", "1/8", "3/16", "1/4"] } as const;
 
-function ItemForm({ item, close }: { readonly item: MapItem; readonly close: () => void }) {
+type ItemProps = { readonly item: MapItem; readonly along: Along; readonly close: () => void };
+
+function ItemForm({ item, along, close }: ItemProps) {
   const { prefs, say, write } = usePane();
   const asks = THING_FACTS[item.thing].asks;
   const change = (to: Partial<MapItem>) => write("takeout.map", { ...item, ...to });
   const written = (text: string) => (text.trim() === "" ? null : { text: text.trim(), unit: prefs.unit });
   return (
     <div className="note-glass space-y-2">
-      <p className="font-medium">{itemText(item, say)}</p>
+      <p className="font-medium">{itemText(item, say, along)}</p>
       {asks.includes("thickness") && (
         <fieldset className="flex flex-wrap gap-1.5">
           <legend className="text-[13px] text-mute">how thick</legend>

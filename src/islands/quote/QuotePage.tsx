@@ -45,7 +45,8 @@ function QuotePage(props: Props) {
           </p>
           <h1>Quote</h1>
           <p className="text-mute">
-            {panes.length} {panes.length === 1 ? "pane" : "panes"}, {quote.hours.toFixed(1)} h of work
+            {panes.length} {panes.length === 1 ? "pane" : "panes"}, {quote.hours.toFixed(1)} h of work,{" "}
+            {cash(quote.totalPence)} to pay
             {props.notSized > 0 && `; ${props.notSized} not measured yet and left out`}
           </p>
         </div>
