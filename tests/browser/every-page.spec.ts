@@ -44,7 +44,7 @@ for (const [size, viewport] of [
     const [casement, kitchen, porch] = [await idOf("landward casement"), await idOf("kitchen"), await idOf("porch")];
     const round = new URL(await roundPath(page), "http://round").searchParams.get("round");
     await page.goto("/orders");
-    const order = await page.getByRole("main").getByRole("link").first().getAttribute("href");
+    const order = await page.getByRole("list", { name: "The orders" }).getByRole("link").first().getAttribute("href");
     const paths = [
       "/",
       "/panes/new",

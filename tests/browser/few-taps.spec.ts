@@ -39,7 +39,7 @@ async function newPane(hand: Hand, opening: string, system: string): Promise<voi
   await page.waitForURL(/panes\/new/);
   await ready(page);
   await hand.tap(page.getByLabel("Address or building"), "address");
-  await hand.write("Few taps");
+  await hand.write("Test few taps");
   await hand.key("Tab");
   if (await page.getByLabel("Which opening").evaluate((el) => el !== document.activeElement))
     await page.getByLabel("Which opening").focus();

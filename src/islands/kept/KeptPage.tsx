@@ -15,14 +15,17 @@ import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { nextFor } from "../../core/pane/next.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { day, readDay } from "../../core/units/day.ts";
+import { say } from "../../core/words/dialect.ts";
 import { firmReads, type Prefs, prefsFrom } from "../../core/words/prefs.ts";
 import { keepLine, keptLine, readAllKept } from "../device/kept-store.ts";
 import { theCourier } from "../log/courier.ts";
 import Switches from "../log/Switches.tsx";
+import { loadScreen } from "../pane/screens/load.ts";
+import type { Screen } from "../pane/screens/screen.ts";
 import { RoundHead } from "../round/RoundHead.tsx";
 import { type KeptPath, keptPath } from "./kept-path.ts";
 
-const PanePage = lazy(() => import("../pane/PanePage.tsx"));
+const PanePage = lazy(async () => ({ default: (await import("../pane/PanePage.tsx")).PanePage }));
 const RoundPage = lazy(() => import("../round/RoundPage.tsx"));
 const KitPage = lazy(() => import("../round/KitPage.tsx"));
 const NewPane = lazy(() => import("../round/NewPane.tsx"));
@@ -131,7 +134,7 @@ function pageOf(here: Here): ReactNode {
         <Framed {...here}>
           <div className="mx-auto max-w-lg space-y-5 px-4 py-8">
             <div>
-              <h1>New pane</h1>
+              <h1>{say("New {pane}", prefs.dialect)}</h1>
               <p className="text-mute">
                 On <a href={`/?round=${head.round.id}`}>{head.round.name}</a>. Readings come later, at Measure.
               </p>
@@ -151,19 +154,25 @@ function pageOf(here: Here): ReactNode {
 }
 
 function Pane({ log, prefs, people, path, ...here }: Here & { readonly path: KeptPath & { readonly page: "pane" } }) {
-  const [data] = useState(() => {
+  const [kept] = useState(() => {
     const view = path.view ?? nextView(log, path.pane);
     const page = view && panePageFrom(log, path.pane, view);
     if (page && path.view === null) history.replaceState(null, "", `/panes/${path.pane}/${view}`);
-    return page ? JSON.stringify(page) : null;
+    return page ? { view, data: JSON.stringify(page) } : null;
   });
-  if (data === null)
+  const [screen, setScreen] = useState<Screen | null>(null);
+  const view = kept?.view;
+  useEffect(() => {
+    if (view) void loadScreen(view).then(setScreen);
+  }, [view]);
+  if (kept === null)
     return (
       <Framed {...{ log, prefs, people, ...here }}>
         <Missing log={log} />
       </Framed>
     );
-  return <PanePage prefs={prefs} people={people} data={data} />;
+  if (screen === null) return <main id="main" className="p-8" aria-busy="true" />;
+  return <PanePage prefs={prefs} people={people} data={kept.data} first={{ view: kept.view, screen }} />;
 }
 
 /** Where a pane stands; null where it is not kept. */

@@ -135,14 +135,17 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
               </details>
             )}
           </div>
-          <p className="flex flex-wrap items-center justify-between gap-2">
-            <span>
-              Taken off: <strong className="font-semibold">{SCHOOL_FACTS[r.rule.school].name}</strong>
-            </span>
-            <button type="button" className="btn btn-small" onClick={() => openTab("rule")}>
-              How much to take off
-            </button>
-          </p>
+          {/* Of a copy nothing is taken off. */}
+          {!r.opening.copied && (
+            <p className="flex flex-wrap items-center justify-between gap-2">
+              <span>
+                Taken off: <strong className="font-semibold">{SCHOOL_FACTS[r.rule.school].name}</strong>
+              </span>
+              <button type="button" className="btn btn-small" onClick={() => openTab("rule")}>
+                How much to take off
+              </button>
+            </p>
+          )}
           <SlipNotes goTo={goTo} />
           <Spreads />
           {needsCure(r) && (

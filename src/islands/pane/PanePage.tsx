@@ -28,6 +28,7 @@ import { nextScreen, screenAt, type View, withTyping } from "./model.ts";
 import { PANE_KEYS } from "./pane-keys.ts";
 import { StationTape } from "./StationTape.tsx";
 import { StationView } from "./StationView.tsx";
+import type { Shown } from "./screens/load.ts";
 import { TicketFoot } from "./TicketFoot.tsx";
 import { Trail } from "./Trail.tsx";
 import { usePaneKeys } from "./use-pane-keys.ts";
@@ -37,6 +38,8 @@ import { WroteApart } from "./WroteApart.tsx";
 type PanePageProps = PanePageData & {
   readonly prefs: Prefs;
   readonly people: readonly string[];
+  /** The station that came with the page. */
+  readonly first: Shown;
 };
 
 const isAboutFirm = (e: Entry): boolean => e.about.pane === undefined && e.about.order === undefined;
@@ -45,15 +48,19 @@ const SAID_MS = 4000;
 /* A key must redraw its field at once: these follow a moment later, with the book that the key made. */
 const [Tape, Foot, Way] = [memo(StationTape), memo(TicketFoot), memo(Trail)];
 
-type PageProps = Pick<PanePageProps, "prefs" | "people"> & { readonly data: string };
+export type PageProps = Pick<PanePageProps, "prefs" | "people"> & { readonly data: string };
+
+/** One pane's page, opened at a station whose script came with it. */
+export const openedAt = (first: Shown) => (props: PageProps) => <PanePage {...props} first={first} />;
 
 /** One pane's page. Where something of it cannot be drawn, its logbook stands in its place. */
-export default function PanePage({ prefs, people, data }: PageProps) {
+export function PanePage({ prefs, people, data, first }: PageProps & { readonly first: Shown }) {
   // One text goes over at once: a page's hundreds of entries take ten times as long piece by piece.
   const [props] = useState<PanePageProps>(() => ({
     prefs,
     people,
-    ...(JSON.parse(data) as Omit<PanePageProps, "prefs" | "people">),
+    first,
+    ...(JSON.parse(data) as Omit<PanePageProps, "prefs" | "people" | "first">),
   }));
   return (
     <Boundary instead={(error) => <BrokenPane {...props} error={error.message} />}>
@@ -247,6 +254,7 @@ function WholePane(props: PanePageProps) {
         <Tape view={screen.view} open={open} />
         <WroteApart settle={settle} />
         <StationView
+          first={props.first}
           view={screen.view}
           open={open}
           undo={undo}

@@ -1,75 +1,20 @@
-import { type ComponentType, memo } from "react";
+import { memo } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
-import type { Entry } from "../../core/log/kinds.ts";
-import type { Place } from "../../core/measure/places.ts";
-import type { OpenOrder } from "../../core/page/pane-page.ts";
-import { Finish } from "../finish/Finish.tsx";
-import { FinishStage } from "../finish/FinishStage.tsx";
-import { Look } from "../look/Look.tsx";
-import { LookStage } from "../look/LookStage.tsx";
-import { Measure } from "../measure/Measure.tsx";
-import { MeasureStage } from "../measure/MeasureStage.tsx";
-import { ReadingPad } from "../measure/ReadingPad.tsx";
-import { TapeHeld } from "../measure/TapeHeld.tsx";
-import { OrderStage } from "../order/OrderStage.tsx";
-import { OrderStation } from "../order/OrderStation.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { Ready } from "../ready/Ready.tsx";
-import { ReadyStage } from "../ready/ReadyStage.tsx";
-import { SetStage } from "../set/SetStage.tsx";
-import { SetStation } from "../set/SetStation.tsx";
-import { SignOff } from "../signoff/SignOff.tsx";
-import { SignOffStage } from "../signoff/SignOffStage.tsx";
-import { Specify } from "../specify/Specify.tsx";
-import { SpecifyStage } from "../specify/SpecifyStage.tsx";
-import { Elevation } from "../stage/Elevation.tsx";
 import { StageContext, useNewStage } from "../stage/stage-context.ts";
-import { TakeOut } from "../takeout/TakeOut.tsx";
-import { TakeOutStage } from "../takeout/TakeOutStage.tsx";
-import { Logbook } from "./Logbook.tsx";
-import type { View } from "./model.ts";
 import { Notes } from "./Notes.tsx";
-import { PhoneWay, type WaysOn } from "./PhoneWay.tsx";
+import { PhoneWay } from "./PhoneWay.tsx";
 import { PrintHead } from "./PrintHead.tsx";
 import { SettleHere } from "./SettleHere.tsx";
-
-export type StationProps = WaysOn & {
-  readonly asked: Place | null;
-  readonly ask: (place: Place) => void;
-  readonly goTo: (place: Place) => void;
-  readonly openOrders: readonly OpenOrder[];
-  readonly strike: (target: Entry, reason: string) => void;
-  readonly openTapeLine: () => void;
-};
-
-type Screen = {
-  /** The large part: the drawing or table that the station works on. */
-  readonly stage: ComponentType<StationProps>;
-  /** One question or step, and the others a line each. */
-  readonly side: ComponentType<StationProps>;
-  /** What the side is called on a phone, where it comes first and the stage behind its tabs; null where the work is on the drawing, and both are shown. */
-  readonly sideName: string | null;
-};
-
-const SCREENS: Readonly<Record<View, Screen>> = {
-  look: { stage: LookStage, side: Look, sideName: "What is wrong" },
-  takeout: { stage: TakeOutStage, side: TakeOut, sideName: null },
-  measure: { stage: MeasureStage, side: MeasureSide, sideName: "Readings" },
-  specify: { stage: SpecifyStage, side: Specify, sideName: "Choose" },
-  order: { stage: OrderStage, side: OrderStation, sideName: "The order" },
-  ready: { stage: ReadyStage, side: Ready, sideName: null },
-  set: { stage: SetStage, side: SetStation, sideName: null },
-  finish: { stage: FinishStage, side: Finish, sideName: "Steps" },
-  signoff: { stage: SignOffStage, side: SignOff, sideName: null },
-  logbook: { stage: PaneLogbook, side: Standing, sideName: null },
-};
+import { type Shown, useScreen } from "./screens/load.ts";
+import type { Screen, StationProps } from "./screens/screen.ts";
 
 /** The station that is open: its stage, and beside it the one thing to do. A station that is opened starts at its top. */
-function OneStation(props: StationProps) {
+function OneStation({ screen, ...props }: StationProps & { readonly screen: Screen }) {
   const { book } = usePane();
 
   const { view } = props;
-  const { stage: Stage, side: Side, sideName } = SCREENS[view];
+  const { stage: Stage, side: Side, sideName } = screen;
   const stage = useNewStage(sideName);
   // On a phone a tab that was opened takes the room of both.
   const sideAway = stage.tab !== null;
@@ -110,36 +55,9 @@ function OneStation(props: StationProps) {
   );
 }
 
-export const StationView = memo((props: StationProps) => <OneStation key={props.view} {...props} />);
+type ViewProps = StationProps & { readonly first: Shown };
 
-function MeasureSide({ asked, ask, openTapeLine }: StationProps) {
-  return (
-    <>
-      <div className="-mx-4 -mt-4 desk:hidden print:hidden">
-        <ReadingPad place={asked} ask={ask} drawing={(place) => <TapeHeld place={place} />} />
-      </div>
-      <Measure asked={asked} ask={ask} openTapeLine={openTapeLine} />
-    </>
-  );
-}
-
-function PaneLogbook({ strike }: StationProps) {
-  const { book, prefs, today } = usePane();
-  return (
-    <div className="min-h-0 flex-1 px-4 py-3 desk:overflow-y-auto desk:px-5">
-      <p className="pb-2">
-        <a href={`/windows/${book.id}`}>The life of this opening</a>: every repair of it, on whatever round.
-      </p>
-      <Logbook pane={book.id} log={book.log} prefs={prefs} today={today} strike={strike} />
-    </div>
-  );
-}
-
-/** Beside the logbook: the sash it tells of. */
-function Standing() {
-  return (
-    <div className="max-desk:hidden">
-      <Elevation />
-    </div>
-  );
-}
+export const StationView = memo(({ first, ...props }: ViewProps) => {
+  const { view, screen } = useScreen(props.view, first);
+  return <OneStation key={view} {...props} view={view} screen={screen} />;
+});
