@@ -49,11 +49,11 @@ test("orders are shown by where they are and by whose they are; what is checked 
   await page.goto("/orders");
   await ready(page);
   const list = page.getByRole("list", { name: "The orders" });
-  await expect(list.getByText("checked in")).toHaveCount(0);
+  await expect(list.getByText("checked in", { exact: true })).toHaveCount(0);
   const which = page.getByRole("navigation", { name: "Which orders" });
   await which.getByRole("link", { name: /^checked in/ }).click();
   await expect(which.getByRole("link", { name: /^checked in/ })).toHaveAttribute("aria-current", "true");
-  await expect(list.getByText("checked in").first()).toBeVisible();
+  await expect(list.getByText("checked in", { exact: true }).first()).toBeVisible();
   await expect(list.getByText("on its way")).toHaveCount(0);
   await page
     .getByRole("navigation", { name: "Whose orders" })

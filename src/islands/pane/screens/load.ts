@@ -52,12 +52,18 @@ export function useScreen(view: View, first: Shown): Shown {
   useEffect(() => {
     if (known) return;
     let wanted = true;
-    loadScreen(view).then(
-      (screen) => wanted && setCame({ view, screen }),
-      () => wanted && location.reload(),
-    );
+    const load = (): void => {
+      loadScreen(view).then(
+        (screen) => wanted && setCame({ view, screen }),
+        // Gone from the server, the page is of an older version; gone with the signal, it is asked for when that is back.
+        () =>
+          wanted && (navigator.onLine ? location.reload() : window.addEventListener("online", load, { once: true })),
+      );
+    };
+    load();
     return () => {
       wanted = false;
+      window.removeEventListener("online", load);
     };
   }, [view, known]);
   return known ? { view, screen: known } : came;
