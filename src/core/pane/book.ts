@@ -125,7 +125,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const first = own.find((e) => e.kind === "pane.added");
   if (first?.kind !== "pane.added") return undefined;
   let added = first.payload;
-  let sideSaid = added.unsaid !== true && hasTwoSides(added.system);
+  let sideTold = added.unsaid !== true && hasTwoSides(added.system);
   const steps = new Map<string, StepMark>();
   const written = new Map<Place, EntryOf<"measure.reading">>();
   const writtenAgain = new Map<OpeningPlace, EntryOf<"measure.again">>();
@@ -145,7 +145,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
       case "pane.corrected":
         added = { ...added, ...stripUndefined(e.payload), ...(e.payload.system && { unsaid: undefined }) };
-        sideSaid ||= e.payload.side !== undefined && (e.payload.system === undefined || hasTwoSides(e.payload.system));
+        sideTold ||= e.payload.side !== undefined && (e.payload.system === undefined || hasTwoSides(e.payload.system));
         break;
       case "step.marked":
         markStep(steps, e);
@@ -198,6 +198,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const signed = latest.get("signoff.signed");
   const fit = latest.get("set.fit");
   const before = foldBefore(own);
+  const sideSaid = sideTold || !hasTwoSides(added.system);
   // What the examination comes to is what is wrong, until somebody ticks it otherwise.
   const examined = examVerdict(before.exam);
   return {
@@ -205,11 +206,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     log,
     before,
     added,
-    sideSaid: sideSaid || !hasTwoSides(added.system),
-    heldSaid:
-      added.unsaid !== true &&
-      (sideSaid || !hasTwoSides(added.system)) &&
-      leftToSay(added.system, before.detail).length === 0,
+    sideSaid,
+    heldSaid: added.unsaid !== true && sideSaid && leftToSay(added.system, before.detail).length === 0,
     steps,
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),

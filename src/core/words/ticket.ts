@@ -273,8 +273,8 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
     const missing =
       verdict?.missing.map((m) => (m === "sill-height" ? "the height above floor" : "the distance to a door")) ??
       // Where it is may be read already: it is judged with its size.
-      (place ? ["width and height"] : ["its place"]);
-    return `Ordinary or safety glass? Not known until ${missing.join(" and ")} ${missing.length > 1 || missing[0]?.includes(" and ") ? "are" : "is"} read.`;
+      (place ? ["width", "height"] : ["its place"]);
+    return `Ordinary or safety glass? Not known until ${missing.join(" and ")} ${missing.length > 1 ? "are" : "is"} read.`;
   }
   const given = where ? `: ${where}` : `: ${BECAUSE[verdict.because]}`;
   switch (verdict.kind) {

@@ -95,11 +95,7 @@ export function BeforeOrder() {
             )}
           </p>
           {r.glass.kind === "toughened" && (
-            <p>
-              {say("{toughened} glass is never made smaller: what does not go in is bought twice.").replace(/^./, (c) =>
-                c.toUpperCase(),
-              )}
-            </p>
+            <p>{say("{Toughened} glass is never made smaller: what does not go in is bought twice.")}</p>
           )}
           <label className="block">
             <span className="text-[13px]">Why it is ordered now</span>

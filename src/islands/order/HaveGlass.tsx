@@ -3,7 +3,6 @@ import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
 import { offTheRack, outOf, takenTo } from "../../core/order/off-the-rack.ts";
 import type { StockHere } from "../../core/pane/from-stock.ts";
-import { nextFor } from "../../core/pane/next.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -19,7 +18,7 @@ type Field = (typeof FIELDS)[number];
 
 /** Glass that is here without an order: measured, judged against this opening, and then straight on to make ready. */
 export function HaveGlass({ open = false }: { readonly open?: boolean }) {
-  const { book, reckoning: r, prefs, say, write, writeFirm, backOnRack, today } = usePane();
+  const { book, reckoning: r, prefs, say, write, writeFirm, backOnRack, next } = usePane();
   const [rack, setRack] = useState<StockHere | null>(null);
   const [from, setFrom] = useState<HadFrom>("bought");
   const [typed, setTyped] = useState<Readonly<Record<Field, string>>>({ width: "", height: "", thickness: "" });
@@ -118,10 +117,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
         ))}
         {!book.set && (
           <p className="flex flex-wrap gap-2">
-            <a
-              className={`btn ${nextFor(book, r, today).station === "ready" ? "btn-main" : ""}`}
-              href={`/panes/${book.id}/ready`}
-            >
+            <a className={`btn ${next.station === "ready" ? "btn-main" : ""}`} href={`/panes/${book.id}/ready`}>
               Make ready
             </a>
             <button

@@ -1,4 +1,3 @@
-import { nextFor } from "../../core/pane/next.ts";
 import { nextWords } from "../../core/words/standing.ts";
 import { usePane } from "../panels/pane-context.ts";
 import type { View } from "./model.ts";
@@ -7,8 +6,7 @@ type Props = { readonly view: View; readonly open: (view: View) => void };
 
 /** What is next, where that is this station's own work: it only says so, since the button is there. */
 export function NextHere({ view }: Pick<Props, "view">) {
-  const { book, reckoning, today, prefs } = usePane();
-  const next = nextFor(book, reckoning, today);
+  const { next, prefs } = usePane();
   if (next.kind === "signed-off" || next.station !== view) return null;
   return (
     <p className="leading-snug sm:max-w-56 sm:text-right">
@@ -20,8 +18,7 @@ export function NextHere({ view }: Pick<Props, "view">) {
 
 /** What is next, where that is another station's work: the way there. */
 export function NextElsewhere({ view, open }: Props) {
-  const { book, reckoning, today, prefs } = usePane();
-  const next = nextFor(book, reckoning, today);
+  const { next, prefs } = usePane();
   if (next.kind === "signed-off" || next.station === view) return null;
   return (
     <button type="button" className="btn btn-main max-sm:w-full" onClick={() => open(next.station)}>

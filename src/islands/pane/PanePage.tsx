@@ -6,6 +6,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import type { OpenOrder, PanePageData } from "../../core/page/pane-page.ts";
 import { foldPane } from "../../core/pane/book.ts";
+import { nextFor } from "../../core/pane/next.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { sharedFindBest } from "../../core/size/shared-best.ts";
 import { day } from "../../core/units/day.ts";
@@ -192,6 +193,7 @@ function WholePane(props: PanePageProps) {
             reckoning,
             firm,
             prefs,
+            next: nextFor(book, reckoning, day(props.today)),
             today: day(props.today),
             say: (sentence) => inUnit(say(sentence, prefs.dialect), prefs.unit),
             write: (kind, payload) => store.write(kind, { pane: props.pane }, payload),

@@ -1,5 +1,4 @@
 import type { Place } from "../../core/measure/places.ts";
-import { nextFor } from "../../core/pane/next.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
@@ -37,10 +36,9 @@ type Props = { readonly view: View; readonly goTo: (place: Place) => void };
  * to where it is said.
  */
 export function SettleHere({ view, goTo }: Props) {
-  const { book, reckoning, today, say } = usePane();
+  const { next, say } = usePane();
   const { tab, openTab } = useStage();
   const quick = useQuickAnswers();
-  const next = nextFor(book, reckoning, today);
   if (next.kind !== "settle" || next.station !== view || next.ask === undefined) return null;
   const under = SAID_UNDER[next.ask];
   const answers = quick[next.ask] ?? [];

@@ -1,11 +1,9 @@
-import { nextFor } from "../../core/pane/next.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { usePane } from "./pane-context.ts";
 
 /** What stands at the head of a station to be settled first; null where something else is next. */
 export function useAskedFirst(station: Station): UnknownId | null {
-  const { book, reckoning, today } = usePane();
-  const next = nextFor(book, reckoning, today);
+  const { next } = usePane();
   return next.kind === "settle" && next.station === station ? (next.ask ?? null) : null;
 }

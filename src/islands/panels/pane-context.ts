@@ -4,6 +4,7 @@ import type { EntryOf, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import type { PanePageData } from "../../core/page/pane-page.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
+import type { Next } from "../../core/pane/next.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
 import type { Day } from "../../core/units/day.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -16,6 +17,8 @@ export type PaneScreen = Pick<
 > & {
   readonly book: PaneBook;
   readonly reckoning: Reckoning;
+  /** What to do next with it: worked out once, read wherever it is said. */
+  readonly next: Next;
   readonly firm: Firm;
   readonly today: Day;
   readonly prefs: Prefs;

@@ -12,8 +12,7 @@ export function StripLength({ faces }: { readonly faces: number }) {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   if (!r.cut.ok) return null;
   const { width, height } = r.cut.value.glass;
-  const thick =
-    faces === 1 ? ` ${say(tapeThickText(tapeThick(book, r), prefs.unit)).replace(/^./, (c) => c.toUpperCase())}.` : "";
+  const thick = faces === 1 ? ` ${say(tapeThickText(tapeThick(book, r), prefs.unit))}.` : "";
   const length = mm(stripMm({ widthMm: toMm(width), heightMm: toMm(height) }, faces, firm.house.waste));
   return (
     <p className="text-[13px]">
