@@ -78,9 +78,10 @@ const page = async (path: string) => {
 };
 
 describe("whatever stands in the file", () => {
-  it("every page of every pane opens", async () => {
-    for (const pane of panes)
-      for (const view of [...STATIONS, "logbook", "tags", "options"]) {
+  it("every page opens, and every pane in every third of them", async () => {
+    const views = [...STATIONS, "logbook", "tags", "options"];
+    for (const [i, pane] of panes.entries())
+      for (const view of views.filter((_, v) => v % 3 === i % 3)) {
         const { status } = await page(`/panes/${pane}/${view}`);
         expect([view, status]).toEqual([view, 200]);
       }
