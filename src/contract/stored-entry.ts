@@ -33,27 +33,17 @@ const MOST_SHOWN = 300;
  * @example kind "finish.visit", payload {"day":"0026-05-20","visit":"paint"} // unread: "day: The year must be …"
  */
 export function readStored(e: StoredEntry): Entry {
-  const { id, who, about } = e;
-  const at = isTime(e.at) ? e.at : `${FIRST_DAY}T00:00:00.000Z`;
-  const aside = (why: string): Entry =>
-    ({
-      id,
-      at,
-      who,
-      about,
-      kind: "unread",
-      payload: { kind: e.kind, why, was: e.payload.slice(0, MOST_SHOWN) },
-    }) satisfies EntryOf<"unread">;
-  if (at !== e.at) return aside(`its time, ${e.at.slice(0, 40)}, is outside the years 2000 to 2100`);
-  if (!isKind(e.kind)) return aside("this version knows no entry of that kind");
+  const { id, at, who, about } = e;
+  if (!isTime(at)) return aside(e, `its time, ${e.at.slice(0, 40)}, is outside the years 2000 to 2100`);
+  if (!isKind(e.kind)) return aside(e, "this version knows no entry of that kind");
   let payload: unknown;
   try {
     payload = JSON.parse(e.payload);
   } catch {
-    return aside("what it says is damaged");
+    return aside(e, "what it says is damaged");
   }
   const up = broughtUp(e.kind, e.v ?? 1, payload);
-  if (up === null) return aside("a newer version wrote it");
+  if (up === null) return aside(e, "a newer version wrote it");
   const read = PAYLOADS[e.kind].safeParse(up.payload);
   if (read.success)
     return {
@@ -69,7 +59,19 @@ export function readStored(e: StoredEntry): Entry {
     } as Entry;
   const issue = read.error.issues[0];
   const says = issue?.message.replace(/^.*received undefined$/, "is missing");
-  return aside([issue?.path.map(String).join("."), says].filter(Boolean).join(": "));
+  return aside(e, [issue?.path.map(String).join("."), says].filter(Boolean).join(": "));
+}
+
+/** Set aside, at the time it was written, or at the first there is where that is none. */
+function aside(e: StoredEntry, why: string): EntryOf<"unread"> {
+  return {
+    id: e.id,
+    at: isTime(e.at) ? e.at : `${FIRST_DAY}T00:00:00.000Z`,
+    who: e.who,
+    about: e.about,
+    kind: "unread",
+    payload: { kind: e.kind, why, was: e.payload.slice(0, MOST_SHOWN) },
+  };
 }
 
 /** What its writer had before them; nothing where that cannot be read. */

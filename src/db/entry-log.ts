@@ -3,6 +3,7 @@ import type { Entry } from "../core/log/kinds.ts";
 import { markedVersion } from "../core/log/version.ts";
 import { aboutPanes, ofFirm } from "./about.ts";
 import type { Running } from "./database.ts";
+import { rowOfCells } from "./entry-cells.ts";
 import { oncePer } from "./once-per.ts";
 import { inPassing, readOnce } from "./read-once.ts";
 import { addedTo, entries, people } from "./schema.ts";
@@ -122,7 +123,7 @@ const ofOrder = oncePer((db) =>
 
 /** The same with the newest of their places in the log. */
 export function paneLog(db: Running, pane: string): { readonly entries: readonly Entry[]; readonly through: number } {
-  const rows = ofPane(db).all({ pane });
+  const rows = ofPane(db).values({ pane }).map(rowOfCells);
   return { entries: rows.map(readOnce), through: rows.at(-1)?.seq ?? 0 };
 }
 
@@ -130,10 +131,18 @@ export function paneLog(db: Running, pane: string): { readonly entries: readonly
 export const entriesOfPanes = (db: Running, panes: readonly string[]): readonly Entry[] =>
   panes.length === 0
     ? []
-    : db.select().from(entries).where(aboutPanes(db, panes)).orderBy(asc(entries.seq)).all().map(readOnce);
+    : db
+        .select()
+        .from(entries)
+        .where(aboutPanes(db, panes))
+        .orderBy(asc(entries.seq))
+        .values()
+        .map((cells) => readOnce(rowOfCells(cells)));
 
 export const entriesOfOrder = (db: Running, order: string): readonly Entry[] =>
-  ofOrder(db).all({ order }).map(readOnce);
+  ofOrder(db)
+    .values({ order })
+    .map((cells) => readOnce(rowOfCells(cells)));
 
 /** The entry that opened each of these orders, read at once. */
 export const openingsOf = (db: Running, orders: readonly string[]): ReadonlyMap<string, Entry> =>

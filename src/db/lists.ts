@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNotNull, isNull, lt, ne, or, sql } from "drizzle-orm";
 import type { Cause } from "../core/look/damage.ts";
+import type { PanePlace } from "../core/page/pane-page.ts";
 import { THE_HOUSE } from "../core/people/the-house.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
@@ -45,6 +46,18 @@ export const panesOfRound = (db: Database, round: string): readonly PaneRow[] =>
 const ofRound = oncePer((db) =>
   db
     .select()
+    .from(panes)
+    .where(eq(panes.round, sql.placeholder("round")))
+    .orderBy(asc(panes.addedAt), asc(panes.id))
+    .prepare(),
+);
+
+/** The same with where each is, and nothing else: for the page of one of them. */
+export const placesOfRound = (db: Database, round: string): readonly PanePlace[] => placesIn(db).all({ round });
+
+const placesIn = oncePer((db) =>
+  db
+    .select({ id: panes.id, address: panes.address, opening: panes.opening, light: panes.light })
     .from(panes)
     .where(eq(panes.round, sql.placeholder("round")))
     .orderBy(asc(panes.addedAt), asc(panes.id))

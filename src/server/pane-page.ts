@@ -8,7 +8,7 @@ import { isStation } from "../core/plan/stations.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
 import { entriesOfPane, logThrough, openingsOf } from "../db/entry-log.ts";
-import { neighboursOf, paneById, panesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
+import { neighboursOf, paneById, placesOfRound, roundById, sameOpening, sizesOfRound } from "../db/lists.ts";
 import { whoMet } from "../db/met.ts";
 import { openOrders } from "../db/order-lists.ts";
 import { loadFirm } from "./firm.ts";
@@ -46,7 +46,6 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       },
     };
   if (view === undefined) return { kind: "go-to", path: `/panes/${id}/${"station" in opens ? opens.station : "look"}` };
-  const panes = panesOfRound(db, row.round);
   const open = openOrders(db);
   const openings = openingsOf(
     db,
@@ -66,7 +65,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
         lines,
         opened: openings.get(id) ?? null,
       })),
-      walk: panes,
+      walk: placesOfRound(db, row.round),
       neighbours: neighboursOf(db, row.address, id),
       earlier: sameOpening(db, row).map((pane) => ({ pane, entries: entriesOfPane(db, pane) })),
       othersHere: sizesOfRound(db, row.round, id).map((o) => ({

@@ -10,7 +10,7 @@ import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
 import { type WholeBy, wholePane } from "../core/words/whole-pane.ts";
 import { entriesOfPane, entriesOfPanes } from "../db/entry-log.ts";
-import { paneById, panesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
+import { paneById, placesOfRound, roundById, sizesOfRound } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import type { Outcome } from "./http/endpoint.ts";
 import { theDatabase } from "./the-database.ts";
@@ -38,7 +38,7 @@ export function roundWhole(
   const round = roundById(db, of.id);
   if (!round)
     return fail({ status: 404, code: "unknown-id", message: `There is no round ${of.id}. See / for those there are.` });
-  const ids = panesOfRound(db, of.id).map((p) => p.id);
+  const ids = placesOfRound(db, of.id).map((p) => p.id);
   const some = ids.slice(of.from, of.from + PANES_AT_ONCE);
   const entriesFor = byPane(entriesOfPanes(db, some));
   return ok({

@@ -5,7 +5,7 @@ import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
-import { panesOfRound, roundById } from "../db/lists.ts";
+import { placesOfRound, roundById } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -16,7 +16,7 @@ export function roundKit(id: string, wants: KitFor = {}): RoundKit | undefined {
   const round = roundById(db, id);
   if (!round) return undefined;
   const { entries, firm } = loadFirm(db);
-  const ids = panesOfRound(db, id).map((p) => p.id);
+  const ids = placesOfRound(db, id).map((p) => p.id);
   const entriesFor = byPane(entriesOfPanes(db, ids));
   const by = withFirm(firm, sharedFindBest);
   const books = ids.flatMap((p) => foldPane(p, entriesFor(p)) ?? []).map((book) => ({ book, r: reckon(book, by) }));

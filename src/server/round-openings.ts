@@ -5,7 +5,7 @@ import { tableOf } from "../core/round/openings-table.ts";
 import { safeCell } from "../core/round/safe-cell.ts";
 import type { Written } from "../core/tape/written.ts";
 import { entriesOfPanes } from "../db/entry-log.ts";
-import { panesOfRound, roundById } from "../db/lists.ts";
+import { placesOfRound, roundById } from "../db/lists.ts";
 import { theDatabase } from "./the-database.ts";
 
 export type KnownPane = {
@@ -19,7 +19,7 @@ export function roundOpenings(id: string): { readonly name: string; readonly boo
   const db = theDatabase();
   const round = roundById(db, id);
   if (!round) return undefined;
-  const panes = panesOfRound(db, id);
+  const panes = placesOfRound(db, id);
   const entries = entriesOfPanes(
     db,
     panes.map((p) => p.id),

@@ -8,7 +8,7 @@ import { reckon } from "../core/pane/reckoning.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPanes, entriesOfRound, logThrough } from "../db/entry-log.ts";
-import { acknowledgedOfRound, panesOfRound, roundById } from "../db/lists.ts";
+import { acknowledgedOfRound, placesOfRound, roundById } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
@@ -37,7 +37,7 @@ export function roundQuote(id: string, prefs: Prefs): RoundQuote | undefined {
   const loaded = loadFirm(db);
   const { firm } = loaded;
   const now = today();
-  const ids = panesOfRound(db, id).map((p) => p.id);
+  const ids = placesOfRound(db, id).map((p) => p.id);
   const entriesFor = byPane(entriesOfPanes(db, ids));
   const by = withFirm(firm, sharedFindBest);
   const record = recordsOf(db);

@@ -1,7 +1,7 @@
 import type { APIRoute } from "astro";
 import { quotesOf } from "../../core/round/quotes.ts";
 import { entriesOfRound } from "../../db/entry-log.ts";
-import { panesOfRound, roundById } from "../../db/lists.ts";
+import { placesOfRound, roundById } from "../../db/lists.ts";
 import { quotePdf } from "../documents/quote-pdf.ts";
 import { loadFirm } from "../firm.ts";
 import { theDatabase } from "../the-database.ts";
@@ -15,7 +15,7 @@ export const quoteDownload: APIRoute = async ({ params }) => {
   if (!quote) return problem(404, { code: "unknown-id", message: `There is no quote ${params["quote"]}.` });
   const { firm } = loadFirm(db);
   const panes = new Set(quote.lines.map((l) => l.pane));
-  const addresses = new Set(panesOfRound(db, round.id).flatMap((p) => (panes.has(p.id) ? [p.address] : [])));
+  const addresses = new Set(placesOfRound(db, round.id).flatMap((p) => (panes.has(p.id) ? [p.address] : [])));
   const body = await quotePdf(quote, round, {
     currency: firm.house.currency,
     details: firm.details,
