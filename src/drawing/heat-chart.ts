@@ -2,6 +2,7 @@ import { line, scaleLinear } from "d3";
 import { centreHeat, corrected, mixed, UNCOATED } from "../core/specify/heat.ts";
 import { makeText } from "../core/units/inch-make.ts";
 import type { LengthUnit } from "../core/units/length.ts";
+import { BTU_PER_WATT } from "../core/words/heat.ts";
 
 export type HeatChartInput = {
   readonly glassMm: number;
@@ -36,6 +37,11 @@ const WIDEST = 24;
 const TICKS_MM: Readonly<Record<LengthUnit, readonly number[]>> = {
   mm: [4, 8, 12, 16, 20, 24],
   in: [1, 2, 3, 4, 5, 6, 7].map((eighths) => (eighths * 25.4) / 8),
+};
+
+const TICKS_HEAT: Readonly<Record<LengthUnit, readonly string[]>> = {
+  mm: ["0", "1", "2", "3"],
+  in: ["0", "0.2", "0.4", "0.6"],
 };
 
 /** Names at the ends of the curves stand so far apart, whatever the curves do. */
@@ -77,7 +83,7 @@ export function heatChart(of: HeatChartInput): HeatChart {
     curves: drawn.map(({ name, d, end }, i) => ({ name, d, label: { x: x(WIDEST) + 5, y: names[i] ?? end } })),
     marks: of.marked.map((m) => ({ name: m.name, x: x(Math.min(WIDEST, m.cavityMm)), y: y(m.heat), on: m.on })),
     xTicks: TICKS_MM[of.unit].map((w) => ({ x: x(w), text: makeText(w) })),
-    yTicks: [0, 1, 2, 3].map((u) => ({ y: y(u), text: String(u) })),
+    yTicks: TICKS_HEAT[of.unit].map((text) => ({ y: y(Number(text) / (of.unit === "mm" ? 1 : BTU_PER_WATT)), text })),
     floor: y(0),
     left: EDGE.left,
     right: of.box.width - EDGE.right,

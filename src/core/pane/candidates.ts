@@ -7,8 +7,9 @@ import { type Makeup, makeupOverall, NO_SPACER } from "../specify/makeup.ts";
 import { type Stack, stacksFor } from "../specify/stack.ts";
 import { mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
-import { isConversion, unitsForSash } from "./conversion.ts";
+import { isConversion, isRouted, unitsForSash } from "./conversion.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { roomOnceRouted } from "./rout-here.ts";
 import { isUnit, wasUnit } from "./unit.ts";
 
 /** The units that the thickness read can be, the likeliest first; where one sheet was, those that its sash can take. */
@@ -84,7 +85,7 @@ export function candidateFacts(
   return {
     was: stack ? { panesMm: stack.panes.map(toMm), cavityMm: toMm(stack.spacers[0] ?? mm(16)) } : null,
     again: wasUnit(book),
-    roomMm: roomFor(r),
+    roomMm: isRouted(book) ? roomOnceRouted(r.readings, r.house) : roomFor(r),
     widthMm: toMm(glass.width),
     heightMm: toMm(glass.height),
     safetyNeeded: r.safety?.kind === "needed",

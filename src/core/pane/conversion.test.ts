@@ -111,7 +111,7 @@ describe("what an order of it asks", () => {
     const facts = candidateFacts(book, r);
     expect(facts?.was).toEqual({ panesMm: [4, 4], cavityMm: 8 });
     expect(facts?.again).toBe(false);
-    // The rebate as it will be: 2 + 16 + 1 + 10 wide, less its bed and what is read of a bead.
-    expect(facts?.roomMm).toBe(27);
+    // The timber of 36 less 6 that must stay, 2 of bed, 1 of clearance and 10 of putty: 4-8-4 goes in, 4-10-4 does not.
+    expect(facts?.roomMm).toBe(17);
   });
 });

@@ -14,7 +14,7 @@ import { isHere } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
 import { type OrderHold, orderHeld, sureOf } from "./sure.ts";
 import { isUnitOpen } from "./unit.ts";
-import type { UnknownId } from "./unknowns.ts";
+import { type Unknown, type UnknownId, unknownsOf } from "./unknowns.ts";
 
 /** What to do next with a pane, and where. */
 export type Next = {
@@ -61,6 +61,8 @@ export type Next = {
   readonly place?: Place;
   /** What is to be settled. */
   readonly what?: string;
+  /** The same where a button has little room; `what` where there is none. */
+  readonly short?: string;
   /** Which of what an order would leave to guess it is, where it is one of those. */
   readonly ask?: UnknownId;
 };
@@ -72,6 +74,9 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
   if (book.set) return afterSetting(book, r, today);
   if (!book.heldSaid) return { station: "look", kind: "say-held" };
+  // It was ordered by the plan: what was cut says whether it goes in, while there is time to say so.
+  const asCut = book.line && r.planned?.isCut ? unknownsOf(book, r).find((u) => u.id === "rout") : undefined;
+  if (asCut) return settle(asCut);
   const state = book.line?.line.state;
   if (isHere(book) && r.stands.line === null) return toSetting(book, r);
   if (state === "sent-back") return { station: "order", kind: "order-again" };
@@ -95,7 +100,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   const blanks = blanksOf(book, r);
   // Nothing is read or chosen for glass that nobody wants.
   const whole = blanks.find((u) => u.id === "whole" || u.id === "closed");
-  if (whole) return { station: whole.station, kind: "settle", what: whole.says, ask: whole.id };
+  if (whole) return settle(whole);
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size" };
   const [slip] = r.slips;
@@ -115,14 +120,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
   const [open] = blanks;
   if (seenOnly(book, r)) return { station: "measure", kind: "read-cleared" };
-  if (open)
-    return {
-      station: open.station,
-      kind: "settle",
-      what: open.says,
-      ask: open.id,
-      ...(open.place && { place: open.place }),
-    };
+  if (open) return settle(open);
   // What is likely to go wrong is answered beside what holds it.
   const hold = orderHeld(book, r);
   if (hold !== null)
@@ -133,6 +131,15 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
     };
   return { station: "order", kind: "put-on-order" };
 }
+
+const settle = ({ id, says, short, station, place }: Unknown): Next => ({
+  station,
+  kind: "settle",
+  what: says,
+  ask: id,
+  ...(short && { short }),
+  ...(place && { place }),
+});
 
 const FROM_THESE = "whether to order from these readings";
 

@@ -1,11 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
+import { dayOf } from "../units/day.ts";
 import { mm, nm, toMm } from "../units/length.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { heldBy } from "./before-order.ts";
 import { foldPane } from "./book.ts";
+import { nextFor } from "./next.ts";
 import { routed } from "./planned.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
@@ -73,6 +75,28 @@ describe("a sash that is to be routed for a sealed unit", () => {
     const { book, r } = now(t);
     expect(r.planned?.isCut).toBe(true);
     expect(ticketOf(book, r, { unit: "mm", dialect: "a" }).why).toContain("It was routed: read it again.");
+  });
+  it("a step that was left out has routed nothing", () => {
+    const t = told();
+    t.tell("step.marked", { station: "ready", step: "rout", state: "skipped", reason: "deep enough after all" });
+    expect(now(t).r.planned?.isCut).toBe(false);
+  });
+  it("ordered by the plan: what was cut is read before anything else, once it is cut", () => {
+    const t = told();
+    t.tell("look.damage", { damage: ["cracked"] });
+    t.tell("order.opened", { supplier: "S", reference: "OR-1" }, { order: ORDER });
+    t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+    t.tell("order.sent", { day: "2026-05-12", due: "2026-06-01" }, { order: ORDER });
+    const kind = () => {
+      const { book, r } = now(t);
+      const { kind, ask } = nextFor(book, r, dayOf("2026-05-20"));
+      return [kind, ask];
+    };
+    expect(kind()).toEqual(["check-in", undefined]);
+    t.tell("step.marked", { station: "ready", step: "rout", state: "done", reason: "" });
+    expect(kind()).toEqual(["settle", "rout"]);
+    t.read({ "width-top": "614", "height-left": "914", "rebate-depth": "17" });
+    expect(kind()).toEqual(["check-in", undefined]);
   });
   it("goes by what is read once it is routed", () => {
     const t = told();

@@ -27,7 +27,8 @@ export type Planned = {
 export function plannedOf(book: PaneBook, readings: Readings, house: HouseRules): Planned | null {
   const depth = readings["rebate-depth"];
   if (!isRouted(book) || depth === undefined) return null;
-  const routedAt = book.steps.get(stepKey("ready", "rout"))?.at ?? null;
+  const mark = book.steps.get(stepKey("ready", "rout"));
+  const routedAt = mark?.state === "done" ? mark.at : null;
   if (routedAt !== null && isReadSince(book, routedAt)) return null;
   const by = nm(Math.max(0, depthForUnit(house) - depth));
   const wider = routHere(readings, house, unitThought(book, house))?.width.by ?? null;

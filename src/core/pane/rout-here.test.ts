@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Readings } from "../measure/reckoned.ts";
 import { mm, toMm } from "../units/length.ts";
-import { depthForUnit, routHere } from "./rout-here.ts";
+import { depthForUnit, roomOnceRouted, routHere } from "./rout-here.ts";
 
 /* What a sash is routed to hold a unit, by what was read of it; the house's own figures: bed 2, cover 12. */
 
@@ -64,5 +64,23 @@ describe("how a rebate is routed for a sealed unit", () => {
     ["no timber read", without("timber-thickness"), 14, null],
   ])("%s", (_, readings, unit, expected) => {
     expect(told(readings, unit)).toEqual(expected);
+  });
+});
+
+describe("how thick a unit a sash holds once it is routed", () => {
+  it.each<[string, Readings, number | null]>([
+    // 44 less 6 that stays, 2 of bed, 1 of clearance, 10 of putty.
+    ["by its timber", READ, 25],
+    ["with the bed that is there", { ...READ, "bed-under": mm(3) }, 24],
+    ["thinner", { ...READ, "timber-thickness": mm(36) }, 17],
+    ["until the timber is read", without("timber-thickness"), null],
+  ])("%s", (_, readings, room) => expect(roomOnceRouted(readings, HOUSE_DEFAULTS)).toBe(room));
+  it("is just what can be routed for it: no more, and no less", () => {
+    for (let timber = 30; timber <= 60; timber++) {
+      const readings = { ...READ, "timber-thickness": mm(timber) };
+      const room = roomOnceRouted(readings, HOUSE_DEFAULTS) ?? 0;
+      expect([timber, routHere(readings, HOUSE_DEFAULTS, mm(room))?.upstandHolds]).toEqual([timber, true]);
+      expect([timber, routHere(readings, HOUSE_DEFAULTS, mm(room + 0.1))?.upstandHolds]).toEqual([timber, false]);
+    }
   });
 });

@@ -3,7 +3,7 @@ import { beadAcross } from "../measure/bead.ts";
 import type { Readings } from "../measure/reckoned.ts";
 import { thicknessFrom } from "../measure/thickness.ts";
 import { type Rout, routFor } from "../size/rout.ts";
-import { mm, type Nm } from "../units/length.ts";
+import { mm, type Nm, toMm } from "../units/length.ts";
 
 /** Room between the edge of a unit and the rebate, mm: under its cover stand its packers. */
 const UNIT_GAP_MM = 3;
@@ -45,4 +45,16 @@ export function routHere(readings: Readings, house: HouseRules, unit?: Nm): Rout
     leastUpstand: mm(house.upstandLeftMm),
     leastWeb: mm(house.webLeftMm),
   });
+}
+
+/**
+ * How thick a unit this sash holds once its rebate is routed, mm: its timber less what must stay of it, the bed, the clearance
+ * and the bead or putty; null until the timber is read.
+ * @example timber 44, upstand 6 stays, bed 2, clearance 1, putty 10 // 25
+ */
+export function roomOnceRouted(readings: Readings, house: HouseRules): number | null {
+  const timber = readings["timber-thickness"];
+  if (timber === undefined) return null;
+  const [bed, bead] = [readings["bed-under"] ?? mm(house.bedMm), beadAcross(readings) ?? mm(USUAL_BEAD_MM)];
+  return toMm(timber) - house.upstandLeftMm - toMm(bed) - FACE_CLEARANCE_MM - toMm(bead);
 }

@@ -38,6 +38,8 @@ export type UnknownId =
 export type Unknown = {
   readonly id: UnknownId;
   readonly says: string;
+  /** The same in as few words as a button has room for, where that is not the whole of it. */
+  readonly short?: string;
   readonly station: Station;
   readonly place?: Place;
 };
@@ -56,6 +58,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   add(special !== undefined && book.before.licensed.trim() === "", {
     id: "special",
     says: `who is licensed for it: ${special ? SPECIAL_FACTS[special].name : ""}`,
+    short: "who is licensed for it",
     station: "look",
   });
   // What comes with its glass in it: a pane for it is ordered by mistake.
@@ -64,11 +67,13 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   add(chosen !== undefined && whole !== chosen, {
     id: "whole",
     says: `whether glass is wanted, where ${chosen ? WHOLE_FACTS[chosen].on : ""} was chosen`,
+    short: "whether glass is wanted",
     station: "look",
   });
   add(book.before.opens === false && chosen === undefined && whole === null, {
     id: "closed",
     says: "what takes its place, where the sash lets nothing out",
+    short: "what takes its place",
     station: "look",
   });
   add((whole === "sash" || whole === "window") && hingeOf(book) === "not-said", {
@@ -80,6 +85,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   add(book.shape === "odd" && whole === null, {
     id: "template",
     says: "its outline, for it has an arch, a curve or a rake: send a template with the order",
+    short: "its outline: a template goes with it",
     station: "order",
   });
   add(r.planned !== null, {
@@ -87,6 +93,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     says: r.planned?.isCut
       ? "the {rebate} as it was routed: read it again"
       : "the {rebate} once it is routed: rout it and read it again, or order by the plan",
+    short: r.planned?.isCut ? "the routed {rebate}" : "rout first, or order by the plan",
     station: "measure",
     place: "width-top",
   });
@@ -108,6 +115,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   add(unit && reads.length > 0, {
     id: "sash",
     says: "how deep and wide the {rebate} is, and how thick the timber: whether this sash can take a {unit}",
+    short: "whether this sash takes a {unit}",
     station: "measure",
     ...(reads[0] && { place: reads[0] }),
   });

@@ -1,6 +1,7 @@
 import { isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
-import { type Nm, toMm } from "../units/length.ts";
+import { toMm } from "../units/length.ts";
+import { exactly } from "../words/exact.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
 
@@ -95,7 +96,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "ease",
     needsDry: true,
-    does: `Ease the {rebate}: ${f.ease.map((e) => `${e.side} up to ${e.mm.toFixed(1)} mm`).join(", ")}.`,
+    does: `Ease the {rebate}: ${f.ease.map((e) => `${e.side} up to ${exactly(e.mm)}`).join(", ")}.`,
     why: "The pane was ordered for it. Easing is easy now and hopeless once the bed is in.",
     tool: "sharp chisel, {rebate} plane",
     minutes: 20,
@@ -114,14 +115,12 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
 ];
 
-const tenths = (l: Nm): number => Math.round(10 * toMm(l)) / 10;
-
 /** @example "5 mm deeper and 3.5 mm wider" */
 function routText(by: ReadyFacts["routBy"]): string {
   if (by === null) return "to the depth and width under Measure";
   const parts = [
-    by.deeper > 0 ? `${tenths(by.deeper)} mm deeper` : "",
-    by.wider > 0 ? `${tenths(by.wider)} mm wider` : "",
+    by.deeper > 0 ? `${exactly(toMm(by.deeper))} deeper` : "",
+    by.wider > 0 ? `${exactly(toMm(by.wider))} wider` : "",
   ];
   return parts.filter(Boolean).join(" and ") || "to the depth and width under Measure";
 }

@@ -4,6 +4,7 @@ import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
+import { cutDown } from "../words/exact.ts";
 import { isDrained } from "./drained.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
@@ -57,15 +58,14 @@ const TRY_WHY: Readonly<Record<Bed, string>> = {
 };
 
 /** Make ready in the order of the work: clean, mend, drain, prime, tape or mask, and the pane tried before anything wet. */
-const tenth = (valueMm: number): number => Math.round(valueMm * 10) / 10;
 
 /** What lies in the rack larger than it goes in. */
-function cutDown({ cutDown: cut }: ReadyFacts): readonly Rule[] {
+function outOfStock({ cutDown: cut }: ReadyFacts): readonly Rule[] {
   if (!cut) return [];
   return [
     {
       id: "cut-down",
-      does: `Cut it out of ${cut.of}: ${tenth(cut.widthMm)} × ${tenth(cut.heightMm)} mm, ${cut.edges} ${cut.edges === 1 ? "edge" : "edges"}. Arris what was cut.`,
+      does: `Cut it out of ${cut.of}: ${cutDown(cut.widthMm, cut.heightMm)}, ${cut.edges} ${cut.edges === 1 ? "edge" : "edges"}. Arris what was cut.`,
       why: "It lies there larger than it goes in: score once and break it on the bench, not on the ladder.",
       tool: "glass cutter, straightedge, sanding stone",
       minutes: 4 * cut.edges + 2,
@@ -120,7 +120,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     hazards: ["knives"],
     when: (g) => g.oldGlassBack && !g.staysIn,
   },
-  ...cutDown(f),
+  ...outOfStock(f),
   {
     id: "stickers",
     needsPane: true,

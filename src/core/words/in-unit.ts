@@ -1,8 +1,10 @@
 import { fractionText } from "../units/inch-make.ts";
 import type { LengthUnit } from "../units/length.ts";
+import { KG_PER_LB } from "../units/mass.ts";
+import { exactIn } from "./exact.ts";
+import { HEAT_UNIT, heatFigure } from "./heat.ts";
 
 const MM_PER_INCH = 25.4;
-const LB_PER_KG = 1 / 0.45359237;
 const PSI_PER_MPA = 145.038;
 const PSF_PER_KPA = 20.8854;
 /** A rule of thumb may be off by so much of itself to be a mark that people use. */
@@ -32,16 +34,17 @@ const signed = (n: number, text: string): string => (n < 0 && text !== "0" ? `�
 
 const N = "[−-]?\\d+(?:\\.\\d+)?";
 /** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */
-const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa|kPa)\\b`, "g");
+const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa|kPa|W/m²K)\\b`, "g");
 
 /** So much or more, of what nobody cuts to: whole inches, and never less. */
 const AT_LEAST = /at least (\d{3,}) mm\b/g;
 
 const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: number) => string }>> = {
   mm: { unit: "in", of: inchText },
-  kg: { unit: "lb", of: (n) => (n * LB_PER_KG).toFixed(1) },
+  kg: { unit: "lb", of: (n) => (n / KG_PER_LB).toFixed(1) },
   "°C": { unit: "°F", of: (n) => String(Math.round(n * 1.8 + 32)) },
   kPa: { unit: "psf", of: (n) => (n * PSF_PER_KPA).toFixed(1) },
+  "W/m²K": { unit: HEAT_UNIT.in, of: (n) => heatFigure(n, "in") },
   MPa: { unit: "psi", of: (n) => String(Math.round((n * PSI_PER_MPA) / 10) * 10) },
 };
 
@@ -53,8 +56,9 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
  * @example inUnit("within 75 mm of each corner", "mm") // as it is
  */
 export function inUnit(sentence: string, unit: LengthUnit): string {
-  if (unit === "mm") return sentence;
-  const figured = sentence
+  const exact = exactIn(sentence, unit);
+  if (unit === "mm") return exact;
+  const figured = exact
     .replace(AT_LEAST, (_, n: string) => `at least ${Math.ceil(Number(n) / MM_PER_INCH - 1e-9)} in`)
     .replace(FIGURES, (_, figures: string, of: string) => {
       const other = OTHER[of];

@@ -8,8 +8,9 @@ import { type Dialect, say } from "./dialect.ts";
 import { VERDICT_WORDS } from "./entry/order.ts";
 import { barsOnOrder } from "./found.ts";
 import { glassText } from "./glass.ts";
+import { massText } from "./mass.ts";
 import { sizeText } from "./size-text.ts";
-import { edgesText, massText, shapedText } from "./ticket.ts";
+import { edgesText, shapedText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */
 export type OrderLineWords = {

@@ -111,7 +111,7 @@ function nextSentence(next: Next): string {
     case "choose-unit":
       return "Choose the {unit}";
     case "settle":
-      return `Settle: ${next.what ?? "what is left to guess"}`;
+      return `Settle: ${next.short ?? next.what ?? "what is left to guess"}`;
     case "put-on-order":
       return "Put on an order";
     case "send-order":

@@ -6,8 +6,9 @@ import type { Way } from "../measure/ways.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
 import { mm, toMm } from "../units/length.ts";
+import { massText } from "./mass.ts";
 import { sizeShown } from "./size-text.ts";
-import { massText, safetyText, ticketOf } from "./ticket.ts";
+import { safetyText, ticketOf } from "./ticket.ts";
 import { verdictOf } from "./verdict.ts";
 import { whySize } from "./why.ts";
 

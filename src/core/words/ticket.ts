@@ -20,6 +20,7 @@ import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText, panelText } from "./glass.ts";
+import { massText } from "./mass.ts";
 import { PLACE_NAMES } from "./places.ts";
 import { cutErrorSentence } from "./size.ts";
 import { sizeText } from "./size-text.ts";
@@ -219,10 +220,6 @@ const COPIED_WORDS = {
 } as const;
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
-
-/** @example massText(5.47, "mm") // "5.5 kg"; inch readers get "12.1 lb" */
-export const massText = (kg: number, unit: LengthUnit): string =>
-  unit === "mm" ? `${kg.toFixed(1)} kg` : `${(kg / 0.45359237).toFixed(1)} lb`;
 
 function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;

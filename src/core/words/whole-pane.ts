@@ -17,6 +17,7 @@ import { type Day, writeDay } from "../units/day.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../units/length.ts";
 import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { inUnit } from "./in-unit.ts";
 import { slipWords, stackText } from "./opening.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
 import { nextWords, standingWords } from "./standing.ts";
@@ -123,7 +124,7 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
 export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
   const steps = stepsOnce(book, r);
   const { unit, dialect, today } = by;
-  const s = (text: string): string => say(text, dialect);
+  const s = (text: string): string => inUnit(say(text, dialect), unit);
   const next = nextFor(book, r, today);
   const setting = settingOf(book, r);
   const all = standings(book, r);

@@ -12,6 +12,7 @@ import { afterWorkingDays } from "../../core/order/lead.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { addDays } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
 import { money } from "../../core/words/money.ts";
 import { turnedDown } from "../../core/words/turned-down.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -20,7 +21,7 @@ import { useStage } from "../stage/stage-context.ts";
 
 /** What can be done about it, side by side: possible or not, what it costs, how long, what it saves, and what we would do. */
 export function Options() {
-  const { book, reckoning: r, firm, say } = usePane();
+  const { book, reckoning: r, firm, prefs, say } = usePane();
   const { openTab } = useStage();
   const facts = optionsFacts(book, r);
   const options = optionsFor(facts, firm.house);
@@ -72,8 +73,8 @@ export function Options() {
       </ul>
       <p className="text-[12px] text-mute">
         By the firm's own prices and hours under <a href="/house#prices">House rules</a>, tax included
-        {facts.areaM2 === null ? ", for half a square metre until it is sized" : ""}. Heat loss at the centre, W/m²K, by
-        EN 673. <a href={`/panes/${book.id}/options`}>The customer's page</a>
+        {facts.areaM2 === null ? ", for half a square metre until it is sized" : ""}. Heat loss at the centre,{" "}
+        {HEAT_UNIT[prefs.unit]}, by EN 673. <a href={`/panes/${book.id}/options`}>The customer's page</a>
       </p>
     </section>
   );
@@ -85,7 +86,7 @@ const ROW = "desk:grid desk:grid-cols-[minmax(0,1fr)_5.6rem_6rem_3rem_5.5rem_6.5
 type LineProps = { readonly option: Option; readonly best: boolean; readonly chosen: Option | null };
 
 function OptionLine({ option: o, best, chosen: taken }: LineProps) {
-  const { book, firm, say, write, today } = usePane();
+  const { book, firm, prefs, say, write, today } = usePane();
   const chosen = book.before.option?.option === o.kind;
   const [asking, setAsking] = useState(false);
   const choose = (reason: string) => write("look.option", { option: o.kind as OptionKind, reason });
@@ -123,7 +124,7 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
         {o.heat.before !== null && o.heat.after !== null && (
           <>
             <span className="desk:hidden">heat lost </span>
-            {o.heat.before.toFixed(1)} → {o.heat.after.toFixed(1)}
+            {heatFigure(o.heat.before, prefs.unit)} → {heatFigure(o.heat.after, prefs.unit)}
           </>
         )}
       </span>

@@ -76,6 +76,8 @@ export function BarsForm() {
               onBlur={(e) => e.target.value !== bars.colour && change({ colour: e.target.value })}
             />
           </label>
+        </div>
+        <div className="grid grid-cols-2 gap-2">
           <PickOne
             name="made"
             of={BAR_KINDS.map((k) => [k, k.replace("-", " ")] as const)}

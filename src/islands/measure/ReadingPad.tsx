@@ -1,4 +1,4 @@
-import { type ReactNode, useReducer, useState } from "react";
+import { type ReactNode, useEffect, useReducer, useRef, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
 import { CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
@@ -41,6 +41,14 @@ function PadIn({ place, ask, drawing }: Props) {
   const [pad, tap] = useReducer(tapped, prefs.unit, emptyPad);
   const [fine, setFine] = useState(false);
   const kept = book.readings[here];
+  const asked = useRef<HTMLDivElement>(null);
+  const askedOf = useRef(here);
+  // Another reading is asked: what it is stands in sight, though the thumb had scrolled down to the last key.
+  useEffect(() => {
+    if (askedOf.current === here) return;
+    askedOf.current = here;
+    if (asked.current && coveredAtTop(asked.current)) asked.current.scrollIntoView({ block: "start" });
+  }, [here]);
   const text = padText(pad);
   const left = nextUnread(order, book.readings, null);
   const goOn = (save: boolean) => {
@@ -53,7 +61,7 @@ function PadIn({ place, ask, drawing }: Props) {
     "rounded-lg border border-line bg-sheet min-h-[56px] px-1 text-[16px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
   return (
     <div className="flex min-h-full flex-col">
-      <div className="grid grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-2">
+      <div ref={asked} className="grid scroll-mt-2 grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-2">
         <div className="h-[146px]">{drawing(here)}</div>
         <div className="min-w-0" aria-live="polite">
           <h2 className="text-[20px] first-letter:uppercase">{say(PLACE_NAMES[here])}</h2>
@@ -120,6 +128,12 @@ function PadIn({ place, ask, drawing }: Props) {
     </div>
   );
 }
+
+/** Its head is off the screen, or under the tape of stations that stays at the top. */
+const coveredAtTop = (of: Element): boolean => {
+  const at = of.getBoundingClientRect();
+  return !of.contains(document.elementFromPoint(at.left + at.width / 2, at.top + 12));
+};
 
 /** In what state the frame is, asked before the first figure: until somebody says it. */
 function ReadFrom() {

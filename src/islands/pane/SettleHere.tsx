@@ -1,5 +1,6 @@
 import type { Place } from "../../core/measure/places.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
+import type { Station } from "../../core/plan/stations.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
 import { useStage } from "../stage/stage-context.ts";
@@ -29,6 +30,11 @@ const SAID_UNDER: Readonly<Record<UnknownId, SaidUnder | null>> = {
   pattern: { field: "pattern" },
 };
 
+/** Where it may be let stand as it is instead, with a word why. */
+const OR_ELSE: Readonly<Partial<Record<UnknownId, { readonly says: string; readonly at: Station }>>> = {
+  rout: { says: "Order by the plan", at: "order" },
+};
+
 type Props = { readonly view: View; readonly goTo: (place: Place) => void };
 
 /**
@@ -36,12 +42,13 @@ type Props = { readonly view: View; readonly goTo: (place: Place) => void };
  * to where it is said.
  */
 export function SettleHere({ view, goTo }: Props) {
-  const { next, say } = usePane();
+  const { book, next, say } = usePane();
   const { tab, openTab } = useStage();
   const quick = useQuickAnswers();
   if (next.kind !== "settle" || next.station !== view || next.ask === undefined) return null;
   const under = SAID_UNDER[next.ask];
   const answers = quick[next.ask] ?? [];
+  const orElse = OR_ELSE[next.ask];
   const { place } = next;
   const away = under !== null && "tab" in under && tab !== under.tab ? under : null;
   const field = under !== null && "field" in under ? under.field : place === undefined ? null : `r-${place}`;
@@ -71,6 +78,11 @@ export function SettleHere({ view, goTo }: Props) {
           >
             {place === undefined ? "Say it" : "Read it"}
           </button>
+        )}
+        {orElse && (
+          <a className="btn" href={`/panes/${book.id}/${orElse.at}`}>
+            {orElse.says}
+          </a>
         )}
       </p>
     </section>

@@ -3,6 +3,7 @@ import type { RoundKit } from "../../core/page/round-kit.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
+import { KG_PER_LB } from "../../core/units/mass.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
@@ -11,8 +12,6 @@ import { useLog } from "../log/use-log.ts";
 import { DayField } from "../ui/DayField.tsx";
 import { guarded } from "../ui/Guarded.tsx";
 import { Size } from "../ui/Size.tsx";
-
-const KG_PER_LB = 0.45359237;
 
 type Props = RoundKit & { readonly prefs: Prefs };
 

@@ -9,7 +9,7 @@ import { crackingOf } from "../../core/specify/cracking.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
 import { EXPOSURE_NAMES, EXPOSURES } from "../../core/specify/wind.ts";
 import { toMm } from "../../core/units/length.ts";
-import { massText } from "../../core/words/ticket.ts";
+import { massText } from "../../core/words/mass.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";

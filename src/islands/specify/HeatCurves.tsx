@@ -1,5 +1,6 @@
 import type { Candidate } from "../../core/specify/candidates.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
+import { heatFigure } from "../../core/words/heat.ts";
 import { heatChart } from "../../drawing/heat-chart.ts";
 import { useOnPhone } from "../ui/use-on-phone.ts";
 
@@ -26,7 +27,7 @@ export function HeatCurves({ all, emissivity, unit }: Props) {
       viewBox={`0 0 ${box.width} ${box.height}`}
       className="w-full bg-sheet"
       role="img"
-      aria-label={`Heat loss by cavity width: ${all.map((c) => `${c.name} ${c.heat.toFixed(1)}`).join(", ")}`}
+      aria-label={`Heat loss by cavity width: ${all.map((c) => `${c.name} ${heatFigure(c.heat, unit)}`).join(", ")}`}
     >
       {chart.yTicks.map((t) => (
         <g key={t.text}>

@@ -1,7 +1,7 @@
 import { hingeOf } from "../../core/pane/hangs.ts";
 import { hingeLoad } from "../../core/specify/hinges.ts";
 import { toMm } from "../../core/units/length.ts";
-import { massText } from "../../core/words/ticket.ts";
+import { massText } from "../../core/words/mass.ts";
 import { usePane } from "../panels/pane-context.ts";
 
 const NOTHING = { sashKg: null, ratedKg: null, apartMm: null } as const;

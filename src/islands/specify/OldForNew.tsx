@@ -1,7 +1,7 @@
 import { hingeOf } from "../../core/pane/hangs.ts";
 import { oldForNew } from "../../core/specify/old-for-new.ts";
 import { toMm } from "../../core/units/length.ts";
-import { massText } from "../../core/words/ticket.ts";
+import { massText } from "../../core/words/mass.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { ThroughSum } from "../panels/ThroughSum.tsx";

@@ -9,7 +9,8 @@ import {
 } from "../../core/specify/panel.ts";
 import { withStormPane } from "../../core/specify/storm.ts";
 import { toMm } from "../../core/units/length.ts";
-import { massText } from "../../core/words/ticket.ts";
+import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
+import { massText } from "../../core/words/mass.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 
@@ -98,17 +99,18 @@ export function PanelPart() {
 
 /** What a storm pane in front does for single glass; still air between. */
 export function StormNote() {
-  const { book, reckoning: r } = usePane();
+  const { book, reckoning: r, prefs, say } = usePane();
   const storm = frameOf(book.added.system).inFront || book.before.front.some((f) => f.what === "storm-pane");
   if (!storm) return null;
   const glassMm = toMm(r.glass.thickness);
   return (
     <p className="note-glass">
-      With a storm pane {STORM_APART_MM} mm in front the two lose about{" "}
+      With a storm pane {say(`${STORM_APART_MM} mm`)} in front the two lose about{" "}
       <span className="tight font-medium">
-        {withStormPane({ glassMm, stormMm: 4, apartMm: STORM_APART_MM }).toFixed(1)}
+        {heatFigure(withStormPane({ glassMm, stormMm: 4, apartMm: STORM_APART_MM }), prefs.unit)}
       </span>{" "}
-      W/m²K at the centre (EN 673). Leave small openings at its foot, to the outside: damp air must get out.
+      {HEAT_UNIT[prefs.unit]} at the centre (EN 673). Leave small openings at its foot, to the outside: damp air must
+      get out.
     </p>
   );
 }

@@ -1,11 +1,10 @@
-import type { Place } from "../../core/measure/places.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
-import type { Reckoning } from "../../core/pane/reckoning.ts";
+import { OLD_GLASS_MM, oldGlass, sashByTimber } from "../../core/pane/sash-weighs.ts";
 import { balanceFor, weightLength } from "../../core/specify/balance.ts";
-import { massOf } from "../../core/specify/glass.ts";
 import { REHANG, springPair } from "../../core/specify/hinges.ts";
-import { sashTimber, TIMBER_DENSITY } from "../../core/specify/sash-mass.ts";
-import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
+import { type LengthUnit, toMm } from "../../core/units/length.ts";
+import { MASS_UNIT, massShown, massTyped } from "../../core/units/mass.ts";
+import { massText } from "../../core/words/mass.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -16,8 +15,7 @@ import { Hinges } from "./Hinges.tsx";
 const WEIGHT_MM = 40;
 
 /** Weights are sawn to the hundredth. @example weightText(0.685, "mm") // "0.69 kg" */
-const weightText = (kg: number, unit: LengthUnit): string =>
-  unit === "mm" ? `${kg.toFixed(2)} kg` : `${(kg / 0.45359237).toFixed(2)} lb`;
+const weightText = (kg: number, unit: LengthUnit): string => massText(kg, unit, 2);
 
 /** Weights of a sliding sash before and after; skipped for a fixed light, with a word why. */
 export function SashWeights() {
@@ -28,15 +26,16 @@ export function SashWeights() {
   };
   const slides = hingeOf(book) === "hung";
   const hinged = book.found && ["left", "right", "top", "bottom"].includes(book.found.hinge);
-  const oldKg = oldGlassOf(r);
-  if (hinged && !slides) return <Hinges oldGlassKg={oldKg} timberKg={timberOf(r, oldKg)} />;
+  const old = oldGlass(book, r);
+  const oldKg = old?.kg ?? null;
+  const timber = sashByTimber(book, r);
+  if (hinged && !slides) return <Hinges oldGlassKg={oldKg} timberKg={timber} />;
   if (!slides && book.sash === null)
     return sash.position === "fixed" ? (
       <p className="text-[13px] text-mute">A fixed light: nothing hangs, so no balance or hinge is asked for.</p>
     ) : (
       <HowItHangs why="What the new glass weighs hangs on balances or hinges: they are reckoned by it." />
     );
-  const timber = timberOf(r, oldKg);
   const sashKg = sash.sashKg ?? timber;
   const moves = sash.position === "upper" || sash.position === "lower";
   const balance =
@@ -67,20 +66,26 @@ export function SashWeights() {
         />
         <label>
           <span className="text-[13px] text-mute">
-            Weighs now, kg{timber && `; by its timber ${say(`${timber.toFixed(1)} kg`)}`}
+            Weighs now, {MASS_UNIT[prefs.unit]}
+            {timber && `; by its timber ${say(`${timber.toFixed(1)} kg`)}`}
           </span>
           <input
             type="number"
             step="any"
             min={0}
-            max={500}
+            max={massShown(500, prefs.unit)}
+            disabled={sash.position === null}
+            placeholder={sash.position === null ? "first: which sash" : undefined}
             className="tight"
-            key={sash.sashKg}
-            defaultValue={sash.sashKg ?? ""}
+            key={`${sash.sashKg} ${prefs.unit}`}
+            defaultValue={sash.sashKg === null ? "" : massShown(sash.sashKg, prefs.unit)}
             onBlur={(e) => {
-              const kg = e.target.valueAsNumber;
-              if (Number.isFinite(kg) && kg > 0 && kg !== sash.sashKg)
-                write("specify.sash", { position: sash.position ?? "lower", sashKg: kg });
+              const typed = e.target.valueAsNumber;
+              if (!Number.isFinite(typed) || typed <= 0) return;
+              // What was shown and left as it is was not weighed again.
+              if (sash.sashKg !== null && typed === massShown(sash.sashKg, prefs.unit)) return;
+              if (sash.position !== null)
+                write("specify.sash", { position: sash.position, sashKg: massTyped(typed, prefs.unit) });
             }}
           />
         </label>
@@ -98,6 +103,7 @@ export function SashWeights() {
           {balance
             ? `Each weight goes from ${weightText(balance.before, prefs.unit)} to ${weightText(balance.after, prefs.unit)}${sash.sashKg === null ? ", the sash reckoned by its timber" : ""}.`
             : "What each weight comes to in all follows from what the sash weighs."}
+          {old && !old.isRead && say(` The old {pane} is taken as ${OLD_GLASS_MM} mm thick: nobody read it.`)}
         </p>
       )}
       {springs && (
@@ -117,40 +123,4 @@ export function SashWeights() {
       )}
     </div>
   );
-}
-
-/** What the old glass weighed: by its thickness as read, else as 3 mm. */
-const oldGlassOf = (r: Reckoning): number | null =>
-  r.cut.ok
-    ? massOf(r.cut.value.glass.width, r.cut.value.glass.height, r.readings["old-thickness"] ?? mm(OLD_MM))
-    : null;
-const OLD_MM = 3;
-
-/** The sash by its timber and its old glass, kg, where member and rebate were read: stiles and rails alike, of softwood. */
-function timberOf(r: Reckoning, oldGlassKg: number | null): number | null {
-  const at = (place: Place): number | null => {
-    const read = r.readings[place];
-    return read === undefined ? null : toMm(read);
-  };
-  const [face, thickMm, depth, width] = [
-    at("member-face"),
-    at("timber-thickness"),
-    at("rebate-depth"),
-    at("rebate-width"),
-  ];
-  if (face === null || thickMm === null || depth === null || width === null) return null;
-  if (oldGlassKg === null || !r.cut.ok) return null;
-  // Sight size is the opening less the rebate's depth on both sides; the members stand outside of it.
-  const out = 2 * (face - depth);
-  const { governs } = r.cut.value;
-  const timber = sashTimber({
-    outsideMm: { width: toMm(governs.width.length) + out, height: toMm(governs.height.length) + out },
-    stileMm: face,
-    topRailMm: face,
-    bottomRailMm: face,
-    thickMm,
-    rebateMm: { depth, width },
-    density: TIMBER_DENSITY.softwood,
-  });
-  return timber.ok ? oldGlassKg + timber.value.kg : null;
 }

@@ -1,14 +1,18 @@
 import { useState } from "react";
 import { candidateFacts } from "../../core/pane/candidates.ts";
 import { candidatesHere } from "../../core/pane/candidates-here.ts";
+import { isRouted } from "../../core/pane/conversion.ts";
+import { readingsOf } from "../../core/pane/readings-of.ts";
+import { routHere } from "../../core/pane/rout-here.ts";
 import { bestCandidate, type Candidate } from "../../core/specify/candidates.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import type { Makeup } from "../../core/specify/makeup.ts";
-import type { LengthUnit } from "../../core/units/length.ts";
+import { type LengthUnit, mm, nm, toMm } from "../../core/units/length.ts";
+import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
 import { inchText, inUnit } from "../../core/words/in-unit.ts";
+import { massText } from "../../core/words/mass.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
-import { massText } from "../../core/words/ticket.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { CandidateAsks } from "./CandidateAsks.tsx";
 import { HeatCurves } from "./HeatCurves.tsx";
@@ -36,7 +40,8 @@ export function UnitCandidates() {
       </p>
       {best && (
         <p className="note-glass">
-          <span className="font-medium">We would take: {all.find((c) => c.id === best.id)?.name}.</span> {best.because}
+          <span className="font-medium">We would take: {all.find((c) => c.id === best.id)?.name}.</span>{" "}
+          {say(best.because)}
         </p>
       )}
       {facts.safetyNeeded && (
@@ -64,6 +69,11 @@ export function UnitCandidates() {
             choose={() =>
               write("specify.makeup", { makeup: { ...c.makeup, spacer: chosen?.spacer ?? c.makeup.spacer } })
             }
+            routBy={
+              isRouted(book)
+                ? toMm(routHere(readingsOf(book).readings, r.house, mm(c.overallMm))?.width.by ?? nm(0))
+                : 0
+            }
             currency={firm.house.currency}
             unit={prefs.unit}
           />
@@ -88,11 +98,13 @@ type ColumnProps = {
   readonly best: boolean;
   readonly chosen: boolean;
   readonly choose: () => void;
+  /** By how much its rebate is to be routed wider for it, mm. */
+  readonly routBy: number;
   readonly currency: string;
   readonly unit: LengthUnit;
 };
 
-function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: ColumnProps) {
+function Column({ candidate: c, plain, best, chosen, choose, routBy, currency, unit }: ColumnProps) {
   const over = c.spareMm !== null && c.spareMm < 0;
   const rows: readonly (readonly [string, string, boolean?])[] = [
     ["Room face", inUnit(`${c.surfaceC.toFixed(0)} °C`, unit)],
@@ -104,7 +116,9 @@ function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: C
         ? "depth not read"
         : over
           ? `${unit === "mm" ? `${(-c.spareMm).toFixed(1)} mm` : `${inchText(-c.spareMm)} in`} too thick`
-          : "it fits",
+          : routBy > 0
+            ? `rout ${unit === "mm" ? `${routBy.toFixed(1).replace(/\.0$/, "")} mm` : `${inchText(routBy)} in`}`
+            : "it fits",
       over,
     ],
     ["Price", money(c.pence, currency)],
@@ -116,8 +130,8 @@ function Column({ candidate: c, plain, best, chosen, choose, currency, unit }: C
     >
       <p className="leading-tight font-semibold">{c.name}</p>
       <UnitSection makeup={c.makeup} />
-      <p className="tight text-[26px] leading-none font-bold">{c.heat.toFixed(1)}</p>
-      <p className="text-[12px] text-mute">W/m²K</p>
+      <p className="tight text-[26px] leading-none font-bold">{heatFigure(c.heat, unit)}</p>
+      <p className="text-[12px] text-mute">{HEAT_UNIT[unit]}</p>
       <dl className="rows text-[13px]">
         {rows.map(([name, text, bad]) => (
           <div key={name} className="flex justify-between gap-2 py-1">

@@ -7,6 +7,7 @@ import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, NO_SPACER, SPACERS } from "../../core/specify/makeup.ts";
 import type { Stack } from "../../core/specify/stack.ts";
 import { toMm } from "../../core/units/length.ts";
+import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routLine } from "../../core/words/through.ts";
@@ -164,7 +165,8 @@ export function UnitPart() {
         {chosen && (
           <div className="space-y-2">
             <p className="text-[14px] font-medium">
-              {say(makeupText(chosen))}: <span className="tight">{makeupHeat(chosen).toFixed(1)}</span> W/m²K
+              {say(makeupText(chosen))}: <span className="tight">{heatFigure(makeupHeat(chosen), prefs.unit)}</span>{" "}
+              {HEAT_UNIT[prefs.unit]}
             </p>
             <div className="grid grid-cols-2 gap-2">
               <PickOne

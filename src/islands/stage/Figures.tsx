@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { Readings } from "../../core/measure/reckoned.ts";
 import { type Nm, nm } from "../../core/units/length.ts";
-import { massText } from "../../core/words/ticket.ts";
+import { massText } from "../../core/words/mass.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { Length } from "../ui/Length.tsx";

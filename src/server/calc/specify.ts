@@ -15,6 +15,7 @@ import { plateCheck } from "../../core/specify/plate.ts";
 import { safetyOf } from "../../core/specify/safety.ts";
 import { stacksFor } from "../../core/specify/stack.ts";
 import { type LengthUnit, type Nm, toMm } from "../../core/units/length.ts";
+import { KG_PER_LB } from "../../core/units/mass.ts";
 import { say } from "../../core/words/dialect.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -198,7 +199,7 @@ export function calcMass(of: MassCase): Outcome<z.output<typeof MassAnswer>> {
   const lift = liftOf(kg, areaM2, of);
   return ok({
     kg,
-    lb: kg / 0.45359237,
+    lb: kg / KG_PER_LB,
     kgPerM2: kg / areaM2,
     areaM2,
     lift: lift === 1 ? "one" : lift === 2 ? "two" : "machine",

@@ -1,0 +1,70 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
+import { toMm } from "../units/length.ts";
+import { foldPane } from "./book.ts";
+import { reckon } from "./reckoning.ts";
+import { oldGlass, sashByTimber } from "./sash-weighs.ts";
+
+/* A sash by its timber, and the glass that was in it: 600 × 900 between rebates 10 deep and 18 wide, members of 48 by 44. */
+
+const READ = {
+  "width-top": "600",
+  "width-bottom": "600",
+  "height-left": "900",
+  "height-right": "900",
+  "rebate-depth": "10",
+  "rebate-width": "18",
+  "timber-thickness": "44",
+  "member-face": "48",
+} as const;
+/** 676 × 976 outside, 580 × 880 of sight: 149 376 mm² by 44, less 29 600 by 18 of rebate, at 500 kg/m³. */
+const TIMBER_KG = 3.02;
+
+const sash = (more: Readonly<Record<string, string>> = {}, double = false) => {
+  const t = new Teller().opened().added(PANE, "timber-putty");
+  if (double) t.tell("look.option", { option: "double", reason: "warmer" });
+  t.read({ ...READ, ...more });
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, withFirm(foldFirm(t.entries)));
+  if (!r.cut.ok) throw new Error("no size");
+  return { book, r, glass: r.cut.value.glass };
+};
+const kgOf = (width: number, height: number, thick: number): number => (width * height * thick * 2.5) / 1e6;
+
+describe("what hangs on the cords today", () => {
+  it("the old glass, as thick as it was read, or taken as 3 until somebody reads it", () => {
+    const { book, r, glass } = sash({ "old-thickness": "4" });
+    expect(oldGlass(book, r)?.kg).toBeCloseTo(kgOf(toMm(glass.width), toMm(glass.height), 4), 6);
+    expect(oldGlass(book, r)?.isRead).toBe(true);
+    const unread = sash();
+    expect(oldGlass(unread.book, unread.r)?.isRead).toBe(false);
+    expect(oldGlass(unread.book, unread.r)?.kg).toBeCloseTo(kgOf(toMm(glass.width), toMm(glass.height), 3), 6);
+  });
+
+  it("the timber with the rebate that is in it", () => {
+    const { book, r } = sash();
+    expect((sashByTimber(book, r) ?? 0) - (oldGlass(book, r)?.kg ?? 0)).toBeCloseTo(TIMBER_KG, 2);
+  });
+
+  it("is of the sash as it is, not as it will be routed for a unit", () => {
+    const { book, r, glass } = sash({}, true);
+    // Planned 7 deeper all round, for a pane that is larger by twice that.
+    expect(r.planned && toMm(r.planned.by)).toBe(7);
+    expect(oldGlass(book, r)?.kg).toBeCloseTo(kgOf(toMm(glass.width) - 14, toMm(glass.height) - 14, 3), 6);
+    expect((sashByTimber(book, r) ?? 0) - (oldGlass(book, r)?.kg ?? 0)).toBeCloseTo(TIMBER_KG, 2);
+  });
+
+  it.each(["member-face", "timber-thickness", "rebate-depth", "rebate-width"] as const)(
+    "not without its %s",
+    (place) => {
+      const { [place]: _, ...rest } = READ;
+      const t = new Teller().opened().added(PANE, "timber-putty").read(rest);
+      const book = foldPane(PANE, t.entries);
+      if (!book) throw new Error("no pane");
+      expect(sashByTimber(book, reckon(book, withFirm(foldFirm(t.entries))))).toBeNull();
+    },
+  );
+});
