@@ -4,7 +4,7 @@ import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Payloads } from "../log/kinds.ts";
 import { mm, toMm } from "../units/length.ts";
-import { movedText, ticketOf } from "../words/ticket.ts";
+import { sinceOrderedText, ticketOf } from "../words/ticket.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { materialsOf } from "./pane-materials.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
@@ -104,9 +104,22 @@ describe("readings that moved since it was ordered", () => {
     const { r } = told(t);
     expect(r.moved?.by.width).toBeLessThan(0);
     expect(size(r)).toEqual([608, 900]);
-    expect(movedText(r, "mm")).toMatch(
+    expect(sinceOrderedText(r, "mm")).toMatch(
       /^The readings now give \d+ × \d+ mm: \d mm less width.* than was ordered. What stands /,
     );
+  });
+  it("say of what was ordered, and not of a size that nobody would choose, where none is likely to do any more", () => {
+    const t = ordered();
+    // Leaning far out, in a shallow rebate: no rectangle keeps its cover.
+    t.read({ "rebate-depth": "6", "diagonal-up": "1098", "diagonal-down": "1082" });
+    const { r } = told(t);
+    expect(r.poor).toBe(true);
+    expect(sinceOrderedText(r, "mm")).toMatch(
+      /^By what is read now no true rectangle is likely to do\. What stands .*\. Ease the \{rebate\} before it is set, or order it anew\.$/,
+    );
+    const ticket = ticketOf(told(t).book, r, { unit: "mm", dialect: "a" }).why;
+    expect(ticket).toContain("Ease the rebate before it is set, or order it anew.");
+    expect(ticket).not.toContain("No size stands until then");
   });
   it("are none where the order itself rounded down to the supplier's grid", () => {
     const { r } = told(measured());

@@ -115,8 +115,9 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     r.unsafe || (!isSet && (r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false)));
   const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${standsText(r.stands.as, r.stands.line)} `;
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
-  const moved = r.moved && !isSet ? `${movedText(r, unit)} ` : "";
-  const why = `${as}Width × height. ${planned}${moved}${say((isSet ? null : troubleText(r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  const since = isSet ? "" : say(sinceOrderedText(r, unit), dialect);
+  const moved = since && `${since} `;
+  const why = `${as}Width × height. ${planned}${moved}${say((isSet || (since && r.poor) ? null : troubleText(r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   // What came was measured in the reader's own marks: nobody cuts it any more.
   const isHere = r.stands.as === "accepted" || r.stands.as === "set";
   const cutterSize =
@@ -160,26 +161,28 @@ export const plannedText = (p: Planned, unit: LengthUnit): string =>
     : `Planned: once the {rebate} is routed ${writeLength(p.by, unit, { places: 1, ticks: 32 })} deeper all round. Read it again then.`;
 
 /**
- * What the readings of now give beside what stands on the order, and what that means.
- * @example ordered 545 × 1193, now 544 × 1191, and it still goes in // "The readings now give 544 × 1191 mm: 1 mm less width and 2 mm less height than was ordered. What was ordered still goes in."
+ * What the readings of now give beside what stands on the order, and what that means; "" where they give nothing else.
+ * @example ordered 545 × 1193, now 544 × 1191, and it still goes in // "The readings now give 544 × 1191 mm: 1 mm less width and 2 mm less height than was ordered. What stands still goes in."
  */
-export function movedText(r: Reckoning, unit: LengthUnit): string {
+export function sinceOrderedText(r: Reckoning, unit: LengthUnit): string {
   const { moved } = r;
+  if (r.poor && r.stands.line && r.stands.as !== "set")
+    return `By what is read now no true rectangle is likely to do.${standsMeans(r)} ${r.canEase ? "Ease the {rebate} before it is set" : "Read it again"}, or order it anew.`;
   if (!moved) return "";
   const by = (n: number, of: string): string =>
     n === 0 ? "" : `${writeLength(nm(Math.abs(n)), unit, { places: 1, ticks: 32 })} ${n < 0 ? "less" : "more"} ${of}`;
   const parts = [by(moved.by.width, "width"), by(moved.by.height, "height")].filter(Boolean).join(" and ");
-  const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
-  const short = lying?.leastCover && !lying.leastCover.enough;
-  const means =
-    lying === null
-      ? ""
-      : r.tooBigBy > 0
-        ? " What stands will not go in."
-        : short
-          ? " What stands goes in, and is covered too little."
-          : " What stands still goes in.";
-  return `The readings now give ${sizeText(moved.now.width, unit)} × ${sizeText(moved.now.height, unit)} ${unit}: ${parts} than was ordered.${means}`;
+  return `The readings now give ${sizeText(moved.now.width, unit)} × ${sizeText(moved.now.height, unit)} ${unit}: ${parts} than was ordered.${standsMeans(r)}`;
+}
+
+/** What the pane that stands does in the opening as it is read now. */
+function standsMeans(r: Reckoning): string {
+  if (!r.cut.ok || !r.cut.value.opening.ok) return "";
+  if (r.tooBigBy > 0) return " What stands will not go in.";
+  const { leastCover } = r.cut.value.opening.value;
+  return leastCover && !leastCover.enough
+    ? " What stands goes in, and is covered too little."
+    : " What stands still goes in.";
 }
 
 /** As finely as a template is drawn. */

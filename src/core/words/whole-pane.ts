@@ -22,7 +22,7 @@ import { slipWords, stackText } from "./opening.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
 import { nextWords, standingWords } from "./standing.ts";
 import { tapeErrorSentence } from "./tape-error.ts";
-import { glassKnown, movedText, ticketOf } from "./ticket.ts";
+import { glassKnown, sinceOrderedText, ticketOf } from "./ticket.ts";
 
 export type WholeBy = {
   readonly today: Day;
@@ -96,7 +96,10 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
         }
       : null,
     moved: r.moved
-      ? { byMm: { width: r.moved.by.width / 1e6, height: r.moved.by.height / 1e6 }, says: movedText(r, unit) }
+      ? {
+          byMm: { width: r.moved.by.width / 1e6, height: r.moved.by.height / 1e6 },
+          says: say(sinceOrderedText(r, unit), dialect),
+        }
       : null,
     gapsMm: lying?.gaps ?? null,
     coverMm: lying?.cover ?? null,

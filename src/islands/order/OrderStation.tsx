@@ -15,7 +15,7 @@ import { sayDayFrom } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { goesInText } from "../../core/words/goes-in.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
-import { movedText, openingText, ticketOf } from "../../core/words/ticket.ts";
+import { openingText, sinceOrderedText, ticketOf } from "../../core/words/ticket.ts";
 import { SendForm } from "../log/SendForm.tsx";
 import { CheckedLine } from "../panels/CheckedLine.tsx";
 import { CheckInForm } from "../panels/CheckInForm.tsx";
@@ -173,7 +173,8 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
 }
 
 function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
-  const { book, reckoning: r, firm, prefs, writeOrder, today } = usePane();
+  const { book, reckoning: r, firm, prefs, say, writeOrder, today } = usePane();
+  const since = sinceOrderedText(r, prefs.unit);
   const opening = line.basis === "opening" ? openingText(r, prefs.unit) : null;
   const lead = firm.suppliers.find((s) => s.name === order.supplier)?.leadDays;
   // It is read back in the unit whoever cuts it works in.
@@ -201,10 +202,10 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         )}
         <span className="text-[14px] font-normal">, {glassText(line, { ...prefs, cutter })}</span>
       </p>
-      {r.moved && (
+      {since && (
         <div className="note-wax space-y-2">
-          <p>{movedText(r, prefs.unit)}</p>
-          {line.state === "open" && (
+          <p>{say(since)}</p>
+          {r.moved && line.state === "open" && (
             <button
               type="button"
               className="btn"

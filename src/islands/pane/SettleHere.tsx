@@ -48,7 +48,7 @@ export function SettleHere({ view, goTo }: Props) {
   if (next.kind !== "settle" || next.station !== view || next.ask === undefined) return null;
   const under = SAID_UNDER[next.ask];
   const answers = quick[next.ask] ?? [];
-  const orElse = OR_ELSE[next.ask];
+  const orElse = book.line ? undefined : OR_ELSE[next.ask];
   const { place } = next;
   const away = under !== null && "tab" in under && tab !== under.tab ? under : null;
   const field = under !== null && "field" in under ? under.field : place === undefined ? null : `r-${place}`;
