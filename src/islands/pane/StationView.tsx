@@ -16,8 +16,6 @@ function OneStation({ screen, ...props }: StationProps & { readonly screen: Scre
   const { view } = props;
   const { stage: Stage, side: Side, sideName } = screen;
   const stage = useNewStage(sideName);
-  // On a phone a tab that was opened takes the room of both.
-  const sideAway = stage.tab !== null;
   return (
     <StageContext value={stage}>
       <main
@@ -38,7 +36,7 @@ function OneStation({ screen, ...props }: StationProps & { readonly screen: Scre
             aria-label="Side"
             // biome-ignore lint/a11y/noNoninteractiveTabindex: it scrolls, so the keyboard must reach it
             tabIndex={0}
-            className={`relative flex-1 desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line ${sideAway ? "max-desk:hidden" : ""}`}
+            className={`relative flex-1 desk:min-h-0 desk:overflow-y-auto desk:border-l desk:border-line ${stage.sideAway ? "max-desk:hidden" : ""}`}
           >
             <div className="p-4 desk:px-5">
               <SettleHere {...props} />

@@ -42,7 +42,11 @@ export function SettingDrawing() {
   return (
     <Part
       title="{Packers}"
-      more={hangs === "not-said" ? "drawn as for what is fixed, until it is said how it hangs" : opensText(setting)}
+      more={
+        hangs === "not-said"
+          ? "drawn as for what is fixed, until it is said how it hangs"
+          : opensText(setting, hangs === "hung")
+      }
     >
       <HowItHangs />
       <svg
@@ -110,9 +114,9 @@ export function SettingDrawing() {
   );
 }
 
-const opensText = (s: Setting): string =>
+const opensText = (s: Setting, hung: boolean): string =>
   ({
-    fixed: "fixed: two below carry",
+    fixed: `${hung ? "slides up and down" : "fixed"}: two below carry`,
     slides: "slides: two below carry, over the rollers",
     "top-hung": "hung at the top: two below carry",
     "bottom-hung": "hung at the bottom: two below carry",

@@ -68,7 +68,8 @@ export function Stage({ tabs, about }: Props) {
               aria-selected={t === shown}
               aria-controls="stage-panel"
               className={`${TAB} ${t === shown ? `${ON} ${behind ? "max-desk:border-transparent max-desk:font-normal" : ""}` : OFF}`}
-              onClick={() => openTab(t.id)}
+              // The station's own work is done with the step in sight.
+              onClick={() => openTab(t.id, sideName === null && t === all[0])}
             >
               {say(t.name)}
               {t.more && <span className="text-[13px] font-normal text-mute"> {t.more}</span>}

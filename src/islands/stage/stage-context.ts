@@ -10,7 +10,10 @@ export type StageState = {
   readonly refuse: (id: string | null) => void;
   /** A tab opened by hand; null is the one that the step asks for. */
   readonly tab: string | null;
-  readonly openTab: (id: string | null) => void;
+  /** Opens a tab; one that is worked on together with the side leaves it in sight on a phone too. */
+  readonly openTab: (id: string | null, withSide?: boolean) => void;
+  /** The tab takes the room of both where there is room for one. */
+  readonly sideAway: boolean;
   /** What the side is called where there is room for one of the two only; null where the drawing and the step share it. */
   readonly sideName: string | null;
 };
@@ -21,11 +24,13 @@ export const StageContext = createContext<StageState | null>(null);
 export const linkToStep = (id: string): string => `${STEP_HASH}${id}`;
 const STEP_HASH = "#step-";
 
+const NONE = { id: null, withSide: false };
+
 /** The state of a station that was just opened. A step that is opened takes the stage back to what it is about. */
 export function useNewStage(sideName: string | null): StageState {
   const [step, setStep] = useState<string | null>(null);
   const [refused, refuse] = useState<string | null>(null);
-  const [tab, openTab] = useState<string | null>(null);
+  const [opened, setOpened] = useState<{ readonly id: string | null; readonly withSide: boolean }>(NONE);
   useEffect(() => {
     if (!location.hash.startsWith(STEP_HASH)) return;
     setStep(decodeURIComponent(location.hash.slice(STEP_HASH.length)));
@@ -37,15 +42,16 @@ export function useNewStage(sideName: string | null): StageState {
       step,
       openStep: (id) => {
         setStep(id);
-        openTab(null);
+        setOpened(NONE);
       },
       refused,
       refuse,
-      tab,
-      openTab,
+      tab: opened.id,
+      openTab: (id, withSide = false) => setOpened({ id, withSide }),
+      sideAway: opened.id !== null && !opened.withSide,
       sideName,
     }),
-    [step, refused, tab, sideName],
+    [step, refused, opened, sideName],
   );
 }
 
