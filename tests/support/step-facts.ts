@@ -85,5 +85,6 @@ export const finishing = (f: ReadyFacts, over: Partial<FinishFacts> = {}): Finis
       ? { handsOffHours: 48, leastDays: 7 }
       : { handsOffHours: f.bed === "silicone" ? 48 : 0, leastDays: null },
   frontsBack: 0,
+  gains: null,
   ...over,
 });

@@ -2,6 +2,7 @@ import { seals } from "../bed/compound.ts";
 import { facePutty, isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
+import { type SashGain, takenText } from "../specify/sash-gain.ts";
 import { afterWhole, madeWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 
@@ -10,6 +11,8 @@ export type FinishFacts = ReadyFacts & {
   readonly compound: { readonly handsOffHours: number; readonly leastDays: number | null };
   /** What stood in front and goes back. */
   readonly frontsBack: number;
+  /** What a sash that slides up and down weighs more with its new glass; null where it hangs as before. */
+  readonly gains: SashGain | null;
 };
 
 type Rule = Step & { readonly when: (f: FinishFacts) => boolean };
@@ -18,6 +21,16 @@ const putty = (f: FinishFacts): boolean => facePutty(f);
 /** A slope outside that waits for its paint. */
 const painted = (f: FinishFacts): boolean => putty(f) && f.compound.leastDays !== null;
 const wet = (f: FinishFacts): boolean => seals(f.bed);
+
+/** @example gains 4.46 kg // "Hang 2.23 kg more on each cord, or set springs that lift so much more: …" */
+function rebalance({ kg }: SashGain): string {
+  const each = `${(Math.abs(kg) / 2).toFixed(2)} kg`;
+  const what =
+    kg > 0
+      ? `Hang ${each} more on each cord, or set each spring to lift so much more`
+      : `Take ${each} off each cord, or set each spring to lift so much less`;
+  return `${what}: with its new glass the sash weighs ${Math.abs(kg).toFixed(1)} kg ${kg > 0 ? "more" : "less"}. Left half open it must stay.`;
+}
 
 const rules = (f: FinishFacts): readonly Rule[] => [
   {
@@ -77,6 +90,15 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     driesHours: 12,
     asks: "dries",
     when: (g) => pinned(g) && isTimber(g),
+  },
+  {
+    id: "rebalance",
+    does: f.gains ? rebalance(f.gains) : "",
+    why: `A sash that is heavier than its weights drops on hands, and one that is lighter flies up.${f.gains ? ` ${takenText(f.gains.old)}` : ""}`.trim(),
+    tool: "scales, lead or steel",
+    minutes: 20,
+    hazards: ["spring-balance"],
+    when: (g) => g.gains !== null,
   },
   {
     id: "latch-shut",

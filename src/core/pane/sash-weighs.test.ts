@@ -2,10 +2,11 @@ import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
+import { NOTHING_FOUND } from "../measure/found.ts";
 import { toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { oldGlass, sashByTimber } from "./sash-weighs.ts";
+import { gainOf, oldGlass, sashByTimber } from "./sash-weighs.ts";
 
 /* A sash by its timber, and the glass that was in it: 600 × 900 between rebates 10 deep and 18 wide, members of 48 by 44. */
 
@@ -44,6 +45,26 @@ describe("what hangs on the cords today", () => {
     expect(oldGlass(unread.book, unread.r)?.kg).toBeCloseTo(kgOf(toMm(glass.width), toMm(glass.height), 3), 6);
   });
 
+  it("of a unit its two sheets, and never its thickness as solid glass", () => {
+    const t = new Teller().opened().added(PANE, "plastic-bead-inside");
+    t.read({
+      "width-top": "600",
+      "width-bottom": "600",
+      "height-left": "900",
+      "height-right": "900",
+      "unit-thickness": "24",
+    });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, withFirm(foldFirm(t.entries)));
+    const old = oldGlass(book, r);
+    const size = r.cut.ok ? r.cut.value.glass : null;
+    expect(old?.isRead).toBe(true);
+    const sheets = (old?.sheetsMm ?? []).reduce((a, b) => a + b, 0);
+    expect(sheets).toBe(8);
+    expect(old?.kg).toBeCloseTo(size ? kgOf(toMm(size.width), toMm(size.height), sheets) : 0, 6);
+  });
+
   it("the timber with the rebate that is in it", () => {
     const { book, r } = sash();
     expect((sashByTimber(book, r) ?? 0) - (oldGlass(book, r)?.kg ?? 0)).toBeCloseTo(TIMBER_KG, 2);
@@ -67,4 +88,30 @@ describe("what hangs on the cords today", () => {
       expect(sashByTimber(book, reckon(book, withFirm(foldFirm(t.entries))))).toBeNull();
     },
   );
+});
+
+describe("what hangs on the cords afterwards", () => {
+  const gain = (more: Readonly<Record<string, string>>, how: (t: Teller) => void) => {
+    const t = new Teller().opened().added(PANE, "timber-putty");
+    t.read({ ...READ, ...more });
+    how(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    return gainOf(book, reckon(book, withFirm(foldFirm(t.entries))));
+  };
+  const hung = (t: Teller) => t.tell("measure.found", { ...NOTHING_FOUND, hinge: "hung" });
+  const glass = (t: Teller, mm: string) =>
+    t.tell("specify.glass", { kind: "float", thickness: { text: mm, unit: "mm" }, edges: "as cut", pattern: "" });
+  it.each<[string, Readonly<Record<string, string>>, (t: Teller) => void, boolean]>([
+    ["thicker glass than was read", { "old-thickness": "3" }, (t) => (hung(t), glass(t, "4")), true],
+    ["as thick as the old", { "old-thickness": "4" }, (t) => (hung(t), glass(t, "4")), false],
+    ["nobody read the old: what is mostly found weighs nothing by itself", {}, (t) => (hung(t), glass(t, "4")), false],
+    [
+      "a unit for one sheet is heavier, whatever that was",
+      {},
+      (t) => (hung(t), t.tell("look.option", { option: "double", reason: "" })),
+      true,
+    ],
+    ["it does not slide", { "old-thickness": "3" }, (t) => glass(t, "6"), false],
+  ])("%s", (_, more, how, gains) => expect(gain(more, how) !== null).toBe(gains));
 });

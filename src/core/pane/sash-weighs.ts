@@ -1,33 +1,41 @@
 import type { Place } from "../measure/places.ts";
-import { massOf } from "../specify/glass.ts";
+import { paneMass } from "../specify/mass.ts";
+import { OLD_GLASS_MM, type OldGlass, type SashGain, sashGain } from "../specify/sash-gain.ts";
 import { sashTimber, TIMBER_DENSITY } from "../specify/sash-mass.ts";
-import { mm, type Nm, nm, toMm } from "../units/length.ts";
+import { type Nm, nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { stackChosen, stacksOf } from "./candidates.ts";
+import { isConversion } from "./conversion.ts";
+import { hingeOf } from "./hangs.ts";
+import { oldGlassBack } from "./old-glass.ts";
 import { readingsOf } from "./readings-of.ts";
 import type { Reckoning } from "./reckoning.ts";
-
-/** How thick old sheet is taken to be until somebody reads it, mm. */
-export const OLD_GLASS_MM = 3;
-
-export type OldGlass = {
-  readonly kg: number;
-  /** Its thickness was read; else it is taken as `OLD_GLASS_MM`. */
-  readonly isRead: boolean;
-};
+import { USUAL_SHEETS, wasUnit } from "./unit.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /**
  * What the old glass weighs, of the size that fits the sash as it is today: a rebate that is still to be routed held a smaller
  * pane than is planned for it. Null until a size is worked out.
  * @example 600 × 900 of 4 mm // 5.4 kg
+ * @example the same of a unit read as 20 mm, 4-12-4 // 10.8 kg
  */
 export function oldGlass(book: PaneBook, r: Reckoning): OldGlass | null {
   if (!r.cut.ok) return null;
-  const read = r.readings["old-thickness"];
   const { width, height } = r.cut.value.glass;
-  return {
-    kg: massOf(asItIs(r, width), asItIs(r, height), read ?? mm(OLD_GLASS_MM)),
-    isRead: read !== undefined && book.readings["old-thickness"]?.read.ok === true,
-  };
+  const { sheetsMm, isRead } = oldSheets(book, r);
+  return { kg: paneMass(toMm(asItIs(r, width)), toMm(asItIs(r, height)), sheetsMm), sheetsMm, isRead };
+}
+
+function oldSheets(book: PaneBook, r: Reckoning): Pick<OldGlass, "sheetsMm" | "isRead"> {
+  if (!wasUnit(book)) {
+    const read = book.readings["old-thickness"]?.read;
+    return read?.ok
+      ? { sheetsMm: [toMm(read.value.adjusted)], isRead: true }
+      : { sheetsMm: [OLD_GLASS_MM], isRead: false };
+  }
+  const stacks = stacksOf(book, r);
+  const stack = stackChosen(book.makeup, stacks) ?? stacks[0];
+  return stack ? { sheetsMm: stack.panes.map(toMm), isRead: true } : { sheetsMm: USUAL_SHEETS, isRead: false };
 }
 
 /**
@@ -65,6 +73,15 @@ export function sashByTimber(book: PaneBook, r: Reckoning): number | null {
     density: TIMBER_DENSITY.softwood,
   });
   return timber.ok ? old.kg + timber.value.kg : null;
+}
+
+/** What hangs on the cords of a sash that slides up and down is another weight with its new glass; null where nothing moves. */
+export function gainOf(book: PaneBook, r: Reckoning): SashGain | null {
+  if (hingeOf(book) !== "hung" || book.sash?.position === "fixed" || oldGlassBack(book) || wholeOf(book)) return null;
+  const old = oldGlass(book, r);
+  // A usual thickness weighs nothing by itself; that two sheets are heavier than one is sure.
+  if (old === null || r.massKg === null || !(old.isRead || isConversion(book))) return null;
+  return sashGain(r.massKg, old);
 }
 
 /** A width or height of the plan as it is before the router. */

@@ -19,6 +19,7 @@ import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { gainOf } from "./sash-weighs.ts";
 import { isUnit, wasUnit } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
@@ -151,6 +152,7 @@ export const finishFacts = (book: PaneBook, r: Reckoning): FinishFacts => ({
   ...readyFacts(book, r),
   compound: r.compound,
   frontsBack: book.before.front.filter((f) => f.fate === "back").length,
+  gains: gainOf(book, r),
 });
 
 /** Old putty may be met, unless what holds the glass is gaskets. */

@@ -127,6 +127,7 @@ export const STEP_IDS = [
   "surplus",
   "unmask",
   "fill-nails",
+  "rebalance",
   "latch-shut",
   "tell",
   "hardware-new",

@@ -1,9 +1,14 @@
+import { useState } from "react";
 import { hingeOf } from "../../core/pane/hangs.ts";
 import { hingeLoad } from "../../core/specify/hinges.ts";
-import { toMm } from "../../core/units/length.ts";
+import { readTape } from "../../core/tape/read.ts";
+import { writeNumber } from "../../core/tape/write.ts";
+import { mm, toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/mass.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { MassField } from "./MassField.tsx";
 
+const MOST_APART_MM = 5000;
 const NOTHING = { sashKg: null, ratedKg: null, apartMm: null } as const;
 
 /** What hinges or stays carry before and after, against what they are rated for. */
@@ -15,6 +20,7 @@ export function Hinges({
   readonly timberKg: number | null;
 }) {
   const { book, reckoning: r, prefs, write } = usePane();
+  const [bad, setBad] = useState(false);
   const now = book.hinges ?? NOTHING;
   const hinge = hingeOf(book);
   const side = hinge === "left" || hinge === "right";
@@ -30,30 +36,38 @@ export function Hinges({
           ratedKg: now.ratedKg,
         })
       : null;
-  const field = (key: keyof typeof NOTHING, name: string) => (
-    <label>
-      <span className="text-[13px] text-mute">{name}</span>
-      <input
-        type="number"
-        step="any"
-        min={0.1}
-        max={key === "apartMm" ? 5000 : 500}
-        className="tight"
-        key={now[key]}
-        defaultValue={now[key] ?? ""}
-        onBlur={(e) => {
-          const to = e.target.valueAsNumber;
-          if (Number.isFinite(to) && to > 0 && to !== now[key]) write("specify.hinges", { ...now, [key]: to });
-        }}
-      />
-    </label>
-  );
   return (
     <div className="space-y-1">
       <div className="grid grid-cols-3 items-end gap-2">
-        {field("sashKg", timberKg === null ? "sash weighs, kg" : `sash, kg; by its timber ${timberKg.toFixed(1)}`)}
-        {field("ratedKg", side ? "hinges rated, kg" : "stays rated, kg")}
-        {side && field("apartMm", "hinges apart, mm")}
+        <MassField
+          name={timberKg === null ? "sash weighs" : "sash"}
+          beside={timberKg === null ? "" : `; by its timber ${massText(timberKg, prefs.unit)}`}
+          kg={now.sashKg}
+          change={(sashKg) => write("specify.hinges", { ...now, sashKg })}
+        />
+        <MassField
+          name={side ? "hinges rated" : "stays rated"}
+          kg={now.ratedKg}
+          change={(ratedKg) => write("specify.hinges", { ...now, ratedKg })}
+        />
+        {side && (
+          <label>
+            <span className="text-[13px] text-mute">hinges apart, {prefs.unit}</span>
+            <input
+              className={`tight ${bad ? "bad" : ""}`}
+              maxLength={60}
+              key={`${now.apartMm} ${prefs.unit}`}
+              defaultValue={now.apartMm === null ? "" : writeNumber(mm(now.apartMm), prefs.unit, { ticks: 32 })}
+              onBlur={(e) => {
+                if (e.target.value === e.target.defaultValue) return;
+                const read = readTape(e.target.value, prefs.unit);
+                setBad(!read.ok || read.value.adjusted <= 0 || toMm(read.value.adjusted) > MOST_APART_MM);
+                if (read.ok && read.value.adjusted > 0 && toMm(read.value.adjusted) <= MOST_APART_MM)
+                  write("specify.hinges", { ...now, apartMm: toMm(read.value.adjusted) });
+              }}
+            />
+          </label>
+        )}
       </div>
       {load && (
         <p className={load.holds === false ? "note-wax" : "note-glass"}>

@@ -1,9 +1,9 @@
 import { hingeOf } from "../../core/pane/hangs.ts";
-import { OLD_GLASS_MM, oldGlass, sashByTimber } from "../../core/pane/sash-weighs.ts";
+import { oldGlass, sashByTimber } from "../../core/pane/sash-weighs.ts";
 import { balanceFor, weightLength } from "../../core/specify/balance.ts";
 import { REHANG, springPair } from "../../core/specify/hinges.ts";
+import { takenText } from "../../core/specify/sash-gain.ts";
 import { type LengthUnit, toMm } from "../../core/units/length.ts";
-import { MASS_UNIT, massShown, massTyped } from "../../core/units/mass.ts";
 import { massText } from "../../core/words/mass.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
@@ -11,6 +11,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
 import { Hinges } from "./Hinges.tsx";
+import { MassField } from "./MassField.tsx";
 
 const WEIGHT_MM = 40;
 
@@ -64,31 +65,13 @@ export function SashWeights() {
           unsaid="which"
           change={(position) => write("specify.sash", { position, sashKg: sash.sashKg })}
         />
-        <label>
-          <span className="text-[13px] text-mute">
-            Weighs now, {MASS_UNIT[prefs.unit]}
-            {timber && `; by its timber ${say(`${timber.toFixed(1)} kg`)}`}
-          </span>
-          <input
-            type="number"
-            step="any"
-            min={0}
-            max={massShown(500, prefs.unit)}
-            disabled={sash.position === null}
-            placeholder={sash.position === null ? "first: which sash" : undefined}
-            className="tight"
-            key={`${sash.sashKg} ${prefs.unit}`}
-            defaultValue={sash.sashKg === null ? "" : massShown(sash.sashKg, prefs.unit)}
-            onBlur={(e) => {
-              const typed = e.target.valueAsNumber;
-              if (!Number.isFinite(typed) || typed <= 0) return;
-              // What was shown and left as it is was not weighed again.
-              if (sash.sashKg !== null && typed === massShown(sash.sashKg, prefs.unit)) return;
-              if (sash.position !== null)
-                write("specify.sash", { position: sash.position, sashKg: massTyped(typed, prefs.unit) });
-            }}
-          />
-        </label>
+        <MassField
+          name="Weighs now"
+          beside={timber === null ? "" : `; by its timber ${massText(timber, prefs.unit)}`}
+          kg={sash.sashKg}
+          first={sash.position === null ? "first: which sash" : undefined}
+          change={(sashKg) => sash.position !== null && write("specify.sash", { position: sash.position, sashKg })}
+        />
       </div>
       {sash.position === "fixed" && (
         <p className="text-[13px] text-mute">A fixed light: nothing hangs, so no balance is asked for.</p>
@@ -103,7 +86,7 @@ export function SashWeights() {
           {balance
             ? `Each weight goes from ${weightText(balance.before, prefs.unit)} to ${weightText(balance.after, prefs.unit)}${sash.sashKg === null ? ", the sash reckoned by its timber" : ""}.`
             : "What each weight comes to in all follows from what the sash weighs."}
-          {old && !old.isRead && say(` The old {pane} is taken as ${OLD_GLASS_MM} mm thick: nobody read it.`)}
+          {old && say(` ${takenText(old)}`)}
         </p>
       )}
       {springs && (
