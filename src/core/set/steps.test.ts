@@ -300,3 +300,17 @@ describe("what sealant is laid on is named as the frame has it", () => {
     );
   });
 });
+
+describe("a sash that left its opening goes back as it moves", () => {
+  it.each([
+    ["fixed", /^Put the sash back in its opening .* look along its gaps\.$/, false],
+    ["left", /^Hang the sash in the opening .* latch it, look along its gaps\.$/, false],
+    ["slides", /^Lift the sash on to its track/, false],
+    // Cords and springs are what a hung sash has; rollers have neither.
+    ["hung", /^Hook the sash on its cords or balances/, true],
+  ] as const)("%s", (hinge, does, springs) => {
+    const back = setSteps(facts({ system: "plastic-no-bead", hinge })).find((s) => s.id === "rehang");
+    expect(back?.does).toMatch(does);
+    expect(back?.hazards?.includes("spring-balance") ?? false).toBe(springs);
+  });
+});

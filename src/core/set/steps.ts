@@ -32,6 +32,14 @@ const WORKED: Readonly<Record<ReadyFacts["workedBy"], Pick<Step, "does" | "why" 
   pressed: { does: "", why: "" },
 };
 
+/** How a sash that left its opening goes back, by how it moves. */
+const BACK: Readonly<Partial<Record<ReadyFacts["hinge"], string>>> = {
+  fixed: "Put the sash back in its opening on its tag, held as it was; nothing moves when it is pressed",
+  slides: "Lift the sash on to its track on its tag, foot last; roll it shut, latch it",
+  hung: "Hook the sash on its cords or balances on its tag; swing it in, the stop goes back, slide it shut, latch it",
+};
+const BACK_USUAL = "Hang the sash in the opening on its tag; shut it, latch it";
+
 const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> => ({
   putty: {
     does: "Run the bed all round the {rebate}, no gaps in the corners.",
@@ -280,12 +288,12 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "rehang",
-    does: "Hang the sash in the opening on its tag; shut it, latch it, look along its gaps.",
+    does: `${BACK[f.hinge] ?? BACK_USUAL}, look along its gaps.`,
     why: "In its neighbour's opening it binds, and nobody knows why.",
     minutes: 10,
     asks: "tags",
     ...(f.lift === 1 ? {} : { people: 2 as const }),
-    hazards: f.hinge === "slides" ? ["spring-balance"] : [],
+    hazards: f.hinge === "hung" ? ["spring-balance"] : [],
     when: sashLeaves,
   },
   {

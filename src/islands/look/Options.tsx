@@ -33,6 +33,7 @@ export function Options() {
   const not = options.filter((o) => !o.possible);
   const chosen = possible.find((o) => o.kind === book.before.option?.option) ?? null;
   const note = ownerNote(facts);
+  const hasHeat = possible.some((o) => o.heat.before !== null && o.heat.after !== null);
   return (
     <section aria-label="What can be done" className="space-y-2">
       {unsaid && (
@@ -58,7 +59,7 @@ export function Options() {
         <span className="text-right">Cost</span>
         <span>In by</span>
         <span>Visits</span>
-        <span>{possible.some((o) => o.heat.before !== null && o.heat.after !== null) ? "Heat lost" : ""}</span>
+        <span>{hasHeat ? "Heat lost" : ""}</span>
         <span>Guarantee</span>
       </div>
       <ul className="rows">
@@ -73,8 +74,9 @@ export function Options() {
       </ul>
       <p className="text-[12px] text-mute">
         By the firm's own prices and hours under <a href="/house#prices">House rules</a>, tax included
-        {facts.areaM2 === null ? ", for half a square metre until it is sized" : ""}. Heat loss at the centre,{" "}
-        {HEAT_UNIT[prefs.unit]}, by EN 673. <a href={`/panes/${book.id}/options`}>The customer's page</a>
+        {facts.areaM2 === null ? ", for half a square metre until it is sized" : ""}.{" "}
+        {hasHeat && `Heat loss at the centre, ${HEAT_UNIT[prefs.unit]}, by EN 673. `}
+        <a href={`/panes/${book.id}/options`}>The customer's page</a>
       </p>
     </section>
   );

@@ -249,7 +249,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           house={houseWith(firm.house, firm.terms.get(order.supplier))}
           unit={prefs.unit}
           photos={book.before.photos.filter((p) => p.of === "neighbour").map((p) => p.photo)}
-          {...(!readsWhole(book.way) && { goesIn: (came) => goesInText(r.odds, came) })}
+          {...(!readsWhole(book.way) && { goesIn: (came) => goesInText(r.odds, came, r.canEase) })}
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
       )}

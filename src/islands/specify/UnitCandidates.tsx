@@ -1,9 +1,11 @@
 import { useState } from "react";
+import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { candidateFacts } from "../../core/pane/candidates.ts";
 import { candidatesHere } from "../../core/pane/candidates-here.ts";
 import { isRouted } from "../../core/pane/conversion.ts";
 import { readingsOf } from "../../core/pane/readings-of.ts";
 import { routHere } from "../../core/pane/rout-here.ts";
+import { wasUnit } from "../../core/pane/unit.ts";
 import { bestCandidate, type Candidate } from "../../core/specify/candidates.ts";
 import { GLASS_NAMES } from "../../core/specify/glass.ts";
 import type { Makeup } from "../../core/specify/makeup.ts";
@@ -28,6 +30,8 @@ export function UnitCandidates() {
   if (!facts || !all) return null;
   const best = bestCandidate(all);
   const chosen = book.makeup;
+  const { overall } = thicknessFrom(r.readings);
+  const old = overall !== null && wasUnit(book) ? toMm(overall) : null;
   return (
     <div className="space-y-3">
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -69,6 +73,7 @@ export function UnitCandidates() {
             choose={() =>
               write("specify.makeup", { makeup: { ...c.makeup, spacer: chosen?.spacer ?? c.makeup.spacer } })
             }
+            asOld={old !== null && Math.abs(c.overallMm - old) <= NEAR_MM}
             routBy={
               isRouted(book)
                 ? toMm(routHere(readingsOf(book).readings, r.house, mm(c.overallMm))?.width.by ?? nm(0))
@@ -87,6 +92,9 @@ export function UnitCandidates() {
   );
 }
 
+/** Units are made to the half millimetre. */
+const NEAR_MM = 0.5;
+
 /** Alike but for the spacer and the face that was chosen for the coating. */
 const sameMakeup = (a: Makeup, b: Makeup): boolean =>
   JSON.stringify([a.panes, a.cavities, a.coatings.length]) === JSON.stringify([b.panes, b.cavities, b.coatings.length]);
@@ -98,13 +106,15 @@ type ColumnProps = {
   readonly best: boolean;
   readonly chosen: boolean;
   readonly choose: () => void;
+  /** As thick as the one that was there: where that stood, this one stands. */
+  readonly asOld: boolean;
   /** By how much its rebate is to be routed wider for it, mm. */
   readonly routBy: number;
   readonly currency: string;
   readonly unit: LengthUnit;
 };
 
-function Column({ candidate: c, plain, best, chosen, choose, routBy, currency, unit }: ColumnProps) {
+function Column({ candidate: c, plain, best, chosen, choose, asOld, routBy, currency, unit }: ColumnProps) {
   const over = c.spareMm !== null && c.spareMm < 0;
   const rows: readonly (readonly [string, string, boolean?])[] = [
     ["Room face", inUnit(`${c.surfaceC.toFixed(0)} °C`, unit)],
@@ -113,7 +123,9 @@ function Column({ candidate: c, plain, best, chosen, choose, routBy, currency, u
     [
       "Through",
       c.spareMm === null
-        ? "depth not read"
+        ? asOld
+          ? "as the old one"
+          : "depth not read"
         : over
           ? `${unit === "mm" ? `${(-c.spareMm).toFixed(1)} mm` : `${inchText(-c.spareMm)} in`} too thick`
           : routBy > 0
