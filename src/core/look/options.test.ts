@@ -29,6 +29,12 @@ describe("what can be done about it", () => {
   it.each<[string, Partial<OptionFacts>, readonly Option["kind"][], Option["kind"]]>([
     ["a cracked pane in putty", {}, ["glass", "sash", "double", "window"], "glass"],
     [
+      "a storm pane: the window behind it is another job",
+      { system: "in-front", paints: false },
+      ["glass", "sash"],
+      "glass",
+    ],
+    [
       "a misted unit",
       { system: "plastic-bead-inside", sealed: true, glass: "seal-gone", paints: false },
       ["refurbish", "glass", "sash", "window"],
@@ -119,6 +125,8 @@ describe("what can be done about it", () => {
     expect(one("glass", { sealed: true, glass: "seal-gone", heat }).heat).toEqual({ before: 3, after: 1.1 });
     expect(one("refurbish", { sealed: true, glass: "seal-gone", heat }).heat).toEqual({ before: 3, after: 2.7 });
   });
+  it("of a pane in front no heat is told: the two together lose it", () =>
+    expect(of({ system: "in-front" }).map((o) => o.heat)).toEqual(of().map(() => ({ before: null, after: null }))));
   it("refurbishing carries no guarantee, and is never what we advise", () => {
     expect(one("refurbish", { sealed: true, glass: "seal-gone" }).guarantee).toBe("none");
     const all = of({ sealed: true, glass: "seal-gone" });

@@ -123,6 +123,7 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
             : "The sash keeps timber enough.",
       );
     case "window":
+      if (frameOf(f.system).inFront) return no("It stands in front of the window, which is another job.");
       return yes("When frame, sash and glass are all past it.");
   }
 }
@@ -177,6 +178,8 @@ function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
 function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "guarantee" | "match"> {
   const { now, same, better } = f.heat;
   const old = f.sealed && f.glass !== "sound" && f.glass !== "not-looked" ? now : same;
+  // A pane in front loses nothing by itself: the two together do.
+  if (frameOf(f.system).inFront) return { heat: { before: null, after: null }, ...wordsOf(kind, f) };
   const after: Readonly<Record<OptionKind, number | null>> = {
     repack: old,
     refurbish: same,
@@ -186,6 +189,10 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
     double: better,
     window: better,
   };
+  return { heat: { before: old, after: after[kind] }, ...wordsOf(kind, f) };
+}
+
+function wordsOf(kind: OptionKind, f: OptionFacts): Pick<Option, "guarantee" | "match"> {
   const guarantee: Readonly<Record<OptionKind, string>> = {
     repack: "on the work",
     refurbish: "none",
@@ -204,7 +211,7 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
     double: "a double reflection beside single ones",
     window: "the odd one in its row",
   };
-  return { heat: { before: old, after: after[kind] }, guarantee: guarantee[kind], match: match[kind] };
+  return { guarantee: guarantee[kind], match: match[kind] };
 }
 
 /**

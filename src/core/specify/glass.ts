@@ -10,6 +10,14 @@ export const GLASS_NAMES: Readonly<Record<GlassKind, string>> = {
   toughened: "{toughened}",
 };
 
+/** Whether it is ever made smaller: what is heat-treated bursts under the wheel. */
+export const CAN_BE_CUT: Readonly<Record<GlassKind, boolean>> = {
+  float: true,
+  patterned: true,
+  laminated: true,
+  toughened: false,
+};
+
 export const EDGES = ["arrissed", "as cut", "polished"] as const;
 export type Edges = (typeof EDGES)[number];
 

@@ -20,7 +20,7 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
   if (!size) return [];
   const text = (v: Nm): string => writeNumber(v, unit);
   out.push({
-    says: `The glass is here, ${HAD_NAMES[had.from]}: ${text(size.width)} × ${text(size.height)} ${unit}.${had.from === "rack" && had.note ? ` Out of ${had.note}${had.cuts ? `, ${had.cuts} ${had.cuts === 1 ? "edge" : "edges"} to cut` : ""}.` : ""}`,
+    says: `The glass is here, ${HAD_NAMES[had.from]}: ${text(size.width)} × ${text(size.height)} ${unit}.${(had.from === "rack" || had.cuts) && had.note ? ` Out of ${had.note}${had.cuts ? `, ${had.cuts} ${had.cuts === 1 ? "edge" : "edges"} to cut` : ""}.` : ""}`,
     bad: false,
   });
   if (!r.cut.ok || !r.cut.value.opening.ok) {

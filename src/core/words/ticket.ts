@@ -233,8 +233,10 @@ function troubleText(r: Reckoning, unit: LengthUnit): string | null {
   const by = r.tooBigBy;
   if (by > 0 && r.cut.value.overruled && r.eased)
     return `Goes in once the {rebate} is eased, by up to ${writeLength(nm(Math.round(mostEased(r.eased.easings) * 1e6)), unit, { places: 1, ticks: 32 })}.`;
+  const { glass, governs } = r.cut.value;
+  const larger = glass.width > governs.width.length || glass.height > governs.height.length;
   return by > 0
-    ? `It will not go in: the opening leans. Take off ${writeLength(nm(Math.ceil(by * 1e6)), unit, { places: 1, ticks: 32 })} more.`
+    ? `It will not go in: ${larger ? "it is larger than the opening" : "the opening leans"}. Take off ${writeLength(nm(Math.ceil(by * 1e6)), unit, { places: 1, ticks: 32 })} more.`
     : null;
 }
 

@@ -2,13 +2,15 @@ import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
 import { offTheRack, outOf, takenTo } from "../../core/order/off-the-rack.ts";
+import { cutHere } from "../../core/pane/cut-here.ts";
 import type { StockHere } from "../../core/pane/from-stock.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { nm } from "../../core/units/length.ts";
+import { type Nm, nm } from "../../core/units/length.ts";
 import { hadSays } from "../../core/words/had.ts";
 import { percent } from "../../core/words/percent.ts";
+import { sizeText } from "../../core/words/size-text.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -107,6 +109,20 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
       </button>
     </form>
   );
+  const cut = cutHere(book, r);
+  const cutDown = () => {
+    const { had } = book;
+    if (!had || !cut) return;
+    const written = (of: Nm) => ({ text: sizeText(of, prefs.unit), unit: prefs.unit });
+    const was = `${had.width.text} × ${had.height.text} ${had.width.unit}`;
+    write("order.had", {
+      ...had,
+      width: written(cut.width),
+      height: written(cut.height),
+      cuts: cut.edges,
+      note: had.note || was,
+    });
+  };
   if (book.had)
     return (
       <div className="space-y-2">
@@ -117,7 +133,13 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
         ))}
         {!book.set && (
           <p className="flex flex-wrap gap-2">
-            <a className={`btn ${next.station === "ready" ? "btn-main" : ""}`} href={`/panes/${book.id}/ready`}>
+            {cut && (
+              <button type="button" className="btn btn-main" onClick={cutDown}>
+                Cut it here to {sizeText(cut.width, prefs.unit)} × {sizeText(cut.height, prefs.unit)} {prefs.unit}:{" "}
+                {cut.edges === 1 ? "one edge" : "two edges"}
+              </button>
+            )}
+            <a className={`btn ${next.station === "ready" && !cut ? "btn-main" : ""}`} href={`/panes/${book.id}/ready`}>
               Make ready
             </a>
             <button
