@@ -313,4 +313,8 @@ describe("a sash that left its opening goes back as it moves", () => {
     expect(back?.does).toMatch(does);
     expect(back?.hazards?.includes("spring-balance") ?? false).toBe(springs);
   });
+  it("and a storm pane goes back in front, held until its fastenings have it", () =>
+    expect(setSteps(facts({ system: "in-front" })).find((s) => s.id === "rehang")?.does).toMatch(
+      /^Put it back in front on its tag, foot first/,
+    ));
 });

@@ -38,6 +38,8 @@ const BACK: Readonly<Partial<Record<ReadyFacts["hinge"], string>>> = {
   slides: "Lift the sash on to its track on its tag, foot last; roll it shut, latch it",
   hung: "Hook the sash on its cords or balances on its tag; swing it in, the stop goes back, slide it shut, latch it",
 };
+const BACK_IN_FRONT =
+  "Put it back in front on its tag, foot first, held until its fastenings have it: catches, buttons or screws, the bottom ones first";
 const BACK_USUAL = "Hang the sash in the opening on its tag; shut it, latch it";
 
 const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> => ({
@@ -288,7 +290,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "rehang",
-    does: `${BACK[f.hinge] ?? BACK_USUAL}, look along its gaps.`,
+    does: `${frameOf(f.system).inFront ? BACK_IN_FRONT : (BACK[f.hinge] ?? BACK_USUAL)}, look along its gaps.`,
     why: "In its neighbour's opening it binds, and nobody knows why.",
     minutes: 10,
     asks: "tags",

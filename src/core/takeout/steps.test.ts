@@ -50,6 +50,18 @@ describe("taking out", () => {
       [],
     ],
     [
+      "shattered in a groove shut all round: what is loose is drawn, the rest leaves once a member is off",
+      { system: "plastic-no-bead", damage: ["standing"], glassFirst: true },
+      ["release", "shards", "corner-screws", "sash-member", "lift-out"],
+      [],
+    ],
+    [
+      "the same of a storm pane, down from its place",
+      { system: "in-front", damage: ["standing"], glassFirst: true },
+      ["front-fastenings", "release", "shards", "corner-screws", "sash-member", "lift-out"],
+      [],
+    ],
+    [
       "clear plastic: neither tape nor shards",
       { acrylic: true, damage: [] },
       ["mark", "face-putty", "lift-out"],

@@ -28,13 +28,21 @@ export function takeoutSteps(f: StepFacts): readonly Step[] {
     ...guardSteps(f),
     ...of(first),
     ...markSteps(f),
-    ...of(f.glassFirst ? glassBefore(rest) : rest),
+    ...(f.glassFirst ? brokenFirst(rest, of) : of(rest)),
     ...afterSteps(f),
   ];
 }
 
-const glassBefore = (parts: readonly PartKind[]): readonly PartKind[] => [
-  ...parts.filter((p) => BEFORE_GLASS.includes(p)),
-  ...parts.filter((p) => p === "glass"),
-  ...parts.filter((p) => p !== "glass" && !BEFORE_GLASS.includes(p)),
-];
+/**
+ * Broken glass leaves before what held it. Where its groove is shut all round, only what is loose is drawn: the rest comes out
+ * once a member is off.
+ */
+function brokenFirst(parts: readonly PartKind[], of: (kinds: readonly PartKind[]) => readonly Step[]): readonly Step[] {
+  const before = of(parts.filter((p) => BEFORE_GLASS.includes(p)));
+  const held = parts.filter((p) => !BEFORE_GLASS.includes(p));
+  if (!held.includes("sash-members"))
+    return [...before, ...of(held.filter((p) => p === "glass")), ...of(held.filter((p) => p !== "glass"))];
+  const isLoose = (s: Step): boolean => s.id === "shards";
+  const after = of(held);
+  return [...before, ...after.filter(isLoose), ...after.filter((s) => !isLoose(s))];
+}
