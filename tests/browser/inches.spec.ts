@@ -13,7 +13,8 @@ const STAY = [
   /6 mm low|9 mm board|packers first, before anyone/g,
   /Fen End Sealed Units|sealed units, toughened/g,
 ];
-const METRIC = /\d\s?(?:mm|cm|kg|°C|MPa)(?![\w²³])/;
+/** A figure in a unit of the other readers, or a field that asks for one. */
+const METRIC = /(?:\d\s?|, )(?:mm|cm|kg|°C|MPa)(?![\w²³])|W\/m²K/;
 const OTHER_WORDS = /\b(?:rebates?|sprigs?|packers?|toughened|sealed units?|glazing bars?)\b/i;
 
 /** The text of a page as it is sent, a piece a line; what is typed, scripts and what only a program reads left out. */

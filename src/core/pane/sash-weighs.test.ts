@@ -91,7 +91,7 @@ describe("what hangs on the cords today", () => {
 });
 
 describe("what hangs on the cords afterwards", () => {
-  const gain = (more: Readonly<Record<string, string>>, how: (t: Teller) => void) => {
+  const gain = (more: Readonly<Record<string, string>>, how: (t: Teller) => unknown) => {
     const t = new Teller().opened().added(PANE, "timber-putty");
     t.read({ ...READ, ...more });
     how(t);
@@ -102,14 +102,14 @@ describe("what hangs on the cords afterwards", () => {
   const hung = (t: Teller) => t.tell("measure.found", { ...NOTHING_FOUND, hinge: "hung" });
   const glass = (t: Teller, mm: string) =>
     t.tell("specify.glass", { kind: "float", thickness: { text: mm, unit: "mm" }, edges: "as cut", pattern: "" });
-  it.each<[string, Readonly<Record<string, string>>, (t: Teller) => void, boolean]>([
-    ["thicker glass than was read", { "old-thickness": "3" }, (t) => (hung(t), glass(t, "4")), true],
-    ["as thick as the old", { "old-thickness": "4" }, (t) => (hung(t), glass(t, "4")), false],
-    ["nobody read the old: what is mostly found weighs nothing by itself", {}, (t) => (hung(t), glass(t, "4")), false],
+  it.each<[string, Readonly<Record<string, string>>, (t: Teller) => unknown, boolean]>([
+    ["thicker glass than was read", { "old-thickness": "3" }, (t) => [hung(t), glass(t, "4")], true],
+    ["as thick as the old", { "old-thickness": "4" }, (t) => [hung(t), glass(t, "4")], false],
+    ["nobody read the old: what is mostly found weighs nothing by itself", {}, (t) => [hung(t), glass(t, "4")], false],
     [
       "a unit for one sheet is heavier, whatever that was",
       {},
-      (t) => (hung(t), t.tell("look.option", { option: "double", reason: "" })),
+      (t) => [hung(t), t.tell("look.option", { option: "double", reason: "" })],
       true,
     ],
     ["it does not slide", { "old-thickness": "3" }, (t) => glass(t, "6"), false],
