@@ -167,3 +167,32 @@ describe("readings of an opening that is routed deeper", () => {
     expect(routed({ "height-left": mm(900), "diagonal-up": diagonal }, by)["diagonal-up"]).toBe(diagonal);
   });
 });
+
+describe("a plan that is followed holds, whatever the opening leans", () => {
+  it.each([
+    [600, 900, 0],
+    [600, 900, 4],
+    [600, 900, 8],
+    [900, 900, 8],
+    [400, 1200, 6],
+  ])("%s × %s leaning %s", (width, height, lean) => {
+    const near = (n: number): string => String(Math.round(n * 2) / 2);
+    const t = new Teller().opened().added();
+    t.tell("measure.circumstance", { state: "cleared" });
+    t.tell("look.option", { option: "double", reason: "" });
+    t.tell("specify.makeup", { makeup: SLIM });
+    t.read({
+      ...READ,
+      "width-top": near(width),
+      "width-bottom": near(width),
+      "height-left": near(Math.hypot(height, lean)),
+      "height-right": near(Math.hypot(height, lean)),
+      "diagonal-up": near(Math.hypot(width + lean, height)),
+      "diagonal-down": near(Math.hypot(width - lean, height)),
+    });
+    const { r } = now(t);
+    expect(r.planned).not.toBeNull();
+    expect(r.poor).toBe(false);
+    expect(r.chances?.trouble).toBeLessThan(0.03);
+  });
+});

@@ -30,7 +30,7 @@ export function plannedOf(book: PaneBook, readings: Readings, house: HouseRules)
   const mark = book.steps.get(stepKey("ready", "rout"));
   const routedAt = mark?.state === "done" ? mark.at : null;
   if (routedAt !== null && isReadSince(book, routedAt)) return null;
-  const by = nm(Math.max(0, depthForUnit(house) - depth));
+  const by = nm(Math.max(0, depthForUnit(house, readings) - depth));
   const wider = routHere(readings, house, unitThought(book, house))?.width.by ?? null;
   if (by === 0 && !wider) return null;
   return { by, wider, isCut: routedAt !== null, readings: routed(readings, { by, wider: wider ?? nm(0) }) };

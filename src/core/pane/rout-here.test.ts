@@ -27,8 +27,8 @@ const without = (place: keyof Readings): Readings => ({ ...READ, [place]: undefi
 
 describe("how a rebate is routed for a sealed unit", () => {
   it("is as deep as cover, packers and what is off want: 12 + 3 + 2", () => {
-    expect(toMm(depthForUnit({ unitCoverMm: 12 }))).toBe(17);
-    expect(toMm(depthForUnit({ unitCoverMm: 9 }))).toBe(14);
+    expect(toMm(depthForUnit({ unitCoverMm: 12 }, READ))).toBe(17);
+    expect(toMm(depthForUnit({ unitCoverMm: 9 }, READ))).toBe(14);
   });
   it.each<[string, Readings, number | undefined, ReturnType<typeof told>]>([
     // Across: 2 + 14 + 1 + 10 = 27 where 18 are; 44 less 27 stays, and of the face 48 less 17.
@@ -83,4 +83,26 @@ describe("how thick a unit a sash holds once it is routed", () => {
       expect([timber, routHere(readings, HOUSE_DEFAULTS, mm(room + 0.1))?.upstandHolds]).toEqual([timber, false]);
     }
   });
+});
+
+describe("a leaning opening is routed deeper by half of what it leans", () => {
+  /** 600 × 900 with its head pushed aside. */
+  const leaning = (by: number): Readings => ({
+    ...READ,
+    "width-top": mm(600),
+    "width-bottom": mm(600),
+    "height-left": mm(Math.hypot(900, by)),
+    "height-right": mm(Math.hypot(900, by)),
+    "diagonal-up": mm(Math.hypot(600 + by, 900)),
+    "diagonal-down": mm(Math.hypot(600 - by, 900)),
+  });
+  it.each([
+    [0, 17],
+    // Up to 2 the room for what is off takes it up.
+    [1.9, 17],
+    [2.5, 18.5],
+    [4, 19],
+    [5.6, 20],
+    [7.8, 21],
+  ])("%s mm // %s deep", (by, deep) => expect(toMm(depthForUnit({ unitCoverMm: 12 }, leaning(by)))).toBe(deep));
 });
