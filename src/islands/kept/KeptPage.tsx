@@ -15,7 +15,6 @@ import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { nextFor } from "../../core/pane/next.ts";
 import { reckon } from "../../core/pane/reckoning.ts";
 import { day, readDay } from "../../core/units/day.ts";
-import { say } from "../../core/words/dialect.ts";
 import { firmReads, type Prefs, prefsFrom } from "../../core/words/prefs.ts";
 import { keepLine, keptLine, readAllKept } from "../device/kept-store.ts";
 import { theCourier } from "../log/courier.ts";
@@ -133,13 +132,7 @@ function pageOf(here: Here): ReactNode {
       return (
         <Framed {...here}>
           <div className="mx-auto max-w-lg space-y-5 px-4 py-8">
-            <div>
-              <h1>{say("New {pane}", prefs.dialect)}</h1>
-              <p className="text-mute">
-                On <a href={`/?round=${head.round.id}`}>{head.round.name}</a>. Readings come later, at Measure.
-              </p>
-            </div>
-            <NewPane prefs={prefs} round={head.round.id} addresses={addresses} />
+            <NewPane prefs={prefs} round={head.round.id} roundName={head.round.name} addresses={addresses} />
           </div>
         </Framed>
       );

@@ -10,10 +10,15 @@ import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { HeldPick } from "./HeldPick.tsx";
 
-type Props = { readonly prefs: Prefs; readonly round: string; readonly addresses: readonly string[] };
+type Props = {
+  readonly prefs: Prefs;
+  readonly round: string;
+  readonly roundName: string;
+  readonly addresses: readonly string[];
+};
 
 /** Adds a pane to the round: where it is, how it is held, and from which side it goes in. */
-function NewPane({ prefs: initial, round, addresses }: Props) {
+function NewPane({ prefs: initial, round, roundName, addresses }: Props) {
   const prefs = usePrefs(initial);
   const [wrong, setWrong] = useState<string | null>(null);
   const [errors, setErrors] = useState<Readonly<Partial<Record<string, string>>>>({});
@@ -68,6 +73,12 @@ function NewPane({ prefs: initial, round, addresses }: Props) {
   );
   return (
     <form onSubmit={(e) => void add(e)} noValidate className="space-y-4">
+      <div>
+        <h1>{say("New {pane}", prefs.dialect)}</h1>
+        <p className="text-mute">
+          On <a href={`/?round=${round}`}>{roundName}</a>. Readings come later, at Measure.
+        </p>
+      </div>
       {field("address", "Address or building", "No. 5", "addresses")}
       {addresses.length > 0 && (
         <p className="-mt-2 flex flex-wrap gap-1.5">
