@@ -178,6 +178,27 @@ test("Enter does the step, arrows walk through them, and a station that is opene
   await expect(page.getByText(/^Step 3 of \d+$/)).toBeVisible();
 });
 
+test("digits answer what the card asks while it has the focus, and open stations otherwise", async ({ page }) => {
+  await addPane(page);
+  await openStation(page, "Take out");
+  await page.locator("body").click({ position: { x: 4, y: 400 } });
+  await page.keyboard.press("Enter");
+  await expect(page.getByText(/^Step 2 of \d+$/)).toBeVisible();
+  // Both faces are taped: the first chip, then the second.
+  await page.keyboard.press("2");
+  await expect(page.getByRole("checkbox", { name: "outer face" })).toBeChecked();
+  await expect(page.getByRole("checkbox", { name: "room face" })).not.toBeChecked();
+  await page.keyboard.press("1");
+  await expect(page.getByRole("checkbox", { name: "room face" })).toBeChecked();
+  await expect(page).toHaveURL(/takeout$/);
+  // There is no ninth answer: the ninth station.
+  await page.keyboard.press("9");
+  await expect(page).toHaveURL(/signoff$/);
+  await page.locator("body").click({ position: { x: 4, y: 400 } });
+  await page.keyboard.press("2");
+  await expect(page).toHaveURL(/takeout$/);
+});
+
 test("each look at the end stands on the sash; one that is not yet good keeps its note", async ({ page }) => {
   await addPane(page);
   await openStation(page, "Sign off");

@@ -1,4 +1,4 @@
-import { NO_BARS } from "../../src/core/measure/found.ts";
+import { NO_BARS, NOTHING_FOUND } from "../../src/core/measure/found.ts";
 import { came, done, location, look, mm, ordered, type SheetJob, state, unit } from "./sheet-tells.ts";
 import { LEANING, ORDER, ORDER_LINE } from "./told.ts";
 
@@ -156,6 +156,59 @@ export const JOBS_UNDER_WAY: readonly SheetJob[] = [
       t.tell("step.marked", { station: "takeout", step: "mark", state: "skipped", reason: "no marks wanted" });
       t.tell("set.done", { day: "2026-04-10", compound: "linseed", sprigs: 14 });
       t.tell("finish.visit", { day: "2026-05-29", visit: "paint" });
+    },
+  },
+  {
+    name: "a hung sash goes double, leaning, ordered by the plan in inches, routed and not read yet",
+    system: "timber-putty",
+    unit: "in",
+    tell: (t) => {
+      look(t, "cracked", "wish");
+      t.tell("look.option", { option: "double", reason: "she wants it warm" });
+      t.tell("measure.found", { ...NOTHING_FOUND, hinge: "hung" });
+      const inches = {
+        "width-top": "23 3/8",
+        "width-middle": "23 5/16",
+        "width-bottom": "23 7/16",
+        "height-left": "33 1/16",
+        "height-middle": "33",
+        "height-right": "33 1/8",
+        "diagonal-up": "40 7/16",
+        "diagonal-down": "40 19/32",
+        "rebate-depth": "3/8",
+        "rebate-width": "15/16",
+        "timber-thickness": "1 3/4",
+        "member-face": "2",
+      };
+      t.read(inches, "in");
+      state(t, "cleared");
+      const slim = unit([3.175, 3.175], [9.525]);
+      t.tell("specify.makeup", slim);
+      t.tell("specify.bed", { compound: "silicone" });
+      t.tell("specify.sash", { position: "lower", sashKg: null });
+      ordered(t, { ...slim, widthNm: 603_000_000, heightNm: 849_000_000, thicknessNm: 15_875_000 }, "2026-06-01");
+      done(t, "ready", ["clean", "rout"]);
+    },
+  },
+  {
+    name: "a storm pane shattered, copied, out of the rack and cut down",
+    system: "in-front",
+    tell: (t) => {
+      look(t, "standing", "impact");
+      t.tell("measure.way", { way: "old-unit" });
+      t.tell("measure.sits", { sits: "easy" });
+      t.read({ "old-width": "748", "old-height": "1136", "sill-height": "900" });
+      location(t, { noDoorMm: 300 });
+      state(t, "beads-off");
+      t.tell("specify.glass", { kind: "float", thickness: mm("4"), edges: "arrissed", pattern: "" });
+      t.tell("order.had", {
+        from: "rack",
+        width: mm("748"),
+        height: mm("1136"),
+        thickness: mm("4"),
+        cuts: 2,
+        note: "760 × 1150 mm",
+      });
     },
   },
 ];

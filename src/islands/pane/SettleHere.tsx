@@ -57,9 +57,9 @@ export function SettleHere({ view, goTo }: Props) {
   return (
     <section className="note-wax mb-4" aria-label="To settle">
       <p className="font-medium">{say(`First settle ${next.what}.`)}</p>
-      <p className="flex flex-wrap gap-2 pt-1">
+      <p className="flex flex-wrap gap-2 pt-1" data-answers="">
         {answers.map((a) => (
-          <button key={a.says} type="button" className="btn" onClick={a.tell}>
+          <button key={a.says} type="button" className="btn answer" onClick={a.tell}>
             {say(a.says)}
           </button>
         ))}

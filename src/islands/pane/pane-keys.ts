@@ -2,7 +2,7 @@ import type { KeyLine } from "../ui/KeyMap.tsx";
 
 export const PANE_KEYS: readonly KeyLine[] = [
   ["/", "type readings in one tape line"],
-  ["1 … 9", "open a station, in the order of the tape"],
+  ["1 … 9", "open a station, in the order of the tape; on a step's card, one of its answers"],
   ["l", "open the logbook"],
   ["j k", "next pane, pane before"],
   ["c", "copy the ticket"],

@@ -123,7 +123,11 @@ export function StepCard({
         </div>
       )}
       {bare && !held && <Bare station={station} step={step} />}
-      {children && <div className="space-y-2">{children}</div>}
+      {children && (
+        <div className="space-y-2" data-answers={now ? undefined : ""}>
+          {children}
+        </div>
+      )}
       {now?.state === "skipped" && <p className="text-mute">Left out: {now.reason || "no reason given"}</p>}
       {skipping && (
         <form
