@@ -24,14 +24,26 @@ const LONGEST_MS = 20;
 export const MOST_PLANNED = 400;
 
 type Worked = { readonly book: PaneBook; readonly r: Reckoning };
-const kept = new Map<string, { readonly of: string; readonly worked: Worked }>();
+type Kept = { readonly of: string; readonly through: number; readonly worked: Worked };
+const kept = new Map<string, Kept>();
 
-/** Every pane that is not finished, worked out; one that cannot be is left out, and its own page says why. */
-export async function workedPanes(db: Database = theDatabase()): Promise<readonly Worked[]> {
+/**
+ * Every pane that is not finished, worked out; one that cannot be is left out, and its own page says why. Others may ask while
+ * this one breathes: what it answers is of the log as it was when it was asked, and never of before.
+ */
+export async function workedPanes(
+  db: Database = theDatabase(),
+  breathe: () => Promise<void> = breathing(LONGEST_MS),
+): Promise<readonly Worked[]> {
   const firm = loadFirm(db);
   const panes = unfinishedPanes(db, MOST_PLANNED);
   const made = (through: number): string => `${through} ${firm.key}`;
-  const stale = panes.filter((p) => kept.get(p.id)?.of !== made(p.through));
+  const found = new Map<string, Worked>();
+  for (const p of panes) {
+    const there = kept.get(p.id);
+    if (there?.of === made(p.through)) found.set(p.id, there.worked);
+  }
+  const stale = panes.filter((p) => !found.has(p.id));
   const entriesFor = byPane(
     entriesOfPanes(
       db,
@@ -39,11 +51,16 @@ export async function workedPanes(db: Database = theDatabase()): Promise<readonl
     ),
   );
   const reckonWith = withFirm(firm.firm, sharedFindBest);
-  const breathe = breathing(LONGEST_MS);
   for (const p of stale) {
     try {
       const book = foldPane(p.id, entriesFor(p.id));
-      if (book) kept.set(p.id, { of: made(p.through), worked: { book, r: reckon(book, reckonWith) } });
+      if (book) {
+        const worked = { book, r: reckon(book, reckonWith) };
+        found.set(p.id, worked);
+        // Somebody who asked later may have worked out more of it meanwhile.
+        if ((kept.get(p.id)?.through ?? 0) <= p.through)
+          kept.set(p.id, { of: made(p.through), through: p.through, worked });
+      }
     } catch (err) {
       log.error({ err, pane: p.id }, "a pane could not be planned");
     }
@@ -51,7 +68,7 @@ export async function workedPanes(db: Database = theDatabase()): Promise<readonl
   }
   const ids = new Set(panes.map((p) => p.id));
   for (const id of kept.keys()) if (!ids.has(id)) kept.delete(id);
-  return panes.flatMap((p) => kept.get(p.id)?.worked ?? []);
+  return panes.flatMap((p) => found.get(p.id) ?? []);
 }
 
 async function planFrom(db: Database): Promise<PlanFrom> {
