@@ -184,6 +184,7 @@ test("digits answer what the card asks while it has the focus, and open stations
   await page.locator("body").click({ position: { x: 4, y: 400 } });
   await page.keyboard.press("Enter");
   await expect(page.getByText(/^Step 2 of \d+$/)).toBeVisible();
+  await expect(page.getByRole("button", { name: "Done", exact: true })).toBeFocused();
   // Both faces are taped: the first chip, then the second.
   await page.keyboard.press("2");
   await expect(page.getByRole("checkbox", { name: "outer face" })).toBeChecked();

@@ -2,7 +2,6 @@ import { memo } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { StageContext, useNewStage } from "../stage/stage-context.ts";
-import { useAnswerKeys } from "../stage/use-answer-keys.ts";
 import { Notes } from "./Notes.tsx";
 import { PhoneWay } from "./PhoneWay.tsx";
 import { PrintHead } from "./PrintHead.tsx";
@@ -17,7 +16,6 @@ function OneStation({ screen, ...props }: StationProps & { readonly screen: Scre
   const { view } = props;
   const { stage: Stage, side: Side, sideName } = screen;
   const stage = useNewStage(sideName);
-  useAnswerKeys();
   return (
     <StageContext value={stage}>
       <main

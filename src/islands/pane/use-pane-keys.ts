@@ -1,4 +1,5 @@
 import { STATIONS } from "../../core/plan/stations.ts";
+import { answerByKey } from "../stage/answer-by-key.ts";
 import { useKeys } from "../ui/keys.ts";
 import type { View } from "./model.ts";
 
@@ -14,7 +15,7 @@ type Acts = {
   readonly openKeys: () => void;
 };
 
-/** The keys of a pane's page: a digit for a station, a letter for the rest. */
+/** The keys of a pane's page: a digit for a station, or for an answer of the card that has the focus; a letter for the rest. */
 export function usePaneKeys(acts: Acts): void {
   const { view, before, after, open } = acts;
   const keys: Readonly<Record<string, () => unknown>> = {
@@ -29,6 +30,8 @@ export function usePaneKeys(acts: Acts): void {
     r: () => location.assign("/"),
   };
   useKeys((e) => {
+    const answer = answerByKey(e);
+    if (answer) return () => answer.click();
     const station = STATIONS[Number(e.key) - 1];
     return station ? () => open(station) : keys[e.key];
   });
