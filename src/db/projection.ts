@@ -24,6 +24,7 @@ import {
   panesOfOrders,
   writersOf,
 } from "./entry-log.ts";
+import { forgetAside, layAside, takeBack } from "./laid-aside.ts";
 import { noteMet } from "./met.ts";
 import { oncePer } from "./once-per.ts";
 import { orderRows } from "./order-rows.ts";
@@ -65,9 +66,9 @@ export function project(db: Running, added: readonly Entry[]): void {
   const touched = new Set(subjects.flatMap((e) => e.about.pane ?? []));
   const touchedOrders = new Set(subjects.flatMap((e) => e.about.order ?? []));
   for (const round of new Set(subjects.flatMap((e) => (e.about.pane === undefined && e.about.round) || []))) {
-    const { came, went } = projectRound(db, round);
+    const { came, back, went } = projectRound(db, round);
     for (const pane of came) touched.add(pane);
-    for (const order of ordersOfPanes(db, went)) touchedOrders.add(order);
+    for (const order of ordersOfPanes(db, [...back, ...went])) touchedOrders.add(order);
   }
   for (const pane of panesOfOrders(db, [...touchedOrders])) touched.add(pane);
   const cameOrWent = [...touched].filter((pane) => projectPane(db, pane));
@@ -77,12 +78,14 @@ export function project(db: Running, added: readonly Entry[]): void {
 
 /** Makes the rows of some panes and of the orders they are on again: their entries were written over. */
 export function projectAgain(db: Running, panesAgain: readonly string[]): void {
+  forgetAside(db);
   for (const pane of panesAgain) projectPane(db, pane);
   projectOrders(db, new Set(ordersOfPanes(db, panesAgain)));
 }
 
 /** Empties the tables and makes them again from the entries alone, one pane and one order after another. */
 export function rebuild(db: Running): void {
+  forgetAside(db);
   for (const table of [orderLines, orders, panes, rounds, suppliers, houseRules, days, people, met, supplierRecords])
     db.delete(table).run();
   for (const writer of writersOf(db)) db.insert(people).values(writer).run();
@@ -101,28 +104,40 @@ const struckBy = (db: Running, added: readonly Entry[]): readonly Entry[] =>
     added.flatMap((e) => (e.kind === "struck" ? [e.payload.entry] : [])),
   );
 
-/** A round's row. Answers with the panes that come on the lists with it, and those that went off them. */
-function projectRound(db: Running, id: string): { readonly came: readonly string[]; readonly went: readonly string[] } {
+interface OfRound {
+  /** Panes that are to come on the lists with it. */
+  readonly came: readonly string[];
+  /** Panes that came back on the lists as they were. */
+  readonly back: readonly string[];
+  /** Panes that went off the lists. */
+  readonly went: readonly string[];
+}
+
+/** A round's row. A struck round's panes are laid aside: that it was struck changed nothing of theirs. */
+function projectRound(db: Running, id: string): OfRound {
   const there = db.select({ id: rounds.id }).from(rounds).where(eq(rounds.id, id)).get() !== undefined;
   const opened = readLog(entriesOfRound(db, id)).standing.findLast((e) => e.kind === "round.opened");
   if (opened?.kind !== "round.opened") {
-    if (!there) return { came: [], went: [] };
+    if (!there) return { came: [], back: [], went: [] };
     const went = db
       .select({ id: panes.id })
       .from(panes)
       .where(eq(panes.round, id))
       .all()
       .map((p) => p.id);
+    layAside(db, id);
     forgetPanes(db, went);
     db.delete(rounds).where(eq(rounds.id, id)).run();
-    return { came: [], went };
+    return { came: [], back: [], went };
   }
   const row = { name: opened.payload.name, place: opened.payload.place, openedAt: opened.at };
   db.insert(rounds)
     .values({ id, ...row })
     .onConflictDoUpdate({ target: rounds.id, set: row })
     .run();
-  return { came: there ? [] : panesAddedTo(db, id), went: [] };
+  if (there) return { came: [], back: [], went: [] };
+  const back = new Set(takeBack(db, id));
+  return { came: panesAddedTo(db, id).filter((pane) => !back.has(pane)), back: [...back], went: [] };
 }
 
 function forgetPanes(db: Running, ids: readonly string[]): void {

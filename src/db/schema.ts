@@ -49,39 +49,45 @@ export const rounds = sqliteTable("rounds", {
   openedAt: text("opened_at").notNull(),
 });
 
+/** Built for each table that holds panes: a column belongs to one. */
+const paneColumns = () => ({
+  id: text().primaryKey(),
+  round: text().notNull(),
+  address: text().notNull(),
+  opening: text().notNull(),
+  light: text().notNull(),
+  system: text().notNull(),
+  side: text().notNull(),
+  urgency: text(),
+  holeSince: text("hole_since"),
+  lineState: text("line_state"),
+  setDay: text("set_day"),
+  paintedDay: text("painted_day"),
+  signedDay: text("signed_day"),
+  entryCount: integer("entry_count").notNull(),
+  addedAt: text("added_at").notNull(),
+  lastAt: text("last_at").notNull(),
+  /** The newest place in the log that has to do with this pane or an order it is on. */
+  through: integer().notNull(),
+  /** Why its glass failed, as told. */
+  cause: text(),
+  /** What its unit is made of, where one was chosen. */
+  makeup: text({ mode: "json" }),
+  /** What the board of orders and the alerts say of it (`core/round/board-facts.ts`). */
+  facts: text({ mode: "json" }).notNull(),
+  /** Which hole in the wall it stands in (`core/window/opening-key.ts`). */
+  place: text().notNull().default(""),
+  /** What it tells of the firm's own errors (`core/learn/seen.ts`); `null` (the JSON word) where it tells nothing. */
+  seen: text({ mode: "json" }),
+});
+
 export const panes = sqliteTable(
   "panes",
   {
-    id: text().primaryKey(),
+    ...paneColumns(),
     round: text()
       .notNull()
       .references(() => rounds.id),
-    address: text().notNull(),
-    opening: text().notNull(),
-    light: text().notNull(),
-    system: text().notNull(),
-    side: text().notNull(),
-    urgency: text(),
-    holeSince: text("hole_since"),
-    lineState: text("line_state"),
-    setDay: text("set_day"),
-    paintedDay: text("painted_day"),
-    signedDay: text("signed_day"),
-    entryCount: integer("entry_count").notNull(),
-    addedAt: text("added_at").notNull(),
-    lastAt: text("last_at").notNull(),
-    /** The newest place in the log that has to do with this pane or an order it is on. */
-    through: integer().notNull(),
-    /** Why its glass failed, as told. */
-    cause: text(),
-    /** What its unit is made of, where one was chosen. */
-    makeup: text({ mode: "json" }),
-    /** What the board of orders and the alerts say of it (`core/round/board-facts.ts`). */
-    facts: text({ mode: "json" }).notNull(),
-    /** Which hole in the wall it stands in (`core/window/opening-key.ts`). */
-    place: text().notNull().default(""),
-    /** What it tells of the firm's own errors (`core/learn/seen.ts`); `null` (the JSON word) where it tells nothing. */
-    seen: text({ mode: "json" }),
   },
   (t) => [
     index("panes_round").on(t.round),
@@ -92,6 +98,9 @@ export const panes = sqliteTable(
     index("panes_closed").on(t.holeSince).where(sql`${t.holeSince} is not null`),
   ],
 );
+
+/** The panes of rounds that were struck, as they were (`laid-aside.ts`). */
+export const panesAside = sqliteTable("panes_aside", paneColumns());
 
 export const orders = sqliteTable(
   "orders",
