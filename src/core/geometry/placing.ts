@@ -188,7 +188,7 @@ export function bestTurn(
 }
 
 /** Turns whose gap is so little less than the best are as good, mm: a twenty-fifth of what a tape shows. */
-const AS_GOOD_MM = 0.02;
+export const AS_GOOD_MM = 0.02;
 
 /**
  * The turn a pane is laid at: of all that leave the best smallest gap the middle one, so that cover is most even. In an opening

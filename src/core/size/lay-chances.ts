@@ -1,3 +1,4 @@
+import { AS_GOOD_MM } from "../geometry/placing.ts";
 import { DRAWN, type Draws, MOVED_HEIGHT, MOVED_WIDTH } from "./draws.ts";
 import { type Form, type GlassMm, type LayModel, OFF_HEIGHT, OFF_WIDTH } from "./lay-model.ts";
 import type { Chances } from "./odds-line.ts";
@@ -211,9 +212,10 @@ class Laying {
     return best;
   }
 
-  /** The turn that leaves this room: in the middle of those that are as good. */
-  #turn(best: number): number {
+  /** The turn that leaves this room: in the middle of those that are as good, as the pane is drawn. */
+  #turn(room: number): number {
     const { slopes } = this.#room;
+    const best = room - 2 * AS_GOOD_MM;
     let [lo, hi] = [Number.NEGATIVE_INFINITY, Number.POSITIVE_INFINITY];
     for (let k = 0; k < LINES; k++) {
       const slope = slopes[k] as number;
