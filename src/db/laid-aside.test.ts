@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { uuid } from "../../tests/support/told.ts";
-import type { About, Entry } from "../core/log/kinds.ts";
+import type { Entry } from "../core/log/kinds.ts";
 import { dayOf } from "../core/units/day.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
@@ -21,7 +21,7 @@ const aside = (db: Database) => db.select().from(panesAside).all();
 function demo() {
   const db = createDatabase(":memory:");
   let n = 0xa000;
-  const write = (about: About, kind: string, payload: unknown): Entry => {
+  const write = (about: Entry["about"], kind: string, payload: unknown): Entry => {
     const entry = { id: uuid(n++), at: "2026-05-20T16:00:00.000Z", who: "Bram", about, kind, payload } as Entry;
     const done = appendEntries(db, [entry], { receivedAt: entry.at, sure: true });
     if (!done.ok) throw new Error(JSON.stringify(done.error));

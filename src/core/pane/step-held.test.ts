@@ -250,7 +250,7 @@ describe("what is wet holds what follows, by the hour", () => {
   it("primer of 16 hours holds the bed until they are over", () => {
     const { t, at } = primed();
     expect(held(t, "set", "bed", at + 2 * HOUR)).toBe(
-      "Not dry yet, about 14 h to go: prime the {rebate} and let it dry. If it is dry, say so there.",
+      "Not dry yet, about 14 h to go: prime the {rebate} and let it dry. Colder or damp takes longer.",
     );
     expect(held(t, "set", "bed", at + 15.5 * HOUR)).toContain("about 1 h to go");
     expect(held(t, "set", "bed", at + 16 * HOUR)).toBeNull();

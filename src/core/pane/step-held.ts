@@ -53,6 +53,8 @@ type Asked = {
 export type Hold = {
   readonly says: string;
   readonly to: { readonly station: Station; readonly step: string | null } | null;
+  /** What is not dry yet: whoever stands before it and sees that it is may say so here. */
+  readonly dries?: { readonly station: Station; readonly step: Step };
 };
 
 /** What speaks against ticking this step off, and what leads to its answer. */
@@ -167,13 +169,10 @@ function notTried({ step, book, steps }: Asked): Hold | null {
 
 function wet({ step, book, steps, at }: Asked): Hold | null {
   const first = step.needsDry ? notDry(book, steps, at.nowMs, step)[0] : undefined;
-  return first
-    ? leads(
-        `Not dry yet, about ${first.hours} h to go: ${lower(first.step.does)} If it is dry, say so there.`,
-        first.station,
-        first.step.id,
-      )
-    : null;
+  if (!first) return null;
+  const { station, hours } = first;
+  const says = `Not dry yet, about ${hours} h to go: ${lower(first.step.does)} Colder or damp takes longer.`;
+  return { ...leads(says, station, first.step.id), dries: { station, step: first.step } };
 }
 
 /** {Putty} that may not be painted yet. */

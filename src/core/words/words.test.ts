@@ -163,6 +163,11 @@ describe("other sentences", () => {
     [608, 900, "Exactly as ordered."],
     [608.5, 900, "Within tolerance: width 0.5 mm too large (1 mm allowed)."],
     [608, 897, "Out of tolerance: height 3 mm too small (1 mm allowed). Send it back, or say why it may stay."],
+    [
+      608.5,
+      897,
+      "Out of tolerance: height 3 mm too small (1 mm allowed). Within it: width 0.5 mm too large (1 mm allowed). Send it back, or say why it may stay.",
+    ],
     [900, 608, "Width and height are the wrong way about. Turn it, and see whether pattern and label allow it."],
   ])("came %d × %d: %s", (w, h, sentence) => {
     const check = checkIn({
@@ -174,7 +179,7 @@ describe("other sentences", () => {
   });
   it.each([
     ["455 mm read as 17 29/32: less than a tape shows", 454.81875, "Exactly as ordered."],
-    ["a 64th is a difference", 454.6, 'Within tolerance: width 1/64" too small (3/64" allowed).'],
+    ["a 64th is a difference", 454.6, 'Within tolerance: width 1/64" too small (1/32" allowed).'],
   ])("in inches, %s", (_, came, sentence) => {
     const check = checkIn({
       ordered: { width: mm(455), height: mm(757) },

@@ -16,6 +16,12 @@ export function NextHere({ view }: Pick<Props, "view">) {
   );
 }
 
+/** The same for the foot of a phone, in one line. Null where nothing is next here. */
+export function useNextHere(view: View): string | null {
+  const { next, prefs } = usePane();
+  return next.kind === "signed-off" || next.station !== view ? null : nextWords(next, prefs.dialect);
+}
+
 /** What is next, where that is another station's work: the way there. */
 export function NextElsewhere({ view, open }: Props) {
   const { next, prefs } = usePane();

@@ -1,6 +1,6 @@
 import { useHandsBusy } from "./hands-busy.ts";
 import type { View } from "./model.ts";
-import { NextElsewhere, NextHere } from "./NextThing.tsx";
+import { NextElsewhere } from "./NextThing.tsx";
 
 /** The ways on from a station. */
 export type WaysOn = {
@@ -11,15 +11,14 @@ export type WaysOn = {
   readonly after: string | null;
 };
 
-/** The ways on from here: what the header and the keys are on a larger screen. What is next elsewhere stands at the foot, but for where hands are at work. */
+/** The ways on from here: what the header and the keys are on a larger screen. What is next stands at the foot, but for what is elsewhere while hands are at work. */
 export function PhoneWay({ view, open, undo, before, after }: WaysOn) {
   const busy = useHandsBusy(view);
   return (
     <nav
       aria-label="Ways on"
-      className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden [&>p]:col-span-2"
+      className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden"
     >
-      <NextHere view={view} />
       {busy && (
         <span className="col-span-2 empty:hidden">
           <NextElsewhere view={view} open={open} />

@@ -4,7 +4,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { Size } from "../ui/Size.tsx";
 import { useHandsBusy } from "./hands-busy.ts";
 import type { View } from "./model.ts";
-import { NextElsewhere, NextHere } from "./NextThing.tsx";
+import { NextElsewhere, NextHere, useNextHere } from "./NextThing.tsx";
 
 type Props = {
   readonly copy: () => void;
@@ -18,6 +18,9 @@ export function TicketFoot({ copy, view, open, said }: Props) {
   const { book, reckoning: r, prefs } = usePane();
   const ticket = ticketOf(book, r, prefs);
   const busy = useHandsBusy(view);
+  const here = useNextHere(view);
+  // One line of it on a phone: what is next here, unless something is wrong with the size.
+  const nextOnPhone = !busy && !said && !ticket.trouble ? here : null;
   return (
     <footer className="no-print shrink-0 bg-deep text-on-deep">
       <div className="flex items-center gap-x-5 gap-y-0.5 px-4 py-2.5 max-sm:flex-wrap desk:min-h-[72px] desk:px-5">
@@ -30,11 +33,14 @@ export function TicketFoot({ copy, view, open, said }: Props) {
         <div className="min-w-0 flex-1 max-sm:basis-full">
           <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
           <p
-            className={`text-[13px] leading-snug ${busy ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || (busy && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+            className={`text-[13px] leading-snug ${busy ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || nextOnPhone || (busy && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
             {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
             {ticket.why}
           </p>
+          {nextOnPhone && (
+            <p className="truncate text-[15px] font-semibold text-[#f7e9a6] sm:hidden">next, here: {nextOnPhone}</p>
+          )}
         </div>
         <output className="text-[13px] empty:hidden max-sm:basis-full max-sm:font-semibold" aria-live="polite">
           {said}

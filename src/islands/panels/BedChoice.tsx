@@ -13,6 +13,9 @@ type Props = {
   readonly as: "part" | "line";
 };
 
+/** What is known already takes a line of its own, and on a phone no more than that: the step is what is read there. */
+const KNOWN = "note-glass max-sm:border-0 max-sm:bg-transparent max-sm:p-0 max-sm:text-[14px] max-sm:leading-snug";
+
 /** What the pane is set in: asked before anything is primed, taped or packed for it, and changed where it stands. */
 export function BedChoice({ as }: Props) {
   const { book, reckoning: r, say, write } = usePane();
@@ -53,14 +56,14 @@ export function BedChoice({ as }: Props) {
       </Part>
     );
   return (
-    <div className={asked ? "note-wax space-y-2" : "note-glass space-y-2"} id="bed">
+    <div className={`space-y-2 ${asked ? "note-wax" : KNOWN}`} id="bed">
       {asked ? (
         <>
           {says}
           {yes}
         </>
       ) : (
-        <div className="flex items-start justify-between gap-3">
+        <div className="flex items-start justify-between gap-3 max-sm:items-center">
           {says}
           <button type="button" className="btn btn-small shrink-0" aria-expanded={open} onClick={() => setOpen(!open)}>
             Change

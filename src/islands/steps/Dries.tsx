@@ -4,10 +4,11 @@ import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
+import { ItIsDry } from "./ItIsDry.tsx";
 
 /** When a mended or primed place is dry, from the hour its step was ticked. */
 export function Dries({ station, step }: { readonly station: Station; readonly step: Step }) {
-  const { book, write } = usePane();
+  const { book } = usePane();
   const { openStep } = useStage();
   const mark = book.steps.get(stepKey(station, step.id));
   if (mark?.state !== "done" || !step.driesHours) return null;
@@ -18,17 +19,8 @@ export function Dries({ station, step }: { readonly station: Station; readonly s
   return (
     <p className="note-glass">
       {`Dry from about ${day}, ${String(from.getHours()).padStart(2, "0")}:${String(from.getMinutes()).padStart(2, "0")}. Colder or damp takes longer, and the label wins. What follows waits for it.`}{" "}
-      <button
-        type="button"
-        className="btn btn-small"
-        onClick={() => {
-          write("step.sides", { station, step: dryOf(step), done: ["dry"] });
-          // Nothing waits for it any more: on to what is due.
-          openStep(null);
-        }}
-      >
-        It is dry
-      </button>
+      {/* Nothing waits for it any more: on to what is due. */}
+      <ItIsDry station={station} step={step} then={() => openStep(null)} />
     </p>
   );
 }

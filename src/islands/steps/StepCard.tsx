@@ -12,6 +12,7 @@ import { PhotoOf } from "../photos/PhotoOf.tsx";
 import { linkToStep } from "../stage/stage-context.ts";
 import { useSwipe } from "../ui/use-swipe.ts";
 import { Bare } from "./Bare.tsx";
+import { ItIsDry } from "./ItIsDry.tsx";
 import { readAloud } from "./read-aloud.ts";
 import { StepCautions } from "./StepCautions.tsx";
 import { StepTook } from "./StepTook.tsx";
@@ -107,6 +108,7 @@ export function StepCard({
         <div className="note-wax flex flex-wrap items-center justify-between gap-2">
           <p role="alert">{say(held.says)}</p>
           {bare && <Bare station={station} step={step} />}
+          {held.dries && <ItIsDry {...held.dries} />}
           {held.to &&
             (held.to.station === station ? (
               <button type="button" className="btn btn-small" onClick={() => held.to?.step && open(held.to.step)}>
