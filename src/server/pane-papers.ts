@@ -5,13 +5,16 @@ import type { FirmDetails } from "../core/log/kinds/firm.ts";
 import { EARLIER_FACTS } from "../core/look/earlier.ts";
 import { type Option, optionsFor, ownerNote, recommend } from "../core/look/options.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
+import { optionLeads } from "../core/pane/option-leads.ts";
 import { optionsFacts } from "../core/pane/options-facts.ts";
 import { labelOf } from "../core/pane/order-line.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { loadFirm } from "./firm.ts";
+import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
+import { today } from "./today.ts";
 
 type Found = { readonly book: PaneBook; readonly r: Reckoning; readonly currency: string; readonly firm: Firm };
 
@@ -90,7 +93,9 @@ export type OptionsPaper = {
 export function optionsPaper(id: string): OptionsPaper | undefined {
   const found = paneNow(id);
   if (!found) return undefined;
-  const facts = optionsFacts(found.book, found.r);
+  const { book, r, firm } = found;
+  const by = { firm, today: today(), record: recordsOf(theDatabase()) };
+  const facts = optionsFacts(book, r, optionLeads(book, r, by));
   const options = optionsFor(facts, found.r.house);
   return {
     label: labelOf(found.book),

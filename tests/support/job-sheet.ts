@@ -10,6 +10,7 @@ import { candidatesHere } from "../../src/core/pane/candidates-here.ts";
 import { carriedFrom } from "../../src/core/pane/carried.ts";
 import { facingFacts } from "../../src/core/pane/facing.ts";
 import { inspectionHere } from "../../src/core/pane/inspection.ts";
+import { optionLeads } from "../../src/core/pane/option-leads.ts";
 import { optionsFacts } from "../../src/core/pane/options-facts.ts";
 import { labelOf, orderLineOf } from "../../src/core/pane/order-line.ts";
 import { quotedPane } from "../../src/core/pane/quoted.ts";
@@ -65,7 +66,7 @@ export function jobSheet(told: Teller, { firm, today, unit }: SheetBy): string {
   const steps = stepsOnce(book, r);
   const by = { firm, today, record: [] };
   const facts = sourceFacts(book, r, by);
-  const options = optionsFacts(book, r);
+  const options = optionsFacts(book, r, optionLeads(book, r, by));
   const offered = optionsFor(options, HOUSE_DEFAULTS);
   const part = (title: string, values: Readonly<Record<string, unknown>>): readonly string[] => {
     const lines = Object.entries(values).flatMap(([name, value]) => sheetLines(name, value));

@@ -17,6 +17,7 @@ describe("what can be done about it", () => {
     areaM2: 0.5472,
     paints: true,
     paintWaits: 7,
+    leads: {},
     heat: { now: 5.8, same: 5.8, better: 1.1 },
     ...over,
   });
@@ -103,6 +104,10 @@ describe("what can be done about it", () => {
   it("mending is priced by what it takes, where glass alone is changed", () => {
     const mending = { hours: 1.25, days: 1 };
     expect(one("glass", { worst: "mend", mending })).toMatchObject({ hours: 2.75, days: 2, visits: 2 });
+    // The firm's own glass shop takes 3: the mending comes on top.
+    expect(one("glass", { worst: "mend", mending, leads: { glass: 3 } })).toMatchObject({ days: 4 });
+    expect(one("window", { leads: { window: 12 } }).days).toBe(12);
+    expect(one("window").days).toBe(HOUSE_DEFAULTS.daysMade);
     expect(one("glass", { worst: "mend", mending: { hours: 0.5, days: 0 }, paints: false })).toMatchObject({
       hours: 2,
       days: 1,

@@ -37,7 +37,8 @@ export type OptionFacts = {
   readonly paints: boolean;
   /** Days after setting from which what it is set in may be painted; null where nothing is painted, or nothing waits for it. */
   readonly paintWaits: number | null;
-  /** Which of sash, insert and window are to be had; null where nobody asked. */
+  /** Working days that whoever would make it takes, by the firm's suppliers; the house's figures where nobody is known to. */
+  readonly leads: Readonly<Partial<Record<OptionKind, number>>>;
   readonly heat: { readonly now: number | null; readonly same: number | null; readonly better: number };
 };
 
@@ -156,18 +157,18 @@ function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
     glass: {
       goods: glass + p.materialsEach,
       hours: p.hoursGlass + mend.hours,
-      days: (f.sealed ? p.daysUnit : p.daysGlass) + mend.days,
+      days: (f.leads.glass ?? (f.sealed ? p.daysUnit : p.daysGlass)) + mend.days,
       visits: f.paints ? 2 : mend.days > 0 ? 2 : 1,
     },
-    sash: { goods: p.sashEach, hours: p.hoursSash, days: p.daysMade, visits: 2 },
-    insert: { goods: p.insertEach, hours: p.hoursInsert, days: p.daysMade, visits: 1 },
+    sash: { goods: p.sashEach, hours: p.hoursSash, days: f.leads.sash ?? p.daysMade, visits: 2 },
+    insert: { goods: p.insertEach, hours: p.hoursInsert, days: f.leads.insert ?? p.daysMade, visits: 1 },
     double: {
       goods: unit + p.materialsEach,
       hours: p.hoursDouble + mend.hours,
-      days: p.daysUnit + mend.days,
+      days: (f.leads.double ?? p.daysUnit) + mend.days,
       visits: 2,
     },
-    window: { goods: p.windowEach, hours: p.hoursWindow, days: p.daysMade, visits: 2 },
+    window: { goods: p.windowEach, hours: p.hoursWindow, days: f.leads.window ?? p.daysMade, visits: 2 },
   };
   const { goods, hours, days, visits } = parts[kind];
   const before = goods + hours * p.hourRate + visits * p.callOut;

@@ -4,6 +4,7 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { sourcesFor } from "../order/sources.ts";
+import { PLAIN_LOOKS } from "../specify/looks.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { candidatesHere } from "./candidates-here.ts";
@@ -29,6 +30,7 @@ const maker = () => {
       extras: [
         { extra: "coating", pence: 800, per: "m2" },
         { extra: "argon", pence: 300, per: "m2" },
+        { extra: "pattern", pence: 900, per: "each" },
       ],
       leastPence: 2000,
       deliveryPence: 0,
@@ -60,6 +62,12 @@ describe("units to choose from, half a square metre", () => {
       ["argon", 4550, 8],
       ["triple", 6600, 8],
     ]);
+  });
+  it("with one sheet patterned, each dearer by what its maker asks for that", () => {
+    const t = sash();
+    t.tell("specify.looks", { ...PLAIN_LOOKS, pattern: "stippled", patternOn: "outer" });
+    const { book, r, by } = here(t);
+    expect(candidatesHere(book, r, by, "toughened")?.map((c) => c.pence)).toEqual([4900, 5300, 5450, 7500]);
   });
   it("by the house's own where nobody has a list: 60 plain at 120 a square metre, a tenth and a sixteenth more", () => {
     const { book, r, by } = here(sash(), nobody());

@@ -16,7 +16,7 @@ const BETTER = centreHeat({ glassMm: 8, cavities: [{ widthMm: 16, gas: GASES.arg
 const SINGLE = centreHeat({ glassMm: 4, cavities: [] });
 
 /** What the options of this pane follow from, as far as it has been looked at and read. */
-export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
+export function optionsFacts(book: PaneBook, r: Reckoning, leads: OptionFacts["leads"] = {}): OptionFacts {
   const sealed = wasUnit(book);
   const v = examVerdict(book.before.exam);
   const broken = book.damage.some((d) => d === "cracked" || d === "holed" || d === "standing" || d === "gone");
@@ -35,6 +35,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning): OptionFacts {
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
     paints: frameOf(book.added.system).painted,
     paintWaits: frameOf(book.added.system).painted ? r.compound.leastDays : null,
+    leads,
     heat: sealed ? heatOfUnit(r) : { now: SINGLE, same: SINGLE, better: BETTER },
   };
 }

@@ -36,7 +36,8 @@ export function linePence(line: Line, list: PriceList): number | null {
       heightNm: line.heightNm,
       thicknessMm: toMm(nm(line.thicknessNm)),
       glass: line.glass,
-      pattern: line.pattern,
+      // A sheet of a unit says its pattern with how the unit looks.
+      pattern: line.pattern || (line.makeup && line.looks?.pattern) || "",
       edges: line.edges,
       makeup: line.makeup,
       bars: line.bars,

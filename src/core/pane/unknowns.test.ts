@@ -5,6 +5,7 @@ import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { NO_BARS } from "../measure/found.ts";
 import type { GlassKind } from "../specify/glass.ts";
+import { PLAIN_LOOKS } from "../specify/looks.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
@@ -125,6 +126,24 @@ describe("what an order would leave to guess", () => {
       "plastic-bead-inside",
       () => undefined,
       ["safety", "makeup", "thickness", "coating", "bars"],
+    ],
+    [
+      "a unit with a pattern, and nobody said on which sheet",
+      "plastic-bead-inside",
+      (t) => {
+        unit("warm edge, grey")(t);
+        t.tell("specify.looks", { ...PLAIN_LOOKS, pattern: "stippled" });
+      },
+      ["pattern-on"],
+    ],
+    [
+      "the same, on the inner one",
+      "plastic-bead-inside",
+      (t) => {
+        unit("warm edge, grey")(t);
+        t.tell("specify.looks", { ...PLAIN_LOOKS, pattern: "stippled", patternOn: "inner" });
+      },
+      [],
     ],
     [
       "a unit chosen, and neither its thickness nor the rebate was read",

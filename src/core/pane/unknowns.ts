@@ -32,7 +32,8 @@ export type UnknownId =
   | "safety"
   | "unsafe"
   | "bars"
-  | "pattern";
+  | "pattern"
+  | "pattern-on";
 
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = {
@@ -142,7 +143,13 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   });
   add(r.unsafe, { id: "unsafe", says: "safety glass is called for", station: "specify" });
   add(unit && book.bars === null, { id: "bars", says: "bars, or none", station: "measure" });
-  add(book.glass?.kind === "patterned" && !book.glass.pattern, {
+  add(unit && (book.looks?.pattern ?? "") !== "" && (book.looks?.patternOn ?? "not-said") === "not-said", {
+    id: "pattern-on",
+    says: "on which sheet of the {unit} the pattern is",
+    short: "which sheet is patterned",
+    station: "specify",
+  });
+  add(sheet && book.glass?.kind === "patterned" && !book.glass.pattern, {
     id: "pattern",
     says: "which pattern, and which way it runs",
     station: "specify",

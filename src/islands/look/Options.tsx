@@ -9,6 +9,7 @@ import {
   recommend,
 } from "../../core/look/options.ts";
 import { afterWorkingDays } from "../../core/order/lead.ts";
+import { optionLeads } from "../../core/pane/option-leads.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { addDays } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -21,9 +22,9 @@ import { useStage } from "../stage/stage-context.ts";
 
 /** What can be done about it, side by side: possible or not, what it costs, how long, what it saves, and what we would do. */
 export function Options() {
-  const { book, reckoning: r, firm, prefs, say } = usePane();
+  const { book, reckoning: r, firm, prefs, records, today, say } = usePane();
   const { openTab } = useStage();
-  const facts = optionsFacts(book, r);
+  const facts = optionsFacts(book, r, optionLeads(book, r, { firm, today, record: records }));
   const options = optionsFor(facts, firm.house);
   // Nothing is proposed for glass that nobody looked at.
   const looked = book.damage.length > 0 || facts.glass !== "not-looked" || facts.worst !== null;

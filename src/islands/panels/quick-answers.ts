@@ -2,6 +2,7 @@ import { NO_BARS } from "../../core/measure/found.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
 import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
+import { PLAIN_LOOKS } from "../../core/specify/looks.ts";
 import { SPACERS } from "../../core/specify/makeup.ts";
 import { SAFE_KINDS, saferMakeup, saferSheet } from "../../core/specify/safer.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -58,5 +59,9 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
     spacer: makeup
       ? SPACERS.map((s) => ({ says: s, tell: () => write("specify.makeup", { makeup: { ...makeup, spacer: s } }) }))
       : [],
+    "pattern-on": (["outer", "inner"] as const).map((on) => ({
+      says: `The ${on} sheet`,
+      tell: () => write("specify.looks", { ...(book.looks ?? PLAIN_LOOKS), patternOn: on }),
+    })),
   };
 }
