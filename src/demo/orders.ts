@@ -61,6 +61,7 @@ export function tellSuppliers(story: Story): void {
         extra("toughened-sheet", 2600, "m2"),
         extra("laminated-sheet", 4100, "m2"),
         extra("bars", 450, "each"),
+        extra("pattern", 1800, "m2"),
         extra("shape", 2000, "each"),
       ],
     },

@@ -2,7 +2,18 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { mm } from "../units/length.ts";
 import { penceIn, priceRows, termsFromRows } from "../words/price-csv.ts";
-import { EXTRAS, type Extra, orderTotal, PER, type Per, type PriceList, panePence, pricedOf, taxOn } from "./price.ts";
+import {
+  EXTRAS,
+  type Extra,
+  orderTotal,
+  PER,
+  type Per,
+  type PriceList,
+  panePence,
+  pricedName,
+  pricedOf,
+  taxOn,
+} from "./price.ts";
 
 const list = (over: Partial<PriceList> = {}): PriceList => ({
   products: [
@@ -211,4 +222,9 @@ describe("a price list as a file", () => {
     expect(read.errors[0]?.row).toBe(3);
     expect(read.errors[0]?.says).toMatch(says);
   });
+  it.each([
+    ["float/4", "4 mm clear float"],
+    ["unit/3", "a {unit} of three sheets"],
+    ["toughened-sheet", "a sheet {toughened}"],
+  ])("%s is said as %s", (of, says) => expect(pricedName(of)).toBe(says));
 });

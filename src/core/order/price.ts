@@ -1,4 +1,4 @@
-import type { GlassKind } from "../specify/glass.ts";
+import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
 import type { Makeup } from "../specify/makeup.ts";
 import type { Nm } from "../units/length.ts";
 
@@ -29,6 +29,14 @@ export const EXTRA_NAMES: Readonly<Record<Extra, string>> = {
   polished: "edges polished",
   shape: "cut to shape",
 };
+/** A product or an extra as it is said. @example "float/4" // "4 mm clear float"; "coating" // "coating" */
+export function pricedName(of: string): string {
+  if (of === "unit/2" || of === "unit/3") return `a {unit} of ${of === "unit/2" ? "two" : "three"} sheets`;
+  const [kind, thick] = of.split("/");
+  const glass = GLASS_NAMES[kind as GlassKind];
+  return glass ? `${thick} mm ${glass}` : (EXTRA_NAMES[of as Extra] ?? of);
+}
+
 export const PER = ["each", "m2", "metre", "permille"] as const;
 export type Per = (typeof PER)[number];
 

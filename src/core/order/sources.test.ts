@@ -177,5 +177,22 @@ describe("where it can come from", () => {
       ["insert", 2500],
       ["unit-maker", 3000],
     ]);
+    expect(all.map((s) => s.instead)).toEqual([true, false]);
+  });
+  it("and after it where the unit has no price yet, with what their list lacks", () => {
+    const all = sourcesFor(
+      facts({
+        needs: "units",
+        isDoorInsert: true,
+        insertPence: 2500,
+        suppliers: [supplier("Both", { makes: ["units", "inserts"], pence: null, missing: ["pattern", "bars"] })],
+      }),
+    );
+    expect(all.map((s) => [s.kind, s.pence])).toEqual([
+      ["unit-maker", null],
+      ["insert", 2500],
+    ]);
+    expect(all[0]?.because).toBe("Both says 1 working day. No price: their list has none for pattern, bars.");
+    expect(all[1]?.because).toBe("Both says 1 working day.");
   });
 });

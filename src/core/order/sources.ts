@@ -48,6 +48,8 @@ export type SourceSupplier = {
   readonly lead: Lead;
   /** What this pane costs there before tax, delivery left out; null where something of it is not on their list. */
   readonly pence: number | null;
+  /** What of it their list has no price for, as it is said. */
+  readonly missing?: readonly string[] | undefined;
   /** Panes checked in from them, and how many went back. */
   readonly panes: number;
   readonly sentBack: number;
@@ -89,6 +91,8 @@ export type Source = {
   /** Panes sent back of those checked in, in words of data. */
   readonly record: { readonly panes: number; readonly sentBack: number } | null;
   readonly because: string;
+  /** A complete insert in a bare unit's stead: another thing, read and ordered by its own size. */
+  readonly instead: boolean;
 };
 
 /**
@@ -109,6 +113,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       inTime: f.needed === null ? null : Number(!late(f.today)),
       pence: f.fromStock.cost?.pence ?? null,
       record: null,
+      instead: false,
       because:
         f.fromStock.cuts === 0
           ? `${f.fromStock.name} fits as it is: ${f.fromStock.bought ? "it is sold so" : "nothing to wait for"}, every edge from the works.`
@@ -121,6 +126,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       // Sheets and spacers of metric makes and of inch makes are not the same sizes.
       if (make === "units" && f.unitsIn !== null && s.unitsIn !== undefined && s.unitsIn !== f.unitsIn) continue;
       const day = afterWorkingDays(f.today, s.lead.days, f.calendar);
+      const instead = make === "inserts" && f.needs !== "inserts";
       all.push({
         kind: KIND_OF[make],
         supplier: s.name,
@@ -128,14 +134,19 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
         leadDays: s.lead.days,
         late: late(day),
         inTime: f.needed === null ? null : chanceWithin(s.lead, workingDaysBetween(f.today, f.needed, f.calendar)),
-        pence: make === "inserts" && f.needs !== "inserts" ? f.insertPence : s.pence,
+        pence: instead ? f.insertPence : s.pence,
         record: { panes: s.panes, sentBack: s.sentBack },
-        because: becauseOf(s, late(day)),
+        because: becauseOf(s, late(day), instead ? [] : (s.missing ?? [])),
+        instead,
       });
     }
   }
+  // Nobody can say that another thing is cheaper than what has no price yet.
+  const unpriced = all.some((s) => !s.instead && s.pence === null);
+  const behind = (s: Source): number => Number(s.instead && unpriced);
   return all.sort(
     (a, b) =>
+      behind(a) - behind(b) ||
       Number(a.late) - Number(b.late) ||
       (a.late ? (b.inTime ?? 0) - (a.inTime ?? 0) : 0) ||
       badness(a) - badness(b) ||
@@ -149,8 +160,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
  * Of its sources the one that we propose for this pane itself: an insert in a unit's stead is another thing, at another price.
  * @example a misted cassette, inserts in 3 days, units in 8 // the unit maker
  */
-export const proposedSource = (f: SourceFacts): Source | undefined =>
-  sourcesFor(f).find((s) => s.kind !== "insert" || f.needs === "inserts");
+export const proposedSource = (f: SourceFacts): Source | undefined => sourcesFor(f).find((s) => !s.instead);
 
 /** What its price is made of. @example costWords(…) // "Its share of the sheet and 10 min, 5% spoilt (as a rule)." */
 const costWords = ({ minutes, spoiltShare, own }: CutCost): string =>
@@ -168,11 +178,12 @@ function badness(s: Source): number {
   return r && r.panes >= CLEARLY && r.sentBack / r.panes > BAD_SHARE ? 2 : 1;
 }
 
-function becauseOf(s: SourceSupplier, late: boolean): string {
+function becauseOf(s: SourceSupplier, late: boolean, missing: readonly string[]): string {
   const lead =
     s.lead.usual === null
       ? `says ${s.lead.days} working ${s.lead.days === 1 ? "day" : "days"}`
       : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} orders)`;
   const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
-  return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.`;
+  const price = missing.length > 0 ? ` No price: their list has none for ${missing.join(", ")}.` : "";
+  return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.${price}`;
 }

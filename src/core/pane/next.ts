@@ -1,5 +1,6 @@
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
 import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
+import type { Way } from "../measure/ways.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -67,6 +68,17 @@ export type Next = {
   readonly ask?: UnknownId;
 };
 
+/** What each way of measuring wants first. */
+const FIRST_READ: Readonly<Record<Way, string>> = {
+  rebate: "width and height",
+  "through-glass": "the sight size, and what goes in",
+  "old-unit": "the old {pane}",
+  "insert-outside": "the insert, over its frame",
+  "insert-inside": "the insert, inside its frame",
+  "sash-outside": "the old sash, over its edges",
+  "window-hole": "the hole in the wall",
+};
+
 /** The next thing to do, in the usual order of the work. */
 export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (book.signed && !paintOwed(book, r)) return { station: "signoff", kind: "signed-off" };
@@ -102,7 +114,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   const whole = blanks.find((u) => u.id === "whole" || u.id === "closed");
   if (whole) return settle(whole);
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
-  if (!r.cut.ok) return { station: "measure", kind: "read-size" };
+  if (!r.cut.ok) return { station: "measure", kind: "read-size", what: FIRST_READ[book.way] };
   const [slip] = r.slips;
   if (slip) return { station: "measure", kind: "slip", place: slip.place };
   if (r.cut.value.opening.ok && disagreement(r.cut.value.opening.value.figure) > DISAGREE_MM)

@@ -2,7 +2,7 @@ import type { Firm } from "../firm/firm.ts";
 import { frameOf } from "../frame/systems.ts";
 import { cutCost } from "../order/cut-cost.ts";
 import { leadOf } from "../order/lead.ts";
-import { type PriceList, panePence, pricedOf } from "../order/price.ts";
+import { type PriceList, panePence, pricedName, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { isInchMake } from "../units/inch-make.ts";
@@ -27,9 +27,15 @@ export type SupplierRecord = {
 type Line = NonNullable<ReturnType<typeof orderLineOf>>;
 
 /** What one line costs with a supplier before tax, pence; null where something of it is not on their list. */
-export function linePence(line: Line, list: PriceList): number | null {
+export const linePence = (line: Line, list: PriceList): number | null => linePriced(line, list).pence;
+
+/** The same, with what is not on their list, as it is said. */
+function linePriced(
+  line: Line,
+  list: PriceList,
+): { readonly pence: number | null; readonly missing: readonly string[] } {
   // No list of glass has the price of a frame with glass in it.
-  if (line.whole) return null;
+  if (line.whole) return { pence: null, missing: [] };
   const { pence, missing } = panePence(
     pricedOf({
       widthNm: line.widthNm,
@@ -45,7 +51,7 @@ export function linePence(line: Line, list: PriceList): number | null {
     }),
     list,
   );
-  return missing.length > 0 ? null : pence;
+  return missing.length > 0 ? { pence: null, missing: missing.map(pricedName) } : { pence, missing };
 }
 
 /** What this pane needs of whoever makes it. */
@@ -106,7 +112,7 @@ export function sourceFacts(
         makes: terms?.makes ?? MAKES_OF,
         unitsIn: terms?.unitsIn,
         lead: leadOf(s.leadDays, record?.gone ?? [], firm.calendar, by.today),
-        pence: terms ? linePence(line, terms) : null,
+        ...(terms ? linePriced(line, terms) : { pence: null }),
         panes: record?.panes ?? 0,
         sentBack: record?.sentBack ?? 0,
       };

@@ -89,7 +89,7 @@ function nextSentence(next: Next): string {
     case "keep-or-renew":
       return "Sound glass: keep it?";
     case "read-size":
-      return "Read width and height";
+      return `Read ${next.what ?? "width and height"}`;
     case "read-again":
       return next.count === 1 ? "Read one again" : `Read ${next.count} again`;
     case "read-corners":

@@ -20,7 +20,7 @@ export function Sources({ take, takeHere }: Props) {
   const all = useSources();
   if (all.length === 0) return null;
   const needed = book.before.wants?.by;
-  const [best] = all;
+  const best = all.find((s) => !s.instead);
   const lead = best?.leadDays ?? 0;
   return (
     <section className="space-y-1" aria-label="Where from">
@@ -32,45 +32,63 @@ export function Sources({ take, takeHere }: Props) {
         </p>
       )}
       <ul className="rows">
-        {all.map((s, i) => (
+        {all.map((s) => (
           <li
             key={`${s.kind} ${s.supplier}`}
-            className={`grid grid-cols-[minmax(0,1fr)_6rem_5rem] items-baseline gap-x-3 py-2 ${i === 0 ? "bg-tint -mx-2 px-2" : ""}`}
+            className={`grid grid-cols-[minmax(0,1fr)_6rem_5rem] items-baseline gap-x-3 py-2 ${s === best ? "bg-tint -mx-2 px-2" : ""}`}
           >
-            <span className={i === 0 ? "font-semibold" : "font-medium"}>
+            <span className={s === best ? "font-semibold" : "font-medium"}>
               {say(SOURCE_NAMES[s.kind])}
-              {i === 0 && " – proposed"}
+              {s === best && " – proposed"}
+              {s.instead && ", instead"}
             </span>
             <span className={`text-right ${s.late ? "trouble" : ""}`}>{sayDay(s.day)}</span>
             <span className="tight text-right font-semibold">
               {s.pence === null ? "" : money(s.pence, firm.house.currency)}
             </span>
             <span className="text-[13px] text-mute max-sm:col-span-3">
-              {s.because}
+              {say(s.because)}
               {s.inTime !== null && s.supplier !== null && ` In time: ${percent(s.inTime)}.`}
             </span>
             {takeHere && s.supplier === null && (
               <button
                 type="button"
-                className={`btn btn-small col-span-2 justify-self-end ${i === 0 ? "btn-main" : ""}`}
+                className={`btn btn-small col-span-2 justify-self-end ${s === best ? "btn-main" : ""}`}
                 onClick={takeHere}
               >
                 Take it from the rack
               </button>
             )}
-            {take && s.supplier && (
+            {take && s.supplier && !s.instead && (
               <button
                 type="button"
-                className={`btn btn-small col-span-2 justify-self-end ${i === 0 ? "btn-main" : ""}`}
+                className={`btn btn-small col-span-2 justify-self-end ${s === best ? "btn-main" : ""}`}
                 onClick={() => s.supplier && take(s.supplier)}
               >
                 Order it from {s.supplier}
-                {s.kind === "insert" ? ", as an insert" : ""}
               </button>
             )}
+            {take && s.instead && <InsertInstead />}
           </li>
         ))}
       </ul>
     </section>
+  );
+}
+
+/** An insert is read over its frame and ordered by that: the size of the bare unit is another pane's. What is next says so. */
+function InsertInstead() {
+  const { write } = usePane();
+  return (
+    <button
+      type="button"
+      className="btn btn-small col-span-2 justify-self-end"
+      onClick={() => {
+        write("look.option", { option: "insert", reason: "" });
+        write("measure.way", { way: "insert-outside" });
+      }}
+    >
+      Take the insert instead
+    </button>
   );
 }

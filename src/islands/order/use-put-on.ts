@@ -35,7 +35,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   const rack = proposedStock(r.stock);
   const held = orderHeld(book, r, othersHere);
   const sources = useSources();
-  const proposed = sources[0]?.supplier;
+  const proposed = sources.find((s) => !s.instead)?.supplier;
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return null;
   // A door's insert is named by its size: no grid of theirs changes it.
@@ -46,7 +46,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   return {
     held,
     proposed,
-    isMade: sources.some((s) => s.supplier !== null),
+    isMade: sources.some((s) => s.supplier !== null && !s.instead),
     line,
     grid: gridOf(proposed ?? ""),
     open,

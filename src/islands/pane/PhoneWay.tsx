@@ -15,10 +15,7 @@ export type WaysOn = {
 export function PhoneWay({ view, open, undo, before, after }: WaysOn) {
   const busy = useHandsBusy(view);
   return (
-    <nav
-      aria-label="Ways on"
-      className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden"
-    >
+    <nav aria-label="Ways on" className="no-print mt-2 grid grid-cols-2 gap-2 border-t border-line px-4 py-2 sm:hidden">
       {busy && (
         <span className="col-span-2 empty:hidden">
           <NextElsewhere view={view} open={open} />
