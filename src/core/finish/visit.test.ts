@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { facts, finishing, type Over } from "../../../tests/support/step-facts.ts";
+import { frameOf } from "../frame/systems.ts";
 import { dayOf } from "../units/day.ts";
 import type { PaintWindow } from "./paint-window.ts";
-import { type Visit, visitFault, visitSteps } from "./visit.ts";
+import { type Visit, visitFault, visitSteps, visitsFor } from "./visit.ts";
 
 const WINDOW = {
   kind: "window",
@@ -40,4 +41,8 @@ describe("the visit's own steps", () => {
     ["the whole in spring", "season", {}, ["prime", "paint"]],
     ["a snag has its own list", "snag", {}, []],
   ])("%s", (_, visit, over, ids) => expect(visitSteps(visit, finishing(facts(over))).map((s) => s.id)).toEqual(ids));
+  it.each([
+    ["timber-putty", ["paint", "open", "snag", "season"]],
+    ["plastic-bead-inside", ["open", "snag"]],
+  ] as const)("%s: come back for %j", (system, visits) => expect(visitsFor(frameOf(system))).toEqual(visits));
 });

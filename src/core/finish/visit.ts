@@ -15,6 +15,10 @@ export const VISIT_NAMES: Readonly<Record<Visit, string>> = {
   season: "paint the whole, in mild weather",
 };
 
+/** What somebody may come back for: to paint only what is painted. @example a plastic sash // open it up, put right */
+export const visitsFor = (frame: { readonly painted: boolean }): readonly Visit[] =>
+  VISITS.filter((v) => frame.painted || (v !== "paint" && v !== "season"));
+
 /** One thing to do on a visit; told by the visit, and not by a station. */
 export type VisitStep = Pick<Step, "does" | "why" | "minutes"> & { readonly id: string };
 

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { VISIT_NAMES, VISITS, type Visit, visitFault, visitSteps } from "../../core/finish/visit.ts";
+import { VISIT_NAMES, type Visit, visitFault, visitSteps, visitsFor } from "../../core/finish/visit.ts";
+import { frameOf } from "../../core/frame/systems.ts";
 import { finishFacts } from "../../core/pane/step-facts.ts";
 import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -50,7 +51,7 @@ export function ComeBack() {
       >
         <PickOne
           name="For"
-          of={VISITS.map((v) => [v, VISIT_NAMES[v]] as const)}
+          of={visitsFor(frameOf(book.added.system)).map((v) => [v, VISIT_NAMES[v]] as const)}
           value={visit}
           change={setVisit}
           className="max-sm:col-span-2"

@@ -9,6 +9,7 @@ import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { needsOf, unitsInOf } from "../../core/pane/source-facts.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
+import { looksText } from "../../core/specify/looks.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
@@ -200,7 +201,12 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
             )}
           </>
         )}
-        <span className="text-[14px] font-normal">, {glassText(line, { ...prefs, cutter })}</span>
+        <span className="text-[14px] leading-snug font-normal">
+          ,{" "}
+          {[glassText(line, { ...prefs, cutter }), line.pattern, line.looks && looksText(line.looks)]
+            .filter(Boolean)
+            .join(", ")}
+        </span>
       </p>
       {since && (
         <div className="note-wax space-y-2">
