@@ -134,7 +134,8 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
         leadDays: s.lead.days,
         late: late(day),
         inTime: f.needed === null ? null : chanceWithin(s.lead, workingDaysBetween(f.today, f.needed, f.calendar)),
-        pence: instead ? f.insertPence : s.pence,
+        // No list of glass has the price of an insert: the house's own figure for one is what the quote has too.
+        pence: instead ? f.insertPence : (s.pence ?? (make === "inserts" ? f.insertPence : null)),
         record: { panes: s.panes, sentBack: s.sentBack },
         because: becauseOf(s, late(day), instead ? [] : (s.missing ?? [])),
         instead,

@@ -7,7 +7,7 @@ export type Message = { readonly id: string; readonly name: string; readonly tex
 /** What is worth telling about a pane on its way. */
 export function messagesFor(of: {
   readonly where: string;
-  readonly state: "ordered" | "late" | "in" | "closed" | "shut" | "may-open";
+  readonly state: "ordered" | "late" | "in" | "closed" | "shut" | "softly" | "may-open";
   readonly due: Day | null;
   readonly slots: readonly Day[];
 }): Message {
@@ -37,6 +37,12 @@ export function messagesFor(of: {
         id: "shut",
         name: "leave it shut",
         text: `The glass in ${of.where} is in. Please leave it shut until ${due}: opened sooner, what holds the glass moves, and nobody sees it until it leaks. Do not clean it yet.`,
+      };
+    case "softly":
+      return {
+        id: "softly",
+        name: "shut it softly",
+        text: `The glass in ${of.where} is in. Until ${due} please shut the door softly, never let it slam, and lean nothing on the glass: what holds it has not set yet, and moved now it leaks later. Do not clean it yet.`,
       };
     case "may-open":
       return {

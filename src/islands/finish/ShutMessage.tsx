@@ -1,4 +1,4 @@
-import { hingeOf } from "../../core/pane/hangs.ts";
+import { hingeOf, movesOf } from "../../core/pane/hangs.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -13,13 +13,16 @@ export function ShutMessage() {
   const until = shutUntil(book, r);
   if (until === null) return null;
   const left = until - today;
-  const message = messagesFor({ where: labelOf(book), state: left > 0 ? "shut" : "may-open", due: until, slots: [] });
+  // People have to go through a door.
+  const leaf = movesOf(book) === "leaf";
+  const waits = leaf ? "softly" : "shut";
+  const message = messagesFor({ where: labelOf(book), state: left > 0 ? waits : "may-open", due: until, slots: [] });
   return (
     <div className={left > 0 ? "note-wax" : "note-glass"}>
       <p className="font-medium">
         {left > 0
-          ? `It stays shut for ${left} more ${left === 1 ? "day" : "days"}, until ${sayDay(until)}.`
-          : `It may be opened: ${r.compound.handsOffHours} hours are over since ${sayDay(until)}.`}
+          ? `It ${leaf ? "is shut softly" : "stays shut"} for ${left} more ${left === 1 ? "day" : "days"}, until ${sayDay(until)}.`
+          : `${leaf ? "It may be used as ever" : "It may be opened"}: ${r.compound.handsOffHours} hours are over since ${sayDay(until)}.`}
       </p>
       <p className="text-[14px]">{message.text}</p>
       <CopyText text={message.text} name="copy it for the customer" />

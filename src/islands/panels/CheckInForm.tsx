@@ -10,7 +10,7 @@ import { isSafetyGlass } from "../../core/specify/glass.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
+import { gridUnit, type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
 import { checkInSentence } from "../../core/words/check-in.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
@@ -40,9 +40,11 @@ const NAMES: Readonly<Record<Field, string>> = {
 const HALF_MM = mm(0.5);
 
 /** To the mark that a tape shows nearest; what was cut by millimetres says them first. @example 1965 mm in inches // "1965 mm (77 3/8)" */
-const orderedText = (length: Nm, unit: "mm" | "in"): string => {
+const orderedText = (length: Nm, unit: "mm" | "in", cutter: "mm" | "in"): string => {
   const text = writeNumber(length, unit, { places: 1, ticks: 32 });
-  return unit === "in" && length % HALF_MM === 0 ? `${writeNumber(length, "mm")} mm (${text})` : text;
+  return unit === "in" && cutter === "mm" && length % HALF_MM === 0
+    ? `${writeNumber(length, "mm")} mm (${text})`
+    : text;
 };
 
 /** What came, beside what was ordered, before the old pane comes out. */
@@ -113,7 +115,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
             <>
               ,{" "}
               <span className="max-sm:block">
-                ordered {orderedText(ordered[f], unit).replace(/ (?!\()/g, "\u00a0")}
+                ordered {orderedText(ordered[f], unit, gridUnit(line.grid)).replace(/ (?!\()/g, "\u00a0")}
               </span>
             </>
           )}
