@@ -183,7 +183,30 @@ export const GetPlan = route({
   path: "/api/plan",
   says: "The firm's plan as it stands: the week as it would be laid out, the visits that have a day, and what is against them.",
   input: null,
-  output: z.looseObject({ case: z.unknown(), stops: z.array(StopSchema), broken: z.array(z.unknown()) }),
+  output: z.looseObject({
+    case: z.unknown(),
+    stops: z.array(StopSchema),
+    broken: z.array(z.unknown()),
+    promises: z
+      .array(
+        z.strictObject({
+          pane: z.string(),
+          where: z.string(),
+          asked: z.enum(["told", "wanted", "closed"]).meta({
+            description: "They were told of a visit, they want it by then, or the hole is closed up until then.",
+          }),
+          day: DayText,
+          fitBy: DayText.meta({ description: "The last day to fit it, what it is set in reckoned with." }),
+          planned: DayText.nullable(),
+          restsOn: z.enum(["set", "here", "rack", "glass", "not-ordered", "nobody"]),
+          supplier: z.string().nullable(),
+          orders: z.int().nullable().meta({ description: "Orders of theirs that it is reckoned by." }),
+          right: z.number().min(0).max(1).meta({ description: "Chance that what comes is right." }),
+          chance: z.number().min(0).max(1).nullable().meta({ description: "That the day is kept as the plan stands." }),
+        }),
+      )
+      .meta({ description: "Days that somebody counts on, the least likely to be kept first." }),
+  }),
 });
 
 /** What the schema lets through is a case that core reads. */

@@ -130,7 +130,9 @@ function tellLate(story: Story, p: ToldPane): void {
 /** The glass is here and passed: it can be set today. */
 function tellReadyToSet(story: Story, p: ToldPane): void {
   story.on(-5, 9, "Nell Harrow");
-  p.looked(["cracked"], "hail", "this-week", 0).did("takeout", ...TAKEN_OUT);
+  p.looked(["cracked"], "hail", "this-week", 0)
+    .wanted(5)
+    .did("takeout", ...TAKEN_OUT);
   story.tell("takeout.marks", p.about, { insideFace: "wax cross", topEdge: "arrow" });
   story.tell("takeout.sprigs", p.about, { found: 8 });
   p.read({
@@ -237,7 +239,7 @@ function tellDropped(story: Story, p: ToldPane): void {
 /** Low and beside the door: ordinary glass will not do. */
 function tellUnsafe(story: Story, p: ToldPane): void {
   story.on(-3, 9, "Bram Tolley");
-  p.looked(["cracked"], "impact", "this-week", 0);
+  p.looked(["cracked"], "impact", "this-week", 0).wanted(9);
   p.from("beads-off").read({
     unitT: "24",
     paneT: "4",

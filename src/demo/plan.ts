@@ -46,6 +46,7 @@ export function tellPlan(story: Story, today: Day, addresses: readonly string[])
     panes,
     firm,
     entered: new Set(),
+    record: [],
     writers: [],
     forecast: madeUpForecast(today),
     light: () => null,

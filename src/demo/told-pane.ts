@@ -57,6 +57,12 @@ export class ToldPane {
     return this;
   }
 
+  /** The customer wants it so many days from today. */
+  wanted(inDays: number): this {
+    this.#story.tell("look.wants", this.about, { by: this.#story.day(inDays), mustLock: false, minds: "" });
+    return this;
+  }
+
   /** In what state of the frame the readings that follow are taken. */
   from(state: Circumstance): this {
     this.#sure = state;

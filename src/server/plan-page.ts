@@ -6,7 +6,7 @@ import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { ok } from "../core/result.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
-import { dayOf, readDay } from "../core/units/day.ts";
+import { dayOf, readDay, writeDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
 import { listPeople, unfinishedPanes } from "../db/lists.ts";
@@ -16,6 +16,7 @@ import { daylight } from "./daylight.ts";
 import type { CalendarVisit } from "./documents/day-ics.ts";
 import { loadFirm } from "./firm.ts";
 import { log } from "./log.ts";
+import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
 
@@ -80,6 +81,7 @@ async function planFrom(db: Database): Promise<PlanFrom> {
     panes: await workedPanes(db),
     firm,
     entered: new Set(entries.flatMap((e) => (e.kind === "round.weather" ? [dayOf(e.payload.day)] : []))),
+    record: recordsOf(db),
     writers: listPeople(db),
     forecast: madeUpForecast(now),
     light: (d) => daylight(d, yard),
@@ -107,7 +109,25 @@ export async function dayPage(
 /** The same, for programs. */
 export async function getPlan() {
   const plan = await planPage();
-  return ok({ ...plan, stops: [...plan.stops], broken: [...plan.broken] });
+  return ok({ ...plan, stops: [...plan.stops], broken: [...plan.broken], promises: plan.promises.map(inDays) });
+}
+
+/** As programs read it: days as text. */
+function inDays(p: PlanPageData["promises"][number]) {
+  const { pane, where, asked, right, chance, restsOn } = p;
+  return {
+    pane,
+    where,
+    asked,
+    day: writeDay(p.day),
+    fitBy: writeDay(p.fitBy),
+    planned: p.planned === null ? null : writeDay(p.planned),
+    restsOn: restsOn.kind,
+    supplier: "supplier" in restsOn ? restsOn.supplier : null,
+    orders: "orders" in restsOn ? restsOn.orders : null,
+    right,
+    chance,
+  };
 }
 
 /** All that somebody has on the plan from today on, for their calendar. */

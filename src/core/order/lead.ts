@@ -79,6 +79,21 @@ export function leadOf(says: number, gone: readonly Gone[], calendar: WorkCalend
 export const chanceWithin = (lead: Lead, days: number): number | null =>
   lead.orders < ENOUGH ? null : days < 0 ? 0 : within(lead, days);
 
+/** Less than this is left of all the lengths that anybody would reckon with: nobody can say. */
+const NOTHING_LEFT = 1e-4;
+
+/**
+ * The chance that it comes within so many working days of being sent, where so many have gone by without it; by their word
+ * alone while nothing came from them yet. Null where it is later than anything that could be reckoned with.
+ * @example said 8, nothing on record, within 8, none gone by // 0.80
+ * @example the same, 8 gone by without it, within 9 // of the two in ten that are late, what comes on the ninth day: 0.48
+ */
+export function chanceLeft(lead: Lead, waited: number, days: number): number | null {
+  if (days <= waited) return 0;
+  const gone = waited <= 0 ? 0 : within(lead, waited);
+  return 1 - gone < NOTHING_LEFT ? null : (within(lead, days) - gone) / (1 - gone);
+}
+
 /**
  * Shares of all lengths, with a Dirichlet process before anything came: the conjugate prior of shares whose shape nobody
  * knows, so that a maker who is on the day, or three days late one time in five, is learned as that.

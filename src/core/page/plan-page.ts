@@ -1,6 +1,8 @@
 import type { Firm } from "../firm/firm.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { type CountedPromise, promiseOf } from "../pane/promise.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
+import type { SupplierRecord } from "../pane/source-facts.ts";
 import { type Because, type PaneVisit, visitsOf } from "../pane/visits.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";
 import { type Broken, brokenRules } from "../plan/broken-rules.ts";
@@ -56,6 +58,8 @@ export type PlanPageData = {
   readonly said: readonly VisitSaid[];
   /** All days that are planned, worked or not. */
   readonly days: readonly PlanDay[];
+  /** Days that somebody counts on, the least likely to be kept first. */
+  readonly promises: readonly CountedPromise[];
   readonly waits: readonly { readonly pane: string; readonly where: string; readonly waits: readonly Wait[] }[];
   /** The firm said who works; else whoever wrote is taken for the whole firm. */
   readonly peopleSaid: boolean;
@@ -70,6 +74,8 @@ export type PlanFrom = {
   readonly firm: Firm;
   /** Days whose weather somebody entered. */
   readonly entered: ReadonlySet<Day>;
+  /** What became of each supplier's orders. */
+  readonly record: readonly SupplierRecord[];
   readonly writers: readonly string[];
   readonly forecast: Forecast;
   readonly light: (day: Day) => Span | null;
@@ -158,6 +164,10 @@ export function composePlan(from: PlanFrom): PlanPageData {
     broken: brokenRules(weekOf(week), stops.map(stopOf)).filter((b) => b.rule !== "moved"),
     said,
     days: days.map(({ day, ...d }) => ({ ...d, day: writeDay(day) })),
+    promises: panes
+      .flatMap(({ book, r }) => promiseOf(book, r, from) ?? [])
+      .filter((p) => p.restsOn.kind !== "set" || p.day >= today)
+      .sort((a, b) => (a.chance ?? 0) - (b.chance ?? 0) || a.day - b.day),
     waits: panes.flatMap(({ book, r }) => {
       const waits = waitsOf(book, r, today).filter((w) => w.to >= today);
       return waits.length > 0 ? [{ pane: book.id, where: whereOf(book), waits }] : [];

@@ -3,9 +3,8 @@ import { clipped, facePutty, framed, halved, isBeaded, isTimber, pinned, sprigge
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { TURNED_NAMES } from "../takeout/profile.ts";
+import { capital } from "../text/capital.ts";
 import type { Rule } from "./rule.ts";
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Beads with a gasket that came out first, and goes in last. */
 const gasketed = (f: ReadyFacts): boolean => frameOf(f.system).gasketed(f.detail);

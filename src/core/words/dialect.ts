@@ -1,3 +1,4 @@
+import { capital } from "../text/capital.ts";
 /** The trade's words in two dialects. Everything stored is a concept; a dialect is chosen by each reader. */
 export type Dialect = "a" | "b";
 
@@ -34,7 +35,6 @@ export const term = (t: Term, dialect: Dialect): string => TERMS[t][dialect];
 export const meaning = (t: Term, dialect: Dialect): string => say(TERMS[t].means, dialect);
 
 const plural = (word: string): string => `${word}s`;
-const capital = (word: string): string => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** A sentence taken apart: plain text, and {words} with the term behind each. */
 export type Piece = { readonly text: string; readonly term: Term | null };

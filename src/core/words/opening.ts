@@ -5,6 +5,7 @@ import type { Conflict } from "../measure/thickness.ts";
 import type { Twist } from "../measure/twist.ts";
 import type { Stack } from "../specify/stack.ts";
 import { writeLength } from "../tape/write.ts";
+import { capital } from "../text/capital.ts";
 import { type LengthUnit, mm, toMm } from "../units/length.ts";
 import { PLACE_NAMES } from "./places.ts";
 import { MISSING_TELLS } from "./size.ts";
@@ -40,8 +41,6 @@ export function slipWords(s: Slip, unit: LengthUnit): string {
       return `${capital(name)}: does not fit the others, which expect about ${meant}. Read it again.`;
   }
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Less twist than this is the tape, mm. */
 const TWIST_MM = 1.5;

@@ -1,5 +1,6 @@
 import { CAUSE_WORDS, DAMAGE_WORDS } from "../../core/look/damage.ts";
 import { examVerdict } from "../../core/look/exam.ts";
+import { capital } from "../../core/text/capital.ts";
 import { BOARD_BOX, boardOf, boxPath } from "../../drawing/board.ts";
 import { damageOn } from "../../drawing/damage.ts";
 import { Part } from "../panels/Part.tsx";
@@ -121,5 +122,3 @@ function Verdict() {
     </div>
   );
 }
-
-const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -6,7 +6,7 @@ import type { PlanPageData } from "../../core/page/plan-page.ts";
 import { brokenRules } from "../../core/plan/broken-rules.ts";
 import type { Stop } from "../../core/plan/week.ts";
 import { stopCase, stopOf, weekOf } from "../../core/plan/week-case.ts";
-import { type Day, dayOf, weekday, writeDay } from "../../core/units/day.ts";
+import { type Day, day, dayOf, weekday, writeDay } from "../../core/units/day.ts";
 import { clock } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { BROKEN_SAYS, becauseWords } from "../../core/words/plan.ts";
@@ -20,6 +20,7 @@ import { DaySheet } from "./DaySheet.tsx";
 import { LayOutBar } from "./LayOutBar.tsx";
 import { changes, tryAt } from "./model.ts";
 import { People } from "./People.tsx";
+import { Promises } from "./Promises.tsx";
 import { VisitCard } from "./VisitCard.tsx";
 import { VisitSheet } from "./VisitSheet.tsx";
 import { Waits } from "./Waits.tsx";
@@ -254,6 +255,7 @@ function PlanPage({ data, prefs: initial }: Props) {
               <WeekGrid week={week} days={shown} stops={stops} today={data.today} card={card} open={setDayOf} />
               <Waits waits={data.waits} days={shown} />
             </div>
+            <Promises promises={data.promises} today={day(data.today)} />
           </div>
         </main>
       </div>
@@ -280,6 +282,8 @@ function PlanPage({ data, prefs: initial }: Props) {
         <VisitSheet
           key={openedSaid.id}
           said={openedSaid}
+          promise={openedSaid.part === "fit" ? data.promises.find((p) => p.pane === openedSaid.pane) : undefined}
+          today={day(data.today)}
           week={week}
           stops={kept}
           stop={tried?.visit === openedSaid.id ? tried.stop : (stops.find((s) => s.visit === openedSaid.id) ?? null)}

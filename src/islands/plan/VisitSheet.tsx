@@ -1,17 +1,23 @@
 import { useState } from "react";
 import type { VisitSaid } from "../../core/page/plan-page.ts";
+import type { CountedPromise } from "../../core/pane/promise.ts";
 import { VISIT_PART_NAMES } from "../../core/plan/visit-part.ts";
 import type { Stop, Week } from "../../core/plan/week.ts";
 import type { WhyNot } from "../../core/plan/why-not.ts";
-import { dayOf, writeDay } from "../../core/units/day.ts";
+import { capital } from "../../core/text/capital.ts";
+import { type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { clock, lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { BROKEN_SAYS, becauseWords, FREES_SAYS, whyNotWords } from "../../core/words/plan.ts";
+import { keptText, keptTone, promisedText, promiseWords } from "../../core/words/promise.ts";
 import { Sheet } from "../ui/Sheet.tsx";
 import { tryAt } from "./model.ts";
 
 type Props = {
   readonly said: VisitSaid;
+  /** The day that they count on for it, where there is one. */
+  readonly promise: CountedPromise | undefined;
+  readonly today: Day;
   readonly week: Week;
   readonly stops: readonly Stop[];
   readonly stop: Stop | null;
@@ -27,7 +33,20 @@ type Props = {
 const asTime = (minutes: number): string => clock(minutes).padStart(5, "0");
 
 /** One visit, opened: why it is due, on whose day it stands or could stand, and what is against that. */
-export function VisitSheet({ said, week, stops, stop, whyNot, isKept, place, takeOff, tell, close }: Props) {
+export function VisitSheet({
+  said,
+  promise,
+  today,
+  week,
+  stops,
+  stop,
+  whyNot,
+  isKept,
+  place,
+  takeOff,
+  tell,
+  close,
+}: Props) {
   const visit = week.visits.find((v) => v.id === said.id);
   const [day, setDay] = useState<string>(stop ? writeDay(stop.day) : "");
   const [person, setPerson] = useState(stop?.person ?? week.people[0]?.name ?? "");
@@ -54,6 +73,14 @@ export function VisitSheet({ said, week, stops, stop, whyNot, isKept, place, tak
       <p>
         {lasts(visit.minutes)}; {becauseWords(said.because)}.{needs.length > 0 && ` It wants ${needs.join(", ")}.`}
       </p>
+      {promise && (
+        <p className={keptTone(promise) === "poor" ? "note-wax" : "note-glass"}>
+          <strong className="font-semibold">
+            {capital(promisedText(promise))}: {keptText(promise)}.
+          </strong>{" "}
+          {promiseWords(promise, today)}
+        </p>
+      )}
       {said.slipped && <p className="note-wax">It stood on {sayDay(dayOf(said.slipped))}, and was not done.</p>}
       {whyNot && (
         <p className="note-wax">

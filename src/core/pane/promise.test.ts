@@ -1,0 +1,121 @@
+import { describe, expect, it } from "vitest";
+import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
+import { rememberBest } from "../size/best.ts";
+import { dayOf, writeDay } from "../units/day.ts";
+import { foldPane } from "./book.ts";
+import { type CountedPromise, promiseOf } from "./promise.ts";
+import { reckon } from "./reckoning.ts";
+import type { SupplierRecord } from "./source-facts.ts";
+
+/* Wednesday 20 May 2026; Monday to Friday are worked. */
+const TODAY = dayOf("2026-05-20");
+
+const firm = (() => {
+  const t = new Teller(700);
+  t.tell("supplier.added", { name: "Salt Lane", cuts: "single", unit: "mm", leadDays: 8 }, {});
+  return foldFirm(t.entries);
+})();
+
+function counted(tell: (t: Teller) => void, record: readonly SupplierRecord[] = []): CountedPromise | null {
+  const t = new Teller().opened().added().read(LEANING);
+  tell(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return promiseOf(book, reckon(book, withFirm(firm, rememberBest(4))), { firm, today: TODAY, record });
+}
+const wants = (by: string) => (t: Teller) => void t.tell("look.wants", { by, mustLock: false, minds: "" });
+const sent =
+  (day: string, due: string) =>
+  (t: Teller): void => {
+    t.tell("order.opened", { supplier: "Salt Lane", reference: "" }, { order: ORDER });
+    t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+    t.tell("order.sent", { day, due }, { order: ORDER });
+  };
+const all =
+  (...tells: readonly ((t: Teller) => void)[]) =>
+  (t: Teller): void => {
+    for (const tell of tells) tell(t);
+  };
+const share = (p: CountedPromise | null): number | null | undefined =>
+  typeof p?.chance === "number" ? Math.round(p.chance * 100) : p?.chance;
+
+describe("a promise and the chance that it is kept", () => {
+  it("nobody counts on a day: there is nothing to keep", () => expect(counted(() => undefined)).toBeNull());
+
+  // Linseed wants two days untouched: wanted for Wednesday 3 June, it is in by Monday 1 June, eight working days from today.
+  it.each<[string, (t: Teller) => void, string, number | null]>([
+    [
+      "not ordered: eight days by their word, kept in eight of ten, one pane of twenty wrong",
+      wants("2026-06-03"),
+      "2026-06-01",
+      76,
+    ],
+    ["ordered today, the same", all(wants("2026-06-03"), sent("2026-05-20", "2026-06-01")), "2026-06-01", 76],
+    [
+      "wanted on the day it is promised: in by Friday, the seventh day, 0.644 of 0.95",
+      all(wants("2026-06-01"), sent("2026-05-20", "2026-06-01")),
+      "2026-05-29",
+      61,
+    ],
+    [
+      "due last Friday after seven days, and not come: of the 0.041 later than nine all but a fortieth within thirteen",
+      all(wants("2026-05-27"), sent("2026-05-06", "2026-05-15")),
+      "2026-05-25",
+      93,
+    ],
+    ["wanted yesterday", wants("2026-05-19"), "2026-05-15", 0],
+  ])("%s", (_, tell, fitBy, chance) => {
+    const p = counted(tell);
+    expect([p && writeDay(p.fitBy), share(p)]).toEqual([fitBy, chance]);
+  });
+
+  it("a supplier who is mostly late keeps it seldom, one who was always in time nearly always", () => {
+    const gone = (days: number) =>
+      Array.from({ length: 9 }, () => ({
+        sent: dayOf("2026-03-02"),
+        arrived: dayOf("2026-03-02") + Math.floor(days / 5) * 7 + (days % 5),
+      }));
+    const record = (days: number): SupplierRecord[] => [
+      { name: "Salt Lane", gone: gone(days) as never, panes: 40, sentBack: 2, offMm: [] },
+    ];
+    const tell = all(wants("2026-06-03"), sent("2026-05-20", "2026-06-01"));
+    // Nine at seven days and their own word as a tenth: 0.98, and 57 of 60 panes right.
+    expect(share(counted(tell, record(7)))).toBe(93);
+    expect(share(counted(tell, record(12)))).toBe(8);
+  });
+
+  it("glass that is here keeps it, unless the plan has it too late", () => {
+    const here = (t: Teller) =>
+      void t.tell("order.had", {
+        from: "bought",
+        width: { text: "608", unit: "mm" },
+        height: { text: "900", unit: "mm" },
+      } as never);
+    const visit = (day: string) => (t: Teller) =>
+      void t.tell("plan.visit", { part: "fit", day, from: 540, person: "Nell", helper: null, byHand: false, why: "" });
+    expect(counted(all(wants("2026-06-03"), here))).toMatchObject({
+      restsOn: { kind: "here" },
+      chance: 1,
+      planned: null,
+    });
+    expect(counted(all(wants("2026-06-03"), here, visit("2026-06-01")))?.chance).toBe(1);
+    expect(counted(all(wants("2026-06-03"), here, visit("2026-06-02")))).toMatchObject({
+      chance: 0,
+      planned: dayOf("2026-06-02"),
+    });
+  });
+
+  it("what they were told stands before what they asked for, and wants no days to cure", () => {
+    const told = (day: string) => (t: Teller) => void t.tell("plan.told", { part: "fit", day, says: "We come." });
+    const p = counted(all(wants("2026-06-03"), sent("2026-05-20", "2026-06-01"), told("2026-06-02")));
+    expect(p).toMatchObject({ asked: "told", day: dayOf("2026-06-02"), fitBy: dayOf("2026-06-02") });
+  });
+
+  it("a hole closed up until a day is a promise too", () => {
+    const closed = (t: Teller) =>
+      void t.tell("look.closed", { how: "board", since: "2026-05-18", until: "2026-05-29", told: "" });
+    expect(counted(closed)).toMatchObject({ asked: "closed", day: dayOf("2026-05-29") });
+  });
+});

@@ -1,0 +1,2 @@
+/** With its first letter large, the rest as it is. @example capital("wanted by Fri 29 May") // "Wanted by Fri 29 May" */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
