@@ -18,6 +18,7 @@ export function orderRows(order: OrderBook): {
       dueDay: order.sent?.due ?? null,
       againDay: againBy(order),
       arrivedDay: order.arrived,
+      chasedDay: order.chases.at(-1)?.day ?? null,
       acknowledgedPence: order.acknowledged?.pence ?? null,
     },
     lines: order.lines.map((l) => ({

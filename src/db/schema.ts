@@ -115,6 +115,8 @@ export const orders = sqliteTable(
     /** By when what went back is made again; null where nothing is, or nobody said. */
     againDay: text("again_day"),
     arrivedDay: text("arrived_day"),
+    /** When it was last asked after. */
+    chasedDay: text("chased_day"),
     /** What the supplier's newest word on it asks, before tax. */
     acknowledgedPence: integer("acknowledged_pence"),
   },

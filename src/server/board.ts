@@ -1,8 +1,12 @@
+import type { Firm } from "../core/firm/firm.ts";
 import { afterWorkingDays } from "../core/order/lead.ts";
+import { MAKES_OF, type MakesOf } from "../core/order/sources.ts";
+import { quickestMaker } from "../core/pane/quickest-maker.ts";
 import { type BoardPlace, type BoardRow, boardRow, byDay, type ClosedRow, closedRow } from "../core/round/board.ts";
 import { messagesFor } from "../core/words/messages.ts";
 import { openFacts } from "../db/lists.ts";
 import { loadFirm } from "./firm.ts";
+import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
 
@@ -23,12 +27,18 @@ const MOST_SHOWN = 500;
 
 const PLACES: readonly BoardPlace[] = ["on-its-way", "to-check", "went-back", "here", "to-order"];
 
+/** Where nobody says that they make it: by the house's own figures. */
+const usual = (make: MakesOf, { house }: Firm): number =>
+  make === "inserts" || make === "sashes" ? house.daysMade : make === "single" ? house.daysGlass : house.daysUnit;
+
 /** All that waits for glass, over every round; and every hole that is closed up for now, the overdue first. */
 export function board(all: string | null = null): Board {
   const db = theDatabase();
   const { firm } = loadFirm(db);
   const now = today();
-  const leadDays = Math.max(1, ...firm.suppliers.map((s) => s.leadDays));
+  const by = { firm, today: now, record: recordsOf(db) };
+  const days = new Map<MakesOf, number>(MAKES_OF.map((make) => [make, quickestMaker(make, by) ?? usual(make, firm)]));
+  const leadDays = (needs: MakesOf): number => days.get(needs) ?? 1;
   const panes = openFacts(db);
   const rows = panes
     .flatMap((p) => boardRow(p.id, p.facts, { calendar: firm.calendar, today: now, leadDays }) ?? [])

@@ -81,10 +81,14 @@ test("taken from a source in one tap, promised for another day, and broken after
     .first()
     .click();
   await station.getByRole("button", { name: "Ordered today" }).click();
-  await station.getByText("They gave another day").click();
-  await station.getByLabel("Now promised for").fill("2026-06-09");
-  await station.getByRole("button", { name: "Keep the new day" }).click();
+  await station.getByText("Ask after it, or note another day").click();
+  await station.getByLabel("New day, if they gave one").fill("2026-06-09");
+  await station.getByLabel("What they said, and who").fill("next week, if the furnace holds");
+  await station.getByRole("button", { name: "Keep what they said" }).click();
   await expect(station.getByText(/due Tue 9 Jun/)).toBeVisible();
+  await expect(
+    station.getByText(/on the telephone, .*: next week, if the furnace holds\. Now Tue 9 Jun; it was/),
+  ).toBeVisible();
   await station.getByRole("button", { name: "It has come" }).click();
   await station.getByLabel("width that came").fill("596");
   await station.getByLabel("height that came").fill("896");

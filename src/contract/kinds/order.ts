@@ -1,5 +1,6 @@
 import { z } from "zod";
 import type { OrderPayloads } from "../../core/log/kinds/order.ts";
+import { CHASED_HOW } from "../../core/order/chased.ts";
 import { HAD_FROM, WHOSE } from "../../core/order/had.ts";
 import { DayText } from "../lengths.ts";
 import { CHECKED_MORE, MORE_OF_LINE } from "../line-parts.ts";
@@ -35,6 +36,7 @@ export const ORDER_SCHEMAS = {
       .max(500),
   }),
   "order.promised": z.strictObject({ due: DayText, note: Short }),
+  "order.chased": z.strictObject({ day: DayText, how: z.enum(CHASED_HOW), says: Short, due: DayText.nullable() }),
   "order.broke": z.strictObject({ line: Id, whose: z.enum(WHOSE), note: Short }),
   "order.had": z.strictObject({
     from: z.enum(HAD_FROM),

@@ -1,7 +1,7 @@
 import type { OptionFacts, OptionKind } from "../look/options.ts";
-import { leadOf } from "../order/lead.ts";
 import { type MakesOf, proposedSource } from "../order/sources.ts";
 import type { PaneBook } from "./book.ts";
+import { quickestMaker } from "./quickest-maker.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { needsOf, sourceFacts } from "./source-facts.ts";
 
@@ -32,17 +32,9 @@ export function optionLeads(book: PaneBook, r: Reckoning, by: By): OptionFacts["
     if (make === null) continue;
     // Of the pane itself Order knows more than of a kind: its price, a rack.
     const proposed = make === "this-pane" && sized ? proposedSource(sized)?.leadDays : undefined;
-    const days = proposed ?? quickest(make === "this-pane" ? own : make, by);
+    const days = proposed ?? quickestMaker(make === "this-pane" ? own : make, by);
     // Even from one's own rack it is in tomorrow at the soonest, as the house's figures have it.
     if (days !== null) out[kind] = Math.max(1, days);
   }
   return out;
-}
-
-/** The fewest days of those who say that they make it; null where nobody does. */
-function quickest(make: MakesOf, { firm, today, record }: By): number | null {
-  const days = firm.suppliers
-    .filter((s) => firm.terms.get(s.name)?.makes.includes(make))
-    .map((s) => leadOf(s.leadDays, record.find((x) => x.name === s.name)?.gone ?? [], firm.calendar, today).days);
-  return days.length === 0 ? null : Math.min(...days);
 }

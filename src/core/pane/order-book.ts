@@ -1,5 +1,6 @@
 import type { Entry, EntryOf } from "../log/kinds.ts";
 import type { Log } from "../log/standing-entries.ts";
+import type { Chase } from "../order/chased.ts";
 import type { LineState } from "../order/line-state.ts";
 import { type LineLife, linesLived, untouched } from "./line-life.ts";
 
@@ -28,6 +29,8 @@ export type OrderBook = {
   readonly openedAt: string;
   readonly sent: { readonly day: string; readonly due: string; readonly who: string } | null;
   readonly arrived: string | null;
+  /** How often it was asked after, and each new day that they gave, the first first. */
+  readonly chases: readonly Chase[];
   /** What they said to it: price, date, their reference. */
   readonly acknowledged: EntryOf<"order.acknowledged">["payload"] | null;
   readonly questions: readonly Question[];
@@ -80,6 +83,7 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
     reference: opened.payload.reference,
     openedAt: opened.at,
     sent: sent?.kind === "order.sent" ? { ...sent.payload, due: orderDue ?? sent.payload.due, who: sent.who } : null,
+    chases: chasesOf(own),
     acknowledged,
     questions: [...questions.values()],
     note: newest(own, "order.note"),
@@ -89,10 +93,27 @@ export function foldOrder(id: string, log: Log): OrderBook | undefined {
   };
 }
 
+/** The day that an entry gives, where it gives one. */
+const dayGiven = (e: Entry): string | null =>
+  e.kind === "order.acknowledged" || e.kind === "order.promised" || e.kind === "order.chased" ? e.payload.due : null;
+
 /** The newest day that they gave since it was sent. */
-function dueOf(own: readonly Entry[]): string | null {
-  const said = own.findLast((e) => e.kind === "order.acknowledged" || e.kind === "order.promised");
-  return said?.kind === "order.acknowledged" || said?.kind === "order.promised" ? said.payload.due : null;
+const dueOf = (own: readonly Entry[]): string | null => {
+  const said = own.findLast((e) => dayGiven(e) !== null);
+  return said ? dayGiven(said) : null;
+};
+
+function chasesOf(own: readonly Entry[]): readonly Chase[] {
+  let was = own.findLast((e) => e.kind === "order.sent")?.payload.due ?? null;
+  const out: Chase[] = [];
+  for (const e of own) {
+    const { who } = e;
+    if (e.kind === "order.chased") out.push({ ...e.payload, who, was });
+    if (e.kind === "order.promised")
+      out.push({ day: e.at.slice(0, 10), who, how: null, says: e.payload.note, due: e.payload.due, was });
+    was = dayGiven(e) ?? was;
+  }
+  return out;
 }
 
 const newest = <K extends "order.acknowledged" | "order.note" | "order.handed">(

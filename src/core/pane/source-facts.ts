@@ -55,7 +55,7 @@ function linePriced(
 }
 
 /** What this pane needs of whoever makes it. */
-export function needsOf(book: PaneBook, r: Reckoning): MakesOf {
+export function needsOf(book: PaneBook, r: Pick<Reckoning, "glass">): MakesOf {
   const whole = wholeOf(book);
   if (whole) return whole === "insert" ? "inserts" : "sashes";
   if (isUnit(book)) return "units";

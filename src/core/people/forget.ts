@@ -109,6 +109,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "order.note": [],
   "order.outcome": ["note"],
   "order.promised": [],
+  "order.chased": [],
   "order.broke": ["note"],
   "order.had": ["note"],
   "quote.made": [],

@@ -4,6 +4,7 @@ import { HEIGHTS, WIDTHS } from "../measure/places.ts";
 import { openingBy } from "../measure/reckoned.ts";
 import { throughBoth } from "../measure/twist.ts";
 import type { LineState } from "../order/line-state.ts";
+import type { MakesOf } from "../order/sources.ts";
 import { bedHere } from "../pane/bed-here.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { glassOf } from "../pane/chosen.ts";
@@ -11,6 +12,7 @@ import { fitRules } from "../pane/copied-size.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
+import { needsOf } from "../pane/source-facts.ts";
 import { isHere, standsOf } from "../pane/stands.ts";
 
 /**
@@ -22,6 +24,8 @@ export type BoardFacts = {
   readonly wantsBy: string | null;
   /** Hours for which what it is usually set in must not be touched. */
   readonly handsOffHours: number;
+  /** What of whoever makes it: by that it is known how long it takes. */
+  readonly needs: MakesOf;
   /** A width and a height can be read: it can go on an order. */
   readonly sized: boolean;
   readonly oldBack: boolean;
@@ -49,10 +53,12 @@ export type BoardFacts = {
 
 export function boardFacts(book: PaneBook): BoardFacts {
   const on = book.line;
+  const glass = glassOf(book, HOUSE_DEFAULTS);
   return {
     where: labelOf(book),
     wantsBy: book.before.wants?.by ?? null,
-    handsOffHours: bedHere(book, glassOf(book, HOUSE_DEFAULTS)).compound.handsOffHours,
+    handsOffHours: bedHere(book, glass).compound.handsOffHours,
+    needs: needsOf(book, { glass }),
     sized: isSized(book),
     oldBack: oldGlassBack(book),
     had: isHere(book) && standsOf(book).line === null,

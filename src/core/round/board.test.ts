@@ -14,7 +14,7 @@ const row = (t: Teller) => {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
   const { calendar } = foldFirm(t.entries);
-  return boardRow(PANE, boardFacts(book), { calendar, today, leadDays: 8 });
+  return boardRow(PANE, boardFacts(book), { calendar, today, leadDays: () => 8 });
 };
 const ordered = (due: string): Teller => {
   const t = sized();

@@ -1,4 +1,5 @@
 import { orderBy } from "../order/lead.ts";
+import type { MakesOf } from "../order/sources.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import type { BoardFacts } from "./board-facts.ts";
@@ -31,7 +32,12 @@ export type ClosedRow = {
 export function boardRow(
   pane: string,
   f: BoardFacts,
-  by: { readonly calendar: WorkCalendar; readonly today: Day; readonly leadDays: number },
+  by: {
+    readonly calendar: WorkCalendar;
+    readonly today: Day;
+    /** Working days that whoever would make such a thing takes. */
+    readonly leadDays: (needs: MakesOf) => number;
+  },
 ): BoardRow | null {
   if (f.done) return null;
   const base = { pane, where: f.where, supplier: null, order: null };
@@ -39,7 +45,7 @@ export function boardRow(
   if (f.had) return { ...base, place: "here", day: null, late: false };
   if (!line) {
     if (!f.sized || f.oldBack) return null;
-    const day = f.wantsBy ? orderBy(dayOf(f.wantsBy), by.leadDays, by.calendar, f.handsOffHours) : null;
+    const day = f.wantsBy ? orderBy(dayOf(f.wantsBy), by.leadDays(f.needs), by.calendar, f.handsOffHours) : null;
     return { ...base, place: "to-order", day, late: day !== null && day < by.today };
   }
   const on = { ...base, supplier: line.supplier, order: line.order };

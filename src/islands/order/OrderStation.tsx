@@ -18,9 +18,9 @@ import { goesInText } from "../../core/words/goes-in.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { openingText, sinceOrderedText, ticketOf } from "../../core/words/ticket.ts";
 import { SendForm } from "../log/SendForm.tsx";
+import { Chase } from "../panels/Chase.tsx";
 import { CheckedLine } from "../panels/CheckedLine.tsx";
 import { CheckInForm } from "../panels/CheckInForm.tsx";
-import { NewDate } from "../panels/NewDate.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { WentBack } from "../panels/WentBack.tsx";
@@ -237,7 +237,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         <>
           <p className={dayOf(order.sent.due) < today ? "trouble" : ""}>
             Ordered {sayDayFrom(dayOf(order.sent.day), today)}, due {sayDayFrom(dayOf(order.sent.due), today)}
-            {dayOf(order.sent.due) < today && ": late. Ring them."}
+            {dayOf(order.sent.due) < today && ": late"}
           </p>
           <button
             type="button"
@@ -246,7 +246,12 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           >
             It has come
           </button>
-          <NewDate today={today} promised={(due, note) => writeOrder(order.id, "order.promised", { due, note })} />
+          <Chase
+            order={order}
+            today={today}
+            calendar={firm.calendar}
+            chased={(p) => writeOrder(order.id, "order.chased", p)}
+          />
         </>
       )}
       {line.state === "arrived" && (

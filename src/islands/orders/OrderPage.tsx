@@ -14,6 +14,7 @@ import type { Prefs } from "../../core/words/prefs.ts";
 import { PageKeys } from "../log/PageKeys.tsx";
 import { SendForm } from "../log/SendForm.tsx";
 import { useLog } from "../log/use-log.ts";
+import { Chase } from "../panels/Chase.tsx";
 import { guarded } from "../ui/Guarded.tsx";
 import { DeliveryNote, NoteImport } from "./DeliveryNote.tsx";
 import { Labels } from "./Labels.tsx";
@@ -62,7 +63,7 @@ function OrderPage(props: Props) {
             {lines.length} {lines.length === 1 ? "pane" : "panes"}
             {order.sent &&
               `, ordered ${sayDayFrom(dayOf(order.sent.day), today)}, due ${sayDayFrom(dayOf(order.sent.due), today)}`}
-            {late && ": late, ring them"}
+            {late && ": late"}
             {order.acknowledged?.theirs && `, their ${order.acknowledged.theirs}`}
             {total !== null && `, ${money(total, house.currency)} before tax`}
             {order.arrived && `, came ${sayDayFrom(dayOf(order.arrived), today)}`}
@@ -131,6 +132,9 @@ function OrderPage(props: Props) {
         <button type="button" className="btn btn-main" onClick={() => write("order.arrived", { day: writeDay(today) })}>
           It has come
         </button>
+      )}
+      {stage === "sent" && (
+        <Chase order={order} today={today} calendar={calendar} chased={(p) => write("order.chased", p)} />
       )}
       <DeliveryNote order={order} unit={prefs.unit} />
       {(stage === "sent" || stage === "arrived") && (

@@ -1,4 +1,5 @@
 import type { Bars } from "../../measure/found.ts";
+import type { ChasedHow } from "../../order/chased.ts";
 import type { CheckLook } from "../../order/check-looks.ts";
 import type { HadFrom, Whose } from "../../order/had.ts";
 import { lineWithInsert, lineWithWhole } from "../../order/line-up.ts";
@@ -116,6 +117,8 @@ export type OrderPayloads = {
   };
   /** They gave another day: on the telephone, or asked for it. */
   "order.promised": { readonly due: string; readonly note: string };
+  /** Somebody asked after it, with what they said, and the new day where they gave one. */
+  "order.chased": { readonly day: string; readonly how: ChasedHow; readonly says: string; readonly due: string | null };
   /** It broke after it was accepted, before it was set: whose it is, and nothing stands on that line any more. */
   "order.broke": { readonly line: string; readonly whose: Whose; readonly note: string };
   /** The glass is here without an order: bought over the counter, off the rack, cut here, brought by the customer. */
@@ -154,6 +157,7 @@ export const ORDER_KINDS: KindFactsOf<OrderPayloads> = {
   "order.note": { about: ["order"], key: one, apart: "whole" },
   "order.outcome": { about: ["order"], key: (p) => p.line, apart: "whole" },
   "order.promised": { about: ["order"], key: one, apart: "whole" },
+  "order.chased": { about: ["order"], key: null },
   "order.broke": { about: ["order"], key: (p) => p.line, apart: "whole" },
   "order.had": { about: ["pane"], key: one, apart: "whole" },
   "quote.made": { about: ["round"], key: null },

@@ -1,4 +1,5 @@
 import type { OrderPayloads } from "../../log/kinds/order.ts";
+import { CHASED_NAMES } from "../../order/chased.ts";
 import { HAD_NAMES, WHOSE_NAMES } from "../../order/had.ts";
 import { GLASS_NAMES } from "../../specify/glass.ts";
 import { writeNumber } from "../../tape/write.ts";
@@ -27,6 +28,8 @@ export const ORDER_WORDS: WordsOf<OrderPayloads> = {
   "order.answered": (p) => `Answered: ${p.answer}`,
   "order.note": (p) => `Delivery note ${p.theirs}, ${p.lines.length} ${p.lines.length === 1 ? "line" : "lines"}`,
   "order.promised": (p) => `Promised anew for ${sayDay(dayOf(p.due))}${p.note ? `: ${p.note}` : ""}`,
+  "order.chased": (p) =>
+    `Asked after ${CHASED_NAMES[p.how]}${p.says ? `: ${p.says}` : ""}${p.due ? `; now promised for ${sayDay(dayOf(p.due))}` : ", no new day"}`,
   "order.broke": (p) => `It broke (${WHOSE_NAMES[p.whose]})${p.note ? `: ${p.note}` : ""}`,
   "order.had": (p) =>
     p.gone

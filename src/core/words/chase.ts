@@ -1,0 +1,20 @@
+import { CHASED_NAMES, type Chase } from "../order/chased.ts";
+import { type Day, dayOf } from "../units/day.ts";
+import { sayDay, sayDayFrom } from "./days.ts";
+
+/** Once it was asked after, in a line. @example "Wed 20 May on the telephone, Nell: furnace down. Now Wed 27 May; it was Mon 18 May." */
+export function chaseText(c: Chase, today: Day): string {
+  const head = [sayDayFrom(dayOf(c.day), today), c.how && CHASED_NAMES[c.how]].filter(Boolean).join(" ");
+  const was = c.was ? `; it was ${sayDay(dayOf(c.was))}` : "";
+  return `${head}, ${c.who}${c.says ? `: ${c.says}` : ""}. ${c.due ? `Now ${sayDay(dayOf(c.due))}${was}.` : "No new day."}`;
+}
+
+/** What is written to whoever is late. @example "Our order OR-1 of Mon 11 May, 1 pane, was promised for Mon 18 May and has not come. …" */
+export const chaseMessage = (of: {
+  readonly reference: string;
+  readonly sent: Day;
+  readonly due: Day;
+  readonly panes: number;
+  readonly asked: number;
+}): string =>
+  `Our order ${of.reference ? `${of.reference} ` : ""}of ${sayDay(of.sent)}, ${of.panes} ${of.panes === 1 ? "pane" : "panes"}, was promised for ${sayDay(of.due)} and has not come.${of.asked > 0 ? ` We have asked ${of.asked === 1 ? "once" : `${of.asked} times`} before.` : ""} Which day can we count on? Somebody waits behind a board for it.`;

@@ -1,0 +1,1 @@
+ALTER TABLE `orders` ADD `chased_day` text;
