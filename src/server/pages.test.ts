@@ -68,7 +68,7 @@ describe("the round's page", () => {
       "close-hole",
       "look",
     ]);
-    expect(alerts.map((a) => a.kind)).toEqual(["open-hole", "closed-over", "late"]);
+    expect(alerts.map((a) => a.kind)).toEqual(["open-hole", "closed-over", "late", "closes-soon"]);
   });
   it("an unknown round is the newest", async () =>
     expect((await roundPage("nowhere")).head?.round.name).toContain("Ottermole"));

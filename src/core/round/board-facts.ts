@@ -3,6 +3,7 @@ import type { SetAs } from "../log/kinds/set.ts";
 import { HEIGHTS, WIDTHS } from "../measure/places.ts";
 import { openingBy } from "../measure/reckoned.ts";
 import { throughBoth } from "../measure/twist.ts";
+import type { Chase } from "../order/chased.ts";
 import type { LineState } from "../order/line-state.ts";
 import type { MakesOf } from "../order/sources.ts";
 import { bedHere } from "../pane/bed-here.ts";
@@ -40,6 +41,8 @@ export type BoardFacts = {
     readonly state: LineState;
     readonly due: string | null;
     readonly arrived: string | null;
+    /** When somebody last asked after it, and how often. */
+    readonly asked: { readonly day: string; readonly times: number } | null;
   } | null;
   /** Set, and waiting for paint. */
   readonly unpainted: { readonly set: string; readonly compound: string; readonly as: SetAs | null } | null;
@@ -70,6 +73,7 @@ export function boardFacts(book: PaneBook): BoardFacts {
       state: on.line.state,
       due: on.line.due,
       arrived: on.order.arrived,
+      asked: askedAfter(on.order.chases),
     },
     unpainted:
       book.set && !book.painted && !book.paintLeft
@@ -78,6 +82,11 @@ export function boardFacts(book: PaneBook): BoardFacts {
     closed: book.closed && !book.set ? { ...book.closed } : null,
   };
 }
+
+const askedAfter = (chases: readonly Chase[]) => {
+  const last = chases.at(-1);
+  return last ? { day: last.day, times: chases.length } : null;
+};
 
 /** A width and a height can be read, the way it is measured. */
 function isSized(book: PaneBook): boolean {

@@ -89,6 +89,28 @@ describe("what cannot wait", () => {
       expect(alertWords(a, "a").todo.length).toBeGreaterThan(10);
     }
   });
+  it.each([
+    ["2026-05-19", /look at the board and tell the customer/],
+    ["2026-05-17", /^3 days longer than planned: ring the customer today/],
+    ["2026-05-13", /^7 days longer than planned: go there/],
+  ])("a board until %s asks for more the longer it stays", (until, todo) => {
+    const [alert] = alertsOf([told(boarded(until))], BY);
+    expect(alert && alertWords(alert, "a").todo).toMatch(todo);
+  });
+  it("tells two days ahead of a board whose day comes without glass", () => {
+    const [alert] = alertsOf([told(boarded("2026-05-22"))], BY);
+    expect(alert && alertWords(alert, "a").says).toMatch(/is closed up until Fri 22 May$/);
+  });
+  it("leaves a supplier alone who was asked and was given time, and rings again after it", () => {
+    const asked = (day: string, due: string | null) => {
+      const t = late();
+      t.tell("order.chased", { day, how: "telephone", says: "", due }, { order: ORDER });
+      return alertsOf([told(t)], BY).map((a) => alertWords(a, "a").todo);
+    };
+    expect(asked("2026-05-19", null)).toEqual([]);
+    expect(asked("2026-05-18", null)).toEqual(["was due Mon 18 May: ring them again, asked once so far"]);
+    expect(asked("2026-05-18", "2026-05-27")).toEqual([]);
+  });
   it("is silent about a board that is still in time", () =>
     expect(alertsOf([told(boarded("2026-05-25"))], BY)).toEqual([]));
   it("puts holes first, whatever the order of the walk", () => {
