@@ -1,4 +1,5 @@
 import { expect, type Page, test } from "@playwright/test";
+import { inView } from "./in-view.ts";
 import { addPane, allSent, heldAs, openStation, openTab, ready, roundPath, type } from "./pane-of-ones-own.ts";
 import { openStep } from "./the-work.ts";
 
@@ -28,16 +29,19 @@ async function screens(page: Page): Promise<Readonly<Record<string, number>>> {
   });
 }
 
-for (const [name, viewport, most] of [
-  ["desk", { width: 1280, height: 800 }, 1.5],
-  ["phone", { width: 390, height: 844 }, 2],
+for (const [name, viewport, most, seen] of [
+  ["desk", { width: 1280, height: 800 }, 1.5, { controls: 45, words: 450 }],
+  ["phone", { width: 390, height: 844 }, 2, { controls: 45, words: 250 }],
 ] as const)
-  test(`no station of the demo round is higher than ${most} screens, ${name}`, async ({ page }) => {
+  test(`no station of the demo round is higher than ${most} screens, or shows more than a person takes in, ${name}`, async ({
+    page,
+  }) => {
     test.slow();
     const panes = await demoPanes(page);
     expect(panes.length).toBeGreaterThan(10);
     await page.setViewportSize(viewport);
     const tooHigh: unknown[] = [];
+    const tooMuch: unknown[] = [];
     for (const pane of panes) {
       await page.goto(`${pane}/look`);
       await ready(page);
@@ -51,9 +55,13 @@ for (const [name, viewport, most] of [
         }
         for (const [part, h] of Object.entries(high))
           if (h > most) tooHigh.push([pane, station, part, h.toFixed(2), await page.locator("main").innerText()]);
+        const { controls, words, clipped } = await inView(page);
+        if (controls > seen.controls || words > seen.words || clipped.length > 0)
+          tooMuch.push([pane, station, { controls, words, clipped }]);
       }
     }
     expect(tooHigh).toEqual([]);
+    expect(tooMuch).toEqual([]);
   });
 
 /** Pairs of words of one drawing that lie over each other. */
