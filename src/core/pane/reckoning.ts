@@ -178,9 +178,10 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     leastCover: odds.leastCover,
     overrule: book.shaped ? roundOf(book.shaped.corners) : overruleOf(book),
   };
-  // What is made whole is cut from no sheet, and no unit is cut from any.
+  // What is made whole is cut from no sheet, no unit from any, and what is not of straight sides is no rectangle.
+  const noSheet = readsWhole(book.way) || isUnit(book) || book.shaped !== null || book.shape === "odd";
   const stock = stockFor({
-    stock: readsWhole(book.way) || isUnit(book) ? [] : (by.stock ?? []),
+    stock: noSheet ? [] : (by.stock ?? []),
     cutInput: cutFrom,
     odds,
     glass: chosen,

@@ -9,6 +9,7 @@ import type { PaneBook } from "./book.ts";
 import { conversionUnread, isConversion, isRouted } from "./conversion.ts";
 import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
+import { takesOneThickness } from "./one-thickness.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -47,6 +48,9 @@ export type Unknown = {
 
 /** Any of these tells how thick a unit this frame takes. */
 const THICKNESS_FROM = ["unit-thickness", "old-thickness", "rebate-width"] as const satisfies readonly Place[];
+
+/** Any of these tells how thick a single {pane} such a frame takes. */
+const SHEET_THICKNESS_FROM = [...THICKNESS_FROM, "pane-thickness"] as const satisfies readonly Place[];
 
 /** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
 export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
@@ -130,6 +134,13 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
       place: "unit-thickness",
     },
   );
+  add(sheet && takesOneThickness(book) && !SHEET_THICKNESS_FROM.some((p) => book.readings[p]?.read.ok), {
+    id: "thickness",
+    says: "how thick the old {pane} is: its gasket fits one thickness",
+    short: "how thick the old {pane} is",
+    station: "specify",
+    place: "unit-thickness",
+  });
   add(unit && book.makeup?.spacer === NO_SPACER, {
     id: "spacer",
     says: "which spacer",

@@ -1,17 +1,19 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { locationOf } from "../../core/pane/location.ts";
+import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { toMm } from "../../core/units/length.ts";
+import { nm, toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { useAskedFirst } from "../panels/asked-first.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
+import { ReadingField } from "../panels/ReadingField.tsx";
 import { SiteForm } from "../panels/SiteForm.tsx";
 import { useStage } from "../stage/stage-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
@@ -47,6 +49,7 @@ export function Specify() {
   // What was chosen once stays to be seen, though it is no longer made so.
   const thicknesses = made.includes(glass.thickness.text) ? made : [glass.thickness.text, ...made];
   const whole = readsWhole(book.way);
+  const offGasket = offItsGasket(book, r);
   const at = locationOf(book);
   return (
     <div className="space-y-5">
@@ -110,7 +113,17 @@ export function Specify() {
                 onBlur={(e) => e.target.value !== glass.pattern && change({ pattern: e.target.value })}
               />
             </label>
+            {takesOneThickness(book) && (
+              <ReadingField place="unit-thickness" label={say("the old {pane}, thick: its gasket fits one")} />
+            )}
           </div>
+          {offGasket !== null && (
+            <p className="note-wax">
+              {say(
+                `${glass.thickness.text} mm is ${toMm(nm(Math.abs(offGasket)))} mm ${offGasket > 0 ? "thicker" : "thinner"} than the one that came out: order the gasket for it too, or take the old thickness.`,
+              )}
+            </p>
+          )}
           {toMm(r.glass.thickness) < firm.house.glassMm && (
             <p className="note-wax">
               {say(
