@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { v7 as uuidv7 } from "uuid";
-import { addPane, ready } from "./pane-of-ones-own.ts";
+import { addPane, allSent, glassAtHand, openTab, ready } from "./pane-of-ones-own.ts";
 
 /* The plan is the whole firm's: other journeys add panes to it, so a pane of one's own is looked for by its address. */
 
@@ -151,9 +151,41 @@ test("somebody's day can be laid out anew, or given to another as far as nothing
     // A day with visits on it names everybody else, and says how much of it would go over.
     if ((await gives.count()) > 0) {
       await expect(gives).toHaveCount((await who.count()) - 1);
-      await expect(sheet.getByRole("list", { name: "Give the day to" })).toContainText(/goes? over/);
+      await expect(sheet.getByRole("list", { name: "Give the day to" })).toContainText(/go(es)? over/);
     }
   }
   await page.keyboard.press("Escape");
   await expect(sheet).toHaveCount(0);
+});
+
+test("a day that the customer wants is counted on the plan, and changes with what it rests on", async ({ page }) => {
+  const { path } = await addPane(page);
+  await openTab(page, "The customer");
+  await page.getByLabel("Needed by").fill("2026-06-10");
+  await page.getByLabel("Needed by").blur();
+  await allSent(page);
+  const promise = page
+    .getByRole("region", { name: "Promises" })
+    .getByRole("listitem")
+    .filter({ has: page.locator(`a[href="${path}"]`) });
+  await page.goto("/plan");
+  await ready(page);
+  await expect(promise).toContainText("wanted by Wed 10 Jun");
+  await expect(promise).toContainText("nobody can say");
+  await page.goto(`${path}/measure`);
+  await ready(page);
+  await glassAtHand(page);
+  await allSent(page);
+  await page.goto("/plan");
+  await ready(page);
+  await expect(promise).toContainText("all but sure");
+  await expect(promise).toContainText("The glass is here. It has no day on the plan: fit it by");
+  // The same to programs.
+  const { promises } = await (await page.request.get("/api/plan")).json();
+  expect(promises.find((p: { pane: string }) => path.endsWith(p.pane))).toMatchObject({
+    asked: "wanted",
+    day: "2026-06-10",
+    restsOn: "here",
+    chance: 1,
+  });
 });
