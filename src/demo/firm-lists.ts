@@ -25,7 +25,11 @@ export function tellFirm(story: Story): void {
 /** What the made-up firm has on its shelf, and the inserts it buys. */
 export function tellLists(story: Story): void {
   const pane = (name: string, width: number, height: number, thickness = 4, glass: GlassKind = "float") =>
-    story.tell("stock.pane", {}, { name, widthNm: mm(width), heightNm: mm(height), thicknessNm: mm(thickness), glass });
+    story.tell(
+      "stock.pane",
+      {},
+      { name, widthNm: mm(width), heightNm: mm(height), thicknessNm: mm(thickness), glass, slot: name.slice(0, 6) },
+    );
   pane("Rack A, 610 by 915", 610, 915);
   pane("Rack A, 450 by 600", 450, 600);
   pane("Rack B, sheet 1200 by 900", 1200, 900);

@@ -1,4 +1,5 @@
 import { expect, test } from "@playwright/test";
+import { v7 as uuidv7 } from "uuid";
 import { addPane, allSent, EIGHT, fromCleared, heldAs, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
 
 test("a pane is cut on the bench: planned with others, cut by cut, booked, and here at its station", async ({
@@ -81,4 +82,63 @@ test("a piece runs off: what is cut is booked, and the rest is planned anew from
   // It waits for glass again, and what it was cut from is one fewer, or its off-cut lies there now.
   await expect(list.getByText(label)).toBeVisible();
   await expect.poll(() => here.innerText()).not.toBe(before);
+});
+
+test("the rack is counted with a thumb, and what lies there has its labels", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  // Of a kind that no other journey cuts from.
+  const name = `Test piece ${process.pid}`;
+  const stored = await page.request.post("/api/entries", {
+    data: {
+      entries: [
+        {
+          id: uuidv7(),
+          at: new Date().toISOString(),
+          who: "Nell Harrow",
+          about: {},
+          kind: "stock.pane",
+          payload: {
+            name,
+            widthNm: 300e6,
+            heightNm: 200e6,
+            thicknessNm: 10e6,
+            glass: "patterned",
+            count: 3,
+            slot: "Rack T",
+          },
+        },
+      ],
+    },
+  });
+  expect(stored.ok(), await stored.text()).toBe(true);
+  await page.goto(`/bench/rack?at=${encodeURIComponent(name)}`);
+  await ready(page);
+  const slot = page.getByRole("region", { name: "Rack T" });
+  const piece = slot.getByRole("listitem").filter({ hasText: name });
+  await expect(piece).toContainText("Never counted.");
+  await expect(piece.getByRole("button", { name: "All 3 there" })).toBeVisible();
+  await piece.getByRole("button", { name: `One fewer: ${name}` }).click();
+  await piece.getByRole("button", { name: `2 of ${name}` }).click();
+  await expect(piece).toContainText("Counted now: 2.");
+  await expect
+    .poll(async () => {
+      await page.reload();
+      await ready(page);
+      return piece.innerText();
+    })
+    .toMatch(/Counted .*, Nell Harrow\./);
+  await piece.getByRole("button", { name: "All 2 there" }).click();
+  await expect(piece).toContainText("Counted now: 2.");
+  const labels = await page.request.get(`/bench/rack/labels.pdf?sheet=24&of=${encodeURIComponent(name)}`);
+  expect([labels.status(), (await labels.body()).subarray(0, 5).toString()]).toEqual([200, "%PDF-"]);
+  expect((await page.request.get("/bench/rack/labels.pdf?of=nothing")).status()).toBe(404);
+  for (let i = 0; i < 2; i++) await piece.getByRole("button", { name: `One fewer: ${name}` }).click();
+  await piece.getByRole("button", { name: `0 of ${name}` }).click();
+  await expect(piece).toContainText("None there: it is off the list.");
+  await expect
+    .poll(async () => {
+      await page.reload();
+      return slot.count();
+    })
+    .toBe(0);
 });

@@ -55,6 +55,7 @@ for (const [size, viewport] of [
       "/house",
       "/plan",
       "/bench",
+      "/bench/rack",
       "/search?q=porch",
       "/learn",
       "/learnt",

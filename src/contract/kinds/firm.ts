@@ -41,6 +41,7 @@ export const FIRM_SCHEMAS = {
     left: z.array(z.strictObject({ name: Name, widthNm: Nanometres, heightNm: Nanometres })).max(50),
     spoilt: z.int().min(0).max(200),
   }),
+  "stock.counted": z.strictObject({ name: Name, count: z.int().min(0).max(10_000) }),
   "stock.insert": z.strictObject({
     family: Name,
     outsideWidthNm: Nanometres,

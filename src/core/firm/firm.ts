@@ -24,6 +24,8 @@ export type Firm = {
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
+  /** When each piece of it was last counted, and by whom. */
+  readonly counted: ReadonlyMap<string, { readonly day: string; readonly who: string }>;
   /** Panes that came off the firm's own bench, and pieces that broke the wrong way. */
   readonly cutting: { readonly cutWell: number; readonly spoilt: number };
   readonly inserts: readonly StockInsert[];

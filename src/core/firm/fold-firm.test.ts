@@ -172,6 +172,27 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
     (f) => f.forgotten.get("hacking knife"),
     2,
   ],
+  [
+    "counted in the rack, one fewer, and when",
+    [
+      ["stock.pane", SHEET],
+      ["stock.counted", { name: SHEET.name, count: 1 }],
+    ],
+    (f) => [f.stock[0]?.count, f.counted.get(SHEET.name)?.who],
+    [1, "Nell"],
+  ],
+  [
+    "counted as none: off the list; what is not listed, or bought as it is needed, is not counted",
+    [
+      ["stock.pane", SHEET],
+      ["stock.pane", { ...SHEET, name: "bought", bought: true }],
+      ["stock.counted", { name: SHEET.name, count: 0 }],
+      ["stock.counted", { name: "nowhere", count: 4 }],
+      ["stock.counted", { name: "bought", count: 4 }],
+    ],
+    (f) => [f.stock.map((s) => [s.name, s.count]), [...f.counted.keys()]],
+    [[["bought", 2]], [SHEET.name]],
+  ],
   ["a sheet on the rack", [["stock.pane", SHEET]], (f) => f.stock[0]?.count, 2],
   [
     "one of two sheets cut: one is left, and its piece",

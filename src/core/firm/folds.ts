@@ -29,6 +29,8 @@ export type Told = {
   readonly suppliers: Map<string, Supplier>;
   readonly terms: Map<string, Payloads["supplier.terms"]>;
   readonly stock: Map<string, Payloads["stock.pane"]>;
+  /** When what lies in the rack was last counted, and by whom. */
+  readonly counted: Map<string, { readonly day: string; readonly who: string }>;
   /** Panes that came off the bench, and pieces that broke the wrong way. */
   cutting: Firm["cutting"];
   readonly inserts: Map<string, Payloads["stock.insert"]>;
@@ -61,6 +63,7 @@ export const nothingTold = (): Told => ({
   suppliers: new Map(),
   terms: new Map(),
   stock: new Map(),
+  counted: new Map(),
   cutting: { cutWell: 0, spoilt: 0 },
   inserts: new Map(),
   details: NO_DETAILS,
@@ -117,6 +120,13 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
     cutUp(t.stock, p);
     t.cutting = { cutWell: t.cutting.cutWell + p.panes.length, spoilt: t.cutting.spoilt + p.spoilt };
   },
+  "stock.counted": (t, p, e) => {
+    const lies = t.stock.get(p.name);
+    if (!lies || lies.bought) return;
+    if (p.count === 0) t.stock.delete(p.name);
+    else t.stock.set(p.name, { ...lies, count: p.count });
+    t.counted.set(p.name, { day: e.at.slice(0, 10), who: e.who });
+  },
   "stock.insert": (t, p) => keep(t.inserts, insertKey(p), p),
   "round.weather": (t, p) => {
     const day = dayOf(p.day);
@@ -151,6 +161,7 @@ export const firmOf = (t: Told): Firm => ({
   suppliers: [...t.suppliers.values()],
   terms: t.terms,
   stock: [...t.stock.values()],
+  counted: t.counted,
   cutting: t.cutting,
   inserts: [...t.inserts.values()],
   details: t.details,

@@ -16,6 +16,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "supplier.added": [],
   "stock.pane": [],
   "stock.cut": [],
+  "stock.counted": [],
   "stock.insert": [],
   "firm.details": [],
   "customer.kept": ["name", "telephone", "keyHolder"],

@@ -65,6 +65,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "supplier.added": "write-firm",
   "stock.pane": "write-work",
   "stock.cut": "write-work",
+  "stock.counted": "write-work",
   "stock.insert": "write-work",
   "firm.details": "write-firm",
   "customer.kept": "write-work",

@@ -121,6 +121,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   "bed.usual": [{ system: "timber-putty", compound: "acrylic" }, /^Usual in Timber, face putty: Acrylic or latex/],
   "finish.paint-left": [{ to: "customer", note: "told" }, /^Paint is left to the customer: told$/],
   "order.promised": [{ due: "2026-05-22", note: "" }, /^Promised anew for Fri 22 May$/],
+  "stock.counted": [{ name: "Rack A", count: 2 }, /^Counted in the rack: Rack A, 2$/],
   "order.chased": [
     { day: "2026-05-20", how: "telephone", says: "furnace down", due: "2026-05-27" },
     /^Asked after on the telephone: furnace down; now promised for Wed 27 May$/,

@@ -46,9 +46,14 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
     <div className="mx-auto max-w-6xl space-y-5 px-4 py-4 print:max-w-none print:p-0">
       <header className="flex flex-wrap items-end justify-between gap-3">
         <h1>Bench</h1>
-        <button type="button" className="btn no-print" onClick={() => window.print()}>
-          Print
-        </button>
+        <span className="no-print flex gap-2">
+          <a className="btn" href="/bench/rack">
+            The rack: count, labels
+          </a>
+          <button type="button" className="btn" onClick={() => window.print()}>
+            Print
+          </button>
+        </span>
       </header>
       {data.groups.length === 0 && <p>No pane that is sized and on no order can be cut here.</p>}
       {data.groups.length > 1 && (

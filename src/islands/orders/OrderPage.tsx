@@ -16,8 +16,8 @@ import { SendForm } from "../log/SendForm.tsx";
 import { useLog } from "../log/use-log.ts";
 import { Chase } from "../panels/Chase.tsx";
 import { guarded } from "../ui/Guarded.tsx";
+import { LabelsFor } from "../ui/LabelsFor.tsx";
 import { DeliveryNote, NoteImport } from "./DeliveryNote.tsx";
-import { Labels } from "./Labels.tsx";
 import { OrderLineItem } from "./OrderLineItem.tsx";
 import { ReadBack } from "./ReadBack.tsx";
 import { TheirSystem } from "./TheirSystem.tsx";
@@ -77,7 +77,7 @@ function OrderPage(props: Props) {
           <a className="btn" href={`/orders/${props.id}/order.pdf`}>
             PDF
           </a>
-          <Labels order={props.id} />
+          <LabelsFor make={(on) => `/orders/${props.id}/labels.pdf?${on}`} />
           <a className="btn" href={`/orders/${props.id}/order.txt`}>
             Text
           </a>

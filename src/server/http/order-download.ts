@@ -1,8 +1,7 @@
 import type { APIRoute } from "astro";
-import { isLabelSheet } from "../../core/order/label-sheets.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { type LabelsOn, labelsPdf } from "../documents/labels-pdf.ts";
+import { labelsPdf } from "../documents/labels-pdf.ts";
 import { orderPdf } from "../documents/order-pdf.ts";
 import { orderText } from "../documents/order-text.ts";
 import { templateDxf, templateSvg } from "../documents/template.ts";
@@ -13,6 +12,7 @@ import { readPrefs } from "../prefs.ts";
 import { publicOrigin } from "../public-origin.ts";
 import { theDatabase } from "../the-database.ts";
 import { problem } from "./answer.ts";
+import { labelsOn } from "./labels-on.ts";
 
 type Made = { readonly body: string | Buffer; readonly type: string; readonly name: string; readonly show?: boolean };
 type Make = (of: {
@@ -53,12 +53,6 @@ const FILES = {
     show: true,
   }),
 } satisfies Readonly<Record<string, Make>>;
-
-/** Which sheet, and how many of it are used; anything strange is the usual sheet, from its first. */
-function labelsOn(asked: URLSearchParams): LabelsOn {
-  const sheet = asked.get("sheet") ?? "";
-  return { sheet: isLabelSheet(sheet) ? sheet : "14", used: Number(asked.get("used")) || 0 };
-}
 
 const unknown = (what: string, id: string | undefined): Response =>
   problem(404, { code: "unknown-id", message: `There is no ${what} ${id}. See /orders for those there are.` });

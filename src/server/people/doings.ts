@@ -90,6 +90,8 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   // The key in it is looked at by the address itself: it is all that a calendar can bring.
   "/calendar/[key].ics": read("come-in"),
   "/bench": read("read-firm"),
+  "/bench/rack": read("read-firm"),
+  "/bench/rack/labels.pdf": read("read-firm"),
   "/device": read("calculate"),
   "/house": read("read-firm"),
   "/learn": read("write-work"),

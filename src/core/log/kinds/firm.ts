@@ -55,6 +55,8 @@ export type FirmPayloads = {
     /** Pieces that broke the wrong way. */
     readonly spoilt: number;
   };
+  /** So many of it were found in the rack; none, and it is off the list. */
+  "stock.counted": { readonly name: string; readonly count: number };
   "stock.insert": StockInsert & { readonly gone?: boolean | undefined };
   /** A test for lead, kept once for the whole building. */
   /** The firm as it stands on its papers. */
@@ -101,6 +103,7 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },
   "stock.pane": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.cut": { about: [], key: null },
+  "stock.counted": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.insert": { about: [], key: (p) => insertKey(p), apart: "whole" },
   "firm.details": { about: [], key: one, apart: "fields" },
   "customer.kept": { about: [], key: (p) => p.address, apart: "fields" },

@@ -19,6 +19,7 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "stock.pane": (p) => `${p.gone ? "No longer in stock" : "In stock"}: ${p.name}`,
   "stock.cut": (p) =>
     `Cut up on the bench: ${p.sheet}, ${p.panes.length} ${p.panes.length === 1 ? "pane" : "panes"}${p.left.length > 0 ? `; left over: ${p.left.map((l) => l.name).join(", ")}` : ""}${p.spoilt > 0 ? `; ${p.spoilt} spoilt` : ""}`,
+  "stock.counted": (p) => `Counted in the rack: ${p.name}, ${p.count === 0 ? "none" : p.count}`,
   "stock.insert": (p) => `${p.gone ? "Insert off the list" : "Insert on the list"}: ${p.family}`,
   "firm.details": (p) => `On the papers: ${[p.name, p.address].filter(Boolean).join(", ") || "no name"}`,
   "customer.kept": (p) =>

@@ -1,9 +1,9 @@
 import { useState } from "react";
 import { LABEL_SHEET_IDS, LABEL_SHEETS, type LabelSheetId } from "../../core/order/label-sheets.ts";
-import { Sheet } from "../ui/Sheet.tsx";
+import { Sheet } from "./Sheet.tsx";
 
-/** Labels for the panes of an order, on the sheet that lies in the printer. */
-export function Labels({ order }: { readonly order: string }) {
+/** Labels on the sheet that lies in the printer; `make` says where they are made of what was chosen. */
+export function LabelsFor({ make }: { readonly make: (on: string) => string }) {
   const [open, setOpen] = useState(false);
   const [sheet, setSheet] = useState<LabelSheetId>("14");
   const [used, setUsed] = useState(0);
@@ -38,10 +38,7 @@ export function Labels({ order }: { readonly order: string }) {
                 />
               </label>
             )}
-            <a
-              className="btn btn-main w-full"
-              href={`/orders/${order}/labels.pdf?sheet=${sheet}&used=${Math.min(used, most)}`}
-            >
+            <a className="btn btn-main w-full" href={make(`sheet=${sheet}&used=${Math.min(used, most)}`)}>
               Make the labels
             </a>
           </div>

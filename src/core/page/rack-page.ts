@@ -1,0 +1,37 @@
+import type { Firm } from "../firm/firm.ts";
+import type { StockPane } from "../house/stock.ts";
+import { type Day, dayOf } from "../units/day.ts";
+
+/** Something that lies in the rack, and when it was last counted. */
+export type RackPiece = {
+  readonly piece: StockPane;
+  readonly counted: { readonly day: Day; readonly who: string } | null;
+};
+
+export type RackPageData = {
+  /** Slot by slot, as somebody walks along; what has no slot last. */
+  readonly slots: readonly { readonly slot: string; readonly pieces: readonly RackPiece[] }[];
+  readonly today: number;
+};
+
+/** What lies in the rack and can be counted, the largest of a slot first; what is bought as it is needed lies nowhere. */
+export function composeRack(firm: Pick<Firm, "stock" | "counted">, today: Day): RackPageData {
+  const here = firm.stock.filter((s) => !s.bought);
+  const names = [...new Set(here.map((s) => s.slot ?? ""))].sort((a, b) =>
+    a === "" ? 1 : b === "" ? -1 : a.localeCompare(b, "en", { numeric: true }),
+  );
+  const size = (s: StockPane): number => s.widthNm * s.heightNm;
+  return {
+    slots: names.map((slot) => ({
+      slot,
+      pieces: here
+        .filter((s) => (s.slot ?? "") === slot)
+        .sort((a, b) => size(b) - size(a) || a.name.localeCompare(b.name))
+        .map((piece) => {
+          const at = firm.counted.get(piece.name);
+          return { piece, counted: at ? { day: dayOf(at.day), who: at.who } : null };
+        }),
+    })),
+    today,
+  };
+}
