@@ -17,6 +17,7 @@ import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { GlassHere, PanesToCut } from "./BenchChoices.tsx";
+import { BookedSheet } from "./BookedSheet.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
 
 type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
@@ -102,7 +103,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     readonly stop: () => void;
   } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const [booked, setBooked] = useState<ReadonlySet<number>>(new Set());
+  const [booked, setBooked] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
   const stopping = useRef<(() => void) | null>(null);
   useEffect(() => () => stopping.current?.(), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, where the page came back to plan the rest
@@ -115,7 +116,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
   const start = () => {
     const c = caseOf(group, panes, data.today as Day);
     setPlan(null);
-    setBooked(new Set());
+    setBooked(new Map());
     const stop = planBeside({ case: c, seconds: SECONDS }, (reply) => {
       if (reply.kind === "progress")
         setRunning({
@@ -150,7 +151,13 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
         ? [l.place]
         : [],
     );
-    const day = sayDay(data.today as Day);
+    // By day and hour: what is cut later that day is another piece, and has another label.
+    const when = `${sayDay(data.today as Day)} ${new Date().toTimeString().slice(0, 5)}`;
+    const named = left.map((l, k) => ({
+      name: `Off-cut ${when}, ${i + 1}.${k + 1}`,
+      widthNm: l.width,
+      heightNm: l.height,
+    }));
     const refused = await handOver([
       make(
         "stock.cut",
@@ -158,11 +165,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
         {
           sheet: sheet?.name ?? "",
           panes: own.map((p) => p.id),
-          left: left.map((l, k) => ({
-            name: `Off-cut ${day}, ${i + 1}.${k + 1}`,
-            widthNm: l.width,
-            heightNm: l.height,
-          })),
+          left: named,
           spoilt: spoilt.size,
         },
       ),
@@ -180,7 +183,13 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
       ),
     ]);
     setSaid(refused);
-    if (!refused) setBooked(new Set([...booked, i]));
+    if (!refused)
+      setBooked((was) =>
+        new Map(was).set(
+          i,
+          named.map((l) => l.name),
+        ),
+      );
     return !refused;
   };
   /** What is not cut yet, and what broke, is planned anew from what lies there now. */
@@ -227,9 +236,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
       {plan?.done.sheets.map((s, i) =>
         booked.has(i) ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places
-          <p key={i} className="note">
-            Sheet {i + 1} is cut and booked: its panes are here, its off-cuts lie in the rack.
-          </p>
+          <BookedSheet key={i} n={i + 1} left={booked.get(i) ?? []} />
         ) : (
           <CutSheetCard
             // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places
