@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { MAKES_OF } from "../core/order/sources.ts";
 import { ReadEntrySchema } from "./entry.ts";
 import { route } from "./route.ts";
 
@@ -7,7 +8,7 @@ export type KeptQuery = z.output<typeof KeptQuery>;
 
 const SupplierRecord = z.strictObject({
   name: z.string(),
-  gone: z.array(z.strictObject({ sent: z.int(), arrived: z.int() })),
+  gone: z.array(z.strictObject({ sent: z.int(), arrived: z.int(), of: z.enum(MAKES_OF) })),
   panes: z.int(),
   sentBack: z.int(),
   offMm: z.array(z.number()),

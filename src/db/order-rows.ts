@@ -1,3 +1,4 @@
+import { makesOfLine } from "../core/order/sources.ts";
 import { type OrderBook, orderStage } from "../core/pane/order-book.ts";
 import { readTape } from "../core/tape/read.ts";
 import type { Written } from "../core/tape/written.ts";
@@ -32,6 +33,7 @@ export function orderRows(order: OrderBook): {
       glass: l.glass,
       label: l.label,
       state: l.state,
+      needs: makesOfLine(l),
       offWidthMm: l.check && offOf(l.check.payload.width, l.widthNm),
       offHeightMm: l.check && offOf(l.check.payload.height, l.heightNm),
       wentBack: l.wentBack.length,

@@ -144,6 +144,8 @@ export const orderLines = sqliteTable(
     /** As it came less as it was ordered, mm; null while nothing was measured. */
     offWidthMm: real("off_width_mm"),
     offHeightMm: real("off_height_mm"),
+    /** What it needs of whoever makes it (`core/order/sources.ts`). */
+    needs: text().notNull().default("single"),
     /** Panes that came for it and went back, to be made again. */
     wentBack: integer("went_back").notNull().default(0),
   },

@@ -1,5 +1,6 @@
-import { and, count, desc, eq, isNotNull, or, sum } from "drizzle-orm";
+import { and, count, desc, eq, isNotNull, or, sql, sum } from "drizzle-orm";
 import type { LineState } from "../core/order/line-state.ts";
+import { MAKES_OF, type MakesOf } from "../core/order/sources.ts";
 import type { Running } from "./database.ts";
 import { orderLines, orders, supplierRecords } from "./schema.ts";
 
@@ -7,7 +8,7 @@ import { orderLines, orders, supplierRecords } from "./schema.ts";
 export type KeptRecord = {
   readonly name: string;
   /** The newest orders that were sent and came. */
-  readonly gone: readonly { readonly sent: string; readonly arrived: string }[];
+  readonly gone: readonly { readonly sent: string; readonly arrived: string; readonly of: MakesOf }[];
   /** Panes that were checked in, and how many of them went back. */
   readonly panes: number;
   readonly sentBack: number;
@@ -21,6 +22,15 @@ const MOST_PANES = 100;
 /** States of a line whose pane came and was looked at. */
 const CAME: ReadonlySet<string> = new Set<LineState>(["accepted", "accepted-with-note", "sent-back", "broke"]);
 
+/* Named with its tables: in a query of one table a column would stand without. */
+const KINDS = sql<
+  string | null
+>`(select group_concat(distinct order_lines.needs) from order_lines where order_lines.order_id = orders.id and order_lines.state <> 'dropped')`;
+
+/** An order comes when the slowest of what is on it is made. */
+const slowestOf = (kinds: string | null): MakesOf =>
+  MAKES_OF.findLast((make) => (kinds ?? "").split(",").includes(make)) ?? "single";
+
 /** Makes one supplier's record anew from the tables of orders. */
 export function keepRecord(db: Running, name: string): void {
   const any = db.select({ id: orders.id }).from(orders).where(eq(orders.supplier, name)).limit(1).get();
@@ -29,7 +39,7 @@ export function keepRecord(db: Running, name: string): void {
     return;
   }
   const gone = db
-    .select({ sent: orders.sentDay, arrived: orders.arrivedDay })
+    .select({ sent: orders.sentDay, arrived: orders.arrivedDay, of: KINDS })
     .from(orders)
     .where(and(eq(orders.supplier, name), isNotNull(orders.sentDay), isNotNull(orders.arrivedDay)))
     .orderBy(desc(orders.openedAt), desc(orders.id))
@@ -52,7 +62,9 @@ export function keepRecord(db: Running, name: string): void {
     .all();
   const record: KeptRecord = {
     name,
-    gone: gone.toReversed().flatMap((g) => (g.sent && g.arrived ? [{ sent: g.sent, arrived: g.arrived }] : [])),
+    gone: gone
+      .toReversed()
+      .flatMap((g) => (g.sent && g.arrived ? [{ sent: g.sent, arrived: g.arrived, of: slowestOf(g.of) }] : [])),
     // What was made again came twice, and the first of the two went back.
     panes: checked.reduce((n, c) => n + (CAME.has(c.state) ? c.n : 0) + c.back, 0),
     sentBack: checked.reduce((n, c) => n + (c.state === "sent-back" ? c.n : 0) + c.back, 0),

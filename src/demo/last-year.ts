@@ -5,6 +5,7 @@ import type { Day } from "../core/units/day.ts";
 import { FEN_END, openOrder, SALT_LANE } from "./orders.ts";
 import { Story } from "./story.ts";
 import { ToldPane } from "./told-pane.ts";
+import { PLAIN_UNIT } from "./units.ts";
 
 /** What nobody in the story knows: the counter's panes come larger by this, and the maker's by that; mm, with their spread. */
 const CUTS = { [SALT_LANE]: { off: 0.9, spread: 0.4 }, [FEN_END]: { off: -0.2, spread: 0.6 } };
@@ -89,7 +90,12 @@ function tellJob(
   if (!sealed) p.glass("float", "4");
   const size = [w - 3, h - 3] as const;
   const { order, lines } = openOrder(story, supplier, `W-${1 + job.nth}`, [
-    { pane: p, label: `${job.address}, ${job.opening}`, size, thickness: sealed ? 24 : 4 },
+    {
+      pane: p,
+      label: `${job.address}, ${job.opening}`,
+      size,
+      ...(sealed ? { thickness: 24, makeup: PLAIN_UNIT } : {}),
+    },
   ]);
   const due = sealed ? 10 : 1;
   const late = job.nth % 6 === 4 ? 5 : 0;

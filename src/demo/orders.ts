@@ -1,5 +1,6 @@
 import type { Extra, Per } from "../core/order/price.ts";
 import type { GlassKind } from "../core/specify/glass.ts";
+import type { Makeup } from "../core/specify/makeup.ts";
 import { mm } from "../core/units/length.ts";
 import type { Story } from "./story.ts";
 import type { ToldPane } from "./told-pane.ts";
@@ -87,6 +88,7 @@ export type Line = {
   readonly size: readonly [number, number];
   readonly thickness?: number;
   readonly glass?: GlassKind;
+  readonly makeup?: Makeup;
 };
 
 /** Opens an order and puts its lines on it; answers with the order's id and the lines' ids. */
@@ -108,6 +110,7 @@ export function openOrder(story: Story, supplier: string, reference: string, lin
         pattern: "",
         label: l.label,
         grid: "1 mm",
+        ...(l.makeup && { makeup: l.makeup }),
       },
     );
     return line;

@@ -10,3 +10,14 @@ export const REEDED_UNIT: Makeup = {
   coatings: [{ face: 2, emissivity: 0.03 }],
   spacer: "warm edge, black",
 };
+
+/** As it is mostly made: coated, argon. */
+export const PLAIN_UNIT: Makeup = {
+  panes: [
+    { mm: 4, kind: "float" },
+    { mm: 4, kind: "float" },
+  ],
+  cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+  coatings: [{ face: 3, emissivity: 0.03 }],
+  spacer: "warm edge, black",
+};

@@ -7,5 +7,5 @@ import { recordOfSuppliers } from "../db/supplier-records.ts";
 export const recordsOf = (db: Database): readonly SupplierRecord[] =>
   recordOfSuppliers(db).map((s) => ({
     ...s,
-    gone: s.gone.map((g) => ({ sent: dayOf(g.sent), arrived: dayOf(g.arrived) })),
+    gone: s.gone.map((g) => ({ ...g, sent: dayOf(g.sent), arrived: dayOf(g.arrived) })),
   }));

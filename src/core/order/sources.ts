@@ -1,4 +1,6 @@
 import type { WorkCalendar } from "../plan/calendar.ts";
+import type { GlassKind } from "../specify/glass.ts";
+import type { Whole } from "../specify/whole.ts";
 import type { Day } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
 import type { CutCost } from "./cut-cost.ts";
@@ -20,6 +22,22 @@ export const SOURCE_NAMES: Readonly<Record<SourceKind, string>> = {
 /** What a supplier makes. */
 export const MAKES_OF = ["single", "toughened", "laminated", "units", "inserts", "sashes"] as const;
 export type MakesOf = (typeof MAKES_OF)[number];
+/** What a line of an order needs of whoever makes it. @example a unit of two sheets // "units" */
+export const makesOfLine = (line: {
+  readonly glass: GlassKind;
+  readonly makeup?: object | undefined;
+  readonly whole?: { readonly what: Whole } | undefined;
+}): MakesOf =>
+  line.whole
+    ? line.whole.what === "insert"
+      ? "inserts"
+      : "sashes"
+    : line.makeup
+      ? "units"
+      : line.glass === "toughened" || line.glass === "laminated"
+        ? line.glass
+        : "single";
+
 export const MAKES_NAMES: Readonly<Record<MakesOf, string>> = {
   single: "single glass, cut",
   toughened: "{toughened}",
@@ -183,7 +201,7 @@ function becauseOf(s: SourceSupplier, late: boolean, missing: readonly string[])
   const lead =
     s.lead.usual === null
       ? `says ${s.lead.days} working ${s.lead.days === 1 ? "day" : "days"}`
-      : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} orders)`;
+      : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} such orders)`;
   const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
   const price = missing.length > 0 ? ` No price: their list has none for ${missing.join(", ")}.` : "";
   return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.${price}`;

@@ -3,7 +3,7 @@ import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { rememberBest } from "../size/best.ts";
-import { dayOf, writeDay } from "../units/day.ts";
+import { addDays, dayOf, writeDay } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { type CountedPromise, promiseOf } from "./promise.ts";
 import { reckon } from "./reckoning.ts";
@@ -72,18 +72,22 @@ describe("a promise and the chance that it is kept", () => {
   });
 
   it("a supplier who is mostly late keeps it seldom, one who was always in time nearly always", () => {
-    const gone = (days: number) =>
+    const gone = (days: number, of: "single" | "units") =>
       Array.from({ length: 9 }, () => ({
         sent: dayOf("2026-03-02"),
-        arrived: dayOf("2026-03-02") + Math.floor(days / 5) * 7 + (days % 5),
+        arrived: addDays(dayOf("2026-03-02"), Math.floor(days / 5) * 7 + (days % 5)),
+        of,
       }));
-    const record = (days: number): SupplierRecord[] => [
-      { name: "Salt Lane", gone: gone(days) as never, panes: 40, sentBack: 2, offMm: [] },
+    const record = (days: number, of: "single" | "units" = "single"): SupplierRecord[] => [
+      { name: "Salt Lane", gone: gone(days, of), panes: 40, sentBack: 2, offMm: [] },
     ];
     const tell = all(wants("2026-06-03"), sent("2026-05-20", "2026-06-01"));
     // Nine at seven days and their own word as a tenth: 0.98, and 57 of 60 panes right.
     expect(share(counted(tell, record(7)))).toBe(93);
     expect(share(counted(tell, record(12)))).toBe(8);
+    // Units that were late say nothing of a sheet of float: their word is left, 0.80, and 57 of 60 right.
+    expect(counted(tell, record(12, "units"))).toMatchObject({ restsOn: { kind: "glass", orders: 0 } });
+    expect(share(counted(tell, record(12, "units")))).toBe(76);
   });
 
   it("glass that is here keeps it, unless the plan has it too late", () => {

@@ -1,7 +1,7 @@
 import type { Firm } from "../firm/firm.ts";
 import { chanceLeft, leadOf, workingDaysBetween } from "../order/lead.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
-import { proposedSource } from "../order/sources.ts";
+import { type MakesOf, makesOfLine, proposedSource } from "../order/sources.ts";
 import { isWorking, type WorkCalendar } from "../plan/calendar.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
@@ -9,7 +9,7 @@ import { oldGlassBack } from "./old-glass.ts";
 import { labelOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { shutUntil } from "./shut.ts";
-import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
+import { goneOf, needsOf, type SupplierRecord, sourceFacts } from "./source-facts.ts";
 import { isHere } from "./stands.ts";
 
 /** What a promise rests on, as it stands today. */
@@ -94,7 +94,8 @@ function glassBy(book: PaneBook, r: Reckoning, from: PromiseFrom, by: Day): Glas
     const { panes = 0, sentBack = 0 } = of(supplier) ?? {};
     return 1 - (sentBack + GOES_BACK.one) / (panes + GOES_BACK.of);
   };
-  const lead = (supplier: string, says: number) => leadOf(says, of(supplier)?.gone ?? [], firm.calendar, today);
+  const lead = (supplier: string, says: number, make: MakesOf) =>
+    leadOf(says, goneOf(of(supplier), make), firm.calendar, today);
   const working = (a: Day, b: Day): number => workingDaysBetween(a, b, firm.calendar);
   const line = book.line?.line;
   const sent = book.line?.order.sent;
@@ -104,7 +105,7 @@ function glassBy(book: PaneBook, r: Reckoning, from: PromiseFrom, by: Day): Glas
     const { supplier } = book.line.order;
     const due = dayOf(line.due);
     const start = dayOf(sent.day);
-    const l = lead(supplier, working(start, due));
+    const l = lead(supplier, working(start, due), makesOfLine(line));
     return {
       restsOn: { kind: "glass", supplier, orders: l.orders, due },
       right: right(supplier),
@@ -116,7 +117,7 @@ function glassBy(book: PaneBook, r: Reckoning, from: PromiseFrom, by: Day): Glas
   if (!best) return { restsOn: { kind: "nobody" }, right: 1, comes: null };
   if (best.supplier === null) return { restsOn: { kind: "rack" }, right: 1, comes: 1 };
   const says = firm.suppliers.find((s) => s.name === best.supplier)?.leadDays ?? best.leadDays;
-  const l = lead(best.supplier, says);
+  const l = lead(best.supplier, says, needsOf(book, r));
   return {
     restsOn: { kind: "not-ordered", supplier: best.supplier, orders: l.orders },
     right: right(best.supplier),

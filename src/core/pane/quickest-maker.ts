@@ -2,7 +2,7 @@ import type { Firm } from "../firm/firm.ts";
 import { leadOf } from "../order/lead.ts";
 import type { MakesOf } from "../order/sources.ts";
 import type { Day } from "../units/day.ts";
-import type { SupplierRecord } from "./source-facts.ts";
+import { goneOf, type SupplierRecord } from "./source-facts.ts";
 
 /**
  * The fewest working days of the suppliers who say that they make such a thing, by what their orders took; null where nobody
@@ -16,6 +16,9 @@ export function quickestMaker(
   const { firm, today, record } = by;
   const days = firm.suppliers
     .filter((s) => firm.terms.get(s.name)?.makes.includes(make))
-    .map((s) => leadOf(s.leadDays, record.find((x) => x.name === s.name)?.gone ?? [], firm.calendar, today).days);
+    .map((s) => {
+      const theirs = record.find((x) => x.name === s.name);
+      return leadOf(s.leadDays, goneOf(theirs, make), firm.calendar, today).days;
+    });
   return days.length === 0 ? null : Math.min(...days);
 }

@@ -17,12 +17,16 @@ import { wholeOf } from "./whole-here.ts";
 /** What became of a supplier's orders so far. */
 export type SupplierRecord = {
   readonly name: string;
-  readonly gone: readonly { readonly sent: Day; readonly arrived: Day }[];
+  readonly gone: readonly { readonly sent: Day; readonly arrived: Day; readonly of: MakesOf }[];
   readonly panes: number;
   readonly sentBack: number;
   /** Sides as measured less what was ordered, mm. */
   readonly offMm: readonly number[];
 };
+
+/** Their orders of one kind of thing: float that comes tomorrow says nothing of units. */
+export const goneOf = (record: SupplierRecord | undefined, make: MakesOf): SupplierRecord["gone"] =>
+  (record?.gone ?? []).filter((g) => g.of === make);
 
 type Line = NonNullable<ReturnType<typeof orderLineOf>>;
 
@@ -78,8 +82,9 @@ export function sourceFacts(
   if (!line) return null;
   const stock = proposedStock(r.stock);
   const { firm } = by;
+  const needs = needsOf(book, r);
   return {
-    needs: needsOf(book, r),
+    needs,
     unitsIn: unitsInOf(book),
     fromStock: stock
       ? {
@@ -111,7 +116,7 @@ export function sourceFacts(
         // Whoever said nothing of what they make is asked for anything.
         makes: terms?.makes ?? MAKES_OF,
         unitsIn: terms?.unitsIn,
-        lead: leadOf(s.leadDays, record?.gone ?? [], firm.calendar, by.today),
+        lead: leadOf(s.leadDays, goneOf(record, needs), firm.calendar, by.today),
         ...(terms ? linePriced(line, terms) : { pence: null }),
         panes: record?.panes ?? 0,
         sentBack: record?.sentBack ?? 0,

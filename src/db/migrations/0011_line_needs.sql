@@ -1,0 +1,1 @@
+ALTER TABLE `order_lines` ADD `needs` text DEFAULT 'single' NOT NULL;
