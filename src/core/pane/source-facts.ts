@@ -3,7 +3,7 @@ import { frameOf } from "../frame/systems.ts";
 import { cutCost } from "../order/cut-cost.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedName, pricedOf } from "../order/price.ts";
-import { MAKES_OF, type MakesOf, type SourceFacts } from "../order/sources.ts";
+import { MAKES_OF, type MakesOf, makesOfLine, type SourceFacts } from "../order/sources.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { isInchMake } from "../units/inch-make.ts";
 import { type LengthUnit, nm, toMm } from "../units/length.ts";
@@ -60,10 +60,12 @@ function linePriced(
 
 /** What this pane needs of whoever makes it. */
 export function needsOf(book: PaneBook, r: Pick<Reckoning, "glass">): MakesOf {
-  const whole = wholeOf(book);
-  if (whole) return whole === "insert" ? "inserts" : "sashes";
-  if (isUnit(book)) return "units";
-  return r.glass.kind === "toughened" ? "toughened" : r.glass.kind === "laminated" ? "laminated" : "single";
+  const what = wholeOf(book);
+  return makesOfLine({
+    glass: r.glass.kind,
+    makeup: isUnit(book) ? {} : undefined,
+    whole: what ? { what } : undefined,
+  });
 }
 
 /** In which makes the unit chosen is, by its first sheet; null where no unit was chosen. @example 1/8 - 3/8 - 1/8 // "in" */

@@ -6,17 +6,17 @@ type Props = { readonly view: View; readonly open: (view: View) => void };
 
 /** What is next, where that is this station's own work: it only says so, since the button is there. */
 export function NextHere({ view }: Pick<Props, "view">) {
-  const { next, prefs } = usePane();
-  if (next.kind === "signed-off" || next.station !== view) return null;
+  const here = useNextHere(view);
+  if (here === null) return null;
   return (
     <p className="leading-snug sm:max-w-56 sm:text-right">
       <span className="block text-[12px] opacity-80">next, here</span>
-      <strong className="text-[16px] font-semibold sm:text-[#f7e9a6]">{nextWords(next, prefs.dialect)}</strong>
+      <strong className="text-[16px] font-semibold sm:text-[#f7e9a6]">{here}</strong>
     </p>
   );
 }
 
-/** The same for the foot of a phone, in one line. Null where nothing is next here. */
+/** The same as words, for the one line that a phone's foot has. Null where nothing is next here. */
 export function useNextHere(view: View): string | null {
   const { next, prefs } = usePane();
   return next.kind === "signed-off" || next.station !== view ? null : nextWords(next, prefs.dialect);

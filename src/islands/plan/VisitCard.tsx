@@ -27,7 +27,10 @@ export function VisitCard({ said, visit, stop, isHelp, isWrong, isNew, isChosen,
     : isWrong
       ? "border-wax bg-sheet"
       : stop
-        ? "border-glass bg-tint"
+        ? // What hangs on glass that nobody ordered is a guess, and drawn as one.
+          said.because.kind === "not-ordered"
+          ? "border-dashed border-glass bg-sheet"
+          : "border-glass bg-tint"
         : said.slipped
           ? "border-wax bg-sheet"
           : "border-line bg-sheet";
