@@ -32,6 +32,30 @@ test("eight readings with one thumb, in inches", async ({ page }) => {
   await expect(page.getByRole("contentinfo")).toContainText("35 5/16");
 });
 
+test("a thumb that lands beside the tick slides to it", async ({ page }) => {
+  await addPane(page);
+  await fromMenu(page, "in");
+  await openStation(page, "Measure");
+  await tapNumber(page, "23");
+  const middle = async (fraction: string) => {
+    const box = await page.getByRole("button", { name: `${fraction} on the tape` }).boundingBox();
+    if (!box) throw new Error("no such tick");
+    return { x: box.x + box.width / 2, y: box.y + box.height / 2 };
+  };
+  const [beside, at] = [await middle("3/8"), await middle("11/16")];
+  await page.mouse.move(beside.x, beside.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x, at.y, { steps: 6 });
+  await expect(page.getByRole("button", { name: "11/16 on the tape" })).toHaveAttribute("aria-pressed", "true");
+  await page.mouse.up();
+  await expect(page.getByRole("button", { name: "11/16 on the tape" })).toHaveAttribute("aria-pressed", "true");
+  // A hand that only passes over it changes nothing.
+  await page.mouse.move(beside.x, beside.y);
+  await page.getByRole("button", { name: "Next", exact: true }).tap();
+  await page.getByRole("button", { name: "All readings" }).tap();
+  await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue(/23 11\/16/);
+});
+
 test("a hair over, rubbing out, half millimetres, and a place nobody can reach", async ({ page }) => {
   await addPane(page);
   await openStation(page, "Measure");

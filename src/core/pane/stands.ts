@@ -61,8 +61,8 @@ function hadStands(book: Pick<PaneBook, "line" | "set" | "had">): Stands | null 
 const isUnderWay = (state: LineState | undefined): boolean =>
   state !== undefined && LINE_STATE_FACTS[state].stands !== null;
 
-/** It is on an order, sent or not, come or set: its size is a fact on its supplier's own grid, and is not rounded down once more. */
-export const isMade = (stands: Stands): boolean => stands.as !== "worked-out";
+/** It is ordered, come or set: its size is a fact, and nobody can have it rounded down any more. */
+export const isMade = (stands: Stands): boolean => stands.as !== "worked-out" && stands.line?.state !== "open";
 
 /** The glass is here and passed: checked in, or had without an order. */
 export const isHere = (book: Pick<PaneBook, "line" | "set" | "had">): boolean => standsOf(book).as === "accepted";

@@ -1,3 +1,4 @@
+import type { PointerEvent } from "react";
 import { lowest, type Pad, stripStart } from "./pad.ts";
 
 const W = 366;
@@ -5,7 +6,7 @@ const INSET = 13;
 
 type Props = { readonly pad: Pad; readonly fine: boolean; readonly tap: (tick: number) => void };
 
-/** One inch of tape drawn large, or one centimetre: the tick that is tapped is the fraction. */
+/** One inch of tape drawn large, or one centimetre: the tick that is tapped is the fraction; a thumb that misses slides to it. */
 export function TapeStrip({ pad, fine, tap }: Props) {
   const inch = pad.unit === "in";
   const count = inch ? (fine ? 32 : 16) : 20;
@@ -13,8 +14,17 @@ export function TapeStrip({ pad, fine, tap }: Props) {
   const from = inch ? Number(pad.whole || "0") : stripStart(pad);
   const at = inch ? (pad.tick === null ? null : (pad.tick * count) / 32) : metricAt(pad);
   const ticks = Array.from({ length: inch ? count : count + 1 }, (_, k) => k);
+  const tapAt = (k: number) => tap(inch ? (k * 32) / count : k);
+  const slide = (e: PointerEvent<SVGSVGElement>) => {
+    if (e.buttons === 0) return;
+    const box = e.currentTarget.getBoundingClientRect();
+    const along = ((e.clientX - box.left) / box.width) * W;
+    // Not on to the next centimetre: the strip would run away under the thumb.
+    const k = Math.max(0, Math.min(count - 1, Math.round((along - INSET) / step)));
+    if (k !== at) tapAt(k);
+  };
   return (
-    <svg viewBox={`0 0 ${W} 116`} className="w-full touch-manipulation rounded-md bg-tape">
+    <svg viewBox={`0 0 ${W} 116`} className="w-full touch-pan-y rounded-md bg-tape" onPointerMove={slide}>
       {ticks.map((k) => {
         const x = INSET + k * step;
         const on = k === at;
@@ -27,8 +37,8 @@ export function TapeStrip({ pad, fine, tap }: Props) {
             tabIndex={0}
             aria-label={`${name} on the tape`}
             aria-pressed={on}
-            onClick={() => tap(inch ? (k * 32) / count : k)}
-            onKeyDown={(e) => (e.key === "Enter" || e.key === " ") && tap(inch ? (k * 32) / count : k)}
+            onClick={() => tapAt(k)}
+            onKeyDown={(e) => (e.key === "Enter" || e.key === " ") && tapAt(k)}
             className="cursor-pointer"
           >
             <rect x={x - step / 2} y={0} width={step} height={116} fill="transparent" />

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { ROLES, type Role } from "../../core/people/role.ts";
 import CopyText from "../ui/CopyText.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { Field } from "./Field.tsx";
 import { postPeople } from "./post-people.ts";
 
@@ -31,25 +33,15 @@ export function Invite({ rounds }: { readonly rounds: readonly { readonly id: st
         }}
       >
         <Field label="Name" value={name} maxLength={60} onChange={(e) => setName(e.target.value)} required />
-        <label className="block">
-          <span className="text-[13px] text-mute">Role</span>
-          <select className="w-full" value={role} onChange={(e) => setRole(e.target.value as Role)}>
-            {ROLES.map((r) => (
-              <option key={r}>{r}</option>
-            ))}
-          </select>
-        </label>
+        <PickOne name="Role" of={asTheyAre(ROLES)} value={role} change={setRole} className="block" />
         {role === "guest" && (
-          <label className="block">
-            <span className="text-[13px] text-mute">The round they see</span>
-            <select className="w-full" value={round} onChange={(e) => setRound(e.target.value)}>
-              {rounds.map((r) => (
-                <option key={r.id} value={r.id}>
-                  {r.name}
-                </option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            name="The round they see"
+            of={rounds.map((r) => [r.id, r.name] as const)}
+            value={round}
+            change={setRound}
+            className="block"
+          />
         )}
         <button type="submit" className="btn btn-main w-full">
           Make the invitation

@@ -10,6 +10,7 @@ import { clock, lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { BROKEN_SAYS, becauseWords, FREES_SAYS, whyNotWords } from "../../core/words/plan.ts";
 import { keptText, keptTone, promisedText, promiseWords } from "../../core/words/promise.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 import { Sheet } from "../ui/Sheet.tsx";
 import { tryAt } from "./model.ts";
 
@@ -91,25 +92,13 @@ export function VisitSheet({
       )}
       {said.customer && <p>{said.customer}</p>}
       <div className="grid gap-2 sm:grid-cols-3">
-        <label className="block">
-          <span className="text-[13px] text-mute">Day</span>
-          <select className="w-full" value={day} onChange={(e) => setDay(e.target.value)}>
-            <option value="">no day yet</option>
-            {week.days.map((d) => (
-              <option key={d.day} value={writeDay(d.day)}>
-                {sayDay(d.day)}
-              </option>
-            ))}
-          </select>
-        </label>
-        <label className="block">
-          <span className="text-[13px] text-mute">Who</span>
-          <select className="w-full" value={person} onChange={(e) => setPerson(e.target.value)}>
-            {week.people.map((p) => (
-              <option key={p.name}>{p.name}</option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          name="Day"
+          of={[["", "no day yet"], ...week.days.map((d) => [writeDay(d.day), sayDay(d.day)] as const)]}
+          value={day}
+          change={setDay}
+        />
+        <PickOne name="Who" of={week.people.map((p) => [p.name, p.name] as const)} value={person} change={setPerson} />
         <label className="block">
           <span className="text-[13px] text-mute">From; empty for the first free hour</span>
           <input className="w-full" type="time" step={300} value={at} onChange={(e) => setAt(e.target.value)} />
