@@ -9,12 +9,12 @@ export default defineConfig({
   fullyParallel: true,
   workers: 2,
   // A busy machine is slow, not wrong: what fails waits long, and what passes never does.
-  timeout: 120_000,
-  expect: { timeout: 20_000 },
+  timeout: 240_000,
+  expect: { timeout: 45_000 },
   forbidOnly: Boolean(process.env["CI"]),
   reporter: [["line"], ["json", { outputFile: ".stamps/browser.json" }]],
   use: {
-    actionTimeout: 20_000,
+    actionTimeout: 45_000,
     // Pages come from the server in these; the one journey without a signal allows it.
     serviceWorkers: "block",
     baseURL: `http://127.0.0.1:${PORT}`,
