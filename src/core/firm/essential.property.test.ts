@@ -10,6 +10,7 @@ type Tell = (t: Teller) => void;
 const pick = <T>(of: readonly [T, ...T[]]) => fc.constantFrom(...of);
 const name = pick(["A", "B", "C"]);
 const firm = {};
+const SHEET = { widthNm: 6e8, heightNm: 9e8, thicknessNm: 4e6, glass: "float" as const };
 
 /** One entry of the firm's own, of any kind that is folded and some that are not. */
 const told: fc.Arbitrary<Tell> = fc.oneof(
@@ -47,6 +48,21 @@ const told: fc.Arbitrary<Tell> = fc.oneof(
       (t) =>
         void t.tell("building.lead", { address, result }, firm),
   ),
+  fc.tuple(name, fc.nat(4), fc.boolean()).map(
+    ([n, count, gone]): Tell =>
+      (t) =>
+        void t.tell("stock.pane", { ...SHEET, name: n, count, gone }, firm),
+  ),
+  fc.tuple(name, fc.nat(3)).map(
+    ([n, count]): Tell =>
+      (t) =>
+        void t.tell("stock.counted", { name: n, count }, firm),
+  ),
+  name.map(
+    (sheet): Tell =>
+      (t) =>
+        void t.tell("stock.cut", { sheet, panes: [], left: [], spoilt: 0 }, firm),
+  ),
   fc.constant<Tell>((t) => void t.tell("kit.forgot", { what: "pincers", day: "2026-05-20" }, firm)),
   fc.constant<Tell>((t) => void t.tell("round.opened", { name: "R", place: "" }, { round: ROUND })),
 );
@@ -65,6 +81,17 @@ describe("what a page carries of the firm's years", () => {
       }),
       { numRuns: 120 },
     );
+  });
+  it("carries a count that a cut went by, though it was counted again since", () => {
+    const t = new Teller(0x100);
+    t.tell("stock.pane", { ...SHEET, name: "A", count: 1 }, firm);
+    t.tell("stock.counted", { name: "A", count: 1 }, firm);
+    t.tell("stock.counted", { name: "A", count: 10 }, firm);
+    t.tell("stock.cut", { sheet: "A", panes: [], left: [], spoilt: 0 }, firm);
+    t.tell("stock.counted", { name: "A", count: 4 }, firm);
+    for (let i = 0; i < 80; i++) t.tell("kit.forgot", { what: "pincers", day: "2026-05-20" }, firm);
+    expect(foldFirm(essentialOf(t.entries)).stock).toEqual(foldFirm(t.entries).stock);
+    expect(foldFirm(t.entries).stock[0]?.count).toBe(4);
   });
   it("is short where a firm said the same things for years", () => {
     const t = new Teller(0x100);

@@ -52,8 +52,8 @@ function stillCounts(same: readonly Entry[]): readonly Entry[] {
   const last = same.at(-1);
   if (last === undefined) return [];
   if (last.kind === "work.took") return same.slice(-MOST_TIMED);
-  // What was cut from a sheet meanwhile follows from how many there were then.
-  if (last.kind === "stock.pane") return same;
+  // What was cut from a sheet meanwhile follows from how many there were then, said or counted.
+  if (last.kind === "stock.pane" || last.kind === "stock.counted") return same;
   // A value that does not fit its rule is passed over: all of them are kept, there are few.
   if (last.kind === "house.rule") return same.slice(-NEWEST);
   const isGone = (e: Entry): boolean => "gone" in e.payload && e.payload.gone === true;
