@@ -14,6 +14,8 @@ describe("what mending the members takes", () => {
     ["chewed at one corner", [mend("chewed")], ["chewed"], 10, 12],
     // 10 + 4 × 10, and no waiting.
     ["thick paint all round", [1, 2, 3, 4].map(() => mend("thick-paint")), ["thick-paint"], 50, 0],
+    // 10 + 15, and nothing to dry: it is primed with the rest.
+    ["rust at the foot of a steel casement", [mend("rust")], ["rust"], 25, 0],
     ["past it is not mended", [{ state: "not-worth", fault: "rot" }], [], 0, 0],
   ])("%s", (_, members, faults, minutes, driesHours) =>
     expect(mendingOf(members)).toEqual({ faults, minutes, driesHours }),

@@ -1,3 +1,5 @@
+import type { Worked } from "../frame/frame.ts";
+
 /** What state a member of sash or frame is in. */
 export const MEMBER_STATES = ["sound", "mend", "not-worth"] as const;
 export type MemberState = (typeof MEMBER_STATES)[number];
@@ -9,7 +11,7 @@ export const MEMBER_FACTS: Readonly<Record<MemberState, { readonly name: string;
 };
 
 /** What is wrong with a member that is not sound. */
-export const MEMBER_FAULTS = ["rot", "joint", "chewed", "thick-paint", "brittle"] as const;
+export const MEMBER_FAULTS = ["rot", "joint", "chewed", "thick-paint", "brittle", "rust", "bent"] as const;
 export type MemberFault = (typeof MEMBER_FAULTS)[number];
 
 type FaultFact = {
@@ -20,7 +22,7 @@ type FaultFact = {
   readonly each: number;
   readonly driesHours: number;
   /** Only in a frame of this. */
-  readonly of: "timber" | "plastic";
+  readonly of: Worked;
 };
 
 /** Source: trade practice; the firm's own minutes replace them once a step is timed. */
@@ -43,6 +45,22 @@ export const FAULT_FACTS: Readonly<Record<MemberFault, FaultFact>> = {
     each: 0,
     driesHours: 0,
     of: "plastic",
+  },
+  rust: {
+    name: "flaking rust",
+    mending: "chip and brush to bright metal, prime at once",
+    once: 10,
+    each: 15,
+    driesHours: 0,
+    of: "metal",
+  },
+  bent: {
+    name: "bent or twisted",
+    mending: "straighten cold, a little at a time, and try the sash in its frame before the glass",
+    once: 15,
+    each: 15,
+    driesHours: 0,
+    of: "metal",
   },
 };
 

@@ -1,3 +1,5 @@
+import type { Frame } from "../frame/frame.ts";
+
 /** What an earlier repair left behind: each costs minutes, and is told to the owner without blame. */
 export const EARLIER = [
   "plastic-sheet",
@@ -39,6 +41,10 @@ export const EARLIER_FACTS: Readonly<
     tell: "The {pane} was packed so that the sash hangs lower: it is packed the other way now.",
   },
 };
+
+/** What such a sash can have had done to it: no soft filler stands in plastic or metal, no putty in plastic. */
+export const earlierOf = (f: Pick<Frame, "worked" | "oldPutty">): readonly Earlier[] =>
+  EARLIER.filter((e) => (e === "soft-patch" ? f.worked === "timber" : e === "silicone-over" ? f.oldPutty : true));
 
 /** Minutes that an earlier repair adds to taking out. @example ["silicone-over", "taped"] // 25 */
 export const earlierMinutes = (found: readonly Earlier[]): number =>

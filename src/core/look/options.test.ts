@@ -7,6 +7,7 @@ describe("what can be done about it", () => {
     system: "timber-putty",
     opens: true,
     sealed: false,
+    sealedUsual: false,
     toughened: false,
     coated: null,
     glass: "broken",

@@ -21,6 +21,8 @@ export type OptionFacts = {
   readonly system: System;
   readonly opens: boolean;
   readonly sealed: boolean;
+  /** Nobody saw or read whether it is a unit: it is taken as such a frame mostly holds. */
+  readonly sealedUsual: boolean;
   readonly toughened: boolean;
   readonly coated: boolean | null;
   /** A sheet of it is broken, or its seal has failed, or neither. */
@@ -89,7 +91,12 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
         ? yes("The glass is sound: this comes before anybody orders another.")
         : yes("If the glass proves sound: examine it first.");
     case "refurbish":
-      if (!f.sealed) return no("One sheet: there is nothing to dry.");
+      if (!f.sealed)
+        return no(
+          f.sealedUsual
+            ? "Taken as one sheet, which nobody said yet: there is nothing to dry."
+            : "One sheet: there is nothing to dry.",
+        );
       if (f.glass === "broken") return no("A sheet of it is broken.");
       if (f.toughened) return no("{Toughened} panes are not cut free by force: they burst.");
       if (f.coated === true) return no("A coated face marks when it is cleaned.");
@@ -113,7 +120,8 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
         ? yes("Frame and glass come as one: matched and sealed.")
         : no("Only doors have inserts.");
     case "double":
-      if (f.sealed) return no("It is a {unit} already.");
+      if (f.sealed)
+        return no(f.sealedUsual ? "Taken as a {unit} already, which nobody said yet." : "It is a {unit} already.");
       if (frameOf(f.system).inFront || !f.opens) return no("Nothing to rout here.");
       if (f.doubleHolds === false) return no("Too little timber would stay.");
       return yes(

@@ -1,12 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
-import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Sits } from "../measure/ways.ts";
 import { foldPane } from "./book.ts";
-import { isSealed } from "./odds-for.ts";
-import { readingsOf } from "./readings-of.ts";
 import { reckon } from "./reckoning.ts";
 
 /** Chance that a pane of 548 × 1012 binds, copied from one that sat so in a timber sash; other readings beside it. */
@@ -19,44 +16,6 @@ function binds(sits: Sits, more: Parameters<Teller["read"]>[0] = {}): number {
   if (!book) throw new Error("no pane");
   return reckon(book, { house: HOUSE_DEFAULTS, calendar }).chances?.binds ?? Number.NaN;
 }
-
-describe("whether a sealed unit goes in: its cover is another, and it comes less true", () => {
-  const sealed = (system: System, tell: (t: Teller) => void): boolean => {
-    const t = new Teller().added(PANE, system);
-    tell(t);
-    const book = foldPane(PANE, t.entries);
-    if (!book) throw new Error("no pane");
-    return isSealed(book, readingsOf(book).readings);
-  };
-  it.each<[string, System, (t: Teller) => void, boolean]>([
-    ["a putty sash", "timber-putty", () => undefined, false],
-    [
-      "the same, found to hold a unit",
-      "timber-putty",
-      (t) => t.tell("look.answer", { question: "kind", answer: "sealed" }),
-      true,
-    ],
-    ["the same, to get one", "timber-putty", (t) => t.tell("look.option", { option: "double", reason: "" }), true],
-    [
-      "the same, and the old sheet read",
-      "timber-putty",
-      (t) => {
-        t.tell("look.option", { option: "double", reason: "" });
-        t.read({ "old-thickness": "3" });
-      },
-      true,
-    ],
-    ["a plastic sash", "plastic-bead-inside", () => undefined, true],
-    [
-      "the same, found to hold one sheet",
-      "plastic-bead-inside",
-      (t) => t.tell("look.answer", { question: "kind", answer: "single" }),
-      false,
-    ],
-    ["the same, with 4 mm read", "plastic-bead-inside", (t) => t.read({ "old-thickness": "4" }), false],
-    ["20 mm by caliper, in timber beads", "timber-bead", (t) => t.read({ "unit-thickness": "20" }), true],
-  ])("%s", (_, system, tell, is) => expect(sealed(system, tell)).toBe(is));
-});
 
 describe("a copy of a pane that sat there", () => {
   it.each([

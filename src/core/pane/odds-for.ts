@@ -1,7 +1,6 @@
 import { frameOf } from "../frame/systems.ts";
 import type { HouseRules } from "../house/rules.ts";
 import type { Readings, ReckonedOpening } from "../measure/reckoned.ts";
-import { THINNEST_UNIT, thicknessFrom } from "../measure/thickness.ts";
 import type { Result } from "../result.ts";
 import { type Best, chancesOf, type OddsInput } from "../size/best.ts";
 import type { Cut, CutError } from "../size/cut.ts";
@@ -15,16 +14,6 @@ import type { PaneBook } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
 import { isUnit } from "./unit.ts";
 
-/**
- * A sealed unit goes in: one was chosen, or single glass gives way to one; else by how thick what was there is, where that was
- * read, and by what was found or the frame mostly holds, where it was not.
- */
-export function isSealed(book: PaneBook, r: Readings): boolean {
-  if (book.makeup !== null || book.before.option?.option === "double") return true;
-  const thick = thicknessFrom(r).overall ?? r["old-thickness"] ?? null;
-  return thick === null ? isUnit(book) : thick >= THINNEST_UNIT;
-}
-
 const AS_TRUE: Unread = { leanMmPerM: 0, taperMm: 0, bowMm: 0 };
 
 /** What the odds of a pane are reckoned from: its opening, its depths, and all that may be off here. */
@@ -33,7 +22,7 @@ export function oddsFor(
   house: HouseRules,
   of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
 ): OddsInput {
-  const sealed = isSealed(book, of.readings);
+  const sealed = isUnit(book);
   const usual = errorsFor(house, {
     material: frameOf(book.added.system).material,
     tape: tapeUnit(book),

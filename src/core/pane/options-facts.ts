@@ -9,7 +9,7 @@ import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { conversionHolds } from "./conversion.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { wasUnit } from "./unit.ts";
+import { sealedBy, wasUnit } from "./unit.ts";
 
 /** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
 const BETTER = centreHeat({ glassMm: 8, cavities: [{ widthMm: 16, gas: GASES.argon, faces: [UNCOATED, 0.05] }] });
@@ -25,6 +25,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning, leads: OptionFacts["l
     system: book.added.system,
     opens: book.before.opens !== false,
     sealed,
+    sealedUsual: sealedBy(book) === "usual",
     toughened: book.before.exam.stamp === "toughened",
     coated: book.coating === null ? null : book.coating.coated === "unsure" ? null : book.coating.coated === "yes",
     glass: broken ? "broken" : book.damage.includes("misted") ? "seal-gone" : v.glassSound ? "sound" : "not-looked",

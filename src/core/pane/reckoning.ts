@@ -39,7 +39,7 @@ import { likeOf } from "./frame-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { locationOf } from "./location.ts";
-import { isSealed, oddsFor, workedChances } from "./odds-for.ts";
+import { oddsFor, workedChances } from "./odds-for.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
@@ -164,7 +164,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     figure,
     best: best ? bestDeduction(best) : undefined,
     copied: copied ?? undefined,
-    sealed: isSealed(book, readings),
+    sealed: isUnit(book),
     school,
     grid,
     off: book.rule?.off ? exactOf(book.rule.off) : undefined,

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
-import type { System } from "../frame/systems.ts";
+import { frameOf, type System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { StockInsert } from "../house/stock.ts";
 import { bestCandidate, candidatesFor } from "../specify/candidates.ts";
@@ -24,7 +24,7 @@ const sized = (system: System): Teller => {
   for (const [place, text] of [
     ["width-top", "606"],
     ["height-left", "906"],
-    ["unit-thickness", "24"],
+    ...(frameOf(system).takesUnits ? ([["unit-thickness", "24"]] as const) : []),
     ["pane-thickness", "4"],
   ] as const)
     t.tell("measure.reading", { place, text, unit: "mm", sure: "cleared" });

@@ -3,9 +3,10 @@ import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { Place } from "../measure/places.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { isUnit, oldUnitMm, wasUnit } from "./unit.ts";
+import { isUnit, oldUnitMm, type SealedBy, sealedBy, wasUnit } from "./unit.ts";
 
 describe("how thick the unit is that was there: the old packers are judged by it", () => {
   const thick = (tell: (t: Teller) => void): number | null => {
@@ -47,6 +48,8 @@ describe("how thick the unit is that was there: the old packers are judged by it
 /* One sheet cannot mist between its sheets: what was seen says more than what such a frame mostly holds. */
 describe("whether it was a sealed unit, and is to be one again", () => {
   const misted = (t: Teller) => t.tell("look.damage", { damage: ["misted"] });
+  const double = (t: Teller) => t.tell("look.option", { option: "double", reason: "" });
+  const read = (place: Place, text: string) => (t: Teller) => t.read({ [place]: text });
   const answered = (answer: "single" | "sealed") => (t: Teller) => t.tell("look.answer", { question: "kind", answer });
   const both =
     (...all: readonly ((t: Teller) => void)[]) =>
@@ -64,11 +67,48 @@ describe("whether it was a sealed unit, and is to be one again", () => {
     ["plastic, cracked", "plastic-bead-inside", (t) => t.tell("look.damage", { damage: ["cracked"] }), true, true],
     ["plastic, one sheet chosen", "plastic-bead-inside", sheet, false, false],
     ["timber, a unit by the examination", "timber-putty", answered("sealed"), true, true],
+    ["timber beads, 20 mm by caliper", "timber-bead", read("unit-thickness", "20"), true, true],
+    ["timber beads, 20 mm over its edge", "timber-bead", read("old-thickness", "20"), true, true],
+    ["plastic, 4 mm over its edge", "plastic-bead-inside", read("old-thickness", "4"), false, false],
+    [
+      "12 mm over its edge, and one sheet when looked at",
+      "timber-bead",
+      both(read("old-thickness", "12"), answered("single")),
+      false,
+      false,
+    ],
+    ["putty, to get a unit", "timber-putty", double, false, true],
+    ["the same, and the old sheet read", "timber-putty", both(double, read("old-thickness", "3")), false, true],
   ])("%s", (_, system, tell, was, is) => {
     const t = new Teller().added(PANE, system);
     tell(t);
     const book = foldPane(PANE, t.entries);
     if (!book) throw new Error("no pane");
     expect([wasUnit(book), isUnit(book)]).toEqual([was, is]);
+  });
+});
+
+/* A default is shown as one: until somebody sees, reads or chooses, it is only what such frames mostly hold. */
+describe("by what it is taken to be one sheet or a unit", () => {
+  it.each<[string, System, (t: Teller) => void, SealedBy]>([
+    ["a metal frame, nothing seen", "metal-frame", () => undefined, "usual"],
+    ["plastic, nothing seen", "plastic-bead-inside", () => undefined, "usual"],
+    ["cracked says nothing of it", "metal-frame", (t) => t.tell("look.damage", { damage: ["cracked"] }), "usual"],
+    ["mist says it", "metal-frame", (t) => t.tell("look.damage", { damage: ["misted"] }), "said"],
+    ["looked at", "metal-frame", (t) => t.tell("look.answer", { question: "kind", answer: "single" }), "said"],
+    ["its thickness read", "metal-frame", (t) => t.read({ "unit-thickness": "24" }), "thickness"],
+    ["width and height say nothing of it", "metal-frame", (t) => t.read({ "width-top": "600" }), "usual"],
+    [
+      "single glass to give way",
+      "timber-putty",
+      (t) => t.tell("look.option", { option: "double", reason: "" }),
+      "said",
+    ],
+  ])("%s", (_, system, tell, by) => {
+    const t = new Teller().added(PANE, system);
+    tell(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    expect(sealedBy(book)).toBe(by);
   });
 });

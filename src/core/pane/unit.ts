@@ -1,19 +1,32 @@
 import { frameOf } from "../frame/systems.ts";
 import type { Readings } from "../measure/reckoned.ts";
-import { thicknessFrom } from "../measure/thickness.ts";
+import { THINNEST_UNIT, thicknessFrom } from "../measure/thickness.ts";
 import { readsWhole } from "../measure/ways.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { readingsOf } from "./readings-of.ts";
 
-type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "damage">;
+type Asked = Pick<PaneBook, "before" | "makeup" | "glass" | "added" | "damage" | "readings">;
 
 /**
- * Whether a sealed unit was there, as far as somebody saw it: what the examination found, or mist between its sheets, which one
- * sheet cannot have; undefined where nothing tells.
+ * Whether a sealed unit was there, as far as somebody saw it: what the examination found; mist between its sheets, which one
+ * sheet cannot have; or how thick the old glass was read. Undefined where nothing tells.
  */
 function seenSealed(book: Asked): boolean | undefined {
   if (book.before.exam.kind !== undefined) return book.before.exam.kind === "sealed";
-  return book.damage.includes("misted") ? true : undefined;
+  if (book.damage.includes("misted")) return true;
+  const { readings } = readingsOf(book);
+  const thick = thicknessFrom(readings).overall ?? readings["old-thickness"] ?? null;
+  return thick === null ? undefined : thick >= THINNEST_UNIT;
+}
+
+/** By what one sheet or a sealed unit is taken to be there: somebody's word or choice, its thickness, or what such frames mostly hold. */
+export type SealedBy = "said" | "thickness" | "usual";
+
+export function sealedBy(book: Asked): SealedBy {
+  if (book.before.exam.kind !== undefined || book.damage.includes("misted")) return "said";
+  if (seenSealed(book) !== undefined) return "thickness";
+  return book.makeup || book.glass || book.before.option?.option === "double" ? "said" : "usual";
 }
 
 /** A sealed unit is to go in: one was chosen, single glass gives way to it, or what was there was one. */

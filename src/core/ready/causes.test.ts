@@ -22,6 +22,8 @@ describe("what a cause leaves to do", () => {
     ["chewed, and rot as well", { faults: ["rot", "chewed"] }, ["mend"], ["fill"]],
     ["thick paint on a member", { faults: ["thick-paint"] }, ["strip"], ["mend"]],
     ["brittle plastic", { system: "plastic-bead-inside", faults: ["brittle"] }, ["mend-frame"], ["mend", "strip"]],
+    ["rusted steel", { system: "metal-frame", faults: ["rust"] }, ["mend-frame", "rust"], ["mend", "strip"]],
+    ["a bent member", { system: "metal-frame", faults: ["bent"] }, ["mend-frame"], ["mend"]],
     ["hinges to strip", { strips: ["hinges", "keeps"] }, ["hardware"], []],
     ["no hardware said", {}, [], ["hardware"]],
     [

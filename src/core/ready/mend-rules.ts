@@ -1,9 +1,12 @@
 import { isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
+import { FAULT_FACTS, type MemberFault } from "../look/condition.ts";
 import { toMm } from "../units/length.ts";
 import { exactly } from "../words/exact.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
+
+const BENDS_OR_RUSTS: readonly MemberFault[] = ["brittle", "rust", "bent"];
 
 /** What is put right at beads, paint, metalwork and members before anything is primed. */
 export const mendRules = (f: ReadyFacts): readonly Rule[] => [
@@ -88,10 +91,10 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "mend-frame",
-    does: "Look at every member and corner: cracked plastic or rusted metal is mended or the sash is changed.",
+    does: `Look at every member and corner${f.faults.length > 0 ? `; ${f.faults.map((x) => `${FAULT_FACTS[x].name}: ${FAULT_FACTS[x].mending}`).join("; ")}` : ": cracked plastic or rusted metal is mended or the sash is changed"}.`,
     why: "A frame that moves breaks the next seal as well.",
     minutes: 10,
-    when: (g) => (rotten(g) || g.faults.includes("brittle")) && !isTimber(g),
+    when: (g) => (rotten(g) || BENDS_OR_RUSTS.some((x) => g.faults.includes(x))) && !isTimber(g),
   },
   {
     id: "ease",

@@ -1,5 +1,6 @@
 import { useState } from "react";
-import { isPlastic, isTimber } from "../../core/frame/held.ts";
+import type { Worked } from "../../core/frame/frame.ts";
+import { frameOf } from "../../core/frame/systems.ts";
 import type { Side } from "../../core/geometry/quad.ts";
 import {
   FAULT_FACTS,
@@ -10,7 +11,6 @@ import {
   type MemberState,
   mendingOf,
 } from "../../core/look/condition.ts";
-import { stepFacts } from "../../core/pane/step-facts.ts";
 import { boxPath } from "../../drawing/board.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -20,6 +20,13 @@ import { SideWord } from "../stage/SideWord.tsx";
 
 /** Water runs down: the foot is looked at first, and the head last. */
 const IN_TURN: readonly Side[] = ["bottom", "left", "right", "top"];
+
+const LOOKED_FOR: Readonly<Record<Worked, string>> = {
+  timber: "rot, joints, corners",
+  plastic: "cracks, corners, screws",
+  metal: "rust, bends, corners",
+  "loose-frame": "corners, clips, mesh",
+};
 
 const INK: Readonly<Record<MemberState, string>> = { sound: "d-done", mend: "d-due", "not-worth": "d-due" };
 
@@ -33,7 +40,11 @@ export function Condition() {
   return (
     <Fold
       title="Sash and frame, member by member"
-      more={said.length === 0 ? "rot, joints, corners" : said.map((m) => MEMBER_FACTS[m.state].name).join(", ")}
+      more={
+        said.length === 0
+          ? LOOKED_FOR[frameOf(book.added.system).worked]
+          : said.map((m) => MEMBER_FACTS[m.state].name).join(", ")
+      }
     >
       <div className="grid items-start gap-3 sm:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
         <Board
@@ -108,9 +119,8 @@ const wordOf = (state: MemberState | undefined): string => (state ? MEMBER_FACTS
 
 /** One member: how it is, what is wrong with it, and a photo of that. */
 function MemberCard({ side }: { readonly side: Side }) {
-  const { book, reckoning: r, say, write } = usePane();
-  const f = stepFacts(book, r);
-  const faults = MEMBER_FAULTS.filter((x) => (FAULT_FACTS[x].of === "timber" ? isTimber(f) : isPlastic(f)));
+  const { book, say, write } = usePane();
+  const faults = MEMBER_FAULTS.filter((x) => FAULT_FACTS[x].of === frameOf(book.added.system).worked);
   const member = book.before.members[side];
   const set = (state: MemberState, fault?: MemberFault) =>
     write("look.condition", { member: side, state, note: "", ...(fault ? { fault } : {}) });

@@ -3,6 +3,7 @@ import { examVerdict } from "../../core/look/exam.ts";
 import { capital } from "../../core/text/capital.ts";
 import { BOARD_BOX, boardOf, boxPath } from "../../drawing/board.ts";
 import { damageOn } from "../../drawing/damage.ts";
+import { OneOrUnit } from "../panels/OneOrUnit.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { photosTab } from "../stage/photos-tab.tsx";
@@ -39,6 +40,7 @@ export function LookStage() {
           content: (
             <div className="max-w-2xl space-y-5">
               <WhichSystem />
+              <OneOrUnit />
               <Condition />
               <EarlierRepair />
             </div>

@@ -1,4 +1,5 @@
-import { EARLIER, EARLIER_FACTS, earlierMinutes } from "../../core/look/earlier.ts";
+import { frameOf } from "../../core/frame/systems.ts";
+import { EARLIER, EARLIER_FACTS, earlierMinutes, earlierOf } from "../../core/look/earlier.ts";
 import { SPECIAL_FACTS, SPECIALS } from "../../core/look/special.ts";
 import { writeDay } from "../../core/units/day.ts";
 import { Fold } from "../panels/Fold.tsx";
@@ -10,13 +11,21 @@ import { DayField } from "../ui/DayField.tsx";
 export function EarlierRepair() {
   const { book, say, write } = usePane();
   const found = book.before.earlier;
+  const can = earlierOf(frameOf(book.added.system));
   return (
     <Fold
       title="Left by an earlier repair"
-      more={found.length > 0 ? `${earlierMinutes(found)} min more` : say("tape, silicone over {putty}, screws")}
+      more={
+        found.length > 0
+          ? `${earlierMinutes(found)} min more`
+          : can
+              .map((e) => say(EARLIER_FACTS[e].name))
+              .slice(0, 3)
+              .join(", ")
+      }
     >
       <div className="flex flex-wrap gap-2">
-        {EARLIER.map((e) => (
+        {EARLIER.filter((e) => can.includes(e) || found.includes(e)).map((e) => (
           <label key={e} className="chip">
             <input
               type="checkbox"

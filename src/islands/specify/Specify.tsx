@@ -10,6 +10,7 @@ import { nm, toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { useAskedFirst } from "../panels/asked-first.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
+import { OneOrUnit } from "../panels/OneOrUnit.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
@@ -82,6 +83,7 @@ export function Specify() {
       {!whole && <UnitPart />}
       {!whole && !isUnit(book) && (
         <Part title="Which glass">
+          <OneOrUnit />
           <div className="grid grid-cols-2 gap-2">
             <PickOne
               name="Kind"

@@ -11,6 +11,7 @@ import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
 import { stackText } from "../../core/words/opening.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { routLine } from "../../core/words/through.ts";
+import { OneOrUnit } from "../panels/OneOrUnit.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
@@ -81,6 +82,7 @@ export function UnitPart() {
   const now = units ? TAKES : WAS;
   return (
     <>
+      <OneOrUnit />
       <Part title={now.title} more={stacks.length > 0 ? now.tap : "from its thickness"}>
         {stacks.length > 0 && (
           <ul className="flex flex-wrap gap-2" aria-label={now.list}>
