@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
+import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Way } from "../measure/ways.ts";
 import { foldPane } from "../pane/book.ts";
@@ -76,6 +77,24 @@ describe("the ticket", () => {
         expect(toMm(sizeShown(mm(tenths / 10), unit))).toBeGreaterThan(tenths / 10 - 0.8);
       }
   });
+  it("what came is as thick as it was read to be", () => {
+    const came = (thickness: string) => {
+      const t = whole();
+      t.tell("specify.glass", { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
+      t.tell("order.had", {
+        from: "bought",
+        width: { text: "608", unit: "mm" },
+        height: { text: "900", unit: "mm" },
+        thickness: { text: thickness, unit: "mm" },
+        note: "",
+      });
+      return ticket(t).what;
+    };
+    expect([came("4"), came("3.8")].map((w) => /[\d.]+ mm clear float/.exec(w)?.[0])).toEqual([
+      "4 mm clear float",
+      "3.8 mm clear float",
+    ]);
+  });
   it("a pane of 10 kg weighs 22 lb", () => expect(massText(10, "in")).toBe("22.0 lb"));
 });
 
@@ -118,6 +137,20 @@ describe("the verdict on readings", () => {
     expect(found.says).toMatch(says);
     expect(found.says + (found.more ?? "")).not.toMatch(/NaN|Infinity|undefined|[{}]/);
   });
+});
+
+describe("what to do where no size is likely to keep its cover", () => {
+  const more = (system: System) => {
+    const t = new Teller().added(PANE, system);
+    t.tell("look.answer", { question: "kind", answer: "sealed" });
+    t.read({ "width-top": "441", "height-left": "696", "rebate-depth": "14", "unit-thickness": "20" });
+    return verdictOf(at(t).r, { unit: "mm", dialect: "a", leastCoverMm: 12 }).more;
+  };
+  it.each<[System, RegExp]>([
+    ["timber-bead", /If it stands: deepen it, turn to a wider bead/],
+    ["metal-frame", /this frame cannot be eased: turn to a wider bead/],
+    ["plastic-bead-inside", /this frame cannot be eased: turn to a wider bead/],
+  ])("%s", (system, says) => expect(more(system)).toMatch(says));
 });
 
 describe("why this size", () => {

@@ -62,9 +62,9 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
     if (book.panel) return panelText(book.panel, unit);
   }
   const makeup = line ? (line.makeup ?? null) : book.makeup;
-  const of = line
-    ? { thicknessNm: line.thicknessNm, glass: line.glass, whole: line.whole }
-    : { thicknessNm: r.chosen.thickness, glass: r.chosen.kind };
+  // What came is as thick as it was read to be, whatever was ordered or chosen.
+  const thicknessNm = r.stands.thickness ?? r.chosen.thickness;
+  const of = line ? { thicknessNm, glass: line.glass, whole: line.whole } : { thicknessNm, glass: r.chosen.kind };
   const isUsual = !line && !book.glass && !book.makeup;
   return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
 }

@@ -68,7 +68,7 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
     return {
       tone: "trouble",
       says: `The {rebate} is ${text(shallow.deepMm)} deep and ${text(shallow.coverMm)} of the {pane} must be covered: that leaves ${text(shallow.deepMm - shallow.coverMm)} for gap, tape and cutter, and no size is likely to keep it.`,
-      more: `Read the depth again at all four sides. If it stands: deepen it, turn to a wider {bead}, or say under House rules that less cover will do.`,
+      more: `Read the depth again at all four sides. If it stands: ${r.canEase ? "deepen it, turn" : "this frame cannot be eased: turn"} to a wider {bead}, or say under House rules that less cover will do.`,
     };
   if (r.poor && r.opening.guessed) return { tone: "trouble", says: guessedText(r.opening.guessed.doubt), more: null };
   if (r.poor && r.best)

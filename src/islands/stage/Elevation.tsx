@@ -52,6 +52,8 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
   });
   const ifEased = !bare && r.poor && r.eased ? r.eased.glass : null;
   const size = ifEased ?? (r.cut.ok ? r.cut.value.glass : null);
+  // Nobody orders it: it is drawn so that the reason can be seen.
+  const atBest = r.poor && !ifEased && r.stands.as === "worked-out";
   const made = !ifEased && isMade(r.stands);
   return (
     <figure className="flex h-full min-h-0 flex-col">
@@ -101,7 +103,11 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         ))}
         {size && !bare && (
           <g textAnchor="middle">
-            <text x={drawn.middle.x} y={drawn.middle.y + 46} className="d-halo tight fill-ink text-[22px] font-bold">
+            <text
+              x={drawn.middle.x}
+              y={drawn.middle.y + 46}
+              className={`d-halo tight text-[22px] ${atBest ? "fill-mute line-through" : "fill-ink font-bold"}`}
+            >
               <LengthInSvg nm={sizeShown(size.width, prefs.unit, made)} unit={prefs.unit} /> ×{" "}
               <LengthInSvg nm={sizeShown(size.height, prefs.unit, made)} unit={prefs.unit} />
             </text>
@@ -110,9 +116,11 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
                 ? "round its corners"
                 : ifEased
                   ? "if it is eased"
-                  : r.stands.as === "worked-out" && r.cut.ok && r.cut.value.overruled
-                    ? "overruled size"
-                    : (r.stands.as === "worked-out" && WHOLE_NAMES[book.way]) || STANDS_NAMES[r.stands.as]}
+                  : atBest
+                    ? "at best: not to be ordered"
+                    : r.stands.as === "worked-out" && r.cut.ok && r.cut.value.overruled
+                      ? "overruled size"
+                      : (r.stands.as === "worked-out" && WHOLE_NAMES[book.way]) || STANDS_NAMES[r.stands.as]}
             </text>
           </g>
         )}
