@@ -1,7 +1,8 @@
 import { SPECIAL_FACTS } from "../look/special.ts";
 import type { Place } from "../measure/places.ts";
-import { readsWhole } from "../measure/ways.ts";
+import { readsWhole, WAY_FACTS, type Way } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
+import type { Cut } from "../size/cut.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import { WHOLE_FACTS, WHOLES } from "../specify/whole.ts";
@@ -12,6 +13,7 @@ import { insertIsSafe } from "./insert-safe.ts";
 import { takesOneThickness } from "./one-thickness.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
+import { unlikelyHere } from "./unlikely-size.ts";
 import { wholeOf } from "./whole-here.ts";
 
 /** What an order may leave to guess. */
@@ -52,6 +54,10 @@ const THICKNESS_FROM = ["unit-thickness", "old-thickness", "rebate-width"] as co
 /** Any of these tells how thick a single {pane} such a frame takes. */
 const SHEET_THICKNESS_FROM = [...THICKNESS_FROM, "pane-thickness"] as const satisfies readonly Place[];
 
+/** Where a side was read: by the way's own place for it, or by the one of three that governs. */
+const readAt = (way: Way, side: "width" | "height", governs: Cut["governs"]): Place =>
+  WAY_FACTS[way].places.find((p) => p.endsWith(side)) ?? governs[side].place;
+
 /** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
 export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const out: Unknown[] = [];
@@ -87,6 +93,14 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "specify",
   });
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
+  const unlikely = unlikelyHere(book, r);
+  add(unlikely !== null, {
+    id: "size",
+    says: `whether the ${unlikely?.side} was read right: no ${unlikely?.is === "small" ? "pane is that small" : "sheet is that large"}`,
+    short: `whether the ${unlikely?.side} was read right`,
+    station: "measure",
+    ...(unlikely && r.worked.ok && { place: readAt(book.way, unlikely.side, r.worked.value.governs) }),
+  });
   add(book.shape === "odd" && whole === null, {
     id: "template",
     says: "its outline, for it has an arch, a curve or a rake: send a template with the order",

@@ -7,6 +7,7 @@ import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isMade, type StandsAs } from "../pane/stands.ts";
 import { isUnit, isUnitOpen } from "../pane/unit.ts";
+import { unlikelyHere } from "../pane/unlikely-size.ts";
 import { wholeHere, wholeOf } from "../pane/whole-here.ts";
 import { mostEased } from "../size/ease.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
@@ -112,12 +113,14 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   // What is set is in: no reading moves it any more.
   const isSet = r.stands.as === "set";
   const trouble =
-    r.unsafe || (!isSet && (r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false)));
+    r.unsafe ||
+    (!isSet &&
+      (unlikelyHere(book, r) !== null || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false)));
   const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${standsText(r.stands.as, r.stands.line)} `;
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const since = isSet ? "" : say(sinceOrderedText(r, unit), dialect);
   const moved = since && `${since} `;
-  const why = `${as}Width × height. ${planned}${moved}${say((isSet || (since && r.poor) ? null : troubleText(r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  const why = `${as}Width × height. ${planned}${moved}${say((isSet || (since && r.poor) ? null : troubleText(book, r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   // What came was measured in the reader's own marks: nobody cuts it any more.
   const isHere = r.stands.as === "accepted" || r.stands.as === "set";
   const cutterSize =
@@ -224,7 +227,10 @@ const COPIED_WORDS = {
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
 
-function troubleText(r: Reckoning, unit: LengthUnit): string | null {
+function troubleText(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
+  const unlikely = unlikelyHere(book, r);
+  if (unlikely)
+    return `No ${unlikely.is === "small" ? "pane is so small" : "sheet is so large"}: look at the ${unlikely.side}, and read it again.`;
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
   // Where its size was said by hand, what was read is said beside it.
   if (r.slips.length > 0) return "A reading contradicts the others: read it again.";
