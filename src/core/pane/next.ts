@@ -16,6 +16,7 @@ import { countSteps } from "./steps-at.ts";
 import { type OrderHold, orderHeld, sureOf } from "./sure.ts";
 import { isUnitOpen } from "./unit.ts";
 import { type Unknown, type UnknownId, unknownsOf } from "./unknowns.ts";
+import { unlikelyHere } from "./unlikely-size.ts";
 
 /** What to do next with a pane, and where. */
 export type Next = {
@@ -117,6 +118,8 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (!r.cut.ok) return { station: "measure", kind: "read-size", what: FIRST_READ[book.way] };
   const [slip] = r.slips;
   if (slip) return { station: "measure", kind: "slip", place: slip.place };
+  const unlikely = book.overrule === null ? unlikelyHere(book, r) : null;
+  if (unlikely) return { station: "measure", kind: "slip", place: unlikely.place };
   if (r.cut.value.opening.ok && disagreement(r.cut.value.opening.value.figure) > DISAGREE_MM)
     return { station: "measure", kind: "readings-disagree" };
   const copied = r.opening.copied !== null || r.opening.guessed !== null;

@@ -1,8 +1,7 @@
 import { SPECIAL_FACTS } from "../look/special.ts";
 import type { Place } from "../measure/places.ts";
-import { readsWhole, WAY_FACTS, type Way } from "../measure/ways.ts";
+import { readsWhole } from "../measure/ways.ts";
 import type { Station } from "../plan/stations.ts";
-import type { Cut } from "../size/cut.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import { WHOLE_FACTS, WHOLES } from "../specify/whole.ts";
@@ -54,10 +53,6 @@ const THICKNESS_FROM = ["unit-thickness", "old-thickness", "rebate-width"] as co
 /** Any of these tells how thick a single {pane} such a frame takes. */
 const SHEET_THICKNESS_FROM = [...THICKNESS_FROM, "pane-thickness"] as const satisfies readonly Place[];
 
-/** Where a side was read: by the way's own place for it, or by the one of three that governs. */
-const readAt = (way: Way, side: "width" | "height", governs: Cut["governs"]): Place =>
-  WAY_FACTS[way].places.find((p) => p.endsWith(side)) ?? governs[side].place;
-
 /** Everything a cutter or a unit maker would have to ask. Empty: nothing is left to guess. */
 export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const out: Unknown[] = [];
@@ -99,7 +94,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     says: `whether the ${unlikely?.side} was read right: no ${unlikely?.is === "small" ? "pane is that small" : "sheet is that large"}`,
     short: `whether the ${unlikely?.side} was read right`,
     station: "measure",
-    ...(unlikely && r.worked.ok && { place: readAt(book.way, unlikely.side, r.worked.value.governs) }),
+    ...(unlikely && { place: unlikely.place }),
   });
   add(book.shape === "odd" && whole === null, {
     id: "template",

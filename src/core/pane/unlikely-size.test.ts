@@ -2,9 +2,11 @@ import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
+import { dayOf } from "../units/day.ts";
 import { mm } from "../units/length.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { foldPane } from "./book.ts";
+import { nextFor } from "./next.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
 import { type UnlikelySide, unlikelySize } from "./unlikely-size.ts";
@@ -28,16 +30,32 @@ describe("a size that is hardly a pane's", () => {
   it("is said on the ticket, and asked before the order", () => {
     const t = new Teller().opened().added(PANE, "plastic-bead-inside-bonded");
     t.tell("measure.way", { way: "old-unit" });
+    t.tell("look.damage", { damage: ["cracked"] });
     const asked = (width: string, height: string) => {
       t.read({ "old-width": width, "old-height": height });
       const book = foldPane(PANE, t.entries);
       if (!book) throw new Error("no pane");
       const r = reckon(book, withFirm(foldFirm(t.entries)));
       const { why, trouble } = ticketOf(book, r, { unit: "mm", dialect: "a" });
-      return [unknownsOf(book, r).find((u) => u.id === "size")?.says, trouble, /read it again/.test(why)];
+      return [
+        unknownsOf(book, r).find((u) => u.id === "size")?.says,
+        trouble,
+        /read it again/.test(why),
+        nextFor(book, r, dayOf("2026-05-20")).place,
+      ];
     };
-    expect(asked("676", "22")).toEqual(["whether the height was read right: no pane is that small", true, true]);
-    expect(asked("676", "9460")).toEqual(["whether the height was read right: no sheet is that large", true, true]);
-    expect(asked("676", "1046")).toEqual([undefined, false, false]);
+    expect(asked("676", "22")).toEqual([
+      "whether the height was read right: no pane is that small",
+      true,
+      true,
+      "old-height",
+    ]);
+    expect(asked("676", "9460")).toEqual([
+      "whether the height was read right: no sheet is that large",
+      true,
+      true,
+      "old-height",
+    ]);
+    expect(asked("676", "1046")).toEqual([undefined, false, false, undefined]);
   });
 });

@@ -1,3 +1,5 @@
+import type { Place } from "../measure/places.ts";
+import { WAY_FACTS } from "../measure/ways.ts";
 import { type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -27,6 +29,21 @@ export function unlikelySize(glass: { readonly width: Nm; readonly height: Nm })
     : null;
 }
 
-/** Of the pane worked out now: what was ordered or had is as large as it is, and what is made whole is no sheet. */
-export const unlikelyHere = (book: PaneBook, r: Pick<Reckoning, "stands" | "worked">): UnlikelySide | null =>
-  r.stands.as === "worked-out" && r.worked.ok && wholeOf(book) === null ? unlikelySize(r.worked.value.glass) : null;
+/**
+ * Of the pane worked out now, and where that side was read: by the way's own place for it, or by the one of three that governs.
+ * What was ordered or had is as large as it is, and what is made whole is no sheet.
+ */
+export function unlikelyHere(
+  book: PaneBook,
+  r: Pick<Reckoning, "stands" | "worked">,
+): (UnlikelySide & { readonly place: Place }) | null {
+  if (r.stands.as !== "worked-out" || !r.worked.ok || wholeOf(book) !== null) return null;
+  const { glass, governs } = r.worked.value;
+  const found = unlikelySize(glass);
+  return (
+    found && {
+      ...found,
+      place: WAY_FACTS[book.way].places.find((p) => p.endsWith(found.side)) ?? governs[found.side].place,
+    }
+  );
+}
