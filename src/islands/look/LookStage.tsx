@@ -40,7 +40,7 @@ export function LookStage() {
           content: (
             <div className="max-w-2xl space-y-5">
               <WhichSystem />
-              <OneOrUnit />
+              <OneOrUnit as="question" />
               <Condition />
               <EarlierRepair />
             </div>

@@ -14,7 +14,8 @@ type Props = {
 };
 
 /** What is known already takes a line of its own, and on a phone no more than that: the step is what is read there. */
-const KNOWN = "note-glass max-sm:border-0 max-sm:bg-transparent max-sm:p-0 max-sm:text-[14px] max-sm:leading-snug";
+const KNOWN =
+  "note-glass max-sm:order-last max-sm:border-0 max-sm:bg-transparent max-sm:p-0 max-sm:text-[14px] max-sm:leading-snug";
 
 /** What the pane is set in: asked before anything is primed, taped or packed for it, and changed where it stands. */
 export function BedChoice({ as }: Props) {

@@ -10,33 +10,47 @@ const BECAUSE: Readonly<Record<SealedBy, string>> = {
   usual: "as such a frame mostly holds: nobody said",
 };
 
+const ANSWERS = { single: "It is one sheet", sealed: "It is a {unit}" } as const;
+
+type Props = {
+  /** Asked, where the old glass is looked at; or told in one line, with the tap that says otherwise, where new glass is chosen. */
+  readonly as: "question" | "line";
+};
+
 /**
- * One sheet or a {unit}: by what it is taken to be one, and the two taps that say it. Nothing where a person has said it, where
- * glass and frame come as one, or where a pane stands in front of the window.
+ * Whether the old glass was one sheet or a sealed unit, and by what it is taken to be so. Nothing where a person has said it,
+ * where glass and frame come as one, or where a pane stands in front of the window.
  */
-export function OneOrUnit() {
+export function OneOrUnit({ as }: Props) {
   const { book, say, write } = usePane();
   const by = sealedBy(book);
   if (by === "said" || readsWhole(book.way) || frameOf(book.added.system).inFront || !book.heldSaid) return null;
-  const taken = wasUnit(book) ? "a {unit}" : "one sheet";
+  const was = wasUnit(book);
+  const taken = `The old glass is taken as ${was ? "a {unit}" : "one sheet"}, ${BECAUSE[by]}.`;
+  const buttons = (as === "question" ? (["single", "sealed"] as const) : ([was ? "single" : "sealed"] as const)).map(
+    (answer) => (
+      <button
+        key={answer}
+        type="button"
+        className="btn btn-small shrink-0"
+        onClick={() => write("look.answer", { question: "kind", answer })}
+      >
+        {say(ANSWERS[answer])}
+      </button>
+    ),
+  );
+  if (as === "line")
+    return (
+      <div className="flex items-center justify-between gap-3 text-[13px] text-mute">
+        <p>{say(taken)}</p>
+        {buttons}
+      </div>
+    );
   return (
     <fieldset className="note-glass">
       <legend className="sr-only">{say(EXAM_FACTS.kind.asks)}</legend>
-      <p className="pb-1">
-        {say(`The old glass is taken as ${taken}, ${BECAUSE[by]}. ${EXAM_FACTS.kind.how.split(":")[0]}, and say:`)}
-      </p>
-      <div className="flex flex-wrap gap-2">
-        {(["single", "sealed"] as const).map((answer) => (
-          <button
-            key={answer}
-            type="button"
-            className="btn btn-small"
-            onClick={() => write("look.answer", { question: "kind", answer })}
-          >
-            {say(answer === "single" ? "It is one sheet" : "It is a {unit}")}
-          </button>
-        ))}
-      </div>
+      <p className="pb-1">{say(`${taken} ${EXAM_FACTS.kind.how.split(":")[0]}, and say:`)}</p>
+      <div className="flex flex-wrap gap-2">{buttons}</div>
     </fieldset>
   );
 }

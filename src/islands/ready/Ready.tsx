@@ -21,7 +21,7 @@ export function Ready() {
   return (
     <div className="space-y-5">
       {isRefurbished(book) && <Refurbish />}
-      <section aria-label="Make ready" className="space-y-3">
+      <section aria-label="Make ready" className="flex flex-col gap-3">
         <BedChoice as="line" />
         <Steps
           station="ready"

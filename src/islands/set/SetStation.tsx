@@ -21,7 +21,7 @@ export function SetStation() {
   return (
     <div className="space-y-5">
       {toSay && <SetDone />}
-      <section aria-label="Set it" className="space-y-3">
+      <section aria-label="Set it" className="flex flex-col gap-3">
         <BedChoice as="line" />
         <Steps
           station="set"

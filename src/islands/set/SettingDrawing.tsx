@@ -51,7 +51,7 @@ export function SettingDrawing() {
       <HowItHangs />
       <svg
         viewBox={`0 0 ${PACKERS_BOX.width} ${PACKERS_BOX.height}`}
-        className="board mx-auto w-full !max-w-[min(100%,calc((100dvh-22rem)*0.87))] max-sm:!max-w-[320px]"
+        className="mx-auto w-full max-w-[min(100%,calc((100dvh-22rem)*0.87))] max-sm:max-w-[320px]"
         role="img"
         aria-label={setting.spots
           .filter((s) => s.job !== "locates")

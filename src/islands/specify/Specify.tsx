@@ -83,7 +83,7 @@ export function Specify() {
       {!whole && <UnitPart />}
       {!whole && !isUnit(book) && (
         <Part title="Which glass">
-          <OneOrUnit />
+          <OneOrUnit as="line" />
           <div className="grid grid-cols-2 gap-2">
             <PickOne
               name="Kind"

@@ -82,7 +82,7 @@ export function UnitPart() {
   const now = units ? TAKES : WAS;
   return (
     <>
-      <OneOrUnit />
+      <OneOrUnit as="line" />
       <Part title={now.title} more={stacks.length > 0 ? now.tap : "from its thickness"}>
         {stacks.length > 0 && (
           <ul className="flex flex-wrap gap-2" aria-label={now.list}>

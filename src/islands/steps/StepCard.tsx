@@ -162,32 +162,34 @@ export function StepCard({
           </button>
         </form>
       )}
-      <div className="step-acts flex flex-wrap gap-2">
-        {now ? (
-          <button type="button" className="btn grow" disabled={stopped} onClick={() => mark("open")}>
-            {now.state === "skipped" ? "Not left out after all" : "Not done after all"}
-          </button>
-        ) : (
-          <button
-            ref={button}
-            type="button"
-            className="btn btn-main key-enter min-h-14 grow text-[17px] max-sm:basis-[58%]"
-            disabled={stopped}
-            onClick={() => mark("done")}
-          >
-            Done
-          </button>
-        )}
-        {!now && (
-          <button
-            type="button"
-            className="btn"
-            disabled={stopped}
-            onClick={() => setAsking(asking === "skip" ? null : "skip")}
-          >
-            leave it out
-          </button>
-        )}
+      <div className="step-bar">
+        <div className="step-acts">
+          {now ? (
+            <button type="button" className="btn grow" disabled={stopped} onClick={() => mark("open")}>
+              {now.state === "skipped" ? "Not left out after all" : "Not done after all"}
+            </button>
+          ) : (
+            <button
+              ref={button}
+              type="button"
+              className="btn btn-main key-enter min-h-14 grow text-[17px] max-sm:basis-[58%]"
+              disabled={stopped}
+              onClick={() => mark("done")}
+            >
+              Done
+            </button>
+          )}
+          {!now && (
+            <button
+              type="button"
+              className="btn"
+              disabled={stopped}
+              onClick={() => setAsking(asking === "skip" ? null : "skip")}
+            >
+              leave it out
+            </button>
+          )}
+        </div>
         <div className="step-more">
           {next && (
             <button type="button" className="btn" onClick={next}>
