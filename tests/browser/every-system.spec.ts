@@ -290,7 +290,7 @@ test("the customer's page and the tags print from what was looked at", async ({ 
   await page.getByRole("checkbox", { name: "cracked" }).check();
   await allSent(page);
   await page.getByRole("link", { name: "the customer's page" }).click();
-  await expect(page.getByText("We would take: new glass or sealed unit, same sash.")).toBeVisible();
+  await expect(page.getByText("We would take: new glass or sealed unit alone.")).toBeVisible();
   await expect(page.getByText(/^£\d+\.\d\d$/).first()).toBeVisible();
   await expect(page.getByText(address)).toBeVisible();
   await page.goto(`${path}/tags`);

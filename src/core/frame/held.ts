@@ -37,5 +37,7 @@ export const isPlastic = worked("plastic");
 export const isMetal = worked("metal");
 /** The pane stands on packers at its edges. */
 export const packed = (f: Pick<Of, "system">): boolean => frameOf(f.system).packs === "edges";
+/** Packers carry it, at its edges or in the channel that wraps it. */
+export const standsOnPackers = (f: Pick<Of, "system">): boolean => frameOf(f.system).packs !== "none";
 /** The sash leaves its frame: to a bench, or because it must come apart. */
 export const sashLeaves = (f: Of): boolean => f.detail.where === "bench" || frameOf(f.system).comesDown;

@@ -10,7 +10,7 @@ export type OptionKind = (typeof OPTION_KINDS)[number];
 export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
   repack: "keep the glass, pack and bed it anew",
   refurbish: "open, dry and reseal the {unit}",
-  glass: "new glass or {unit}, same sash",
+  glass: "new glass or {unit} alone",
   sash: "new sash",
   insert: "complete insert",
   double: "{unit} instead of single glass",

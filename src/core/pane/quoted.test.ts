@@ -71,7 +71,7 @@ describe("what is quoted", () => {
     });
     expect(q?.glass).toBe("complete insert");
     expect(q?.others).not.toContain("complete insert");
-    expect(q?.others).toContain("new glass or sealed unit, same sash");
+    expect(q?.others).toContain("new glass or sealed unit alone");
   });
   it("patterned glass by its pattern, a panel as a panel", () => {
     const read = (t: Teller) => t.read({ "width-middle": "400", "height-middle": "500", "rebate-depth": "10" });

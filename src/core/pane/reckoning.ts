@@ -1,6 +1,6 @@
 import type { Compound } from "../bed/compound.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
-import { sprigged } from "../frame/held.ts";
+import { sprigged, standsOnPackers } from "../frame/held.ts";
 import { frameOf, type System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
@@ -299,7 +299,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
         : null,
     sprigs: size && isPutty ? sprigPlan(size.glass.width, size.glass.height, rule) : null,
     packers:
-      size && !readsWhole(book.way)
+      size && !readsWhole(book.way) && standsOnPackers(book.added)
         ? {
             gap: size.edgeGap.height,
             stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),

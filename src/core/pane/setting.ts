@@ -1,3 +1,4 @@
+import { standsOnPackers } from "../frame/held.ts";
 import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
@@ -101,15 +102,16 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   return {
     opens,
     blockMm,
-    spots: whole
-      ? []
-      : spotsFor({
-          widthMm: w,
-          heightMm: h,
-          opens,
-          rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
-          drains,
-        }),
+    spots:
+      whole || !standsOnPackers(facts)
+        ? []
+        : spotsFor({
+            widthMm: w,
+            heightMm: h,
+            opens,
+            rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
+            drains,
+          }),
     beadMm,
     voidMl,
     sealant:

@@ -1,5 +1,5 @@
 import { tapes } from "../bed/compound.ts";
-import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves } from "../frame/held.ts";
+import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves, standsOnPackers } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { byMachine } from "../ready/rule.ts";
@@ -89,7 +89,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "to-hand",
     gate: true,
-    does: "Before anything wet is opened: glass clean, stickers off its edge, {packers} and helper in reach, masks on.",
+    does: `Before anything wet is opened: glass clean, stickers off its edge, ${standsOnPackers(f) ? "{packers} and " : ""}helper in reach, masks on.`,
     why: "From the first touch there are minutes, and both hands are full.",
     minutes: 3,
     ...(f.lift === 1 ? {} : { people: 2 as const }),

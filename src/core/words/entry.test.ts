@@ -13,7 +13,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   "look.opens": [{ opens: false }, /cannot be opened/],
   "look.special": [{ special: ["fire"], licensed: "Orla Fenn" }, /fire door.*by Orla Fenn$/],
   "look.condition": [{ member: "bottom", state: "mend", note: "soft" }, /^bottom member: mend first, soft$/],
-  "look.option": [{ option: "glass", reason: "lasts" }, /^To do: new glass or sealed unit, same sash, because lasts$/],
+  "look.option": [{ option: "glass", reason: "lasts" }, /^To do: new glass or sealed unit alone, because lasts$/],
   "look.earlier": [{ found: ["taped"] }, /panes held with tape/],
   "look.wants": [{ by: "2026-05-22", mustLock: true, minds: "rattle" }, /by .*22 May, must lock, rattle/],
   "takeout.detail": [{ bond: "silicone", keep: "destroy" }, /Glass stuck with silicone, The beads are cut away/],

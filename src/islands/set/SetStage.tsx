@@ -1,4 +1,4 @@
-import { pinned } from "../../core/frame/held.ts";
+import { pinned, standsOnPackers } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { opensAs } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
@@ -56,11 +56,14 @@ export function SetStage() {
             />
           ),
         },
-        r.cut.ok && asPane && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
+        r.cut.ok &&
+          asPane &&
+          standsOnPackers(facts) && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
         runsInLine(facts.bed) && asPane && { id: "bed", name: "Line of the bed", content: <SealPath /> },
         r.cut.ok && asPane && pinned(likeOf(book)) && { id: "pins", name: "Pins", content: <Pins /> },
         r.cut.ok &&
           asPane &&
+          standsOnPackers(facts) &&
           opensAs(book) !== "fixed" && { id: "simulator", name: "Simulator", content: <Simulator /> },
         { id: "hand", name: "To hand", content: <PickList /> },
         (map.length > 0 || joints !== null || book.marks !== null) && {
