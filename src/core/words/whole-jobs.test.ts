@@ -57,11 +57,17 @@ describe("600 × 900, 3 off, in every frame: 597 × 897, two stacks of 1.5, at a
     expect([p.size?.width.text, p.size?.height.text]).toEqual(["597 mm", "897 mm"]);
     // 0.597 × 0.897 m² of 4 mm at 2 500 kg/m³, each sheet.
     expect(p.massKg).toBeCloseTo(5.35509 * sheets, 5);
-    expect([p.packers?.gapMm, p.packers?.stackMm]).toEqual([1.5, [1.5]]);
-    expect(p.packers?.places.filter((s) => s.edge === "bottom").map((s) => [s.atMm, s.job])).toEqual([
-      [149.25, "carries"],
-      [447.75, "carries"],
-    ]);
+    // Two halves screwed together, or clips, hold it: no packer stands in those.
+    const packs = system !== "cassette" && system !== "in-front";
+    expect([p.packers?.gapMm, p.packers?.stackMm]).toEqual(packs ? [1.5, [1.5]] : [null, null]);
+    expect(p.packers?.places.filter((s) => s.edge === "bottom").map((s) => [s.atMm, s.job])).toEqual(
+      packs
+        ? [
+            [149.25, "carries"],
+            [447.75, "carries"],
+          ]
+        : [],
+    );
     const m = p.quantities.materials;
     expect({
       sprigs: m?.sprigs ?? undefined,
