@@ -1,5 +1,5 @@
 import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
-import { facePutty, isMetal, isTimber } from "../frame/held.ts";
+import { facePutty, isMetal, isTimber, standsOnPackers } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
@@ -143,9 +143,9 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "dry-fit",
     needsDry: true,
     needsPane: true,
-    does: `${byMachine(f)}Try the ${f.oldGlassBack ? "" : "new "}pane dry, with its {packers}: ${TRY_BEFORE[f.bed]}.`,
+    does: `${byMachine(f)}Try the ${f.oldGlassBack ? "" : "new "}pane dry${standsOnPackers(f) ? ", with its {packers}" : ""}: ${TRY_BEFORE[f.bed]}.`,
     why: f.bed === "putty" && !frameOf(f.system).canBeEased ? TRY_WHY_METAL : TRY_WHY[f.bed],
-    tool: "the pane, {packers}",
+    tool: standsOnPackers(f) ? "the pane, {packers}" : "the pane",
     minutes: 5,
     asks: "dry-fit",
     gloves: "on",

@@ -1,5 +1,5 @@
 import { seals } from "../bed/compound.ts";
-import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung } from "../frame/held.ts";
+import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung, standsOnPackers } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { isDrained } from "../ready/drained.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
@@ -60,7 +60,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "gaps",
     at: "edge",
     look: "Gaps are even on all four sides.",
-    ifNot: "Move the {packers} while the bed still gives.",
+    ifNot: `Move ${standsOnPackers(f) ? "the {packers}" : "it"} while the bed still gives.`,
     when: always,
   },
   {
@@ -145,11 +145,14 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "opens",
     at: "frame",
-    look: f.staysShut
-      ? "The sash stands in its opening as before: its gaps are even. It is opened once its seal has cured."
-      : "The sash opens, shuts and latches as before.",
-    ifNot:
-      "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
+    look: frameOf(f.system).ofDoor
+      ? `The door opens, shuts and locks as before${f.staysShut ? ", softly" : ""}.`
+      : f.staysShut
+        ? "The sash stands in its opening as before: its gaps are even. It is opened once its seal has cured."
+        : "The sash opens, shuts and latches as before.",
+    ifNot: frameOf(f.system).ofDoor
+      ? "Look for a screw that stands proud, and for a frame drawn up out of the middle of its hole."
+      : "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
     when: (g) => g.hinge !== "fixed" && !frameOf(g.system).inFront,
   },
   {
