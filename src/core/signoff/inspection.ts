@@ -151,7 +151,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
         ? "The sash stands in its opening as before: its gaps are even. It is opened once its seal has cured."
         : "The sash opens, shuts and latches as before.",
     ifNot: frameOf(f.system).ofDoor
-      ? "Look for a screw that stands proud, and for a frame drawn up out of the middle of its hole."
+      ? `Look for ${halved(f) ? "a screw that stands proud, and for a frame drawn up out of the middle of its hole" : "a moulding that stands proud, and for a {packer} that pushes the door out of square"}.`
       : "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
     when: (g) => g.hinge !== "fixed" && !frameOf(g.system).inFront,
   },
