@@ -1,8 +1,9 @@
 import { useState } from "react";
 import { VISIT_NAMES, type Visit, visitFault, visitSteps, visitsFor } from "../../core/finish/visit.ts";
 import { frameOf } from "../../core/frame/systems.ts";
+import { shutUntil } from "../../core/pane/shut.ts";
 import { finishFacts } from "../../core/pane/step-facts.ts";
-import { addDays, type Day, dayOf, writeDay } from "../../core/units/day.ts";
+import { type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -19,11 +20,11 @@ const FAULTS = {
 export function ComeBack() {
   const { book, reckoning: r, today, say, write } = usePane();
   const { paint } = r;
-  const shutUntil = book.set ? addDays(dayOf(book.set.day), Math.ceil(r.compound.handsOffHours / 24)) : null;
-  const firstDay = paint?.kind === "window" && paint.from !== null ? paint.from : (shutUntil ?? today);
+  const shut = shutUntil(book, r);
+  const firstDay = paint?.kind === "window" && paint.from !== null ? paint.from : (shut ?? today);
   const [visit, setVisit] = useState<Visit>(paint?.kind === "window" && !book.painted ? "paint" : "open");
   const [day, setDay] = useState(writeDay(firstDay > today ? firstDay : today));
-  const fault = day === "" ? null : visitFault(visit, dayOf(day), { paint, shutUntil });
+  const fault = day === "" ? null : visitFault(visit, dayOf(day), { paint, shutUntil: shut });
   const steps = book.visit ? visitSteps(book.visit.visit, finishFacts(book, r)) : [];
   return (
     <Part

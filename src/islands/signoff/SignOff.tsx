@@ -1,11 +1,12 @@
-import { hingeOf } from "../../core/pane/hangs.ts";
+import { hingeOf, movesOf } from "../../core/pane/hangs.ts";
 import { inspectionHere } from "../../core/pane/inspection.ts";
 import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { stillShut } from "../../core/pane/shut.ts";
 import { begunNotEnded } from "../../core/pane/steps-at.ts";
 import type { InspectionItem } from "../../core/signoff/inspection.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { sayDay, sayDayFrom } from "../../core/words/days.ts";
+import { sayDayFrom } from "../../core/words/days.ts";
+import { curesText } from "../../core/words/shut.ts";
 import { FourGaps } from "../panels/FourGaps.tsx";
 import { PaintFirst } from "../panels/PaintFirst.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -76,10 +77,7 @@ export function SignOff() {
           {shut !== null && (
             <label className="block">
               <span className="trouble">
-                {hingeOf(book) === "fixed"
-                  ? `Its seal cures until ${sayDay(shut)}, and nothing leans on it`
-                  : `Its seal cures and it stays shut until ${sayDay(shut)}`}
-                : sign it off then. Why is it closed before?
+                {curesText(movesOf(book), shut)}: sign it off then. Why is it closed before?
               </span>
               <input name="early" required maxLength={200} pattern=".*\S.*" />
             </label>
