@@ -34,6 +34,7 @@ import { PostAnswer, PostAsk, PostHand } from "./orders.ts";
 import { CalcPane, GetPane, GetRound } from "./panes.ts";
 import { GetPlan, PostLayOut } from "./plan.ts";
 import { PostPractice } from "./practice.ts";
+import { PostPracticeHand } from "./practice-hand.ts";
 import { type Route, route } from "./route.ts";
 import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.ts";
 
@@ -80,6 +81,7 @@ export const ROUTES: readonly Route[] = [
   PostLayOut,
   GetPlan,
   PostPractice,
+  PostPracticeHand,
   PostEntries,
   GetCustomer,
   GetEntries,

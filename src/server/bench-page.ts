@@ -1,11 +1,15 @@
 import { type BenchPageData, composeBench } from "../core/page/bench-page.ts";
 import { loadFirm } from "./firm.ts";
+import { visitor } from "./people/visit.ts";
 import { workedPanes } from "./plan-page.ts";
+import { handOf } from "./practice/by-hand.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
 
 /** What waits for the bench, and what lies there. */
-export async function benchPage(): Promise<{ readonly data: BenchPageData; readonly currency: string }> {
+export async function benchPage(asked: string): Promise<{ readonly data: BenchPageData; readonly currency: string }> {
   const { firm } = loadFirm(theDatabase());
-  return { data: composeBench(await workedPanes(), firm, today()), currency: firm.house.currency };
+  const who = visitor()?.name ?? asked;
+  const hand = { who, tries: (mm: number) => handOf(who, "score", mm) };
+  return { data: composeBench(await workedPanes(), firm, today(), hand), currency: firm.house.currency };
 }

@@ -32,7 +32,7 @@ test("a pane is cut on the bench: planned with others, cut by cut, booked, and h
   await expect(page.getByRole("status")).toContainText("1 of 1 panes from 1 sheet", { timeout: 20_000 });
   const sheet = page.getByRole("region", { name: "Sheet 1" });
   await expect(sheet.getByRole("img")).toBeVisible();
-  // The straightedge stands 2.5 mm from the score, on either side.
+  // The straightedge stands 2.5 mm from the score where nobody measured the cutter, on the side that was said.
   const first =
     (await sheet
       .getByText(/^Score/)
@@ -40,7 +40,15 @@ test("a pane is cut on the bench: planned with others, cut by cut, booked, and h
       .first()
       .textContent()) ?? "";
   await expect(sheet.getByText(/^Straightedge at/)).toContainText(String(Number(first) - 2.5));
+  await page.getByText("on the far side", { exact: true }).click();
   await expect(sheet.getByText(/^Straightedge at/)).toContainText(String(Number(first) + 2.5));
+  await page.getByLabel("Cutter in hand").selectOption({ label: "blue, oil: 2.4 mm off" });
+  await expect(sheet.getByText(/^Straightedge at/)).toContainText(String(Math.round(2 * (Number(first) + 2.4)) / 2));
+  // First on scrap: counted for whoever tries.
+  const scrap = sheet.getByText(/^First on scrap of 4 mm/);
+  await scrap.click();
+  for (let i = 0; i < 3; i++) await sheet.getByRole("button", { name: /^clean/ }).click();
+  await expect(sheet.getByText(/clean in a row$/)).toBeVisible();
   for (let i = 0; i < 6 && (await sheet.getByRole("button", { name: "Snapped" }).isVisible()); i++)
     await sheet.getByRole("button", { name: "Snapped" }).click();
   await sheet.getByRole("button", { name: "This sheet is cut: book it" }).click();

@@ -53,11 +53,12 @@ for (const [name, size] of [
     await ready(page);
     const names = await page
       .getByRole("main")
+      .getByRole("list", { name: "Exercises" })
       .getByRole("listitem")
       .evaluateAll((all) => all.map((li) => li.querySelector("span span")?.textContent ?? ""));
     expect(names).toHaveLength(12);
     for (const exercise of names) {
-      await page.getByRole("listitem").getByRole("button", { name: exercise }).click();
+      await page.getByRole("list", { name: "Exercises" }).getByRole("button", { name: exercise }).click();
       const question = page.getByRole("region", { name: "Question" });
       await expect(question.getByRole("heading")).not.toBeEmpty();
       const fields = await question.getByRole("textbox").all();

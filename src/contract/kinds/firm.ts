@@ -40,7 +40,10 @@ export const FIRM_SCHEMAS = {
     panes: z.array(Id).max(200),
     left: z.array(z.strictObject({ name: Name, widthNm: Nanometres, heightNm: Nanometres })).max(50),
     spoilt: z.int().min(0).max(200),
+    glass: z.enum(GLASS_KINDS).optional(),
+    thicknessNm: Nanometres.optional(),
   }),
+  "bench.cutter": z.strictObject({ name: Name, offsetNm: Nanometres, gone: z.boolean().optional() }),
   "stock.counted": z.strictObject({ name: Name, count: z.int().min(0).max(10_000) }),
   "stock.insert": z.strictObject({
     family: Name,

@@ -10,6 +10,7 @@ import type { WorkCalendar } from "../plan/calendar.ts";
 import type { FindBest } from "../size/best.ts";
 import type { Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
+import type { CutTally } from "./cut-record.ts";
 import type { PlanBook } from "./plan-book.ts";
 
 export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
@@ -27,7 +28,9 @@ export type Firm = {
   /** When each piece of it was last counted, and by whom. */
   readonly counted: ReadonlyMap<string, { readonly day: string; readonly who: string }>;
   /** Panes that came off the firm's own bench, and pieces that broke the wrong way. */
-  readonly cutting: { readonly cutWell: number; readonly spoilt: number };
+  readonly cutting: readonly CutTally[];
+  /** Its glass cutters, and what each runs off the straightedge. */
+  readonly cutters: readonly Payloads["bench.cutter"][];
   readonly inserts: readonly StockInsert[];
   /** The firm as it stands on its papers. */
   readonly details: FirmDetails;

@@ -5,6 +5,7 @@ import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { KINDS, type Kind } from "../log/kinds.ts";
 import { WEIGHTS } from "../plan/week.ts";
 import { dayOf } from "../units/day.ts";
+import { cutsOf } from "./cut-record.ts";
 import type { Firm } from "./firm.ts";
 import { foldFirm } from "./fold-firm.ts";
 import { FIRM_FOLDS } from "./folds.ts";
@@ -253,8 +254,8 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
       ["stock.cut", { ...CUT, panes: ["p-1", "p-2", "p-3"], spoilt: 1 }],
       ["stock.cut", { ...CUT, panes: [], spoilt: 2 }],
     ],
-    (f) => [f.cutting.cutWell, f.cutting.spoilt],
-    [3, 3],
+    (f) => cutsOf(f.cutting),
+    { cutWell: 3, spoilt: 3 },
   ],
   ["a cut of a sheet that is not there leaves nothing", [["stock.cut", CUT]], (f) => f.stock.length, 0],
   [

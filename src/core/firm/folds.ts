@@ -13,6 +13,7 @@ import { WEIGHTS, type WeekWeights } from "../plan/week.ts";
 import { pastOf, type Took } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { type Day, dayOf } from "../units/day.ts";
+import { tallied } from "./cut-record.ts";
 import type { Firm, Supplier } from "./firm.ts";
 import { lateKey, type PlanPerson } from "./plan-book.ts";
 
@@ -33,6 +34,7 @@ export type Told = {
   readonly counted: Map<string, { readonly day: string; readonly who: string }>;
   /** Panes that came off the bench, and pieces that broke the wrong way. */
   cutting: Firm["cutting"];
+  readonly cutters: Map<string, Payloads["bench.cutter"]>;
   readonly inserts: Map<string, Payloads["stock.insert"]>;
   details: FirmDetails;
   readonly customers: Map<string, Customer>;
@@ -64,7 +66,8 @@ export const nothingTold = (): Told => ({
   terms: new Map(),
   stock: new Map(),
   counted: new Map(),
-  cutting: { cutWell: 0, spoilt: 0 },
+  cutting: [],
+  cutters: new Map(),
   inserts: new Map(),
   details: NO_DETAILS,
   customers: new Map(),
@@ -116,10 +119,17 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   "shelf.kept": (t, p) => t.shelf.set(p.what, p),
   "kit.forgot": (t, p) => t.forgotten.set(p.what, (t.forgotten.get(p.what) ?? 0) + 1),
   "stock.pane": (t, p) => keep(t.stock, p.name, p),
-  "stock.cut": (t, p) => {
+  "stock.cut": (t, p, e) => {
     cutUp(t.stock, p);
-    t.cutting = { cutWell: t.cutting.cutWell + p.panes.length, spoilt: t.cutting.spoilt + p.spoilt };
+    t.cutting = tallied(t.cutting, {
+      glass: p.glass ?? null,
+      thicknessNm: p.thicknessNm ?? null,
+      who: e.who,
+      cutWell: p.panes.length,
+      spoilt: p.spoilt,
+    });
   },
+  "bench.cutter": (t, p) => keep(t.cutters, p.name, p),
   "stock.counted": (t, p, e) => {
     const lies = t.stock.get(p.name);
     if (!lies || lies.bought) return;
@@ -163,6 +173,7 @@ export const firmOf = (t: Told): Firm => ({
   stock: [...t.stock.values()],
   counted: t.counted,
   cutting: t.cutting,
+  cutters: [...t.cutters.values()],
   inserts: [...t.inserts.values()],
   details: t.details,
   customers: t.customers,

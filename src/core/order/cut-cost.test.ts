@@ -11,6 +11,7 @@ const facts = (over: Partial<CutCostFacts> = {}): CutCostFacts => ({
   hourRate: 45,
   cutWell: 0,
   spoilt: 0,
+  others: { cutWell: 0, spoilt: 0 },
   ...over,
 });
 
@@ -22,6 +23,8 @@ describe("what a pane costs that is cut here", () => {
     ["glass that cost nothing costs its time: 7.50 / 0.95", { sheetPence: 0 }, 789],
     ["eighty cut and none spoilt: one in a hundred. 25.00 / 0.99", { cutWell: 80 }, 2525],
     ["seven of ten spoilt here, with one of twenty: 8 of 30. 25.00 × 30 / 22", { cutWell: 3, spoilt: 7 }, 3409],
+    // (1 + 8) in (20 + 20) of other glass: 0.225; none of 10 of this one: 4.5 of 30.
+    ["others spoilt, this one not: 25.00 / 0.85", { cutWell: 10, others: { cutWell: 12, spoilt: 8 } }, 2941],
   ])("%s", (_, over, pence) => expect(cutCost(facts(over))?.pence).toBe(pence));
   it("nobody said what the sheet cost: nothing is said", () => expect(cutCost(facts({ sheetPence: null }))).toBeNull());
   it("says of how many of the firm's own cuts it knows", () =>

@@ -8,9 +8,11 @@ export type CutCostFacts = {
   readonly cuts: number;
   readonly minutesPerCut: number;
   readonly hourRate: number;
-  /** Pieces that came out right on this bench so far, and that broke the wrong way. */
+  /** Pieces of this glass that came out right on this bench so far, and that broke the wrong way. */
   readonly cutWell: number;
   readonly spoilt: number;
+  /** The same of other glass on this bench: it says something of the hands, and nothing of this glass. */
+  readonly others: { readonly cutWell: number; readonly spoilt: number };
 };
 
 export type CutCost = {
@@ -27,6 +29,16 @@ export type CutCost = {
 const PRIOR = { spoilt: 1, of: 20 } as const;
 
 /**
+ * Which share of this glass is spoilt: the trade's share, moved by what this bench did with other glass, moved by what it did
+ * with this one, each worth twenty cuts until there are more.
+ * @example nothing cut yet // 1 in 20; 8 of 20 of other glass spoilt, none of this one // 9 in 40, worth twenty: 0.225
+ */
+export function spoiltShare(f: Pick<CutCostFacts, "cutWell" | "spoilt" | "others">): number {
+  const hands = (PRIOR.spoilt + f.others.spoilt) / (PRIOR.of + f.others.cutWell + f.others.spoilt);
+  return (PRIOR.of * hands + f.spoilt) / (PRIOR.of + f.cutWell + f.spoilt);
+}
+
+/**
  * What a pane costs that is cut from what lies here: its share of the sheet by area and the time its cuts take, both as often
  * as it takes to get one that is right. A pane that fits as it is is its whole sheet, and cannot be spoilt. Null where nobody
  * said what the sheet cost.
@@ -35,17 +47,17 @@ const PRIOR = { spoilt: 1, of: 20 } as const;
  */
 export function cutCost(f: CutCostFacts): CutCost | null {
   if (f.sheetPence === null || f.sheetMm2 <= 0) return null;
-  const own = f.cutWell + f.spoilt;
+  const own = f.cutWell + f.spoilt + f.others.cutWell + f.others.spoilt;
   if (f.cuts === 0) return { glassPence: f.sheetPence, minutes: 0, spoiltShare: 0, pence: f.sheetPence, own };
-  const spoiltShare = (PRIOR.spoilt + f.spoilt) / (PRIOR.of + own);
+  const share = spoiltShare(f);
   const glass = (f.sheetPence * Math.min(f.paneMm2, f.sheetMm2)) / f.sheetMm2;
   const minutes = f.cuts * f.minutesPerCut;
   const once = glass + (minutes / 60) * f.hourRate * 100;
   return {
     glassPence: Math.round(glass),
     minutes,
-    spoiltShare,
-    pence: Math.round(once / (1 - spoiltShare)),
+    spoiltShare: share,
+    pence: Math.round(once / (1 - share)),
     own,
   };
 }

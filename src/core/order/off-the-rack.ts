@@ -1,6 +1,7 @@
 import { isKept } from "../cut/cutting.ts";
 import { OFFCUT_KEPT } from "../cut/offcut-kept.ts";
 import type { StockChoice } from "../size/from-stock.ts";
+import type { GlassKind } from "../specify/glass.ts";
 
 /** A sheet cut up, as the log keeps it. */
 export type SheetCut = {
@@ -8,6 +9,8 @@ export type SheetCut = {
   readonly panes: readonly string[];
   readonly left: readonly ({ readonly name: string } & Piece)[];
   readonly spoilt: number;
+  readonly glass: GlassKind;
+  readonly thicknessNm: number;
 };
 
 type Piece = { readonly widthNm: number; readonly heightNm: number };
@@ -68,4 +71,6 @@ export const offTheRack = (of: StockChoice, pane: string, label: string): SheetC
   panes: [pane],
   left: leftOf(of).map((p, i) => ({ name: `Off-cut of ${label}`.slice(0, 90) + (i === 0 ? "" : `, ${i + 1}`), ...p })),
   spoilt: 0,
+  glass: of.pane.glass,
+  thicknessNm: of.pane.thicknessNm,
 });

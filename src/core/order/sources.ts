@@ -109,6 +109,8 @@ export type Source = {
   /** Panes sent back of those checked in, in words of data. */
   readonly record: { readonly panes: number; readonly sentBack: number } | null;
   readonly because: string;
+  /** Cut here, where so much of this glass runs off that whoever cuts it for money comes first. */
+  readonly spoilsMuch: boolean;
   /** A complete insert in a bare unit's stead: another thing, read and ordered by its own size. */
   readonly instead: boolean;
 };
@@ -132,10 +134,11 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       pence: f.fromStock.cost?.pence ?? null,
       record: null,
       instead: false,
+      spoilsMuch: spoilsMuch(f.fromStock.cost),
       because:
         f.fromStock.cuts === 0
           ? `${f.fromStock.name} fits as it is: ${f.fromStock.bought ? "it is sold so" : "nothing to wait for"}, every edge from the works.`
-          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: ${f.fromStock.bought ? "it is sold so, and fetched today" : "it is here today"}.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}`,
+          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: ${f.fromStock.bought ? "it is sold so, and fetched today" : "it is here today"}.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}${spoilsMuch(f.fromStock.cost) ? " Too many of it run off here: let a shop's machine cut it." : ""}`,
     });
   for (const s of f.suppliers) {
     const offers: readonly MakesOf[] = f.isDoorInsert ? [f.needs, "inserts"] : [f.needs];
@@ -157,6 +160,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
         record: { panes: s.panes, sentBack: s.sentBack },
         because: becauseOf(s, late(day), instead ? [] : (s.missing ?? [])),
         instead,
+        spoilsMuch: false,
       });
     }
   }
@@ -190,9 +194,13 @@ const UNPRICED = Number.MAX_SAFE_INTEGER;
 const CLEARLY = 5;
 const BAD_SHARE = 0.15;
 
-/** 0 for what is in the firm's own hands, 1 as a rule, 2 for who sends wrong panes: one in seven of five or more. */
+/** One in seven of five or more that were cut here. */
+const spoilsMuch = (cost: CutCost | null): boolean =>
+  cost !== null && cost.minutes > 0 && cost.own >= CLEARLY && cost.spoiltShare > BAD_SHARE;
+
+/** 0 for what is in the firm's own hands, 1 as a rule, 2 for who sends wrong panes, or spoils them: one in seven of five or more. */
 function badness(s: Source): number {
-  if (s.supplier === null) return 0;
+  if (s.supplier === null) return s.spoilsMuch ? 2 : 0;
   const r = s.record;
   return r && r.panes >= CLEARLY && r.sentBack / r.panes > BAD_SHARE ? 2 : 1;
 }

@@ -1,4 +1,5 @@
 import { leastStrip } from "../cut/score.ts";
+import { type Cuts, cutsOf } from "../firm/cut-record.ts";
 import type { Firm } from "../firm/firm.ts";
 import type { StockPane } from "../house/stock.ts";
 import { readsWhole } from "../measure/ways.ts";
@@ -6,6 +7,7 @@ import type { PaneBook } from "../pane/book.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isHere } from "../pane/stands.ts";
+import type { HandTally } from "../practice/hand.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -31,6 +33,9 @@ export type BenchGroup = {
   readonly stripNm: number;
   readonly panes: readonly BenchPane[];
   readonly stock: readonly StockPane[];
+  /** What of this glass whoever looks cut here before, and how their tries on scrap of it went. */
+  readonly mine: Cuts;
+  readonly tries: HandTally;
 };
 
 export type BenchPageData = {
@@ -38,6 +43,7 @@ export type BenchPageData = {
   /** Why others are not here, and how many. */
   readonly not: { readonly toughened: number; readonly unsized: number };
   readonly offsetMm: number;
+  readonly cutters: Firm["cutters"];
   readonly today: number;
 };
 
@@ -51,11 +57,15 @@ const CUT_HERE: { readonly [K in GlassKind]: boolean } = {
   toughened: false,
 };
 
+/** Scrap is told apart by whole millimetres. */
+export const scrapMm = (thicknessNm: number): number => Math.round(toMm(nm(thicknessNm)));
+
 /** The panes that wait for glass and can be cut here, by what they are cut from. */
 export function composeBench(
   panes: readonly { readonly book: PaneBook; readonly r: Reckoning }[],
   firm: Firm,
   today: Day,
+  hand: { readonly who: string; readonly tries: (thicknessMm: number) => HandTally },
 ): BenchPageData {
   const groups = new Map<string, { glass: GlassKind; thicknessNm: number; panes: BenchPane[] }>();
   const not = { toughened: 0, unsized: 0 };
@@ -88,10 +98,13 @@ export function composeBench(
       id,
       name: `${GLASS_NAMES[g.glass]}, ${toMm(nm(g.thicknessNm))} mm`,
       stripNm: leastStrip(toMm(nm(g.thicknessNm))) * 1_000_000,
+      mine: cutsOf(firm.cutting, { glass: g.glass, thicknessNm: g.thicknessNm, who: hand.who }),
+      tries: hand.tries(scrapMm(g.thicknessNm)),
       stock: firm.stock.filter((s) => s.glass === g.glass && s.thicknessNm === g.thicknessNm),
     })),
     not,
     offsetMm: OFFSET_MM,
+    cutters: firm.cutters,
     today,
   };
 }

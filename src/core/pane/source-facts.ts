@@ -1,3 +1,4 @@
+import { benchPast } from "../firm/cut-record.ts";
 import type { Firm } from "../firm/firm.ts";
 import { frameOf } from "../frame/systems.ts";
 import { cutCost } from "../order/cut-cost.ts";
@@ -100,7 +101,7 @@ export function sourceFacts(
             cuts: stock.cuts,
             minutesPerCut: r.house.minutesPerCut,
             hourRate: r.house.hourRate,
-            ...firm.cutting,
+            ...benchPast(firm.cutting, stock.pane),
           }),
         }
       : null,

@@ -30,6 +30,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "compound.kept": [],
   "shelf.kept": [],
   "kit.forgot": [],
+  "bench.cutter": [],
   "pane.added": [],
   "pane.corrected": [],
   "note.written": ["text"],

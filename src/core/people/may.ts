@@ -79,6 +79,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "compound.kept": "write-firm",
   "shelf.kept": "write-work",
   "kit.forgot": "write-work",
+  "bench.cutter": "write-work",
 };
 
 /**

@@ -141,6 +141,10 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   ],
   "compound.kept": [TUB, /^Tub 7 as its label says$/],
   "shelf.kept": [{ what: "glazing tape", amount: 12, unit: "m" }, /^On the shelf: 12 m of glazing tape$/],
+  "bench.cutter": [
+    { name: "blue", offsetNm: 2_400_000 },
+    /^Glass cutter blue: its wheel runs 2\.4 mm off the straightedge$/,
+  ],
   "kit.forgot": [{ what: "pincers", day: "2026-05-20" }, /^Left behind .*20 May: pincers$/],
   "specify.match": [{ answer: "will-show", note: "asked" }, /^Beside its neighbours: will show, asked$/],
 };

@@ -1,13 +1,10 @@
 import { useEffect, useRef, useState } from "react";
-import type { CuttingDone } from "../../contract/cutting-job.ts";
-import type { CuttingCase } from "../../core/cut/cutting.ts";
-import { isKept, usable } from "../../core/cut/cutting.ts";
+import { isKept } from "../../core/cut/cutting.ts";
 import { OFFCUT_KEPT } from "../../core/cut/offcut-kept.ts";
 import { looseAfter } from "../../core/cut/on-the-bench.ts";
-import type { StockPane } from "../../core/house/stock.ts";
-import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
+import { type BenchGroup, type BenchPageData, scrapMm } from "../../core/page/bench-page.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { addDays, type Day } from "../../core/units/day.ts";
+import type { Day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -16,15 +13,15 @@ import { planBeside } from "../../workers/cutting-client.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
+import { BeforeFirstScore } from "./BeforeFirstScore.tsx";
 import { GlassHere, PanesToCut } from "./BenchChoices.tsx";
 import { BookedSheet } from "./BookedSheet.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
+import { CutterInHand, useCutter } from "./CutterInHand.tsx";
+import { caseOf, type Planned, planSays, sparesOf } from "./plan-of.ts";
 
 type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
 const SECONDS = 4;
-/** What an off-cut counts where the firm named no price: less than any sheet, so that it is taken first. */
-const OFF_CUT_PENCE = 1;
-const SHEET_PENCE = 1000;
 /** The page comes back with this where the rest of a sheet is to be planned anew. */
 const again = (group: string): string => `#the-rest/${encodeURIComponent(group)}`;
 
@@ -92,11 +89,7 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
 
 function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } & Props) {
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
-  const [plan, setPlan] = useState<{
-    readonly case: CuttingCase;
-    readonly panes: BenchGroup["panes"];
-    readonly done: CuttingDone;
-  } | null>(null);
+  const [plan, setPlan] = useState<Planned | null>(null);
   const [running, setRunning] = useState<{
     readonly share: number;
     readonly says: string;
@@ -112,6 +105,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     history.replaceState(null, "", location.pathname);
     if (panes.length > 0 && group.stock.length > 0) start();
   }, []);
+  const use = useCutter(data.cutters, data.offsetMm);
   const panes = group.panes.filter((p) => !off.has(p.id));
   const start = () => {
     const c = caseOf(group, panes, data.today as Day);
@@ -167,6 +161,8 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           panes: own.map((p) => p.id),
           left: named,
           spoilt: spoilt.size,
+          glass: group.glass,
+          thicknessNm: group.thicknessNm,
         },
       ),
       ...own.map((p) =>
@@ -233,6 +229,9 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           {plan.done.unplaced.length === 1 ? " it" : " them"}.
         </p>
       )}
+      {plan && plan.done.sheets.length > 0 && (
+        <CutterInHand cutters={data.cutters} usualMm={data.offsetMm} prefs={prefs} use={use} />
+      )}
       {plan?.done.sheets.map((s, i) =>
         booked.has(i) ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places
@@ -248,7 +247,16 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
             names={plan.panes.map((p) => p.where)}
             keep={OFFCUT_KEPT}
             unit={prefs.unit}
-            offsetMm={data.offsetMm}
+            guide={use.guide}
+            first={
+              <BeforeFirstScore
+                thickness={scrapMm(group.thicknessNm)}
+                tally={group.tries}
+                mine={group.mine}
+                spares={sparesOf(group.stock, plan, s)}
+                prefs={prefs}
+              />
+            }
             trim={plan.case.sheets[s.sheet]?.trim ?? 0}
             finish={(spoilt) => void book(i, spoilt)}
             stopHere={(spoilt, done) => void planRest(i, spoilt, done)}
@@ -257,41 +265,6 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
       )}
     </>
   );
-}
-
-function planSays(done: CuttingDone, of: number): string {
-  const n = done.sheets.length;
-  const placed = `${of - done.unplaced.length} of ${of} panes from ${n} ${n === 1 ? "sheet" : "sheets"}`;
-  return done.proved
-    ? `${placed}; nothing cheaper is possible.`
-    : `${placed}; perhaps it can be done with less, nobody has proved that it cannot.`;
-}
-
-/** The group's stock and panes as a case: what is due sooner goes first, off-cuts before sheets. */
-function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day): CuttingCase {
-  const far = addDays(today, 365);
-  const sheetOf = (s: StockPane) => ({
-    id: s.name,
-    width: s.widthNm,
-    height: s.heightNm,
-    count: s.bought ? null : (s.count ?? 1),
-    cost:
-      s.costPence ??
-      (s.bought ? SHEET_PENCE : OFF_CUT_PENCE * Math.max(1, Math.round((s.widthNm * s.heightNm) / 1e16))),
-    trim: s.trimNm ?? 0,
-  });
-  return {
-    sheets: group.stock.map(sheetOf).map((s) => (usable(s).width > 0 && usable(s).height > 0 ? s : { ...s, trim: 0 })),
-    pieces: panes.map((p) => ({
-      id: p.id,
-      width: p.widthNm,
-      height: p.heightNm,
-      turns: p.turns,
-      due: Math.max(0, (p.due ?? far) - today),
-    })),
-    strip: group.stripNm,
-    keep: OFFCUT_KEPT,
-  };
 }
 
 export default guarded(BenchPage, "The bench");

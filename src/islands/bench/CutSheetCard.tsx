@@ -1,9 +1,10 @@
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import { cutOrder, placesOf } from "../../core/cut/cut-order.ts";
 import type { CutSheet } from "../../core/cut/cutting.ts";
-import { type LengthUnit, mm } from "../../core/units/length.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
 import { Fold } from "../panels/Fold.tsx";
-import { layText } from "./lay-text.ts";
+import type { Guide } from "./CutterInHand.tsx";
+import { guideText, layText } from "./lay-text.ts";
 import { SheetDrawing } from "./SheetDrawing.tsx";
 import { SheetFiles } from "./SheetFiles.tsx";
 
@@ -15,7 +16,9 @@ type Props = {
   readonly names: readonly string[];
   readonly keep: { readonly width: number; readonly height: number };
   readonly unit: LengthUnit;
-  readonly offsetMm: number;
+  readonly guide: Guide;
+  /** What is looked at before its first score. */
+  readonly first: ReactNode;
   /** Taken off all round before the first cut. */
   readonly trim: number;
   /** Called with the pieces that broke the wrong way: they wait for glass again. */
@@ -25,13 +28,14 @@ type Props = {
 };
 
 /** One sheet on the bench: its drawing, and its cuts one after the other, each with where the straightedge stands. */
-export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, trim, finish, stopHere }: Props) {
+export function CutSheetCard({ n, of, sheet, name, names, keep, unit, guide, first, trim, finish, stopHere }: Props) {
   const [done, setDone] = useState(0);
   const [spoilt, setSpoilt] = useState<ReadonlySet<number>>(new Set());
   const pieces = placesOf(sheet.root).flatMap(({ node }) => (node.kind === "piece" ? [node.piece] : []));
   const cuts = cutOrder(sheet.root);
   const text = (v: number): string => `${layText(v, unit)}${unit === "mm" ? "" : " in"}`;
-  const offset = mm(offsetMm);
+  const edgeAt = (at: number): string =>
+    `${guideText(at, guide.side === "datum" ? guide.offset : -guide.offset, unit)}${unit === "mm" ? "" : " in"}`;
   const due = cuts[done];
   return (
     <section aria-label={`Sheet ${n}`} className="break-inside-avoid border-t border-line pt-3">
@@ -54,8 +58,7 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
                 {due.runs === "across" ? "left edge" : "foot"} of what lies there, {text(due.long)} long.
               </p>
               <p>
-                Straightedge at <b>{text(due.at - offset)}</b> on the datum side, or {text(due.at + offset)} on the far
-                side.
+                Straightedge at <b>{edgeAt(due.at)}</b>, on the {guide.side === "datum" ? "datum" : "far"} side.
               </p>
               <p className="text-[13px] text-mute">
                 Once, from edge to edge, with one even press; snap it at once. Goggles, and gloves for the snap.
@@ -74,6 +77,7 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
               This sheet is cut: book it
             </button>
           )}
+          {done === 0 && first}
           <SheetFiles sheet={{ name, root: sheet.root, names, keep }} n={n} />
           <Fold title="A piece ran off" more={spoilt.size > 0 ? `${spoilt.size} spoilt` : "none"}>
             <p className="text-[13px] text-mute">Tick what is spoilt: it is not booked, and waits to be cut again.</p>
@@ -104,7 +108,7 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, offsetMm, 
           <ol className="text-[13px]">
             {cuts.map((c) => (
               <li key={c.n} className={c.n <= done ? "text-mute line-through" : ""}>
-                {c.n}. {c.runs === "across" ? "upright" : "level"} at {text(c.at)}, straightedge {text(c.at - offset)}
+                {c.n}. {c.runs === "across" ? "upright" : "level"} at {text(c.at)}, straightedge {edgeAt(c.at)}
               </li>
             ))}
           </ol>

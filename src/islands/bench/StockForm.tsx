@@ -45,6 +45,12 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
           void add();
         }}
       >
+        {group.glass === "patterned" && (
+          <p className="col-span-2 text-[13px] text-mute sm:col-span-4">
+            Width and height as it stands with its pattern the way it runs in the window: a patterned pane is not
+            turned.
+          </p>
+        )}
         <input
           className="col-span-2"
           aria-label="Name"

@@ -2,10 +2,12 @@ import { useState } from "react";
 import type { PracticeStanding } from "../../contract/practice.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
+import { HAND_FACTS, HAND_SKILLS, type HandSkill, type HandTally } from "../../core/practice/hand.ts";
 import { say } from "../../core/words/dialect.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../ui/Guarded.tsx";
+import { HandTries } from "../ui/HandTries.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { Practice } from "./Practice.tsx";
 
@@ -15,6 +17,7 @@ type Data = {
   readonly others: readonly { readonly who: string; readonly done: number }[];
   readonly met: readonly { readonly who: string; readonly system: System }[];
   readonly now: string;
+  readonly hands: Readonly<Record<HandSkill, HandTally>>;
 };
 type Props = { readonly data: Data; readonly prefs: Prefs };
 
@@ -58,7 +61,7 @@ function LearnPage({ data, prefs: initial }: Props) {
           </button>
         )}
       </header>
-      <ul className="mt-4 divide-y divide-line border-y border-line">
+      <ul aria-label="Exercises" className="mt-4 divide-y divide-line border-y border-line">
         {due.map((s) => (
           <li key={s.exercise}>
             <button
@@ -77,6 +80,21 @@ function LearnPage({ data, prefs: initial }: Props) {
           </li>
         ))}
       </ul>
+      <section aria-label="By hand, on scrap" className="mt-6">
+        <h2>By hand, on scrap</h2>
+        <p className="max-w-[36rem] text-mute">
+          Try it, look at it yourself, and tap how it went. The last ten are counted, for you alone.
+        </p>
+        <ul className="mt-2 divide-y divide-line border-y border-line">
+          {HAND_SKILLS.map((s) => (
+            <li key={s} className="space-y-1 py-3">
+              <h3 className="font-semibold">{say(HAND_FACTS[s].name, prefs.dialect)}</h3>
+              <p className="text-[14px] text-mute">{say(HAND_FACTS[s].how, prefs.dialect)}</p>
+              <HandTries skill={s} level={0} was={data.hands[s]} prefs={prefs} />
+            </li>
+          ))}
+        </ul>
+      </section>
       {data.met.length > 0 && (
         <section aria-label="Who has worked on what" className="mt-4">
           <h2>Who has worked on what</h2>

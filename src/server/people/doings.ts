@@ -80,6 +80,7 @@ export const DOINGS: { readonly [pattern: string]: Ways } = {
   "/api/plan": read("read-firm"),
   "/api/plan/lay-out": sum,
   "/api/practice": { POST: "write-work" },
+  "/api/practice/hand": { POST: "write-work" },
   "/api/photos/[id]": { GET: "read-round", PUT: "write-work" },
   "/api/rounds/[id]": read("read-round"),
   "/api/rounds/[id]/kept": read("read-firm"),

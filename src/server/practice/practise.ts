@@ -2,6 +2,7 @@ import type { z } from "zod";
 import type { PracticeAnswer, PracticeCase, PracticeStanding } from "../../contract/practice.ts";
 import type { System } from "../../core/frame/systems.ts";
 import { EXERCISE_IDS, type ExerciseId, madeOf } from "../../core/practice/exercises.ts";
+import type { HandSkill, HandTally } from "../../core/practice/hand.ts";
 import { levelAfter, standingOf } from "../../core/practice/progress.ts";
 import { ok } from "../../core/result.ts";
 import { metByAll } from "../../db/met.ts";
@@ -10,6 +11,7 @@ import { loadFirm } from "../firm.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { visitor } from "../people/visit.ts";
 import { theDatabase } from "../the-database.ts";
+import { handsOf } from "./by-hand.ts";
 import { comesAgain } from "./schedule.ts";
 
 /** Judges an answer and keeps it. */
@@ -44,6 +46,8 @@ export type LearnPageData = {
   /** Who has worked on which systems, where the house says so. */
   readonly met: readonly { readonly who: string; readonly system: System }[];
   readonly now: string;
+  /** How their tries by hand went. */
+  readonly hands: Readonly<Record<HandSkill, HandTally>>;
 };
 
 /** The exercises as they stand for whoever looks. */
@@ -60,5 +64,6 @@ export function learnPage(asked: string, now = new Date()): LearnPageData {
     others: [...by].map(([name, done]) => ({ who: name, done })),
     met: sees ? metByAll(db) : [],
     now: now.toISOString(),
+    hands: handsOf(who),
   };
 }

@@ -6,6 +6,7 @@ import type { PriceList } from "../../order/price.ts";
 import type { MakesOf } from "../../order/sources.ts";
 import type { TheirCutting } from "../../order/their-cutting.ts";
 import type { Station } from "../../plan/stations.ts";
+import type { GlassKind } from "../../specify/glass.ts";
 import type { Took } from "../../steps/past.ts";
 import type { Profile } from "../../takeout/profile.ts";
 import type { LengthUnit } from "../../units/length.ts";
@@ -54,7 +55,12 @@ export type FirmPayloads = {
     readonly left: readonly { readonly name: string; readonly widthNm: number; readonly heightNm: number }[];
     /** Pieces that broke the wrong way. */
     readonly spoilt: number;
+    /** What the sheet was, frozen here: the list says another thing next year. */
+    readonly glass?: GlassKind | undefined;
+    readonly thicknessNm?: number | undefined;
   };
+  /** A glass cutter of the firm, and how far its wheel runs from the straightedge that guides it; `gone` takes it off. */
+  "bench.cutter": { readonly name: string; readonly offsetNm: number; readonly gone?: boolean | undefined };
   /** So many of it were found in the rack; none, and it is off the list. */
   "stock.counted": { readonly name: string; readonly count: number };
   "stock.insert": StockInsert & { readonly gone?: boolean | undefined };
@@ -103,6 +109,7 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },
   "stock.pane": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.cut": { about: [], key: null },
+  "bench.cutter": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.counted": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.insert": { about: [], key: (p) => insertKey(p), apart: "whole" },
   "firm.details": { about: [], key: one, apart: "fields" },

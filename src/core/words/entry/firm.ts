@@ -5,6 +5,8 @@ import type { FirmPayloads } from "../../log/kinds/firm.ts";
 import { MAKES_NAMES } from "../../order/sources.ts";
 import { STATION_NAMES } from "../../plan/stations.ts";
 import { GAVE_FACTS, TURNED_NAMES, UNHOOKS_FACTS } from "../../takeout/profile.ts";
+import { writeNumber } from "../../tape/write.ts";
+import { nm } from "../../units/length.ts";
 import { money } from "../money.ts";
 import { onDay, type WordsOf } from "./parts.ts";
 
@@ -17,6 +19,10 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
   "supplier.added": (p) => `Supplier: ${p.name}`,
   "stock.pane": (p) => `${p.gone ? "No longer in stock" : "In stock"}: ${p.name}`,
+  "bench.cutter": (p) =>
+    p.gone
+      ? `Glass cutter off the bench: ${p.name}`
+      : `Glass cutter ${p.name}: its wheel runs ${writeNumber(nm(p.offsetNm), "mm")} mm off the straightedge`,
   "stock.cut": (p) =>
     `Cut up on the bench: ${p.sheet}, ${p.panes.length} ${p.panes.length === 1 ? "pane" : "panes"}${p.left.length > 0 ? `; left over: ${p.left.map((l) => l.name).join(", ")}` : ""}${p.spoilt > 0 ? `; ${p.spoilt} spoilt` : ""}`,
   "stock.counted": (p) => `Counted in the rack: ${p.name}, ${p.count === 0 ? "none" : p.count}`,

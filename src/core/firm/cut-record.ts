@@ -1,0 +1,51 @@
+import type { GlassKind } from "../specify/glass.ts";
+
+/** Pieces of one glass that one person cut on the firm's own bench: those that came out right, and those that ran off. */
+export type CutTally = {
+  /** Null where the sheet's kind was not kept with it. */
+  readonly glass: GlassKind | null;
+  readonly thicknessNm: number | null;
+  readonly who: string;
+  readonly cutWell: number;
+  readonly spoilt: number;
+};
+
+export type Cuts = Pick<CutTally, "cutWell" | "spoilt">;
+
+type Which = { readonly glass?: GlassKind; readonly thicknessNm?: number; readonly who?: string };
+
+const isOf = (t: CutTally, of: Which): boolean =>
+  (of.glass === undefined || t.glass === of.glass) &&
+  (of.thicknessNm === undefined || t.thicknessNm === of.thicknessNm) &&
+  (of.who === undefined || t.who === of.who);
+
+/** One more sheet cut up, added to its person's tally of its glass. */
+export function tallied(record: readonly CutTally[], more: CutTally): readonly CutTally[] {
+  const same = (t: CutTally): boolean =>
+    t.glass === more.glass && t.thicknessNm === more.thicknessNm && t.who === more.who;
+  const was = record.find(same);
+  return was
+    ? record.map((t) => (same(t) ? { ...t, cutWell: t.cutWell + more.cutWell, spoilt: t.spoilt + more.spoilt } : t))
+    : [...record, more];
+}
+
+/**
+ * What the record says of a glass, of a thickness, of a person, or of any of them together.
+ * @example 10 and 2 of 4 mm float by Nell, 5 and 0 of 6 mm by Bram; of 4 mm // { cutWell: 10, spoilt: 2 }
+ */
+export const cutsOf = (record: readonly CutTally[], of: Which = {}): Cuts =>
+  record
+    .filter((t) => isOf(t, of))
+    .reduce<Cuts>((sum, t) => ({ cutWell: sum.cutWell + t.cutWell, spoilt: sum.spoilt + t.spoilt }), {
+      cutWell: 0,
+      spoilt: 0,
+    });
+
+/** What the bench's past says of a glass: its own pieces, and those of every other glass beside them. */
+export function benchPast(
+  record: readonly CutTally[],
+  of: { readonly glass: GlassKind; readonly thicknessNm: number },
+): Cuts & { readonly others: Cuts } {
+  const [own, all] = [cutsOf(record, { glass: of.glass, thicknessNm: of.thicknessNm }), cutsOf(record)];
+  return { ...own, others: { cutWell: all.cutWell - own.cutWell, spoilt: all.spoilt - own.spoilt } };
+}
