@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { inches, mm, toMm } from "../units/length.ts";
+import { inches, mm, type Nm, toMm } from "../units/length.ts";
 import { OPENING, type OpeningPlace } from "./places.ts";
-import { type SlipInput, slipsIn, touched } from "./slips.ts";
+import { type SlipInput, type SlipKind, slipsIn, touched } from "./slips.ts";
 
 const TRUE: Readonly<Record<OpeningPlace, number>> = {
   "width-top": 612,
@@ -54,6 +54,26 @@ describe("a slip in eight readings", () => {
     };
     const [slip] = slipsIn({ readings, unit: "in", tapeMm: 0.4 });
     expect(slip).toMatchObject({ place: "width-middle", kind: "whole-inch", meant: inches(23, 5, 8) });
+  });
+
+  const INCHES = {
+    "width-top": inches(23, 11, 16),
+    "width-middle": inches(23, 5, 8),
+    "width-bottom": inches(23, 11, 16),
+    "height-left": inches(35, 1, 2),
+    "height-middle": inches(35, 1, 2),
+    "height-right": inches(35, 1, 2),
+  };
+  it.each<[string, OpeningPlace, Nm, SlipKind, Nm]>([
+    ["an inch too short", "height-left", inches(34, 1, 2), "whole-inch", inches(35, 1, 2)],
+    ["ten inches too long: the tape's own tens", "width-middle", inches(33, 5, 8), "hundred-mm", inches(23, 5, 8)],
+    ["ten inches too short", "height-right", inches(25, 1, 2), "hundred-mm", inches(35, 1, 2)],
+    ["35 1/2 written 53 1/2", "height-middle", inches(53, 1, 2), "digits-swapped", inches(35, 1, 2)],
+    ["23 11/16 written 32 11/16", "width-top", inches(32, 11, 16), "digits-swapped", inches(23, 11, 16)],
+  ])("in inches: %s", (_, place, typed, kind, meant) => {
+    const [slip, ...more] = slipsIn({ readings: { ...INCHES, [place]: typed }, unit: "in", tapeMm: 0.4 });
+    expect(slip).toMatchObject({ place, kind, meant });
+    expect(more).toEqual([]);
   });
 
   it("something else altogether is asked for again", () => {

@@ -71,6 +71,20 @@ describe("a promise and the chance that it is kept", () => {
     expect([p && writeDay(p.fitBy), share(p)]).toEqual([fitBy, chance]);
   });
 
+  it("glass that has come and was not looked at yet is here, and one of twenty is wrong", () => {
+    const arrived = (t: Teller) => void t.tell("order.arrived", { day: "2026-05-20" }, { order: ORDER });
+    const p = counted(all(wants("2026-06-03"), sent("2026-05-06", "2026-05-15"), arrived));
+    expect([p?.restsOn, share(p)]).toEqual([{ kind: "here" }, 95]);
+  });
+  it("an order that nobody sent yet promises what no order does", () => {
+    const open = (t: Teller): void => {
+      t.tell("order.opened", { supplier: "Salt Lane", reference: "" }, { order: ORDER });
+      t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });
+    };
+    const [p, none] = [counted(all(wants("2026-06-03"), open)), counted(wants("2026-06-03"))];
+    expect([p?.restsOn.kind, share(p)]).toEqual([none?.restsOn.kind, 76]);
+  });
+
   it("a supplier who is mostly late keeps it seldom, one who was always in time nearly always", () => {
     const gone = (days: number, of: "single" | "units") =>
       Array.from({ length: 9 }, () => ({

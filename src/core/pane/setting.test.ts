@@ -45,6 +45,17 @@ describe("what setting a pane takes", () => {
     expect(setting.sealant?.totalMl).toBeCloseTo(ml, 6);
   });
 
+  it.each<[string, System, (t: Teller) => void]>([
+    ["in gaskets", "plastic-bead-inside", () => undefined],
+    ["round one sheet", "plastic-bead-outside", (t) => t.tell("look.answer", { question: "kind", answer: "single" })],
+  ])("no void is filled %s, whatever its maker wants of units in tape", (_, system, tell) => {
+    const { setting } = set(system, (t) => {
+      tell(t);
+      t.tell("takeout.detail", { void: "filled" });
+    });
+    expect(setting.voidMl).toBe(0);
+  });
+
   it("a bead of sealant is as thick as the leg hides: 12 deep, pressed to 2, takes 5", () => {
     const measured = (t: Teller) => t.tell("measure.reading", { place: "rebate-depth", text: "12", unit: "mm" });
     // Not measured, 15 is taken.
