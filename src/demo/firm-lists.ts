@@ -4,6 +4,7 @@ import type { Story } from "./story.ts";
 
 /** The made-up firm as it stands on its papers, and one of its customers. */
 export function tellFirm(story: Story): void {
+  story.tell("bench.cutter", {}, { name: "blue, oil", offsetNm: mm(2.4) });
   story.tell(
     "firm.details",
     {},
@@ -51,7 +52,6 @@ export function tellLists(story: Story): void {
     );
   sheet("Float sheet 3210 by 2250", 3210, 2250, 7200, "stand 1");
   pane("Rack C, 6.4 laminated 900 by 600", 900, 600, 6.4, "laminated");
-  story.tell("bench.cutter", {}, { name: "blue, oil", offsetNm: mm(2.4) });
   const insert = (family: string, outside: readonly [number, number], seen: readonly [number, number]) =>
     story.tell(
       "stock.insert",

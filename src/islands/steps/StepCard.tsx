@@ -23,6 +23,8 @@ type Props = {
   readonly step: Step;
   readonly number: number;
   readonly of: number;
+  /** What begins here, and is not left halfway; null where nothing does. */
+  readonly unbroken: string | null;
   /** Held for whoever has the licence. */
   readonly stopped: boolean;
   /** It was ticked, and something speaks against it: why is it left out? */
@@ -50,6 +52,7 @@ export function StepCard({
   step,
   number,
   of,
+  unbroken,
   stopped,
   refused,
   takeFocus,
@@ -102,6 +105,7 @@ export function StepCard({
       <p className="text-[15px]">
         <Said>{step.why}</Said>
       </p>
+      {unbroken && !now && <p className="text-[14px] font-medium">{unbroken}</p>}
       {!now && <StepCautions cautions={cautions} />}
       {step.never && <p className="trouble">{say(step.never)}</p>}
       {held && !now && (

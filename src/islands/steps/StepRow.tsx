@@ -11,19 +11,22 @@ type Props = {
   readonly due: boolean;
   readonly shown: boolean;
   readonly stopped: boolean;
+  /** Said above it: the work can be left before it. */
+  readonly stop: string | undefined;
   readonly open: () => void;
   readonly mark: (state: "done" | "open") => void;
 };
 
 /** A step in one line: ticked here in any order, opened by a tap on its words. */
-export function StepRow({ station, step, number, due, shown, stopped, open, mark }: Props) {
+export function StepRow({ station, step, number, due, shown, stopped, stop, open, mark }: Props) {
   const { book, say } = usePane();
   const now = book.steps.get(stepKey(station, step.id));
   return (
     <li
-      className={`flex items-center gap-2 border-t border-line ${shown ? "bg-due" : ""}`}
+      className={`flex flex-wrap items-center gap-x-2 border-t border-line ${shown ? "bg-due" : ""}`}
       aria-current={shown ? "step" : undefined}
     >
+      {stop && <p className="basis-full border-t-2 border-glass bg-paper pt-0.5 text-[12px] text-glass">{stop}</p>}
       <label className="flex min-h-8 min-w-9 items-center justify-center max-sm:min-h-11 max-sm:min-w-11">
         <input
           id={`step-${station}-${step.id}`}

@@ -3,6 +3,7 @@ import { CANNOT_BE_OPENED } from "../../core/frame/systems.ts";
 import { SPECIAL_FACTS } from "../../core/look/special.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
+import { unbrokenOf } from "../../core/steps/unbroken.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { SecondPerson } from "./SecondPerson.tsx";
@@ -35,6 +36,17 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
   const isShown = due !== undefined || picked !== null;
   const effort = effortOf(steps.filter(isOpen));
   const number = steps.indexOf(shown) + 1;
+  const stretch = unbrokenOf(station, steps);
+  const stretchTo = stretch ? steps.findIndex((s) => s.id === stretch.to) : -1;
+  // Where it is safe to leave the work: before the stretch, and after it.
+  const stop = (s: Step, i: number): string | undefined =>
+    stretch === null
+      ? undefined
+      : s.id === stretch.from
+        ? `safe to stop here: then about ${sayMinutes(stretch.minutes)} without a break`
+        : i === stretchTo + 1
+          ? `safe to stop here again${station === "takeout" ? ", once the hole is closed up" : ""}`
+          : undefined;
   return (
     <>
       {stopped && (
@@ -52,6 +64,11 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
           of={steps.length}
           stopped={stopped}
           refused={refused === shown.id}
+          unbroken={
+            stretch?.from === shown.id
+              ? `From here to step ${stretchTo + 1} without a break, about ${sayMinutes(stretch.minutes)}: stop before it, or after.`
+              : null
+          }
           takeFocus={moved}
           open={(id) => {
             moved.current = true;
@@ -96,6 +113,7 @@ export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 
             due={s === due}
             shown={s === shown}
             stopped={stopped}
+            stop={stop(s, i)}
             open={() => {
               moved.current = true;
               openStep(s.id);
