@@ -23,12 +23,12 @@ const MOST_PANES = 100;
 const CAME: ReadonlySet<string> = new Set<LineState>(["accepted", "accepted-with-note", "sent-back", "broke"]);
 
 /* Named with its tables: in a query of one table a column would stand without. */
-const KINDS = sql<
+export const KINDS_ON_ORDER = sql<
   string | null
 >`(select group_concat(distinct order_lines.needs) from order_lines where order_lines.order_id = orders.id and order_lines.state <> 'dropped')`;
 
 /** An order comes when the slowest of what is on it is made. */
-const slowestOf = (kinds: string | null): MakesOf =>
+export const slowestOf = (kinds: string | null): MakesOf =>
   MAKES_OF.findLast((make) => (kinds ?? "").split(",").includes(make)) ?? "single";
 
 /** Makes one supplier's record anew from the tables of orders. */
@@ -39,7 +39,7 @@ export function keepRecord(db: Running, name: string): void {
     return;
   }
   const gone = db
-    .select({ sent: orders.sentDay, arrived: orders.arrivedDay, of: KINDS })
+    .select({ sent: orders.sentDay, arrived: orders.arrivedDay, of: KINDS_ON_ORDER })
     .from(orders)
     .where(and(eq(orders.supplier, name), isNotNull(orders.sentDay), isNotNull(orders.arrivedDay)))
     .orderBy(desc(orders.openedAt), desc(orders.id))

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { seeded } from "../chance/seeded.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
+import type { MakesOf } from "../order/sources.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import { isClear, type OwnFigure, ownFigures, toAdopt } from "./own-figures.ts";
@@ -13,9 +14,9 @@ const side = (byMm: number, more: Partial<PaneSeen["sides"][number]> = {}): Pane
   ...NOTHING_SEEN,
   sides: [{ supplier: "Salt Lane", sealed: false, who: "Nell", tape: "mm", day: "2026-05-01", byMm, ...more }],
 });
-const came = (day: string, back = false, supplier = "Salt Lane"): PaneSeen => ({
+const came = (day: string, back = false, supplier = "Salt Lane", make: MakesOf = "single"): PaneSeen => ({
   ...NOTHING_SEEN,
-  came: [{ supplier, day, back }],
+  came: [{ supplier, day, back, make }],
   back: back ? [{ line: "l", day, supplier, said: "", why: null, whose: null, pence: 1200 }] : [],
 });
 const figures = (panes: readonly PaneSeen[], house: HouseRules = HOUSE_DEFAULTS) =>
@@ -154,7 +155,8 @@ describe("a supplier's card", () => {
     wet: new Set<never>(),
     lowC: new Map(),
   };
-  const gone = (sent: string, due: string, arrived: string) => ({
+  const gone = (sent: string, due: string, arrived: string, of: MakesOf = "units") => ({
+    of,
     supplier: "Fen End",
     sent: dayOf(sent),
     due: dayOf(due),
@@ -165,11 +167,11 @@ describe("a supplier's card", () => {
     gone: [
       gone("2026-05-04", "2026-05-07", "2026-05-07"),
       gone("2026-05-04", "2026-05-08", "2026-05-11"),
-      gone("2026-05-11", "2026-05-14", "2026-05-13"),
+      gone("2026-05-11", "2026-05-14", "2026-05-13", "single"),
     ],
     panes: [
       ...many(10, () => came("2026-05-07", false, "Fen End")),
-      came("2026-05-08", true, "Fen End"),
+      came("2026-05-08", true, "Fen End", "units"),
       side(1, { supplier: "Fen End" }),
     ],
     calendar,
@@ -178,6 +180,22 @@ describe("a supplier's card", () => {
   });
   it("came a day late once of three: over a weekend one working day", () =>
     expect(card).toMatchObject({ orders: 3, late: 1, latestBy: 1, panes: 11, back: 1 }));
+  it("by what it was: units a day late once of two, float never; of the units one came and went back", () =>
+    expect(card?.makes).toMatchObject([
+      { make: "single", orders: 1, late: 0, latestBy: 0, panes: 10, back: 0 },
+      { make: "units", orders: 2, late: 1, latestBy: 1, panes: 1, back: 1 },
+    ]));
+  it("of one kind only there is nothing to tell apart", () => {
+    const [one] = supplierCards({
+      suppliers: [],
+      gone: [gone("2026-05-04", "2026-05-07", "2026-05-07")],
+      panes: [came("2026-05-07", false, "Fen End", "units")],
+      calendar,
+      limits: { single: 1, sealed: 2 },
+      today: TODAY,
+    });
+    expect(one?.makes).toEqual([]);
+  });
   it("one side is too few to say anything of its cutter", () =>
     expect(card?.kinds).toMatchObject([{ sealed: false, sides: 1, off: null }]));
 });

@@ -56,7 +56,7 @@ describe("what a pane tells of the firm's own errors", () => {
       tape: "mm",
       day: "2026-05-06",
     });
-    expect(s.came).toEqual([{ supplier: "Salt Lane", day: "2026-05-06", back: false }]);
+    expect(s.came).toEqual([{ supplier: "Salt Lane", day: "2026-05-06", back: false, make: "single" }]);
     expect(s.back).toEqual([]);
   });
   it.each([

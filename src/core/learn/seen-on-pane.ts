@@ -3,6 +3,7 @@ import type { OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
 import { readsWhole } from "../measure/ways.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
+import { makesOfLine } from "../order/sources.ts";
 import type { ReadingAsRead } from "../pane/as-read.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { OrderBook, OrderLine } from "../pane/order-book.ts";
@@ -83,16 +84,18 @@ function sidesOf(order: OrderBook, line: OrderLine): readonly SideCame[] {
 /** Each pane that came for the line: one that was made again came more than once. */
 function cameOf(order: OrderBook, line: OrderLine): readonly PaneCame[] {
   const supplier = order.supplier;
+  const make = makesOfLine(line);
   const earlier = line.wentBack.map((c, i) => ({
     supplier,
     day: i === 0 ? (order.arrived ?? dayIn(c.at)) : dayIn(c.at),
     back: true,
+    make,
   }));
   if (!line.check && !line.broke) return earlier;
   const first = line.wentBack.length === 0 ? order.arrived : null;
   return [
     ...earlier,
-    { supplier, day: first ?? dayIn(line.check?.at ?? order.openedAt), back: LINE_STATE_FACTS[line.state].again },
+    { supplier, day: first ?? dayIn(line.check?.at ?? order.openedAt), back: LINE_STATE_FACTS[line.state].again, make },
   ];
 }
 

@@ -1,4 +1,5 @@
 import type { Whose } from "../order/had.ts";
+import type { MakesOf } from "../order/sources.ts";
 import type { Material } from "../size/errors.ts";
 import type { LengthUnit } from "../units/length.ts";
 import type { RemakeWhy } from "./remake.ts";
@@ -36,7 +37,12 @@ export type RoomSeen = {
 };
 
 /** A line that was checked in, or broke after: one pane that came. */
-export type PaneCame = { readonly supplier: string; readonly day: string; readonly back: boolean };
+export type PaneCame = {
+  readonly supplier: string;
+  readonly day: string;
+  readonly back: boolean;
+  readonly make: MakesOf;
+};
 
 /** A pane that came back, or was made again. */
 export type CameBack = {

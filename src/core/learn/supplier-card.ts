@@ -1,4 +1,5 @@
 import { type Lead, leadOf, workingDaysBetween } from "../order/lead.ts";
+import { MAKES_OF, type MakesOf } from "../order/sources.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Day } from "../units/day.ts";
 import { meanWithin, spreadOf, type Within } from "./belief.ts";
@@ -7,7 +8,25 @@ import type { PaneSeen } from "./seen.ts";
 import { learnShare, shareOf, shareWithin } from "./share.ts";
 
 /** An order as it went: sent, promised, come. */
-export type OrderGone = { readonly supplier: string; readonly sent: Day; readonly due: Day; readonly arrived: Day };
+export type OrderGone = {
+  readonly supplier: string;
+  readonly sent: Day;
+  readonly due: Day;
+  readonly arrived: Day;
+  /** What took longest of what was on it. */
+  readonly of: MakesOf;
+};
+
+/** How what they make of one kind comes: float tomorrow says nothing of units. */
+export type KindCame = {
+  readonly make: MakesOf;
+  readonly orders: number;
+  readonly lead: Lead;
+  readonly late: number;
+  readonly latestBy: number;
+  readonly panes: number;
+  readonly back: number;
+};
 
 export type SupplierCard = {
   readonly name: string;
@@ -20,6 +39,8 @@ export type SupplierCard = {
   readonly back: number;
   readonly backRate: number;
   readonly backWithin: Within;
+  /** The same by what it was, where they sent more than one kind. */
+  readonly makes: readonly KindCame[];
   /** Sides larger than ordered by, single glass and sealed units; null while too few were measured to say. */
   readonly kinds: readonly {
     readonly sealed: boolean;
@@ -49,16 +70,35 @@ export function supplierCards(of: {
   return [...names]
     .map((name): SupplierCard => {
       const gone = of.gone.filter((g) => g.supplier === name);
-      const late = gone.map((g) => workingDaysBetween(g.due, g.arrived, of.calendar)).filter((d) => d > 0);
+      const says = of.suppliers.find((s) => s.name === name)?.leadDays ?? 0;
       const own = came.filter((c) => c.supplier === name);
       const back = own.filter((c) => c.back).length;
+      const wentBy = (orders: readonly OrderGone[]) => {
+        const late = orders.map((g) => workingDaysBetween(g.due, g.arrived, of.calendar)).filter((d) => d > 0);
+        return {
+          orders: orders.length,
+          lead: leadOf(says, orders, of.calendar, of.today),
+          late: late.length,
+          latestBy: Math.max(0, ...late),
+        };
+      };
+      const kinds = MAKES_OF.filter((m) => gone.some((g) => g.of === m) || own.some((c) => c.make === m));
       const belief = learnShare(PRIOR, { did: back, of: own.length });
       return {
         name,
-        orders: gone.length,
-        lead: leadOf(of.suppliers.find((s) => s.name === name)?.leadDays ?? 0, gone, of.calendar, of.today),
-        late: late.length,
-        latestBy: Math.max(0, ...late),
+        ...wentBy(gone),
+        makes:
+          kinds.length < 2
+            ? []
+            : kinds.map((make) => {
+                const theirs = own.filter((c) => c.make === make);
+                return {
+                  make,
+                  ...wentBy(gone.filter((g) => g.of === make)),
+                  panes: theirs.length,
+                  back: theirs.filter((c) => c.back).length,
+                };
+              }),
         panes: own.length,
         back,
         backRate: shareOf(belief),

@@ -4,6 +4,7 @@ import { type OwnFigure, ownFigures } from "../learn/own-figures.ts";
 import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
 import type { CameBack, PaneSeen } from "../learn/seen.ts";
 import { type SupplierCard, supplierCards } from "../learn/supplier-card.ts";
+import type { MakesOf } from "../order/sources.ts";
 import { type Day, dayOf } from "../units/day.ts";
 
 export type SeenOf = {
@@ -42,6 +43,7 @@ export function composeLearnt(of: {
     readonly sent: string;
     readonly due: string;
     readonly arrived: string;
+    readonly of: MakesOf;
   }[];
   readonly firm: Firm;
   readonly who: string;
@@ -77,6 +79,7 @@ export function composeLearnt(of: {
         sent: dayOf(g.sent),
         due: dayOf(g.due),
         arrived: dayOf(g.arrived),
+        of: g.of,
       })),
       panes,
       calendar: firm.calendar,

@@ -1,4 +1,6 @@
-import type { SupplierCard } from "../../core/learn/supplier-card.ts";
+import type { KindCame, SupplierCard } from "../../core/learn/supplier-card.ts";
+import { MAKES_NAMES } from "../../core/order/sources.ts";
+import { capital } from "../../core/text/capital.ts";
 import { say } from "../../core/words/dialect.ts";
 import { smallText } from "../../core/words/learnt.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -18,10 +20,13 @@ export function SupplierCards({ cards, prefs }: Props) {
             <Row name="Takes" says={leadWords(c)} />
             <Row name="Late" says={lateWords(c)} />
             <Row name="Came back" says={backWords(c)} />
+            {c.makes.map((m) => (
+              <Row key={m.make} name={capital(say(MAKES_NAMES[m.make], prefs.dialect))} says={kindWords(m)} />
+            ))}
             {c.kinds.map((k) => (
               <Row
                 key={String(k.sealed)}
-                name={k.sealed ? say("{Units}", prefs.dialect) : "Single glass"}
+                name={k.sealed ? say("{Units}, size", prefs.dialect) : "Single glass, size"}
                 says={
                   k.off === null
                     ? `${k.sides} sides measured: too few to say`
@@ -44,7 +49,7 @@ const Row = ({ name, says }: { readonly name: string; readonly says: string }) =
 );
 
 const days = (n: number): string => `${n} working ${n === 1 ? "day" : "days"}`;
-const leadWords = ({ lead }: SupplierCard): string =>
+const leadWords = ({ lead }: Pick<SupplierCard, "lead">): string =>
   lead.usual === null || lead.slow === null
     ? `says ${days(lead.days)}; ${lead.orders === 0 ? "nothing came yet" : `${lead.orders} came, too few to say`}`
     : `mostly ${days(lead.usual)}, nine in ten within ${lead.slow}; from ${lead.orders} orders`;
@@ -54,6 +59,15 @@ const lateWords = (c: SupplierCard): string =>
     : c.late === 0
       ? `never, of ${c.orders}`
       : `${c.late} of ${c.orders}, at most by ${days(c.latestBy)}`;
+/** One kind in a line. @example "mostly 8 working days; 1 of 9 late; 2 of 12 came back" */
+const kindWords = (m: KindCame): string =>
+  [
+    m.orders === 0 ? "" : leadWords(m).replace(/, nine in ten.*$/, ""),
+    m.orders === 0 ? "" : m.late === 0 ? "never late" : `${m.late} of ${m.orders} late`,
+    m.panes === 0 ? "" : m.back === 0 ? `none of ${m.panes} came back` : `${m.back} of ${m.panes} came back`,
+  ]
+    .filter(Boolean)
+    .join("; ");
 const backWords = (c: SupplierCard): string =>
   c.panes === 0
     ? "no pane came yet"
