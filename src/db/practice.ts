@@ -18,7 +18,7 @@ export const practiceOf = (db: Running, who: string, exercise?: string): readonl
     .from(practice)
     .where(exercise === undefined ? eq(practice.who, who) : and(eq(practice.who, who), eq(practice.exercise, exercise)))
     .orderBy(sql`${practice.at} desc`)
-    .limit(exercise === undefined ? 12 * MOST_OF_ONE : MOST_OF_ONE)
+    .limit(exercise === undefined ? 20 * MOST_OF_ONE : MOST_OF_ONE)
     .all()
     .reverse();
 

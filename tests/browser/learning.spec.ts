@@ -56,7 +56,7 @@ for (const [name, size] of [
       .getByRole("list", { name: "Exercises" })
       .getByRole("listitem")
       .evaluateAll((all) => all.map((li) => li.querySelector("span span")?.textContent ?? ""));
-    expect(names).toHaveLength(12);
+    expect(names).toHaveLength(13);
     for (const exercise of names) {
       await page.getByRole("list", { name: "Exercises" }).getByRole("button", { name: exercise }).click();
       const question = page.getByRole("region", { name: "Question" });

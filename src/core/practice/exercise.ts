@@ -1,4 +1,5 @@
 import type { Chance } from "../chance/seeded.ts";
+import type { Cut, Place } from "../cut/cut-order.ts";
 import type { System } from "../frame/systems.ts";
 import type { Quad, Side } from "../geometry/quad.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
@@ -22,6 +23,8 @@ export type Picture =
   | { readonly kind: "beads"; readonly joints: Joints; readonly width: number; readonly height: number }
   | { readonly kind: "days"; readonly from: Day; readonly days: readonly PracticeDay[]; readonly set: Day }
   | { readonly kind: "bench"; readonly sheet: Sized; readonly pane: Sized; readonly unit: LengthUnit }
+  /** What lies on the bench, and its scores, numbered as they stand here. */
+  | { readonly kind: "cuts"; readonly of: Place; readonly cuts: readonly Cut[] }
   | { readonly kind: "sash"; readonly widthMm: number; readonly heightMm: number; readonly dropMm: number }
   | { readonly kind: "lines"; readonly lines: readonly string[] };
 

@@ -1,5 +1,6 @@
 import { seeded } from "../chance/seeded.ts";
 import type { LengthUnit } from "../units/length.ts";
+import { BREAK_OUT } from "./break-out.ts";
 import { DATE_PAINT } from "./date-paint.ts";
 import { DIAGNOSE } from "./diagnose.ts";
 import type { Exercise, Made } from "./exercise.ts";
@@ -26,6 +27,7 @@ export const EXERCISE_IDS = [
   "safety-place",
   "read-back",
   "set-straightedge",
+  "break-out",
   "lift-sash",
   "date-paint",
 ] as const;
@@ -42,6 +44,7 @@ export const EXERCISES: Readonly<Record<ExerciseId, Exercise>> = {
   "safety-place": SAFETY_PLACE,
   "read-back": READ_BACK,
   "set-straightedge": SET_STRAIGHTEDGE,
+  "break-out": BREAK_OUT,
   "lift-sash": LIFT_SASH,
   "date-paint": DATE_PAINT,
 };

@@ -8,6 +8,7 @@ import { weekdayName } from "../../core/words/days.ts";
 import { SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
 import { tapePicture } from "../../drawing/tape-picture.ts";
 import { PracticeBeads } from "./PracticeBeads.tsx";
+import { PracticeCuts } from "./PracticeCuts.tsx";
 import type { Of, TappedOn } from "./tapped-on.ts";
 
 type Props = { readonly picture: Picture } & TappedOn;
@@ -38,6 +39,8 @@ export function PracticePicture({ picture: p, ...by }: Props) {
       return <Days of={p} {...by} />;
     case "bench":
       return <BenchSheet of={p} />;
+    case "cuts":
+      return <PracticeCuts of={p} />;
     case "sash":
       return <Sash of={p} />;
     case "lines":
