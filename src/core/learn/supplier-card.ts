@@ -17,19 +17,8 @@ export type OrderGone = {
   readonly of: MakesOf;
 };
 
-/** How what they make of one kind comes: float tomorrow says nothing of units. */
-export type KindCame = {
-  readonly make: MakesOf;
-  readonly orders: number;
-  readonly lead: Lead;
-  readonly late: number;
-  readonly latestBy: number;
-  readonly panes: number;
-  readonly back: number;
-};
-
-export type SupplierCard = {
-  readonly name: string;
+/** What was ordered, and how it came. */
+export type Came = {
   readonly orders: number;
   readonly lead: Lead;
   /** Of those orders, the ones that came after their day; and by how many working days at most. */
@@ -37,6 +26,13 @@ export type SupplierCard = {
   readonly latestBy: number;
   readonly panes: number;
   readonly back: number;
+};
+
+/** The same of one kind of thing: float tomorrow says nothing of units. */
+export type KindCame = Came & { readonly make: MakesOf };
+
+export type SupplierCard = Came & {
+  readonly name: string;
   readonly backRate: number;
   readonly backWithin: Within;
   /** The same by what it was, where they sent more than one kind. */
