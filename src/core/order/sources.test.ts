@@ -86,6 +86,18 @@ describe("where it can come from", () => {
     const s = first(facts({ fromStock: { name: "Rack A", cuts: 0, cost: null }, suppliers: [supplier("Shop")] }));
     expect([s?.kind, s?.supplier]).toEqual(["stock", null]);
   });
+  // One in seven and more of what was cut here ran off: who cuts for money comes first, and it says why.
+  it.each<[string, minutes: number, share: number, own: number, string, RegExp]>([
+    ["cut here as a rule", 10, 0.05, 0, "rack", /5% spoilt \(as a rule\)\.$/],
+    ["one in five of thirty ran off", 10, 0.2, 30, "counter", /Too many of it run off here/],
+    ["the same of three says nothing yet", 10, 0.2, 3, "rack", /20% spoilt/],
+    ["it fits as it is: nothing can run off", 0, 0.2, 30, "rack", /spoilt/],
+  ])("%s", (_, minutes, spoiltShare, own, kind, says) => {
+    const cost = { glassPence: 900, minutes, spoiltShare, pence: 1200, own };
+    const all = sourcesFor(facts({ fromStock: { name: "Rack A", cuts: 2, cost }, suppliers: [supplier("Shop")] }));
+    expect(all[0]?.kind).toBe(kind);
+    expect(all.find((x) => x.kind === "rack")?.because).toMatch(says);
+  });
   it("a piece to cut down is an off-cut; toughened is never cut", () => {
     const of = { fromStock: { name: "Rack A", cuts: 2, cost: null }, suppliers: [supplier("Shop")] };
     expect(first(facts(of))?.kind).toBe("rack");
