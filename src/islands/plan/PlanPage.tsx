@@ -4,6 +4,7 @@ import type { WeekReply } from "../../contract/week-job.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import type { PlanPageData } from "../../core/page/plan-page.ts";
 import { brokenRules } from "../../core/plan/broken-rules.ts";
+import { VISIT_PART_NAMES } from "../../core/plan/visit-part.ts";
 import type { Stop } from "../../core/plan/week.ts";
 import { stopCase, stopOf, weekOf } from "../../core/plan/week-case.ts";
 import { type Day, day, dayOf, weekday, writeDay } from "../../core/units/day.ts";
@@ -21,6 +22,7 @@ import { LayOutBar } from "./LayOutBar.tsx";
 import { changes, tryAt } from "./model.ts";
 import { People } from "./People.tsx";
 import { Promises } from "./Promises.tsx";
+import { SpringList } from "./SpringList.tsx";
 import { VisitCard } from "./VisitCard.tsx";
 import { VisitSheet } from "./VisitSheet.tsx";
 import { Waits } from "./Waits.tsx";
@@ -255,6 +257,15 @@ function PlanPage({ data, prefs: initial }: Props) {
               <WeekGrid week={week} days={shown} stops={stops} today={data.today} card={card} open={setDayOf} />
               <Waits waits={data.waits} days={shown} />
             </div>
+            <SpringList
+              week={week}
+              unit={prefs.unit}
+              says={(id) => {
+                const of = saidOf.get(id);
+                return of ? `${of.where}: ${VISIT_PART_NAMES[of.part]}` : null;
+              }}
+              open={setOpened}
+            />
             <Promises promises={data.promises} today={day(data.today)} />
           </div>
         </main>
