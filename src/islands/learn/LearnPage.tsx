@@ -1,4 +1,4 @@
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import type { PracticeStanding } from "../../contract/practice.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
@@ -26,7 +26,10 @@ function LearnPage({ data, prefs: initial }: Props) {
   const prefs = usePrefs(initial);
   const [standings, setStandings] = useState(data.standings);
   const [at, setAt] = useState<ExerciseId | null>(null);
-  const due = inTurn(standings, data.now);
+  // In turn as it was when the list came up: what an answer changes late moves nothing under a thumb.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: anew each time the list comes up, and not before
+  const order = useMemo(() => inTurn(standings, data.now).map((s) => s.exercise), [at]);
+  const due = order.flatMap((id) => standings.find((s) => s.exercise === id) ?? []);
   const next = due.find((s) => s.exercise !== at) ?? due[0];
   if (at !== null) {
     const standing = standings.find((s) => s.exercise === at);
