@@ -183,6 +183,22 @@ describe("in any opening", () => {
   });
 });
 
+describe("readings that make no figure", () => {
+  it("name the one that is furthest off: a diagonal of half an opening", () => {
+    const found = figureOf(
+      read({
+        "width-top": 600,
+        "width-bottom": 600,
+        "height-left": 900,
+        "height-right": 900,
+        "diagonal-up": 1081.7,
+        "diagonal-down": 100,
+      }),
+    );
+    expect(found).toEqual({ ok: false, error: { kind: "no-such-figure", worst: "diagonal-down" } });
+  });
+});
+
 describe("the governing reading", () => {
   it("is the smallest of its axis", () => {
     const r = read({ "width-top": 612, "width-middle": 611.5, "width-bottom": 613, "height-left": 904 });

@@ -3,6 +3,7 @@ import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Sits } from "../measure/ways.ts";
+import { mm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 
@@ -36,5 +37,31 @@ describe("a copy of a pane that sat there", () => {
     // The same figures read at the rebate, with no diagonal: lean is not known, and costs room.
     const read = binds("easy", { "width-middle": "550", "height-middle": "1014" });
     expect(read).toBeGreaterThan(binds("easy") + 0.2);
+  });
+});
+
+describe("how deep the rebate is on each side", () => {
+  const depths = (read: Parameters<Teller["read"]>[0]) => {
+    const t = new Teller().added(PANE, "timber-putty");
+    t.read({ "width-middle": "600", "height-middle": "900", ...read });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    return reckon(book, { house: HOUSE_DEFAULTS, calendar }).odds.depths;
+  };
+  const SIDES_READ = { "depth-left": "9", "depth-right": "10", "depth-bottom": "11", "depth-top": "12" } as const;
+  const ALL = { left: mm(9), right: mm(10), bottom: mm(11), top: mm(12) };
+  it("all four as read", () => expect(depths(SIDES_READ)).toEqual(ALL));
+  it("one reading all round", () =>
+    expect(depths({ "rebate-depth": "8" })).toEqual({ left: mm(8), right: mm(8), bottom: mm(8), top: mm(8) }));
+  it("a side of its own, and the rest as all round", () =>
+    expect(depths({ "rebate-depth": "8", "depth-bottom": "14" })).toEqual({
+      left: mm(8),
+      right: mm(8),
+      bottom: mm(14),
+      top: mm(8),
+    }));
+  it.each(["depth-left", "depth-right", "depth-bottom", "depth-top"] as const)("unknown while %s is not", (missing) => {
+    const { [missing]: _, ...rest } = SIDES_READ;
+    expect(depths(rest)).toBeUndefined();
   });
 });

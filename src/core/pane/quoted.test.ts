@@ -29,7 +29,14 @@ function quoted(system: System, tell: (t: Teller) => void) {
   if (!book) throw new Error("no pane");
   const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
   const q = quotedPane(book, r, { firm, today: dayOf("2026-05-20"), record: [], dialect: "a", unit: "mm" });
-  return q && { glass: q.glass, pence: q.glassPence, others: q.others.map((o) => o.says) };
+  return (
+    q && {
+      minutes: q.minutes,
+      glass: q.glass,
+      pence: q.glassPence,
+      others: q.others.map((o) => o.says),
+    }
+  );
 }
 const copied = (t: Teller) => {
   t.tell("measure.way", { way: "old-unit" });
@@ -72,6 +79,16 @@ describe("what is quoted", () => {
     expect(q?.glass).toBe("complete insert");
     expect(q?.others).not.toContain("complete insert");
     expect(q?.others).toContain("new glass or sealed unit alone");
+  });
+  it("each station's minutes are those of its steps, and it comes to setting in every frame", () => {
+    for (const system of ["timber-putty", "plastic-no-bead", "cassette", "metal-frame"] as const) {
+      const q = quoted(system, (t) => {
+        copied(t);
+        if (system === "plastic-no-bead" || system === "cassette") t.tell("specify.makeup", { makeup: UNIT });
+      });
+      expect(q?.minutes.map((m) => m.station)).toContain("Set");
+      expect(q?.minutes.every((m) => m.minutes > 0)).toBe(true);
+    }
   });
   it("patterned glass by its pattern, a panel as a panel", () => {
     const read = (t: Teller) => t.read({ "width-middle": "400", "height-middle": "500", "rebate-depth": "10" });

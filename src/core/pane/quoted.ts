@@ -21,8 +21,6 @@ import { isUnit, isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
 const WORKED: readonly Station[] = ["takeout", "ready", "set", "finish"];
-/** A frame whose setting is not worked out step by step takes the firm's own hours for glass. */
-const LEAST_STEPS = 1;
 
 /** What each is reckoned at until somebody priced it, by the house's own figures; nothing is set in anything on site. */
 const WHOLE_EACH: Readonly<Record<Whole, "insertEach" | "sashEach" | "windowEach">> = {
@@ -76,11 +74,7 @@ export function quotedPane(
   const best = facts ? proposedSource(facts) : undefined;
   const minutes = WORKED.flatMap((station) => {
     const steps = stepsAt(station, book, r);
-    return steps.length < LEAST_STEPS
-      ? station === "set"
-        ? [{ station: STATION_NAMES[station], minutes: r.house.hoursGlass * 30 }]
-        : []
-      : [{ station: STATION_NAMES[station], minutes: effortOf(steps).minutes }];
+    return steps.length === 0 ? [] : [{ station: STATION_NAMES[station], minutes: effortOf(steps).minutes }];
   });
   return {
     pane: book.id,

@@ -193,7 +193,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const chances = workedChances({ worked, best, odds, school, overruled: cutFrom.overrule !== undefined, opening });
   const inItself = readsWhole(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
   const cut = stands.size ? asStands(cutSize({ ...cutInput, ...inItself, overrule: stands.size }), book) : worked;
-  const glass = stands.line ? glassOnLine(stands, chosen) : chosen;
+  const glass = glassThatStands(stands, chosen);
   const size = cut.ok ? cut.value : null;
   const makeup = stands.line ? (stands.line.makeup ?? null) : book.makeup;
   const safety =
@@ -320,16 +320,13 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
 const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut, CutError> =>
   cut.ok ? { ok: true, value: { ...cut.value, overruled: book.overrule !== null } } : cut;
 
-/** The glass as it stands on its order, and as thick as it came. */
-const glassOnLine = ({ line, thickness }: Stands, chosen: Glass): Glass =>
-  line
-    ? {
-        kind: line.glass,
-        thickness: thickness ?? nm(line.thicknessNm),
-        edges: line.edges,
-        pattern: line.pattern || undefined,
-      }
+/** The glass as it stands on its order, or as it was chosen where there is no order; as thick as it came. */
+function glassThatStands({ line, thickness }: Stands, chosen: Glass): Glass {
+  const of = line
+    ? { kind: line.glass, thickness: nm(line.thicknessNm), edges: line.edges, pattern: line.pattern || undefined }
     : chosen;
+  return thickness === null ? of : { ...of, thickness };
+}
 
 function easedFor(cut: Result<Cut, CutError>, odds: OddsInput, house: HouseRules): Eased | null {
   if (!cut.ok || !odds.figure.ok) return null;

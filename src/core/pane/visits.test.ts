@@ -172,3 +172,24 @@ describe("what a pane still needs somebody to come for", () => {
     expect(visits(large).find((v) => v.part === "paint")?.mostWindMs).toBeNull();
   });
 });
+
+describe("wind that a pane is not carried in", () => {
+  const winds = (width: string, height: string) =>
+    Object.fromEntries(
+      visits(fresh().read({ "width-middle": width, "height-middle": height, "rebate-depth": "10" })).map((v) => [
+        v.part,
+        v.mostWindMs,
+      ]),
+    );
+  it("none is named under a square metre", () =>
+    expect(Object.values(winds("800", "1000")).every((w) => w === null)).toBe(true));
+  it("8 m/s from there on, where it is carried and nowhere else", () => {
+    const by = winds("1010", "1010");
+    expect(by.fit).toBe(8);
+    expect(
+      Object.entries(by)
+        .filter(([part]) => part !== "fit" && part !== "take-out")
+        .every(([, w]) => w === null),
+    ).toBe(true);
+  });
+});

@@ -41,6 +41,15 @@ describe("where to ease the rebate", () => {
   });
 });
 
+it("a side that bulges in is eased by its bulge beside the clearance", () => {
+  const figure = figureOf(SQUARE);
+  const lying = figure.ok ? layIn(figure.value, { width: mm(597), height: mm(897) }, allRound(10), mm(3)) : undefined;
+  // 1.5 of gap on each side, half a millimetre wanted: what bulges in by 2 is 1 short.
+  expect(lying && easingFor(lying, 0.5, { left: 2 }).map((e) => [e.side, e.from, e.to])).toEqual([
+    ["left", expect.closeTo(1, 6), expect.closeTo(1, 6)],
+  ]);
+});
+
 describe("a pane of the opening's own shape", () => {
   const leaning: Quad = { bl: { x: 0, y: 0 }, br: { x: 600, y: 0 }, tr: { x: 620, y: 900 }, tl: { x: 20, y: 900 } };
   const free = { left: 2, right: 2, bottom: 2, top: 2 };

@@ -6,7 +6,7 @@ import type { System } from "../frame/systems.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
 import { mm } from "../units/length.ts";
-import { goesInText } from "./goes-in.ts";
+import { goesIn } from "./goes-in.ts";
 
 /* 512 × 1203 between the walls of a rebate 18 deep, read square: what is said of the pane that came, before anything is opened. */
 
@@ -29,7 +29,7 @@ const said = (system: System, width: number, height: number): string | null => {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
   const r = reckon(book, withFirm(foldFirm(t.entries)));
-  return goesInText(r.odds, { width: mm(width), height: mm(height) }, r.canEase);
+  return goesIn(r.odds, { width: mm(width), height: mm(height) }, { canEase: r.canEase, got: "ordered" })?.says ?? null;
 };
 
 it.each<[string, System, number, number, RegExp]>([

@@ -8,19 +8,31 @@ const ANY = 0.001;
 const SOME = 0.05;
 const MUCH = 0.3;
 
-/** Whether the pane that came will still go in, before the old one comes out. Null while the opening is not read. Of plastic and metal nothing is eased. */
-export function goesInText(
+export type GoesIn = { readonly says: string; readonly bad: boolean };
+
+/** What is done with a pane that will not go in: sent back to who made it, or another taken in its place. */
+const INSTEAD = { ordered: "send this one back", had: "take another" } as const;
+
+/**
+ * Whether the pane that came, or that is here without an order, will still go in, before the old one comes out. Null while the
+ * opening is not read. Of plastic and metal nothing is eased.
+ */
+export function goesIn(
   of: OddsInput,
   came: { readonly width: Nm; readonly height: Nm },
-  canEase: boolean,
-): string | null {
+  { canEase, got }: { readonly canEase: boolean; readonly got: keyof typeof INSTEAD },
+): GoesIn | null {
   const c = arrivedChances(of, { width: toMm(came.width), height: toMm(came.height) });
   if (!c) return null;
-  if (c.trouble < ANY) return "It will go in.";
+  if (c.trouble < ANY) return { says: "It will go in.", bad: false };
   const cover = c.coverLost === null ? "" : `; covered too little ${percent(c.coverLost)}`;
   const chances = `It binds with a chance of ${percent(c.binds)}${cover}.`;
   if (c.binds > MUCH)
-    return `${chances} Do not take the old pane out yet: ${canEase ? "ease the opening first, or " : ""}send this one back.`;
-  if (c.trouble > SOME) return `${chances} Try it dry before anything is opened that must be closed tonight.`;
-  return `${chances} It will go in.`;
+    return {
+      says: `${chances} Do not take the old pane out yet: ${canEase ? "ease the opening first, or " : ""}${INSTEAD[got]}.`,
+      bad: true,
+    };
+  if (c.trouble > SOME)
+    return { says: `${chances} Try it dry before anything is opened that must be closed tonight.`, bad: true };
+  return { says: `${chances} It will go in.`, bad: false };
 }

@@ -1,10 +1,12 @@
 import { beadAcross } from "../measure/bead.ts";
+import { readsWhole } from "../measure/ways.ts";
 import { HAD_NAMES } from "../order/had.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { throughThickness } from "../size/through.ts";
 import { writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
+import { goesIn } from "./goes-in.ts";
 
 export type HadSays = { readonly says: string; readonly bad: boolean };
 
@@ -36,8 +38,15 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
       bad: true,
     });
   } else {
-    out.push({ says: "It goes in.", bad: false });
+    out.push(goesIn(r.odds, size, { canEase: r.canEase, got: "had" }) ?? { says: "It goes in as read.", bad: false });
   }
+  if (had.thickness === undefined && !readsWhole(book.way))
+    out.push({
+      says: `Nobody read its thickness: it is taken as chosen, ${text(r.glass.thickness)} ${unit}.`,
+      bad: true,
+    });
+  if (r.safety?.kind === "needed" || r.safety?.kind === "small-pane-6mm")
+    out.push({ says: "Safety glass belongs here: find its mark in a corner before it goes in.", bad: false });
   const width = r.readings["rebate-width"];
   if (width !== undefined && r.stands.thickness !== null) {
     const { spare } = throughThickness({

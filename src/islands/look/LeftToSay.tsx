@@ -1,10 +1,14 @@
 import { DETAILS } from "../../core/frame/detail.ts";
 import { leftToSay } from "../../core/frame/told-detail.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { useStage } from "../stage/stage-context.ts";
+
+type Props = {
+  /** After an answer, where more than the answer moves: on the desk's stage. Left out, whoever answers stays where they are. */
+  readonly then?: () => void;
+};
 
 /** What the frame that was named leaves open, and nothing follows before it is said. Nothing of a frame nobody named. */
-export function LeftToSay() {
+export function LeftToSay({ then }: Props) {
   const { book, write } = usePane();
   if (book.added.unsaid) return null;
   return (
@@ -14,7 +18,10 @@ export function LeftToSay() {
           asks="The {pane} goes in from"
           of={{ outside: "outside", inside: "inside" }}
           why="Look where its seam or its slope is: what comes off first goes by it."
-          tell={(side) => write("pane.corrected", { side: side === "inside" ? "inside" : "outside" })}
+          tell={(side) => {
+            write("pane.corrected", { side: side === "inside" ? "inside" : "outside" });
+            then?.();
+          }}
         />
       )}
       {leftToSay(book.added.system, book.before.detail).map((name) => (
@@ -23,14 +30,17 @@ export function LeftToSay() {
           asks={DETAILS[name].name}
           of={DETAILS[name].of}
           why="Its steps and what it is set in go by it."
-          tell={(value) => write("takeout.detail", { [name]: value })}
+          tell={(value) => {
+            write("takeout.detail", { [name]: value });
+            then?.();
+          }}
         />
       ))}
     </>
   );
 }
 
-type Props = {
+type Question = {
   readonly asks: string;
   readonly of: Readonly<Record<string, string>>;
   readonly why: string;
@@ -38,9 +48,8 @@ type Props = {
 };
 
 /** One thing the frame leaves open, said by a tap. */
-function WhichOfThese({ asks, of, why, tell }: Props) {
+function WhichOfThese({ asks, of, why, tell }: Question) {
   const { say } = usePane();
-  const { openTab } = useStage();
   return (
     <fieldset className="note-wax">
       <legend className="sr-only">{say(asks)}</legend>
@@ -49,15 +58,7 @@ function WhichOfThese({ asks, of, why, tell }: Props) {
       </p>
       <div className="flex flex-wrap gap-2">
         {Object.entries(of).map(([value, says]) => (
-          <button
-            key={value}
-            type="button"
-            className="btn"
-            onClick={() => {
-              tell(value);
-              openTab("frame");
-            }}
-          >
+          <button key={value} type="button" className="btn" onClick={() => tell(value)}>
             {say(says)}
           </button>
         ))}

@@ -96,7 +96,8 @@ export function WhichSystem() {
         </p>
       )}
       {!at && (choosing || !isNamed) && <SystemTiles chosen={isNamed ? system : null} choose={hold} say={say} />}
-      <LeftToSay />
+      {/* On the desk's stage the tab stays, where it would else go back to what it was about. */}
+      <LeftToSay then={() => openTab("frame")} />
       {!isNamed && !at && (
         <p className="note-wax">
           Nobody said yet how the glass is held. What it is measured from, its steps, what it is set in: all go by it.

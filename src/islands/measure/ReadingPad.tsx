@@ -51,11 +51,13 @@ function PadIn({ place, ask, drawing }: Props) {
   }, [here]);
   const text = padText(pad);
   const left = nextUnread(order, book.readings, null);
+  // Nothing is left to read but, perhaps, the one that is asked and cannot be read.
+  const next = nextUnread(order, book.readings, here);
   const goOn = (save: boolean) => {
     if (save && text !== "")
       keep(here, pad.unit === "in" ? inchText(text) : `${text.replace(/([+-])$/, "")} mm${pad.hair}`);
     tap({ kind: "clear" });
-    ask(nextUnread(order, book.readings, here) ?? here);
+    ask(next ?? here);
   };
   const key =
     "rounded-lg border border-line bg-sheet min-h-[56px] px-1 text-[16px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
@@ -72,7 +74,7 @@ function PadIn({ place, ask, drawing }: Props) {
           <p className="pt-1 text-[15px] text-mute">
             {kept
               ? kept.read.ok
-                ? `kept: ${kept.text}${left === undefined ? ", and all of them read" : ""}`
+                ? `kept: ${kept.text}${text !== "" ? ": the new figure takes its place" : left === undefined ? ", and all of them read" : ""}`
                 : `cannot be read: ${kept.text}`
               : progress(order, book.readings)}
           </p>
@@ -111,12 +113,12 @@ function PadIn({ place, ask, drawing }: Props) {
           >
             {pad.unit === "mm" ? "to inches" : fine ? "to mm" : "to 1/32"}
           </button>
-          {text === "" && left === undefined ? (
+          {text === "" && next === undefined ? (
             <a
               className={`${key} flex items-center justify-center !border-bar !bg-bar text-center !text-tape no-underline`}
               href={`#${COMES_TO}`}
             >
-              All read
+              {left === undefined ? "All read" : "Skip: see what it comes to"}
             </a>
           ) : (
             <button type="button" className={`${key} !border-bar !bg-bar !text-tape`} onClick={() => goOn(true)}>

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Had } from "../../core/log/kinds/order.ts";
+import { readsWhole } from "../../core/measure/ways.ts";
 import { HAD_FROM, HAD_NAMES, type HadFrom } from "../../core/order/had.ts";
 import { offTheRack, outOf, takenTo } from "../../core/order/off-the-rack.ts";
 import { cutHere } from "../../core/pane/cut-here.ts";
@@ -8,6 +9,7 @@ import { labelOf } from "../../core/pane/order-line.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { type Nm, nm } from "../../core/units/length.ts";
+import { goesIn } from "../../core/words/goes-in.ts";
 import { hadSays } from "../../core/words/had.ts";
 import { percent } from "../../core/words/percent.ts";
 import { sizeText } from "../../core/words/size-text.ts";
@@ -28,6 +30,15 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
     FIELDS.map((f) => [f, typed[f].trim() === "" ? null : readTape(typed[f], prefs.unit)]),
   ) as Readonly<Record<Field, ReturnType<typeof readTape> | null>>;
   const wrong = FIELDS.find((f) => read[f]?.ok === false);
+  // Judged while it is typed, before anybody decides by it.
+  const fits =
+    read.width?.ok && read.height?.ok && !readsWhole(book.way)
+      ? goesIn(
+          r.odds,
+          { width: read.width.value.adjusted, height: read.height.value.adjusted },
+          { canEase: r.canEase, got: "had" },
+        )
+      : null;
   const form = (
     <form
       className="space-y-2"
@@ -104,8 +115,9 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
           );
         })}
       </div>
+      {fits && <p className={fits.bad ? "note-wax" : "note-glass"}>{fits.says}</p>}
       <button type="submit" className="btn">
-        This glass goes in
+        Take this glass
       </button>
     </form>
   );

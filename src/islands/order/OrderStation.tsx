@@ -14,7 +14,7 @@ import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
-import { goesInText } from "../../core/words/goes-in.ts";
+import { goesIn } from "../../core/words/goes-in.ts";
 import { cutErrorSentence } from "../../core/words/size.ts";
 import { openingText, sinceOrderedText, ticketOf } from "../../core/words/ticket.ts";
 import { SendForm } from "../log/SendForm.tsx";
@@ -260,7 +260,9 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
           house={houseWith(firm.house, firm.terms.get(order.supplier))}
           unit={prefs.unit}
           photos={book.before.photos.filter((p) => p.of === "neighbour").map((p) => p.photo)}
-          {...(!readsWhole(book.way) && { goesIn: (came) => goesInText(r.odds, came, r.canEase) })}
+          {...(!readsWhole(book.way) && {
+            goesIn: (came) => goesIn(r.odds, came, { canEase: r.canEase, got: "ordered" })?.says ?? null,
+          })}
           checked={(p) => writeOrder(order.id, "order.checked", p, true)}
         />
       )}

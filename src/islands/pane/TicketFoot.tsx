@@ -1,6 +1,7 @@
 import { isMade } from "../../core/pane/stands.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { toTheWork } from "../stage/to-the-work.ts";
 import { Size } from "../ui/Size.tsx";
 import { useHandsBusy } from "./hands-busy.ts";
 import type { View } from "./model.ts";
@@ -39,7 +40,13 @@ export function TicketFoot({ copy, view, open, said }: Props) {
             {ticket.why}
           </p>
           {nextOnPhone && (
-            <p className="truncate text-[15px] font-semibold text-[#f7e9a6] sm:hidden">next, here: {nextOnPhone}</p>
+            <button
+              type="button"
+              className="block min-h-11 w-full truncate text-left text-[15px] font-semibold text-[#f7e9a6] sm:hidden"
+              onClick={toTheWork}
+            >
+              next, here: {nextOnPhone} <span aria-hidden="true">↑</span>
+            </button>
           )}
         </div>
         <output className="text-[13px] empty:hidden max-sm:basis-full max-sm:font-semibold" aria-live="polite">

@@ -10,6 +10,9 @@ const BECAUSE: Readonly<Record<SealedBy, string>> = {
   usual: "as such a frame mostly holds: nobody said",
 };
 
+/** How to see it where no glass is left to hold a light to. */
+const GONE = "The glass is gone: look at its shards, and at how wide a seat it left";
+
 const ANSWERS = { single: "It is one sheet", sealed: "It is a {unit}" } as const;
 
 type Props = {
@@ -46,10 +49,11 @@ export function OneOrUnit({ as }: Props) {
         {buttons}
       </div>
     );
+  const how = book.damage.includes("gone") ? GONE : EXAM_FACTS.kind.how.split(":")[0];
   return (
     <fieldset className="note-glass">
       <legend className="sr-only">{say(EXAM_FACTS.kind.asks)}</legend>
-      <p className="pb-1">{say(`${taken} ${EXAM_FACTS.kind.how.split(":")[0]}, and say:`)}</p>
+      <p className="pb-1">{say(`${taken} ${how}, and say:`)}</p>
       <div className="flex flex-wrap gap-2">{buttons}</div>
     </fieldset>
   );
