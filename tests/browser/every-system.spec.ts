@@ -261,15 +261,22 @@ test("a misted unit is refurbished: what it takes, until two weighings agree, an
   await page.getByRole("button", { name: "Choose open, dry and reseal the sealed unit" }).click();
   await page.getByLabel("Why this one").fill("nobody makes the bars any more");
   await page.getByRole("button", { name: "Choose", exact: true }).click();
-  await openStation(page, "Measure");
+  await openStation(page, "Make ready");
+  // Each question stands at its own step: the two panes, the freed spacer, the oven, the mark that it keeps.
+  await page.getByLabel("Pane A: mark, up, which face in the room").fill("wax cross, up, room");
+  await openStep(page, /Open one corner and empty/);
   for (const [name, text] of [
-    ["width, top", "604"],
-    ["height, left", "904"],
+    ["old pane, width", "600"],
+    ["old pane, height", "900"],
   ] as const)
     await page.getByRole("textbox", { name, exact: true }).fill(text);
   await page.keyboard.press("Tab");
-  await openStation(page, "Make ready");
-  await expect(page.getByText(/Drying beads \d+ g \(\d+ ml\); edge sealant \d+ ml: 1 tube/)).toBeVisible();
+  await expect(page.getByText(/^As such units mostly are, until the spacer is measured: Drying beads/)).toBeVisible();
+  await page.getByLabel("spacer wide, mm").fill("12");
+  await page.keyboard.press("Tab");
+  // 12 × (600 × 900 − 592 × 892) mm³ are 143 ml; a bore of 70 mm² and 2 740 mm are 192 ml, 144 g.
+  await expect(page.getByText(/^Drying beads 144 g \(192 ml\); edge sealant 143 ml: 1 tube/)).toBeVisible();
+  await openStep(page, /Dry the beads/);
   const weigh = async (minutes: string, grams: string) => {
     await page.getByLabel("minutes in the oven").fill(minutes);
     await page.getByLabel("grams").fill(grams);
@@ -280,6 +287,8 @@ test("a misted unit is refurbished: what it takes, until two weighings agree, an
   await expect(page.getByText("7.0 g lost so far")).toBeVisible();
   await weigh("120", "165");
   await expect(page.getByText("Dry: the weight no longer falls")).toBeVisible();
+  await openStep(page, /Tape the edge in the old colour/);
+  await expect(page.getByRole("alert").filter({ hasText: "First say with what it was closed" })).toBeVisible();
   await page.getByLabel("Sealant used").fill("unit sealant, black");
   await page.getByRole("button", { name: "The sealed unit is closed again" }).click();
   await expect(page.getByText("no gas, no guarantee. Look again")).toBeVisible();

@@ -37,6 +37,7 @@ export async function doAllSteps(page: Page): Promise<number> {
     }
     const answers: readonly (readonly [asked: string, answer: Locator])[] = [
       ["fixed", here.getByRole("button", { name: "fixed", exact: true })],
+      ["What has the pane now", here.getByRole("checkbox", { name: "a helper's hands" })],
       ["no loose glass left", here.getByRole("checkbox", { name: "no loose glass left" })],
       ["goes in free", here.getByRole("radio", { name: "goes in free" })],
       ["By which sign", here.getByRole("group", { name: "By which sign" }).getByRole("radio").first()],

@@ -1,4 +1,5 @@
 import { STATIONS, type Station } from "../plan/stations.ts";
+import { dryingOf } from "../refurbish/beads-and-seal.ts";
 import type { Step } from "../steps/step.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 
@@ -26,6 +27,8 @@ export function notDry(
   before?: Step,
 ): readonly Drying[] {
   const out: Drying[] = [];
+  // The scale says more of drying beads than the clock.
+  const weighedDry = dryingOf(book.before.refurbish.weighings).kind === "dry";
   // Once it is set, what lay under it is covered: only what finishes it still dries.
   for (const station of book.set ? (["finish"] as const) : STATIONS) {
     for (const step of steps(station)) {
@@ -33,6 +36,7 @@ export function notDry(
       const mark = book.steps.get(stepKey(station, step.id));
       if (mark?.state !== "done" || !step.driesHours) continue;
       if (book.before.ticked.get(stepKey(station, dryOf(step)))?.length) continue;
+      if (step.asks === "oven" && weighedDry) continue;
       const readyMs = Date.parse(mark.at) + step.driesHours * MS_PER_HOUR;
       if (readyMs > nowMs) out.push({ station, step, readyMs, hours: Math.ceil((readyMs - nowMs) / MS_PER_HOUR) });
     }

@@ -1,7 +1,7 @@
 import { refurbishSteps } from "../refurbish/steps.ts";
 import type { Step } from "../steps/step.ts";
-import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { openedUnit } from "./opened-unit.ts";
 import { optionsFacts } from "./options-facts.ts";
 import type { Reckoning } from "./reckoning.ts";
 
@@ -12,9 +12,10 @@ export const isRefurbished = (book: PaneBook): boolean =>
 /** The steps of opening and closing this unit; none where it is not refurbished. */
 export function refurbishHere(book: PaneBook, r: Reckoning): readonly Step[] {
   if (!isRefurbished(book)) return [];
-  const glass = r.cut.ok ? r.cut.value.glass : null;
+  const { size, needs } = openedUnit(book, r);
   return refurbishSteps({
-    longestMm: glass && Math.max(toMm(glass.width), toMm(glass.height)),
+    longestMm: size && Math.max(size.widthMm, size.heightMm),
+    needs,
     coated: optionsFacts(book, r).coated === true,
     marks: book.before.refurbish.panes ?? { a: "", b: "" },
   });

@@ -40,7 +40,7 @@ describe("what speaks against ticking a step", () => {
   it("what is said to have the pane, where it is not enough", () => {
     const t = pane("timber-bead");
     t.tell("look.building", { year: null, storey: 2 });
-    expect(held(t, "takeout", "glass-loose")).toBeNull();
+    expect(held(t, "takeout", "glass-loose")).toBe("First say what has the {pane}: nothing else keeps it up now.");
     ticked(t, "takeout", "glass-loose", ["hand"]);
     expect(held(t, "takeout", "glass-loose")).toMatch(/^Upstairs one hand is not enough/);
     ticked(t, "takeout", "glass-loose", ["hand", "tape"]);
@@ -281,6 +281,28 @@ describe("what is wet holds what follows, by the hour", () => {
     t.tell("ready.dry-fit", { fit: "free", note: "" });
     expect(held(t, "ready", "dry-fit", at + HOUR)).toContain("about 23 h to go");
     expect(held(t, "ready", "dry-fit", at + 24 * HOUR)).toBeNull();
+  });
+  it("drying beads wait for the oven, and no longer than the scale says", () => {
+    const t = pane("plastic-bead-inside");
+    t.tell("look.answer", { question: "kind", answer: "sealed" });
+    t.tell("look.option", { option: "refurbish", reason: "" });
+    const at = Date.parse(t.tell("step.marked", { station: "ready", step: "ru-dry", state: "done", reason: "" }).at);
+    expect(held(t, "ready", "ru-fill", at + HOUR)).toContain("about 2 h to go");
+    for (const [minutes, grams] of [
+      [0, 170],
+      [60, 164],
+    ] as const)
+      t.tell("refurbish.weighed", { minutes, grams });
+    expect(held(t, "ready", "ru-fill", at + HOUR)).toContain("about 2 h to go");
+    t.tell("refurbish.weighed", { minutes: 120, grams: 164 });
+    expect(held(t, "ready", "ru-fill", at + HOUR)).toBeNull();
+  });
+  it("an opened unit is not labelled before somebody says with what it was closed", () => {
+    const t = pane("plastic-bead-inside");
+    t.tell("look.option", { option: "refurbish", reason: "" });
+    expect(held(t, "ready", "ru-tape")).toMatch(/^First say with what it was closed/);
+    t.tell("refurbish.closed", { day: "2026-05-04", sealant: "black", lookAgain: "2026-11-01" });
+    expect(held(t, "ready", "ru-tape")).toBeNull();
   });
   it("{putty} is not painted before its days", () => {
     const { t } = primed();

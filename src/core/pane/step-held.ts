@@ -84,15 +84,14 @@ const heldUnsaid = ({ station, book }: Asked): Hold | null =>
     ? leads("Nobody said how the glass is held: these steps may be another frame's.", "look", null)
     : null;
 
-/** What was said to have the pane is not enough for it. Nothing said is taken at the word of who ticks it, as elsewhere. */
+/** What was said to have the pane is not enough for it; or nobody said, and it may fall on whoever stands there. */
 function poorlyHeld({ step, station, book, r }: Asked): string | null {
   if (step.asks !== "holder") return null;
   const ticked = tickedAt(book, station, step.id);
   const has = HOLDERS.filter((h) => ticked.includes(h));
+  if (has.length === 0) return "First say what has the {pane}: nothing else keeps it up now.";
   const f = stepFacts(book, r);
-  return has.length > 0
-    ? holderSays(has, { storey: f.storey, heavy: f.lift !== 1, broken: f.damage.includes("holed") })
-    : null;
+  return holderSays(has, { storey: f.storey, heavy: f.lift !== 1, broken: f.damage.includes("holed") });
 }
 
 function halfTicked({ step, station, book }: Asked): string | null {
@@ -245,6 +244,10 @@ function asked({ step, station, book, r }: Asked): string | null {
         ? `${open.length} ${open.length === 1 ? "turn" : "turns"} of a screw still to go: two rounds, each screw.`
         : null;
     }
+    case "closed":
+      return book.before.refurbish.closed === null
+        ? "First say with what it was closed, and when somebody looks at it again."
+        : null;
     case "facing":
       return book.facing === null && facingMatters(facingFacts(book, r))
         ? "Say first by which sign: set the wrong way round it is a remake."
@@ -281,8 +284,8 @@ const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   heldUnsaid,
   halfTicked,
   looseGlass,
-  poorlyHeld,
   untaped,
+  poorlyHeld,
   noNewOnes,
   paneAway,
   bedNotSaid,

@@ -75,7 +75,8 @@ export const layersOf = (
       ? { panesMm: book.makeup.panes.map((p) => p.mm), cavitiesMm: book.makeup.cavities.map((c) => c.mm) }
       : { panesMm: USUAL_SHEETS, cavitiesMm: [overall === null ? USUAL_CAVITY_MM : Math.max(4, toMm(overall) - 8)] };
 
-const USUAL_CAVITY_MM = 16;
+/** Width of a spacer nobody measured, mm: what two sheets of 4 leave of the commonest unit of 24. */
+export const USUAL_CAVITY_MM = 16;
 
 /** Sheets of a unit until somebody says, mm: what it weighs and bears is reckoned with them. Source: most are two of 4. */
 export const USUAL_SHEETS: readonly number[] = [4, 4];

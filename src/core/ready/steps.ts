@@ -131,7 +131,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "sweep",
-    does: "Sweep and vacuum before the new glass comes near.",
+    does: "Sweep and vacuum before any glass comes near.",
     why: "Nobody kneels on glass, and no crumb gets under the bed.",
     tool: "brush, vacuum, rubble bag",
     minutes: 4,

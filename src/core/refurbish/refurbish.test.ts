@@ -42,7 +42,7 @@ describe("what a refurbished unit takes", () => {
 
 describe("the steps of opening and closing it", () => {
   const of = (over: Partial<Parameters<typeof refurbishSteps>[0]> = {}) =>
-    refurbishSteps({ longestMm: 600, coated: false, marks: { a: "", b: "" }, ...over });
+    refurbishSteps({ longestMm: 600, coated: false, needs: null, marks: { a: "", b: "" }, ...over });
   it("is cut from both faces, dried, squared and sealed, in that order", () =>
     expect(of().map((s) => s.id)).toEqual(
       "mark cut spacer empty dry clean fill square look seal tape".split(" ").map((id) => `ru-${id}`),
@@ -55,6 +55,12 @@ describe("the steps of opening and closing it", () => {
   it("a coated face is only dusted", () => {
     expect(of({ coated: true }).find((s) => s.id === "ru-clean")?.never).toMatch(/only dusted/);
     expect(of().find((s) => s.id === "ru-clean")?.never).toBeUndefined();
+  });
+  it("names what goes back in once its size is known, and takes the sealant from the shelf", () => {
+    const steps = of({ needs: refurbishNeeds(unit) });
+    expect(steps.find((s) => s.id === "ru-fill")?.does).toMatch(/About 164 g of them\.$/);
+    expect(steps.find((s) => s.id === "ru-seal")?.uses).toEqual([{ what: "unit sealant", unit: "ml", each: 191 }]);
+    expect(of().find((s) => s.id === "ru-seal")?.uses).toBeUndefined();
   });
   it("brings the marks back where the panes meet again", () => {
     const square = of({ marks: { a: "wax cross, up, room", b: "" } }).find((s) => s.id === "ru-square");

@@ -34,6 +34,11 @@ export const ASKS = [
   "spacer",
   "weather",
   "rating",
+  "two-panes",
+  "opened",
+  "oven",
+  "cleaned",
+  "closed",
 ] as const;
 export type Ask = (typeof ASKS)[number];
 
@@ -45,6 +50,9 @@ export type Uses = {
   readonly each?: number;
   readonly diagonals?: number;
 };
+
+/** Parts of a unit that is opened and closed again. */
+export type UnitPart = "panes" | "cuts" | "spacer" | "beads" | "inside" | "gap" | "seal" | "edge";
 
 /** One thing to do, why, with what, how long, and by how many. Words in {braces} are filled in by the reader's dialect. */
 export type Step = {
@@ -58,6 +66,8 @@ export type Step = {
   readonly photos?: readonly string[];
   /** Work, in minutes, by default; the firm's own past replaces it. */
   readonly minutes: number;
+  /** The part of an opened unit that it is about: drawn in place of the sash. */
+  readonly unitPart?: UnitPart;
   /** The side of the sash that it is done at. */
   readonly at?: Side;
   /** 1 when not said. */

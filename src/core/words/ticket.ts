@@ -26,6 +26,13 @@ import { PLACE_NAMES } from "./places.ts";
 import { cutErrorSentence } from "./size.ts";
 import { sizeText } from "./size-text.ts";
 
+/** The old glass that goes back, as far as it has come. */
+const OLD_BACK = {
+  repack: "the old glass, as it is",
+  open: "the old {unit}, to be opened and resealed",
+  closed: "the old {unit}, resealed",
+} as const;
+
 /** The sentence that is read out at the glass counter. Size first, then what the cutter needs, then why. */
 export type Ticket = {
   readonly size: { readonly width: string; readonly height: string; readonly unit: string } | null;
@@ -56,7 +63,10 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   const { line } = r.stands;
   if (!line) {
     if (oldGlassBack(book))
-      return say(book.before.refurbish.closed ? "the old {unit}, resealed" : "the old glass, as it is", dialect);
+      return say(
+        OLD_BACK[book.before.refurbish.closed ? "closed" : book.before.option?.option === "repack" ? "repack" : "open"],
+        dialect,
+      );
     const whole = wholeHere(book, r);
     if (whole) return wholeText(whole);
     if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);

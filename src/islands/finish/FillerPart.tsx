@@ -4,18 +4,18 @@ import { isTimber } from "../../core/frame/held.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { NumberField } from "../ui/NumberField.tsx";
+import { MmField } from "../ui/MmField.tsx";
 
 const FIELDS = [
-  ["wideMm", "wide, mm"],
-  ["longMm", "long, mm"],
-  ["deepMm", "deep, mm"],
+  ["wideMm", "wide"],
+  ["longMm", "long"],
+  ["deepMm", "deep"],
 ] as const;
 type Gap = Partial<Record<(typeof FIELDS)[number][0], number>>;
 
 /** What fills timber that came away: by the gap, with how much, and whether it sands and holds. */
 export function FillerPart() {
-  const { book, reckoning: r } = usePane();
+  const { book, reckoning: r, prefs } = usePane();
   const [gap, setGap] = useState<Gap>({});
   if (!isTimber(readyFacts(book, r))) return null;
   const { wideMm, longMm, deepMm } = gap;
@@ -24,9 +24,10 @@ export function FillerPart() {
     <Fold title="A gap to fill" more="with what, and how much">
       <div className="grid grid-cols-3 gap-2">
         {FIELDS.map(([key, name]) => (
-          <NumberField
+          <MmField
             key={key}
             name={name}
+            unit={prefs.unit}
             label={`gap, ${name}`}
             most={3000}
             change={(to) => setGap({ ...gap, [key]: to ?? undefined })}

@@ -1,18 +1,19 @@
 import { useState } from "react";
+import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { CLEANER_FACTS, CLEANERS, type Cleaner, cleanerFault, RESULTS } from "../../core/refurbish/cleaners.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 
 /** What the inner faces were cleaned with, and what it left, seen in slanting light. */
-export function Cleaned({ coated }: { readonly coated: boolean }) {
-  const { book, write } = usePane();
+export function Cleaned() {
+  const { book, reckoning: r, write } = usePane();
+  const coated = optionsFacts(book, r).coated === true;
   const [cleaner, setCleaner] = useState<Cleaner>("glass-cleaner");
   const done = book.before.refurbish.cleaned;
   const fault = cleanerFault(cleaner, coated);
   const last = done.at(-1);
   return (
-    <section className="space-y-1">
-      <h3 className="font-semibold">Cleaning log</h3>
+    <section className="space-y-1" aria-label="Cleaning log">
       {done.length > 0 && (
         <p className={last?.result === "clear" ? "note-glass" : "text-[14px]"}>
           {done.map((d) => `${CLEANER_FACTS[d.cleaner].name}: ${d.result}`).join("; ")}

@@ -10,7 +10,7 @@ import {
 } from "../../core/ready/hardware.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { NumberField } from "../ui/NumberField.tsx";
+import { MmField } from "../ui/MmField.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 
 /** Metalwork that goes back: what is stripped, what is new, and whether a new one lies on the old one's mark. */
@@ -48,6 +48,7 @@ const FIELDS = [
 
 /** Held against each other before it is bought. */
 function PlateCompare() {
+  const { prefs, say } = usePane();
   const [old, setOld] = useState<Partial<Plate>>({});
   const [now, setNow] = useState<Partial<Plate>>({});
   const whole = (p: Partial<Plate>): p is Plate => FIELDS.every(([k]) => (p[k] ?? 0) > 0);
@@ -55,10 +56,11 @@ function PlateCompare() {
     <div className="grid grid-cols-[4rem_1fr_1fr_1fr] items-end gap-2">
       <span className="pb-2.5">{name}</span>
       {FIELDS.map(([key, label]) => (
-        <NumberField
+        <MmField
           key={key}
-          name={`${label}, mm`}
-          label={`${name} plate, ${label}, mm`}
+          name={label}
+          unit={prefs.unit}
+          label={`${name} plate, ${label}`}
           change={(to) => set({ ...p, [key]: to ?? undefined })}
         />
       ))}
@@ -72,7 +74,7 @@ function PlateCompare() {
       {whole(old) && whole(now) && (
         <ul className="note-glass" aria-live="polite">
           {footprintSays(footprintOf(old, now)).map((s) => (
-            <li key={s}>{s}</li>
+            <li key={s}>{say(s)}</li>
           ))}
         </ul>
       )}

@@ -23,6 +23,7 @@ export function StripLength({ faces }: { readonly faces: number }) {
 
 /** Pilot holes for screws that go back: a tight one chews the head, a wide one holds nothing. */
 export function Pilots() {
+  const { say } = usePane();
   return (
     <Fold title="Screws that go back" more="pilot holes">
       <table className="w-full border-collapse text-[14px]">
@@ -37,10 +38,10 @@ export function Pilots() {
           {PILOTS.map((p) => (
             <tr key={p.screwMm} className="border-t border-line">
               <td>
-                {p.screwMm} mm, no. {p.gauge}
+                {say(`${p.screwMm} mm`)}, no. {p.gauge}
               </td>
-              <td className="text-right">{p.softMm} mm</td>
-              <td className="text-right">{p.hardMm} mm</td>
+              <td className="text-right">{say(`${p.softMm} mm`)}</td>
+              <td className="text-right">{say(`${p.hardMm} mm`)}</td>
             </tr>
           ))}
         </tbody>

@@ -1,31 +1,29 @@
-import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
-import { usePane } from "../panels/pane-context.ts";
 import { isOnSash } from "../stage/TicksOnSash.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
 import { Dries } from "../steps/Dries.tsx";
 import { Steps } from "../steps/Steps.tsx";
 import { Ticks } from "../steps/Ticks.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
+import { Cleaned } from "./Cleaned.tsx";
+import { ClosedAgain } from "./ClosedAgain.tsx";
 import { Drains, DryFit } from "./DryFit.tsx";
 import { StripLength } from "./Materials.tsx";
-import { Refurbish } from "./Refurbish.tsx";
+import { OpenedUnit } from "./OpenedUnit.tsx";
+import { OvenLog } from "./OvenLog.tsx";
 import { SidePhotos } from "./SidePhotos.tsx";
-import { useReadySteps } from "./use-ready-steps.ts";
+import { SpacerGaps } from "./SpacerGaps.tsx";
+import { TwoPanes } from "./TwoPanes.tsx";
 
 /** Back to clean, sound and dry, and the pane tried before anything wet: one step at a time. */
 export function Ready() {
-  const { book } = usePane();
-  const steps = useReadySteps();
   return (
     <div className="space-y-5">
-      {isRefurbished(book) && <Refurbish />}
       <section aria-label="Make ready" className="flex flex-col gap-3">
         <BedChoice as="line" />
         <Steps
           station="ready"
-          steps={steps}
           asks={{
             sides: (step) => (
               <>
@@ -38,6 +36,14 @@ export function Ready() {
             dries: (step) => <Dries station="ready" step={step} />,
             length: (step) => <StripLength faces={step.id === "mask" ? 4 : 1} />,
             nails: () => <BeadsDressed />,
+            "two-panes": () => <TwoPanes />,
+            faces: (step) => <Ticks station="ready" step={step} />,
+            spacer: (step) => <Ticks station="ready" step={step} />,
+            opened: () => <OpenedUnit />,
+            oven: () => <OvenLog />,
+            cleaned: () => <Cleaned />,
+            gaps: () => <SpacerGaps />,
+            closed: () => <ClosedAgain />,
           }}
         />
       </section>

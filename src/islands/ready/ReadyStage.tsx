@@ -1,4 +1,5 @@
 import { SIDES } from "../../core/geometry/quad.ts";
+import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import type { Ask } from "../../core/steps/step.ts";
 import { mm } from "../../core/units/length.ts";
@@ -16,7 +17,8 @@ import { LengthInSvg } from "../ui/Length.tsx";
 import { HardwareBack } from "./HardwareBack.tsx";
 import { Pilots } from "./Materials.tsx";
 import { Methods } from "./Methods.tsx";
-import { useReadySteps } from "./use-ready-steps.ts";
+import { Resealing } from "./Resealing.tsx";
+import { UnitEdge } from "./UnitEdge.tsx";
 
 /** Which tab a step's question is about, where it is not the sash itself. */
 const ABOUT: Readonly<Partial<Record<Ask, string>>> = { "seal-path": "bed", length: "bed" };
@@ -25,7 +27,7 @@ const ABOUT: Readonly<Partial<Record<Ask, string>>> = { "seal-path": "bed", leng
 export function ReadyStage() {
   const { book, reckoning: r } = usePane();
   const asPane = wholeOf(book) === null;
-  const { shown } = useSteps("ready", useReadySteps());
+  const { shown } = useSteps("ready");
   return (
     <Stage
       about={shown?.asks && ABOUT[shown.asks]}
@@ -39,13 +41,20 @@ export function ReadyStage() {
               step={shown}
               done="done"
               own={
-                shown?.asks === "dry-fit" && asPane
-                  ? { drawing: <FitGaps />, how: "the room that it should have on each side" }
-                  : undefined
+                shown?.unitPart
+                  ? {
+                      drawing: <UnitEdge part={shown.unitPart} />,
+                      title: "The {unit}, opened",
+                      how: "its lower edge, in section",
+                    }
+                  : shown?.asks === "dry-fit" && asPane
+                    ? { drawing: <FitGaps />, how: "the room that it should have on each side" }
+                    : undefined
               }
             />
           ),
         },
+        isRefurbished(book) && { id: "reseal", name: "The opened {unit}", content: <Resealing /> },
         runsInLine(r.compound.bed) &&
           asPane && {
             id: "bed",

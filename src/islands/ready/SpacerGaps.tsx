@@ -1,25 +1,26 @@
 import { shiftFor } from "../../core/set/gaps.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { NumberField } from "../ui/NumberField.tsx";
+import { MmField } from "../ui/MmField.tsx";
 
 const SIDES = ["left", "right", "top", "bottom"] as const;
 
 /** How far the spacer stands in from the glass edge on each side, and how it is moved to the middle. */
 export function SpacerGaps() {
-  const { book, say, write } = usePane();
+  const { book, prefs, say, write } = usePane();
   const gaps = book.before.refurbish.gaps ?? { left: null, right: null, top: null, bottom: null };
   const { left, right, top, bottom } = gaps;
   const whole = left !== null && right !== null && top !== null && bottom !== null;
   const shift = whole ? shiftFor({ left, right, top, bottom }) : null;
   return (
     <div className="space-y-1">
-      <p className="text-[13px] text-mute">Spacer in from the glass edge, mm: as deep as the sealant will be.</p>
+      <p className="text-[13px] text-mute">Spacer in from the glass edge: as deep as the sealant will be.</p>
       <div className="grid grid-cols-4 gap-2">
         {SIDES.map((side) => (
-          <NumberField
+          <MmField
             key={side}
             name={side}
-            label={`spacer in, ${side}, mm`}
+            unit={prefs.unit}
+            label={`spacer in, ${side}`}
             most={100}
             value={gaps[side]}
             change={(to) => write("refurbish.gaps", { ...gaps, [side]: to })}

@@ -9,6 +9,7 @@ import { mm, type Nm, toMm } from "../../core/units/length.ts";
 import { PIN_BOX, pinDrawing } from "../../drawing/pin.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
+import { MmField } from "../ui/MmField.tsx";
 
 /** A pin that is drawn where none would do, mm. */
 const SHOWN_MM = 25;
@@ -67,19 +68,14 @@ export function Pins() {
             onChange={(e) => Number.isFinite(e.target.valueAsNumber) && setAngle(e.target.valueAsNumber)}
           />
         </label>
-        <label>
-          <span className="text-[13px] text-mute">pin at hand, mm</span>
-          <input
-            type="number"
-            min={5}
-            max={100}
-            step="any"
-            className="tight text-right"
-            placeholder={plan.lengthMm === null ? "" : String(plan.lengthMm)}
-            value={own ?? ""}
-            onChange={(e) => setOwn(Number.isFinite(e.target.valueAsNumber) ? e.target.valueAsNumber : null)}
-          />
-        </label>
+        <MmField
+          name="pin at hand"
+          unit={prefs.unit}
+          least={5}
+          most={100}
+          usual={plan.lengthMm ?? undefined}
+          change={setOwn}
+        />
       </div>
       <p className={reach?.says === "holds" ? "note-glass" : "note-wax"} role="status">
         {reach === null ? (

@@ -13,13 +13,14 @@ import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
 import { massText } from "../../core/words/mass.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { MmField } from "../ui/MmField.tsx";
 
 const USUAL: Panel = { make: "one-thick", mm: 10, lineMm: null, neighbourMm: null };
 const STORM_APART_MM = 60;
 
 /** A solid decorative panel: what it is made of, what it weighs, and blocks that bring its lines to its neighbour's. */
 export function PanelPart() {
-  const { book, reckoning: r, prefs, write } = usePane();
+  const { book, reckoning: r, prefs, say, write } = usePane();
   const { panel } = book;
   const set = (to: Panel | null) => write("specify.panel", { panel: to });
   const size = r.cut.ok ? r.cut.value : null;
@@ -32,23 +33,14 @@ export function PanelPart() {
         })
       : null;
   const number = (key: "mm" | "lineMm" | "neighbourMm", name: string) => (
-    <label>
-      <span className="text-[13px] text-mute">{name}</span>
-      <input
-        type="number"
-        step="any"
-        min={key === "mm" ? 1 : 0}
-        max={key === "mm" ? 60 : 10000}
-        className="tight"
-        key={panel?.[key]}
-        defaultValue={panel?.[key] ?? ""}
-        onBlur={(e) => {
-          const to = e.target.valueAsNumber;
-          if (panel && to !== panel[key] && (Number.isFinite(to) ? to > 0 : key !== "mm"))
-            set({ ...panel, [key]: Number.isFinite(to) ? to : null });
-        }}
-      />
-    </label>
+    <MmField
+      name={name}
+      unit={prefs.unit}
+      least={key === "mm" ? 1 : 0}
+      most={key === "mm" ? 60 : 10_000}
+      value={panel?.[key] ?? null}
+      change={(to) => panel && (to !== null || key !== "mm") && set({ ...panel, [key]: to })}
+    />
   );
   return (
     <Fold title="A solid decorative panel" more={panel ? PANEL_MAKE_NAMES[panel.make] : "no"}>
@@ -72,23 +64,25 @@ export function PanelPart() {
       {panel && (
         <>
           <div className="grid grid-cols-3 items-end gap-2">
-            {number("mm", panel.make === "two-thin" ? "each, mm" : "thick, mm")}
-            {number("lineMm", "its line above its foot, mm")}
-            {number("neighbourMm", "neighbour's above the floor of the frame, mm")}
+            {number("mm", panel.make === "two-thin" ? "each" : "thick")}
+            {number("lineMm", "its line above its foot")}
+            {number("neighbourMm", "neighbour's above the floor of the frame")}
           </div>
           {size && (
             <p className="text-[14px]">
-              {panelThickness(panel)} mm through,{" "}
+              {say(`${panelThickness(panel)} mm`)} through,{" "}
               {massText(panelMass(panel, toMm(size.glass.width), toMm(size.glass.height)), prefs.unit)}.
             </p>
           )}
           {blocks && (
             <p className={blocks.kind === "block" ? "note-glass" : "note-wax"}>
-              {blocks.kind === "block"
-                ? `Blocks of ${blocks.mm.toFixed(1)} mm under it: its line meets its neighbour's. Look along both before it sets.`
-                : blocks.kind === "too-low"
-                  ? `Its line stands ${blocks.byMm.toFixed(1)} mm too high even on the floor: take that off its foot before it is ordered.`
-                  : `Blocks would have to be ${blocks.byMm.toFixed(1)} mm higher than there is play: order it that much longer at its foot.`}
+              {say(
+                blocks.kind === "block"
+                  ? `Blocks of ${blocks.mm.toFixed(1)} mm under it: its line meets its neighbour's. Look along both before it sets.`
+                  : blocks.kind === "too-low"
+                    ? `Its line stands ${blocks.byMm.toFixed(1)} mm too high even on the floor: take that off its foot before it is ordered.`
+                    : `Blocks would have to be ${blocks.byMm.toFixed(1)} mm higher than there is play: order it that much longer at its foot.`,
+              )}
             </p>
           )}
         </>

@@ -15,7 +15,7 @@ type Props = {
   /** What a part of the sash is once it is done: through, clean, done. */
   readonly done: string;
   /** The station's own drawing of this step, and how it is worked on. */
-  readonly own?: { readonly drawing: ReactNode; readonly how: string } | undefined;
+  readonly own?: { readonly drawing: ReactNode; readonly how: string; readonly title?: string } | undefined;
 };
 
 /** The sash with what the step is about on it, and the section of this frame beside it. */
@@ -26,7 +26,7 @@ export function StepOnSash({ station, step, done, own }: Props) {
     <div className="grid h-full gap-4 desk:grid-cols-[minmax(0,1fr)_13rem] desk:items-center">
       <figure className="flex h-full min-h-0 flex-col">
         <figcaption className="pb-1 max-sm:text-[14px]">
-          <strong className="font-semibold">From {book.added.side}</strong>{" "}
+          <strong className="font-semibold">{say(own?.title ?? `From ${book.added.side}`)}</strong>{" "}
           <span className="text-mute">{own ? say(own.how) : ticked ? `tap each part when it is ${done}` : ""}</span>
         </figcaption>
         {own ? (

@@ -13,8 +13,6 @@ import { useSteps } from "./use-steps.ts";
 
 type Props = {
   readonly station: Station;
-  /** The station's own, where they are not those of the frame. */
-  readonly steps?: readonly Step[];
   /** Minutes on top of the steps, for what is known to be in the way. */
   readonly moreMinutes?: number;
   readonly asks?: Readonly<Partial<Record<Ask, (step: Step) => ReactNode>>>;
@@ -23,10 +21,10 @@ type Props = {
 };
 
 /** The steps of a station: the one now due as a card, then all of them one line each, ticked in any order or left out with a reason. */
-export function Steps({ station, asks = {}, also, steps: given, moreMinutes = 0 }: Props) {
+export function Steps({ station, asks = {}, also, moreMinutes = 0 }: Props) {
   const { book, say } = usePane();
   const { step: picked, openStep, refused } = useStage();
-  const { steps, isOpen, due, shown, mark } = useSteps(station, given);
+  const { steps, isOpen, due, shown, mark } = useSteps(station);
   const moved = useRef(false);
   const [listed, setListed] = useState(false);
   if (!shown) return <p className="note-glass">{say(CANNOT_BE_OPENED)}</p>;

@@ -22,10 +22,10 @@ export type StepsHere = {
 };
 
 /** The steps of a station, the one now worked on, and the way to say that one is done: the same for its card, its line and its drawing. */
-export function useSteps(station: Station, given?: readonly Step[]): StepsHere {
+export function useSteps(station: Station): StepsHere {
   const { book, reckoning, today, write } = usePane();
   const { step: picked, openStep, refuse } = useStage();
-  const steps = given ?? stepsAt(station, book, reckoning);
+  const steps = stepsAt(station, book, reckoning);
   const isOpen = (s: Step): boolean => !book.steps.has(stepKey(station, s.id));
   const next = steps.find(isOpen);
   // Where all is ticked, what is not dry yet still wants a word.

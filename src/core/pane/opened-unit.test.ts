@@ -1,0 +1,37 @@
+import { expect, it } from "vitest";
+import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { foldPane } from "./book.ts";
+import { openedUnit } from "./opened-unit.ts";
+import { reckon } from "./reckoning.ts";
+
+const MEASURED = { spacerMm: 12, boreMm2: 80, channelMm: 4, filledSides: "all", keyLegMm: 25 } as const;
+
+function opened(read: Parameters<Teller["read"]>[0], tell: (t: Teller) => void = () => {}) {
+  const t = new Teller().opened().added(PANE, "pinned-stop");
+  t.tell("look.damage", { damage: ["misted"] });
+  t.tell("look.option", { option: "refurbish", reason: "kept" });
+  t.read(read);
+  tell(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return openedUnit(book, reckon(book, { house: HOUSE_DEFAULTS, calendar }));
+}
+
+const SIZE = { "old-width": "600", "old-height": "900" };
+
+it("says nothing of what goes in while its size is not read", () => {
+  expect(opened({})).toMatchObject({ size: null, needs: null, isRead: false });
+});
+it("takes the spacer by the thickness that was read: 20 less two sheets of 4 is 12", () => {
+  expect(opened({ ...SIZE, "old-thickness": "20" }).unit.spacerMm).toBe(12);
+  expect(opened(SIZE).unit.spacerMm).toBe(16);
+});
+it("goes by the spacer that somebody measured, and by the unit edge to edge", () => {
+  const got = opened({ ...SIZE, "old-thickness": "24" }, (t) => t.tell("refurbish.unit", MEASURED));
+  expect(got).toMatchObject({ isRead: true, unit: MEASURED, size: { widthMm: 600, heightMm: 900 } });
+  // 12 × (600 × 900 − 592 × 892) = 12 × 11 936 mm³ of seal; the bore 2 740 long as with any spacer.
+  expect(got.needs?.sealMl).toBeCloseTo(143.232, 6);
+  expect(got.needs?.beadsMl).toBeCloseTo(219.2, 6);
+});
