@@ -212,7 +212,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     readings: readAll(written, states),
     again: readAll(writtenAgain, new Map()),
     stoodBy,
-    way: wayOf(latest.get("measure.way"), latest.get("look.option"), own),
+    way: wayOf(latest.get("measure.way"), latest.get("look.option"), own, [...written.keys()].some(isOpeningPlace)),
     circumstance: last("measure.circumstance")?.state ?? null,
     shape: last("measure.shape")?.shape ?? null,
     sits: last("measure.sits")?.sits ?? null,

@@ -90,6 +90,16 @@ describe("what is quoted", () => {
       expect(q?.minutes.every((m) => m.minutes > 0)).toBe(true);
     }
   });
+  it("glass that goes back costs what goes into it, and is nobody's to price", () => {
+    const back = (option: "refurbish" | "repack") =>
+      quoted("plastic-no-bead", (t) => {
+        t.tell("look.damage", { damage: option === "repack" ? ["dropped"] : ["misted"] });
+        t.tell("look.option", { option, reason: "" });
+      });
+    expect(back("refurbish")).toMatchObject({ glass: "the old sealed unit, to be opened and resealed", pence: 2200 });
+    expect(back("repack")).toMatchObject({ glass: "the old glass, as it is", pence: 0 });
+    expect(back("repack")?.minutes.length).toBeGreaterThan(1);
+  });
   it("patterned glass by its pattern, a panel as a panel", () => {
     const read = (t: Teller) => t.read({ "width-middle": "400", "height-middle": "500", "rebate-depth": "10" });
     expect(

@@ -11,10 +11,13 @@ import type { Day } from "../units/day.ts";
 import { type LengthUnit, toMm } from "../units/length.ts";
 import { type Dialect, say } from "../words/dialect.ts";
 import { glassText, panelText } from "../words/glass.ts";
+import { oldBackText } from "../words/old-back.ts";
 import type { PaneBook } from "./book.ts";
+import { oldGlassBack } from "./old-glass.ts";
 import { optionsFacts } from "./options-facts.ts";
 import { labelOf, orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { isRefurbished } from "./refurbishing.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
 import { stepsAt } from "./steps-at.ts";
 import { isUnit, isUnitOpen } from "./unit.ts";
@@ -42,21 +45,26 @@ export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefine
   return Math.floor(Math.max(area * perM2, leastCharge) * 100 + 0.5 + 1e-6);
 }
 
+/** What goes into glass that goes back: beads, sealant and tape of one that is opened, else nothing. Pence. */
+const backPence = (book: PaneBook, r: Reckoning): number =>
+  isRefurbished(book) ? Math.round(r.house.refurbishKit * 100) : 0;
+
 /** What is quoted: what was chosen, or what it comes to by how it was read. */
 const chosenHere = (book: PaneBook): OptionKind => wholeOf(book) ?? book.before.option?.option ?? "glass";
 
 /** The glass in a customer's words: never more than is known of it. */
 function quotedGlass(
   book: PaneBook,
-  line: NonNullable<ReturnType<typeof orderLineOf>>,
+  line: ReturnType<typeof orderLineOf>,
   by: { readonly dialect: Dialect; readonly unit: LengthUnit },
 ): string {
+  if (line === null || oldGlassBack(book)) return say(oldBackText(book), by.dialect);
   if (isUnitOpen(book)) return say("{unit}, its make still to be chosen", by.dialect);
   if (book.panel) return panelText(book.panel, by.unit);
   return [glassText(line, by), line.pattern].filter(Boolean).join(", ");
 }
 
-/** One pane as it is quoted; null while it is not sized. */
+/** One pane as it is quoted; null while it is not sized, unless the old glass goes back. */
 export function quotedPane(
   book: PaneBook,
   r: Reckoning,
@@ -69,8 +77,10 @@ export function quotedPane(
   },
 ): QuotedPane | null {
   const line = orderLineOf(book, r);
-  if (!line) return null;
-  const facts = sourceFacts(book, r, by);
+  const isBack = oldGlassBack(book);
+  // Glass that goes back is bought of nobody, and need not be sized.
+  if (!line && !isBack) return null;
+  const facts = isBack ? null : sourceFacts(book, r, by);
   const best = facts ? proposedSource(facts) : undefined;
   const minutes = WORKED.flatMap((station) => {
     const steps = stepsAt(station, book, r);
@@ -80,7 +90,7 @@ export function quotedPane(
     pane: book.id,
     where: labelOf(book),
     glass: quotedGlass(book, line, by),
-    glassPence: glassPence(book, r, best),
+    glassPence: isBack ? backPence(book, r) : glassPence(book, r, best),
     minutes,
     materialsPence: wholeOf(book) ? 0 : Math.round(r.house.materialsEach * 100),
     secondVisit: r.compound.leastDays !== null,

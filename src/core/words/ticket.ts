@@ -22,16 +22,10 @@ import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText, panelText } from "./glass.ts";
 import { massText } from "./mass.ts";
+import { oldBackText } from "./old-back.ts";
 import { PLACE_NAMES } from "./places.ts";
 import { cutErrorSentence } from "./size.ts";
 import { sizeText } from "./size-text.ts";
-
-/** The old glass that goes back, as far as it has come. */
-const OLD_BACK = {
-  repack: "the old glass, as it is",
-  open: "the old {unit}, to be opened and resealed",
-  closed: "the old {unit}, resealed",
-} as const;
 
 /** The sentence that is read out at the glass counter. Size first, then what the cutter needs, then why. */
 export type Ticket = {
@@ -62,11 +56,7 @@ function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string 
 export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By): string {
   const { line } = r.stands;
   if (!line) {
-    if (oldGlassBack(book))
-      return say(
-        OLD_BACK[book.before.refurbish.closed ? "closed" : book.before.option?.option === "repack" ? "repack" : "open"],
-        dialect,
-      );
+    if (oldGlassBack(book)) return say(oldBackText(book), dialect);
     const whole = wholeHere(book, r);
     if (whole) return wholeText(whole);
     if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
