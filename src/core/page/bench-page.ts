@@ -4,9 +4,11 @@ import type { Firm } from "../firm/firm.ts";
 import type { StockPane } from "../house/stock.ts";
 import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { oldGlassBack } from "../pane/old-glass.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isHere } from "../pane/stands.ts";
+import { isUnit } from "../pane/unit.ts";
 import type { HandTally } from "../practice/hand.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
@@ -60,6 +62,10 @@ const CUT_HERE: { readonly [K in GlassKind]: boolean } = {
 /** Scrap is told apart by whole millimetres. */
 export const scrapMm = (thicknessNm: number): number => Math.round(toMm(nm(thicknessNm)));
 
+/** A unit, chosen or not; what comes whole; a panel that is no glass; glass that goes back. */
+const isNobodysToCut = (book: PaneBook): boolean =>
+  isUnit(book) || readsWhole(book.way) || book.panel !== null || oldGlassBack(book);
+
 /** The panes that wait for glass and can be cut here, by what they are cut from. */
 export function composeBench(
   panes: readonly { readonly book: PaneBook; readonly r: Reckoning }[],
@@ -70,9 +76,9 @@ export function composeBench(
   const groups = new Map<string, { glass: GlassKind; thicknessNm: number; panes: BenchPane[] }>();
   const not = { toughened: 0, unsized: 0 };
   for (const { book, r } of panes) {
-    if (book.set || book.line || isHere(book)) continue;
+    if (book.set || book.line || isHere(book) || isNobodysToCut(book)) continue;
     const line = orderLineOf(book, r);
-    if (!line || line.makeup || line.corners || readsWhole(book.way)) {
+    if (!line || line.corners) {
       if (!line) not.unsized++;
       continue;
     }
