@@ -40,6 +40,7 @@ import { type StockHere, stockFor } from "./from-stock.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { locationOf } from "./location.ts";
 import { oddsFor, workedChances } from "./odds-for.ts";
+import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
@@ -148,7 +149,12 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const chosen = glassOf(book, house);
   const depth = readings["rebate-depth"];
   const insert = insertOf(book.way, readings, by.inserts ?? []);
-  const byReadings = openingBy(book.way, throughBoth(readings), { sits: book.sits, ...fitRules(house) });
+  const packed = readings["old-packed"] ?? packedByMap(book);
+  const byReadings = openingBy(
+    book.way,
+    { ...throughBoth(readings), ...(packed !== undefined && { "old-packed": packed }) },
+    { sits: book.sits, ...fitRules(house) },
+  );
   const opening = insert ? { ...byReadings, readings: asItself(insert.size) } : byReadings;
   const copied = insert?.size ?? copiedWhole(opening);
   const unit = tapeUnit(book);

@@ -1,3 +1,4 @@
+import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import { settingOf } from "../../core/pane/setting.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
@@ -8,6 +9,13 @@ export function PackersSay() {
   const setting = settingOf(book, r);
   const { packers } = r;
   if (!setting || !packers?.stack) return null;
+  // Nobody said how the old pane sat: what is shown is the house's usual, and says so.
+  const usual =
+    r.opening.copied?.fit !== "usual"
+      ? null
+      : oldGlassBack(book)
+        ? " As such panes mostly sit: nobody said how thick its own were. Those that it stood on go back, if they were right."
+        : " As such panes mostly sit: nobody said how the old one sat. Hold them to the gap first.";
   return (
     <p>
       {packers.stack.pieces.length === 0 ? (
@@ -25,6 +33,7 @@ export function PackersSay() {
           corner.
         </>
       )}
+      {usual && <span className="text-[14px] text-mute">{usual}</span>}
     </p>
   );
 }
