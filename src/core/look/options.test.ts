@@ -70,6 +70,12 @@ describe("what can be done about it", () => {
       ["repack", "glass", "sash", "double", "window"],
       "glass",
     ],
+    [
+      "loose, its packing said to have failed, and the glass not examined",
+      { glass: "not-looked", loose: true, packingFailed: true },
+      ["repack", "glass", "sash", "double", "window"],
+      "repack",
+    ],
     ["loose, but cracked", { loose: true }, ["glass", "sash", "double", "window"], "glass"],
     ["too little timber for a unit", { doubleHolds: false }, ["glass", "sash", "window"], "glass"],
     [

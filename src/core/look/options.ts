@@ -29,6 +29,8 @@ export type OptionFacts = {
   readonly glass: "broken" | "seal-gone" | "sound" | "not-looked";
   /** It rattles, binds, lets wind in, or its bed is dry. */
   readonly loose: boolean;
+  /** Its packing alone was said to have failed. */
+  readonly packingFailed?: boolean | undefined;
   readonly worst: MemberState | null;
   /** What mending the members takes, where glass alone is changed: hours by hand, and days of drying. */
   readonly mending: { readonly hours: number; readonly days: number };
@@ -257,6 +259,8 @@ export function recommend(
   const repack = can("repack");
   if (repack && f.glass === "sound")
     return { kind: "repack", because: "The glass is sound: pack and bed it anew before anybody orders another." };
+  if (repack && f.packingFailed)
+    return { kind: "repack", because: "Its packing failed, and nothing of the glass: look it over, and pack it anew." };
   const insert = can("insert");
   const glass = can("glass");
   if (insert && (!glass || insert.pence <= glass.pence))

@@ -12,11 +12,15 @@ export const oldGlassBack = (book: Asked): boolean =>
   book.before.option?.option === "repack" ||
   book.before.refurbish.closed !== null;
 
+/** Its packing alone was said to be wrong, and nothing of the glass. */
+export const packingFailed = (book: Pick<PaneBook, "damage" | "cause">): boolean =>
+  book.cause === "packing" && !isSpoilt(book.damage);
+
 /** Sound glass in a bed or sash that is not, as it was examined or as its packing alone was said to be wrong: packed anew before anybody orders another, unless somebody chose otherwise. */
 export const mayStay = (book: Pick<PaneBook, "before" | "damage" | "cause">): boolean =>
   book.before.option === null &&
   isLoose(book.damage) &&
-  (examVerdict(book.before.exam).glassSound || (book.cause === "packing" && !isSpoilt(book.damage)));
+  (examVerdict(book.before.exam).glassSound || packingFailed(book));
 
 /** It does not even come out: its {beads} do, and its {packers}, while it stands in its gaskets. */
 export const staysIn = (book: Asked): boolean =>

@@ -8,6 +8,7 @@ import { centreHeat, GASES, UNCOATED } from "../specify/heat.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { conversionHolds } from "./conversion.ts";
+import { packingFailed } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { sealedBy, wasUnit } from "./unit.ts";
 
@@ -30,6 +31,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning, leads: OptionFacts["l
     coated: book.coating === null ? null : book.coating.coated === "unsure" ? null : book.coating.coated === "yes",
     glass: broken ? "broken" : book.damage.includes("misted") ? "seal-gone" : v.glassSound ? "sound" : "not-looked",
     loose: isLoose(book.damage),
+    packingFailed: packingFailed(book),
     worst: worstOf(book),
     mending: mendingHere(book),
     doubleHolds: conversionHolds(book, r.house),
