@@ -46,6 +46,27 @@ test("a dropped sash with sound glass is packed anew: nothing is ordered, the gl
   await expect(page.getByText(/^Not taken: /).first()).toBeVisible();
 });
 
+test("packed anew with nothing measured: how it hangs is asked where it is packed, and figures come with its size", async ({
+  page,
+}) => {
+  await addPane(page);
+  await heldAs(page, "plastic-bead-inside");
+  await page.getByRole("checkbox", { name: "sash dropped or binds" }).check();
+  await page.getByLabel("Why it failed").selectOption("packing");
+  await expect(page.getByText(/We would take: keep the glass, pack and bed it anew/)).toBeVisible();
+  await page.getByRole("button", { name: "Choose keep the glass, pack and bed it anew" }).click();
+  await openStation(page, "Set");
+  await expect(page.getByText("How does it hang?")).toBeVisible();
+  await page.getByRole("button", { name: "hinged right", exact: true }).click();
+  await expect(page.getByText("Each about a quarter of its edge in from the corner")).toBeVisible();
+  await page.getByRole("textbox", { name: "old pane, width", exact: true }).fill("480");
+  await page.getByRole("textbox", { name: "old pane, height", exact: true }).fill("960");
+  await page.keyboard.press("Tab");
+  // A quarter of 480 is 120; the block's least from the corner and half its length make it 125: 355 from the left.
+  await expect(page.getByRole("img", { name: /bottom, 355 mm from its left end: carries/ })).toBeVisible();
+  await allSent(page);
+});
+
 test("a member says what is wrong with it, a cause leaves its task, hardware its paint", async ({ page }) => {
   await addPane(page);
   await page.getByRole("checkbox", { name: "cracked" }).check();

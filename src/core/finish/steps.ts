@@ -120,7 +120,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
       ? `Tell the customer: ${f.hinge === "fixed" ? "" : "leave it shut, "}nothing leans on it, paint is still to come.`
       : wet(f)
         ? `Tell the customer how long ${leaf(f) ? "it is shut softly and nothing leans on it" : f.hinge === "fixed" ? "nothing may lean on it" : "it stays shut"}, and what not to clean it with.`
-        : "Tell the customer what was fitted and what to leave alone.",
+        : `Tell the customer what was ${f.oldGlassBack ? "done" : "fitted"} and what to leave alone.`,
     why: painted(f) ? "Soft {putty} is the one part they can spoil." : "What nobody told them they try at once.",
     minutes: 2,
     when: () => true,

@@ -10,7 +10,7 @@ import { toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { materialsOf } from "./pane-materials.ts";
 import { reckon } from "./reckoning.ts";
-import { opensAs, settingOf } from "./setting.ts";
+import { opensAs, settingOf, unmeasuredSpots } from "./setting.ts";
 
 /** An opening of 600 × 900, read square, of a system; and what else was said. */
 function set(system: System, say: (t: Teller) => void = () => undefined) {
@@ -120,4 +120,41 @@ describe("how a sash opens, as its packers see it", () => {
     const book = foldPane(PANE, t.entries);
     expect(book && opensAs(book)).toBe(opens);
   });
+});
+
+describe("packers of glass that nobody measured", () => {
+  const spots = (hinge: "left" | "right" | "fixed") => {
+    const t = new Teller().added(PANE, "plastic-bead-inside");
+    t.tell("measure.found", { ...NOTHING_FOUND, hinge });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const at = unmeasuredSpots(book, { house: HOUSE_DEFAULTS });
+    return at
+      .filter((s) => s.job !== "locates" && (s.edge === "bottom" || s.edge === "top"))
+      .map((s) => [s.edge, s.atMm]);
+  };
+  // Drawn as 600 wide, a quarter in.
+  it.each([
+    [
+      "left",
+      [
+        ["bottom", 150],
+        ["top", 450],
+      ],
+    ],
+    [
+      "right",
+      [
+        ["bottom", 450],
+        ["top", 150],
+      ],
+    ],
+    [
+      "fixed",
+      [
+        ["bottom", 150],
+        ["bottom", 450],
+      ],
+    ],
+  ] as const)("hung %s", (hinge, is) => expect(spots(hinge)).toEqual(is));
 });

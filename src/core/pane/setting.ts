@@ -59,6 +59,20 @@ export function opensAs(book: PaneBook): Opens {
   }
 }
 
+/** What a pane is drawn as while nobody measured it, mm. */
+export const UNMEASURED = { widthMm: 600, heightMm: 900 };
+
+/** Where the packers of a pane stand that nobody measured: by how its sash opens, a quarter in, and in no figures. */
+export const unmeasuredSpots = (book: PaneBook, { house }: Pick<Reckoning, "house">): readonly PackerSpot[] =>
+  spotsFor({
+    ...UNMEASURED,
+    opens: opensAs(book),
+    rule: { share: QUARTER, cornerMm: house.packerCornerMm, lengthMm: house.packerLengthMm },
+  });
+
+/** How far in from a corner a packer stands, of its edge. Source: one of two schools, the house's. */
+const QUARTER = 0.25;
+
 /** Null while nothing is sized. */
 export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   if (!r.cut.ok) return null;
@@ -109,7 +123,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
             widthMm: w,
             heightMm: h,
             opens,
-            rule: { share: 0.25, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
+            rule: { share: QUARTER, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
             drains,
           }),
     beadMm,

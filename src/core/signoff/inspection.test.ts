@@ -98,6 +98,13 @@ describe("what is looked at", () => {
       ["bed-line", "sight-line"],
     ],
     ["a mark that the old glass carried", {}, { stamp: "T-4" }, ["stamp"], []],
+    [
+      "the old glass went back: its mark and its looks are as they were",
+      {},
+      { stamp: "T-4", oldGlassBack: true },
+      [],
+      ["stamp", "match"],
+    ],
   ])("%s", (_, over, more, there, not) => {
     const all = ids(over, more);
     expect(there.filter((id) => !all.includes(id))).toEqual([]);

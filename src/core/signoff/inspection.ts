@@ -174,7 +174,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     at: "beside",
     look: "Beside its neighbours it does not stand out, or they know that it will.",
     ifNot: "Show it to the owner now, and write down what they say.",
-    when: (g) => isTimber(g) || g.sealed,
+    when: (g) => (isTimber(g) || g.sealed) && !g.oldGlassBack,
   },
   {
     id: "minded",
@@ -188,7 +188,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     at: "foot",
     look: `The old glass was marked ${f.stamp}: the new one carries its mark, and it can be read.`,
     ifNot: "Photograph the corner and ask the supplier before it is painted or beaded up.",
-    when: (g) => g.stamp !== "",
+    when: (g) => g.stamp !== "" && !g.oldGlassBack,
   },
   {
     id: "told",
@@ -197,7 +197,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
       ? `The customer knows how long ${leftAlone(f)} and when it is painted.`
       : f.cures
         ? `The customer knows how long ${leftAlone(f)}, and what to leave alone.`
-        : "The customer knows what was fitted, and what to leave alone.",
+        : `The customer knows what was ${f.oldGlassBack ? "done" : "fitted"}, and what to leave alone.`,
     ifNot: "Tell them, and write it down.",
     when: always,
   },

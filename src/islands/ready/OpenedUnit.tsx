@@ -1,9 +1,8 @@
 import type { RefurbishUnit } from "../../core/log/kinds/refurbish.ts";
 import { openedUnit } from "../../core/pane/opened-unit.ts";
 import { FILLED, filledOf, type RefurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
-import { PLACE_NAMES } from "../../core/words/places.ts";
+import { OldPaneFields } from "../panels/OldPaneFields.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { ReadingField } from "../panels/ReadingField.tsx";
 import { MmField } from "../ui/MmField.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
@@ -28,16 +27,7 @@ export function OpenedUnit() {
   );
   return (
     <div className="space-y-2">
-      {size === null && (
-        <div className="grid grid-cols-2 gap-2">
-          {(["old-width", "old-height"] as const).map((place) => (
-            <div key={place}>
-              <span className="text-[13px] text-mute first-letter:uppercase">{say(PLACE_NAMES[place])}</span>
-              <ReadingField place={place} />
-            </div>
-          ))}
-        </div>
-      )}
+      {size === null && <OldPaneFields />}
       <div className="grid grid-cols-2 gap-2">
         {length("spacerMm", "spacer wide", 3, 40)}
         <BoreField mm2={unit.boreMm2} isRead={isRead} change={(boreMm2) => set({ boreMm2 })} />

@@ -1,5 +1,7 @@
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
+import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import { settingOf } from "../../core/pane/setting.ts";
+import { OldPaneFields } from "../panels/OldPaneFields.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
 
@@ -8,12 +10,21 @@ export function PackersSay() {
   const { book, reckoning: r, prefs, say } = usePane();
   const setting = settingOf(book, r);
   const { packers } = r;
+  if (!r.cut.ok && oldGlassBack(book))
+    return (
+      <div className="space-y-1">
+        <OldPaneFields />
+        <p className="text-[14px] text-mute">
+          {say("With its {beads} off its edges show: measured, the marks have figures, and how thick each stack is.")}
+        </p>
+      </div>
+    );
   if (!setting || !packers?.stack) return null;
   // Nobody said how the old pane sat: what is shown is the house's usual, and says so.
   const usual =
     r.opening.copied?.fit !== "usual"
       ? null
-      : oldGlassBack(book)
+      : isRefurbished(book)
         ? " As such panes mostly sit: nobody said how thick its own were. Those that it stood on go back, if they were right."
         : " As such panes mostly sit: nobody said how the old one sat. Hold them to the gap first.";
   return (

@@ -1,9 +1,9 @@
 import { halved } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
-import { type Setting, settingOf } from "../../core/pane/setting.ts";
+import { opensAs, settingOf, UNMEASURED, unmeasuredSpots } from "../../core/pane/setting.ts";
 import { isUnit, oldUnitMm } from "../../core/pane/unit.ts";
-import { widthFault } from "../../core/set/packer-places.ts";
+import { type Opens, widthFault } from "../../core/set/packer-places.ts";
 import { packingFaults } from "../../core/takeout/how-it-was.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
@@ -25,17 +25,17 @@ const FAULTS = {
 /** Where every packer stands, drawn; what was wrong with how it was; and why a push fit wants them all the same. */
 export function SettingDrawing() {
   const { book, reckoning: r, firm, prefs, say } = usePane();
+  if (halved(likeOf(book))) return null;
   const setting = settingOf(book, r);
-  if (!setting || !r.cut.ok || halved(likeOf(book))) return null;
-  const { glass } = r.cut.value;
+  const size = r.cut.ok ? r.cut.value.glass : null;
   const hangs = hingeOf(book);
-  const hinge = setting.opens === "hinge-left" ? "left" : setting.opens === "hinge-right" ? "right" : null;
+  const opens = opensAs(book);
+  const spots = setting ? setting.spots : unmeasuredSpots(book, r);
   const d = packersDrawing({
-    widthMm: toMm(glass.width),
-    heightMm: toMm(glass.height),
-    blockMm: setting.blockMm,
-    spots: setting.spots,
-    hinge,
+    ...(size ? { widthMm: toMm(size.width), heightMm: toMm(size.height) } : UNMEASURED),
+    blockMm: setting ? setting.blockMm : r.house.packerLengthMm,
+    spots,
+    hinge: opens === "hinge-left" ? "left" : opens === "hinge-right" ? "right" : null,
   });
   const faults = packingFaults(book.before.map, hangs, oldUnitMm(book, r));
   const narrow = isUnit(book) ? widthFault(firm.house.packerWidthMm, toMm(r.glass.thickness)) : null;
@@ -45,7 +45,7 @@ export function SettingDrawing() {
       more={
         hangs === "not-said"
           ? "drawn as for what is fixed, until it is said how it hangs"
-          : opensText(setting, hangs === "hung")
+          : opensText(opens, hangs === "hung")
       }
     >
       <HowItHangs />
@@ -53,11 +53,11 @@ export function SettingDrawing() {
         viewBox={`0 0 ${PACKERS_BOX.width} ${PACKERS_BOX.height}`}
         className="mx-auto w-full max-w-[min(100%,calc((100dvh-22rem)*0.87))] max-sm:max-w-[320px]"
         role="img"
-        aria-label={setting.spots
+        aria-label={spots
           .filter((s) => s.job !== "locates")
           .map(
             (s) =>
-              `${s.edge}, ${s.atMm.toFixed(0)} mm from its ${s.edge === "left" || s.edge === "right" ? "foot" : "left end"}: ${s.job}`,
+              `${s.edge}${setting ? `, ${s.atMm.toFixed(0)} mm from its ${s.edge === "left" || s.edge === "right" ? "foot" : "left end"}` : ""}: ${s.job}`,
           )
           .join("; ")}
       >
@@ -73,14 +73,14 @@ export function SettingDrawing() {
               textAnchor={b.turned ? (b.label.x < PACKERS_BOX.width / 2 ? "end" : "start") : "middle"}
               className="d-text !text-[10px]"
             >
-              <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} places={0} ticks={16} />
+              {setting && <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} places={0} ticks={16} />}
             </text>
           </g>
         ))}
       </svg>
       <ul className="text-[13px] text-mute">
         {(["carries", "braces", "locates"] as const)
-          .filter((j) => setting.spots.some((s) => s.job === j))
+          .filter((j) => spots.some((s) => s.job === j))
           .map((j) => (
             <li key={j}>
               <span className={j === "locates" ? "text-mute" : "font-semibold text-wax"}>{JOB_NAMES[j]}</span>
@@ -107,14 +107,18 @@ export function SettingDrawing() {
       ))}
       <p className="text-[13px] text-mute">
         {say(
-          "A tight fit wants them too: without, the pane stands on its own edge, and a hinged sash hangs on the glass. Figures from the left or lower end, seen from the side it goes in.",
+          `A tight fit wants them too: without, the pane stands on its own edge, and a hinged sash hangs on the glass. ${
+            setting
+              ? "Figures from the left or lower end, seen from the side it goes in."
+              : "Each about a quarter of its edge in from the corner: in figures once the glass is measured."
+          }`,
         )}
       </p>
     </Part>
   );
 }
 
-const opensText = (s: Setting, hung: boolean): string =>
+const opensText = (opens: Opens, hung: boolean): string =>
   ({
     fixed: `${hung ? "slides up and down" : "fixed"}: two below carry`,
     slides: "slides: two below carry, over the rollers",
@@ -122,4 +126,4 @@ const opensText = (s: Setting, hung: boolean): string =>
     "bottom-hung": "hung at the bottom: two below carry",
     "hinge-left": "hinged left: foot at the hinge, head at the handle",
     "hinge-right": "hinged right: foot at the hinge, head at the handle",
-  })[s.opens];
+  })[opens];
