@@ -8,9 +8,11 @@ import {
   disagreement,
   type Figure,
   figureOf,
+  figureSlopes,
   governing,
   middleSpan,
   type OpeningReadings,
+  OUTER,
 } from "./figure.ts";
 import type { OpeningPlace } from "./places.ts";
 
@@ -205,5 +207,24 @@ describe("the governing reading", () => {
     expect(governing(r, "width")).toEqual({ place: "width-middle", length: mm(611.5) });
     expect(governing(r, "height")?.place).toBe("height-left");
     expect(governing({}, "width")).toBeUndefined();
+  });
+});
+
+describe("how a corner follows a reading", () => {
+  const square: Quad = { bl: { x: 0, y: 0 }, br: { x: 600, y: 0 }, tr: { x: 600, y: 900 }, tl: { x: 0, y: 900 } };
+  it("is not told of fewer than five readings", () => {
+    expect(figureSlopes(square, ["width-top", "width-bottom", "height-left", "height-right"])).toBeUndefined();
+    expect(
+      figureSlopes(square, ["width-top", "width-bottom", "height-left", "height-right", "diagonal-up"]),
+    ).toHaveLength(5);
+  });
+  it("a head 1 mm longer moves its right corner out, as far as six readings weigh it; its left stays", () => {
+    const at = OUTER.indexOf("width-top");
+    const slopes = figureSlopes(square, OUTER)?.[at];
+    // Against the sill it is longer by what six readings leave of a millimetre: more than half of it, never all.
+    const longer = (slopes?.tr.x ?? 0) - (slopes?.tl.x ?? 0);
+    expect(longer).toBeGreaterThan(0.5);
+    expect(longer).toBeLessThan(1);
+    expect(slopes?.bl).toEqual({ x: 0, y: 0 });
   });
 });

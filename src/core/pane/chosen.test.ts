@@ -3,9 +3,9 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Way } from "../measure/ways.ts";
 import type { Makeup } from "../specify/makeup.ts";
-import { toMm } from "../units/length.ts";
+import { inches, mm, type Nm, toMm } from "../units/length.ts";
 import { foldPane, type PaneBook } from "./book.ts";
-import { glassOf, tapeUnit } from "./chosen.ts";
+import { glassOf, gridOfListed, tapeUnit } from "./chosen.ts";
 
 const book = (say: (t: Teller) => void): PaneBook => {
   const t = new Teller().added(PANE, "plastic-bead-inside");
@@ -118,4 +118,15 @@ describe("the tape that the size rests on", () => {
       ),
     ).toBe(expected),
   );
+});
+
+describe("the grid of a size off a list", () => {
+  const house = { gridMm: "1 mm", gridIn: "1/16 in" } as const;
+  it.each<[string, readonly Nm[], "mm" | "in", string]>([
+    ["whole millimetres, read in millimetres", [mm(600), mm(900)], "mm", "1 mm"],
+    ["24 × 38 in, read with a tape in millimetres: as it is listed", [inches(24), inches(38)], "mm", "1/16 in"],
+    ["24 × 38 in, read in inches", [inches(24), inches(38)], "in", "1/16 in"],
+    ["one side in each: neither is exact, so the reader's own, finely", [inches(24), mm(900)], "mm", "0.5 mm"],
+    ["half millimetres", [mm(600.5), mm(900)], "mm", "0.5 mm"],
+  ])("%s", (_, of, unit, is) => expect(gridOfListed(of, unit, house)).toBe(is));
 });

@@ -42,6 +42,12 @@ const size = (r: Reckoning): readonly number[] | null =>
 
 describe("which pane stands", () => {
   const workedOut = size(told(measured()).r) ?? [];
+  const HAD = {
+    from: "bought",
+    width: { text: "600", unit: "mm" },
+    height: { text: "890", unit: "mm" },
+    note: "",
+  } as const;
   const setToo = () => {
     const t = came("607.5", "899.5");
     t.tell("set.done", { day: "2026-05-20", compound: "linseed", sprigs: null });
@@ -57,6 +63,36 @@ describe("which pane stands", () => {
       () => came("about 607", "900"),
       "accepted",
       [608, 900],
+    ],
+    [
+      "glass that is here without an order",
+      () => {
+        const t = measured();
+        t.tell("order.had", HAD);
+        return t;
+      },
+      "accepted",
+      [600, 890],
+    ],
+    [
+      "glass that was here, and another ordered since: the one on order",
+      () => {
+        const t = ordered();
+        t.tell("order.had", HAD);
+        return t;
+      },
+      "ordered",
+      [608, 900],
+    ],
+    [
+      "glass that was here, and the one on order sent back: what is here",
+      () => {
+        const t = came("597", "900", "sent-back");
+        t.tell("order.had", HAD);
+        return t;
+      },
+      "accepted",
+      [600, 890],
     ],
     ["sent back: worked out anew", () => came("597", "900", "sent-back"), "worked-out", workedOut],
     ["set", setToo, "set", [607.5, 899.5]],

@@ -3,6 +3,7 @@ import type { Compound, CompoundId } from "../../core/bed/compound.ts";
 import { COMPOUNDS } from "../../core/bed/compounds.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 import type { Say } from "../ui/say.ts";
 
 type Own = Payloads["compound.kept"];
@@ -65,20 +66,14 @@ export function Compounds({ own, all, usual, takeUsual, say, write }: Props) {
       <p className="text-mute">What the label on your tub or tube says comes before the usual figures.</p>
       <div className="grid gap-x-6 gap-y-2 sm:grid-cols-2">
         {SYSTEMS.map((system) => (
-          <label key={system}>
-            <span className="text-[13px] text-mute">{say(frameOf(system).name)}: usually in</span>
-            <select
-              value={usual.get(system) ?? ""}
-              onChange={(e) => e.target.value && takeUsual(system, e.target.value)}
-            >
-              <option value="">as the trade does: nobody chose</option>
-              {all.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {say(c.name)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            key={system}
+            name={`${say(frameOf(system).name)}: usually in`}
+            unsaid="as the trade does: nobody chose"
+            of={all.map((c) => [c.id, say(c.name)])}
+            value={usual.get(system) ?? null}
+            change={(bed) => takeUsual(system, bed)}
+          />
         ))}
       </div>
       <ul className="rows bg-sheet px-4">
@@ -147,16 +142,13 @@ export function Compounds({ own, all, usual, takeUsual, say, write }: Props) {
               onChange={(e) => change({ name: e.target.value })}
             />
           </label>
-          <label className="col-span-2">
-            <span className="text-[13px] text-mute">It is a</span>
-            <select value={form.like} onChange={(e) => change({ like: e.target.value as CompoundId })}>
-              {COMPOUNDS.map((c) => (
-                <option key={c.id} value={c.id}>
-                  {say(c.name)}
-                </option>
-              ))}
-            </select>
-          </label>
+          <PickOne
+            name="It is a"
+            className="col-span-2"
+            of={COMPOUNDS.map((c) => [c.id as CompoundId, say(c.name)])}
+            value={form.like}
+            change={(like) => change({ like })}
+          />
           {FIGURES.map((f) => (
             <label key={f}>
               <span className="text-[13px] text-mute">{NAMES[f]}</span>

@@ -5,6 +5,8 @@ import { writeNumber } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 
 type Props = {
   readonly rule: HouseRule;
@@ -50,11 +52,7 @@ export function RuleLine({ rule, value, prefs, change }: Props) {
         )}
       </div>
       {fact.choices ? (
-        <select aria-label={label} value={value} onChange={(e) => change(e.target.value)}>
-          {fact.choices.map((c) => (
-            <option key={c}>{c}</option>
-          ))}
-        </select>
+        <PickOne name={label} quiet of={asTheyAre(fact.choices)} value={String(value)} change={change} />
       ) : (
         <input
           aria-label={label}

@@ -6,6 +6,7 @@ import { nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { thicknessText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { PickOne } from "../ui/PickOne.tsx";
 import { Size } from "../ui/Size.tsx";
 import { lengthIn, ReadLength } from "./ReadLength.tsx";
 
@@ -95,16 +96,12 @@ export function StockPanes({ stock, prefs, write }: Props) {
           unit="mm"
           type={(thickness) => change({ thickness })}
         />
-        <label>
-          <span className="text-[13px] text-mute">Kind</span>
-          <select value={form.glass} onChange={(e) => change({ glass: e.target.value as GlassKind })}>
-            {GLASS_KINDS.map((k) => (
-              <option key={k} value={k}>
-                {say(GLASS_NAMES[k], prefs.dialect)}
-              </option>
-            ))}
-          </select>
-        </label>
+        <PickOne
+          name="Kind"
+          of={GLASS_KINDS.map((k) => [k, say(GLASS_NAMES[k], prefs.dialect)])}
+          value={form.glass}
+          change={(glass) => change({ glass })}
+        />
         <button type="submit" className="btn" disabled={!ready}>
           Add to stock
         </button>

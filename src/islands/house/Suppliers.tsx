@@ -1,7 +1,11 @@
+import { useState } from "react";
 import type { Supplier } from "../../core/firm/firm.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { realTolerance } from "../../core/order/tolerance.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import type { Say } from "../ui/say.ts";
 import { SupplierTerms } from "./Terms.tsx";
 
@@ -17,6 +21,13 @@ function Record({ record }: { readonly record: SupplierRecord | undefined }) {
     </span>
   );
 }
+
+/** The unit they cut in, for the form that it stands in. */
+function UnitPick() {
+  const [unit, setUnit] = useState<LengthUnit>("mm");
+  return <PickOne name="Unit" field="unit" of={asTheyAre(UNITS)} value={unit} change={setUnit} />;
+}
+const UNITS: readonly LengthUnit[] = ["mm", "in"];
 
 type Props = {
   readonly suppliers: readonly Supplier[];
@@ -70,13 +81,7 @@ export const Suppliers = ({ suppliers, terms, records, currency, say, add, setTe
         <span className="text-[13px] text-mute">What they cut</span>
         <input name="cuts" maxLength={200} />
       </label>
-      <label>
-        <span className="text-[13px] text-mute">Unit</span>
-        <select name="unit">
-          <option>mm</option>
-          <option>in</option>
-        </select>
-      </label>
+      <UnitPick />
       <label>
         <span className="text-[13px] text-mute">Days</span>
         <input name="lead" type="number" min={0} max={365} defaultValue={3} required />

@@ -5,7 +5,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { MAKES_NAMES, MAKES_OF } from "../../core/order/sources.ts";
 import { TAKES, TAKES_NAMES } from "../../core/order/their-cutting.ts";
 import { safeCell } from "../../core/round/safe-cell.ts";
-import { GRIDS } from "../../core/units/length.ts";
+import { GRIDS, type LengthUnit } from "../../core/units/length.ts";
 import { money } from "../../core/words/money.ts";
 import {
   PRICE_COLUMNS,
@@ -15,73 +15,64 @@ import {
   termsFromRows,
 } from "../../core/words/price-csv.ts";
 import { Fold } from "../panels/Fold.tsx";
+import { MmField } from "../ui/MmField.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import type { Say } from "../ui/say.ts";
 
 const UNITS_IN = ["mm", "in"] as const;
+/** Stands for a supplier who said nothing of their grid. */
+const TAPES_OWN = "own";
 
 /** How they cut and take an order. */
-function TheirWay({ now, set, say }: Pick<Props, "say" | "set"> & { readonly now: Terms }) {
+function TheirWay({
+  now,
+  set,
+  say,
+  unit,
+}: Pick<Props, "say" | "set"> & { readonly now: Terms; readonly unit: LengthUnit }) {
   const promise = now.tolerance;
   return (
     <div className="grid grid-cols-2 gap-2 sm:grid-cols-4">
-      <label>
-        <span className="text-[13px] text-mute">cuts to</span>
-        <select value={now.grid ?? ""} onChange={(e) => set({ ...now, grid: GRIDS.find((g) => g === e.target.value) })}>
-          <option value="">the tape's own grid</option>
-          {GRIDS.map((g) => (
-            <option key={g}>{g}</option>
-          ))}
-        </select>
-      </label>
+      <PickOne
+        name="cuts to"
+        of={[[TAPES_OWN, "the tape's own grid"], ...asTheyAre(GRIDS)]}
+        value={now.grid ?? TAPES_OWN}
+        change={(grid) => set({ ...now, grid: GRIDS.find((g) => g === grid) })}
+      />
       {(["smallMm", "largeMm"] as const).map((side) => (
-        <label key={side}>
-          <span className="text-[13px] text-mute">
-            {side === "smallMm" ? "within, short side, mm" : "within, long side, mm"}
-          </span>
-          <input
-            key={promise?.[side]}
-            type="number"
-            min={0}
-            max={10}
-            step="any"
-            className="tight text-right"
-            placeholder="house rule"
-            defaultValue={promise?.[side] ?? ""}
-            onBlur={(e) => {
-              const to = e.target.value === "" ? null : e.target.valueAsNumber;
-              if (to === null) return promise && set({ ...now, tolerance: undefined });
-              if (Number.isFinite(to) && to >= 0 && to <= 10 && to !== promise?.[side])
-                set({ ...now, tolerance: { smallMm: to, largeMm: to, ...promise, [side]: to } });
-            }}
-          />
-        </label>
+        <MmField
+          key={side}
+          name={side === "smallMm" ? "within, short side" : "within, long side"}
+          unit={unit}
+          most={10}
+          unsaid="house rule"
+          value={promise?.[side] ?? null}
+          change={(to) =>
+            to === null
+              ? promise && set({ ...now, tolerance: undefined })
+              : set({ ...now, tolerance: { smallMm: to, largeMm: to, ...promise, [side]: to } })
+          }
+        />
       ))}
       {now.makes.includes("units") && (
-        <label>
-          <span className="text-[13px] text-mute">{say("makes {units} in")}</span>
-          <select
-            value={now.unitsIn ?? ""}
-            onChange={(e) => set({ ...now, unitsIn: UNITS_IN.find((u) => u === e.target.value) })}
-          >
-            <option value="">millimetres and inches</option>
-            <option value="mm">millimetres only</option>
-            <option value="in">inches only</option>
-          </select>
-        </label>
+        <PickOne
+          name={say("makes {units} in")}
+          of={[
+            ["both", "millimetres and inches"],
+            ["mm", "millimetres only"],
+            ["in", "inches only"],
+          ]}
+          value={now.unitsIn ?? "both"}
+          change={(to) => set({ ...now, unitsIn: UNITS_IN.find((u) => u === to) })}
+        />
       )}
-      <label>
-        <span className="text-[13px] text-mute">takes orders</span>
-        <select
-          value={now.takes ?? "by-hand"}
-          onChange={(e) => set({ ...now, takes: TAKES.find((t) => t === e.target.value) })}
-        >
-          {TAKES.map((t) => (
-            <option key={t} value={t}>
-              {TAKES_NAMES[t]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PickOne
+        name="takes orders"
+        of={TAKES.map((t) => [t, TAKES_NAMES[t]])}
+        value={now.takes ?? "by-hand"}
+        change={(takes) => set({ ...now, takes })}
+      />
     </div>
   );
 }
@@ -140,7 +131,7 @@ export function SupplierTerms({ supplier, terms, currency, say, set }: Props) {
           </label>
         ))}
       </div>
-      <TheirWay now={now} set={set} say={say} />
+      <TheirWay now={now} set={set} say={say} unit={supplier.unit} />
       <div className="overflow-x-auto">
         <table className="w-full max-w-md border-collapse text-[14px]">
           <thead className="text-left text-[12px] text-mute">

@@ -2,6 +2,8 @@ import { useEffect, useState } from "react";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { type KeyLine, KeyMap } from "../ui/KeyMap.tsx";
 import { isTyping, useKeys } from "../ui/keys.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { changePrefs, usePrefs } from "../ui/prefs.ts";
 import { keptTheme, showTheme, type Theme } from "../ui/theme.ts";
 import { KeepingLine } from "./KeepingLine.tsx";
@@ -89,22 +91,16 @@ export default function Switches({ prefs: initial, people }: Props) {
         {signed ? (
           <SignedIn name={signed} />
         ) : (
-          <label className="block">
-            <span className="text-[13px] text-mute">Who writes</span>
-            <select
-              value={prefs.who}
-              onChange={(e) => {
-                const who =
-                  e.target.value === OTHER ? window.prompt("Who writes from here on?")?.trim() : e.target.value;
-                if (who) changePrefs(prefs, { who: who.slice(0, 60) });
-              }}
-            >
-              {names.map((n) => (
-                <option key={n}>{n}</option>
-              ))}
-              <option>{OTHER}</option>
-            </select>
-          </label>
+          <PickOne
+            name="Who writes"
+            className="block"
+            of={asTheyAre([...names, OTHER])}
+            value={prefs.who}
+            change={(picked) => {
+              const who = picked === OTHER ? window.prompt("Who writes from here on?")?.trim() : picked;
+              if (who) changePrefs(prefs, { who: who.slice(0, 60) });
+            }}
+          />
         )}
         <nav aria-label="The firm" className="grid grid-cols-2 gap-x-3 border-t border-line pt-2">
           <a className="flex min-h-11 items-center" href="/">

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import CopyText from "../ui/CopyText.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 import { Field } from "./Field.tsx";
 import { postPeople } from "./post-people.ts";
 
@@ -34,13 +35,16 @@ export function Keys({ keys, send }: Props) {
           void make();
         }}
       >
-        <label className="block">
-          <span className="text-[13px] text-mute">For</span>
-          <select value={what} onChange={(e) => setWhat(e.target.value as typeof what)}>
-            <option value="calendar">a person's calendar</option>
-            <option value="supplier">a supplier's system</option>
-          </select>
-        </label>
+        <PickOne
+          name="For"
+          className="block"
+          of={[
+            ["calendar", "a person's calendar"],
+            ["supplier", "a supplier's system"],
+          ]}
+          value={what}
+          change={setWhat}
+        />
         <Field label="Whose" value={of} maxLength={60} onChange={(e) => setOf(e.target.value)} required />
         <button type="submit" className="btn">
           Make a key

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { ROLE_SAYS, ROLES, type Role } from "../../core/people/role.ts";
 import { guarded } from "../ui/Guarded.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
+import { asTheyAre } from "../ui/picks.ts";
 import { Audit, type AuditLine } from "./Audit.tsx";
 import { type Device, Devices } from "./Devices.tsx";
 import { Invite } from "./Invite.tsx";
@@ -66,18 +68,14 @@ function People({ people, invited, devices, keys, audit, rounds }: PeopleData) {
                   </button>
                 ) : (
                   <>
-                    <select
+                    <PickOne
                       className="!w-32 shrink-0"
-                      aria-label={`Role of ${p.name}`}
+                      name={`Role of ${p.name}`}
+                      quiet
+                      of={asTheyAre(ROLES)}
                       value={p.role}
-                      onChange={(e) =>
-                        void send("change", { person: p.id, role: e.target.value, round: rounds[0]?.id ?? null })
-                      }
-                    >
-                      {ROLES.map((r) => (
-                        <option key={r}>{r}</option>
-                      ))}
-                    </select>
+                      change={(role) => void send("change", { person: p.id, role, round: rounds[0]?.id ?? null })}
+                    />
                     <button
                       type="button"
                       className="btn"

@@ -6,6 +6,7 @@ import { sayDay } from "../../core/words/days.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { Fold } from "../panels/Fold.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 
 const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"] as const;
 const minutes = (text: string): number => {
@@ -21,7 +22,6 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
   const [to, setTo] = useState("16:30");
   const [on, setOn] = useState<readonly number[]>([1, 2, 3, 4, 5]);
   const [skills, setSkills] = useState("");
-  const [away, setAway] = useState("");
   const write: (...args: Parameters<ReturnType<typeof entriesBy>>) => Promise<void> = async (...args) => {
     const refused = await handOver([entriesBy(prefs.who)(...args)]);
     if (refused) setWrong(refused);
@@ -44,30 +44,19 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
             <li key={p.name} className="py-1">
               <b>{p.name}</b> {clock(p.hours[0])} to {clock(p.hours[1])}
               {p.skills.length > 0 && ` · ${p.skills.join(", ")}`}
-              <label className="block text-[13px]">
-                <span className="text-mute">Away on </span>
-                <select
-                  value={away}
-                  aria-label={`${p.name} is away on`}
-                  onChange={(e) => {
-                    setAway(e.target.value);
-                    if (e.target.value)
-                      void write(
-                        "plan.away",
-                        {},
-                        { name: p.name, day: e.target.value, away: !p.off.includes(e.target.value), why: "" },
-                      );
-                  }}
-                >
-                  <option value="">a day…</option>
-                  {data.days.map((d) => (
-                    <option key={d.day} value={d.day}>
-                      {sayDay(dayOf(d.day))}
-                      {p.off.includes(d.day) ? " (works after all)" : ""}
-                    </option>
-                  ))}
-                </select>
-              </label>
+              <PickOne
+                name={`${p.name} is away on`}
+                unsaid="Away on a day…"
+                quiet
+                of={data.days.map((d) => [
+                  d.day,
+                  `${sayDay(dayOf(d.day))}${p.off.includes(d.day) ? " (works after all)" : ""}`,
+                ])}
+                value={null}
+                change={(day) =>
+                  void write("plan.away", {}, { name: p.name, day, away: !p.off.includes(day), why: "" })
+                }
+              />
             </li>
           ))}
         </ul>

@@ -11,6 +11,7 @@ import { BeadSay, OffWhole } from "./BeadSay.tsx";
 import { CutLength } from "./CutLength.tsx";
 import { FirstMeeting } from "./FirstMeeting.tsx";
 import { Holder } from "./Holder.tsx";
+import { OutAlready } from "./OutAlready.tsx";
 import { ProfileLesson } from "./ProfilePart.tsx";
 
 /** What has a place on the sash is ticked there. */
@@ -25,6 +26,7 @@ export function TakeOut() {
   const { book } = usePane();
   return (
     <section aria-label="Take it out" className="space-y-3">
+      <OutAlready />
       <FirstMeeting />
       <ProfileLesson />
       <Steps

@@ -14,6 +14,8 @@ type Props = {
   readonly value?: number | null | undefined;
   /** Shown, greyed, where nothing is typed: what is taken meanwhile. Millimetres. */
   readonly usual?: number | undefined;
+  /** What stands there instead where nobody said and nothing is taken. */
+  readonly unsaid?: string;
   readonly least?: number;
   readonly most?: number;
   /** Answers in millimetres; with null where the field was emptied or cannot be read. */
@@ -27,7 +29,7 @@ export function MmField(props: Props) {
   return <Typed key={`${value ?? ""} ${unit}`} {...props} />;
 }
 
-function Typed({ name, unit, label, value, usual, least = 0, most = 10_000, change }: Props) {
+function Typed({ name, unit, label, value, usual, unsaid = "", least = 0, most = 10_000, change }: Props) {
   const isKept = value !== undefined;
   const shown = (of: number | null | undefined): string => (of === null || of === undefined ? "" : inUnit(of, unit));
   const [text, setText] = useState(shown(value));
@@ -44,7 +46,7 @@ function Typed({ name, unit, label, value, usual, least = 0, most = 10_000, chan
         maxLength={20}
         aria-label={`${label ?? name}, ${unit}`}
         aria-invalid={wrong !== null}
-        placeholder={shown(usual)}
+        placeholder={usual === undefined ? unsaid : shown(usual)}
         value={text}
         onChange={(e) => {
           setText(e.target.value);

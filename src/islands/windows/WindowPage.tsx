@@ -12,6 +12,7 @@ import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { Size } from "../ui/Size.tsx";
 
@@ -133,6 +134,7 @@ function Line({ repair: r, prefs }: { readonly repair: Repair; readonly prefs: P
 /** A new break: one tap, on the round that is chosen, with what was learned of the frame. */
 function NewBreak({ data, prefs }: Props) {
   const [fault, setFault] = useState("");
+  const [on, setOn] = useState(data.rounds[0]?.id ?? null);
   if (data.underWay !== null)
     return (
       <p className="note-glass">
@@ -168,16 +170,13 @@ function NewBreak({ data, prefs }: Props) {
         else setFault(refused);
       }}
     >
-      <label>
-        <span className="text-[13px] text-mute">It is broken again: put it on</span>
-        <select name="round" className="!w-auto">
-          {data.rounds.map((r) => (
-            <option key={r.id} value={r.id}>
-              {r.name}
-            </option>
-          ))}
-        </select>
-      </label>
+      <PickOne
+        name="It is broken again: put it on"
+        field="round"
+        of={data.rounds.map((r) => [r.id, r.name])}
+        value={on}
+        change={setOn}
+      />
       <button type="submit" className="btn btn-main">
         Begin, with what is known of its frame
       </button>
