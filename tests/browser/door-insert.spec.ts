@@ -52,8 +52,10 @@ test("a door's insert, frame and glass in one: read over its frame, ordered by i
   await page.getByLabel("width that came").fill("24");
   await page.getByLabel("height that came").fill("38");
   // Nobody feels the edges of glass that stands in a frame; its mark is looked for.
-  await expect(page.getByRole("radio", { name: "safety mark good" })).toBeVisible();
   await expect(page.getByRole("radio", { name: "edges good" })).toHaveCount(0);
+  await expect(page.getByText("Safety glass was ordered: find its mark first")).toBeVisible();
+  await expect(page.getByRole("button", { name: "Accept", exact: true })).toHaveCount(0);
+  await page.getByRole("radio", { name: "safety mark good" }).check();
   await page.getByRole("button", { name: "Accept", exact: true }).click();
   await allSent(page);
   await page.goto(`${path}/ready`);

@@ -86,6 +86,8 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   });
   // What was measured is not asked again.
   const looked = asked.filter((l) => l !== "thickness" || value("thickness") === null);
+  // Nobody can tell toughened from plain by its size: the mark is looked for before it is taken for right.
+  const unmarked = asked.includes("marks") && looks.marks === undefined;
   const written = (f: Field) => (came[f].trim() === "" ? undefined : { text: came[f], unit });
   const give = (verdict: Payloads["order.checked"]["verdict"]) =>
     checked({
@@ -196,7 +198,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
             <input value={reason} maxLength={2000} onChange={(e) => setReason(e.target.value)} />
           </label>
           <div className="flex flex-wrap gap-2">
-            {fine && reason === "" && (
+            {fine && !unmarked && reason === "" && (
               <button type="button" className="btn btn-main" onClick={() => give("accepted")}>
                 Accept
               </button>
@@ -213,6 +215,9 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
               Send it back
             </button>
           </div>
+          {fine && unmarked && reason.trim() === "" && (
+            <p className="note-wax">Safety glass was ordered: find its mark first, and say whether it can be read.</p>
+          )}
           {reason.trim() === "" && !fine && (
             <p className="text-[13px] text-mute">Say the reason first: it goes back with the glass.</p>
           )}
