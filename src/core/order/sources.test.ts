@@ -90,6 +90,8 @@ describe("where it can come from", () => {
   it.each<[string, minutes: number, share: number, own: number, string, RegExp]>([
     ["cut here as a rule", 10, 0.05, 0, "rack", /5% spoilt \(as a rule\)\.$/],
     ["one in five of thirty ran off", 10, 0.2, 30, "counter", /Too many of it run off here/],
+    ["five cuts are enough to say so", 10, 0.2, 5, "counter", /Too many of it run off here/],
+    ["fifteen in a hundred, as many as are allowed", 10, 0.15, 30, "rack", /15% spoilt/],
     ["the same of three says nothing yet", 10, 0.2, 3, "rack", /20% spoilt/],
     ["it fits as it is: nothing can run off", 0, 0.2, 30, "rack", /spoilt/],
   ])("%s", (_, minutes, spoiltShare, own, kind, says) => {
