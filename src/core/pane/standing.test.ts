@@ -392,3 +392,12 @@ describe("how far looking is", () => {
     expect(at(t).stations.look).toEqual({ state, says });
   });
 });
+
+it("glass that was had without an order stays so once it is set", () => {
+  const t = read();
+  const size = (text: string) => ({ text, unit: "mm" as const });
+  t.tell("order.had", { from: "bought", width: size("600"), height: size("890"), note: "" });
+  expect(at(t).stations.order).toEqual({ state: "done", says: { kind: "had" } });
+  t.tell("set.done", { day: "2026-05-20", compound: "linseed", sprigs: 8 });
+  expect(at(t).stations.order).toEqual({ state: "done", says: { kind: "had" } });
+});

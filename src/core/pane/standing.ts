@@ -8,7 +8,7 @@ import { inspectionHere } from "./inspection.ts";
 import { oldGlassBack } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isHere, standsOf } from "./stands.ts";
+import { isHere, wasHad } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
 import { isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -136,7 +136,7 @@ const setStanding = (s: Standing): Standing => (s.state === "done" ? { state: "b
 
 function orderStanding(book: PaneBook): Standing {
   const found = book.line;
-  if (standsOf(book).as === "accepted" && standsOf(book).line === null) return { state: "done", says: { kind: "had" } };
+  if (wasHad(book)) return { state: "done", says: { kind: "had" } };
   if (!found)
     return oldGlassBack(book)
       ? { state: "done", says: { kind: "old-glass" } }

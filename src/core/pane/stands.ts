@@ -67,6 +67,12 @@ export const isMade = (stands: Stands): boolean => stands.as !== "worked-out" &&
 /** The glass is here and passed: checked in, or had without an order. */
 export const isHere = (book: Pick<PaneBook, "line" | "set" | "had">): boolean => standsOf(book).as === "accepted";
 
+/** What stands, here or set already, was had without an order. */
+export function wasHad(book: Pick<PaneBook, "line" | "set" | "had">): boolean {
+  const { line, size } = standsOf(book);
+  return book.had !== null && line === null && size !== null;
+}
+
 /** A length as measured, or as it was ordered where that cannot be read. */
 function readOr(came: Written | undefined, ordered: number): Nm {
   const read = came ? readTape(came.text, came.unit) : null;

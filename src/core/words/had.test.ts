@@ -87,6 +87,15 @@ describe("glass that is here without an order", () => {
     expect(says("23 7/16", "35 1/4", undefined, "in")[0]).toBe(
       "The glass is here, bought over the counter: 23 7/16 × 35 1/4 in.",
     ));
+  it("speaks to the nearest mark of a reader's tape: 399 mm are 15 23/32 in, 595 are 23 7/16", () => {
+    const t = new Teller().opened().added().read(SQUARE);
+    const as = (text: string) => ({ text, unit: "mm" as const });
+    t.tell("order.had", { from: "brought", width: as("399"), height: as("595"), thickness: as("3"), note: "" });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar: foldFirm([]).calendar });
+    expect(hadSays(book, r, "in")[0]?.says).toBe("The glass is here, brought by the customer: 15 23/32 × 23 7/16 in.");
+  });
   it("what is taken back is not here", () => {
     const t = new Teller().opened().added().read(SQUARE);
     const had = {

@@ -7,6 +7,7 @@ import { throughThickness } from "../size/through.ts";
 import { writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { goesIn } from "./goes-in.ts";
+import { sizeText } from "./size-text.ts";
 
 export type HadSays = { readonly says: string; readonly bad: boolean };
 
@@ -22,7 +23,7 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
   if (!size) return [];
   const text = (v: Nm): string => writeNumber(v, unit);
   out.push({
-    says: `The glass is here, ${HAD_NAMES[had.from]}: ${text(size.width)} × ${text(size.height)} ${unit}.${(had.from === "rack" || had.cuts) && had.note ? ` Out of ${had.note}${had.cuts ? `, ${had.cuts} ${had.cuts === 1 ? "edge" : "edges"} to cut` : ""}.` : ""}`,
+    says: `The glass is here, ${HAD_NAMES[had.from]}: ${sizeText(size.width, unit, true)} × ${sizeText(size.height, unit, true)} ${unit}.${(had.from === "rack" || had.cuts) && had.note ? ` Out of ${had.note}${had.cuts ? `, ${had.cuts} ${had.cuts === 1 ? "edge" : "edges"} to cut` : ""}.` : ""}`,
     bad: false,
   });
   if (!r.cut.ok || !r.cut.value.opening.ok) {

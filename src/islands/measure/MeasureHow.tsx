@@ -8,6 +8,7 @@ import {
   WAYS,
 } from "../../core/measure/ways.ts";
 import { stateName } from "../../core/pane/read-from.ts";
+import { sureOf } from "../../core/pane/sure.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { picksOf } from "../ui/picks.ts";
@@ -30,7 +31,7 @@ export function MeasureHow() {
           name="Read from"
           of={CIRCUMSTANCES.map((state) => [state, say(stateName(book, state))] as const)}
           value={book.circumstance}
-          unsaid="not said"
+          unsaid={sureOf(book) === "guess" ? "a guess: copied" : "not said"}
           change={(state) => write("measure.circumstance", { state })}
         />
         {!readsWhole(book.way) && (

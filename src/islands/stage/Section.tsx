@@ -92,7 +92,11 @@ export function Section() {
                 textAnchor={end}
                 className={`d-halo d-text ${l.part === "sight" ? "d-wax-text" : l.part === "cover" ? "d-glass-text" : ""}`}
               >
-                {of.name}
+                {inTwo(of.name).map((line, i) => (
+                  <tspan key={line} {...(i > 0 && { x: l.text.x + (l.side === "left" ? -4 : 4), dy: "1.05em" })}>
+                    {line}
+                  </tspan>
+                ))}
                 {of.nm !== null && (
                   <tspan className="tight" dx={5}>
                     <LengthInSvg nm={of.nm} unit={prefs.unit} />
@@ -119,4 +123,13 @@ export function Section() {
       </svg>
     </figure>
   );
+}
+
+/** As many letters as stand beside the section on one line. */
+const LETTERS = 13;
+
+/** A long name on two lines, its last word on the second. @example "face glazing compound" // "face glazing", "compound" */
+function inTwo(name: string): readonly string[] {
+  const last = name.lastIndexOf(" ");
+  return name.length <= LETTERS || last < 0 ? [name] : [name.slice(0, last), name.slice(last + 1)];
 }
