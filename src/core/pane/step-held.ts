@@ -13,17 +13,10 @@ import { hingeOf } from "./hangs.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { roundTicks, screwsToDrive } from "./screw-rounds.ts";
 import { isHere } from "./stands.ts";
 import { beadsOf, stepFacts } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
-
-/** Screws of a cassette when nobody counted them out. Source: usual inserts. */
-const USUAL_SCREWS = 12;
-export const screwsToDrive = (book: PaneBook): number => Math.min(40, book.before.counts.screws?.out ?? USUAL_SCREWS);
-
-/** A tick a screw, in two rounds. @example two screws // "1/1", "1/2", "2/1", "2/2" */
-export const roundTicks = (screws: number): readonly string[] =>
-  [1, 2].flatMap((round) => Array.from({ length: screws }, (_, i) => `${round}/${i + 1}`));
 
 /** Glass of it broke: bare fingers only once somebody says that none lies loose. */
 export const bareAsks = (book: PaneBook): boolean =>

@@ -20,6 +20,12 @@ const SQUARE = {
   "rebate-width": "14",
 };
 
+function at(t: Teller) {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return { book, r: reckon(book, { house: HOUSE_DEFAULTS, calendar: foldFirm([]).calendar }) };
+}
+
 function says(width: string, height: string, thickness?: string, unit: LengthUnit = "mm", read = SQUARE as object) {
   const t = new Teller().opened().added().read(read);
   const as = (text: string) => ({ text, unit });
@@ -30,10 +36,8 @@ function says(width: string, height: string, thickness?: string, unit: LengthUni
     ...(thickness ? { thickness: as(thickness) } : {}),
     note: "",
   });
-  const book = foldPane(PANE, t.entries);
-  if (!book) throw new Error("no pane");
-  const { calendar } = foldFirm([]);
-  return hadSays(book, reckon(book, { house: HOUSE_DEFAULTS, calendar }), unit).map((s) => s.says);
+  const { book, r } = at(t);
+  return hadSays(book, r, unit).map((s) => s.says);
 }
 
 describe("glass that is here without an order", () => {
@@ -52,9 +56,7 @@ describe("glass that is here without an order", () => {
     const t = new Teller().opened().added().read(SQUARE);
     const as = (text: string) => ({ text, unit: "mm" as const });
     t.tell("order.had", { from: "bought", width: as("596"), height: as("896"), thickness: as("3"), note: "" });
-    const book = foldPane(PANE, t.entries);
-    if (!book) throw new Error("no pane");
-    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar: foldFirm([]).calendar });
+    const { r } = at(t);
     expect(r.massKg).toBeCloseTo(4.005, 3);
   });
   it("says what to ease where it is not", () => {
@@ -67,9 +69,7 @@ describe("glass that is here without an order", () => {
     const t = new Teller().opened().added().read(SQUARE);
     const as = (text: string) => ({ text, unit: "mm" as const });
     t.tell("order.had", { from: "rack", width: as("596"), height: as("896"), cuts: 1, note: "Rack B, 600 by 900" });
-    const book = foldPane(PANE, t.entries);
-    if (!book) throw new Error("no pane");
-    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar: foldFirm([]).calendar });
+    const { book, r } = at(t);
     expect(hadSays(book, r, "mm")[0]?.says).toBe(
       "The glass is here, off the rack: 596 × 896 mm. Out of Rack B, 600 by 900, 1 edge to cut.",
     );
@@ -91,9 +91,7 @@ describe("glass that is here without an order", () => {
     const t = new Teller().opened().added().read(SQUARE);
     const as = (text: string) => ({ text, unit: "mm" as const });
     t.tell("order.had", { from: "brought", width: as("399"), height: as("595"), thickness: as("3"), note: "" });
-    const book = foldPane(PANE, t.entries);
-    if (!book) throw new Error("no pane");
-    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar: foldFirm([]).calendar });
+    const { book, r } = at(t);
     expect(hadSays(book, r, "in")[0]?.says).toBe("The glass is here, brought by the customer: 15 23/32 × 23 7/16 in.");
   });
   it("what is taken back is not here", () => {

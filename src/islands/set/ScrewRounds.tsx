@@ -1,5 +1,5 @@
 import { stepKey } from "../../core/pane/book.ts";
-import { roundTicks, screwsToDrive } from "../../core/pane/step-held.ts";
+import { roundTicks, screwsToDrive } from "../../core/pane/screw-rounds.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { CountField } from "../panels/CountField.tsx";
 import { usePane } from "../panels/pane-context.ts";
