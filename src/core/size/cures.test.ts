@@ -41,6 +41,15 @@ describe("where to ease the rebate", () => {
   });
 });
 
+it.each([
+  ["wide for its height", 599, 890, "left"],
+  ["high for its width", 590, 899.5, "bottom"],
+] as const)("a pane %s binds first at its %s × %s", (_, wide, high, side) => {
+  const figure = figureOf(SQUARE);
+  const lying = figure.ok ? layIn(figure.value, { width: mm(wide), height: mm(high) }, allRound(10), mm(3)) : undefined;
+  expect(lying?.bindsFirst).toBe(side);
+});
+
 it("a side that bulges in is eased by its bulge beside the clearance", () => {
   const figure = figureOf(SQUARE);
   const lying = figure.ok ? layIn(figure.value, { width: mm(597), height: mm(897) }, allRound(10), mm(3)) : undefined;

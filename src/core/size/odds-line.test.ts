@@ -159,6 +159,31 @@ describe("laws", () => {
   });
 });
 
+describe("both dimensions in one movement, where a tape does not err", () => {
+  const moving = (over: Partial<Line>): Line => ({ ...still, tape: 0, movement: { lo: -2, hi: 0 }, ...over });
+  const either = (w: Partial<Line>, wide: number, h: Partial<Line>, high: number) =>
+    chancesOnBoth({ line: moving(w), glass: wide }, { line: moving({ readings: [900], ...h }), glass: high });
+  // It binds from where it closes by 0.7 on: 1.3 of 2 mm. The height from 0.45 on: 1.55 of 2, and the width within that.
+  it("the one that binds sooner says it: 1.55 of 2", () => {
+    expect(either({}, 599.3, {}, 899.55).binds).toBeCloseTo(0.775, 9);
+    expect(either({}, 599.55, {}, 899.3).binds).toBeCloseTo(0.775, 9);
+  });
+  it("a cut of 0.2 more than was ordered binds that much sooner: 1.75 of 2", () =>
+    expect(either({}, 599.3, { cutting: { kind: "within", mm: 0, off: 0.2 } }, 899.55).binds).toBeCloseTo(0.875, 9));
+  it("moving apart they add as chances do: 1 − 0.35 × 0.225", () => {
+    const [w, h] = [moving({}), moving({ readings: [900] })];
+    const apart = chancesOnBoth({ line: w, glass: 599.3 }, { line: h, glass: 899.55 }, "apart");
+    expect(apart.binds).toBeCloseTo(1 - 0.35 * 0.225, 9);
+  });
+  // 6 deep and 3 wanted: lost where the gaps are above 6 together: opening above 604.6 of glass 598.6, from +0.6 of 0..2 on.
+  it("cover that opens with the same movement: 1.4 of 2", () => {
+    const opening = { movement: { lo: 0, hi: 2 }, depth: 6 };
+    const got = either({ ...opening, readings: [604] }, 598.6, { ...opening, readings: [900] }, 899);
+    expect(got.coverLost).toBeCloseTo(0.7, 9);
+    expect(got.binds).toBeCloseTo(0, 9);
+  });
+});
+
 describe("draws made apart are put together", () => {
   const of = (binds: number, coverLost: number | null, trouble: number) => ({ binds, coverLost, trouble });
   it("place by place: 10 and 30 in a hundred are 20", () =>
