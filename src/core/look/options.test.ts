@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { type Option, type OptionFacts, optionsFor, ownerNote, recommend } from "./options.ts";
+import { type Option, type OptionFacts, optionName, optionsFor, ownerNote, recommend } from "./options.ts";
 
 describe("what can be done about it", () => {
   const facts = (over: Partial<OptionFacts> = {}): OptionFacts => ({
@@ -94,6 +94,14 @@ describe("what can be done about it", () => {
     const all = of(over);
     expect(all.filter((o) => o.possible).map((o) => o.kind)).toEqual(possible);
     expect(recommend(all, facts(over)).kind).toBe(best);
+  });
+  it.each([
+    ["one sheet, as was said", { sealed: false, sealedUsual: false }, "new glass alone"],
+    ["a unit, as was seen", { sealed: true, sealedUsual: false }, "a new {unit} alone"],
+    ["a unit, as such frames mostly hold", { sealed: true, sealedUsual: true }, "new glass or {unit} alone"],
+  ] as const)("glass is called by what was there: %s", (_, f, is) => {
+    expect(optionName("glass", f)).toBe(is);
+    expect(optionName("sash", f)).toBe("new sash");
   });
   it("adds up to the penny, rounded once", () => {
     // 0.5472 m² at 55 is 30.10, under the least charge of 35; + 12 + 1.5 h at 45 + 2 visits at 40, a fifth tax.

@@ -17,6 +17,13 @@ export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
   window: "whole window",
 };
 
+/**
+ * What it is called for this pane: what goes in, where somebody said what was there.
+ * @example one sheet, as was said // "new glass alone"; a unit taken for granted // "new glass or {unit} alone"
+ */
+export const optionName = (kind: OptionKind, f: Pick<OptionFacts, "sealed" | "sealedUsual">): string =>
+  kind !== "glass" || f.sealedUsual ? OPTION_NAMES[kind] : f.sealed ? "a new {unit} alone" : "new glass alone";
+
 export type OptionFacts = {
   readonly system: System;
   readonly opens: boolean;

@@ -1,5 +1,5 @@
 import type { Firm } from "../firm/firm.ts";
-import { OPTION_NAMES, type OptionKind, optionsFor } from "../look/options.ts";
+import { type OptionKind, optionName, optionsFor } from "../look/options.ts";
 import type { QuotedPane } from "../order/quote.ts";
 import { proposedSource, type Source } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
@@ -78,6 +78,7 @@ export function quotedPane(
 ): QuotedPane | null {
   const line = orderLineOf(book, r);
   const isBack = oldGlassBack(book);
+  const options = optionsFacts(book, r);
   // Glass that goes back is bought of nobody, and need not be sized.
   if (!line && !isBack) return null;
   const facts = isBack ? null : sourceFacts(book, r, by);
@@ -96,8 +97,8 @@ export function quotedPane(
     secondVisit: r.compound.leastDays !== null,
     upstairs: (book.building.storey ?? 0) > 0,
     bags: r.massKg === null ? 1 : bagsFor(r.massKg),
-    others: optionsFor(optionsFacts(book, r), r.house)
+    others: optionsFor(options, r.house)
       .filter((o) => o.possible && o.kind !== chosenHere(book))
-      .map((o) => ({ says: say(OPTION_NAMES[o.kind], by.dialect), pence: o.pence })),
+      .map((o) => ({ says: say(optionName(o.kind, options), by.dialect), pence: o.pence })),
   };
 }

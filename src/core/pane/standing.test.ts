@@ -401,3 +401,13 @@ it("glass that was had without an order stays so once it is set", () => {
   t.tell("set.done", { day: "2026-05-20", compound: "linseed", sprigs: 8 });
   expect(at(t).stations.order).toEqual({ state: "done", says: { kind: "had" } });
 });
+
+it("readings that were copied from a like pane are a guess, and not measured, until one is read for itself", () => {
+  const t = looked();
+  const reading = (place: string, sure?: "guess") =>
+    t.tell("measure.reading", { place, text: "600", unit: "mm", ...(sure ? { sure } : {}) } as never);
+  for (const place of ["width-top", "width-middle", "height-left"]) reading(place, "guess");
+  expect(at(t).stations.measure).toMatchObject({ state: "begun", says: { kind: "guessed", done: 3 } });
+  for (const place of ["width-top", "width-middle", "height-left"]) reading(place);
+  expect(at(t).stations.measure.says.kind).toBe("readings");
+});

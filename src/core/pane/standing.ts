@@ -10,6 +10,7 @@ import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isHere, wasHad } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
+import { sureOf } from "./sure.ts";
 import { isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
@@ -41,7 +42,7 @@ export type Says =
         | "frame-unsaid";
     }
   | { readonly kind: "whole"; readonly what: Whole }
-  | { readonly kind: "steps" | "readings" | "looked"; readonly done: number; readonly of: number }
+  | { readonly kind: "steps" | "readings" | "guessed" | "looked"; readonly done: number; readonly of: number }
   | { readonly kind: "bad-reading"; readonly count: number }
   | { readonly kind: "glass" }
   | { readonly kind: "due" | "set-on" | "paint-from" | "painted"; readonly day: Day };
@@ -81,6 +82,9 @@ function toldAt(station: Station, book: PaneBook, r: Reckoning): Standing {
       const of = WAY_FACTS[book.way].wanted.length;
       const done = of - stillToRead(book.way, (p) => r.readings[p] !== undefined).length;
       if (r.unread.length > 0) return { state: "trouble", says: { kind: "bad-reading", count: r.unread.length } };
+      // Copied from its like, or guessed: nothing of it is read yet.
+      if (done > 0 && book.way === "rebate" && sureOf(book) === "guess")
+        return { state: "begun", says: { kind: "guessed", done, of } };
       return {
         state: done === of ? "done" : done > 0 ? "begun" : "open",
         says: { kind: "readings", done, of },

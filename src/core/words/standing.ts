@@ -27,6 +27,8 @@ export function standingWords(
       return says.done === 0 ? "not yet" : `${says.done} of ${says.of} said`;
     case "readings":
       return says.done === 0 ? "nothing read" : `${says.done} of ${says.of} readings`;
+    case "guessed":
+      return `${says.done} of ${says.of}, a guess`;
     case "bad-reading":
       return says.count === 1 ? "one cannot be read" : `${says.count} cannot be read`;
     case "glass":

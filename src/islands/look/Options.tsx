@@ -1,13 +1,6 @@
 import { useState } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
-import {
-  OPTION_NAMES,
-  type Option,
-  type OptionKind,
-  optionsFor,
-  ownerNote,
-  recommend,
-} from "../../core/look/options.ts";
+import { type Option, type OptionKind, optionName, optionsFor, ownerNote, recommend } from "../../core/look/options.ts";
 import { afterWorkingDays } from "../../core/order/lead.ts";
 import { optionLeads } from "../../core/pane/option-leads.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
@@ -51,7 +44,7 @@ export function Options() {
       )}
       {best && (
         <p className="note-glass">
-          <span className="font-medium">We would take: {say(OPTION_NAMES[best.kind])}.</span> {say(best.because)}
+          <span className="font-medium">We would take: {say(optionName(best.kind, facts))}.</span> {say(best.because)}
         </p>
       )}
       {note && <p className="text-[13px]">For the owner: {say(note)}</p>}
@@ -65,11 +58,17 @@ export function Options() {
       </div>
       <ul className="rows">
         {possible.map((o) => (
-          <OptionLine key={o.kind} option={o} best={o.kind === best?.kind} chosen={chosen} />
+          <OptionLine
+            key={o.kind}
+            option={o}
+            name={say(optionName(o.kind, facts))}
+            best={o.kind === best?.kind}
+            chosen={chosen}
+          />
         ))}
         {not.map((o) => (
           <li key={o.kind} className="py-1.5 text-[13px] text-mute">
-            Not {say(OPTION_NAMES[o.kind])}: <Said>{o.because}</Said>
+            Not {say(optionName(o.kind, facts))}: <Said>{o.because}</Said>
           </li>
         ))}
       </ul>
@@ -86,9 +85,14 @@ export function Options() {
 /** One line of the table, on a screen that has room for its columns. */
 const ROW = "desk:grid desk:grid-cols-[minmax(0,1fr)_5.6rem_6rem_3rem_5.5rem_6.5rem_5.5rem] desk:gap-x-3";
 
-type LineProps = { readonly option: Option; readonly best: boolean; readonly chosen: Option | null };
+type LineProps = {
+  readonly option: Option;
+  readonly name: string;
+  readonly best: boolean;
+  readonly chosen: Option | null;
+};
 
-function OptionLine({ option: o, best, chosen: taken }: LineProps) {
+function OptionLine({ option: o, name, best, chosen: taken }: LineProps) {
   const { book, firm, prefs, say, write, today } = usePane();
   const chosen = book.before.option?.option === o.kind;
   const [asking, setAsking] = useState(false);
@@ -99,7 +103,7 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
       className={`${ROW} items-baseline gap-x-3 gap-y-1 py-2 max-desk:flex max-desk:flex-wrap ${chosen ? "bg-tint -mx-2 px-2" : ""}`}
     >
       <div className="max-desk:basis-full">
-        <span className="block font-semibold first-letter:uppercase">{say(OPTION_NAMES[o.kind])}</span>
+        <span className="block font-semibold first-letter:uppercase">{name}</span>
         <p className="text-[13px] text-mute">{say(o.because)}</p>
         {taken && taken !== o && (
           <p className="text-[13px]">Turned down: {turnedDown(o, taken, firm.house.currency)}.</p>
@@ -164,7 +168,7 @@ function OptionLine({ option: o, best, chosen: taken }: LineProps) {
           className={`btn btn-small max-desk:ml-auto ${best && !book.before.option ? "btn-main" : ""}`}
           onClick={() => (best ? choose("") : setAsking(true))}
         >
-          Choose<span className="sr-only"> {say(OPTION_NAMES[o.kind])}</span>
+          Choose<span className="sr-only"> {name}</span>
         </button>
       )}
     </li>
