@@ -36,6 +36,15 @@ it.each<[string, (t: Teller) => void, boolean]>([
     false,
   ],
   [
+    "dropped on its packers, and whether the glass stays is still open",
+    (t) => {
+      cleared(t);
+      t.tell("look.damage", { damage: ["dropped"] });
+      t.tell("look.cause", { cause: "packing" });
+    },
+    false,
+  ],
+  [
     "the old glass goes back",
     (t) => {
       cleared(t);

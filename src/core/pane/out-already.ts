@@ -1,16 +1,16 @@
 import type { Step } from "../steps/step.ts";
 import { type PaneBook, stepKey } from "./book.ts";
-import { oldGlassBack } from "./old-glass.ts";
+import { mayStay, oldGlassBack } from "./old-glass.ts";
 
 /** Why the steps of taking out are left out, where nobody ticked them while it was done. */
 export const OUT_ALREADY = "out before its steps were ticked";
 
 /**
  * Readings said to be from the cleared rebate, and not one step of taking out ticked: whoever read it has it out already. The
- * steps that may be left out by one word; none where the glass stands, or some of them were ticked.
+ * steps that may be left out by one word; none where the glass stands or may stay, or some of them were ticked.
  * @example read from the cleared rebate, nothing ticked // every step of Take out
  */
 export function outAlready(book: PaneBook, takeout: readonly Step[]): readonly Step[] {
-  if (book.circumstance !== "cleared" || book.way !== "rebate" || oldGlassBack(book)) return [];
+  if (book.circumstance !== "cleared" || book.way !== "rebate" || oldGlassBack(book) || mayStay(book)) return [];
   return takeout.some((s) => book.steps.has(stepKey("takeout", s.id))) ? [] : takeout;
 }

@@ -44,7 +44,8 @@ type By = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly pound
 /** Whether there is a pane to order or to set at all, and why not. */
 function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
   if (r.stands.line) return null;
-  if (oldGlassBack(book)) return "The old glass goes back: nothing is ordered.";
+  if (oldGlassBack(book))
+    return book.set ? "The old glass went back: nothing was ordered." : "The old glass goes back: nothing is ordered.";
   // A size that rests on a reading known to be wrong is nobody's to read out.
   const [slip] = r.slips;
   if (slip && book.overrule === null)
