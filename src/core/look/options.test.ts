@@ -12,6 +12,7 @@ describe("what can be done about it", () => {
     coated: null,
     glass: "broken",
     loose: false,
+    packingFailed: false,
     worst: null,
     mending: { hours: 1, days: 1 },
     doubleHolds: null,

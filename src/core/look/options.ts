@@ -7,6 +7,10 @@ import type { MemberState } from "./condition.ts";
 export const OPTION_KINDS = ["repack", "refurbish", "glass", "sash", "insert", "double", "window"] as const;
 export type OptionKind = (typeof OPTION_KINDS)[number];
 
+/** The old glass stays, or goes back once it is mended: it lies there to be measured, and nothing is ordered. */
+export const goesBack = (option: OptionKind | null | undefined): boolean =>
+  option === "repack" || option === "refurbish";
+
 export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
   repack: "keep the glass, pack and bed it anew",
   refurbish: "open, dry and reseal the {unit}",
@@ -37,7 +41,7 @@ export type OptionFacts = {
   /** It rattles, binds, lets wind in, or its bed is dry. */
   readonly loose: boolean;
   /** Its packing alone was said to have failed. */
-  readonly packingFailed?: boolean | undefined;
+  readonly packingFailed: boolean;
   readonly worst: MemberState | null;
   /** What mending the members takes, where glass alone is changed: hours by hand, and days of drying. */
   readonly mending: { readonly hours: number; readonly days: number };

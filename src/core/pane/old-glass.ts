@@ -2,15 +2,14 @@ import { frameOf } from "../frame/systems.ts";
 import { detailOf } from "../frame/told-detail.ts";
 import { isLoose, isSpoilt } from "../look/damage.ts";
 import { examVerdict } from "../look/exam.ts";
+import { goesBack } from "../look/options.ts";
 import type { PaneBook } from "./book.ts";
 
 type Asked = Pick<PaneBook, "before" | "added">;
 
 /** The old glass goes back: opened and resealed, or packed and bedded anew. Nothing is ordered for it. */
 export const oldGlassBack = (book: Asked): boolean =>
-  book.before.option?.option === "refurbish" ||
-  book.before.option?.option === "repack" ||
-  book.before.refurbish.closed !== null;
+  goesBack(book.before.option?.option) || book.before.refurbish.closed !== null;
 
 /** Its packing alone was said to be wrong, and nothing of the glass. */
 export const packingFailed = (book: Pick<PaneBook, "damage" | "cause">): boolean =>

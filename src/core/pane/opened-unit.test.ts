@@ -2,6 +2,7 @@ import { expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { NOT_MEASURED } from "../log/kinds/refurbish.ts";
 import { foldPane } from "./book.ts";
 import { openedUnit } from "./opened-unit.ts";
 import { reckon } from "./reckoning.ts";
@@ -27,6 +28,13 @@ it("says nothing of what goes in while its size is not read", () => {
 it("takes the spacer by the thickness that was read: 20 less two sheets of 4 is 12", () => {
   expect(opened({ ...SIZE, "old-thickness": "20" }).unit.spacerMm).toBe(12);
   expect(opened(SIZE).unit.spacerMm).toBe(16);
+});
+it("takes only what was measured as measured", () => {
+  const t = { ...NOT_MEASURED, channelMm: 6 };
+  const got = opened({ ...SIZE, "old-thickness": "24" }, (told) => told.tell("refurbish.unit", t));
+  expect(got).toMatchObject({ isRead: false, measured: t, unit: { spacerMm: 16, channelMm: 6, boreMm2: 70 } });
+  // 16 × (600 × 900 − 588 × 888) = 16 × 17 856 mm³.
+  expect(got.needs?.sealMl).toBeCloseTo(285.696, 6);
 });
 it("goes by the spacer that somebody measured, and by the unit edge to edge", () => {
   const got = opened({ ...SIZE, "old-thickness": "24" }, (t) => t.tell("refurbish.unit", MEASURED));

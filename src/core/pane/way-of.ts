@@ -1,9 +1,7 @@
 import type { Entry } from "../log/kinds.ts";
+import { goesBack } from "../look/options.ts";
 import { WAY_FACTS, WAY_OF_WHOLE, type Way } from "../measure/ways.ts";
 import { WHOLES } from "../specify/whole.ts";
-
-/** The old glass goes back: it lies there to be measured, and the opening is nobody's to read. */
-const GOES_BACK: readonly unknown[] = ["refurbish", "repack"];
 
 /**
  * How it is measured: as was said, unless something that is made whole was chosen since, whose glass is nobody's to size; glass
@@ -18,7 +16,7 @@ export function wayOf(
 ): Way {
   const way = said?.kind === "measure.way" ? said.payload.way : null;
   const option = chosen?.kind === "look.option" ? chosen.payload.option : null;
-  if (way === null && !isOpeningRead && GOES_BACK.includes(option)) return "old-unit";
+  if (way === null && !isOpeningRead && goesBack(option)) return "old-unit";
   const whole = WHOLES.find((w) => w === option);
   if (whole === undefined || (way !== null && WAY_FACTS[way].whole === whole)) return way ?? "rebate";
   const isSince = said === undefined || (chosen !== undefined && own.indexOf(chosen) > own.indexOf(said));

@@ -78,7 +78,10 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     /^Spacer in from the edge, mm: left 4, right 5.5, top not read, bottom 4$/,
   ],
   "refurbish.panes": [{ a: "cross", b: "" }, /A cross, B not said/],
-  "refurbish.unit": [{ spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4, keyLegMm: 25 }, /Spacer 16 mm/],
+  "refurbish.unit": [
+    { spacerMm: 16, boreMm2: 70, channelMm: 4, filledSides: 4, keyLegMm: 25 },
+    /spacer 16 mm, bore 70 mm², channel 4 mm, keys 25 mm, all filled/,
+  ],
   "refurbish.weighed": [{ grams: 165, minutes: 60 }, /^Beads weigh 165 g after 60 min$/],
   "refurbish.closed": [{ day: "2026-05-20", sealant: "unit", lookAgain: "2026-11-20" }, /no gas; look again/],
   "stock.pane": [{ name: "Rack A", widthNm: 1, heightNm: 1, thicknessNm: 1, glass: "float" }, /^In stock: Rack A$/],

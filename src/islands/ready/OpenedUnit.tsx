@@ -1,6 +1,7 @@
-import type { RefurbishUnit } from "../../core/log/kinds/refurbish.ts";
+import type { MeasuredUnit } from "../../core/log/kinds/refurbish.ts";
 import { openedUnit } from "../../core/pane/opened-unit.ts";
-import { FILLED, filledOf, type RefurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
+import { FILLED, filledOf } from "../../core/refurbish/beads-and-seal.ts";
+import { needsText } from "../../core/words/refurbish.ts";
 import { OldPaneFields } from "../panels/OldPaneFields.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { MmField } from "../ui/MmField.tsx";
@@ -12,15 +13,15 @@ const SQ_MM_PER_SQ_IN = 645.16;
 /** The spacer that lies free now, measured: how many beads and how much sealant go back in follows from it. */
 export function OpenedUnit() {
   const { book, reckoning: r, prefs, say, write } = usePane();
-  const { unit, isRead, size, needs } = openedUnit(book, r);
-  const set = (part: Partial<RefurbishUnit>) => write("refurbish.unit", { ...unit, ...part });
+  const { unit, measured, isRead, size, needs } = openedUnit(book, r);
+  const set = (part: Partial<MeasuredUnit>) => write("refurbish.unit", { ...measured, ...part });
   const length = (key: "spacerMm" | "channelMm" | "keyLegMm", name: string, least: number, most: number) => (
     <MmField
       name={name}
       unit={prefs.unit}
       least={least}
       most={most}
-      value={isRead ? unit[key] : null}
+      value={measured[key]}
       usual={unit[key]}
       change={(to) => to !== null && set({ [key]: to })}
     />
@@ -30,7 +31,7 @@ export function OpenedUnit() {
       {size === null && <OldPaneFields />}
       <div className="grid grid-cols-2 gap-2">
         {length("spacerMm", "spacer wide", 3, 40)}
-        <BoreField mm2={unit.boreMm2} isRead={isRead} change={(boreMm2) => set({ boreMm2 })} />
+        <BoreField mm2={unit.boreMm2} isRead={measured.boreMm2 !== null} change={(boreMm2) => set({ boreMm2 })} />
         {length("channelMm", "spacer in from the edge", 1, 20)}
         {length("keyLegMm", "leg of a corner key", 0, 100)}
       </div>
@@ -38,12 +39,13 @@ export function OpenedUnit() {
         name="filled sides"
         of={asTheyAre(FILLED)}
         className="block"
-        value={filledOf(unit.filledSides)}
+        unsaid={`not looked: ${filledOf(unit.filledSides)}`}
+        value={measured.filledSides === null ? null : filledOf(measured.filledSides)}
         change={(filledSides) => set({ filledSides })}
       />
       <p className={isRead ? "note-glass" : "note-wax"}>
         {needs
-          ? `${isRead ? "" : "As such units mostly are, until the spacer is measured: "}${needsText(needs)}`
+          ? `${isRead ? "" : "What is not measured is taken as such units mostly are: "}${needsText(needs)}`
           : say(
               "Read the {unit}'s width and height, edge to edge: how many drying beads and how much sealant follows.",
             )}
@@ -51,10 +53,6 @@ export function OpenedUnit() {
     </div>
   );
 }
-
-/** What goes back into the unit. @example "Drying beads 164 g (219 ml); edge sealant 191 ml: 1 tube of 310 ml, waste allowed for." */
-export const needsText = (needs: RefurbishNeeds): string =>
-  `Drying beads ${needs.beadsG.toFixed(0)} g (${needs.beadsMl.toFixed(0)} ml); edge sealant ${needs.sealMl.toFixed(0)} ml: ${needs.tubes} ${needs.tubes === 1 ? "tube" : "tubes"} of 310 ml, waste allowed for.`;
 
 type BoreProps = {
   readonly mm2: number;

@@ -5,10 +5,10 @@ import { optionsFacts } from "../../core/pane/options-facts.ts";
 import { refurbishHere } from "../../core/pane/refurbishing.ts";
 import { effortOf } from "../../core/steps/step.ts";
 import { money } from "../../core/words/money.ts";
+import { needsText } from "../../core/words/refurbish.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { ClosedAgain } from "./ClosedAgain.tsx";
-import { needsText } from "./OpenedUnit.tsx";
 
 /** Opening, drying and closing a misted unit, as it has come so far: what goes back in, what it costs beside a new one, and the mark it leaves. */
 export function Resealing() {
@@ -25,7 +25,7 @@ export function Resealing() {
         <dt>What goes back in</dt>
         <dd>
           {needs
-            ? `${needsText(needs)}${isRead ? "" : " The spacer is taken as most are: nobody measured it."}`
+            ? `${needsText(needs)}${isRead ? "" : " What nobody measured of it is taken as most are."}`
             : say("Known once the {unit}'s width and height are read: at the step that empties its drying beads.")}
         </dd>
         <dt>Drying beads</dt>

@@ -1,11 +1,11 @@
 import { OUT_ALREADY, outAlready } from "../../core/pane/out-already.ts";
-import { stepsAt } from "../../core/pane/steps-at.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { useSteps } from "../steps/use-steps.ts";
 
 /** Read from the cleared rebate with no step ticked: one tap says that it is out, and the steps are left out with that word. */
 export function OutAlready() {
-  const { book, reckoning: r, say, write } = usePane();
-  const steps = outAlready(book, stepsAt("takeout", book, r));
+  const { book, say, write } = usePane();
+  const steps = outAlready(book, useSteps("takeout").steps);
   if (steps.length === 0) return null;
   return (
     <div className="note-glass flex flex-wrap items-center justify-between gap-2">

@@ -10,13 +10,22 @@ export type RefurbishUnit = {
   readonly filledSides: FilledSides;
   readonly keyLegMm: number;
 };
+/** As far as somebody measured it: null where nobody did. */
+export type MeasuredUnit = { readonly [K in keyof RefurbishUnit]: RefurbishUnit[K] | null };
+export const NOT_MEASURED: MeasuredUnit = {
+  spacerMm: null,
+  boreMm2: null,
+  channelMm: null,
+  filledSides: null,
+  keyLegMm: null,
+};
 
 /** Opening a sealed unit and closing it again: what their entries carry. */
 export type RefurbishPayloads = {
   /** Spacer in from the glass edge, mm; null where nobody measured. */
   "refurbish.gaps": Readonly<Record<"left" | "right" | "top" | "bottom", number | null>>;
   "refurbish.panes": { readonly a: string; readonly b: string };
-  "refurbish.unit": RefurbishUnit;
+  "refurbish.unit": MeasuredUnit;
   "refurbish.weighed": { readonly grams: number; readonly minutes: number };
   "refurbish.cleaned": { readonly cleaner: Cleaner; readonly result: CleanResult };
   "refurbish.closed": { readonly day: string; readonly sealant: string; readonly lookAgain: string };

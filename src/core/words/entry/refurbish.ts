@@ -3,7 +3,7 @@ import { filledOf } from "../../refurbish/beads-and-seal.ts";
 import { CLEANER_FACTS } from "../../refurbish/cleaners.ts";
 import { dayOf } from "../../units/day.ts";
 import { sayDay } from "../days.ts";
-import type { WordsOf } from "./parts.ts";
+import { list, type WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about refurbishing a sealed unit. */
 export const REFURBISH_WORDS: WordsOf<RefurbishPayloads> = {
@@ -14,7 +14,15 @@ export const REFURBISH_WORDS: WordsOf<RefurbishPayloads> = {
       .join(", ")}`,
   "refurbish.panes": (p) => `{Panes} of the {unit}: A ${p.a || "not said"}, B ${p.b || "not said"}`,
   "refurbish.unit": (p) =>
-    `Spacer ${p.spacerMm} mm, bore ${p.boreMm2} mm², channel ${p.channelMm} mm, ${filledOf(p.filledSides)} filled`,
+    `Opened {unit}: ${list(
+      [
+        p.spacerMm !== null && `spacer ${p.spacerMm} mm`,
+        p.boreMm2 !== null && `bore ${p.boreMm2} mm²`,
+        p.channelMm !== null && `channel ${p.channelMm} mm`,
+        p.keyLegMm !== null && `keys ${p.keyLegMm} mm`,
+        p.filledSides !== null && `${filledOf(p.filledSides)} filled`,
+      ].filter((said) => said !== false),
+    )}`,
   "refurbish.weighed": (p) => `Beads weigh ${p.grams} g after ${p.minutes} min`,
   "refurbish.closed": (p) => `Resealed ${sayDay(dayOf(p.day))}, no gas; look again ${sayDay(dayOf(p.lookAgain))}`,
 };
