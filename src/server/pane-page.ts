@@ -75,6 +75,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       })),
       records: recordsOf(db),
       metHere: whoMet(db, row.system),
+      entriesOf: (pane) => entriesOfPane(db, pane),
       broke: (err, pane) => log.error({ err, pane }, "an earlier pane could not be worked out"),
     }),
   };

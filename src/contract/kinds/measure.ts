@@ -12,6 +12,7 @@ export const MEASURE_SCHEMAS = {
     place: z.enum(PLACES),
     ...Written.shape,
     sure: z.enum(CIRCUMSTANCES).optional(),
+    copied: z.literal(true).optional(),
   }),
   "measure.again": z.strictObject({ place: z.enum(OPENING), ...Written.shape }),
   "measure.stood-by": z.strictObject({ place: z.enum(PLACES), text: z.string().max(60) }),

@@ -138,6 +138,7 @@ export function panePageFrom(log: KeptLog, id: string, view: PaneView): PanePage
           .map((l) => ({ label: l.label, width: nm(l.widthNm), height: nm(l.heightNm) })),
       ),
     records: log.kept.records,
+    entriesOf: (other) => walk.find((p) => p.id === other)?.entries ?? [],
     broke: () => undefined,
   });
 }

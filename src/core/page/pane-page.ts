@@ -1,10 +1,13 @@
 import type { Entry } from "../log/kinds.ts";
+import { readLog } from "../log/standing-entries.ts";
 import type { Cause } from "../look/damage.ts";
 import { type BeforeHere, beforeHere } from "../pane/before-here.ts";
 import type { OtherPane } from "../pane/before-order.ts";
 import { foldPane } from "../pane/book.ts";
+import { subjectsIn } from "../pane/shared.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
 import type { Station } from "../plan/stations.ts";
+import { rowOf } from "../round/lights.ts";
 import type { Makeup } from "../specify/makeup.ts";
 
 export type PaneView = Station | "logbook";
@@ -40,8 +43,8 @@ export type PanePageData = {
   readonly before: string | null;
   readonly after: string | null;
   readonly openOrders: readonly OpenOrder[];
-  /** Other panes of the same opening, numbered like this one. */
-  readonly alike: readonly { readonly id: string; readonly light: string }[];
+  /** Other panes of the same opening, numbered like this one, and what was answered of each. */
+  readonly alike: readonly { readonly id: string; readonly light: string; readonly said: readonly string[] }[];
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
   /** Earlier panes in this very opening, the newest first. */
@@ -73,11 +76,11 @@ export type Among = Pick<
   }[];
   /** Entries of earlier panes in this opening, by pane, the newest first. */
   readonly earlier: readonly { readonly pane: string; readonly entries: readonly Entry[] }[];
+  /** All that was written of another pane of the walk. */
+  readonly entriesOf: (pane: string) => readonly Entry[];
   /** Told of an earlier pane that cannot be worked out: it is left out. */
   readonly broke: (error: unknown, pane: string) => void;
 };
-
-const NUMBERED = /row \d+, column \d+$/;
 
 /** @example "No. 5, back bedroom, lower sash" */
 export const placeLabel = (p: PanePlace): string => [p.address, p.opening, p.light].filter(Boolean).join(", ");
@@ -87,7 +90,7 @@ export function composePanePage(
   place: PanePlace,
   view: PaneView,
   entries: readonly Entry[],
-  { walk, neighbours, earlier, broke, ...rest }: Among,
+  { walk, neighbours, earlier, entriesOf, broke, ...rest }: Among,
 ): PanePageData {
   const at = walk.findIndex((p) => p.id === place.id);
   const others = walk.filter((p) => p.id !== place.id);
@@ -100,8 +103,8 @@ export function composePanePage(
     before: walk[at - 1]?.id ?? null,
     after: walk[at + 1]?.id ?? null,
     alike: others
-      .filter((p) => p.address === place.address && p.opening === place.opening && NUMBERED.test(p.light))
-      .map(({ id, light }) => ({ id, light })),
+      .filter((p) => p.address === place.address && p.opening === place.opening && rowOf(p.light) !== null)
+      .map(({ id, light }) => ({ id, light, said: subjectsIn(readLog(entriesOf(id)).standing, id) })),
     causesHere: neighbours.flatMap(({ pane, label, cause }) => (cause ? [{ pane, label, cause }] : [])),
     makeupsHere: neighbours.flatMap(({ pane, label, makeup }) => (makeup ? [{ pane, label, makeup }] : [])),
     doneBefore: earlier.flatMap((e) => beforeOf(e.pane, e.entries, broke)),

@@ -12,7 +12,12 @@ export type ReadingAsRead = Written & {
   readonly who: string;
   /** In what state of the frame it was taken, where that was said. */
   readonly sure: Circumstance | null;
+  /** It was read at a like pane: nobody held a tape to this one. */
+  readonly copied: boolean;
 };
+
+/** A tape was held to it here, and what it showed can be read. */
+export const isReadHere = (reading: ReadingAsRead | undefined): boolean => reading?.read.ok === true && !reading.copied;
 
 /** Only what stands is read: a field that was typed in twenty times costs one reading. An empty one takes it out. */
 export function readAll<P extends Place>(
@@ -28,6 +33,7 @@ export function readAll<P extends Place>(
         entry: id,
         who,
         sure: states.get(place) ?? null,
+        copied: "copied" in payload && payload.copied === true,
         read: readTape(payload.text, payload.unit),
       };
   return readings;

@@ -152,11 +152,11 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
         break;
       case "measure.circumstance":
         state = e.payload.state;
-        for (const place of states.keys()) states.set(place, state);
+        for (const place of states.keys()) if (!written.get(place)?.payload.copied) states.set(place, state);
         break;
       case "measure.reading":
         written.set(e.payload.place, e);
-        states.set(e.payload.place, e.payload.sure ?? state);
+        states.set(e.payload.place, e.payload.copied ? "guess" : (e.payload.sure ?? state));
         break;
       case "measure.again":
         writtenAgain.set(e.payload.place, e);

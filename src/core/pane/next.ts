@@ -1,5 +1,5 @@
 import { DISAGREE_MM, disagreement } from "../measure/figure.ts";
-import { DIAGONALS, HEIGHTS, type Place, WIDTHS } from "../measure/places.ts";
+import { DIAGONALS, HEIGHTS, OPENING, type Place, WIDTHS } from "../measure/places.ts";
 import type { Way } from "../measure/ways.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { Station } from "../plan/stations.ts";
@@ -31,6 +31,8 @@ export type Next = {
     | "read-again"
     | "read-corners"
     | "read-rest"
+    /** Its readings were taken at a like pane: a tape is held to this one, across and upright. */
+    | "read-copied"
     /** The glass is out, and the size still rests on what could be seen with it in. */
     | "read-cleared"
     | "pane-will-not-fit"
@@ -123,6 +125,8 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (r.cut.value.opening.ok && disagreement(r.cut.value.opening.value.figure) > DISAGREE_MM)
     return { station: "measure", kind: "readings-disagree" };
   const copied = r.opening.copied !== null || r.opening.guessed !== null;
+  const own = copied ? 0 : readsOfItsOwn(book);
+  if (own > 0) return { station: "measure", kind: "read-copied", count: own };
   const corners = copied ? 0 : DIAGONALS.filter((p) => r.readings[p] === undefined).length;
   if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
   const rest = copied ? 0 : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
@@ -145,6 +149,13 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
       what: hold === "risk" && sureOf(book) !== "not-said" ? FROM_THESE : HOLD_SAYS[hold],
     };
   return { station: "order", kind: "put-on-order" };
+}
+
+/** How many of its readings stand in from a like pane, while no width or no height was read of its own. */
+function readsOfItsOwn(book: PaneBook): number {
+  const isOwn = (p: Place): boolean => book.readings[p] !== undefined && !book.readings[p].copied;
+  if (WIDTHS.some(isOwn) && HEIGHTS.some(isOwn)) return 0;
+  return OPENING.filter((p) => book.readings[p]?.copied).length;
 }
 
 const settle = ({ id, says, short, station, place }: Unknown): Next => ({

@@ -404,10 +404,14 @@ it("glass that was had without an order stays so once it is set", () => {
 
 it("readings that were copied from a like pane are a guess, and not measured, until one is read for itself", () => {
   const t = looked();
-  const reading = (place: string, sure?: "guess") =>
-    t.tell("measure.reading", { place, text: "600", unit: "mm", ...(sure ? { sure } : {}) } as never);
-  for (const place of ["width-top", "width-middle", "height-left"]) reading(place, "guess");
+  const reading = (place: string, copied?: true) =>
+    t.tell("measure.reading", { place, text: "600", unit: "mm", ...(copied && { copied }) } as never);
+  for (const place of ["width-top", "width-middle", "height-left"]) reading(place, true);
   expect(at(t).stations.measure).toMatchObject({ state: "begun", says: { kind: "guessed", done: 3 } });
+  // What is said of how the frame stood is said of what was read there, and makes no reading of a copy.
+  t.tell("measure.circumstance", { state: "cleared" });
+  expect(at(t).stations.measure).toMatchObject({ state: "begun", says: { kind: "guessed", done: 3 } });
+  expect(at(t).next).toEqual({ station: "measure", kind: "read-copied", count: 3 });
   for (const place of ["width-top", "width-middle", "height-left"]) reading(place);
   expect(at(t).stations.measure.says.kind).toBe("readings");
 });

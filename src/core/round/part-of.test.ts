@@ -6,6 +6,7 @@ const CASES: readonly (readonly [Next, readonly Part[]])[] = [
   [{ station: "look", kind: "close-hole" }, ["open", "presses", "measure"]],
   [{ station: "look", kind: "look" }, ["open", "measure"]],
   [{ station: "measure", kind: "read-corners", count: 2 }, ["open", "measure"]],
+  [{ station: "measure", kind: "read-copied", count: 8 }, ["open", "measure"]],
   [{ station: "measure", kind: "read-cleared" }, ["open", "measure"]],
   [{ station: "specify", kind: "choose-safety" }, ["open", "presses", "order"]],
   [{ station: "order", kind: "chase" }, ["open", "presses", "order"]],

@@ -26,6 +26,7 @@ const PRESSES: Readonly<Record<Kind, boolean>> = {
   "read-again": true,
   "read-corners": false,
   "read-rest": false,
+  "read-copied": false,
   "read-cleared": false,
   "pane-will-not-fit": true,
   "readings-disagree": true,

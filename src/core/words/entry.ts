@@ -1,4 +1,5 @@
-import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
+import type { Kind, Payloads } from "../log/kinds.ts";
+import type { Carried } from "../pane/carried.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { FINISH_WORDS } from "./entry/finish.ts";
@@ -37,10 +38,10 @@ const WORDS: WordsOf<Payloads> = {
 };
 
 /** What an entry says, as one line of the logbook. Readings stand as they were written. */
-export const entryWords = (e: Entry, by: { readonly unit: LengthUnit; readonly dialect: Dialect }): string =>
+export const entryWords = (e: Carried, by: { readonly unit: LengthUnit; readonly dialect: Dialect }): string =>
   say(sentence(e, by.unit), by.dialect);
 
-function sentence<K extends Kind>(e: EntryOf<K>, unit: LengthUnit): string {
+function sentence<K extends Kind>(e: { readonly kind: K; readonly payload: Payloads[K] }, unit: LengthUnit): string {
   if (!Object.hasOwn(WORDS, e.kind)) return `Something that this version has no words for (${e.kind})`;
   return WORDS[e.kind](e.payload, unit);
 }

@@ -98,6 +98,8 @@ function nextSentence(next: Next): string {
       return next.count === 1 ? "Read the other corner" : "Read two corners";
     case "read-rest":
       return next.count === 1 ? "Read one more" : `Read ${next.count} more`;
+    case "read-copied":
+      return "Read it for itself: it is copied";
     case "read-cleared":
       return "Read the bare {rebate}";
     case "pane-will-not-fit":

@@ -3,6 +3,7 @@ import { examVerdict } from "../../core/look/exam.ts";
 import { capital } from "../../core/text/capital.ts";
 import { BOARD_BOX, boardOf, boxPath } from "../../drawing/board.ts";
 import { damageOn } from "../../drawing/damage.ts";
+import { Alike } from "../panels/Alike.tsx";
 import { OneOrUnit } from "../panels/OneOrUnit.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -69,7 +70,16 @@ export function LookStage() {
             </div>
           ),
         },
-        { id: "alike", name: "Another like it", content: <AnotherLikeIt /> },
+        {
+          id: "alike",
+          name: "Another like it",
+          content: (
+            <div className="space-y-5">
+              <Alike />
+              <AnotherLikeIt />
+            </div>
+          ),
+        },
         photosTab("look", book),
       ]}
     />

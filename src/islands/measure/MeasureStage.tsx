@@ -1,13 +1,13 @@
 import type { Place } from "../../core/measure/places.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { needsCure } from "../../core/pane/needs-cure.ts";
+import { Alike } from "../panels/Alike.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
 import { Figures } from "../stage/Figures.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
 import { Section } from "../stage/Section.tsx";
 import { Stage } from "../stage/Stage.tsx";
-import { Alike } from "./Alike.tsx";
 import { Cures } from "./Cures.tsx";
 import { CutRule } from "./CutRule.tsx";
 import { FoundPart } from "./FoundPart.tsx";
@@ -81,7 +81,12 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        alike.length > 0 && { id: "alike", name: "Like {panes}", more: String(alike.length), content: <Alike /> },
+        alike.length > 0 && {
+          id: "alike",
+          name: "Like {panes}",
+          more: String(alike.length),
+          content: <Alike readings />,
+        },
         photosTab("measure", book),
       ]}
     />

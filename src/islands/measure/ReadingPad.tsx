@@ -1,9 +1,11 @@
 import { type ReactNode, useEffect, useReducer, useRef, useState } from "react";
 import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
 import { CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
+import { isReadHere } from "../../core/pane/as-read.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
 import { stateName } from "../../core/pane/read-from.ts";
+import { asWritten } from "../../core/words/entry/parts.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";
@@ -72,11 +74,15 @@ function PadIn({ place, ask, drawing }: Props) {
             <Shown pad={pad} />
           </p>
           <p className="pt-1 text-[15px] text-mute">
-            {kept
-              ? kept.read.ok
-                ? `kept: ${kept.text}${text !== "" ? ": the new figure takes its place" : left === undefined ? ", and all of them read" : ""}`
-                : `cannot be read: ${kept.text}`
-              : progress(order, book.readings)}
+            {say(
+              kept
+                ? kept.copied
+                  ? `${kept.text} ${kept.unit} at a like {pane}: nobody read it here`
+                  : kept.read.ok
+                    ? `kept: ${kept.text}${text !== "" ? ": the new figure takes its place" : left === undefined ? ", and all of them read" : ""}`
+                    : `cannot be read: ${kept.text}`
+                : progress(order, book.readings),
+            )}
           </p>
         </div>
       </div>
@@ -113,7 +119,7 @@ function PadIn({ place, ask, drawing }: Props) {
           >
             {pad.unit === "mm" ? "to inches" : fine ? "to mm" : "to 1/32"}
           </button>
-          {text === "" && next === undefined ? (
+          {text === "" && next === undefined && !kept?.copied ? (
             <a
               className={`${key} flex items-center justify-center !border-bar !bg-bar text-center !text-tape no-underline`}
               href={`#${COMES_TO}`}
@@ -121,8 +127,16 @@ function PadIn({ place, ask, drawing }: Props) {
               {left === undefined ? "All read" : "Skip: see what it comes to"}
             </a>
           ) : (
-            <button type="button" className={`${key} !border-bar !bg-bar !text-tape`} onClick={() => goOn(true)}>
-              {text === "" ? "Skip" : "Next"}
+            <button
+              type="button"
+              className={`${key} !border-bar !bg-bar !text-tape`}
+              onClick={() => {
+                // The tape shows the same here: that is a reading of its own.
+                if (text === "" && kept?.copied) keep(here, kept.unit === prefs.unit ? kept.text : asWritten(kept));
+                goOn(true);
+              }}
+            >
+              {text !== "" ? "Next" : kept?.copied ? "The same here" : "Skip"}
             </button>
           )}
         </div>
@@ -201,14 +215,15 @@ function Shown({ pad }: { readonly pad: Pad }) {
 /** Whole inches say their unit, or a metric reader would take them for millimetres. */
 const inchText = (text: string): string => (text.includes("/") ? text : text.replace(/^(\d+)/, "$1 in"));
 
-/** The next place after this one, round to the start, without a reading that can be read. */
+/** The next place after this one, round to the start, that was not read here. */
 function nextUnread(order: readonly Place[], readings: PaneBook["readings"], after: Place | null): Place | undefined {
   const from = after === null ? 0 : order.indexOf(after) + 1;
-  return [...order.slice(from), ...order.slice(0, from)].find((p) => p !== after && !readings[p]?.read.ok);
+  return [...order.slice(from), ...order.slice(0, from)].find((p) => p !== after && !isReadHere(readings[p]));
 }
 
 function progress(order: readonly Place[], readings: PaneBook["readings"]): string {
   const beside: readonly Place[] = [...REBATE, ...CONVERSION_READS];
   const wanted = order.filter((p) => !beside.includes(p));
-  return `${wanted.filter((p) => readings[p]?.read.ok).length} of ${wanted.length} read`;
+  const copied = wanted.filter((p) => readings[p]?.copied).length;
+  return `${wanted.filter((p) => isReadHere(readings[p])).length} of ${wanted.length} read${copied > 0 ? `, ${copied} copied` : ""}`;
 }

@@ -111,7 +111,10 @@ function WholePane(props: PanePageProps) {
       if (said === undefined) return;
       const before = now.current.kept?.readings[place];
       // The same figure read again, in another state of the frame, counts as read again.
-      if (said !== (before?.text ?? "") || (before && before.sure !== now.current.kept?.circumstance))
+      if (
+        said !== (before?.text ?? "") ||
+        (before && (before.copied || before.sure !== now.current.kept?.circumstance))
+      )
         store.write(
           "measure.reading",
           { pane: props.pane },

@@ -41,7 +41,16 @@ export function withTyping(book: PaneBook, typing: Typed, unit: LengthUnit): Pan
   for (const place of places) {
     const text = typing[place] ?? "";
     if (text.trim() === "") delete readings[place];
-    else readings[place] = { text, unit, entry: "", who: "", sure: book.circumstance, read: readTape(text, unit) };
+    else
+      readings[place] = {
+        text,
+        unit,
+        entry: "",
+        who: "",
+        sure: book.circumstance,
+        copied: false,
+        read: readTape(text, unit),
+      };
   }
   return { ...book, readings };
 }

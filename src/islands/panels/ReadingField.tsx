@@ -26,6 +26,7 @@ export function ReadingField({ place, label, governs = false, onFocus }: Props) 
       label={label ?? null}
       name={say(PLACE_NAMES[place])}
       governs={governs}
+      copied={typed === undefined && kept?.copied === true}
       text={typed ?? kept?.text ?? ""}
       unit={typed === undefined ? (kept?.unit ?? prefs.unit) : prefs.unit}
       shownIn={prefs.unit}
@@ -41,6 +42,8 @@ type FieldProps = {
   readonly label: string | null;
   readonly name: string;
   readonly governs: boolean;
+  /** It stands in from a like pane, and nobody read it here. */
+  readonly copied: boolean;
   readonly text: string;
   readonly unit: LengthUnit;
   readonly shownIn: LengthUnit;
@@ -50,7 +53,7 @@ type FieldProps = {
 };
 
 /* A key changes one field: the rest are left as they are drawn. */
-const Field = memo(function Field({ place, label, name, governs, text, unit, shownIn, ...on }: FieldProps) {
+const Field = memo(function Field({ place, label, name, governs, copied, text, unit, shownIn, ...on }: FieldProps) {
   const read = text.trim() === "" ? null : readTape(text, unit);
   const bad = read !== null && !read.ok;
   const other = read?.ok && (read.value.unit !== shownIn || read.value.hair !== null);
@@ -63,7 +66,7 @@ const Field = memo(function Field({ place, label, name, governs, text, unit, sho
         </span>
         <input
           id={`r-${place}`}
-          className={`tight !text-[17px] max-sm:!px-1.5 max-sm:!text-[15px] max-sm:tracking-tight ${label === null ? "" : "mt-0.5"} text-right font-medium ${bad ? "bad" : governs ? "governs" : ""}`}
+          className={`tight !text-[17px] max-sm:!px-1.5 max-sm:!text-[15px] max-sm:tracking-tight ${label === null ? "" : "mt-0.5"} text-right font-medium ${copied ? "border-dashed" : ""} ${bad ? "bad" : governs ? "governs" : ""}`}
           inputMode="text"
           autoComplete="off"
           spellCheck={false}
@@ -83,6 +86,7 @@ const Field = memo(function Field({ place, label, name, governs, text, unit, sho
           }}
         />
       </label>
+      {copied && <span className="block pt-0.5 text-right text-[12px] text-wax">copied: read it here</span>}
       {other && read.ok && (
         <span className="block pt-0.5 text-right text-[12px] text-mute">
           {read.value.hair === "light" ? "hair under, " : read.value.hair === "heavy" ? "hair over, " : ""}

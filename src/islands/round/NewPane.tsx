@@ -3,6 +3,7 @@ import { v7 as uuidv7 } from "uuid";
 import { PaneForm } from "../../contract/pane-form.ts";
 import { FIRST_SYSTEM, type System } from "../../core/frame/systems.ts";
 import { sidesOf } from "../../core/frame/which-system.ts";
+import { lightsOf } from "../../core/round/lights.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
@@ -162,13 +163,5 @@ const TAPPED = 6;
 
 /** The addresses that were added last, the newest first: the next pane is likeliest there. */
 const lastFirst = (addresses: readonly string[]): readonly string[] => addresses.toReversed().slice(0, TAPPED);
-
-/** Names for like panes: rows from the top, columns from the left. One alone keeps its name. */
-export function lightsOf(light: string, rows: number, columns: number): readonly string[] {
-  if (rows * columns === 1) return [light];
-  return Array.from({ length: rows * columns }, (_, i) =>
-    [light, `row ${Math.floor(i / columns) + 1}, column ${(i % columns) + 1}`].filter(Boolean).join(", "),
-  );
-}
 
 export default guarded(NewPane, "A new pane");

@@ -1,6 +1,7 @@
 import { readsWhole } from "../../core/measure/ways.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
+import { Alike } from "../panels/Alike.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { WallOnStage } from "../panels/SiteForm.tsx";
 import { photosTab } from "../stage/photos-tab.tsx";
@@ -15,7 +16,7 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 
 /** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
 export function SpecifyStage() {
-  const { book, reckoning: r, firm } = usePane();
+  const { book, reckoning: r, firm, alike } = usePane();
   const asPane = !readsWhole(book.way);
   const unit = isUnit(book) && asPane;
   return (
@@ -56,6 +57,7 @@ export function SpecifyStage() {
             </div>
           ),
         },
+        alike.length > 0 && { id: "alike", name: "Like {panes}", more: String(alike.length), content: <Alike /> },
         photosTab("specify", book),
       ]}
     />

@@ -6,7 +6,12 @@ import { type KindFactsOf, one } from "../kind-fact.ts";
 
 /** Measuring: what their entries carry. */
 export type MeasurePayloads = {
-  "measure.reading": { readonly place: Place; readonly sure?: Circumstance | undefined } & Written;
+  "measure.reading": {
+    readonly place: Place;
+    readonly sure?: Circumstance | undefined;
+    /** Read at a like pane, and nobody held a tape to this one: a guess, whatever is said of how the others were read. */
+    readonly copied?: true | undefined;
+  } & Written;
   "measure.again": { readonly place: OpeningPlace } & Written;
   "measure.stood-by": { readonly place: Place; readonly text: string };
   "measure.way": { readonly way: Way };

@@ -7,7 +7,9 @@ import { asWritten, type WordsOf } from "./parts.ts";
 /** Lines of the logbook about measuring. */
 export const MEASURE_WORDS: WordsOf<MeasurePayloads> = {
   "measure.reading": (p) =>
-    p.text.trim() === "" ? `${PLACE_NAMES[p.place]}: taken out` : `${PLACE_NAMES[p.place]}: ${asWritten(p)}`,
+    p.text.trim() === ""
+      ? `${PLACE_NAMES[p.place]}: taken out`
+      : `${PLACE_NAMES[p.place]}: ${asWritten(p)}${p.copied ? ", copied from a like {pane}" : ""}`,
   "measure.again": (p) => `Read again, ${PLACE_NAMES[p.place]}: ${asWritten(p)}`,
   "measure.stood-by": (p) => `${PLACE_NAMES[p.place]}: ${p.text} is right, read again`,
   "measure.way": (p) => `Measured ${WAY_FACTS[p.way].name}`,
