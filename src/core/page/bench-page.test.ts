@@ -12,45 +12,89 @@ import { composeBench } from "./bench-page.ts";
 
 /* Which panes wait at the bench: glass that somebody here may cut, and nothing else. */
 
-function waits(system: System, tell: (t: Teller) => void) {
+function bench(system: System, tell: (t: Teller) => void) {
   const t = new Teller().opened().added(PANE, system);
-  t.read({ "width-middle": "600", "height-middle": "900", "rebate-depth": "10" });
+  t.tell("measure.circumstance", { state: "cleared" });
+  t.read({ ...SQUARE, "rebate-depth": "10", "sill-height": "1200" });
+  t.tell("specify.location", { inDoor: false, wetRoom: false, stairs: false, walkway: false, noDoorMm: 300 });
+  t.tell("specify.glass", { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
   tell(t);
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
   const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
   const hand = { who: "Nell", tries: () => handTally([]) };
-  const { groups, not } = composeBench([{ book, r }], foldFirm([]), dayOf("2026-05-20"), hand);
-  return { groups: groups.map((g) => g.name), ...not };
+  const { groups, waits, toughened } = composeBench([{ book, r }], foldFirm([]), dayOf("2026-05-20"), hand);
+  return [groups.map((g) => g.name).join(), waits.map((w) => w.next.kind).join(), toughened];
 }
-const glass = (t: Teller, kind: "float" | "toughened") =>
-  t.tell("specify.glass", { kind, thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" });
+const SQUARE = {
+  "width-top": "600",
+  "width-middle": "600",
+  "width-bottom": "600",
+  "height-left": "900",
+  "height-middle": "900",
+  "height-right": "900",
+  "diagonal-up": "1081.7",
+  "diagonal-down": "1081.7",
+} as const;
+const FLOAT = "clear float, 4 mm";
 
-it.each<[string, System, (t: Teller) => void, ReturnType<typeof waits>]>([
+it.each<[string, System, (t: Teller) => void, ReturnType<typeof bench>]>([
+  ["single glass, all settled", "timber-putty", () => {}, [FLOAT, "", 0]],
   [
-    "single glass",
+    "read on a first visit, and nobody said that it may be cut by that",
     "timber-putty",
-    (t) => glass(t, "float"),
-    { groups: ["clear float, 4 mm"], toughened: 0, unsized: 0 },
+    (t) => t.tell("measure.circumstance", { state: "first-visit" }),
+    ["", "settle", 0],
   ],
-  ["toughened", "timber-putty", (t) => glass(t, "toughened"), { groups: [], toughened: 1, unsized: 0 }],
-  ["a unit nobody chose yet", "plastic-no-bead", () => {}, { groups: [], toughened: 0, unsized: 0 }],
   [
-    "glass that goes back",
+    "that was said",
     "timber-putty",
-    (t) => t.tell("look.option", { option: "repack", reason: "" }),
-    { groups: [], toughened: 0, unsized: 0 },
+    (t) => {
+      t.tell("measure.circumstance", { state: "first-visit" });
+      t.tell("size.risk-taken", { state: "first-visit", reason: "seen" });
+    },
+    [FLOAT, "", 0],
   ],
+  [
+    "readings copied from the pane beside it",
+    "timber-putty",
+    (t) => {
+      for (const [place, text] of Object.entries(SQUARE))
+        t.tell("measure.reading", { place: place as "width-top", text, unit: "mm", copied: true });
+    },
+    ["", "read-copied", 0],
+  ],
+  [
+    "where safety glass is called for, and this is none",
+    "timber-putty",
+    (t) => t.read({ "sill-height": "300" }),
+    ["", "choose-safety", 0],
+  ],
+  ["a slip in its readings", "timber-putty", (t) => t.read({ "width-bottom": "660" }), ["", "slip", 0]],
+  [
+    "toughened",
+    "timber-putty",
+    (t) =>
+      t.tell("specify.glass", {
+        kind: "toughened",
+        thickness: { text: "4", unit: "mm" },
+        edges: "arrissed",
+        pattern: "",
+      }),
+    ["", "", 1],
+  ],
+  [
+    "a unit nobody chose yet",
+    "plastic-no-bead",
+    (t) => t.tell("look.answer", { question: "kind", answer: "sealed" }),
+    ["", "", 0],
+  ],
+  ["glass that goes back", "timber-putty", (t) => t.tell("look.option", { option: "repack", reason: "" }), ["", "", 0]],
   [
     "a solid panel",
     "timber-bead",
     (t) => t.tell("specify.panel", { panel: { make: "two-thin", mm: 4, lineMm: null, neighbourMm: null } }),
-    { groups: [], toughened: 0, unsized: 0 },
+    ["", "", 0],
   ],
-  [
-    "a new sash",
-    "timber-putty",
-    (t) => t.tell("look.option", { option: "sash", reason: "" }),
-    { groups: [], toughened: 0, unsized: 0 },
-  ],
-])("%s", (_, system, tell, is) => expect(waits(system, tell)).toEqual(is));
+  ["a new sash", "timber-putty", (t) => t.tell("look.option", { option: "sash", reason: "" }), ["", "", 0]],
+])("%s", (_, system, tell, is) => expect(bench(system, tell)).toEqual(is));

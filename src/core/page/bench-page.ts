@@ -4,6 +4,7 @@ import type { Firm } from "../firm/firm.ts";
 import type { StockPane } from "../house/stock.ts";
 import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { beforeItsGlass, type Next } from "../pane/next.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
@@ -42,8 +43,10 @@ export type BenchGroup = {
 
 export type BenchPageData = {
   readonly groups: readonly BenchGroup[];
-  /** Why others are not here, and how many. */
-  readonly not: { readonly toughened: number; readonly unsized: number };
+  /** Panes that may be cut here once something is settled: what, and where. */
+  readonly waits: readonly { readonly id: string; readonly where: string; readonly next: Next }[];
+  /** How many others the maker alone can cut. */
+  readonly toughened: number;
   readonly offsetMm: number;
   readonly cutters: Firm["cutters"];
   readonly today: number;
@@ -74,16 +77,20 @@ export function composeBench(
   hand: { readonly who: string; readonly tries: (thicknessMm: number) => HandTally },
 ): BenchPageData {
   const groups = new Map<string, { glass: GlassKind; thicknessNm: number; panes: BenchPane[] }>();
-  const not = { toughened: 0, unsized: 0 };
+  const waits: { id: string; where: string; next: Next }[] = [];
+  let toughened = 0;
   for (const { book, r } of panes) {
     if (book.set || book.line || isHere(book) || isNobodysToCut(book)) continue;
     const line = orderLineOf(book, r);
-    if (!line || line.corners) {
-      if (!line) not.unsized++;
+    if (line?.corners) continue;
+    if (!CUT_HERE[r.chosen.kind]) {
+      toughened++;
       continue;
     }
-    if (!CUT_HERE[line.glass]) {
-      not.toughened++;
+    // What an order would wait for, the cutter waits for.
+    const next = beforeItsGlass(book, r);
+    if (next || !line) {
+      if (next) waits.push({ id: book.id, where: labelOf(book), next });
       continue;
     }
     const id = `${line.glass} ${toMm(nm(line.thicknessNm))}`;
@@ -108,7 +115,8 @@ export function composeBench(
       tries: hand.tries(scrapMm(g.thicknessNm)),
       stock: firm.stock.filter((s) => s.glass === g.glass && s.thicknessNm === g.thicknessNm),
     })),
-    not,
+    waits,
+    toughened,
     offsetMm: OFFSET_MM,
     cutters: firm.cutters,
     today,

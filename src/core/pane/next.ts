@@ -111,6 +111,17 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   return toOrdering(book, r);
 }
 
+/**
+ * What is to be said, read or settled before its glass is ordered, or cut here; null where nothing is.
+ * @example readings copied from the pane beside it // read it for itself
+ */
+export function beforeItsGlass(book: PaneBook, r: Reckoning): Next | null {
+  if (!book.heldSaid) return { station: "look", kind: "say-held" };
+  if (mayStay(book)) return { station: "look", kind: "keep-or-renew" };
+  const next = toOrdering(book, r);
+  return next.kind === "put-on-order" ? null : next;
+}
+
 function toOrdering(book: PaneBook, r: Reckoning): Next {
   const blanks = blanksOf(book, r);
   // Nothing is read or chosen for glass that nobody wants.

@@ -1,6 +1,7 @@
-import type { BenchGroup } from "../../core/page/bench-page.ts";
+import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { nextWords } from "../../core/words/standing.ts";
 import { Size } from "../ui/Size.tsx";
 import { StockForm } from "./StockForm.tsx";
 
@@ -36,6 +37,24 @@ export const PanesToCut = ({
     </ul>
   </section>
 );
+
+/** What would be cut too soon: each with what is to be settled, and where. */
+export const WaitFirst = ({ waits, prefs }: { readonly waits: BenchPageData["waits"]; readonly prefs: Prefs }) =>
+  waits.length > 0 && (
+    <section aria-label="Not to be cut yet" className="no-print">
+      <h2>Not to be cut yet</h2>
+      <ul className="rows">
+        {waits.map(({ id, where, next }) => (
+          <li key={id} className="flex min-h-11 flex-wrap items-center justify-between gap-x-3">
+            <span>{where}</span>
+            <a className="btn btn-small" href={`/panes/${id}/${next.station}`}>
+              {nextWords(next, prefs.dialect)} <span aria-hidden="true">→</span>
+            </a>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 
 /** The sheets and off-cuts of this kind that lie here, and the way to add one. */
 export const GlassHere = ({ group, prefs, currency }: Props & { readonly currency: string }) => (

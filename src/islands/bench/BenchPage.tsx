@@ -14,7 +14,7 @@ import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { BeforeFirstScore } from "./BeforeFirstScore.tsx";
-import { GlassHere, PanesToCut } from "./BenchChoices.tsx";
+import { GlassHere, PanesToCut, WaitFirst } from "./BenchChoices.tsx";
 import { BookedSheet } from "./BookedSheet.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
 import { CutterInHand, useCutter } from "./CutterInHand.tsx";
@@ -53,7 +53,7 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
           </button>
         </span>
       </header>
-      {data.groups.length === 0 && <p>No pane that is sized and on no order can be cut here.</p>}
+      {data.groups.length === 0 && <p>No pane waits to be cut here.</p>}
       {data.groups.length > 1 && (
         <fieldset className="no-print flex flex-wrap gap-2">
           <legend className="sr-only">Glass</legend>
@@ -70,19 +70,13 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
           ))}
         </fieldset>
       )}
-      {(data.not.toughened > 0 || data.not.unsized > 0) && (
+      {data.toughened > 0 && (
         <p className="text-mute">
-          {[
-            data.not.toughened > 0 &&
-              say(`${data.not.toughened} {toughened}: never cut, the maker cuts before it is hardened`, prefs.dialect),
-            data.not.unsized > 0 && `${data.not.unsized} not sized yet`,
-          ]
-            .filter(Boolean)
-            .join("; ")}
-          .
+          {say(`${data.toughened} {toughened}: never cut, the maker cuts before it is hardened.`, prefs.dialect)}
         </p>
       )}
       {group && <Group key={group.id} group={group} data={data} prefs={prefs} currency={currency} />}
+      <WaitFirst waits={data.waits} prefs={prefs} />
     </div>
   );
 }

@@ -77,7 +77,7 @@ function PadIn({ place, ask, drawing }: Props) {
             {say(
               kept
                 ? kept.copied
-                  ? `${kept.text} ${kept.unit} at a like {pane}: nobody read it here`
+                  ? `${asWritten(kept)} at a like {pane}: nobody read it here`
                   : kept.read.ok
                     ? `kept: ${kept.text}${text !== "" ? ": the new figure takes its place" : left === undefined ? ", and all of them read" : ""}`
                     : `cannot be read: ${kept.text}`

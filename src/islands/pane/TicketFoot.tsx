@@ -34,7 +34,7 @@ export function TicketFoot({ copy, view, open, said }: Props) {
         <div className="min-w-0 flex-1 max-sm:basis-full">
           <p className="text-[15px] leading-snug max-sm:hidden">{ticket.what}</p>
           <p
-            className={`text-[13px] leading-snug ${busy ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || nextOnPhone || (busy && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
+            className={`text-[13px] leading-snug ${busy ? "max-sm:line-clamp-1" : "max-sm:line-clamp-2"} ${said || nextOnPhone || ((busy || view === "measure") && !ticket.trouble) ? "max-sm:hidden" : ""} ${ticket.trouble ? "font-semibold text-[#ffc9ba]" : "opacity-85"}`}
           >
             {ticket.cutterSize && <>Cut to {ticket.cutterSize}. </>}
             {ticket.why}
