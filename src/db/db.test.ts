@@ -127,7 +127,7 @@ describe("the tables made from the entries", () => {
     const db = createDatabase(":memory:");
     append(db, demo());
     expect(listRounds(db).map((r) => r.name)).toEqual(["Ottermole Row, after the hail"]);
-    expect(panesOfRound(db, listRounds(db)[0]?.id ?? "")).toHaveLength(14);
+    expect(panesOfRound(db, listRounds(db)[0]?.id ?? "")).toHaveLength(17);
     expect(listOrders(db).map((o) => [o.reference, o.stage, o.lines])).toEqual([
       ["OR-1", "sent", 1],
       ["OR-2", "checked", 1],

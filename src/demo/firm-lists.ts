@@ -25,15 +25,30 @@ export function tellFirm(story: Story): void {
 
 /** What the made-up firm has on its shelf, and the inserts it buys. */
 export function tellLists(story: Story): void {
-  const pane = (name: string, width: number, height: number, thickness = 4, glass: GlassKind = "float") =>
+  const pane = (
+    name: string,
+    width: number,
+    height: number,
+    costPence: number,
+    thickness = 4,
+    glass: GlassKind = "float",
+  ) =>
     story.tell(
       "stock.pane",
       {},
-      { name, widthNm: mm(width), heightNm: mm(height), thicknessNm: mm(thickness), glass, slot: name.slice(0, 6) },
+      {
+        name,
+        widthNm: mm(width),
+        heightNm: mm(height),
+        thicknessNm: mm(thickness),
+        glass,
+        costPence,
+        slot: name.slice(0, 6),
+      },
     );
-  pane("Rack A, 610 by 915", 610, 915);
-  pane("Rack A, 450 by 600", 450, 600);
-  pane("Rack B, sheet 1200 by 900", 1200, 900);
+  pane("Rack A, 610 by 915", 610, 915, 550);
+  pane("Rack A, 450 by 600", 450, 600, 260);
+  pane("Rack B, sheet 1200 by 900", 1200, 900, 1050);
   const sheet = (name: string, width: number, height: number, costPence: number, slot: string) =>
     story.tell(
       "stock.pane",
@@ -51,7 +66,7 @@ export function tellLists(story: Story): void {
       },
     );
   sheet("Float sheet 3210 by 2250", 3210, 2250, 7200, "stand 1");
-  pane("Rack C, 6.4 laminated 900 by 600", 900, 600, 6.4, "laminated");
+  pane("Rack C, 6.4 laminated 900 by 600", 900, 600, 1680, 6.4, "laminated");
   const insert = (family: string, outside: readonly [number, number], seen: readonly [number, number]) =>
     story.tell(
       "stock.insert",

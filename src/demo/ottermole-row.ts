@@ -4,6 +4,7 @@ import type { Day } from "../core/units/day.ts";
 import type { LengthUnit } from "../core/units/length.ts";
 import { tellFirm, tellLists } from "./firm-lists.ts";
 import { examined, mapped, stamped } from "./looked-into.ts";
+import { NET_LOFT, tellNetLoft } from "./net-loft.ts";
 import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
 import { tellPlan } from "./plan.ts";
 import { Story } from "./story.ts";
@@ -66,7 +67,9 @@ export function ottermoleRow(today: Day): readonly Entry[] {
     [pane("No. 6", "wash-house", "door light", "timber-putty"), tellHole],
   ] as const;
   pane("No. 11", "landing", "upper sash", "timber-putty");
+  const loft = NET_LOFT.map((light) => pane("Net loft", "harbour window", light, "timber-putty"));
   for (const [told, tell] of walk) tell(story, told);
+  tellNetLoft(story, loft);
   story.tell("house.rule", {}, { rule: "safetySet", value: "M" });
   tellFirm(story);
   const addresses = new Set(story.entries.flatMap((e) => (e.kind === "pane.added" ? [e.payload.address] : [])));

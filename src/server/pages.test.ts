@@ -51,7 +51,7 @@ describe("the round's page", () => {
     const { rows } = first.lines;
     const { round, openings, alerts } = headOf();
     expect(round?.name).toBe("Ottermole Row, after the hail");
-    expect([rows.length, openings]).toEqual([14, 13]);
+    expect([rows.length, openings]).toEqual([17, 14]);
     expect(rows.map((r) => r.next.kind)).toEqual([
       "read-corners",
       "chase",
@@ -67,6 +67,9 @@ describe("the round's page", () => {
       "signed-off",
       "close-hole",
       "look",
+      "put-on-order",
+      "put-on-order",
+      "put-on-order",
     ]);
     expect(alerts.map((a) => a.kind)).toEqual(["open-hole", "closed-over", "late", "closes-soon"]);
   });
@@ -229,7 +232,7 @@ describe("a pane as data", () => {
   it("a round comes with its panes", () => {
     const { round } = headOf();
     const whole = roundWhole({ id: round?.id ?? "", from: 0, unit: "mm", dialect: "a" });
-    expect(whole.ok && [whole.value.count, whole.value.panes.length]).toEqual([14, 14]);
+    expect(whole.ok && [whole.value.count, whole.value.panes.length]).toEqual([17, 17]);
   });
   it("a program gets the size that the page gets, from the same readings", () => {
     const { rows } = first.lines;
