@@ -138,9 +138,7 @@ const bedNotSaid = ({ step, r }: Asked): string | null =>
   step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
 
 const hangUnsaid = ({ step, station, book }: Asked): string | null =>
-  station === "set" && step.asks === "packers" && hingeOf(book) === "not-said"
-    ? "First say how it hangs, beside the drawing: packed like what is fixed, a hinged sash drops."
-    : null;
+  station === "set" && step.asks === "packers" && hingeOf(book) === "not-said" ? "First say how it hangs." : null;
 
 function notTried({ step, book, steps }: Asked): Hold | null {
   if (!step.afterFit) return null;

@@ -18,17 +18,17 @@ export const PanesToCut = ({
     <h2>To cut: {group.name}</h2>
     <ul className="rows">
       {group.panes.map((p) => (
-        <li key={p.id} className="flex min-h-11 items-center gap-3">
+        <li key={p.id} className="flex min-h-12 items-center gap-3 py-1">
           <label className="flex flex-1 items-center gap-3">
             <input
               type="checkbox"
-              className="!h-6 !w-6"
+              className="!h-6 !w-6 shrink-0"
               checked={!off.has(p.id)}
               onChange={() => setOff(new Set(off.has(p.id) ? [...off].filter((x) => x !== p.id) : [...off, p.id]))}
             />
             <span>{p.where}</span>
           </label>
-          <b>
+          <b className="whitespace-nowrap">
             <Size width={p.widthNm} height={p.heightNm} unit={prefs.unit} />
           </b>
           {!p.turns && <span className="text-[13px] text-mute">not turned</span>}
@@ -45,7 +45,7 @@ export const WaitFirst = ({ waits, prefs }: { readonly waits: BenchPageData["wai
       <h2>Not to be cut yet</h2>
       <ul className="rows">
         {waits.map(({ id, where, next }) => (
-          <li key={id} className="flex min-h-11 flex-wrap items-center justify-between gap-x-3">
+          <li key={id} className="flex min-h-12 flex-wrap items-center justify-between gap-x-3 py-1">
             <span>{where}</span>
             <a className="btn btn-small" href={`/panes/${id}/${next.station}`}>
               {nextWords(next, prefs.dialect)} <span aria-hidden="true">→</span>
@@ -63,7 +63,7 @@ export const GlassHere = ({ group, prefs, currency }: Props & { readonly currenc
     <ul className="rows">
       {group.stock.length === 0 && <li className="py-2 text-mute">Nothing of this kind is in stock.</li>}
       {group.stock.map((s) => (
-        <li key={s.name} className="flex min-h-11 items-center justify-between gap-3">
+        <li key={s.name} className="flex min-h-12 flex-wrap items-center justify-between gap-x-3 py-1">
           <span>
             {s.name}
             {s.slot && <span className="text-mute"> · {s.slot}</span>}
@@ -72,7 +72,7 @@ export const GlassHere = ({ group, prefs, currency }: Props & { readonly currenc
             <Size width={s.widthNm} height={s.heightNm} unit={prefs.unit} />
             <span className="text-mute">
               {" "}
-              {s.bought ? "bought as needed" : `${s.count ?? 1} there`}
+              · {s.bought ? "bought as needed" : `${s.count ?? 1} there`}
               {s.costPence !== undefined && `, ${money(s.costPence, currency)}`}
             </span>
           </span>

@@ -15,7 +15,7 @@ import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { BeforeFirstScore } from "./BeforeFirstScore.tsx";
 import { GlassHere, PanesToCut, WaitFirst } from "./BenchChoices.tsx";
-import { BookedSheet } from "./BookedSheet.tsx";
+import { type Booked, BookedSheet } from "./BookedSheet.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
 import { CutterInHand, useCutter } from "./CutterInHand.tsx";
 import { caseOf, type Planned, planSays, sparesOf } from "./plan-of.ts";
@@ -90,7 +90,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     readonly stop: () => void;
   } | null>(null);
   const [said, setSaid] = useState<string | null>(null);
-  const [booked, setBooked] = useState<ReadonlyMap<number, readonly string[]>>(new Map());
+  const [booked, setBooked] = useState<ReadonlyMap<number, Booked>>(new Map());
   const stopping = useRef<(() => void) | null>(null);
   useEffect(() => () => stopping.current?.(), []);
   // biome-ignore lint/correctness/useExhaustiveDependencies: once, where the page came back to plan the rest
@@ -100,7 +100,9 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     if (panes.length > 0 && group.stock.length > 0) start();
   }, []);
   const use = useCutter(data.cutters, data.offsetMm);
-  const panes = group.panes.filter((p) => !off.has(p.id));
+  const cut = new Set([...booked.values()].flatMap((b) => b.panes.map((p) => p.id)));
+  const waiting = group.panes.filter((p) => !cut.has(p.id));
+  const panes = waiting.filter((p) => !off.has(p.id));
   const start = () => {
     const c = caseOf(group, panes, data.today as Day);
     setPlan(null);
@@ -126,11 +128,11 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
   };
   /** A sheet goes off the list as it lies on the bench after so many cuts: its panes are here, what is left of it lies there. */
   const book = async (i: number, spoilt: ReadonlySet<number>, done = Number.POSITIVE_INFINITY): Promise<boolean> => {
-    const cut = plan?.done.sheets[i];
-    if (!plan || !cut) return false;
+    const planned = plan?.done.sheets[i];
+    if (!plan || !planned) return false;
     const make = entriesBy(prefs.who);
-    const sheet = group.stock[cut.sheet];
-    const lies = looseAfter(cut.root, done);
+    const sheet = group.stock[planned.sheet];
+    const lies = looseAfter(planned.root, done);
     const own = lies.flatMap((l) => (l.kind === "piece" && !spoilt.has(l.piece) ? (plan.panes[l.piece] ?? []) : []));
     const left = lies.flatMap((l) =>
       // What a piece broke out of has no size that anybody knows until it is measured.
@@ -173,13 +175,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
       ),
     ]);
     setSaid(refused);
-    if (!refused)
-      setBooked((was) =>
-        new Map(was).set(
-          i,
-          named.map((l) => l.name),
-        ),
-      );
+    if (!refused) setBooked((was) => new Map(was).set(i, { left: named.map((l) => l.name), panes: own }));
     return !refused;
   };
   /** What is not cut yet, and what broke, is planned anew from what lies there now. */
@@ -190,19 +186,28 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
   };
   return (
     <>
-      <div className="no-print grid gap-6 desk:grid-cols-2">
-        <PanesToCut group={group} prefs={prefs} off={off} setOff={setOff} />
-        <GlassHere group={group} prefs={prefs} currency={currency} />
-      </div>
+      {/* What lies there is known anew once the page is. */}
+      {booked.size === 0 && (
+        <div className="no-print grid gap-6 desk:grid-cols-2">
+          <PanesToCut group={group} prefs={prefs} off={off} setOff={setOff} />
+          <GlassHere group={group} prefs={prefs} currency={currency} />
+        </div>
+      )}
       <div className="no-print flex flex-wrap items-center gap-3">
-        <button
-          type="button"
-          className="btn btn-main"
-          disabled={group.stock.length === 0 || (panes.length === 0 && !running)}
-          onClick={running ? running.stop : start}
-        >
-          {running ? "Stop" : "Plan the cuts"}
-        </button>
+        {booked.size === 0 ? (
+          <button
+            type="button"
+            className="btn btn-main"
+            disabled={group.stock.length === 0 || (panes.length === 0 && !running)}
+            onClick={running ? running.stop : start}
+          >
+            {running ? "Stop" : "Plan the cuts"}
+          </button>
+        ) : (
+          <a className={`btn ${booked.size === plan?.done.sheets.length ? "btn-main" : ""}`} href="/bench">
+            {waiting.length === 0 ? "The bench again" : `What is left to cut: ${waiting.length}`}
+          </a>
+        )}
         {running && (
           <>
             <progress className="h-3 w-48" max={1} value={running.share} aria-label="planning" />
@@ -229,7 +234,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
       {plan?.done.sheets.map((s, i) =>
         booked.has(i) ? (
           // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places
-          <BookedSheet key={i} n={i + 1} left={booked.get(i) ?? []} />
+          <BookedSheet key={i} n={i + 1} {...(booked.get(i) ?? { left: [], panes: [] })} />
         ) : (
           <CutSheetCard
             // biome-ignore lint/suspicious/noArrayIndexKey: the plan's sheets keep their places

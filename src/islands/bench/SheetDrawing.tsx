@@ -2,6 +2,7 @@ import { cutOrder, placesOf } from "../../core/cut/cut-order.ts";
 import { type CutNode, isKept } from "../../core/cut/cutting.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { layText } from "./lay-text.ts";
+import { nameLines } from "./name-lines.ts";
 
 type Props = {
   readonly root: CutNode;
@@ -13,25 +14,17 @@ type Props = {
 };
 
 const MM = 1_000_000;
-/** A window's name in the lines that there is room for: its address, its opening; cut off where it is too long. */
-function lines(name: string, room: number, type: number): readonly string[] {
-  const most = Math.max(3, Math.floor(room / (type * 0.58)));
-  const short = (text: string): string => (text.length > most ? `${text.slice(0, most - 1)}…` : text);
-  const [address = "", opening = ""] = name.split(", ");
-  return name.length <= most ? [name] : [short(address), ...(opening ? [short(opening)] : [])];
-}
-
 /** A sheet to scale, its datum corner at the left foot: pieces by their windows, cuts by their number, keepers and waste. */
 export function SheetDrawing({ root, names, keep, unit, done }: Props) {
   const [W, H] = [root.width / MM, root.height / MM];
   const up = (y: number, h: number): number => H - y - h;
   const places = placesOf(root);
   const cuts = cutOrder(root);
-  const type = Math.max(W, H) / 46;
+  const type = Math.max(W, H) / 38;
   const size = (n: number): string => layText(n, unit);
   return (
     <svg
-      viewBox={`-40 -20 ${W + 60} ${H + 70}`}
+      viewBox={`-40 -20 ${W + 60} ${H + 50 + type * 1.5}`}
       className="block max-h-[60vh] w-full"
       role="img"
       aria-label={`Sheet ${size(root.width)} by ${size(root.height)}, ${cuts.length} cuts`}
@@ -70,18 +63,19 @@ export function SheetDrawing({ root, names, keep, unit, done }: Props) {
                 className="fill-ink"
                 transform={lean ? `rotate(-90 ${x + w / 2} ${y + h / 2})` : undefined}
               >
-                {lines(node.kind === "piece" ? (names[node.piece] ?? "") : kept ? "keep" : "", fits ? w : h, type).map(
-                  (line, k, all) => (
-                    <tspan
-                      key={line}
-                      x={x + w / 2}
-                      dy={k === 0 ? -type * 0.6 * all.length : type * 1.15}
-                      fontWeight={600}
-                    >
-                      {line}
-                    </tspan>
-                  ),
-                )}
+                {nameLines(node.kind === "piece" ? (names[node.piece] ?? "") : kept ? "keep" : "", {
+                  letters: Math.floor((fits ? w : h) / (type * 0.58)),
+                  lines: Math.floor((fits ? h : w) / (type * 1.2)) - 2,
+                }).map((line, k, all) => (
+                  <tspan
+                    key={line}
+                    x={x + w / 2}
+                    dy={k === 0 ? -type * 0.6 * all.length : type * 1.15}
+                    fontWeight={600}
+                  >
+                    {line}
+                  </tspan>
+                ))}
                 {(node.kind === "piece" || kept) && (
                   <tspan x={x + w / 2} dy={type * 1.2}>
                     {size(node.width)} × {size(node.height)}

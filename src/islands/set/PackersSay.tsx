@@ -1,12 +1,22 @@
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import { settingOf } from "../../core/pane/setting.ts";
+import { HowItHangs } from "../panels/HowItHangs.tsx";
 import { OldPaneFields } from "../panels/OldPaneFields.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
 
-/** What carries it, in figures; where each stands is drawn. */
+/** How it hangs, and what carries it, in figures; where each stands is drawn. */
 export function PackersSay() {
+  return (
+    <>
+      <HowItHangs />
+      <Stacks />
+    </>
+  );
+}
+
+function Stacks() {
   const { book, reckoning: r, prefs, say } = usePane();
   const setting = settingOf(book, r);
   const { packers } = r;

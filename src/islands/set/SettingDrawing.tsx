@@ -11,6 +11,7 @@ import { PACKERS_BOX, packersDrawing } from "../../drawing/packers.ts";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { useSteps } from "../steps/use-steps.ts";
 import { LengthInSvg } from "../ui/Length.tsx";
 
 const JOB_NAMES = { carries: "carries", braces: "braces", locates: "keeps its place" } as const;
@@ -25,6 +26,7 @@ const FAULTS = {
 /** Where every packer stands, drawn; what was wrong with how it was; and why a push fit wants them all the same. */
 export function SettingDrawing() {
   const { book, reckoning: r, firm, prefs, say } = usePane();
+  const asked = useSteps("set").shown?.asks === "packers";
   if (halved(likeOf(book))) return null;
   const setting = settingOf(book, r);
   const size = r.cut.ok ? r.cut.value.glass : null;
@@ -48,7 +50,8 @@ export function SettingDrawing() {
           : opensText(opens, hangs === "hung")
       }
     >
-      <HowItHangs />
+      {/* At the step that asks for it, it is said there. */}
+      {!asked && <HowItHangs />}
       <svg
         viewBox={`0 0 ${PACKERS_BOX.width} ${PACKERS_BOX.height}`}
         className="mx-auto w-full max-w-[min(100%,calc((100dvh-22rem)*0.87))] max-sm:max-w-[320px]"
