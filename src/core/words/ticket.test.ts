@@ -49,6 +49,24 @@ describe("the ticket", () => {
     });
     expect(ticket(t, "mm", "b").what).toContain("6 mm tempered, polished edges");
   });
+  it.each<[Way, string, string, RegExp]>([
+    [
+      "window-hole",
+      "window-hole-width",
+      "window-hole-height",
+      /^Width × height of the hole in the wall: its fitting gap/,
+    ],
+    ["sash-outside", "sash-outside-width", "sash-outside-height", /^Width × height over the sash, outer edge/],
+    ["insert-outside", "insert-outside-width", "insert-outside-height", /^Width × height over the insert's frame/],
+    ["old-unit", "old-width", "old-height", /^Width × height\. /],
+  ])("says of what is made whole by %s what its figures are", (way, w, h, says) => {
+    const t = fresh();
+    t.tell("measure.way", { way });
+    t.read({ [w]: "900", [h]: "1500" });
+    expect(ticket(t).why).toMatch(says);
+    // Read out it is said once.
+    expect(ticket(t).spoken.match(/hole in the wall|outer edge to outer edge|over its frame/g)?.length ?? 1).toBe(1);
+  });
   it("says what is missing instead of a size", () => {
     expect(ticket(fresh())).toMatchObject({ size: null, why: "Read one width, and the size can be worked out." });
     const byWay = (way: Way) => {

@@ -121,7 +121,8 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const since = isSet ? "" : say(sinceOrderedText(r, unit), dialect);
   const moved = since && `${since} `;
-  const why = `${as}Width × height. ${planned}${moved}${say((isSet || (since && r.poor) ? null : troubleText(book, r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
+  const sizeIs = `${(r.opening.copied && SIZE_IS[r.opening.copied.of]) ?? "Width × height"}. `;
+  const why = `${as}${sizeIs}${planned}${moved}${say((isSet || (since && r.poor) ? null : troubleText(book, r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   // What came was measured in the reader's own marks: nobody cuts it any more.
   const isHere = r.stands.as === "accepted" || r.stands.as === "set";
   const cutterSize =
@@ -139,7 +140,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
   const door = wholeOf(book) === "insert" ? doorText(r, unit) : "";
   const shape = r.shaped ? `${shapedText(r.shaped.corners, unit)}. ` : "";
-  const rest = why.replace("Width × height. ", "").replace(as, "");
+  const rest = why.replace(sizeIs, "").replace(as, "");
   const spoken = `${stated ?? `${size.width} × ${size.height} ${unit}`} (width × height)${copied}${door}${cutterSize ? `, cut to ${cutterSize}` : ""}. ${what}. ${odd}${shape}${rest} ${labelOf(book)}.`;
   return {
     size,
@@ -225,6 +226,14 @@ const COPIED_WORDS = {
   "sash-outside": "new sash, over the sash outer edge to outer edge",
   "window-hole": "whole window, the hole in the wall at its least: its fitting gap is not taken off",
 } as const;
+
+/** Of what is made whole the figures alone are no size of glass: what they are stands beside them wherever they are read out. */
+const SIZE_IS: Readonly<Partial<Record<keyof typeof COPIED_WORDS, string>>> = {
+  "insert-outside": "Width × height over the insert's frame",
+  "insert-inside": "Width × height of what is seen inside the insert's frame",
+  "sash-outside": "Width × height over the sash, outer edge to outer edge",
+  "window-hole": "Width × height of the hole in the wall: its fitting gap is not taken off",
+};
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
 
