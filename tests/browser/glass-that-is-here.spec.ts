@@ -46,7 +46,7 @@ test("glass that is here already is measured against the opening, and goes strai
   await openStep(page, /Prime the rebate and let it dry/);
   await expect(station.getByRole("alert").filter({ hasText: "First say what it is set in" })).toBeVisible();
   await station.getByRole("button", { name: "In linseed putty" }).click();
-  await expect(station.getByRole("alert").filter({ hasText: "First try the pane dry" })).toBeVisible();
+  await expect(station.getByRole("alert").filter({ hasText: "First try it dry" })).toBeVisible();
   await openStep(page, /Try the new pane dry/);
   await station.getByRole("radio", { name: "goes in free" }).check();
   await station.getByRole("button", { name: "Done", exact: true }).click();

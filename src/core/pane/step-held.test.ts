@@ -209,7 +209,7 @@ describe("what speaks against setting it yet", () => {
     t.tell("set.facing", { sign: "label", seen: "" });
     expect(held(t, "set", "bed-bond")).toContain("First say what it is set in");
     t.tell("specify.bed", { compound: "silicone" });
-    expect(held(t, "set", "bed-bond")).toBe("First try the pane dry, and say how it went in.");
+    expect(held(t, "set", "bed-bond")).toBe("First try it dry, and say how it went in.");
     t.tell("ready.dry-fit", { fit: "tight", note: "" });
     expect(held(t, "set", "bed-bond")).toContain("It bound when it was tried");
     t.tell("ready.dry-fit", { fit: "free", note: "" });

@@ -17,6 +17,7 @@ import { roundTicks, screwsToDrive } from "./screw-rounds.ts";
 import { isHere } from "./stands.ts";
 import { beadsOf, stepFacts } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
+import { wholeOf } from "./whole-here.ts";
 
 /** Glass of it broke: bare fingers only once somebody says that none lies loose. */
 export const bareAsks = (book: PaneBook): boolean =>
@@ -116,7 +117,13 @@ function untaped({ step, station, book, steps }: Asked): Hold | null {
 
 const noNewOnes = ({ step, book }: Asked): Hold | null =>
   step.needsNew && !isHere(book)
-    ? leads("Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed.", "order", null)
+    ? leads(
+        wholeOf(book) === null
+          ? "Nothing new is checked in for this {pane}: cut the {beads} and the hole cannot be closed."
+          : "What goes in is not checked in yet: once the old one is out, nothing closes the hole.",
+        "order",
+        null,
+      )
     : null;
 
 /** What is to go in is not here: not tried dry, and no bed opened for it. */
@@ -146,7 +153,7 @@ function notTried({ step, book, steps }: Asked): Hold | null {
   if (!tried || book.steps.get(stepKey("ready", tried.id))?.state === "skipped") return null;
   switch (book.before.dryFit?.fit) {
     case undefined:
-      return leads("First try the pane dry, and say how it went in.", "ready", tried.id);
+      return leads("First try it dry, and say how it went in.", "ready", tried.id);
     case "free":
       return null;
     case "tight":

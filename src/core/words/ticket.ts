@@ -121,10 +121,11 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const since = isSet ? "" : say(sinceOrderedText(r, unit), dialect);
   const moved = since && `${since} `;
-  const sizeIs = `${(r.opening.copied && SIZE_IS[r.opening.copied.of]) ?? "Width × height"}. `;
+  // What came was measured over its own frame, whatever its order stated.
+  const isHere = r.stands.as === "accepted" || r.stands.as === "set";
+  const sizeIs = `${(!isHere && r.opening.copied && SIZE_IS[r.opening.copied.of]) || "Width × height"}. `;
   const why = `${as}${sizeIs}${planned}${moved}${say((isSet || (since && r.poor) ? null : troubleText(book, r, unit)) ?? "", dialect) || safetyText(r.safety, book, unit, dialect)}`;
   // What came was measured in the reader's own marks: nobody cuts it any more.
-  const isHere = r.stands.as === "accepted" || r.stands.as === "set";
   const cutterSize =
     isHere || cutterUnit === unit
       ? null
@@ -137,7 +138,10 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     book.shape === "odd" && !readsWhole(book.way)
       ? "The rectangle round it: cut to the template that comes with it. "
       : "";
-  const copied = r.opening.copied ? ` ${COPIED_WORDS[r.opening.copied.of]}` : "";
+  const copied =
+    r.opening.copied && !(isHere && r.opening.copied.of === "window-hole")
+      ? ` ${COPIED_WORDS[r.opening.copied.of]}`
+      : "";
   const door = wholeOf(book) === "insert" ? doorText(r, unit) : "";
   const shape = r.shaped ? `${shapedText(r.shaped.corners, unit)}. ` : "";
   const rest = why.replace(sizeIs, "").replace(as, "");

@@ -10,6 +10,7 @@ import { needsOf, unitsInOf } from "../../core/pane/source-facts.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { looksText } from "../../core/specify/looks.ts";
+import { WHOLE_SIZE_WORDS } from "../../core/specify/whole.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
@@ -203,7 +204,12 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
         )}
         <span className="text-[14px] leading-snug font-normal">
           ,{" "}
-          {[glassText(line, { ...prefs, cutter }), line.pattern, line.looks && looksText(line.looks)]
+          {[
+            line.whole && WHOLE_SIZE_WORDS[line.whole.what][line.whole.over],
+            glassText(line, { ...prefs, cutter }),
+            line.pattern,
+            line.looks && looksText(line.looks),
+          ]
             .filter(Boolean)
             .join(", ")}
         </span>

@@ -3,15 +3,16 @@ import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { hasBars } from "../../core/measure/found.ts";
 import { cameFaults } from "../../core/order/came-faults.ts";
-import { checkIn, toleranceOf } from "../../core/order/check-in.ts";
+import { checkIn, type Tolerance, toleranceOf } from "../../core/order/check-in.ts";
 import { CHECK_LOOK_FACTS, type CheckLook, looksAsked } from "../../core/order/check-looks.ts";
+import { intoHole } from "../../core/order/into-hole.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { isSafetyGlass } from "../../core/specify/glass.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
-import { checkInSentence } from "../../core/words/check-in.ts";
+import { checkInSentence, intoHoleSentence } from "../../core/words/check-in.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { lineSketch } from "../../drawing/line-sketch.ts";
@@ -68,10 +69,10 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   const [width, height] = [value("width"), value("height")];
   const tolerance = toleranceOf(house, line.makeup !== undefined);
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
-  const check = width !== null && height !== null ? checkIn({ ordered, came: { width, height }, tolerance }) : null;
+  const check = width !== null && height !== null ? sizeCheck(line, { width, height }, tolerance, unit) : null;
   const faults = cameFaults(line, tolerance, { thickness: value("thickness"), up: value("up"), down: value("down") });
   const bad = Object.entries(looks).flatMap(([l, v]) => (v === "bad" ? [CHECK_LOOK_FACTS[l as CheckLook].name] : []));
-  const fine = check?.verdict === "within" && faults.length === 0 && bad.length === 0;
+  const fine = check?.fits === true && faults.length === 0 && bad.length === 0;
   const still = width !== null && height !== null ? (goesIn?.({ width, height }) ?? null) : null;
   const asked = looksAsked({
     unit: line.makeup !== undefined,
@@ -105,7 +106,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       ...(Object.keys(looks).length > 0 ? { looks } : {}),
     });
   /** The sides that came outside their tolerance: drawn so. */
-  const off = { width: check?.width.within === false, height: check?.height.within === false };
+  const off = check?.off ?? { width: false, height: false };
   const field = (f: Field) => {
     const r = read[f];
     const wrong = r?.ok === false;
@@ -117,7 +118,8 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
             <>
               ,{" "}
               <span className="max-sm:block">
-                ordered {orderedText(ordered[f], unit, gridUnit(line.grid)).replace(/ (?!\()/g, "\u00a0")}
+                {line.whole?.over === "hole" ? "hole" : "ordered"}{" "}
+                {orderedText(ordered[f], unit, gridUnit(line.grid)).replace(/ (?!\()/g, "\u00a0")}
               </span>
             </>
           )}
@@ -153,7 +155,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       </div>
       {check && (
         <p className={fine ? "note-glass" : "note-wax"} role="status">
-          {checkInSentence(check, unit)}
+          {check.says}
           {faults.length > 0 && ` ${inUnit(faults.join(" "), unit)}`}
           {bad.length > 0 && ` Not good: ${bad.join(", ")}.`}
           {still && ` ${still}`}
@@ -225,6 +227,34 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       )}
     </div>
   );
+}
+
+/** What came against the size that the order states: by its tolerance, or by the gap it leaves in the hole it goes into. */
+function sizeCheck(
+  line: OrderLine,
+  came: { readonly width: Nm; readonly height: Nm },
+  tolerance: Tolerance,
+  unit: LengthUnit,
+): {
+  readonly fits: boolean;
+  readonly off: { readonly width: boolean; readonly height: boolean };
+  readonly says: string;
+} {
+  const stated = { width: nm(line.widthNm), height: nm(line.heightNm) };
+  if (line.whole?.over === "hole") {
+    const is = intoHole({ hole: stated, came });
+    return {
+      fits: is.fits,
+      off: { width: is.width.fits !== "well", height: is.height.fits !== "well" },
+      says: intoHoleSentence(is, unit),
+    };
+  }
+  const is = checkIn({ ordered: stated, came, tolerance });
+  return {
+    fits: is.verdict === "within",
+    off: { width: !is.width.within, height: !is.height.within },
+    says: checkInSentence(is, unit),
+  };
 }
 
 const BOX = 150;

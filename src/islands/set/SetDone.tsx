@@ -15,7 +15,7 @@ import { WentIn } from "./WentIn.tsx";
 export function SetDone() {
   const { book, reckoning: r, today, say, write } = usePane();
   const gone = missing(book.before.counts);
-  const isSprigged = sprigged(likeOf(book));
+  const isSprigged = sprigged(likeOf(book)) && wholeOf(book) === null;
   const planned = isSprigged ? (r.sprigs?.count ?? null) : null;
   const [sprigs, setSprigs] = useState(planned === null ? "" : String(planned));
   const without = planned !== null && (sprigs.trim() === "" || Number(sprigs) === 0);

@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { isUnit, wasUnit } from "../../core/pane/unit.ts";
+import { wholeOf } from "../../core/pane/whole-here.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
 import { mapPlace } from "../../drawing/how-it-was.ts";
@@ -21,6 +22,9 @@ type Props = {
 /** The sash with what the step is about on it, and the section of this frame beside it. */
 export function StepOnSash({ station, step, done, own }: Props) {
   const { book, say } = usePane();
+  const whole = wholeOf(book);
+  // How a new sash or window holds its glass its maker knows: the section of the old one says nothing of it.
+  const isOfTheMaker = (whole === "sash" || whole === "window") && !(station === "look" || station === "takeout");
   const ticked = !own && step && isOnSash(step);
   return (
     <div className="grid h-full gap-4 desk:grid-cols-[minmax(0,1fr)_13rem] desk:items-center">
@@ -37,9 +41,11 @@ export function StepOnSash({ station, step, done, own }: Props) {
           <AsItStands station={station} />
         )}
       </figure>
-      <div className="max-desk:hidden">
-        <SideSection title="Through one side" held={IS_UNIT[station](book) ? "unit" : "glass"} />
-      </div>
+      {!isOfTheMaker && (
+        <div className="max-desk:hidden">
+          <SideSection title="Through one side" held={IS_UNIT[station](book) ? "unit" : "glass"} />
+        </div>
+      )}
     </div>
   );
 }
