@@ -18,7 +18,7 @@ export function tellNetLoft(story: Story, panes: readonly ToldPane[]): void {
     const read = READ[i];
     if (!read) return;
     p.looked(["cracked"], "hail", "this-week", 1)
-      .wanted(6)
+      .wanted(16)
       .read({ ...read, depth: "9", width: "16", sill: "1200" })
       .at({ noDoorMm: 300 })
       .glass("float", "4");

@@ -72,7 +72,10 @@ test("a piece runs off: what is cut is booked, and the rest is planned anew from
   // Two readings are not enough to cut by: the bench says what is still to do, and leads there.
   await page.goto("/bench");
   await ready(page);
-  const early = page.getByRole("region", { name: "Not to be cut yet" }).getByRole("listitem").filter({ hasText: label });
+  const early = page
+    .getByRole("region", { name: "Not to be cut yet" })
+    .getByRole("listitem")
+    .filter({ hasText: label });
   await early.getByRole("link").click();
   await page.waitForURL(`**${path}/*`);
   await ready(page);

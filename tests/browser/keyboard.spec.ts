@@ -4,6 +4,7 @@ import {
   allSent,
   EIGHT,
   fromCleared,
+  heldAs,
   openStation,
   ready,
   roundPath,
@@ -58,7 +59,8 @@ test("a pane by keyboard alone: stations, neighbours, keys, eight readings", asy
 
 test("panes are gathered into one order from the round", async ({ page }) => {
   const { address } = await addPane(page);
-  await page.keyboard.press("3");
+  await heldAs(page, "timber-putty");
+  await openStation(page, "Measure");
   await fromCleared(page);
   await type(page, EIGHT);
   await openStation(page, "Order");

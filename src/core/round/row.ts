@@ -2,13 +2,12 @@ import type { System } from "../frame/systems.ts";
 import type { Payloads } from "../log/kinds.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { PaneBook } from "../pane/book.ts";
-import { type Next, nextFor } from "../pane/next.ts";
+import { beforeItsGlass, type Next, nextFor } from "../pane/next.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { type Standing, standings } from "../pane/standing.ts";
 import { isHere } from "../pane/stands.ts";
-import { orderHeld } from "../pane/sure.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -31,8 +30,8 @@ export type RoundRow = {
   readonly failed: boolean;
   /** On no order yet, and sized: it can be gathered into one. */
   readonly canOrder: boolean;
-  /** What must be said yes to, on the pane's own page, before it can be. */
-  readonly held: ReturnType<typeof orderHeld>;
+  /** What must be said, read or settled at the pane itself before it can be. */
+  readonly held: Next | null;
   /** What would go on the order; null while nothing is sized. */
   readonly line: Omit<Payloads["order.line"], "line"> | null;
 };
@@ -52,7 +51,7 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     closedDays: book.closed && !book.set ? today - dayOf(book.closed.since) : null,
     dateMark: book.found?.spacerDate ?? "",
     failed: book.damage.length > 0,
-    held: orderHeld(book, r),
+    held: beforeItsGlass(book, r),
     line: orderLineOf(book, r),
     canOrder:
       r.cut.ok &&

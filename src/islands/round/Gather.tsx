@@ -4,6 +4,7 @@ import type { Entry } from "../../core/log/kinds.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { nextWords } from "../../core/words/standing.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { Sheet } from "../ui/Sheet.tsx";
@@ -14,14 +15,6 @@ type Props = {
   readonly prefs: Prefs;
   readonly suppliers: readonly string[];
   readonly close: () => void;
-};
-
-const HELD: Readonly<Record<NonNullable<RoundRow["held"]>, string>> = {
-  risk: "readings are not the surest: say yes there first",
-  coating: "coated or not is unsure",
-  door: "the door's thickness is not read",
-  makeup: "nobody said what it is made of",
-  ask: "something is blank or contradicts: settle it there first",
 };
 
 /** Panes that are sized and on no order, gathered into one. */
@@ -68,23 +61,13 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
             {ready.map((r) => (
               <li key={r.id}>
                 <label className="chip w-full">
-                  <input
-                    type="checkbox"
-                    name={r.id}
-                    disabled={r.held !== null}
-                    defaultChecked={
-                      r.held === null && (r.next.kind === "put-on-order" || r.next.kind === "order-again")
-                    }
-                  />
+                  <input type="checkbox" name={r.id} disabled={r.held !== null} defaultChecked={r.held === null} />
                   <span className="min-w-0 flex-1">
                     {[r.address, r.opening, r.light].filter(Boolean).join(", ")}
                     {r.held !== null && (
-                      <a className="block text-[12px] text-wax" href={`/panes/${r.id}/order`}>
-                        {HELD[r.held]}
+                      <a className="block py-0.5 text-[13px] text-wax" href={`/panes/${r.id}/${r.held.station}`}>
+                        first: {nextWords(r.held, prefs.dialect)} <span aria-hidden="true">→</span>
                       </a>
-                    )}
-                    {r.held === null && r.next.station !== "order" && (
-                      <span className="block text-[12px] text-wax">not settled yet: see {r.next.station}</span>
                     )}
                   </span>
                 </label>
