@@ -7,6 +7,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { Cautions } from "../steps/Cautions.tsx";
 import { Dries } from "../steps/Dries.tsx";
 import { Steps } from "../steps/Steps.tsx";
+import { useSteps } from "../steps/use-steps.ts";
 import { DayField } from "../ui/DayField.tsx";
 import { LineRatingPart } from "./LineRating.tsx";
 
@@ -33,6 +34,7 @@ export function Finish() {
 /** That it is painted, or who paints it. */
 function Paint({ setDay }: { readonly setDay: string }) {
   const { book, reckoning: r, today, write } = usePane();
+  const { steps, isOpen } = useSteps("finish");
   const { paint } = r;
   if (!paint) return null;
   const owed = paintOwed(book, r);
@@ -48,6 +50,8 @@ function Paint({ setDay }: { readonly setDay: string }) {
             onSubmit={(e) => {
               e.preventDefault();
               write("finish.painted", { day: String(new FormData(e.currentTarget).get("day")) });
+              const step = steps.find((s) => s.paints && isOpen(s));
+              if (step) write("step.marked", { station: "finish", step: step.id, state: "done", reason: "" });
             }}
           >
             <DayField

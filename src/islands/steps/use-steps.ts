@@ -1,10 +1,12 @@
 import { useCallback } from "react";
 import { stepKey } from "../../core/pane/book.ts";
 import { notDry } from "../../core/pane/drying.ts";
+import { paintOwed } from "../../core/pane/paint-owed.ts";
 import { stepHeld } from "../../core/pane/step-held.ts";
 import { stepsAt } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
+import { writeDay } from "../../core/units/day.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { isTimed } from "./StepTook.tsx";
@@ -43,6 +45,9 @@ export function useSteps(station: Station): StepsHere {
       if (state === "done" && step.ticks?.length && !book.before.ticked.get(stepKey(station, step.id))?.length)
         write("step.sides", { station, step: step.id, done: [...step.ticks] });
       write("step.marked", { station, step: step.id, state, reason });
+      // Ticked is painted: nobody says it twice.
+      if (state === "done" && step.paints && paintOwed(book, reckoning))
+        write("finish.painted", { day: writeDay(today) });
       refuse(null);
       // What dries or is timed is still to be told of: the card stays with it.
       if (state === "open") return;
