@@ -1,4 +1,5 @@
 import { lightsOf } from "../core/round/lights.ts";
+import { TAKEN_OUT } from "./steps-done.ts";
 import type { Story } from "./story.ts";
 import type { ToldPane } from "./told-pane.ts";
 
@@ -19,6 +20,7 @@ export function tellNetLoft(story: Story, panes: readonly ToldPane[]): void {
     if (!read) return;
     p.looked(["cracked"], "hail", "this-week", 1)
       .wanted(16)
+      .did("takeout", ...TAKEN_OUT)
       .read({ ...read, depth: "9", width: "16", sill: "1200" })
       .at({ noDoorMm: 300 })
       .glass("float", "4");

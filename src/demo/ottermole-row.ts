@@ -7,26 +7,10 @@ import { examined, mapped, stamped } from "./looked-into.ts";
 import { NET_LOFT, tellNetLoft } from "./net-loft.ts";
 import { FEN_END, openOrder, SALT_LANE, tellSuppliers } from "./orders.ts";
 import { tellPlan } from "./plan.ts";
+import { LOOKED_AT, SET, TAKEN_OUT } from "./steps-done.ts";
 import { Story } from "./story.ts";
 import { ToldPane } from "./told-pane.ts";
 import { REEDED_UNIT } from "./units.ts";
-
-const TAKEN_OUT = [
-  "sheet",
-  "tape-glass",
-  "mark",
-  "score-paint",
-  "face-putty",
-  "probe",
-  "sprigs",
-  "lift-out",
-  "bed-putty",
-  "water",
-  "bag",
-];
-/** What is looked at on a pane in {putty}, painted, before it is signed off. */
-const LOOKED_AT = ["still", "gaps", "bed-line", "sight-line", "paint-lap", "opens", "clean", "match", "told"];
-const SET = ["warm", "bed", "pack", "face-check", "press", "sprigs", "face", "trim"];
 
 /**
  * The Ottermole Row round: a made-up terrace of almshouses with a reading room and a boat store, the week after a

@@ -20,7 +20,7 @@ const PLACES: readonly (readonly [string, number, number])[] = [
 ];
 const ROW = [54.002, -3.38] as const;
 const LAID_AHEAD_DAYS = 6;
-const ROUNDS = 300;
+const ROUNDS = 1000;
 
 /** Who works, where things lie, and a week that was laid out this morning; the last days are still open. */
 export function tellPlan(story: Story, today: Day, addresses: readonly string[]): void {

@@ -32,16 +32,16 @@ test("a visit is put on a day by hand, is refused where it is too soon, and stan
   await expect(card).toBeVisible();
   await card.focus();
   await page.keyboard.press("ArrowRight");
-  await expect(page.locator(`td[data-cell^="2026-05-21"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await expect(page.locator(`[data-cell^="2026-05-21"] [data-visit="${pane}/read"]`)).toBeVisible();
   await page.keyboard.press("z");
-  await expect(page.locator(`td[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await expect(page.locator(`[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
 
   // It is there after a reload, and on that person's day, with its way to the pane.
   await page.reload();
   await ready(page);
-  await expect(page.locator(`td[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await expect(page.locator(`[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
   const cell = await page
-    .locator(`td[data-cell^="2026-05-20"]`, { has: page.locator(`[data-visit="${pane}/read"]`) })
+    .locator(`[data-cell^="2026-05-20"]`, { has: page.locator(`[data-visit="${pane}/read"]`) })
     .getAttribute("data-cell");
   await page.goto(`/plan/day?who=${encodeURIComponent(cell?.slice(11) ?? "")}&on=2026-05-20`);
   await ready(page);
@@ -57,7 +57,7 @@ test("a visit is dragged from one day to another", async ({ page }) => {
   await ready(page);
   const from = page.locator(`[data-visit="${pane}/read"]`).first();
   await from.scrollIntoViewIfNeeded();
-  const to = page.locator('td[data-cell="2026-05-26 Nell Harrow"]');
+  const to = page.locator('[data-cell="2026-05-26 Nell Harrow"]');
   const [a, b] = [await from.boundingBox(), await to.boundingBox()];
   if (!a || !b) throw new Error("not on the page");
   await page.mouse.move(a.x + 20, a.y + 10);
@@ -96,6 +96,24 @@ test("the week is laid out by a button, shown before it is taken, and left or ta
 
 test.describe("on a phone", () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
+  test("the week is a day at a time, and a visit is opened and moved from there", async ({ page }) => {
+    await page.goto("/plan");
+    await ready(page);
+    await page.getByRole("button", { name: /^Thu 21 May, \d+ visits?$/ }).click();
+    const day = page.getByRole("region", { name: "Thu 21 May" });
+    for (const who of ["Nell Harrow", "Bram Tolley", "Ida Moss"])
+      await expect(day.locator(`[data-cell="2026-05-21 ${who}"]`)).toBeVisible();
+    // The page scrolls down and never sideways.
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+    const visit = day.locator("[data-visit]").first();
+    const label = (await visit.getAttribute("aria-label")) ?? "";
+    await visit.click();
+    await expect(page.getByRole("dialog")).toContainText(label.split(", ")[1] ?? "-");
+    await page.keyboard.press("Escape");
+    await page.getByRole("button", { name: /^Mon 25 May/ }).click();
+    await expect(page.getByRole("region", { name: "Mon 25 May" })).toBeVisible();
+    await expect(day).toHaveCount(0);
+  });
   test("a day runs late, and what is to come is later", async ({ page }) => {
     const { path } = await addPane(page);
     const pane = path.split("/")[2];

@@ -17,17 +17,20 @@ import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { useKeys } from "../ui/keys.ts";
 import { usePrefs } from "../ui/prefs.ts";
+import { useOnPhone } from "../ui/use-on-phone.ts";
 import { DaySheet } from "./DaySheet.tsx";
 import { LayOutBar } from "./LayOutBar.tsx";
 import { changes, tryAt } from "./model.ts";
 import { People } from "./People.tsx";
+import { ofCell } from "./PersonsDay.tsx";
 import { Promises } from "./Promises.tsx";
 import { SpringList } from "./SpringList.tsx";
 import { VisitCard } from "./VisitCard.tsx";
 import { VisitSheet } from "./VisitSheet.tsx";
 import { Waits } from "./Waits.tsx";
 import { Wanting } from "./Wanting.tsx";
-import { ofCell, WeekGrid } from "./WeekGrid.tsx";
+import { WeekByDay } from "./WeekByDay.tsx";
+import { WeekGrid } from "./WeekGrid.tsx";
 
 type Props = { readonly data: PlanPageData; readonly prefs: Prefs };
 type Done = Extract<WeekReply, { kind: "done" }>;
@@ -195,11 +198,12 @@ function PlanPage({ data, prefs: initial }: Props) {
       />
     );
   };
+  const Days = useOnPhone() ? WeekByDay : WeekGrid;
   const whyNot = new Map(proposal?.unplaced.map((u) => [u.visit, u]));
   const openedSaid = opened === null ? undefined : saidOf.get(opened);
   return (
     <DndContext sensors={sensors} onDragEnd={onDrop}>
-      <div className="grid min-h-0 flex-1 desk:grid-cols-[17rem_1fr]">
+      <div className="min-h-0 flex-1 max-desk:flex max-desk:flex-col max-desk:overflow-y-auto desk:grid desk:grid-cols-[17rem_1fr]">
         <Wanting
           wanting={data.said.filter((s) => !placed.has(s.id))}
           visits={visitOf}
@@ -209,7 +213,7 @@ function PlanPage({ data, prefs: initial }: Props) {
         >
           <People data={data} prefs={prefs} />
         </Wanting>
-        <main id="main" className="flex min-h-0 min-w-0 flex-col bg-sheet max-desk:order-1">
+        <main id="main" className="flex min-w-0 flex-col bg-sheet max-desk:order-1 desk:min-h-0">
           <LayOutBar
             running={running}
             proposal={proposal}
@@ -230,7 +234,7 @@ function PlanPage({ data, prefs: initial }: Props) {
               {said}
             </p>
           )}
-          <div className="min-h-0 flex-1 overflow-auto p-3">
+          <div className="min-h-0 flex-1 overflow-x-auto p-3 desk:overflow-auto">
             <nav className="mb-2 flex items-center gap-2" aria-label="Weeks">
               <button
                 type="button"
@@ -253,8 +257,8 @@ function PlanPage({ data, prefs: initial }: Props) {
                 is connected.
               </span>
             </nav>
-            <div className="max-desk:w-[60rem]">
-              <WeekGrid week={week} days={shown} stops={stops} today={data.today} card={card} open={setDayOf} />
+            <div className="sm:max-desk:w-[60rem]">
+              <Days week={week} days={shown} stops={stops} today={data.today} card={card} open={setDayOf} />
               <Waits waits={data.waits} days={shown} />
             </div>
             <SpringList

@@ -1,5 +1,6 @@
 import type { PlanDay, PlanPageData } from "../../core/page/plan-page.ts";
-import { dayOf } from "../../core/units/day.ts";
+import { day, dayOf } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
 
 const SAYS = {
   glass: "glass on its way",
@@ -36,7 +37,22 @@ export function Waits({ waits, days }: { readonly waits: PlanPageData["waits"]; 
   return (
     <section aria-label="Waits" className="mt-4">
       <h2 className="text-[15px]">What waits</h2>
-      <ul>
+      <ul className="sm:hidden">
+        {shown.map((w) => (
+          <li key={w.pane} className="border-t border-line py-1.5">
+            <a className="inline-block py-2 font-medium" href={`/panes/${w.pane}`}>
+              {w.where}
+            </a>
+            {w.waits.map((x) => (
+              <span key={`${x.kind} ${x.from}`} className={`block text-[14px] ${x.kind === "late" ? "text-wax" : ""}`}>
+                {SAYS[x.kind]}, {sayDay(day(x.from))}
+                {x.to !== x.from && ` to ${sayDay(day(x.to))}`}
+              </span>
+            ))}
+          </li>
+        ))}
+      </ul>
+      <ul className="max-sm:hidden">
         {shown.map((w) => (
           <li
             key={w.pane}

@@ -19,7 +19,7 @@ type Props = {
 export const Wanting = ({ wanting, visits, today, opened, open, children }: Props) => (
   <aside
     aria-label="Wants a day"
-    className="space-y-2 overflow-y-auto border-line bg-paper p-4 max-desk:order-2 desk:border-r"
+    className="space-y-2 border-line bg-paper p-4 max-desk:order-2 desk:overflow-y-auto desk:border-r"
   >
     <h1 className="text-xl">Wants a day</h1>
     {wanting.length === 0 ? (

@@ -1,0 +1,54 @@
+import { useDroppable } from "@dnd-kit/core";
+import type { ReactNode } from "react";
+import type { PlanDay } from "../../core/page/plan-page.ts";
+import type { Stop, Week, WeekPerson } from "../../core/plan/week.ts";
+import { type Day, dayOf } from "../../core/units/day.ts";
+import { lasts } from "../../core/words/clock.ts";
+import { DayTape } from "./DayTape.tsx";
+import { busyOn } from "./model.ts";
+
+export const cellId = (person: string, day: string): string => `${day} ${person}`;
+export const ofCell = (id: string): { readonly day: Day; readonly person: string } => ({
+  day: dayOf(id.slice(0, 10)),
+  person: id.slice(11),
+});
+
+type Props = {
+  readonly person: WeekPerson;
+  readonly day: PlanDay;
+  readonly week: Week;
+  readonly stops: readonly Stop[];
+  readonly card: (stop: Stop, isHelp: boolean) => ReactNode;
+};
+
+/** What somebody does on a day: a strip of tape, and under it what is on it, in order. A visit may be put down here. */
+export function PersonsDay({ person, day, week, stops, card }: Props) {
+  const on = dayOf(day.day);
+  const away = person.off.includes(on);
+  const id = cellId(person.name, day.day);
+  const { setNodeRef, isOver } = useDroppable({ id, disabled: away });
+  const helped = new Map(week.visits.map((v) => [v.id, v.helperMinutes]));
+  const own = stops
+    .filter((s) => s.day === on && (s.person === person.name || s.helper === person.name))
+    .sort((a, b) => a.from - b.from);
+  const busy = busyOn(week, stops, person.name, on);
+  return (
+    <div ref={setNodeRef} data-cell={id} className={`h-full min-h-12 p-1 ${isOver ? "bg-tape/40" : ""}`}>
+      {away ? (
+        <span className="text-[13px] text-mute">away</span>
+      ) : (
+        <DayTape
+          hours={person.hours}
+          rain={day.rain}
+          busy={own.map((s) => ({
+            from: s.from,
+            to: s.person === person.name ? s.to : s.from + (helped.get(s.visit) ?? 0),
+            helps: s.person !== person.name,
+          }))}
+          label={busy === 0 ? "nothing planned" : `${lasts(busy)} planned, the road with it`}
+        />
+      )}
+      <div className="mt-1 space-y-1">{own.map((s) => card(s, s.person !== person.name))}</div>
+    </div>
+  );
+}
