@@ -8,7 +8,7 @@ export type Sureness = Circumstance | "not-said";
  * @example leastSure(["cleared", "first-visit"]) // "first-visit"; leastSure(["cleared", null]) // "not-said"
  */
 export function leastSure(of: readonly (Circumstance | null)[]): Sureness {
-  if (of.length === 0 || of.includes(null)) return of.some((c) => c === "guess") ? "guess" : "not-said";
+  if (of.includes(null)) return of.some((c) => c === "guess") ? "guess" : "not-said";
   return CIRCUMSTANCES.find((c) => of.includes(c)) ?? "not-said";
 }
 

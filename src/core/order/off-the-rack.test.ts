@@ -39,6 +39,7 @@ describe("a sheet taken to another size than was proposed", () => {
     const taken = takenTo(of, { width: mm(w), height: mm(h) });
     expect(outOf(taken)).toEqual({ cuts, note: "Rack C" });
     expect(taken.factoryEdges).toBe(4 - cuts);
+    expect(taken.wasteNm2).toBe(of.pane.widthNm * of.pane.heightNm - mm(w) * mm(h));
     expect(told(taken)).toEqual(left);
   });
 });

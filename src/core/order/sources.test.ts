@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
-import { afterWorkingDays, chanceWithin, leadOf, leadSaid } from "./lead.ts";
+import { afterWorkingDays, chanceLeft, chanceWithin, leadOf, leadSaid } from "./lead.ts";
 import { type SourceFacts, type SourceSupplier, sourcesFor } from "./sources.ts";
 
 const calendar: WorkCalendar = {
@@ -44,6 +44,19 @@ describe("whether it comes in time", () => {
     if (chance === null) expect(is).toBeNull();
     else expect(is).toBeCloseTo(chance, 2);
   });
+  it.each<[string, says: number, waited: number, within: number, number | null]>([
+    ["nothing gone by: their word", 8, 0, 8, 0.8],
+    ["eight gone by, and one more", 8, 8, 9, (0.897 - 0.8) / 0.2],
+    ["within days that are gone", 8, 9, 9, 0],
+    ["before it was sent", 8, -1, 8, 0.8],
+    ["whoever says today, today", 0, 0, 1, 1],
+    ["later than anybody would reckon with", 8, 400, 500, null],
+  ])("what is left of the chance: %s", (_, says, waited, days, is) => {
+    const got = chanceLeft(leadSaid(says), waited, days);
+    if (is === null) expect(got).toBeNull();
+    else expect(got).toBeCloseTo(is, 2);
+  });
+
   it("what was two years ago counts half", () => {
     const [old, now] = [day("2024-03-04"), day("2026-03-04")];
     const of = [

@@ -31,6 +31,24 @@ describe("a pane's book", () => {
     expect(b.readings["width-middle"]).toMatchObject({ text: "23 1?/16", read: { ok: false } });
   });
 
+  it("keeps each material that was used, and of each snag what was said last", () => {
+    const used = (what: string) => ({ what, batch: "", expiry: null });
+    const t = new Teller().added().also("set.material", used("linseed putty")).also("set.material", used("sprigs"));
+    const snag = (id: string, done: boolean) =>
+      t.tell("signoff.snag", { snag: id, says: `snag ${id}`, due: null, done });
+    snag("a", false);
+    snag("b", false);
+    snag("a", true);
+    t.tell("signoff.signed", { day: "2026-05-20", told: true });
+    const b = book(t);
+    expect(b.materials).toEqual([used("linseed putty"), used("sprigs")]);
+    expect(b.snags.map((s) => [s.snag, s.done])).toEqual([
+      ["a", true],
+      ["b", false],
+    ]);
+    expect(b.signed).toEqual({ day: "2026-05-20", told: true, who: "Nell" });
+  });
+
   it("the newest reading of a place counts, and an empty one takes it out", () => {
     const t = new Teller().added().read({ "width-top": "612" }).read({ "width-top": "613" });
     expect(book(t).readings["width-top"]?.text).toBe("613");

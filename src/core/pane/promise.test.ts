@@ -125,6 +125,16 @@ describe("a promise and the chance that it is kept", () => {
     });
   });
 
+  it.each([
+    ["yesterday", "2026-05-19", null],
+    ["today", "2026-05-20", dayOf("2026-05-20")],
+    ["tomorrow", "2026-05-21", dayOf("2026-05-21")],
+  ])("a visit that the plan has %s", (_, day, planned) => {
+    const visit = (t: Teller) =>
+      void t.tell("plan.visit", { part: "fit", day, from: 540, person: "Nell", helper: null, byHand: false, why: "" });
+    expect(counted(all(wants("2026-06-03"), visit))?.planned).toBe(planned);
+  });
+
   it("what they were told stands before what they asked for, and wants no days to cure", () => {
     const told = (day: string) => (t: Teller) => void t.tell("plan.told", { part: "fit", day, says: "We come." });
     const p = counted(all(wants("2026-06-03"), sent("2026-05-20", "2026-06-01"), told("2026-06-02")));

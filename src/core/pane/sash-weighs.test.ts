@@ -45,6 +45,14 @@ describe("what hangs on the cords today", () => {
     expect(oldGlass(unread.book, unread.r)?.kg).toBeCloseTo(kgOf(toMm(glass.width), toMm(glass.height), 3), 6);
   });
 
+  it("nobody can say before its size is worked out", () => {
+    const t = new Teller().opened().added(PANE, "timber-putty").read({ "old-thickness": "4" });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, withFirm(foldFirm(t.entries)));
+    expect([oldGlass(book, r), sashByTimber(book, r), gainOf(book, r)]).toEqual([null, null, null]);
+  });
+
   it("of a unit its two sheets, and never its thickness as solid glass", () => {
     const t = new Teller().opened().added(PANE, "plastic-bead-inside");
     t.read({

@@ -309,3 +309,15 @@ describe("how many lift it", () => {
     expect(stepFacts(...both(t)).lift).toBe(lift);
   });
 });
+
+describe("what is known of its beads", () => {
+  it.each<[string, "untried" | "bends" | "brittle", boolean | null]>([
+    ["nobody flexed one: nothing", "untried", null],
+    ["one bends", "bends", false],
+    ["one whitened", "brittle", true],
+  ])("%s", (_, flex, brittle) => {
+    const t = pane("plastic-bead-inside");
+    if (flex !== "untried") t.tell("takeout.detail", { flex });
+    expect(stepFacts(...both(t)).profile?.brittle ?? null).toBe(brittle);
+  });
+});

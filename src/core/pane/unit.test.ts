@@ -4,9 +4,10 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Place } from "../measure/places.ts";
+import { mm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { isUnit, oldUnitMm, type SealedBy, sealedBy, wasUnit } from "./unit.ts";
+import { isUnit, layersOf, oldUnitMm, type SealedBy, sealedBy, wasUnit } from "./unit.ts";
 
 describe("how thick the unit is that was there: the old packers are judged by it", () => {
   const thick = (tell: (t: Teller) => void): number | null => {
@@ -43,6 +44,39 @@ describe("how thick the unit is that was there: the old packers are judged by it
     ],
     ["one sheet, by the examination", (t) => t.tell("look.answer", { question: "kind", answer: "single" }), null],
   ])("%s", (_, tell, mm) => expect(thick(tell)).toBe(mm));
+});
+
+describe("sheets and cavities that it is reckoned with", () => {
+  const layers = (system: System, overall: number | null, tell: (t: Teller) => void = () => {}) => {
+    const t = new Teller().added(PANE, system);
+    tell(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    return layersOf(book, overall === null ? null : mm(overall));
+  };
+  const triple = (t: Teller) =>
+    t.tell("specify.makeup", {
+      makeup: {
+        panes: [
+          { mm: 4, kind: "float" },
+          { mm: 3, kind: "float" },
+          { mm: 6, kind: "toughened" },
+        ],
+        cavities: [
+          { mm: 12, gas: "argon", fill: 0.9 },
+          { mm: 10, gas: "argon", fill: 0.9 },
+        ],
+        coatings: [],
+        spacer: "",
+      },
+    });
+  it.each<[string, System, number | null, ((t: Teller) => void) | undefined, ReturnType<typeof layersOf>]>([
+    ["one sheet: none", "timber-putty", 24, undefined, undefined],
+    ["nobody read it: 4-16-4", "plastic-bead-inside", null, undefined, { panesMm: [4, 4], cavitiesMm: [16] }],
+    ["28 read: 4-20-4", "plastic-bead-inside", 28, undefined, { panesMm: [4, 4], cavitiesMm: [20] }],
+    ["so thin that no spacer is left: 4", "plastic-bead-inside", 10, undefined, { panesMm: [4, 4], cavitiesMm: [4] }],
+    ["as it was chosen", "plastic-bead-inside", 28, triple, { panesMm: [4, 3, 6], cavitiesMm: [12, 10] }],
+  ])("%s", (_, system, overall, tell, is) => expect(layers(system, overall, tell)).toEqual(is));
 });
 
 /* One sheet cannot mist between its sheets: what was seen says more than what such a frame mostly holds. */
