@@ -2,6 +2,7 @@ import { z } from "zod";
 import type { OrderPayloads } from "../../core/log/kinds/order.ts";
 import { CHASED_HOW } from "../../core/order/chased.ts";
 import { HAD_FROM, WHOSE } from "../../core/order/had.ts";
+import { GLASS_KINDS } from "../../core/specify/glass.ts";
 import { DayText } from "../lengths.ts";
 import { CHECKED_MORE, MORE_OF_LINE } from "../line-parts.ts";
 import { Id, Name, Nanometres, Pence, Short, Text, Written } from "../payload-parts.ts";
@@ -43,6 +44,7 @@ export const ORDER_SCHEMAS = {
     width: Written,
     height: Written,
     thickness: Written.optional(),
+    glass: z.enum(GLASS_KINDS).optional(),
     cuts: z.int().min(0).max(4).optional(),
     note: Short,
     gone: z.boolean().optional(),

@@ -93,7 +93,11 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   const asCut = book.line && r.planned?.isCut ? unknownsOf(book, r).find((u) => u.id === "rout") : undefined;
   if (asCut) return settle(asCut);
   const state = book.line?.line.state;
-  if (isHere(book) && r.stands.line === null) return toSetting(book, r);
+  if (isHere(book) && r.stands.line === null) {
+    // No order asked it of glass that was had without one: where ordinary glass hurts somebody, it does not go in.
+    const unsafe = blanksOf(book, r).find((u) => u.id === "unsafe");
+    return unsafe ? settle(unsafe) : toSetting(book, r);
+  }
   if (state === "sent-back") return { station: "order", kind: "order-again" };
   if (state === "broke") return { station: "order", kind: "order-again", what: "it broke" };
   if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);

@@ -327,10 +327,10 @@ const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut, CutEr
   cut.ok ? { ok: true, value: { ...cut.value, overruled: book.overrule !== null } } : cut;
 
 /** The glass as it stands on its order, or as it was chosen where there is no order; as thick as it came. */
-function glassThatStands({ line, thickness }: Stands, chosen: Glass): Glass {
+function glassThatStands({ line, thickness, kind }: Stands, chosen: Glass): Glass {
   const of = line
     ? { kind: line.glass, thickness: nm(line.thicknessNm), edges: line.edges, pattern: line.pattern || undefined }
-    : chosen;
+    : { ...chosen, kind: kind ?? chosen.kind };
   return thickness === null ? of : { ...of, thickness };
 }
 

@@ -1,4 +1,5 @@
 import { LINE_STATE_FACTS, type LineState } from "../order/line-state.ts";
+import type { GlassKind } from "../specify/glass.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { floorTo, type Nm, nm } from "../units/length.ts";
@@ -15,11 +16,13 @@ export type Stands = {
   readonly size: { readonly width: Nm; readonly height: Nm } | null;
   /** As it was measured when it came, where that was read; else as it was ordered. */
   readonly thickness: Nm | null;
+  /** What glass it is, where somebody said it of glass that was had without an order. */
+  readonly kind: GlassKind | null;
   /** The line it stands on. */
   readonly line: OrderLine | null;
 };
 
-const WORKED_OUT: Stands = { as: "worked-out", size: null, thickness: null, line: null };
+const WORKED_OUT: Stands = { as: "worked-out", size: null, thickness: null, kind: null, line: null };
 
 /**
  * Which pane this is now, and the only place that says so. What was sent back, or was never ordered, is worked out anew from
@@ -38,6 +41,7 @@ export function standsOf(book: Pick<PaneBook, "line" | "set" | "had">): Stands {
     as: book.set ? "set" : stands,
     size: { width: readOr(came?.width, line.widthNm), height: readOr(came?.height, line.heightNm) },
     thickness: readOr(came?.thickness, line.thicknessNm),
+    kind: null,
     line,
   };
 }
@@ -53,6 +57,7 @@ function hadStands(book: Pick<PaneBook, "line" | "set" | "had">): Stands | null 
     as: book.set ? "set" : "accepted",
     size: { width: width.value.adjusted, height: height.value.adjusted },
     thickness: thick?.ok ? thick.value.adjusted : null,
+    kind: had.glass ?? null,
     line: null,
   };
 }

@@ -14,7 +14,7 @@ import { oldGlassBack, staysIn } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { roundTicks, screwsToDrive } from "./screw-rounds.ts";
-import { isHere } from "./stands.ts";
+import { isHere, wasHad } from "./stands.ts";
 import { beadsOf, stepFacts } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -137,6 +137,17 @@ function paneAway({ step, station, book, r }: Asked): Hold | null {
       ? "It is ordered and not here: check it in when it comes, then go on."
       : "What goes in is neither ordered nor here: order it, or say that the glass is at hand.",
     "order",
+    null,
+  );
+}
+
+/** Ordinary glass where it hurts somebody is not set without a word: said once, at the first step. */
+function notSafe({ step, station, book, r, steps }: Asked): Hold | null {
+  if (station !== "set" || !r.unsafe || step.id !== steps("set")[0]?.id || book.stoodByOrder?.ids.includes("unsafe"))
+    return null;
+  return leads(
+    "Safety glass is called for here, and what goes in is none: change it, or know why it may go in.",
+    wasHad(book) ? "order" : "specify",
     null,
   );
 }
@@ -286,6 +297,7 @@ const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   poorlyHeld,
   noNewOnes,
   paneAway,
+  notSafe,
   bedNotSaid,
   hangUnsaid,
   notTried,

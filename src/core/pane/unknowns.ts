@@ -11,6 +11,7 @@ import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { takesOneThickness } from "./one-thickness.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { wasHad } from "./stands.ts";
 import { isUnit } from "./unit.ts";
 import { unlikelyHere } from "./unlikely-size.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -122,7 +123,13 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   // Of what is made whole its maker knows what is in it.
   const unit = isUnit(book) && !readsWhole(book.way);
   const sheet = !isUnit(book) && !readsWhole(book.way) && book.panel === null;
-  add(sheet && book.glass === null, { id: "glass", says: "which glass", station: "specify" });
+  // Of glass that is here it is asked where that was said to be here.
+  const had = wasHad(book);
+  add(sheet && book.glass === null && r.stands.kind === null, {
+    id: "glass",
+    says: had ? "what glass it is that is here" : "which glass",
+    station: had ? "order" : "specify",
+  });
   add(unit && book.makeup === null, { id: "makeup", says: "what the {unit} is made of", station: "specify" });
   // No old unit says how thick it may be: the sash does.
   const reads = conversionUnread(book);
@@ -161,7 +168,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     says: "whether it was coated",
     station: "measure",
   });
-  add(r.unsafe, { id: "unsafe", says: "safety glass is called for", station: "specify" });
+  add(r.unsafe, { id: "unsafe", says: "safety glass is called for", station: had ? "order" : "specify" });
   add(unit && book.bars === null, { id: "bars", says: "bars, or none", station: "measure" });
   add(unit && (book.looks?.pattern ?? "") !== "" && (book.looks?.patternOn ?? "not-said") === "not-said", {
     id: "pattern-on",

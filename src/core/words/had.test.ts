@@ -3,8 +3,11 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "../pane/book.ts";
+import { nextFor } from "../pane/next.ts";
 import { reckon } from "../pane/reckoning.ts";
+import { stepHeld } from "../pane/step-held.ts";
 import { stepsAt } from "../pane/steps-at.ts";
+import { dayOf } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { hadSays } from "./had.ts";
 import { inUnit } from "./in-unit.ts";
@@ -106,5 +109,39 @@ describe("glass that is here without an order", () => {
     t.tell("order.had", { ...had, gone: true });
     const book = foldPane(PANE, t.entries);
     expect(book?.had).toBeNull();
+  });
+});
+
+describe("what glass it is that is here, where safety glass is called for", () => {
+  const low = (glass: "float" | "toughened" | undefined, chosen?: "toughened", sill = "300") => {
+    const t = new Teller().opened().added();
+    t.tell("look.damage", { damage: ["cracked"] });
+    t.read({ ...SQUARE, "sill-height": sill, "door-distance": "200" });
+    const as = (text: string) => ({ text, unit: "mm" as const });
+    if (chosen) t.tell("specify.glass", { kind: chosen, thickness: as("4"), edges: "arrissed", pattern: "" });
+    t.tell("order.had", { from: "bought", width: as("596"), height: as("896"), thickness: as("4"), glass, note: "" });
+    return at(t);
+  };
+  const SAFE = /find its mark in a corner before it goes in/;
+  const WRONG = /called for here, and this is clear float: take another/;
+  it.each<[string, Parameters<typeof low>, unsafe: boolean, RegExp | null]>([
+    ["nobody said what it is", [undefined], true, /say what glass this is/],
+    ["clear float", ["float"], true, WRONG],
+    ["clear float, though toughened was chosen", ["float", "toughened"], true, WRONG],
+    ["toughened", ["toughened"], false, SAFE],
+    ["as it was chosen: toughened", [undefined, "toughened"], false, SAFE],
+    ["high up, where any glass will do", ["float", undefined, "1800"], false, null],
+  ])("%s", (_, told, unsafe, sentence) => {
+    const { book, r } = low(...told);
+    expect(r.unsafe).toBe(unsafe);
+    const safety = hadSays(book, r, "mm").filter((s) => /[Ss]afety glass/.test(s.says));
+    expect(safety.map((s) => sentence?.test(s.says))).toEqual(sentence === null ? [] : [true]);
+    const next = nextFor(book, r, dayOf("2026-05-20"));
+    expect([next.kind, next.station]).toEqual(unsafe ? ["settle", "order"] : ["take-out", "takeout"]);
+    // Whatever is next, the first step of setting holds it.
+    const [first] = stepsAt("set", book, r);
+    if (!first) throw new Error("no step");
+    const held = stepHeld(first, "set", book, r, { today: dayOf("2026-05-20"), nowMs: 0 });
+    expect(/^Safety glass is called for here/.test(held ?? "")).toBe(unsafe);
   });
 });

@@ -4,6 +4,7 @@ import { HAD_NAMES } from "../order/had.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { throughThickness } from "../size/through.ts";
+import { GLASS_NAMES } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { goesIn } from "./goes-in.ts";
@@ -46,8 +47,17 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
       says: `Nobody read its thickness: it is taken as chosen, ${text(r.glass.thickness)} ${unit}.`,
       bad: true,
     });
-  if (r.safety?.kind === "needed" || r.safety?.kind === "small-pane-6mm")
-    out.push({ says: "Safety glass belongs here: find its mark in a corner before it goes in.", bad: false });
+  const known = r.stands.kind ?? book.glass?.kind ?? null;
+  if (r.unsafe && known !== null)
+    out.push({
+      says: `Safety glass is called for here, and this is ${GLASS_NAMES[known]}: take another, or say under Specify why it may go in.`,
+      bad: true,
+    });
+  else if (r.safety?.kind === "needed" || r.safety?.kind === "small-pane-6mm")
+    out.push({
+      says: `Safety glass belongs here: ${known === null ? "say what glass this is, and find" : "find"} its mark in a corner before it goes in.`,
+      bad: known === null,
+    });
   const width = r.readings["rebate-width"];
   if (width !== undefined && r.stands.thickness !== null) {
     const { spare } = throughThickness({

@@ -66,8 +66,8 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   const makeup = line ? (line.makeup ?? null) : book.makeup;
   // What came is as thick as it was read to be, whatever was ordered or chosen.
   const thicknessNm = r.stands.thickness ?? r.chosen.thickness;
-  const of = line ? { thicknessNm, glass: line.glass, whole: line.whole } : { thicknessNm, glass: r.chosen.kind };
-  const isUsual = !line && !book.glass && !book.makeup;
+  const of = line ? { thicknessNm, glass: line.glass, whole: line.whole } : { thicknessNm, glass: r.glass.kind };
+  const isUsual = !line && !book.glass && !book.makeup && r.stands.kind === null;
   return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
 }
 

@@ -167,6 +167,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           { pane: p.id },
           {
             from: "cut",
+            glass: group.glass,
             width: { text: writeNumber(nm(p.widthNm), prefs.unit), unit: prefs.unit },
             height: { text: writeNumber(nm(p.heightNm), prefs.unit), unit: prefs.unit },
             note: `from ${sheet?.name ?? "a sheet"}`.slice(0, 200),

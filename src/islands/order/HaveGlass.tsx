@@ -6,6 +6,8 @@ import { offTheRack, outOf, takenTo } from "../../core/order/off-the-rack.ts";
 import { cutHere } from "../../core/pane/cut-here.ts";
 import type { StockHere } from "../../core/pane/from-stock.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
+import { isUnit } from "../../core/pane/unit.ts";
+import { GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { type Nm, nm } from "../../core/units/length.ts";
@@ -16,6 +18,8 @@ import { sizeText } from "../../core/words/size-text.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { PickOne } from "../ui/PickOne.tsx";
+import { picksOf } from "../ui/picks.ts";
 
 const FIELDS = ["width", "height", "thickness"] as const;
 type Field = (typeof FIELDS)[number];
@@ -25,6 +29,8 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
   const { book, reckoning: r, prefs, say, write, writeFirm, backOnRack, next } = usePane();
   const [rack, setRack] = useState<StockHere | null>(null);
   const [from, setFrom] = useState<HadFrom>("bought");
+  const [kind, setKind] = useState<GlassKind | null>(book.glass?.kind ?? null);
+  const isSheet = !readsWhole(book.way) && !isUnit(book) && book.panel === null;
   const [typed, setTyped] = useState<Readonly<Record<Field, string>>>({ width: "", height: "", thickness: "" });
   const read = Object.fromEntries(
     FIELDS.map((f) => [f, typed[f].trim() === "" ? null : readTape(typed[f], prefs.unit)]),
@@ -55,6 +61,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
           width: written("width"),
           height: written("height"),
           note: "",
+          ...(kind !== null && isSheet && { glass: kind }),
           ...(taken ? outOf(taken) : {}),
         };
         // What lies in the rack is counted: it is one fewer, and what is left of it lies there now.
@@ -80,6 +87,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               aria-pressed={rack?.pane.name === s.pane.name && rack.cuts === s.cuts}
               onClick={() => {
                 setRack(s);
+                setKind(s.pane.glass);
                 setTyped({
                   width: writeNumber(nm(s.glass.width), prefs.unit),
                   height: writeNumber(nm(s.glass.height), prefs.unit),
@@ -115,6 +123,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
           );
         })}
       </div>
+      {isSheet && <WhatGlass value={kind} change={setKind} />}
       {fits && <p className={fits.bad ? "note-wax" : "note-glass"}>{fits.says}</p>}
       <button type="submit" className="btn">
         Take this glass
@@ -143,6 +152,14 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
             {say(s.says)}
           </p>
         ))}
+        {isSheet && r.stands.kind === null && book.glass === null && (
+          <WhatGlass
+            value={null}
+            change={(glass) => {
+              if (book.had) write("order.had", { ...book.had, glass });
+            }}
+          />
+        )}
         {!book.set && (
           <p className="flex flex-wrap gap-2">
             {cut && (
@@ -176,3 +193,21 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
     </Fold>
   );
 }
+
+/** What glass it is that is here: a sheet does not say it by its size. */
+const WhatGlass = ({
+  value,
+  change,
+}: {
+  readonly value: GlassKind | null;
+  readonly change: (to: GlassKind) => void;
+}) => (
+  <PickOne
+    name="What glass it is"
+    of={picksOf(GLASS_NAMES)}
+    value={value}
+    change={change}
+    unsaid="nobody said"
+    className="block"
+  />
+);

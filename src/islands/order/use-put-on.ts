@@ -62,6 +62,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
           writeFirm("stock.cut", offTheRack(rack, book.id, labelOf(book)));
           write("order.had", {
             from: "rack",
+            glass: rack.pane.glass,
             width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
             height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
             thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },

@@ -9,6 +9,7 @@ import { intoHole } from "../../core/order/into-hole.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { isSafetyGlass } from "../../core/specify/glass.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
+import type { WholeSize } from "../../core/specify/whole.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
@@ -36,6 +37,13 @@ const NAMES: Readonly<Record<Field, string>> = {
   thickness: "thickness",
   up: "diagonal, rising",
   down: "diagonal, falling",
+};
+
+/** What the order's figure is of, where nothing but glass would be measured edge to edge. */
+const STATED: Readonly<Record<WholeSize, string>> = {
+  outside: "over its frame",
+  inside: "seen inside its frame",
+  hole: "hole",
 };
 
 const HALF_MM = mm(0.5);

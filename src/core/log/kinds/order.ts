@@ -18,6 +18,8 @@ export type Had = {
   readonly width: Written;
   readonly height: Written;
   readonly thickness?: Written | undefined;
+  /** What glass it is; left out where nobody said. */
+  readonly glass?: GlassKind | undefined;
   /** Edges that are still to be cut off what lies in the rack. */
   readonly cuts?: number | undefined;
   readonly note: string;

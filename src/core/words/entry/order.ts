@@ -34,7 +34,7 @@ export const ORDER_WORDS: WordsOf<OrderPayloads> = {
   "order.had": (p) =>
     p.gone
       ? "The glass that was here is not for this {pane}"
-      : `The glass is here, ${HAD_NAMES[p.from]}: ${p.width.text} × ${p.height.text} ${p.width.unit}`,
+      : `The glass is here, ${HAD_NAMES[p.from]}: ${p.width.text} × ${p.height.text} ${p.width.unit}${p.glass ? `, ${GLASS_NAMES[p.glass]}` : ""}`,
   "order.outcome": (p) =>
     p.outcome === "credit"
       ? `Credited${p.note ? `: ${p.note}` : ""}`
