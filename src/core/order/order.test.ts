@@ -132,6 +132,7 @@ describe("what a supplier's cutting really was", () => {
     ["four sides", [0.5, -0.5, 0.3, 0.1], [4, "0.10", "0.43", 0.5]],
     ["a pane made wrong is left out", [0.5, -292, 292, 0.3, 0.1], [3, "0.30", "0.20", 0.5]],
     ["always short", [-1, -1.2, -0.8], [3, "-1.00", "0.20", -1.2]],
+    ["6 mm off is its cutting still, more is not", [6, 6.1], [1, "6.00", null, 6]],
   ] as const)("%s", (_, off, expected) => {
     const t = realTolerance([...off]);
     expect(t && [t.sides, t.meanMm.toFixed(2), t.spreadMm?.toFixed(2) ?? null, t.worstMm]).toEqual(expected);

@@ -126,7 +126,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
             <>
               ,{" "}
               <span className="max-sm:block">
-                {line.whole?.over === "hole" ? "hole" : "ordered"}{" "}
+                {line.whole ? STATED[line.whole.over] : "ordered"}{" "}
                 {orderedText(ordered[f], unit, gridUnit(line.grid)).replace(/ (?!\()/g, "\u00a0")}
               </span>
             </>
