@@ -174,6 +174,8 @@ test("what came the wrong way about is sent back with its reason, and ordered ag
   await page.getByLabel("width that came").fill("900");
   await page.getByLabel("height that came").fill("608");
   await expect(page.getByText("Width and height are the wrong way about")).toBeVisible();
+  // Plain glass has no way up: turned, it is what was ordered; here it goes back all the same.
+  await expect(page.getByRole("button", { name: /^It is turned: / })).toBeVisible();
   await expect(page.getByRole("button", { name: "Send it back" })).toBeDisabled();
   await page.getByLabel(/Note or reason/).fill("turned");
   await page.getByRole("button", { name: "Send it back" }).click();

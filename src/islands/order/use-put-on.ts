@@ -1,7 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
-import { readsWhole } from "../../core/measure/ways.ts";
+import { lineFor } from "../../core/order/gathered.ts";
 import { offTheRack, outOf } from "../../core/order/off-the-rack.ts";
-import { onTheirGrid } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { proposedStock } from "../../core/pane/from-stock.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
@@ -38,10 +37,9 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   const proposed = sources.find((s) => !s.instead)?.supplier;
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return null;
-  // A door's insert is named by its size: no grid of theirs changes it.
-  const gridOf = (supplier: string) => (readsWhole(book.way) ? undefined : firm.terms.get(supplier)?.grid);
+  const gridOf = (supplier: string) => lineFor(line, firm.terms.get(supplier)).grid;
   const putOn = (order: string, supplier: string): void =>
-    writeOrder(order, "order.line", { line: uuidv7(), ...onTheirGrid(line, gridOf(supplier)) }, true);
+    writeOrder(order, "order.line", { line: uuidv7(), ...lineFor(line, firm.terms.get(supplier)) }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return {
     held,

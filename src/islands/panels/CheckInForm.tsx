@@ -3,9 +3,8 @@ import type { HouseRules } from "../../core/house/rules.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { hasBars } from "../../core/measure/found.ts";
 import { cameFaults } from "../../core/order/came-faults.ts";
-import { checkIn, type Tolerance, toleranceOf } from "../../core/order/check-in.ts";
+import { toleranceOf } from "../../core/order/check-in.ts";
 import { CHECK_LOOK_FACTS, type CheckLook, looksAsked } from "../../core/order/check-looks.ts";
-import { intoHole } from "../../core/order/into-hole.ts";
 import type { OrderLine } from "../../core/pane/order-book.ts";
 import { isSafetyGlass } from "../../core/specify/glass.ts";
 import { makeupIsSafe } from "../../core/specify/makeup.ts";
@@ -13,7 +12,7 @@ import type { WholeSize } from "../../core/specify/whole.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, type LengthUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
-import { checkInSentence, intoHoleSentence } from "../../core/words/check-in.ts";
+import { cameSize } from "../../core/words/came-size.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { lineSketch } from "../../drawing/line-sketch.ts";
@@ -77,7 +76,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   const [width, height] = [value("width"), value("height")];
   const tolerance = toleranceOf(house, line.makeup !== undefined);
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
-  const check = width !== null && height !== null ? sizeCheck(line, { width, height }, tolerance, unit) : null;
+  const check = width !== null && height !== null ? cameSize(line, { width, height }, tolerance, unit) : null;
   const faults = cameFaults(line, tolerance, { thickness: value("thickness"), up: value("up"), down: value("down") });
   const bad = Object.entries(looks).flatMap(([l, v]) => (v === "bad" ? [CHECK_LOOK_FACTS[l as CheckLook].name] : []));
   const fine = check?.fits === true && faults.length === 0 && bad.length === 0;
@@ -169,6 +168,15 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
           {still && ` ${still}`}
         </p>
       )}
+      {check?.turns && (
+        <button
+          type="button"
+          className="btn"
+          onClick={() => setCame({ ...came, width: came.height, height: came.width, up: came.down, down: came.up })}
+        >
+          It is turned: {came.height} wide, {came.width} high
+        </button>
+      )}
       <ul className="rows">
         {looked.map((l) => (
           <li key={l} className="flex flex-wrap items-center justify-between gap-2 py-1.5">
@@ -235,34 +243,6 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       )}
     </div>
   );
-}
-
-/** What came against the size that the order states: by its tolerance, or by the gap it leaves in the hole it goes into. */
-function sizeCheck(
-  line: OrderLine,
-  came: { readonly width: Nm; readonly height: Nm },
-  tolerance: Tolerance,
-  unit: LengthUnit,
-): {
-  readonly fits: boolean;
-  readonly off: { readonly width: boolean; readonly height: boolean };
-  readonly says: string;
-} {
-  const stated = { width: nm(line.widthNm), height: nm(line.heightNm) };
-  if (line.whole?.over === "hole") {
-    const is = intoHole({ hole: stated, came });
-    return {
-      fits: is.fits,
-      off: { width: is.width.fits !== "well", height: is.height.fits !== "well" },
-      says: intoHoleSentence(is, unit),
-    };
-  }
-  const is = checkIn({ ordered: stated, came, tolerance });
-  return {
-    fits: is.verdict === "within",
-    off: { width: !is.width.within, height: !is.height.within },
-    says: checkInSentence(is, unit),
-  };
 }
 
 const BOX = 150;

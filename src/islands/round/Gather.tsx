@@ -1,6 +1,9 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
+import type { Firm } from "../../core/firm/firm.ts";
 import type { Entry } from "../../core/log/kinds.ts";
+import { lineFor, notMadeBy } from "../../core/order/gathered.ts";
+import { MAKES_NAMES } from "../../core/order/sources.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -14,14 +17,18 @@ type Props = {
   readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
   readonly prefs: Prefs;
   readonly suppliers: readonly string[];
+  readonly terms: Firm["terms"];
   readonly close: () => void;
 };
 
 /** Panes that are sized and on no order, gathered into one. */
-export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
+export function Gather({ rows, openOrders, prefs, suppliers, terms, close }: Props) {
   const ready = rows.filter((r) => r.canOrder && r.line);
   const [wrong, setWrong] = useState<string | null>(null);
   const [order, setOrder] = useState("new");
+  const [named, setNamed] = useState(suppliers[0] ?? "");
+  // Whoever cuts it cuts to their own grid, and makes what they make.
+  const theirs = terms.get(openOrders.find((o) => o.id === order)?.supplier ?? named.trim());
   const submit = async (form: FormData) => {
     const picked = ready.filter((r) => form.get(r.id) === "on");
     if (picked.length === 0) return setWrong(say("Tick the {panes} to order first.", prefs.dialect));
@@ -38,7 +45,7 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
           ]
         : []),
       ...picked.flatMap((r) =>
-        r.line ? [entry("order.line", { order: on, pane: r.id }, { line: uuidv7(), ...r.line })] : [],
+        r.line ? [entry("order.line", { order: on, pane: r.id }, { line: uuidv7(), ...lineFor(r.line, theirs) })] : [],
       ),
     ];
     const refused = await handOver(batch);
@@ -64,6 +71,11 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
                   <input type="checkbox" name={r.id} disabled={r.held !== null} defaultChecked={r.held === null} />
                   <span className="min-w-0 flex-1">
                     {[r.address, r.opening, r.light].filter(Boolean).join(", ")}
+                    {r.held === null && r.line && notMadeBy(r.line, theirs) && (
+                      <span className="block py-0.5 text-[13px] text-wax">
+                        {say(`they make no ${MAKES_NAMES[notMadeBy(r.line, theirs) ?? "single"]}`, prefs.dialect)}
+                      </span>
+                    )}
                     {r.held !== null && (
                       <a className="block py-0.5 text-[13px] text-wax" href={`/panes/${r.id}/${r.held.station}`}>
                         first: {nextWords(r.held, prefs.dialect)} <span aria-hidden="true">→</span>
@@ -93,7 +105,8 @@ export function Gather({ rows, openOrders, prefs, suppliers, close }: Props) {
                   required
                   maxLength={120}
                   list="gather-suppliers"
-                  defaultValue={suppliers[0] ?? ""}
+                  value={named}
+                  onChange={(e) => setNamed(e.target.value)}
                 />
               </label>
               <label>
