@@ -20,7 +20,7 @@ export function tellNetLoft(story: Story, panes: readonly ToldPane[]): void {
     if (!read) return;
     p.looked(["cracked"], "hail", "this-week", 1)
       .wanted(16)
-      .did("takeout", ...TAKEN_OUT)
+      .did("takeout", "clear-below", ...TAKEN_OUT)
       .read({ ...read, depth: "9", width: "16", sill: "1200" })
       .at({ noDoorMm: 300 })
       .glass("float", "4");

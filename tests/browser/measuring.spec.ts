@@ -213,6 +213,30 @@ test("a sash of like panes, and readings copied as a guess", async ({ page }) =>
   await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("212");
   await openStation(page, "Order");
   await expect(page.getByText("In what state it was read: a guess. Not the surest.")).toBeVisible();
+  // What is said of how it was read makes no reading of a copy; the tape held to this one does.
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await expect(page.getByText("copied", { exact: true })).toHaveCount(2);
+  await type(page, { "width, top": "209" });
+  await expect(page.getByText("copied", { exact: true })).toHaveCount(1);
+  await allSent(page);
+  // Said once of the glass, it is said of the sash; what was read of this one stays.
+  await openStation(page, "Specify");
+  await page.getByRole("button", { name: "Keep 4 mm clear float" }).click();
+  await openTab(page, "Like panes");
+  await page.getByRole("button", { name: "Say the same of the 5 others" }).click();
+  await allSent(page);
+  await page.getByRole("link", { name: "row 1, column 1" }).click();
+  await page.waitForURL(/specify$/);
+  await ready(page);
+  await expect(page.getByRole("contentinfo")).not.toContainText("nobody chose it");
+  await openStation(page, "Measure");
+  await openTab(page, "Like panes");
+  await expect(page.getByText("The like panes have readings, or these as a guess.")).toBeVisible();
+  await page.getByRole("link", { name: "row 2, column 3" }).click();
+  await page.waitForURL(/measure$/);
+  await ready(page);
+  await expect(page.getByRole("textbox", { name: "width, top" })).toHaveValue("209");
 });
 
 test("a round's openings go out as CSV and come in again; wrong rows are said", async ({ page }) => {

@@ -99,7 +99,7 @@ function nextSentence(next: Next): string {
     case "read-rest":
       return next.count === 1 ? "Read one more" : `Read ${next.count} more`;
     case "read-copied":
-      return "Read it for itself: it is copied";
+      return "Read it: it is copied";
     case "read-cleared":
       return "Read the bare {rebate}";
     case "pane-will-not-fit":

@@ -1,4 +1,4 @@
-import { useState } from "react";
+import type { Payloads } from "../../core/log/kinds.ts";
 import { OPENING, REBATE } from "../../core/measure/places.ts";
 import { newThere, sharedFrom, subjectsIn } from "../../core/pane/shared.ts";
 import { entryWords } from "../../core/words/entry.ts";
@@ -28,25 +28,40 @@ export function Alike({ readings = false }: { readonly readings?: boolean }) {
   );
 }
 
+/** What was answered of each like pane, here and elsewhere. */
+function useSaid(): readonly { readonly pane: string; readonly said: readonly string[] }[] {
+  const { book, alike } = usePane();
+  return alike.map((p) => ({ pane: p.id, said: [...p.said, ...subjectsIn(book.log.standing, p.id)] }));
+}
+
+/** Its readings, where nobody read the like pane itself: what was read there stays. */
 function CopyReadings() {
-  const { book, alike, writePane } = usePane();
-  const [done, setDone] = useState(false);
+  const { book, say, writePane } = usePane();
   const read = COPIED.flatMap((place) => {
     const r = book.readings[place];
-    return r?.read.ok ? [{ place, text: r.text, unit: r.unit }] : [];
+    return r?.read.ok ? [{ kind: "measure.reading" as const, payload: { place, text: r.text, unit: r.unit } }] : [];
   });
+  const wanting = useSaid().flatMap(({ pane, said }) => {
+    const news = newThere(read, said);
+    return news.length > 0 ? [{ pane, news }] : [];
+  });
+  if (read.length === 0) return <p className="text-[13px] text-mute">Nothing is read here yet to be copied.</p>;
+  if (wanting.length === 0)
+    return <p className="text-[13px] text-mute">{say("The like {panes} have readings, or these as a guess.")}</p>;
   return (
     <>
       <button
         type="button"
         className="btn"
-        disabled={read.length === 0 || done}
         onClick={() => {
-          for (const p of alike) for (const r of read) writePane(p.id, "measure.reading", { ...r, copied: true });
-          setDone(true);
+          for (const { pane, news } of wanting)
+            for (const { payload } of news)
+              writePane(pane, "measure.reading", { ...(payload as Payloads["measure.reading"]), copied: true });
         }}
       >
-        {done ? "Copied" : `Copy these ${read.length} readings to the ${alike.length} others`}
+        {wanting.length === 1
+          ? `Copy these ${read.length} readings to the other that has none`
+          : `Copy these ${read.length} readings to the ${wanting.length} others`}
       </button>
       <p className="text-[13px] text-mute">
         They count as a guess there: read at least one width and one height of each, and correct them.
@@ -58,10 +73,8 @@ function CopyReadings() {
 /** Everything else that holds for the whole sash; what was answered of one of them for itself stays. */
 function SayTheSame() {
   const { book, alike, prefs, say, writePane } = usePane();
-  const shared = alike.map((p) => ({
-    pane: p.id,
-    carried: newThere(sharedFrom(book, p), [...p.said, ...subjectsIn(book.log.standing, p.id)]),
-  }));
+  const said = new Map(useSaid().map((s) => [s.pane, s.said]));
+  const shared = alike.map((p) => ({ pane: p.id, carried: newThere(sharedFrom(book, p), said.get(p.id) ?? []) }));
   const lines = [...new Set(shared.flatMap((s) => s.carried).map((c) => entryWords(c, prefs)))];
   const waiting = shared.filter((s) => s.carried.length > 0).length;
   if (lines.length === 0)

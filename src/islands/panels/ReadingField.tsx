@@ -86,7 +86,7 @@ const Field = memo(function Field({ place, label, name, governs, copied, text, u
           }}
         />
       </label>
-      {copied && <span className="block pt-0.5 text-right text-[12px] text-wax">copied: read it here</span>}
+      {copied && <span className="block pt-0.5 text-right text-[12px] text-wax">copied</span>}
       {other && read.ok && (
         <span className="block pt-0.5 text-right text-[12px] text-mute">
           {read.value.hair === "light" ? "hair under, " : read.value.hair === "heavy" ? "hair over, " : ""}
