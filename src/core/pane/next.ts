@@ -120,7 +120,6 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
  * @example readings copied from the pane beside it // read it for itself
  */
 export function beforeItsGlass(book: PaneBook, r: Reckoning): Next | null {
-  if (!book.heldSaid) return { station: "look", kind: "say-held" };
   if (mayStay(book)) return { station: "look", kind: "keep-or-renew" };
   const next = toOrdering(book, r);
   return next.kind === "put-on-order" ? null : next;
