@@ -76,6 +76,7 @@ test("putty from a tub of one's own, no sprigs only with a word, and a visit tha
   const station = page.getByRole("region", { name: "Station" });
   await station.getByRole("button", { name: "In something else" }).click();
   await station.getByRole("button", { name: "Take Tub of the yard" }).click();
+  await station.getByRole("checkbox", { name: "Leave the steps that are not ticked" }).check();
   await station.getByLabel("Sprigs", { exact: true }).fill("0");
   await station.getByRole("button", { name: "It is set", exact: true }).click();
   await expect(station.getByText("Without sprigs nothing holds the pane")).toBeVisible();

@@ -8,12 +8,18 @@ import { dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { useSteps } from "../steps/use-steps.ts";
 import { DayField } from "../ui/DayField.tsx";
 import { WentIn } from "./WentIn.tsx";
+
+/** Why steps of setting are left out that nobody ticked while it was done. */
+const SET_ALREADY = "set before its steps were ticked";
 
 /** The day it was set, held by how many sprigs; what is not back, or left out, is said in words. */
 export function SetDone() {
   const { book, reckoning: r, today, say, write } = usePane();
+  const { steps, isOpen } = useSteps("set");
+  const open = steps.filter(isOpen);
   const gone = missing(book.before.counts);
   const isSprigged = sprigged(likeOf(book)) && wholeOf(book) === null;
   const planned = isSprigged ? (r.sprigs?.count ?? null) : null;
@@ -41,6 +47,8 @@ export function SetDone() {
           const where = String(form.get("where") ?? "").trim();
           const why = String(form.get("why") ?? "").trim();
           if (why) write("note.written", { station: "set", text: say(`Set without {sprigs}: ${why}`) });
+          for (const { id } of open)
+            write("step.marked", { station: "set", step: id, state: "skipped", reason: SET_ALREADY });
           if (where) write("note.written", { station: "set", text: `Not all went back: ${where}` });
           write("set.done", {
             day: String(form.get("day")),
@@ -90,7 +98,14 @@ export function SetDone() {
             <input name="where" required maxLength={200} />
           </label>
         )}
-        <button type="submit" className="btn btn-main col-span-3">
+        {open.length > 0 && (
+          <label className="chip col-span-3">
+            <input type="checkbox" required aria-label="Leave the steps that are not ticked" />
+            {open.length === 1 ? "One step here is" : `${open.length} steps here are`} not ticked: leave{" "}
+            {open.length === 1 ? "it" : "them"}, with that word
+          </label>
+        )}
+        <button type="submit" className={`btn col-span-3 ${open.length > 0 ? "" : "btn-main"}`}>
           It is set
         </button>
       </form>
