@@ -1,5 +1,5 @@
 import { expect, test } from "@playwright/test";
-import { addPane, allSent, fromCleared, openStation, ready, standBy, type } from "./pane-of-ones-own.ts";
+import { addPane, allSent, fromCleared, heldAs, openStation, pick, ready, standBy, type } from "./pane-of-ones-own.ts";
 import { openStep } from "./the-work.ts";
 
 const EIGHT = {
@@ -64,6 +64,37 @@ test("glass that is here already is measured against the opening, and goes strai
   await openStation(page, "Set");
   await openStep(page, /Run the bed all round/);
   await expect(station.getByRole("alert").filter({ hasText: "Not dry yet" })).toHaveCount(0);
+  await allSent(page);
+});
+
+test("ordinary glass that is here does not go in low down without a word", async ({ page }) => {
+  await addPane(page);
+  await heldAs(page, "timber-putty");
+  await openStation(page, "Measure");
+  await fromCleared(page);
+  await type(page, EIGHT);
+  await openStation(page, "Specify");
+  await type(page, { "lower edge above floor": "300", "nearest door edge": "1900" });
+  await openStation(page, "Order");
+  const station = page.getByRole("region", { name: "Station" });
+  await station.getByText("I have the glass already").click();
+  await station.getByLabel("width of the glass that is here").fill("596");
+  await station.getByLabel("height of the glass that is here").fill("896");
+  await station.getByLabel("thickness of the glass that is here").fill("4");
+  await station.getByRole("button", { name: "Take this glass" }).click();
+  // Its size does not say what it is.
+  await expect(station.getByText(/say what glass this is, and find its mark/)).toBeVisible();
+  await pick(page, "What glass it is", "clear float");
+  await expect(station.getByText(/called for here, and this is clear float: take another/)).toBeVisible();
+  await openStation(page, "Set");
+  await expect(station.getByRole("alert").filter({ hasText: /^Safety glass is called for here/ })).toBeVisible();
+  await station.getByRole("link", { name: "Go to Order" }).click();
+  await ready(page);
+  await station.getByLabel("Why it may go in all the same").fill("behind a fixed rail");
+  await station.getByRole("button", { name: "It goes in" }).click();
+  await expect(station.getByText(/it goes in all the same: behind a fixed rail/)).toBeVisible();
+  await openStation(page, "Set");
+  await expect(station.getByRole("alert").filter({ hasText: /^Safety glass/ })).toHaveCount(0);
   await allSent(page);
 });
 

@@ -112,6 +112,30 @@ describe("glass that is here without an order", () => {
   });
 });
 
+it("once somebody said why, ordinary glass goes on, and its reason stands", () => {
+  const t = new Teller().opened().added();
+  t.tell("look.damage", { damage: ["cracked"] });
+  t.read({ ...SQUARE, "sill-height": "300", "door-distance": "200" });
+  const as = (text: string) => ({ text, unit: "mm" as const });
+  t.tell("order.had", {
+    from: "bought",
+    width: as("596"),
+    height: as("896"),
+    thickness: as("4"),
+    glass: "float",
+    note: "",
+  });
+  t.tell("order.stood-by", { ids: ["unsafe"], reason: "behind a fixed rail" });
+  const { book, r } = at(t);
+  expect(hadSays(book, r, "mm").at(-1)?.says).toMatch(
+    /this is clear float: it goes in all the same: behind a fixed rail\.$/,
+  );
+  expect(nextFor(book, r, dayOf("2026-05-20")).kind).toBe("take-out");
+  const [first] = stepsAt("set", book, r);
+  const held = first && stepHeld(first, "set", book, r, { today: dayOf("2026-05-20"), nowMs: 0 });
+  expect(held ?? "").not.toMatch(/Safety glass/);
+});
+
 describe("what glass it is that is here, where safety glass is called for", () => {
   const low = (glass: "float" | "toughened" | undefined, chosen?: "toughened", sill = "300") => {
     const t = new Teller().opened().added();

@@ -47,10 +47,11 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
       says: `Nobody read its thickness: it is taken as chosen, ${text(r.glass.thickness)} ${unit}.`,
       bad: true,
     });
+  const stoodBy = book.stoodByOrder?.ids.includes("unsafe") ?? false;
   const known = r.stands.kind ?? book.glass?.kind ?? null;
   if (r.unsafe && known !== null)
     out.push({
-      says: `Safety glass is called for here, and this is ${GLASS_NAMES[known]}: take another, or say under Specify why it may go in.`,
+      says: `Safety glass is called for here, and this is ${GLASS_NAMES[known]}: ${stoodBy ? `it goes in all the same: ${book.stoodByOrder?.reason}` : "take another, or say why it may go in"}.`,
       bad: true,
     });
   else if (r.safety?.kind === "needed" || r.safety?.kind === "small-pane-6mm")

@@ -20,6 +20,7 @@ import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { picksOf } from "../ui/picks.ts";
+import { GoesInAllTheSame } from "./GoesInAllTheSame.tsx";
 
 const FIELDS = ["width", "height", "thickness"] as const;
 type Field = (typeof FIELDS)[number];
@@ -159,6 +160,9 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               if (book.had) write("order.had", { ...book.had, glass });
             }}
           />
+        )}
+        {r.unsafe && (r.stands.kind ?? book.glass) !== null && !book.stoodByOrder?.ids.includes("unsafe") && (
+          <GoesInAllTheSame />
         )}
         {!book.set && (
           <p className="flex flex-wrap gap-2">
