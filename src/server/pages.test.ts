@@ -21,6 +21,7 @@ import { openApi } from "./openapi.ts";
 import { orderPage, orderSheet, ordersPage } from "./order-page.ts";
 import { panePage } from "./pane-page.ts";
 import { paneWhole, roundWhole } from "./pane-whole.ts";
+import { during } from "./people/visit.ts";
 import { readEntries } from "./read-entries.ts";
 import { roundKit } from "./round-kit.ts";
 import { type RoundPageData, roundPage } from "./round-page.ts";
@@ -189,6 +190,44 @@ describe("the rest", () => {
     const text = JSON.stringify(openApi());
     expect(text).toContain('"openapi":"3.1.0"');
     for (const [, ref] of text.matchAll(/"\$ref":"([^"]+)"/g)) expect(ref).toMatch(/^#\//);
+  });
+});
+
+describe("what a guest of the round is sent", () => {
+  const asGuest = <T>(run: () => Promise<T>): Promise<T> =>
+    during(
+      {
+        visitor: { person: "agent", name: "Agent", role: "guest", round: headOf().round.id },
+        session: null,
+        tablet: null,
+        address: "127.0.0.1",
+        origin: "http://localhost",
+        agent: "",
+        cookies: [],
+      },
+      run,
+    );
+  it("nothing of suppliers' terms and of other orders", async () => {
+    const own = await roundPage(headOf().round.id);
+    const guests = await asGuest(() => roundPage(headOf().round.id));
+    const kinds = (page: typeof own) => new Set(page.lines.firmEntries.map((e) => e.kind));
+    expect([kinds(own).has("supplier.terms"), kinds(guests).has("supplier.terms")]).toEqual([true, false]);
+    expect(guests.lines.openOrders).toEqual([]);
+    // The lines are the same: what is to be done with a pane is no secret of the round.
+    expect(guests.lines.rows).toEqual(own.lines.rows);
+  });
+  it("a pane of it comes to the same size", async () => {
+    for (const { id } of first.lines.rows) {
+      const [own, guests] = [panePage(id, "order"), await asGuest(async () => panePage(id, "order"))];
+      if (own.kind !== "page" || guests.kind !== "page") throw new Error(id);
+      expect(guests.data.records).toEqual([]);
+      const size = (data: typeof own.data): unknown => {
+        const book = foldPane(id, data.entries);
+        const cut = book && reckon(book, withFirm(foldFirm(data.firmEntries))).cut;
+        return cut?.ok ? cut.value.glass : cut?.error;
+      };
+      expect([id, size(guests.data)]).toEqual([id, size(own.data)]);
+    }
   });
 });
 

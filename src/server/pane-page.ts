@@ -4,6 +4,7 @@ import { composePanePage, type PanePageData, placeLabel } from "../core/page/pan
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { type Next, nextFor } from "../core/pane/next.ts";
 import { reckon } from "../core/pane/reckoning.ts";
+import { forGuest } from "../core/people/guest-sees.ts";
 import { isStation } from "../core/plan/stations.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { nm } from "../core/units/length.ts";
@@ -13,6 +14,7 @@ import { whoMet } from "../db/met.ts";
 import { openOrders } from "../db/order-lists.ts";
 import { loadFirm } from "./firm.ts";
 import { log } from "./log.ts";
+import { visitor } from "./people/visit.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -46,7 +48,10 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       },
     };
   if (view === undefined) return { kind: "go-to", path: `/panes/${id}/${"station" in opens ? opens.station : "look"}` };
-  const open = openOrders(db);
+  // A guest sees one round: no order, supplier or customer of another.
+  const isGuest = visitor()?.role === "guest";
+  const open = isGuest ? [] : openOrders(db);
+  const walk = placesOfRound(db, row.round);
   const openings = openingsOf(
     db,
     open.map((o) => o.id),
@@ -54,7 +59,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
   return {
     kind: "page",
     data: composePanePage(row, view, entries, {
-      firmEntries,
+      firmEntries: isGuest ? forGuest(firmEntries, new Set(walk.map((p) => p.address))) : firmEntries,
       through: logThrough(db),
       today: today(),
       round: { id: row.round, name: roundById(db, row.round)?.name ?? "" },
@@ -65,7 +70,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
         lines,
         opened: openings.get(id) ?? null,
       })),
-      walk: placesOfRound(db, row.round),
+      walk,
       neighbours: neighboursOf(db, row.address, id),
       earlier: sameOpening(db, row).map((pane) => ({ pane, entries: entriesOfPane(db, pane) })),
       othersHere: sizesOfRound(db, row.round, id).map((o) => ({
@@ -73,7 +78,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
         width: nm(o.widthNm),
         height: nm(o.heightNm),
       })),
-      records: recordsOf(db),
+      records: isGuest ? [] : recordsOf(db),
       metHere: whoMet(db, row.system),
       entriesOf: (pane) => entriesOfPane(db, pane),
       broke: (err, pane) => log.error({ err, pane }, "an earlier pane could not be worked out"),

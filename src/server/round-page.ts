@@ -1,9 +1,11 @@
 import { composeRoundHead, type RoundHeadData, type RoundLinesData } from "../core/page/round-page.ts";
+import { forGuest } from "../core/people/guest-sees.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
 import type { RoundRow } from "../core/round/row.ts";
 import { listRounds, panesOfRound, roundById } from "../db/lists.ts";
 import { openOrders } from "../db/order-lists.ts";
 import { loadFirm } from "./firm.ts";
+import { visitor } from "./people/visit.ts";
 import { rowsOf } from "./round-rows.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
@@ -26,12 +28,13 @@ export async function roundPage(asked: string | null): Promise<RoundPageData> {
   const loaded = loadFirm(db);
   const panes = round ? panesOfRound(db, round.id) : [];
   const now = today();
+  const isGuest = visitor()?.role === "guest";
   return {
     head:
       round &&
       composeRoundHead(
         round,
-        rounds.filter((r) => r.id !== round.id),
+        isGuest ? [] : rounds.filter((r) => r.id !== round.id),
         panes.map((p) => ({ ...p, facts: p.facts as BoardFacts })),
         loaded.firm,
         now,
@@ -39,8 +42,8 @@ export async function roundPage(asked: string | null): Promise<RoundPageData> {
     lines: {
       rows: await rowsOf(db, panes.slice(0, ROWS_AT_ONCE), loaded, now),
       panes: panes.length,
-      firmEntries: loaded.entries,
-      openOrders: openOrders(db).map(({ id, supplier, reference }) => ({ id, supplier, reference })),
+      firmEntries: isGuest ? forGuest(loaded.entries, new Set(panes.map((p) => p.address))) : loaded.entries,
+      openOrders: (isGuest ? [] : openOrders(db)).map(({ id, supplier, reference }) => ({ id, supplier, reference })),
       today: now,
     },
     isNew: !loaded.firm.decided.has("safetySet"),

@@ -47,7 +47,7 @@ export const MAY: { readonly [D in Doing]: readonly Role[] } = {
 export const may = (role: Role, doing: Doing): boolean => MAY[doing].includes(role);
 
 /** Of the plan, what is about no pane. */
-type FirmPlan = Exclude<keyof PlanPayloads, "plan.visit" | "plan.told">;
+export type FirmPlan = Exclude<keyof PlanPayloads, "plan.visit" | "plan.told">;
 type Writing = "write-work" | "write-firm" | "take-out";
 
 /** Of what is the firm's own, what any glazier writes as work goes on, and what the office decides. */

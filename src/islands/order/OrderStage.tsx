@@ -1,5 +1,6 @@
 import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
+import type { OrderLine } from "../../core/pane/order-book.ts";
 import { ticketOf } from "../../core/words/ticket.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -36,7 +37,9 @@ export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenO
                       {...(free && way ? { take: way.take, ...(way.takeHere ? { takeHere: way.takeHere } : {}) } : {})}
                     />
                   )}
-                  {found && found.line.state !== "open" && !again && <Travel line={found.line} />}
+                  {found && found.line.state !== "open" && !again && isGlass(found.line) && (
+                    <Travel line={found.line} />
+                  )}
                 </div>
               </div>
             </div>
@@ -47,3 +50,6 @@ export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenO
     />
   );
 }
+
+/** Glass by itself, or in a thin insert: a sash or a window travels as its maker packs it. */
+const isGlass = (line: OrderLine): boolean => line.whole === undefined || line.whole.what === "insert";

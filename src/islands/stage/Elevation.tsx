@@ -79,7 +79,8 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
             : `The opening from ${book.added.side}. Nothing is sized yet.`,
         )}
       >
-        <path className="d-frame" d={drawn.frame} />
+        {/* Round a whole window stands the wall. */}
+        <path className={book.way === "window-hole" ? "d-wall" : "d-frame"} d={drawn.frame} />
         <path className="d-opening" d={drawn.opening} strokeDasharray={drawn.known ? undefined : "6 5"} />
         {drawn.pane && <path className={`d-pane ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
         {drawn.paneCorners && <PaneLooks corners={drawn.paneCorners} />}
