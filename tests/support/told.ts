@@ -72,6 +72,18 @@ export const LEANING = {
   "diagonal-down": "1091.5",
 } as const;
 
+/** An opening as square as a tape can tell, 600 by 900: both corners are √(600² + 900²). */
+export const SQUARE = {
+  "width-top": "600",
+  "width-middle": "600",
+  "width-bottom": "600",
+  "height-left": "900",
+  "height-middle": "900",
+  "height-right": "900",
+  "diagonal-up": "1081.7",
+  "diagonal-down": "1081.7",
+} as const;
+
 /** A line as it stands on an order: the leaning opening's glass. */
 export const ORDER_LINE = {
   line: uuid(0xd0),

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import { PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -26,16 +26,6 @@ function bench(system: System, tell: (t: Teller) => void) {
   const { groups, waits, toughened } = composeBench([{ book, r }], foldFirm([]), dayOf("2026-05-20"), hand);
   return [groups.map((g) => g.name).join(), waits.map((w) => w.next.kind).join(), toughened];
 }
-const SQUARE = {
-  "width-top": "600",
-  "width-middle": "600",
-  "width-bottom": "600",
-  "height-left": "900",
-  "height-middle": "900",
-  "height-right": "900",
-  "diagonal-up": "1081.7",
-  "diagonal-down": "1081.7",
-} as const;
 const FLOAT = "clear float, 4 mm";
 
 it.each<[string, System, (t: Teller) => void, ReturnType<typeof bench>]>([

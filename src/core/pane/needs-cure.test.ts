@@ -1,21 +1,11 @@
 import { expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
-import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
+import { LEANING, PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "./book.ts";
 import { needsCure } from "./needs-cure.ts";
 import { reckon } from "./reckoning.ts";
 
-const SQUARE = {
-  "width-top": "600",
-  "width-middle": "600",
-  "width-bottom": "600",
-  "height-left": "900",
-  "height-middle": "900",
-  "height-right": "900",
-  "diagonal-up": "1081.7",
-  "diagonal-down": "1081.7",
-} as const;
 const size = (width: string, height: string) => (t: Teller) =>
   t.tell("size.overruled", {
     width: { text: width, unit: "mm" },
