@@ -14,7 +14,7 @@ export const NET_LOFT = lightsOf("harbour sash", 1, 3);
 
 /** Out since yesterday, read from the cleared rebate, nothing left to settle: they wait for the bench. */
 export function tellNetLoft(story: Story, panes: readonly ToldPane[]): void {
-  story.on(-1, 13, "Bram Tolley");
+  story.on(-1, 13, "Nell Harrow");
   panes.forEach((p, i) => {
     const read = READ[i];
     if (!read) return;
