@@ -80,7 +80,8 @@ function BoreField({ mm2, isRead, change }: BoreProps) {
         defaultValue={isRead ? shown : ""}
         onBlur={(e) => {
           const to = e.target.valueAsNumber * per;
-          if (e.target.value !== shown && to >= 1 && to <= 1000) change(to);
+          // The usual, read and found so, is read.
+          if ((!isRead || e.target.value !== shown) && to >= 1 && to <= 1000) change(to);
         }}
       />
     </label>
