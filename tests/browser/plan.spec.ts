@@ -25,25 +25,28 @@ test("a visit is put on a day by hand, is refused where it is too soon, and stan
   await expect(sheet.getByRole("button", { name: "Put it there" })).toBeDisabled();
   await sheet.getByRole("button", { name: "Close" }).click();
 
-  // The first is put there by the keyboard: the first day, the first who works.
+  // The first is put there by the keyboard: the first day that is shown, the first who works. This week fills up meanwhile.
+  await page.keyboard.press("]");
+  await expect(page.locator('[data-cell^="2026-05-27"]').first()).toBeVisible();
   await read.focus();
   await page.keyboard.press("ArrowRight");
   const card = page.getByRole("table").locator(`[data-visit="${pane}/read"]`);
   await expect(card).toBeVisible();
   await card.focus();
   await page.keyboard.press("ArrowRight");
-  await expect(page.locator(`[data-cell^="2026-05-21"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await expect(page.locator(`[data-cell^="2026-05-28"] [data-visit="${pane}/read"]`)).toBeVisible();
   await page.keyboard.press("z");
-  await expect(page.locator(`[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await expect(page.locator(`[data-cell^="2026-05-27"] [data-visit="${pane}/read"]`)).toBeVisible();
 
   // It is there after a reload, and on that person's day, with its way to the pane.
   await page.reload();
   await ready(page);
-  await expect(page.locator(`[data-cell^="2026-05-20"] [data-visit="${pane}/read"]`)).toBeVisible();
+  await page.keyboard.press("]");
+  await expect(page.locator(`[data-cell^="2026-05-27"] [data-visit="${pane}/read"]`)).toBeVisible();
   const cell = await page
-    .locator(`[data-cell^="2026-05-20"]`, { has: page.locator(`[data-visit="${pane}/read"]`) })
+    .locator(`[data-cell^="2026-05-27"]`, { has: page.locator(`[data-visit="${pane}/read"]`) })
     .getAttribute("data-cell");
-  await page.goto(`/plan/day?who=${encodeURIComponent(cell?.slice(11) ?? "")}&on=2026-05-20`);
+  await page.goto(`/plan/day?who=${encodeURIComponent(cell?.slice(11) ?? "")}&on=2026-05-27`);
   await ready(page);
   await expect(page.getByRole("listitem").filter({ has: page.locator(`a[href="/panes/${pane}/look"]`) })).toContainText(
     "look and measure",

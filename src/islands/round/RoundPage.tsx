@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useRef, useState } from "react";
+import { useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { isIn, PART_NAMES, PARTS, type Part, pressingFirst } from "../../core/round/part-of.ts";
@@ -27,6 +27,8 @@ type Props = RoundLinesData & {
 };
 
 /** Days drawn before today, and in all. */
+/** So many panes are fetched whole, whatever is scrolled to. */
+const FETCHED_WHOLE = 300;
 const BEFORE = 8;
 const DAYS = 24;
 
@@ -54,6 +56,10 @@ function RoundPage(props: Props) {
     [today, calendar],
   );
 
+  // What presses comes first, and nobody knows that of half a round: the rest of one that is not too long follows at once.
+  useEffect(() => {
+    if (props.panes <= FETCHED_WHOLE) all();
+  }, [props.panes, all]);
   const openGather = () => {
     all();
     setSheet("gather");
