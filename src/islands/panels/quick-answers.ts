@@ -1,4 +1,5 @@
 import { NO_BARS } from "../../core/measure/found.ts";
+import { wasHad } from "../../core/pane/stands.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
 import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
@@ -39,7 +40,8 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
           says: `${makeup.panes.length === 2 ? "Both" : "All"} sheets ${GLASS_NAMES[k]}`,
           tell: () => write("specify.makeup", { makeup: saferMakeup(makeup, k) }),
         }))
-      : book.panel || isUnit(book)
+      : // What is here is what it is: no choice makes it safe.
+        book.panel || isUnit(book) || wasHad(book)
         ? undefined
         : SAFE_KINDS.map((k) => {
             const text = writeNumber(saferSheet(k, thickness), "mm");
