@@ -37,6 +37,7 @@ import { PostPractice } from "./practice.ts";
 import { PostPracticeHand } from "./practice-hand.ts";
 import { type Route, route } from "./route.ts";
 import { GetStandinOrder, PostStandinAnswer, PostStandinOrder } from "./standin.ts";
+import { PostReadStock } from "./stock-file.ts";
 
 export const Health = z
   .strictObject({ ok: z.literal(true), through: z.int(), entries: z.int() })
@@ -92,6 +93,7 @@ export const ROUTES: readonly Route[] = [
   PostAnswer,
   PostAsk,
   PostReadOrder,
+  PostReadStock,
   PostStandinOrder,
   PostStandinAnswer,
   GetStandinOrder,

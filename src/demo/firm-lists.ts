@@ -32,6 +32,7 @@ export function tellLists(story: Story): void {
     costPence: number,
     thickness = 4,
     glass: GlassKind = "float",
+    least?: number,
   ) =>
     story.tell(
       "stock.pane",
@@ -44,10 +45,11 @@ export function tellLists(story: Story): void {
         glass,
         costPence,
         slot: name.slice(0, 6),
+        ...(least && { least }),
       },
     );
   pane("Rack A, 610 by 915", 610, 915, 550);
-  pane("Rack A, 450 by 600", 450, 600, 260);
+  pane("Rack A, 450 by 600", 450, 600, 260, 4, "float", 3);
   pane("Rack B, sheet 1200 by 900", 1200, 900, 1050);
   const sheet = (name: string, width: number, height: number, costPence: number, slot: string) =>
     story.tell(

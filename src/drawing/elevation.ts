@@ -1,6 +1,7 @@
 import { cornersOf, type Placed } from "../core/geometry/placing.ts";
 import type { Quad } from "../core/geometry/quad.ts";
 import type { OpeningPlace } from "../core/measure/places.ts";
+import type { Looks } from "../core/specify/looks.ts";
 import { open, polygon, type Xy } from "./path.ts";
 
 export type ElevationInput = {
@@ -40,10 +41,7 @@ export function linesAcross(
 const PATTERN_LINES = 9;
 
 /** Which way a pattern runs, as thin lines at even shares. */
-export const patternLines = (
-  corners: readonly [Xy, Xy, Xy, Xy],
-  runs: "up" | "across" | "neither",
-): readonly string[] => {
+export const patternLines = (corners: readonly [Xy, Xy, Xy, Xy], runs: Looks["runs"]): readonly string[] => {
   const shares = Array.from({ length: PATTERN_LINES }, (_, i) => (i + 1) / (PATTERN_LINES + 1));
   return linesAcross(corners, runs === "up" ? shares : [], runs === "across" ? shares : []);
 };

@@ -1,3 +1,4 @@
+import type { Looks } from "../core/specify/looks.ts";
 import { lineSketch } from "./line-sketch.ts";
 
 /** A text of a drawing: where it stands, which way it reads, degrees. */
@@ -40,7 +41,7 @@ export function lineDrawing(of: {
   readonly corners?: readonly { readonly x: number; readonly y: number }[] | undefined;
   readonly uprights: readonly number[];
   readonly crosses: readonly number[];
-  readonly runs: "up" | "across" | "neither";
+  readonly runs: Looks["runs"];
   readonly mark: { readonly says: string; readonly at: `${"top" | "bottom"}-${"left" | "right"}` } | null;
   readonly widthSays: string;
   readonly heightSays: string;
@@ -98,7 +99,7 @@ const movedBy = (d: string, x: number, y: number): string =>
     return `${c}${round(Number(a) + x)} ${round(Number(b) + y)}`;
   });
 
-function grainLines(runs: "up" | "across" | "neither", w: number, h: number): readonly string[] {
+function grainLines(runs: Looks["runs"], w: number, h: number): readonly string[] {
   const out: string[] = [];
   if (runs === "up") for (let x = GRAIN_APART; x < w; x += GRAIN_APART) out.push(`M${x} 2V${Math.round(h) - 2}`);
   if (runs === "across") for (let y = GRAIN_APART; y < h; y += GRAIN_APART) out.push(`M2 ${y}H${Math.round(w) - 2}`);

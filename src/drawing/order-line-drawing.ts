@@ -14,7 +14,7 @@ export function orderLineDrawing(l: OrderLine, words: OrderLineWords, box: numbe
     corners: l.corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) })),
     uprights: bars?.ok ? bars.value.uprights : [],
     crosses: bars?.ok ? bars.value.crosses : [],
-    runs: l.looks?.runs ?? "neither",
+    runs: l.looks?.runs ?? "not-said",
     mark: l.looks?.mark ? { says: l.looks.mark, at: l.looks.markAt } : null,
     widthSays: words.width,
     heightSays: words.height,

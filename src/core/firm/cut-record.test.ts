@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { type Cuts, type CutTally, cutsOf, tallied } from "./cut-record.ts";
+import { type Cuts, type CutTally, cutsOf, tallied, whoCuts } from "./cut-record.ts";
 
 const of = (glass: CutTally["glass"], mm: number | null, who: string, cutWell: number, spoilt: number): CutTally => ({
   glass,
@@ -16,6 +16,27 @@ const RECORD = [
   // Cut before the sheet's kind was kept with it.
   of(null, null, "Bram", 20, 1),
 ].reduce<readonly CutTally[]>(tallied, []);
+
+describe("whose hand is surest", () => {
+  const by = (who: string, cutWell: number, spoilt: number) => of("float", 4, who, cutWell, spoilt);
+  it.each<[string, readonly CutTally[], readonly string[]]>([
+    ["nobody", [], []],
+    ["nine pieces say nothing", [by("Nell", 9, 0)], []],
+    ["ten do", [by("Nell", 9, 1)], ["Nell"]],
+    ["fewer that ran off first", [by("Bram", 12, 3), by("Nell", 40, 0)], ["Nell", "Bram"]],
+    // (1 + 1) / 121 is less than 1 / 30.
+    [
+      "ten without a fault are not surer than a hundred with one",
+      [by("Ada", 10, 0), by("Bram", 100, 1)],
+      ["Bram", "Ada"],
+    ],
+    ["alike: by name", [by("Nell", 20, 0), by("Ada", 20, 0)], ["Ada", "Nell"]],
+    ["of another thickness", [of("float", 6, "Nell", 40, 0)], []],
+    ["of another kind", [of("laminated", 4, "Nell", 40, 0)], []],
+  ])("%s", (_, record, names) =>
+    expect(whoCuts(record, { glass: "float", thicknessNm: 4e6 }).map((c) => c.who)).toEqual(names),
+  );
+});
 
 describe("what was cut on the bench", () => {
   it("is one tally for a person and a glass", () => expect(RECORD).toHaveLength(4));

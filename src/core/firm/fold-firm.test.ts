@@ -257,6 +257,37 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
     (f) => cutsOf(f.cutting),
     { cutWell: 3, spoilt: 3 },
   ],
+  [
+    "the last of what the firm keeps two of: it stays on the list, to be bought, and cannot be cut again",
+    [
+      ["stock.pane", { ...SHEET, count: 1, least: 2 }],
+      ["stock.cut", CUT],
+      ["stock.cut", { ...CUT, left: [{ name: "again", widthNm: 3e8, heightNm: 3e8 }] }],
+    ],
+    (f) => f.stock.map((s) => [s.name, s.count]),
+    [
+      ["A1", 0],
+      ["A1 left", 1],
+    ],
+  ],
+  [
+    "counted as none, and two are kept",
+    [
+      ["stock.pane", { ...SHEET, least: 2 }],
+      ["stock.counted", { name: SHEET.name, count: 0 }],
+    ],
+    (f) => f.stock.map((s) => [s.name, s.count]),
+    [["A1", 0]],
+  ],
+  [
+    "what is left of a patterned sheet is of that pattern and tint, with its lines as they ran",
+    [
+      ["stock.pane", { ...SHEET, glass: "patterned", pattern: "reeded", tint: "grey", runs: "across" }],
+      ["stock.cut", CUT],
+    ],
+    (f) => [f.stock[1]?.pattern, f.stock[1]?.tint, f.stock[1]?.runs],
+    ["reeded", "grey", "across"],
+  ],
   ["a cut of a sheet that is not there leaves nothing", [["stock.cut", CUT]], (f) => f.stock.length, 0],
   [
     "an insert of one family in two sizes",

@@ -133,7 +133,7 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   "stock.counted": (t, p, e) => {
     const lies = t.stock.get(p.name);
     if (!lies || lies.bought) return;
-    if (p.count === 0) t.stock.delete(p.name);
+    if (p.count === 0 && !lies.least) t.stock.delete(p.name);
     else t.stock.set(p.name, { ...lies, count: p.count });
     t.counted.set(p.name, { day: e.at.slice(0, 10), who: e.who });
   },
@@ -211,14 +211,16 @@ function put(days: Set<Day>, day: Day, is: boolean): void {
 /** A sheet fewer, where there was one; what is left over lies there under its own name. */
 function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.cut"]): void {
   const sheet = stock.get(cut.sheet);
-  if (!sheet) return;
+  if (!sheet || (!sheet.bought && sheet.count === 0)) return;
   const count = (sheet.count ?? 1) - 1;
-  if (!sheet.bought && count <= 0) stock.delete(cut.sheet);
-  else if (!sheet.bought) stock.set(cut.sheet, { ...sheet, count });
+  // Of what is to be bought again the name stays, though none lies there.
+  if (!sheet.bought && count <= 0 && !sheet.least) stock.delete(cut.sheet);
+  else if (!sheet.bought) stock.set(cut.sheet, { ...sheet, count: Math.max(0, count) });
   for (const { name: called, widthNm, heightNm } of cut.left) {
     // Two sheets cut on one day may call theirs alike: both lie there.
     let name = called;
     for (let n = 2; stock.has(name); n++) name = `${called} (${n})`;
-    stock.set(name, { name, widthNm, heightNm, thicknessNm: sheet.thicknessNm, glass: sheet.glass, count: 1 });
+    const { thicknessNm, glass, pattern, tint, runs } = sheet;
+    stock.set(name, { name, widthNm, heightNm, thicknessNm, glass, pattern, tint, runs, count: 1 });
   }
 }

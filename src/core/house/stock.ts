@@ -8,6 +8,11 @@ export type StockPane = {
   readonly heightNm: number;
   readonly thicknessNm: number;
   readonly glass: GlassKind;
+  /** Its pattern and its tint by name, as an order says them; none where it is plain. */
+  readonly pattern?: string | undefined;
+  readonly tint?: string | undefined;
+  /** Which way the lines of the pattern run, as width and height are given; upright where nobody said. */
+  readonly runs?: "neither" | "up" | "across" | undefined;
   /** How many lie there; one where nobody counted. None is said for what is bought as it is needed. */
   readonly count?: number | undefined;
   /** It is bought, as many as are wanted. */
@@ -15,6 +20,8 @@ export type StockPane = {
   readonly costPence?: number | undefined;
   readonly slot?: string | undefined;
   readonly trimNm?: number | undefined;
+  /** Of fewer than this more is bought. */
+  readonly least?: number | undefined;
 };
 
 /** A door insert that is made: its frame over all, the glass that is seen in it, and the doors it closes on. */

@@ -17,7 +17,8 @@ type Piece = { readonly widthNm: number; readonly heightNm: number };
 
 /**
  * What is left of a sheet that a pane is cut out of, edge to edge: of the two ways to make the cuts, the one that leaves the
- * larger piece whole. Pieces too small for the rack are waste.
+ * larger piece whole. Pieces too small for the rack are waste. Width and height are those of the sheet as it is listed: a pattern
+ * runs in them as it does in the sheet.
  * @example 900 × 1200 for 478 × 729 // 422 × 1200 beside it, and 478 × 471 above
  */
 export function leftOf(of: StockChoice): readonly Piece[] {
@@ -33,9 +34,10 @@ export function leftOf(of: StockChoice): readonly Piece[] {
       { widthNm: beside, heightNm: of.glass.height },
     ],
   ];
+  const asListed = (p: Piece): Piece => (of.turned ? { widthNm: p.heightNm, heightNm: p.widthNm } : p);
   const kept = ways.map((w) => w.filter((p) => isKept({ width: p.widthNm, height: p.heightNm }, OFFCUT_KEPT)));
   const largest = (w: readonly Piece[]): number => Math.max(0, ...w.map((p) => p.widthNm * p.heightNm));
-  return [...kept].sort((a, b) => largest(b) - largest(a))[0] ?? [];
+  return ([...kept].sort((a, b) => largest(b) - largest(a))[0] ?? []).map(asListed);
 }
 
 const soldAs = (of: StockChoice): { readonly width: number; readonly height: number } =>

@@ -7,7 +7,9 @@ import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
 import { handTally } from "../practice/hand.ts";
+import { PLAIN_LOOKS } from "../specify/looks.ts";
 import { dayOf } from "../units/day.ts";
+import { sheetText } from "../words/glass.ts";
 import { composeBench } from "./bench-page.ts";
 
 /* Which panes wait at the bench: glass that somebody here may cut, and nothing else. */
@@ -24,9 +26,14 @@ function bench(system: System, tell: (t: Teller) => void) {
   const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
   const hand = { who: "Nell", tries: () => handTally([]) };
   const { groups, waits, toughened } = composeBench([{ book, r }], foldFirm([]), dayOf("2026-05-20"), hand);
-  return [groups.map((g) => g.name).join(), waits.map((w) => w.next.kind).join(), toughened];
+  return [
+    groups.map((g) => sheetText(g, { dialect: "a", unit: "mm" })).join("; "),
+    waits.map((w) => w.next.kind).join(),
+    toughened,
+  ];
 }
-const FLOAT = "clear float, 4 mm";
+const REEDED = { kind: "patterned", thickness: { text: "4", unit: "mm" }, edges: "arrissed" } as const;
+const FLOAT = "4 mm clear float";
 
 it.each<[string, System, (t: Teller) => void, ReturnType<typeof bench>]>([
   ["single glass, all settled", "timber-putty", () => {}, [FLOAT, "", 0]],
@@ -59,6 +66,27 @@ it.each<[string, System, (t: Teller) => void, ReturnType<typeof bench>]>([
     "timber-putty",
     (t) => t.read({ "sill-height": "300" }),
     ["", "choose-safety", 0],
+  ],
+  [
+    "a tint is a glass of its own",
+    "timber-putty",
+    (t) => t.tell("specify.looks", { ...PLAIN_LOOKS, tint: "bronze" }),
+    ["4 mm bronze clear float", "", 0],
+  ],
+  [
+    "a pattern whose lines run nobody said which way",
+    "timber-putty",
+    (t) => t.tell("specify.glass", { ...REEDED, pattern: "reeded" }),
+    ["", "settle", 0],
+  ],
+  [
+    "it was said",
+    "timber-putty",
+    (t) => {
+      t.tell("specify.glass", { ...REEDED, pattern: "reeded" });
+      t.tell("specify.looks", { ...PLAIN_LOOKS, runs: "across" });
+    },
+    ["4 mm patterned, reeded", "", 0],
   ],
   ["a slip in its readings", "timber-putty", (t) => t.read({ "width-bottom": "660" }), ["", "slip", 0]],
   [

@@ -1,6 +1,8 @@
+import type { LinesRun } from "../cut/lies.ts";
 import { leastStrip } from "../cut/score.ts";
-import { type Cuts, cutsOf } from "../firm/cut-record.ts";
+import { type Cuts, cutsOf, whoCuts } from "../firm/cut-record.ts";
 import type { Firm } from "../firm/firm.ts";
+import { type GlassOf, glassKey, isSameGlass } from "../house/same-glass.ts";
 import type { StockPane } from "../house/stock.ts";
 import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
@@ -12,7 +14,6 @@ import { isHere } from "../pane/stands.ts";
 import { isUnit } from "../pane/unit.ts";
 import type { HandTally } from "../practice/hand.ts";
 import type { GlassKind } from "../specify/glass.ts";
-import { GLASS_NAMES } from "../specify/glass.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { nm, toMm } from "../units/length.ts";
 
@@ -22,22 +23,25 @@ export type BenchPane = {
   readonly where: string;
   readonly widthNm: number;
   readonly heightNm: number;
-  /** It may lie either way on the sheet. */
-  readonly turns: boolean;
+  /** Which way the lines of its pattern run in the window. */
+  readonly runs: LinesRun;
   readonly due: number | null;
 };
 
 /** Panes of one kind and thickness, with the sheets that there are for them. */
 export type BenchGroup = {
   readonly id: string;
-  readonly name: string;
   readonly glass: GlassKind;
   readonly thicknessNm: number;
+  readonly pattern: string;
+  readonly tint: string;
   readonly stripNm: number;
   readonly panes: readonly BenchPane[];
   readonly stock: readonly StockPane[];
   /** What of this glass whoever looks cut here before, and how their tries on scrap of it went. */
   readonly mine: Cuts;
+  /** The same of everybody else who cut it here, where people see each other by house rule; the surest hand first. */
+  readonly others: readonly (Cuts & { readonly who: string })[];
   readonly tries: HandTally;
 };
 
@@ -62,6 +66,8 @@ const CUT_HERE: { readonly [K in GlassKind]: boolean } = {
   toughened: false,
 };
 
+type Looked = { readonly pattern: string; readonly tint: string };
+
 /** Scrap is told apart by whole millimetres. */
 export const scrapMm = (thicknessNm: number): number => Math.round(toMm(nm(thicknessNm)));
 
@@ -76,7 +82,7 @@ export function composeBench(
   today: Day,
   hand: { readonly who: string; readonly tries: (thicknessMm: number) => HandTally },
 ): BenchPageData {
-  const groups = new Map<string, { glass: GlassKind; thicknessNm: number; panes: BenchPane[] }>();
+  const groups = new Map<string, Omit<GlassOf, "pattern" | "tint"> & Looked & { panes: BenchPane[] }>();
   const waits: { id: string; where: string; next: Next }[] = [];
   let toughened = 0;
   for (const { book, r } of panes) {
@@ -93,14 +99,20 @@ export function composeBench(
       if (next) waits.push({ id: book.id, where: labelOf(book), next });
       continue;
     }
-    const id = `${line.glass} ${toMm(nm(line.thicknessNm))}`;
-    const group = groups.get(id) ?? { glass: line.glass, thicknessNm: line.thicknessNm, panes: [] };
+    const of = {
+      glass: line.glass,
+      thicknessNm: line.thicknessNm,
+      pattern: line.pattern,
+      tint: line.looks?.tint ?? "",
+    };
+    const id = glassKey(of);
+    const group = groups.get(id) ?? { ...of, panes: [] };
     group.panes.push({
       id: book.id,
       where: labelOf(book),
       widthNm: line.widthNm,
       heightNm: line.heightNm,
-      turns: line.glass !== "patterned" && !line.looks,
+      runs: line.looks?.runs,
       due: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
     });
     groups.set(id, group);
@@ -109,11 +121,14 @@ export function composeBench(
     groups: [...groups].map(([id, g]) => ({
       ...g,
       id,
-      name: `${GLASS_NAMES[g.glass]}, ${toMm(nm(g.thicknessNm))} mm`,
       stripNm: leastStrip(toMm(nm(g.thicknessNm))) * 1_000_000,
       mine: cutsOf(firm.cutting, { glass: g.glass, thicknessNm: g.thicknessNm, who: hand.who }),
       tries: hand.tries(scrapMm(g.thicknessNm)),
-      stock: firm.stock.filter((s) => s.glass === g.glass && s.thicknessNm === g.thicknessNm),
+      others:
+        firm.house.peopleSeeEachOther === "yes"
+          ? whoCuts(firm.cutting, { glass: g.glass, thicknessNm: g.thicknessNm }).filter((c) => c.who !== hand.who)
+          : [],
+      stock: firm.stock.filter((s) => isSameGlass(s, g)),
     })),
     waits,
     toughened,

@@ -11,12 +11,16 @@ export type RackPiece = {
 export type RackPageData = {
   /** Slot by slot, as somebody walks along; what has no slot last. */
   readonly slots: readonly { readonly slot: string; readonly pieces: readonly RackPiece[] }[];
+  /** Of which there is less than the firm keeps, and how many are wanted. */
+  readonly toBuy: readonly { readonly piece: StockPane; readonly more: number }[];
+  /** The whole list, what is bought as needed too. */
+  readonly all: readonly StockPane[];
   readonly today: number;
 };
 
 /** What lies in the rack and can be counted, the largest of a slot first; what is bought as it is needed lies nowhere. */
 export function composeRack(firm: Pick<Firm, "stock" | "counted">, today: Day): RackPageData {
-  const here = firm.stock.filter((s) => !s.bought);
+  const here = firm.stock.filter((s) => !s.bought && s.count !== 0);
   const names = [...new Set(here.map((s) => s.slot ?? ""))].sort((a, b) =>
     a === "" ? 1 : b === "" ? -1 : a.localeCompare(b, "en", { numeric: true }),
   );
@@ -32,6 +36,11 @@ export function composeRack(firm: Pick<Firm, "stock" | "counted">, today: Day): 
           return { piece, counted: at ? { day: dayOf(at.day), who: at.who } : null };
         }),
     })),
+    toBuy: firm.stock.flatMap((piece) => {
+      const more = piece.bought ? 0 : (piece.least ?? 0) - (piece.count ?? 1);
+      return more > 0 ? [{ piece, more }] : [];
+    }),
+    all: firm.stock,
     today,
   };
 }

@@ -5,6 +5,7 @@ import { chancesOf, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { fromStock, type StockChoice } from "../size/from-stock.ts";
 import type { Glass } from "../specify/glass.ts";
+import type { Looks } from "../specify/looks.ts";
 import { addNm, mm, type Nm, nm } from "../units/length.ts";
 
 /** More of it than this and a cut is the smaller trouble: a stock pane is a convenience, and never a remake. */
@@ -26,6 +27,8 @@ export function stockFor(of: {
   readonly cutInput: CutInput;
   readonly odds: OddsInput;
   readonly glass: Glass;
+  /** Tint and the way of its pattern, where somebody said them. */
+  readonly looks: Looks | null;
   readonly house: HouseRules;
 }): readonly StockHere[] {
   if (of.stock.length === 0) return [];
@@ -44,6 +47,9 @@ export function stockFor(of: {
     mostOff: { width: twice(depth.left, depth.right), height: twice(depth.bottom, depth.top) },
     thickness: of.glass.thickness,
     kind: of.glass.kind,
+    pattern: of.glass.pattern,
+    tint: of.looks?.tint,
+    runs: of.looks?.runs,
     leastStrip: mm(of.house.leastStripMm),
   });
   return found.map((s) => ({

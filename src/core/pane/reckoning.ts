@@ -191,6 +191,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     cutInput: cutFrom,
     odds,
     glass: chosen,
+    looks: book.looks,
     house,
   });
   const cutInput: CutInput = { ...cutFrom, stock: nextSizeDown(stock)?.glass };

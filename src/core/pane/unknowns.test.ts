@@ -114,7 +114,7 @@ describe("what an order would leave to guess", () => {
     ],
     ["safety glass, wherever it stands", "timber-putty", sheet("toughened"), []],
     ["the same, laminated", "timber-putty", sheet("laminated"), []],
-    ["patterned, and no pattern", "timber-putty", sheet("patterned"), ["safety", "pattern"]],
+    ["patterned, and no pattern", "timber-putty", sheet("patterned"), ["safety", "pattern", "pattern-runs"]],
     [
       "metal, and nobody said by what it holds",
       "metal-frame",
@@ -134,14 +134,14 @@ describe("what an order would leave to guess", () => {
         unit("warm edge, grey")(t);
         t.tell("specify.looks", { ...PLAIN_LOOKS, pattern: "stippled" });
       },
-      ["pattern-on"],
+      ["pattern-on", "pattern-runs"],
     ],
     [
       "the same, on the inner one",
       "plastic-bead-inside",
       (t) => {
         unit("warm edge, grey")(t);
-        t.tell("specify.looks", { ...PLAIN_LOOKS, pattern: "stippled", patternOn: "inner" });
+        t.tell("specify.looks", { ...PLAIN_LOOKS, pattern: "stippled", patternOn: "inner", runs: "neither" });
       },
       [],
     ],

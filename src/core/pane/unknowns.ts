@@ -36,7 +36,8 @@ export type UnknownId =
   | "unsafe"
   | "bars"
   | "pattern"
-  | "pattern-on";
+  | "pattern-on"
+  | "pattern-runs";
 
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = {
@@ -178,7 +179,14 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   });
   add(sheet && book.glass?.kind === "patterned" && !book.glass.pattern, {
     id: "pattern",
-    says: "which pattern, and which way it runs",
+    says: "which pattern",
+    station: "specify",
+  });
+  const isPatterned = (unit && (book.looks?.pattern ?? "") !== "") || (sheet && book.glass?.kind === "patterned");
+  add(isPatterned && (book.looks?.runs ?? "not-said") === "not-said", {
+    id: "pattern-runs",
+    says: "which way the lines of the pattern run, or that it has none",
+    short: "which way the pattern runs",
     station: "specify",
   });
   return out;

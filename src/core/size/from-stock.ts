@@ -1,3 +1,5 @@
+import { type LinesRun, waysToLie } from "../cut/lies.ts";
+import { isSameGlass } from "../house/same-glass.ts";
 import type { StockPane } from "../house/stock.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { type Nm, nm } from "../units/length.ts";
@@ -12,6 +14,10 @@ export type StockNeed = {
   readonly mostOff: { readonly width: Nm; readonly height: Nm };
   readonly thickness: Nm;
   readonly kind: GlassKind;
+  readonly pattern?: string | undefined;
+  readonly tint?: string | undefined;
+  /** Which way the lines of its pattern run in the window. */
+  readonly runs?: LinesRun;
   /** The narrowest strip that breaks off clean. */
   readonly leastStrip: Nm;
 };
@@ -28,16 +34,18 @@ export type StockChoice = {
 };
 
 /**
- * Stock panes that give this pane, with the fewest cuts; of those the least waste. Glass with a pattern is not turned,
- * toughened glass is not cut.
+ * Stock panes that give this pane, with the fewest cuts; of those the least waste. The lines of a pattern run as
+ * they do in the window, toughened glass is not cut.
  * @example opening 612 × 903, wanted 608 × 900, stock 610 × 900 and 600 × 1200 // 610 × 900 as sold; the other, too narrow, not
  */
 export function fromStock(stock: readonly StockPane[], need: StockNeed): readonly StockChoice[] {
   return stock
-    .filter((p) => p.glass === need.kind && p.thicknessNm === need.thickness)
+    .filter((p) => p.count !== 0 && isSameGlass(p, { ...need, glass: need.kind, thicknessNm: need.thickness }))
     .flatMap((pane) => {
-      const ways = need.kind === "patterned" || pane.widthNm === pane.heightNm ? [false] : [false, true];
-      return ways.flatMap((turned) => choiceOf(pane, turned, need) ?? []);
+      const ways = waysToLie(need.kind, need.runs, pane.runs);
+      return ways
+        .filter((turned, i) => i === 0 || !turned || pane.widthNm !== pane.heightNm)
+        .flatMap((turned) => choiceOf(pane, turned, need) ?? []);
     })
     .sort((a, b) => a.cuts - b.cuts || a.wasteNm2 - b.wasteNm2 || Number(a.turned) - Number(b.turned))
     .filter((c, i, all) => all.findIndex((x) => isAlike(x, c)) === i);

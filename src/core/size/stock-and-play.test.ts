@@ -50,6 +50,27 @@ describe("a pane from stock", () => {
     const tough = [pane("t", 610, 1200, 4, "toughened"), pane("u", 610, 900, 4, "toughened")];
     expect(fromStock(tough, { ...need, kind: "toughened" }).map((c) => c.pane.name)).toEqual(["u"]);
   });
+  it.each<[string, Partial<StockPane>, Partial<StockNeed>, readonly boolean[]]>([
+    ["reeded from reeded", { pattern: "reeded" }, { pattern: "Reeded" }, [false]],
+    ["stippled from reeded", { pattern: "reeded" }, { pattern: "stippled" }, []],
+    ["lines across in the window", { pattern: "reeded" }, { pattern: "reeded", runs: "across" }, []],
+    ["and on the sheet too", { pattern: "reeded", runs: "across" }, { pattern: "reeded", runs: "across" }, [false]],
+    ["bronze from clear", {}, { tint: "bronze" }, []],
+    ["bronze from bronze", { tint: "bronze" }, { tint: "bronze" }, [false]],
+    ["none there", { count: 0 }, {}, []],
+  ])("of patterned 610 by 900: %s", (_, sheet, more, turned) => {
+    const got = fromStock([{ ...pane("p", 610, 900, 4, "patterned"), ...sheet }], {
+      ...need,
+      kind: "patterned",
+      ...more,
+    });
+    expect(got.map((c) => c.turned)).toEqual(turned);
+  });
+  it("a sheet with its lines across is turned for a pane with them upright", () => {
+    const across = { ...pane("p", 900, 610, 4, "patterned"), pattern: "reeded", runs: "across" as const };
+    const got = fromStock([across], { ...need, kind: "patterned", pattern: "reeded", runs: "up" });
+    expect(got.map((c) => [c.turned, c.cuts])).toEqual([[true, 0]]);
+  });
   it("keeps two factory edges of each dimension that is not cut and one of each that is", () => {
     const edges = (stock: StockPane) => fromStock([stock], need)[0]?.factoryEdges;
     expect([edges(pane("a", 610, 900)), edges(pane("b", 610, 1200)), edges(pane("c", 750, 1000))]).toEqual([4, 3, 2]);

@@ -5,7 +5,7 @@ export type Looks = {
   readonly pattern?: string | undefined;
   readonly patternOn?: "not-said" | "outer" | "inner" | undefined;
   /** Which way the pattern's lines run, as the pane stands. */
-  readonly runs: "up" | "across" | "neither";
+  readonly runs: "not-said" | "neither" | "up" | "across";
   /** Where the textured face goes. */
   readonly texture: "outside" | "room" | "not-said";
   /** Safety stamp, maker's mark or date that must show, and in which corner. */
@@ -13,14 +13,23 @@ export type Looks = {
   readonly markAt: "bottom-left" | "bottom-right" | "top-left" | "top-right";
 };
 
-export const RUNS = ["neither", "up", "across"] as const;
+export const RUNS = ["not-said", "neither", "up", "across"] as const;
 export const TEXTURES = ["not-said", "outside", "room"] as const;
 export const PATTERN_ON = ["not-said", "outer", "inner"] as const;
 export const MARK_CORNERS = ["bottom-left", "bottom-right", "top-left", "top-right"] as const;
 
-export const PLAIN_LOOKS: Looks = { tint: "", runs: "neither", texture: "not-said", mark: "", markAt: "bottom-right" };
+export const PLAIN_LOOKS: Looks = { tint: "", runs: "not-said", texture: "not-said", mark: "", markAt: "bottom-right" };
+
+/** Each as a button has it. */
+export const RUN_NAMES: Readonly<Record<Looks["runs"], string>> = {
+  "not-said": "not said",
+  neither: "no direction",
+  up: "lines upright",
+  across: "lines across",
+};
 
 const RUNS_TEXT: Readonly<Record<Looks["runs"], string>> = {
+  "not-said": "",
   up: "lines run upright",
   across: "lines run across",
   neither: "",

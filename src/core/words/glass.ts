@@ -45,3 +45,20 @@ export function thicknessText(thicknessNm: number, unit: LengthUnit, cutter: Len
   if (unit === "mm") return inMm;
   return cutter === "mm" ? `${inUnit(inMm, unit)} (${metric(inMm)})` : inUnit(inMm, unit);
 }
+
+/**
+ * A sheet as it lies in the rack: thickness, tint, kind and pattern.
+ * @example 4 mm patterned, reeded, bronze // "4 mm bronze patterned, reeded"
+ */
+export function sheetText(
+  of: {
+    readonly thicknessNm: number;
+    readonly glass: GlassKind;
+    readonly pattern?: string | undefined;
+    readonly tint?: string | undefined;
+  },
+  { dialect, unit }: { readonly dialect: Dialect; readonly unit: LengthUnit },
+): string {
+  const sheet = [thicknessText(of.thicknessNm, unit), of.tint, say(GLASS_NAMES[of.glass], dialect)];
+  return [sheet.filter(Boolean).join(" "), of.pattern].filter(Boolean).join(", ");
+}

@@ -11,13 +11,15 @@ type Props = {
   readonly tally: HandTally;
   /** What of this glass this person cut here before. */
   readonly mine: { readonly cutWell: number; readonly spoilt: number };
+  /** Of others, where people see each other. */
+  readonly others: readonly { readonly who: string; readonly cutWell: number; readonly spoilt: number }[];
   /** What another could be cut from, if one runs off. */
   readonly spares: readonly string[];
   readonly prefs: Prefs;
 };
 
 /** Before a sheet is scored: a try on scrap of the same glass, and whether a spare lies there. */
-export function BeforeFirstScore({ thickness, tally, mine, spares, prefs }: Props) {
+export function BeforeFirstScore({ thickness, tally, mine, others, spares, prefs }: Props) {
   const [now, setNow] = useState(tally);
   const pieces = mine.cutWell + mine.spoilt;
   return (
@@ -32,6 +34,16 @@ export function BeforeFirstScore({ thickness, tally, mine, spares, prefs }: Prop
       {pieces > 0 && (
         <p className="text-[13px] text-mute">
           Of your {pieces} pieces of this glass here, {mine.spoilt === 0 ? "none" : mine.spoilt} ran off.
+        </p>
+      )}
+      {others.length > 0 && (
+        <p className="text-[13px] text-mute">
+          Surest hands with it:{" "}
+          {others
+            .slice(0, 3)
+            .map((o) => `${o.who}, ${o.spoilt} of ${o.cutWell + o.spoilt} ran off`)
+            .join("; ")}
+          .
         </p>
       )}
       <p className={spares.length === 0 ? "note-wax" : "text-[13px] text-mute"}>

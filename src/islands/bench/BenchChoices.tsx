@@ -1,4 +1,6 @@
 import type { BenchGroup, BenchPageData } from "../../core/page/bench-page.ts";
+import { RUN_NAMES } from "../../core/specify/looks.ts";
+import { sheetText } from "../../core/words/glass.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { nextWords } from "../../core/words/standing.ts";
@@ -15,7 +17,7 @@ export const PanesToCut = ({
   setOff,
 }: Props & { readonly off: ReadonlySet<string>; readonly setOff: (off: ReadonlySet<string>) => void }) => (
   <section aria-label="Panes to cut">
-    <h2>To cut: {group.name}</h2>
+    <h2>To cut: {sheetText(group, prefs)}</h2>
     <ul className="rows">
       {group.panes.map((p) => (
         <li key={p.id} className="flex min-h-12 items-center gap-3 py-1">
@@ -31,7 +33,9 @@ export const PanesToCut = ({
           <b className="whitespace-nowrap">
             <Size width={p.widthNm} height={p.heightNm} unit={prefs.unit} />
           </b>
-          {!p.turns && <span className="text-[13px] text-mute">not turned</span>}
+          {group.glass === "patterned" && (
+            <span className="text-[13px] text-mute">{RUN_NAMES[p.runs ?? "not-said"]}</span>
+          )}
         </li>
       ))}
     </ul>

@@ -8,6 +8,7 @@ import type { Day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
+import { sheetText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { planBeside } from "../../workers/cutting-client.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
@@ -18,7 +19,7 @@ import { GlassHere, PanesToCut, WaitFirst } from "./BenchChoices.tsx";
 import { type Booked, BookedSheet } from "./BookedSheet.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
 import { CutterInHand, useCutter } from "./CutterInHand.tsx";
-import { caseOf, type Planned, planSays, sparesOf } from "./plan-of.ts";
+import { asListed, caseOf, liesUpright, type Planned, planSays, sparesOf } from "./plan-of.ts";
 
 type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
 const SECONDS = 4;
@@ -65,7 +66,7 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
               className={`btn ${i === at ? "btn-on" : ""}`}
               onClick={() => setAt(i)}
             >
-              {g.name}: {g.panes.length}
+              {sheetText(g, prefs)}: {g.panes.length}
             </button>
           ))}
         </fieldset>
@@ -145,8 +146,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
     const when = `${sayDay(data.today as Day)} ${new Date().toTimeString().slice(0, 5)}`;
     const named = left.map((l, k) => ({
       name: `Off-cut ${when}, ${i + 1}.${k + 1}`,
-      widthNm: l.width,
-      heightNm: l.height,
+      ...asListed(group.glass, sheet, { widthNm: l.width, heightNm: l.height }),
     }));
     const refused = await handOver([
       make(
@@ -253,10 +253,12 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
                 thickness={scrapMm(group.thicknessNm)}
                 tally={group.tries}
                 mine={group.mine}
-                spares={sparesOf(group.stock, plan, s)}
+                others={group.others}
+                spares={sparesOf(group, plan, s)}
                 prefs={prefs}
               />
             }
+            upright={liesUpright(group.glass, group.stock[s.sheet])}
             trim={plan.case.sheets[s.sheet]?.trim ?? 0}
             finish={(spoilt) => void book(i, spoilt)}
             stopHere={(spoilt, done) => void planRest(i, spoilt, done)}

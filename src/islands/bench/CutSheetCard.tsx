@@ -21,6 +21,8 @@ type Props = {
   readonly first: ReactNode;
   /** Taken off all round before the first cut. */
   readonly trim: number;
+  /** Its pattern has lines, and they stand upright on the bench. */
+  readonly upright: boolean;
   /** Called with the pieces that broke the wrong way: they wait for glass again. */
   readonly finish: (spoilt: ReadonlySet<number>) => void;
   /** Called after so many cuts, where the rest is to be planned anew from what lies on the bench. */
@@ -28,7 +30,21 @@ type Props = {
 };
 
 /** One sheet on the bench: its drawing, and its cuts one after the other, each with where the straightedge stands. */
-export function CutSheetCard({ n, of, sheet, name, names, keep, unit, guide, first, trim, finish, stopHere }: Props) {
+export function CutSheetCard({
+  n,
+  of,
+  sheet,
+  name,
+  names,
+  keep,
+  unit,
+  guide,
+  first,
+  trim,
+  upright,
+  finish,
+  stopHere,
+}: Props) {
   const [done, setDone] = useState(0);
   const [spoilt, setSpoilt] = useState<ReadonlySet<number>>(new Set());
   const pieces = placesOf(sheet.root).flatMap(({ node }) => (node.kind === "piece" ? [node.piece] : []));
@@ -42,6 +58,7 @@ export function CutSheetCard({ n, of, sheet, name, names, keep, unit, guide, fir
       <h2>
         Sheet {n} of {of}: {name}
       </h2>
+      {upright && <p>Lay it with the lines of its pattern upright, from the datum corner away from you.</p>}
       {trim > 0 && (
         <p className="text-mute">First trim {text(trim)} off all round: the edges of a new sheet are not true.</p>
       )}

@@ -3,13 +3,15 @@ import type { RackPageData, RackPiece } from "../../core/page/rack-page.ts";
 import { type Day, day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
-import { glassText } from "../../core/words/glass.ts";
+import { sheetText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { sizeText } from "../../core/words/size-text.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { LabelsFor } from "../ui/LabelsFor.tsx";
 import { usePrefs } from "../ui/prefs.ts";
+import { StockFile } from "./StockFile.tsx";
+import { ToBuy } from "./ToBuy.tsx";
 
 type Props = {
   readonly data: RackPageData;
@@ -58,6 +60,7 @@ function RackPage({ data, prefs: initial, at }: Props) {
           {wrong}
         </p>
       )}
+      <ToBuy data={data} prefs={prefs} fail={setWrong} />
       {data.slots.map(({ slot, pieces }) => (
         <section key={slot} aria-label={slot || "No slot"} className="space-y-1">
           <h2 className="text-[16px]">{slot || "Without a slot"}</h2>
@@ -76,6 +79,7 @@ function RackPage({ data, prefs: initial, at }: Props) {
           </ul>
         </section>
       ))}
+      <StockFile all={data.all} prefs={prefs} />
     </div>
   );
 }
@@ -107,7 +111,7 @@ function Piece({ of: { piece, counted }, prefs, today, isHere, said, say }: Piec
           <span className="tight">
             {length(piece.widthNm)} × {length(piece.heightNm)}
           </span>{" "}
-          {prefs.unit}, {glassText(piece, prefs)}
+          {prefs.unit}, {sheetText(piece, prefs)}
         </p>
         <p className="text-[13px] text-mute">
           {said !== undefined

@@ -1,11 +1,23 @@
 import { useState } from "react";
 import type { BenchGroup } from "../../core/page/bench-page.ts";
+import { type Looks, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { Fold } from "../panels/Fold.tsx";
+import { PickOne } from "../ui/PickOne.tsx";
 
-const EMPTY = { name: "", width: "", height: "", count: "1", price: "", slot: "", bought: false };
+const EMPTY = {
+  name: "",
+  width: "",
+  height: "",
+  count: "1",
+  price: "",
+  slot: "",
+  least: "",
+  bought: false,
+  runs: null as Exclude<Looks["runs"], "not-said"> | null,
+};
 
 /** One more sheet or off-cut of this kind of glass. */
 export function StockForm({ group, prefs }: { readonly group: BenchGroup; readonly prefs: Prefs }) {
@@ -27,6 +39,10 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
           heightNm: h.value.exact,
           thicknessNm: group.thicknessNm,
           glass: group.glass,
+          ...(group.pattern && { pattern: group.pattern }),
+          ...(group.tint && { tint: group.tint }),
+          ...(form.runs && { runs: form.runs }),
+          ...(Number(form.least) > 0 && { least: Math.round(Number(form.least)) }),
           ...(form.bought ? { bought: true } : { count: Math.max(1, Math.round(Number(form.count) || 1)) }),
           ...(pence !== undefined && { costPence: pence }),
           ...(form.slot.trim() && { slot: form.slot.trim() }),
@@ -46,10 +62,14 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
         }}
       >
         {group.glass === "patterned" && (
-          <p className="col-span-2 text-[13px] text-mute sm:col-span-4">
-            Width and height as it stands with its pattern the way it runs in the window: a patterned pane is not
-            turned.
-          </p>
+          <PickOne
+            name={`Pattern runs, as width and height are given${group.pattern ? `: ${group.pattern}` : ""}`}
+            className="col-span-2 block sm:col-span-4"
+            of={RUNS.flatMap((r) => (r === "not-said" ? [] : [[r, RUN_NAMES[r]] as const]))}
+            value={form.runs}
+            unsaid="upright, as nobody said"
+            change={(runs) => change({ runs })}
+          />
         )}
         <input
           className="col-span-2"
@@ -94,6 +114,13 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
           maxLength={60}
           value={form.slot}
           onChange={(e) => change({ slot: e.target.value })}
+        />
+        <input
+          aria-label="Buy more below"
+          placeholder="buy more below"
+          inputMode="numeric"
+          value={form.least}
+          onChange={(e) => change({ least: e.target.value })}
         />
         <label className="flex items-center gap-2 text-[13px]">
           <input type="checkbox" checked={form.bought} onChange={(e) => change({ bought: e.target.checked })} /> bought

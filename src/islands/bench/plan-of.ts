@@ -1,10 +1,12 @@
 import type { CuttingDone } from "../../contract/cutting-job.ts";
 import { placesOf } from "../../core/cut/cut-order.ts";
 import { type CutSheet, type CuttingCase, usable } from "../../core/cut/cutting.ts";
+import { type LinesRun, linesUpright, waysToLie } from "../../core/cut/lies.ts";
 import { OFFCUT_KEPT } from "../../core/cut/offcut-kept.ts";
 import { sparesFor } from "../../core/cut/spare.ts";
 import type { StockPane } from "../../core/house/stock.ts";
 import type { BenchGroup } from "../../core/page/bench-page.ts";
+import type { GlassKind } from "../../core/specify/glass.ts";
 import { addDays, type Day } from "../../core/units/day.ts";
 
 /** A plan of the bench, and what it was made for. */
@@ -19,18 +21,42 @@ const OFF_CUT_PENCE = 1;
 const SHEET_PENCE = 1000;
 
 /** What the largest piece of a sheet could be cut from again, once the plan has taken its sheets. */
-export function sparesOf(stock: BenchGroup["stock"], plan: Planned, of: CutSheet): readonly string[] {
+export function sparesOf(
+  { glass, stock }: Pick<BenchGroup, "glass" | "stock">,
+  plan: Planned,
+  of: CutSheet,
+): readonly string[] {
   const pieces = placesOf(of.root).flatMap(({ node }) => (node.kind === "piece" ? (plan.panes[node.piece] ?? []) : []));
   const largest = pieces.toSorted((a, b) => b.widthNm * b.heightNm - a.widthNm * a.heightNm)[0];
   if (!largest) return [];
   const used = new Map<number, number>();
   for (const s of plan.done.sheets) used.set(s.sheet, (used.get(s.sheet) ?? 0) + 1);
   return sparesFor(
-    stock.map((s) => ({ name: s.name, width: s.widthNm, height: s.heightNm, count: s.bought ? null : (s.count ?? 1) })),
+    stock.map((s) => ({ name: s.name, ...asItLies(glass, s), count: s.bought ? null : (s.count ?? 1) })),
     used,
-    { width: largest.widthNm, height: largest.heightNm, turns: largest.turns },
+    { ...asItLies(glass, largest), turns: turnsOf(glass, largest, stock) },
   );
 }
+
+type Listed = { readonly widthNm: number; readonly heightNm: number; readonly runs?: LinesRun };
+
+/** A sheet or a pane as it lies on the bench: the lines of a pattern upright. */
+const asItLies = (glass: GlassKind, of: Listed) =>
+  linesUpright({ width: of.widthNm, height: of.heightNm }, glass === "patterned" ? of.runs : undefined);
+
+/** What is left of a sheet, as the sheet itself is listed. */
+export const asListed = (glass: GlassKind, sheet: Pick<Listed, "runs"> | undefined, left: Omit<Listed, "runs">) => {
+  const { width, height } = asItLies(glass, { ...left, runs: sheet?.runs });
+  return { widthNm: width, heightNm: height };
+};
+
+/** Whether it may lie either way on any of these sheets. */
+const turnsOf = (glass: GlassKind, pane: Listed, stock: BenchGroup["stock"]): boolean =>
+  stock.every((s) => waysToLie(glass, pane.runs, s.runs).length > 1) && (stock.length > 0 || glass !== "patterned");
+
+/** Whether the sheet must lie one way: its pattern has lines. */
+export const liesUpright = (glass: GlassKind, sheet: Pick<Listed, "runs"> | undefined): boolean =>
+  glass === "patterned" && sheet?.runs !== "neither";
 
 export function planSays(done: CuttingDone, of: number): string {
   const n = done.sheets.length;
@@ -45,8 +71,7 @@ export function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day
   const far = addDays(today, 365);
   const sheetOf = (s: StockPane) => ({
     id: s.name,
-    width: s.widthNm,
-    height: s.heightNm,
+    ...asItLies(group.glass, s),
     count: s.bought ? null : (s.count ?? 1),
     cost:
       s.costPence ??
@@ -57,9 +82,8 @@ export function caseOf(group: BenchGroup, panes: BenchGroup["panes"], today: Day
     sheets: group.stock.map(sheetOf).map((s) => (usable(s).width > 0 && usable(s).height > 0 ? s : { ...s, trim: 0 })),
     pieces: panes.map((p) => ({
       id: p.id,
-      width: p.widthNm,
-      height: p.heightNm,
-      turns: p.turns,
+      ...asItLies(group.glass, p),
+      turns: turnsOf(group.glass, p, group.stock),
       due: Math.max(0, (p.due ?? far) - today),
     })),
     strip: group.stripNm,

@@ -4,7 +4,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { GLASS_KINDS, GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
 import { nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
-import { thicknessText } from "../../core/words/glass.ts";
+import { sheetText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { Size } from "../ui/Size.tsx";
@@ -16,7 +16,7 @@ type Props = {
   readonly write: (p: Payloads["stock.pane"]) => void;
 };
 
-const EMPTY = { name: "", width: "", height: "", thickness: "4", glass: "float" as GlassKind };
+const EMPTY = { name: "", width: "", height: "", thickness: "", glass: "float" as GlassKind, pattern: "", tint: "" };
 
 /** Sizes that can be had without cutting. */
 export function StockPanes({ stock, prefs, write }: Props) {
@@ -25,7 +25,7 @@ export function StockPanes({ stock, prefs, write }: Props) {
   const [width, height, thickness] = [
     lengthIn(form.width, prefs.unit),
     lengthIn(form.height, prefs.unit),
-    lengthIn(form.thickness, "mm"),
+    lengthIn(form.thickness, prefs.unit),
   ];
   const ready = width !== undefined && height !== undefined && thickness !== undefined && form.name.trim() !== "";
   return (
@@ -37,8 +37,7 @@ export function StockPanes({ stock, prefs, write }: Props) {
         {stock.map((p) => (
           <li key={p.name} className="flex flex-wrap items-center justify-between gap-x-4 py-2">
             <span>
-              <strong className="font-semibold">{p.name}</strong>, {thicknessText(p.thicknessNm, prefs.unit)}{" "}
-              {say(GLASS_NAMES[p.glass], prefs.dialect)}
+              <strong className="font-semibold">{p.name}</strong>, {sheetText(p, prefs)}
             </span>
             <span className="inline-flex items-center gap-3">
               <span>
@@ -67,6 +66,8 @@ export function StockPanes({ stock, prefs, write }: Props) {
             heightNm: height,
             thicknessNm: thickness,
             glass: form.glass,
+            ...(form.glass === "patterned" && form.pattern.trim() && { pattern: form.pattern.trim() }),
+            ...(form.tint.trim() && { tint: form.tint.trim() }),
           });
           setForm(EMPTY);
         }}
@@ -91,9 +92,9 @@ export function StockPanes({ stock, prefs, write }: Props) {
         />
         <ReadLength
           name="thickness"
-          label="mm thick"
+          label={`Thickness, ${prefs.unit}`}
           text={form.thickness}
-          unit="mm"
+          unit={prefs.unit}
           type={(thickness) => change({ thickness })}
         />
         <PickOne
@@ -102,6 +103,16 @@ export function StockPanes({ stock, prefs, write }: Props) {
           value={form.glass}
           change={(glass) => change({ glass })}
         />
+        {form.glass === "patterned" && (
+          <label>
+            <span className="text-[13px] text-mute">Pattern</span>
+            <input maxLength={60} value={form.pattern} onChange={(e) => change({ pattern: e.target.value })} />
+          </label>
+        )}
+        <label>
+          <span className="text-[13px] text-mute">Tint, if any</span>
+          <input maxLength={60} value={form.tint} onChange={(e) => change({ tint: e.target.value })} />
+        </label>
         <button type="submit" className="btn" disabled={!ready}>
           Add to stock
         </button>

@@ -29,6 +29,7 @@ const SAID_UNDER: Readonly<Record<UnknownId, SaidUnder | null>> = {
   bars: { tab: "found", name: "Bars, coating, marks, hinges" },
   pattern: { field: "pattern" },
   "pattern-on": { tab: "looks", name: "Looks and parts" },
+  "pattern-runs": { tab: "looks", name: "Looks and parts" },
 };
 
 /** Where it may be let stand as it is instead, with a word why. */

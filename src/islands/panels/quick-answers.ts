@@ -3,7 +3,7 @@ import { wasHad } from "../../core/pane/stands.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
 import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
-import { PLAIN_LOOKS } from "../../core/specify/looks.ts";
+import { PLAIN_LOOKS, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { SPACERS } from "../../core/specify/makeup.ts";
 import { SAFE_KINDS, saferMakeup, saferSheet } from "../../core/specify/safer.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -64,6 +64,10 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
     "pattern-on": (["outer", "inner"] as const).map((on) => ({
       says: `The ${on} sheet`,
       tell: () => write("specify.looks", { ...(book.looks ?? PLAIN_LOOKS), patternOn: on }),
+    })),
+    "pattern-runs": RUNS.filter((way) => way !== "not-said").map((runs) => ({
+      says: RUN_NAMES[runs],
+      tell: () => write("specify.looks", { ...(book.looks ?? PLAIN_LOOKS), runs }),
     })),
   };
 }

@@ -8,6 +8,7 @@ import {
   PARTS,
   PATTERN_ON,
   PLAIN_LOOKS,
+  RUN_NAMES,
   RUNS,
   TEXTURES,
 } from "../../core/specify/looks.ts";
@@ -15,7 +16,6 @@ import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 
-const RUN_NAMES = { neither: "no direction", up: "lines upright", across: "lines across" } as const;
 const ON_NAMES = { "not-said": "not said", outer: "the outer sheet", inner: "the inner sheet" } as const;
 const TEXTURE_NAMES = { "not-said": "smooth, or not said", outside: "outside", room: "to the room" } as const;
 

@@ -3,7 +3,7 @@ import type { StockPane } from "../../core/house/stock.ts";
 import { LABEL_SHEETS, type LabelSheetId, labelPlaces } from "../../core/order/label-sheets.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import { nm } from "../../core/units/length.ts";
-import { glassText } from "../../core/words/glass.ts";
+import { sheetText } from "../../core/words/glass.ts";
 import { orderLineWords } from "../../core/words/order-sheet.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { sizeText } from "../../core/words/size-text.ts";
@@ -105,7 +105,7 @@ export const rackLabelsPdf = (
       opens: `${origin}/bench/rack?at=${encodeURIComponent(p.name)}`,
       head: p.name,
       size: `${sizeText(nm(p.widthNm), prefs.unit)} × ${sizeText(nm(p.heightNm), prefs.unit)} ${prefs.unit}`,
-      small: [glassText(p, prefs), p.slot].filter(Boolean).join(", "),
+      small: [sheetText(p, prefs), p.slot].filter(Boolean).join(", "),
     })),
     on,
   );

@@ -72,7 +72,7 @@ function drawingOf(book: PaneBook, r: Reckoning): string | null {
       ...mm,
       uprights: bars?.ok ? bars.value.uprights : [],
       crosses: bars?.ok ? bars.value.crosses : [],
-      runs: "neither",
+      runs: "not-said",
       mark: null,
       widthSays: "",
       heightSays: "",

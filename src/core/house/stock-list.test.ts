@@ -1,0 +1,69 @@
+import { describe, expect, it } from "vitest";
+import { mm } from "../units/length.ts";
+import { glassKey, isSameGlass } from "./same-glass.ts";
+import type { StockPane } from "./stock.ts";
+import { stockChanges } from "./stock-changes.ts";
+
+const of = (name: string, more: Partial<StockPane> = {}): StockPane => ({
+  name,
+  widthNm: mm(600),
+  heightNm: mm(900),
+  thicknessNm: mm(4),
+  glass: "patterned",
+  ...more,
+});
+
+describe("the same glass", () => {
+  it.each<[string, Partial<StockPane>, Partial<StockPane>, boolean]>([
+    ["both plain", {}, {}, true],
+    ["a name in other letters, and a space too many", { pattern: "Fine  Reeded " }, { pattern: "fine reeded" }, true],
+    ["another pattern", { pattern: "reeded" }, { pattern: "stippled" }, false],
+    ["a pattern that nobody named is not that one", { pattern: "reeded" }, {}, false],
+    ["a tint", { tint: "bronze" }, {}, false],
+    ["the same tint", { tint: "bronze" }, { tint: "Bronze" }, true],
+    ["a tint is no pattern", { tint: "bronze" }, { pattern: "bronze" }, false],
+    ["another thickness", { thicknessNm: mm(6) }, {}, false],
+    ["another kind", { glass: "float" }, {}, false],
+    ["which way its lines run", { runs: "across" }, { runs: "up" }, true],
+  ])("%s", (_, a, b, same) => {
+    expect(isSameGlass(of("a", a), of("b", b))).toBe(same);
+    expect(glassKey(of("a", a)) === glassKey(of("b", b))).toBe(same);
+  });
+});
+
+describe("a list beside what lies there", () => {
+  const now = [of("A", { count: 2, slot: "rack 1" }), of("B", { bought: true, costPence: 7200 }), of("C")];
+  it.each<[string, readonly StockPane[], readonly [fresh: string, changed: string, same: number, unnamed: string]]>([
+    ["nothing", [], ["", "", 0, "A,B,C"]],
+    ["the same", now, ["", "", 3, ""]],
+    ["one said to be there that nobody counted", [of("C", { count: 1 })], ["", "", 1, "A,B"]],
+    ["nothing said of a field is nothing", [of("C", { pattern: "", tint: "", least: 0 })], ["", "", 1, "A,B"]],
+    ["one more of it", [of("A", { count: 3, slot: "rack 1" })], ["", "A", 0, "B,C"]],
+    ["in another slot", [of("A", { count: 2, slot: "rack 2" })], ["", "A", 0, "B,C"]],
+    ["dearer", [of("B", { bought: true, costPence: 7400 })], ["", "B", 0, "A,C"]],
+    [
+      "of what is bought as needed nothing is counted",
+      [of("B", { bought: true, costPence: 7200, count: 4 })],
+      ["", "", 1, "A,C"],
+    ],
+    ["no longer bought as needed", [of("B", { costPence: 7200 })], ["", "B", 0, "A,C"]],
+    ["more is kept", [of("C", { least: 2 })], ["", "C", 0, "A,B"]],
+    ["larger", [of("C", { widthNm: mm(601) })], ["", "C", 0, "A,B"]],
+    ["higher", [of("C", { heightNm: mm(901) })], ["", "C", 0, "A,B"]],
+    ["thicker", [of("C", { thicknessNm: mm(6) })], ["", "C", 0, "A,B"]],
+    ["another kind", [of("C", { glass: "float" })], ["", "C", 0, "A,B"]],
+    ["a pattern", [of("C", { pattern: "reeded" })], ["", "C", 0, "A,B"]],
+    ["a tint", [of("C", { tint: "grey" })], ["", "C", 0, "A,B"]],
+    ["lines across", [of("C", { runs: "across" })], ["", "C", 0, "A,B"]],
+    ["trimmed", [of("C", { trimNm: mm(10) })], ["", "C", 0, "A,B"]],
+    ["a new one", [of("D")], ["D", "", 0, "A,B,C"]],
+  ])("%s", (_, list, is) => {
+    const c = stockChanges(now, list);
+    expect([
+      c.fresh.map((s) => s.name).join(),
+      c.changed.map((x) => x.is.name).join(),
+      c.same,
+      c.unnamed.map((s) => s.name).join(),
+    ]).toEqual(is);
+  });
+});
