@@ -60,7 +60,7 @@ function yearOf(hidden: Hidden, learns: boolean): readonly (readonly Done[])[] {
       if (!learns) continue;
       const today = addDays(BEGIN, 30 * (m + 1));
       const figures = ownFigures(seen, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today });
-      for (const a of toAdopt(figures)) if (a.rule) house = { ...house, [a.rule]: a.own };
+      for (const { rule, own } of toAdopt(figures).flatMap((f) => f.sets)) house = { ...house, [rule]: own };
     }
   }
   return months;

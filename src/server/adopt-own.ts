@@ -1,6 +1,7 @@
 import { v7 as uuidv7 } from "uuid";
 import { HOUSE_DEFAULTS } from "../core/house/rules.ts";
-import { ownFigures, toAdopt } from "../core/learn/own-figures.ts";
+import { adopting } from "../core/learn/adopting.ts";
+import { ownFigures, personFigures, readersIn, toAdopt } from "../core/learn/own-figures.ts";
 import type { Entry, Kind } from "../core/log/kinds.ts";
 import { THE_HOUSE } from "../core/people/the-house.ts";
 import { appendEntries } from "../db/append.ts";
@@ -18,20 +19,20 @@ export function adoptOwn(db: Database, added: readonly Entry[], now: Date): void
   if (!added.some((e) => TELLS.has(e.kind))) return;
   const { firm } = loadFirm(db);
   if (firm.house.ownFigures !== "by themselves") return;
-  const figures = ownFigures(
-    seenRows(db).map((r) => r.seen),
-    { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today: today() },
-  );
-  const entries = toAdopt(figures).map(
-    (f, n): Entry => ({
-      id: uuidv7(),
-      at: new Date(now.getTime() + n).toISOString(),
-      who: THE_HOUSE,
-      about: {},
-      kind: "house.rule",
-      payload: { rule: f.rule ?? "", value: f.own ?? 0, own: f.from },
-    }),
-  );
+  const panes = seenRows(db).map((r) => r.seen);
+  const by = { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today: today(), ofPeople: firm.ofPeople };
+  const figures = [...ownFigures(panes, by), ...readersIn(panes).flatMap((who) => personFigures(panes, who, by))];
+  const entries = toAdopt(figures)
+    .flatMap(adopting)
+    .map(
+      (one, n): Entry => ({
+        id: uuidv7(),
+        at: new Date(now.getTime() + n).toISOString(),
+        who: THE_HOUSE,
+        about: {},
+        ...one,
+      }),
+    );
   if (entries.length === 0) return;
   const done = appendEntries(db, entries, { receivedAt: now.toISOString(), sure: false });
   if (!done.ok) log.error({ err: done.error }, "the firm's own figures were not taken on");

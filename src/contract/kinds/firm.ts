@@ -2,7 +2,9 @@ import { z } from "zod";
 import { COMPOUND_IDS } from "../../core/bed/compound.ts";
 import { SYSTEMS } from "../../core/frame/systems.ts";
 import { OWN_OF } from "../../core/learn/own-from.ts";
+import { PERSON_RULES } from "../../core/learn/person-rule.ts";
 import type { FirmPayloads } from "../../core/log/kinds/firm.ts";
+import { EXPLAINS } from "../../core/people/explains.ts";
 import { STATIONS } from "../../core/plan/stations.ts";
 import { GLASS_KINDS } from "../../core/specify/glass.ts";
 import { GAVE, TURNED, UNHOOKS } from "../../core/takeout/profile.ts";
@@ -12,6 +14,8 @@ import { Id, Name, Nanometres, Short } from "../payload-parts.ts";
 import { TermsSchema } from "../supplier-terms.ts";
 
 /** Schemas of what the entries of this station carry. */
+const Own = z.strictObject({ seen: z.int().min(1).max(1_000_000), of: z.enum(OWN_OF) });
+
 export const FIRM_SCHEMAS = {
   "round.opened": z.strictObject({ name: Name, place: Short }),
   "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
@@ -19,8 +23,16 @@ export const FIRM_SCHEMAS = {
   "house.rule": z.strictObject({
     rule: Name,
     value: z.union([z.string().max(60), z.number().min(-1e9).max(1e9)]),
-    own: z.strictObject({ seen: z.int().min(1).max(1_000_000), of: z.enum(OWN_OF) }).optional(),
+    own: Own.optional(),
   }),
+  "person.figure": z.strictObject({
+    person: Name,
+    rule: z.enum(PERSON_RULES),
+    value: z.number().min(-20).max(20),
+    own: Own,
+    gone: z.boolean().optional(),
+  }),
+  "person.explains": z.strictObject({ person: Name, how: z.enum(EXPLAINS) }),
   "supplier.added": z.strictObject({ name: Name, cuts: Short, unit: LengthUnit, leadDays: z.int().min(0).max(365) }),
   "stock.pane": z.strictObject({
     name: Name,

@@ -3,9 +3,11 @@ import type { System } from "../frame/systems.ts";
 import type { HouseRules } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
+import type { OfPeople } from "../learn/person-rule.ts";
 import type { Customer, FirmDetails } from "../log/kinds/firm.ts";
 import type { Payloads } from "../log/kinds.ts";
 import type { ReckonWith } from "../pane/reckoning.ts";
+import type { Explains } from "../people/explains.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { FindBest } from "../size/best.ts";
 import type { Past } from "../steps/past.ts";
@@ -22,6 +24,9 @@ export type Firm = {
   readonly decided: ReadonlySet<string>;
   /** Of those, the ones that are the firm's own figures, and what each was learned from. */
   readonly own: ReadonlyMap<string, OwnFrom>;
+  /** What is another for one person: their own tape's figures, and how much they are told. */
+  readonly ofPeople: OfPeople;
+  readonly explains: ReadonlyMap<string, Explains>;
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];
@@ -70,5 +75,6 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   compounds: firm.compounds,
   usualBeds: firm.usualBeds,
   own: firm.own,
+  ofPeople: firm.ofPeople,
   findBest,
 });

@@ -77,6 +77,18 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
     0,
   ],
   [
+    "a figure of one person's tape, and how much they are told",
+    [
+      ["person.figure", { person: "Nell", rule: "cutOffMm", value: 0.8, own: { seen: 34, of: "sides" } }],
+      ["person.figure", { person: "Nell", rule: "tapeErrorMm", value: 0.4, own: { seen: 9, of: "second readings" } }],
+      ["person.figure", { person: "Nell", rule: "tapeErrorMm", value: 0.5, own: { seen: 9, of: "sides" }, gone: true }],
+      ["person.figure", { person: "Nell", rule: "cutOffUnitMm", value: 99, own: { seen: 9, of: "sides" } }],
+      ["person.explains", { person: "Bram", how: "little" }],
+    ],
+    (f) => [[...(f.ofPeople.get("Nell") ?? [])], f.house.cutOffMm, [...f.explains]],
+    [[["cutOffMm", { value: 0.8, own: { seen: 34, of: "sides" } }]], HOUSE_DEFAULTS.cutOffMm, [["Bram", "little"]]],
+  ],
+  [
     "a supplier twice: one, as said last, in its first place",
     [
       ["supplier.added", SUPPLIER],

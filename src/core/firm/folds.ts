@@ -3,9 +3,11 @@ import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
 import { insertKey } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
+import type { PersonFigure, PersonRule } from "../learn/person-rule.ts";
 import { type Customer, type FirmDetails, type FirmPayloads, NO_DETAILS } from "../log/kinds/firm.ts";
 import type { PlanPayloads } from "../log/kinds/plan.ts";
 import type { EntryOf, Kind, Payloads } from "../log/kinds.ts";
+import type { Explains } from "../people/explains.ts";
 import { sameAddress } from "../people/forget.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { roadKey } from "../plan/road-key.ts";
@@ -27,6 +29,8 @@ export type Told = {
   house: HouseRules;
   readonly decided: Set<string>;
   readonly own: Map<string, OwnFrom>;
+  readonly ofPeople: Map<string, Map<PersonRule, PersonFigure>>;
+  readonly explains: Map<string, Explains>;
   readonly suppliers: Map<string, Supplier>;
   readonly terms: Map<string, Payloads["supplier.terms"]>;
   readonly stock: Map<string, Payloads["stock.pane"]>;
@@ -62,6 +66,8 @@ export const nothingTold = (): Told => ({
   house: HOUSE_DEFAULTS,
   decided: new Set(),
   own: new Map(),
+  ofPeople: new Map(),
+  explains: new Map(),
   suppliers: new Map(),
   terms: new Map(),
   stock: new Map(),
@@ -101,6 +107,13 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
     if (p.own) t.own.set(p.rule, p.own);
     else t.own.delete(p.rule);
   },
+  "person.figure": (t, p) => {
+    const theirs = new Map(t.ofPeople.get(p.person));
+    if (p.gone) theirs.delete(p.rule);
+    else if (houseValueFits(p.rule, p.value)) theirs.set(p.rule, { value: p.value, own: p.own });
+    t.ofPeople.set(p.person, theirs);
+  },
+  "person.explains": (t, p) => t.explains.set(p.person, p.how),
   "supplier.added": (t, p, e) => t.suppliers.set(p.name, { ...p, entry: e.id }),
   "supplier.terms": (t, p) => t.terms.set(p.name, p),
   "firm.details": (t, p) => {
@@ -168,6 +181,8 @@ export const firmOf = (t: Told): Firm => ({
   house: t.house,
   decided: t.decided,
   own: t.own,
+  ofPeople: t.ofPeople,
+  explains: t.explains,
   suppliers: [...t.suppliers.values()],
   terms: t.terms,
   stock: [...t.stock.values()],

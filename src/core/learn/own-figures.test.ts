@@ -4,7 +4,10 @@ import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { MakesOf } from "../order/sources.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
-import { isClear, type OwnFigure, ownFigures, toAdopt } from "./own-figures.ts";
+import { figureSentence } from "../words/learnt.ts";
+import { adopting, givingBack } from "./adopting.ts";
+import { isClear, type OwnFigure, ownFigures, personFigures, readersIn, toAdopt } from "./own-figures.ts";
+import { houseOf, type OfPeople } from "./person-rule.ts";
 import { byWhy, quarterOf, quartersOf } from "./remakes-ledger.ts";
 import { NOTHING_SEEN, type PaneSeen } from "./seen.ts";
 import { supplierCards } from "./supplier-card.ts";
@@ -78,21 +81,51 @@ describe("figures of the firm's own", () => {
     expect(one("tape-in", twice).own).toBeCloseTo(0.48, 1);
     expect(one("tape-mm", twice).from.seen).toBe(0);
   });
-  it("timber that closed by half a millimetre in half a metre: 1 mm a metre; shown, and never adopted", () => {
+  // Read in the middle of winter, set at the end of July: 1.2 a metre is 0.6 either side; of the quarters between nobody knows
+  // more than the house: √(0.6² + ½).
+  it.each<[string, string, string, number, number]>([
+    ["wider in summer", "2026-01-20", "2026-07-22", 1.2, 0.93],
+    ["wider in winter", "2026-07-22", "2026-01-20", 1.2, 0.93],
+    ["twice as much", "2026-01-20", "2026-07-22", 2.4, 1.39],
+  ])("timber that went over half a year, %s", (_, read, day, perMetre, half) => {
     const rooms = many(30, () => ({
       ...NOTHING_SEEN,
-      room: [{ material: "timber" as const, day: "2026-05-01", byMm: -0.5, lengthMm: 500 }],
+      room: [{ material: "timber" as const, read, day, byMm: perMetre / 2, lengthMm: 500 }],
     }));
     const f = one("move-timber", rooms);
-    expect(f.own).toBeCloseTo(-0.94, 1);
-    expect(f.rule).toBeNull();
+    expect(f.own).toBeCloseTo(half, 1);
+    // The house's −1.5 to +0.5 has its middle at −0.5.
+    expect(f.sets).toEqual([
+      { rule: "timberShrinkMm", own: Math.round((-0.5 - (f.own ?? 0)) * 100) / 100, house: -1.5 },
+      { rule: "timberGrowMm", own: Math.round(Math.max(0, -0.5 + (f.own ?? 0)) * 100) / 100, house: 0.5 },
+    ]);
+  });
+  it("seen in all quarters it says when they are widest", () => {
+    const room = (read: string, day: string, byMm: number) => ({
+      ...NOTHING_SEEN,
+      room: [{ material: "timber" as const, read, day, byMm, lengthMm: 1000 }],
+    });
+    const rooms = [
+      ...many(20, () => room("2026-01-28", "2026-07-30", 3)),
+      ...many(20, () => room("2025-10-29", "2026-04-30", 0)),
+    ];
+    expect(figureSentence(one("move-timber", rooms), "mm")).toMatch(/Widest about the end of July\.$/);
+  });
+  it("read and set in one week it says no more than the house", () => {
+    const rooms = many(12, () => ({
+      ...NOTHING_SEEN,
+      room: [{ material: "timber" as const, read: "2026-05-01", day: "2026-05-06", byMm: 0.1, lengthMm: 500 }],
+    }));
+    const f = one("move-timber", rooms);
+    expect(f.own).toBeCloseTo(1, 1);
+    expect(f.widest).toBeNull();
     expect(toAdopt([f])).toEqual([]);
   });
   it("is taken on by itself only where what is in use lies outside of it", () => {
     const c = seeded(3);
     const unsure = many(12, () => side(0.1 + 0.6 * c.normal()));
-    expect(toAdopt(figures(unsure)).map((f) => f.rule)).not.toContain("cutOffMm");
-    expect(toAdopt(figures(many(30, () => side(1.2)))).map((f) => f.rule)).toContain("cutOffMm");
+    expect(toAdopt(figures(unsure)).flatMap((f) => f.sets.map((x) => x.rule))).not.toContain("cutOffMm");
+    expect(toAdopt(figures(many(30, () => side(1.2)))).flatMap((f) => f.sets.map((x) => x.rule))).toContain("cutOffMm");
     // Once taken on it says the same, and is not taken on again.
     const house = {
       ...HOUSE_DEFAULTS,
@@ -108,8 +141,64 @@ describe("figures of the firm's own", () => {
           many(30, () => side(1.2)),
           house,
         ),
-      ).map((f) => f.rule),
+      ).flatMap((f) => f.sets.map((x) => x.rule)),
     ).not.toContain("cutOffMm");
+  });
+});
+
+describe("one person's tape", () => {
+  const panes = [...many(20, () => side(0.8)), ...many(20, () => side(0, { who: "Bram" }))];
+  const of = (who: string, ofPeople: OfPeople = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
+    personFigures(panes, who, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today: TODAY, ofPeople });
+  const off = (who: string, ofPeople?: OfPeople, house?: HouseRules) =>
+    of(who, ofPeople, house).find((f) => f.id === "off-single");
+
+  it("names everybody of whom something is known, once", () => expect(readersIn(panes)).toEqual(["Bram", "Nell"]));
+  it("0.8 by Nell's, nothing by Bram's: each their own; 0.4 is right for neither", () => {
+    expect(off("Nell")?.own).toBeCloseTo((0.8 * 20) / 22, 1);
+    expect(off("Bram")?.own).toBe(0);
+    expect(one("off-single", panes).own).toBeCloseTo(0.4, 1);
+  });
+  it("begins at the firm's own, and not at nothing", () =>
+    // 20 of nothing, and 0.6 worth two: a twentieth.
+    expect(off("Bram", undefined, { ...HOUSE_DEFAULTS, cutOffMm: 0.6 })?.own).toBeCloseTo(0.05, 1));
+  it("of a cutter nobody learns by one tape", () =>
+    expect(of("Nell").map((f) => f.id)).toEqual(["tape-mm", "tape-in", "off-single", "off-units"]));
+  it("is taken on as theirs, and given back", () => {
+    const f = off("Nell");
+    if (!f) throw new Error("none");
+    const own = { seen: 20, of: "sides" } as const;
+    expect(toAdopt(of("Nell"))).toEqual([f]);
+    expect(adopting(f)).toEqual([
+      { kind: "person.figure", payload: { person: "Nell", rule: "cutOffMm", value: f.own, own } },
+    ]);
+    expect(givingBack(f)).toEqual([
+      { kind: "person.figure", payload: { person: "Nell", rule: "cutOffMm", value: 0, own, gone: true } },
+    ]);
+    const taken: OfPeople = new Map([["Nell", new Map([["cutOffMm", { value: f.own ?? 0, own }]])]]);
+    expect(off("Nell", taken)).toMatchObject({ now: f.own, adopted: own });
+    expect(toAdopt(of("Nell", taken))).toEqual([]);
+    expect(off("Bram", taken)).toMatchObject({ now: 0, adopted: null });
+  });
+  it("the firm's are taken on as rules, and given back", () => {
+    const f = one("off-single", panes);
+    expect(adopting(f)).toEqual([{ kind: "house.rule", payload: { rule: "cutOffMm", value: f.own, own: f.from } }]);
+    expect(givingBack(f)).toEqual([{ kind: "house.rule", payload: { rule: "cutOffMm", value: 0 } }]);
+  });
+  const own = { seen: 34, of: "sides" } as const;
+  const told: OfPeople = new Map([
+    ["Nell", new Map([["cutOffMm", { value: 0.8, own }]])],
+    ["Ada", new Map()],
+  ]);
+  it.each<[string, readonly string[], number, boolean]>([
+    ["all hers", ["Nell", "Nell"], 0.8, true],
+    ["one of Bram's among them", ["Nell", "Bram"], 0.1, false],
+    ["all Bram's", ["Bram"], 0.1, false],
+    ["somebody with none left", ["Ada"], 0.1, false],
+    ["nobody read it", [], 0.1, false],
+  ])("an opening that was read, %s", (_, readers, value, hers) => {
+    const got = houseOf({ ...HOUSE_DEFAULTS, cutOffMm: 0.1 }, new Map([["costBinds", own]]), readers, told);
+    expect([got.house.cutOffMm, got.own.has("cutOffMm"), got.own.has("costBinds")]).toEqual([value, hers, true]);
   });
 });
 

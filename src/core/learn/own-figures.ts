@@ -1,5 +1,5 @@
 import type { HouseRule, HouseRules } from "../house/rules.ts";
-import { MATERIALS, type Material } from "../size/errors.ts";
+import { MATERIALS, type Material, MOVES } from "../size/errors.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
 import {
@@ -16,13 +16,19 @@ import {
 import { weightOf } from "./forget.ts";
 import { parted } from "./outliers.ts";
 import type { OwnFrom } from "./own-from.ts";
+import type { OfPeople, PersonRule } from "./person-rule.ts";
 import type { PaneSeen, SideCame } from "./seen.ts";
+import { swingOf } from "./swing.ts";
 
 /** One figure as the firm's own past has it, beside what the house says. */
 export type OwnFigure = {
   readonly id: string;
-  /** The house rule that it would replace; null where it is only shown. */
-  readonly rule: HouseRule | null;
+  /** The house rules that it would replace, and what the house says of each; none where it is only shown. */
+  readonly sets: readonly { readonly rule: HouseRule; readonly own: number; readonly house: number }[];
+  /** Of whose tape it is; null where it is the firm's. */
+  readonly who: string | null;
+  /** The day of the year on which openings are widest, from 1; null while it could be any, and where nothing moves. */
+  readonly widest: number | null;
   readonly says: string;
   readonly unit: "mm" | "mm a metre";
   /** What the house goes by now, and whether that is the firm's own already. */
@@ -72,9 +78,44 @@ export function ownFigures(panes: readonly PaneSeen[], by: By): readonly OwnFigu
     tapeFigure(panes, "in", by),
     ...cutFigures(sides, false, by),
     ...cutFigures(sides, true, by),
-    ...MATERIALS.map((m) => moveFigure(panes, m, by)),
+    ...MATERIALS.map((m) => swingFigure(panes, m, by)),
   ];
 }
+
+/**
+ * What one person's readings say: how they scatter, and how much larger than ordered what they check comes by their tape. A
+ * tape that reads short shows in the second, and the same tape read the opening: their sum is all that a size wants to know.
+ * The house's word of it is the firm's own figure.
+ */
+export function personFigures(
+  panes: readonly PaneSeen[],
+  who: string,
+  by: By & { readonly ofPeople: OfPeople },
+): readonly OwnFigure[] {
+  const theirs = panes.map((p) => ({
+    ...p,
+    twice: p.twice.filter((t) => t.who === who),
+    sides: p.sides.filter((s) => s.who === who),
+  }));
+  const own = by.ofPeople.get(who);
+  const now = { ...by.house, ...Object.fromEntries([...(own ?? [])].map(([rule, f]) => [rule, f.value])) };
+  const mine: By = {
+    ...by,
+    house: now,
+    defaults: by.house,
+    own: new Map([...(own ?? [])].map(([rule, f]) => [rule, f.own])),
+  };
+  const sides = theirs.flatMap((p) => p.sides);
+  return [
+    tapeFigure(theirs, "mm", mine),
+    tapeFigure(theirs, "in", mine),
+    ...[false, true].flatMap((sealed) => cutFigures(sides, sealed, mine).slice(0, 1)),
+  ].map((f) => ({ ...f, who }));
+}
+
+/** Everybody whose tape something is known of. */
+export const readersIn = (panes: readonly PaneSeen[]): readonly string[] =>
+  [...new Set(panes.flatMap((p) => [...p.twice.map((t) => t.who), ...p.sides.map((s) => s.who)]))].sort();
 
 /** Whether the firm's own figure is another than the one in use. */
 export const differs = (f: Pick<OwnFigure, "own" | "now">): boolean =>
@@ -86,7 +127,7 @@ export const isClear = (f: Pick<OwnFigure, "own" | "now" | "within">): boolean =
 
 /** What is adopted at once by a house that lets its figures follow: those that clearly say something else than the rule. */
 export const toAdopt = (figures: readonly OwnFigure[]): readonly OwnFigure[] =>
-  figures.filter((f) => f.rule !== null && isClear(f));
+  figures.filter((f) => f.sets.length > 0 && isClear(f));
 
 const seen = (value: number, day: string, today: Day): Seen => ({ value, weight: weightOf(dayOf(day), today) });
 
@@ -116,10 +157,15 @@ function tapeFigure(panes: readonly PaneSeen[], tape: LengthUnit, by: By): OwnFi
 /** What is believed of panes that come from somebody: larger by, and scattered by. @example all 1.2 larger // mean near 1.2 */
 export function cutBelief(
   sides: readonly SideCame[],
-  of: { readonly withinMm: number; readonly today: Day },
+  of: { readonly withinMm: number; readonly today: Day; readonly offMm?: number },
 ): { readonly belief: Belief; readonly usual: readonly SideCame[]; readonly outliers: readonly SideCame[] } {
   const { usual, outliers } = parted(sides, (s) => s.byMm, LEAST_SPREAD_MM);
-  const prior = believed({ mean: 0, worth: MEAN_WORTH, spread: of.withinMm / ROOT_3, spreadWorth: SPREAD_WORTH });
+  const prior = believed({
+    mean: of.offMm ?? 0,
+    worth: MEAN_WORTH,
+    spread: of.withinMm / ROOT_3,
+    spreadWorth: SPREAD_WORTH,
+  });
   return {
     belief: learn(
       prior,
@@ -135,7 +181,11 @@ function cutFigures(all: readonly SideCame[], sealed: boolean, by: By): readonly
   const [offRule, rule] = sealed
     ? (["cutOffUnitMm", "cutErrorUnitMm"] as const)
     : (["cutOffMm", "cutErrorMm"] as const);
-  const { belief: b, usual, outliers } = cutBelief(sides, { withinMm: by.defaults[rule], today: by.today });
+  const {
+    belief: b,
+    usual,
+    outliers,
+  } = cutBelief(sides, { withinMm: by.defaults[rule], today: by.today, offMm: by.defaults[offRule] });
   const from = { seen: usual.length, of: "sides" } as const;
   const what = sealed ? "{units}" : "single glass";
   const named = outliers.map((s) => ({ byMm: s.byMm, of: s.supplier, day: s.day }));
@@ -171,34 +221,61 @@ function cutFigures(all: readonly SideCame[], sealed: boolean, by: By): readonly
 const tapeSpread = (tape: LengthUnit, house: HouseRules): number =>
   tape === "mm" ? house.tapeErrorMm : house.tapeErrorInchesMm;
 
-/** What openings did between reading and setting: shown, and not adopted, since a year has both its ends. */
-function moveFigure(panes: readonly PaneSeen[], material: Material, by: By): OwnFigure {
+/** What a room that somebody read is off, mm a metre. */
+const ROOM_ERROR = 1;
+
+/**
+ * How far openings of a material go over a year, either side of their middle. Where within the year they are mostly read
+ * nobody learns from it: that stays as the house says, and the range grows or shrinks about it.
+ */
+function swingFigure(panes: readonly PaneSeen[], material: Material, by: By): OwnFigure {
   const all = panes.flatMap((p) => p.room.filter((r) => r.material === material));
   const { usual, outliers } = parted(all, (r) => r.byMm, LEAST_SPREAD_MM);
-  const prior = believed({ mean: 0, worth: MEAN_WORTH, spread: 1, spreadWorth: SPREAD_WORTH });
-  const b = learn(
-    prior,
-    usual.map((r) => seen((1000 * r.byMm) / r.lengthMm, r.day, by.today)),
+  const [lo, hi] = MOVES[material];
+  const half = (h: HouseRules): number => (h[hi] - h[lo]) / 2;
+  const swing = swingOf(
+    usual.map((r) => ({
+      read: dayOf(r.read),
+      set: dayOf(r.day),
+      by: (1000 * r.byMm) / r.lengthMm,
+      weight: weightOf(dayOf(r.day), by.today),
+    })),
+    { half: Math.max(0.05, half(by.defaults)), error: ROOM_ERROR, worth: SPREAD_WORTH, share: SURE },
   );
+  const own = hundredths(swing.half);
+  const middle = (by.house[lo] + by.house[hi]) / 2;
+  const plain = figure({
+    id: `move-${material}`,
+    rule: hi,
+    says: `Openings in ${material} go over a year, either side of their middle, by`,
+    own,
+    within: swing.within,
+    from: { seen: usual.length, of: "fits" },
+    outliers: outliers.map((r) => ({ byMm: r.byMm, of: material, day: r.day })),
+    worth: SPREAD_WORTH,
+    by,
+  });
   return {
-    ...figure({
-      id: `move-${material}`,
-      rule: null,
-      says: `Openings in ${material} widened between reading and setting by`,
-      own: b.mean,
-      within: meanWithin(b, SURE),
-      from: { seen: usual.length, of: "fits" },
-      outliers: outliers.map((r) => ({ byMm: r.byMm, of: material, day: r.day })),
-      worth: MEAN_WORTH,
-      by,
-    }),
+    ...plain,
     unit: "mm a metre",
+    now: hundredths(half(by.house)),
+    prior: { ...plain.prior, value: half(by.defaults) },
+    widest: plain.own === null ? null : swing.widest,
+    sets:
+      plain.own === null
+        ? []
+        : [
+            { rule: lo, own: hundredths(Math.min(0, middle - own)), house: by.defaults[lo] },
+            { rule: hi, own: hundredths(Math.max(0, middle + own)), house: by.defaults[hi] },
+          ],
   };
 }
 
+const hundredths = (of: number): number => Math.round(of * 100) / 100;
+
 function figure(of: {
   readonly id: string;
-  readonly rule: OwnNumber | null;
+  readonly rule: OwnNumber;
   readonly says: string;
   readonly own: number;
   readonly within: Within;
@@ -209,18 +286,21 @@ function figure(of: {
 }): OwnFigure {
   const { rule, by } = of;
   const says = of.from.seen >= ENOUGH[of.from.of];
+  const own = says ? hundredths(of.own) : null;
   return {
     id: of.id,
-    rule,
+    sets: own === null ? [] : [{ rule, own, house: by.defaults[rule] }],
+    who: null,
+    widest: null,
     says: of.says,
     unit: "mm",
-    now: rule === null ? 0 : by.house[rule],
-    adopted: rule === null ? null : (by.own.get(rule) ?? null),
-    own: says ? Math.round(of.own * 100) / 100 : null,
+    now: by.house[rule],
+    adopted: by.own.get(rule) ?? null,
+    own,
     within: of.within,
     from: of.from,
     outliers: of.outliers,
-    prior: { value: rule === null ? 0 : by.defaults[rule], worth: of.worth },
+    prior: { value: by.defaults[rule], worth: of.worth },
   };
 }
-type OwnNumber = "tapeErrorMm" | "tapeErrorInchesMm" | "cutErrorMm" | "cutErrorUnitMm" | "cutOffMm" | "cutOffUnitMm";
+type OwnNumber = PersonRule | "cutErrorMm" | "cutErrorUnitMm" | (typeof MOVES)[Material][number];

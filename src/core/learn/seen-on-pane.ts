@@ -148,9 +148,20 @@ function roomOf(book: PaneBook): readonly RoomSeen[] {
     const room = fit.went[axis];
     const seen = room ? mmOf(room) : null;
     const read = evenly(opening, axis);
-    if (seen === null || read === null) return [];
-    return [{ material, day: dayIn(fit.at), byMm: seen - (read - toMm(size[axis])), lengthMm: read }];
+    const readOn = dayRead(book, axis);
+    if (seen === null || read === null || readOn === null) return [];
+    return [{ material, read: readOn, day: dayIn(fit.at), byMm: seen - (read - toMm(size[axis])), lengthMm: read }];
   });
+}
+
+/** When the last of an axis' readings was taken. */
+function dayRead(book: PaneBook, axis: "width" | "height"): string | null {
+  const days = (axis === "width" ? WIDTHS : HEIGHTS).flatMap((p) => {
+    const entry = book.readings[p]?.entry;
+    const at = entry ? book.log.standing.find((e) => e.id === entry)?.at : undefined;
+    return at ? [dayIn(at)] : [];
+  });
+  return days.toSorted().at(-1) ?? null;
 }
 
 /** An opening that tapers by more than this has no one size to compare a room with, mm. */

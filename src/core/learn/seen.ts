@@ -31,6 +31,8 @@ export type SideCame = {
 /** One dimension as the pane stood in it: room seen less the room that opening and pane, both as read, should have left. */
 export type RoomSeen = {
   readonly material: Material;
+  /** When the opening was read, and when the pane was set in it. */
+  readonly read: string;
   readonly day: string;
   readonly byMm: number;
   readonly lengthMm: number;

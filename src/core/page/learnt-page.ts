@@ -1,6 +1,6 @@
 import type { Firm } from "../firm/firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { type OwnFigure, ownFigures } from "../learn/own-figures.ts";
+import { type OwnFigure, ownFigures, personFigures, readersIn } from "../learn/own-figures.ts";
 import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
 import type { CameBack, PaneSeen } from "../learn/seen.ts";
 import { type SupplierCard, supplierCards } from "../learn/supplier-card.ts";
@@ -67,10 +67,7 @@ export function composeLearnt(of: {
     figures: ownFigures(panes, by),
     people: peopleOf(panes, firm, of.who).map((who) => ({
       who,
-      figures: ownFigures(
-        panes.map((p) => ({ ...p, sides: [], room: [], twice: p.twice.filter((t) => t.who === who) })),
-        by,
-      ).filter((f) => f.from.seen > 0),
+      figures: personFigures(panes, who, { ...by, ofPeople: firm.ofPeople }).filter((f) => f.from.seen > 0),
     })),
     suppliers: supplierCards({
       suppliers: firm.suppliers,
@@ -95,7 +92,7 @@ export function composeLearnt(of: {
 
 /** Whoever looks, and nobody else unless the house says so. */
 function peopleOf(panes: readonly PaneSeen[], firm: Firm, who: string): readonly string[] {
-  const all = [...new Set(panes.flatMap((p) => p.twice.map((t) => t.who)))].sort();
+  const all = readersIn(panes);
   return firm.house.peopleSeeEachOther === "yes" ? all : all.filter((w) => w === who);
 }
 

@@ -1,4 +1,4 @@
-import type { Place } from "../measure/places.ts";
+import { OPENING, type Place } from "../measure/places.ts";
 import type { Readings } from "../measure/reckoned.ts";
 import type { Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
@@ -16,3 +16,12 @@ export function readingsOf(book: Pick<PaneBook, "readings">): {
   }
   return { readings, unread };
 }
+
+/** Who held the tape to what a size follows from: the opening, or the old pane. Each named as often as they read. */
+export const readersOf = (book: Pick<PaneBook, "readings">): readonly string[] =>
+  SIZED_BY.flatMap((place) => {
+    const reading = book.readings[place];
+    return reading?.read.ok ? [reading.who] : [];
+  });
+
+const SIZED_BY = [...OPENING, "old-width", "old-height"] as const;

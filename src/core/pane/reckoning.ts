@@ -5,6 +5,7 @@ import { frameOf, type System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
+import { houseOf, type OfPeople } from "../learn/person-rule.ts";
 import type { Corner } from "../log/kinds/size.ts";
 import { figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
@@ -42,7 +43,7 @@ import { locationOf } from "./location.ts";
 import { oddsFor, workedChances } from "./odds-for.ts";
 import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
-import { readingsOf } from "./readings-of.ts";
+import { readersOf, readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { roundOf, shapeIsStale } from "./shaped.ts";
 import { type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
@@ -138,6 +139,8 @@ export type ReckonWith = {
   readonly usualBeds?: ReadonlyMap<System, string> | undefined;
   /** House rules that are the firm's own figures. */
   readonly own?: ReadonlyMap<string, OwnFrom> | undefined;
+  /** And those of one person's tape. */
+  readonly ofPeople?: OfPeople | undefined;
 };
 
 export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
@@ -162,7 +165,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const gridOf = insert ? gridOfListed : gridAsRead;
   const grid = copied ? gridOf([copied.width, copied.height], unit, house) : (book.rule?.grid ?? usualGrid);
   const figure = figureOf(opening.readings);
-  const odds = oddsFor(book, house, { readings, opening, figure, grid });
+  const byReader = houseOf(house, by.own ?? new Map(), readersOf(book), by.ofPeople ?? new Map());
+  const odds = oddsFor(book, byReader.house, { readings, opening, figure, grid });
   // A copy is as it is: there is nothing to choose.
   const best = copied ? null : (by.findBest ?? findBest)(odds);
   const cutFrom: CutInput = {
@@ -243,7 +247,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     house,
-    own: by.own ?? new Map(),
+    own: byReader.own,
     lead: by.leadTests?.get(book.added.address) ?? "not-tested",
     profile: by.profiles?.get(book.before.profile) ?? null,
     past: by.past ?? NO_PAST,

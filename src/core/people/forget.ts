@@ -13,6 +13,8 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "round.weather": [],
   "round.day-off": [],
   "house.rule": [],
+  "person.figure": [],
+  "person.explains": [],
   "supplier.added": [],
   "stock.pane": [],
   "stock.cut": [],

@@ -17,6 +17,9 @@ const GUEST_SEES: { readonly [K in keyof FirmPayloads | FirmPlan]: Shown } = {
   "round.weather": "all",
   "round.day-off": "all",
   "house.rule": "all",
+  // A size follows from whose tape read it.
+  "person.figure": "all",
+  "person.explains": "nothing",
   "supplier.added": "all",
   // A size may follow from what lies there; what it cost does not belong to it.
   "stock.pane": "all",

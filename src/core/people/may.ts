@@ -62,6 +62,8 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "round.weather": "write-work",
   "round.day-off": "write-firm",
   "house.rule": "write-firm",
+  "person.figure": "write-work",
+  "person.explains": "write-work",
   "supplier.added": "write-firm",
   "stock.pane": "write-work",
   "stock.cut": "write-work",

@@ -1,4 +1,4 @@
-import type { HouseRules } from "../house/rules.ts";
+import type { HouseRule, HouseRules } from "../house/rules.ts";
 import type { LengthUnit } from "../units/length.ts";
 import type { When } from "./lay-chances.ts";
 import type { Unread } from "./lay-model.ts";
@@ -25,6 +25,8 @@ export type SizeErrors = {
   readonly unread: Unread;
   /** A size is chosen for the whole year, or for one random day. */
   readonly when: When;
+  /** The house rules that tape, cutter and movement were taken from. */
+  readonly rules?: readonly HouseRule[] | undefined;
 };
 
 /** The firm's figures for a frame of this material read by a tape of this unit. */
@@ -32,26 +34,30 @@ export function errorsFor(
   house: HouseRules,
   of: { readonly material: Material; readonly tape: LengthUnit; readonly sealedUnit: boolean },
 ): SizeErrors {
-  const move: Readonly<Record<Material, Movement>> = {
-    timber: { lo: house.timberShrinkMm, hi: house.timberGrowMm },
-    plastic: { lo: house.plasticShrinkMm, hi: house.plasticGrowMm },
-    metal: { lo: house.metalShrinkMm, hi: house.metalGrowMm },
-  };
+  const tape = of.tape === "mm" ? "tapeErrorMm" : "tapeErrorInchesMm";
+  const [cut, off] = of.sealedUnit
+    ? (["cutErrorUnitMm", "cutOffUnitMm"] as const)
+    : (["cutErrorMm", "cutOffMm"] as const);
+  const [lo, hi] = MOVES[of.material];
   return {
-    tape: of.tape === "mm" ? house.tapeErrorMm : house.tapeErrorInchesMm,
-    cutting: {
-      kind: house.cutErrorKind,
-      mm: of.sealedUnit ? house.cutErrorUnitMm : house.cutErrorMm,
-      off: of.sealedUnit ? house.cutOffUnitMm : house.cutOffMm,
-    },
-    perMetre: move[of.material],
+    tape: house[tape],
+    cutting: { kind: house.cutErrorKind, mm: house[cut], off: house[off] },
+    perMetre: { lo: house[lo], hi: house[hi] },
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },
     alike: house.oddsAlike,
     unread: unreadIn(house, of.material),
     when: house.oddsWhen,
+    rules: [tape, cut, off, lo, hi],
   };
 }
+
+/** Which rules say how far openings of a material go in a year: closing, then widening. */
+export const MOVES = {
+  timber: ["timberShrinkMm", "timberGrowMm"],
+  plastic: ["plasticShrinkMm", "plasticGrowMm"],
+  metal: ["metalShrinkMm", "metalGrowMm"],
+} as const satisfies Readonly<Record<Material, readonly [lo: HouseRule, hi: HouseRule]>>;
 
 /** Timber leans, narrows and bows twice as much as plastic or metal. */
 function unreadIn(house: HouseRules, material: Material): Unread {

@@ -144,6 +144,11 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   ],
   "compound.kept": [TUB, /^Tub 7 as its label says$/],
   "shelf.kept": [{ what: "glazing tape", amount: 12, unit: "m" }, /^On the shelf: 12 m of glazing tape$/],
+  "person.figure": [
+    { person: "Nell", rule: "cutOffMm", value: 0.8, own: { seen: 34, of: "sides" } },
+    /^One tape's own figure: .+, 0\.8 mm$/,
+  ],
+  "person.explains": [{ person: "Nell", how: "little" }, /^Explained to Nell: little$/],
   "bench.cutter": [
     { name: "blue", offsetNm: 2_400_000 },
     /^Glass cutter blue: its wheel runs 2\.4 mm off the straightedge$/,

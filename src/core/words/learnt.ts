@@ -25,5 +25,13 @@ export function figureSentence(f: OwnFigure, unit: LengthUnit): string {
     return f.from.seen === 0
       ? `Nothing seen yet: ${ENOUGH[f.from.of]} ${f.from.of} say something.`
       : `${f.from.seen} ${f.from.of} so far: ${more} more before they say anything.`;
-  return `From ${f.from.seen} ${f.from.of}: nine chances in ten that it is between ${smallText(f.within.lo, unit)} and ${smallText(f.within.hi, unit)}.`;
+  const widest = f.widest === null ? "" : ` Widest about ${dayOfYear(f.widest)}.`;
+  return `From ${f.from.seen} ${f.from.of}: nine chances in ten that it is between ${smallText(f.within.lo, unit)} and ${smallText(f.within.hi, unit)}.${widest}`;
 }
+
+/** @example dayOfYear(213) // "the beginning of August" */
+function dayOfYear(n: number): string {
+  const [month, day] = [new Date(Date.UTC(2001, 0, n)).getUTCMonth(), new Date(Date.UTC(2001, 0, n)).getUTCDate()];
+  return `the ${day <= 10 ? "beginning" : day <= 20 ? "middle" : "end"} of ${MONTHS[month] ?? ""}`;
+}
+const MONTHS = "January February March April May June July August September October November December".split(" ");

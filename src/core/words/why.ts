@@ -1,7 +1,6 @@
 import { largestAt, largestRectangle } from "../geometry/largest.ts";
 import type { Placed } from "../geometry/placing.ts";
 import { SIDES, type Side } from "../geometry/quad.ts";
-import type { HouseRule } from "../house/rules.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { bowSetback } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
@@ -103,9 +102,9 @@ function whyOdds(r: Reckoning, text: (length: Nm) => string): Sum {
 const offWords = (off: number, text: (length: Nm) => string): string =>
   off === 0 ? "" : `, what comes is mostly ${text(mm(Math.abs(off)))} ${off > 0 ? "larger" : "smaller"}`;
 
-/** Rules about tape and cutter that are the firm's own figures, said as such. */
+/** Of the rules about tape, cutter and movement that were used, those that are the firm's own figures, said as such. */
 function ownWords(r: Pick<Reckoning, "own" | "odds">): string {
-  const own = USED_FOR_ODDS.flatMap((rule) => r.own.get(rule) ?? []);
+  const own = (r.odds.errors.rules ?? []).flatMap((rule) => r.own.get(rule) ?? []);
   return own.length === 0
     ? ""
     : ` (your own, from ${own
@@ -114,14 +113,6 @@ function ownWords(r: Pick<Reckoning, "own" | "odds">): string {
         .join(" and ")})`;
 }
 const unique = (text: string, at: number, all: readonly string[]): boolean => all.indexOf(text) === at;
-const USED_FOR_ODDS: readonly HouseRule[] = [
-  "tapeErrorMm",
-  "tapeErrorInchesMm",
-  "cutErrorMm",
-  "cutErrorUnitMm",
-  "cutOffMm",
-  "cutOffUnitMm",
-];
 
 /** Glass is never above the smallest opening less the least gap on both sides. */
 export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" | null {

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { adopting, givingBack } from "../../core/learn/adopting.ts";
 import { differs, isClear, type OwnFigure } from "../../core/learn/own-figures.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -17,28 +18,32 @@ export function FigureLine({ figure: f, prefs }: Props) {
   const text = (value: number): string =>
     f.unit === "mm" ? smallText(value, unit) : `${smallText(value, unit)} ${unit === "mm" ? "a metre" : "in 40 in"}`;
   const write = async (to: "own" | "house") => {
-    if (f.rule === null || f.own === null) return;
-    const payload = to === "own" ? { rule: f.rule, value: f.own, own: f.from } : { rule: f.rule, value: f.prior.value };
-    const fault = await handOver([entriesBy(prefs.who)("house.rule", {}, payload)]);
+    const make = entriesBy(prefs.who);
+    const fault = await handOver(
+      (to === "own" ? adopting(f) : givingBack(f)).map((a) =>
+        a.kind === "house.rule" ? make(a.kind, {}, a.payload) : make(a.kind, {}, a.payload),
+      ),
+    );
     setWrong(fault ?? "");
     if (fault === null) setTaken(to);
   };
   const stands = taken === "own" ? f.own : taken === "house" ? f.prior.value : f.now;
   const own = taken === "own" ? f.from : taken === "house" ? null : f.adopted;
+  const canBe = f.sets.length > 0;
   const now = { ...f, now: stands ?? f.now };
   return (
     <li className="grid gap-x-6 gap-y-1 py-3 sm:grid-cols-[minmax(0,1fr)_auto]">
       <div>
         <p className="font-medium first-letter:uppercase">{say(f.says, prefs.dialect)}</p>
         <p className="text-[14px] text-mute">{figureSentence(f, unit)}</p>
-        {f.rule !== null && stands !== null && (
+        {stands !== null && (
           <p className="text-[14px] text-mute">
             {own
               ? `In use: ${text(stands)}, ${fromWords(own)}.`
               : `In use: ${text(stands)}, the house's word, worth ${f.prior.worth} of them.`}
           </p>
         )}
-        {f.rule !== null && differs(now) && !isClear(now) && (
+        {canBe && differs(now) && !isClear(now) && (
           <p className="text-[14px] text-mute">What is in use may still be right: see what the next ones say.</p>
         )}
         {f.outliers.length > 0 && (
@@ -56,16 +61,16 @@ export function FigureLine({ figure: f, prefs }: Props) {
       <div className="flex items-center gap-3 sm:justify-end">
         {f.own !== null && (
           <p className="tight text-[20px] font-semibold">
-            {f.rule !== null && differs(now) && stands !== null && <span className="text-mute">{text(stands)} → </span>}
+            {canBe && differs(now) && stands !== null && <span className="text-mute">{text(stands)} → </span>}
             {text(f.own)}
           </p>
         )}
-        {f.rule !== null && differs(now) && (
+        {canBe && differs(now) && (
           <button type="button" className={`btn ${isClear(now) ? "btn-main" : ""}`} onClick={() => void write("own")}>
             Take it on
           </button>
         )}
-        {f.rule !== null && own && !differs(now) && (
+        {canBe && own && !differs(now) && (
           <button type="button" className="btn btn-small" onClick={() => void write("house")}>
             Back to the house's word
           </button>

@@ -73,7 +73,7 @@ function Figures({ data, prefs }: Omit<Props, "currency">) {
           <h2>{p.who === prefs.who ? "Your own tape" : p.who}</h2>
           <ul className="divide-y divide-line border-y border-line">
             {p.figures.map((f) => (
-              <FigureLine key={f.id} figure={{ ...f, rule: null }} prefs={prefs} />
+              <FigureLine key={f.id} figure={f} prefs={prefs} />
             ))}
           </ul>
         </section>

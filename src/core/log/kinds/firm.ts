@@ -2,9 +2,11 @@ import type { OwnCompound } from "../../bed/compound.ts";
 import type { System } from "../../frame/systems.ts";
 import { insertKey, type StockInsert, type StockPane } from "../../house/stock.ts";
 import type { OwnFrom } from "../../learn/own-from.ts";
+import type { PersonRule } from "../../learn/person-rule.ts";
 import type { PriceList } from "../../order/price.ts";
 import type { MakesOf } from "../../order/sources.ts";
 import type { TheirCutting } from "../../order/their-cutting.ts";
+import type { Explains } from "../../people/explains.ts";
 import type { Station } from "../../plan/stations.ts";
 import type { GlassKind } from "../../specify/glass.ts";
 import type { Took } from "../../steps/past.ts";
@@ -40,6 +42,16 @@ export type FirmPayloads = {
     /** It is the firm's own figure, learned from so many of these. */
     readonly own?: OwnFrom | undefined;
   };
+  /** A figure of one person's own tape, taken on in place of the house rule; `gone` gives the house its word back. */
+  "person.figure": {
+    readonly person: string;
+    readonly rule: PersonRule;
+    readonly value: number;
+    readonly own: OwnFrom;
+    readonly gone?: boolean | undefined;
+  };
+  /** How much is explained to one person. */
+  "person.explains": { readonly person: string; readonly how: Explains };
   "supplier.added": {
     readonly name: string;
     readonly cuts: string;
@@ -106,6 +118,8 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "round.weather": { about: [], key: (p) => p.day, apart: "whole" },
   "round.day-off": { about: [], key: (p) => p.day, apart: "whole" },
   "house.rule": { about: [], key: (p) => p.rule, apart: "whole" },
+  "person.figure": { about: [], key: (p) => `${p.person}/${p.rule}`, apart: "whole" },
+  "person.explains": { about: [], key: (p) => p.person, apart: "whole" },
   "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },
   "stock.pane": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.cut": { about: [], key: null },

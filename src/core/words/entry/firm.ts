@@ -3,6 +3,7 @@ import { frameOf } from "../../frame/systems.ts";
 import { HOUSE_RULES, isHouseRule } from "../../house/rules.ts";
 import type { FirmPayloads } from "../../log/kinds/firm.ts";
 import { MAKES_NAMES } from "../../order/sources.ts";
+import { EXPLAINS_FACTS } from "../../people/explains.ts";
 import { STATION_NAMES } from "../../plan/stations.ts";
 import { GAVE_FACTS, TURNED_NAMES, UNHOOKS_FACTS } from "../../takeout/profile.ts";
 import { writeNumber } from "../../tape/write.ts";
@@ -17,6 +18,9 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
     `Weather, ${onDay(p.day)}: ${p.wet ? "wet" : "dry"}${p.lowC === null ? "" : `, down to ${p.lowC} °C`}`,
   "round.day-off": (p) => `${onDay(p.day)} is ${p.off ? "a day off" : "worked"}`,
   "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
+  "person.figure": (p) =>
+    `${p.gone ? "The house's word again for one tape" : "One tape's own figure"}: ${HOUSE_RULES[p.rule].says}${p.gone ? "" : `, ${p.value} mm`}`,
+  "person.explains": (p) => `Explained to ${p.person}: ${EXPLAINS_FACTS[p.how].name.toLowerCase()}`,
   "supplier.added": (p) => `Supplier: ${p.name}`,
   "stock.pane": (p) => `${p.gone ? "No longer in stock" : "In stock"}: ${p.name}`,
   "bench.cutter": (p) =>
