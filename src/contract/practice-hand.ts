@@ -16,6 +16,7 @@ export const PracticeHand = z
       .default(0)
       .meta({ description: "Thickness of the scrap, whole mm; 0 where it does not matter." }),
     right: z.boolean(),
+    photo: Id.nullable().default(null).meta({ description: "A picture of it, kept under this id." }),
   })
   .meta({ id: "PracticeHand" });
 export type PracticeHand = z.output<typeof PracticeHand>;

@@ -15,7 +15,7 @@ export const PracticeCase = z
     level: z.int().min(1).max(MOST_LEVEL),
     seed: z.int().min(0).max(4_294_967_295),
     unit: z.enum(["mm", "in"]),
-    texts: z.array(z.string().max(60)).max(2).default([]),
+    texts: z.array(z.string().max(60)).max(4).default([]),
     picks: z.array(z.int().min(0).max(60)).max(8).default([]),
     seconds: z.number().min(0).max(3600),
   })

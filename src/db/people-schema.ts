@@ -94,6 +94,8 @@ export const practice = sqliteTable(
     right: integer({ mode: "boolean" }).notNull(),
     seconds: real().notNull(),
     offMm: real("off_mm"),
+    /** A picture of a try by hand, where one was taken. */
+    photo: text(),
   },
   (t) => [index("practice_who").on(t.who, t.at)],
 );

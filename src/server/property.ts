@@ -1,5 +1,8 @@
 import { withFirm } from "../core/firm/firm.ts";
 import { frameOf, type System } from "../core/frame/systems.ts";
+import { type MadeYear, madeYears } from "../core/learn/made-years.ts";
+import type { MadeIn } from "../core/learn/seen.ts";
+import { seenOnPane } from "../core/learn/seen-on-pane.ts";
 import type { FirmDetails } from "../core/log/kinds/firm.ts";
 import { CAUSE_WORDS, type Cause } from "../core/look/damage.ts";
 import { type Repair, repairOf } from "../core/page/window-page.ts";
@@ -28,6 +31,8 @@ export type Property = {
   readonly openings: readonly PropertyOpening[];
   /** What failed, the commonest first. */
   readonly causes: readonly { readonly cause: Cause; readonly panes: number }[];
+  /** Units by the year in their spacer. */
+  readonly years: readonly MadeYear[];
 };
 
 /** A property holds so many openings at most on one paper. */
@@ -44,9 +49,12 @@ export function propertyFile(address: string, prefs: Prefs): Property | null {
   const by = withFirm(firm, sharedFindBest);
   const openings = new Map<string, PropertyOpening>();
   const causes = new Map<Cause, number>();
+  const made: MadeIn[] = [];
   for (const row of rows) {
     const book = foldPane(row.id, entriesOfPane(db, row.id));
     if (!book) continue;
+    const { made: year } = seenOnPane(book);
+    if (year) made.push(year);
     if (book.cause) causes.set(book.cause, (causes.get(book.cause) ?? 0) + 1);
     const repair = repairOf(book, reckon(book, by), { round: row.roundName, beadsOut: [], prefs });
     const before = openings.get(row.place);
@@ -61,6 +69,7 @@ export function propertyFile(address: string, prefs: Prefs): Property | null {
     address: first.address,
     firm: firm.details,
     openings: [...openings.values()],
+    years: madeYears(made),
     causes: [...causes].map(([cause, panes]) => ({ cause, panes })).sort((a, b) => b.panes - a.panes),
   };
 }

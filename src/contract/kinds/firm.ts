@@ -32,6 +32,7 @@ export const FIRM_SCHEMAS = {
     own: Own,
     gone: z.boolean().optional(),
   }),
+  "person.asked": z.strictObject({ person: Name, system: z.enum(SYSTEMS), of: Name, gone: z.boolean().optional() }),
   "person.explains": z.strictObject({ person: Name, how: z.enum(EXPLAINS) }),
   "supplier.added": z.strictObject({ name: Name, cuts: Short, unit: LengthUnit, leadDays: z.int().min(0).max(365) }),
   "stock.pane": z.strictObject({

@@ -27,6 +27,8 @@ export type Firm = {
   /** What is another for one person: their own tape's figures, and how much they are told. */
   readonly ofPeople: OfPeople;
   readonly explains: ReadonlyMap<string, Explains>;
+  /** Who wants to be shown which frame, and by whom. */
+  readonly asked: readonly Payloads["person.asked"][];
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
   readonly stock: readonly StockPane[];

@@ -31,6 +31,7 @@ export type Told = {
   readonly own: Map<string, OwnFrom>;
   readonly ofPeople: Map<string, Map<PersonRule, PersonFigure>>;
   readonly explains: Map<string, Explains>;
+  readonly asked: Map<string, Payloads["person.asked"]>;
   readonly suppliers: Map<string, Supplier>;
   readonly terms: Map<string, Payloads["supplier.terms"]>;
   readonly stock: Map<string, Payloads["stock.pane"]>;
@@ -68,6 +69,7 @@ export const nothingTold = (): Told => ({
   own: new Map(),
   ofPeople: new Map(),
   explains: new Map(),
+  asked: new Map(),
   suppliers: new Map(),
   terms: new Map(),
   stock: new Map(),
@@ -114,6 +116,7 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
     t.ofPeople.set(p.person, theirs);
   },
   "person.explains": (t, p) => t.explains.set(p.person, p.how),
+  "person.asked": (t, p) => keep(t.asked, `${p.person}/${p.system}`, p),
   "supplier.added": (t, p, e) => t.suppliers.set(p.name, { ...p, entry: e.id }),
   "supplier.terms": (t, p) => t.terms.set(p.name, p),
   "firm.details": (t, p) => {
@@ -183,6 +186,7 @@ export const firmOf = (t: Told): Firm => ({
   own: t.own,
   ofPeople: t.ofPeople,
   explains: t.explains,
+  asked: [...t.asked.values()],
   suppliers: [...t.suppliers.values()],
   terms: t.terms,
   stock: [...t.stock.values()],

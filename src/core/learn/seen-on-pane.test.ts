@@ -46,6 +46,19 @@ describe("what a pane tells of the firm's own errors", () => {
     expect(seen(ordered())).toEqual(NOTHING_SEEN);
     expect(tells(seen(ordered()))).toBe(false);
   });
+  it.each<[string, string, readonly "misted"[], { readonly year: number; readonly failed: boolean } | null]>([
+    ["a year in the spacer of a misted unit", "03/09", ["misted"], { year: 2009, failed: true }],
+    ["of one that holds", "2014", [], { year: 2014, failed: false }],
+    ["no year in it", "W14", [], null],
+    ["a year that lies ahead of the day", "2031", [], null],
+  ])("%s", (_, spacerDate, damage, made) => {
+    const t = new Teller().opened().added(PANE, "plastic-bead-inside");
+    t.tell("look.damage", { damage: [...damage] });
+    t.tell("measure.found", { hinge: "left", marks: "", spacerDate, held: "bead" });
+    const got = seen(t).made;
+    if (made === null) expect(got).toBeNull();
+    else expect(got).toMatchObject(made);
+  });
   it("608 × 900 ordered, 609 × 899.5 came: 1 larger, 0.5 smaller, as Bram read them", () => {
     const s = seen(came("609", "899.5"));
     expect(s.sides.map((x) => x.byMm)).toEqual([1, -0.5]);

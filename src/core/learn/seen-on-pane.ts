@@ -1,4 +1,5 @@
 import { frameOf } from "../frame/systems.ts";
+import { readMarks } from "../look/marks.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
 import { readsWhole } from "../measure/ways.ts";
@@ -12,7 +13,7 @@ import { standsOf } from "../pane/stands.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { toMm } from "../units/length.ts";
-import type { CameBack, PaneCame, PaneSeen, ReadTwice, RoomSeen, SideCame } from "./seen.ts";
+import type { CameBack, MadeIn, PaneCame, PaneSeen, ReadTwice, RoomSeen, SideCame } from "./seen.ts";
 
 /** Readings further apart than this were not of one place, mm. */
 const NOT_ONE_PLACE_MM = 12;
@@ -39,7 +40,16 @@ export function seenOnPane(book: PaneBook): PaneSeen {
     came: lines.flatMap(({ order, line }) => cameOf(order, line)),
     back: [...lines.flatMap(({ order, line }) => backOf(book, order, line)), ...failed(book)],
     went: book.fit && !readsWhole(book.way) ? { went: book.fit.went.went, day: dayIn(book.fit.at) } : null,
+    made: madeIn(book),
   };
+}
+
+/** The year that its spacer or its stamp says; null where none is read, or one that lies ahead of the day it was seen. */
+function madeIn(book: PaneBook): MadeIn | null {
+  const day = dayIn(book.log.standing.find((e) => e.about.pane === book.id)?.at ?? "");
+  if (!book.found || day === "") return null;
+  const { year } = readMarks(book.found.marks, book.found.spacerDate, Number(day.slice(0, 4)));
+  return year === null ? null : { year, day, failed: book.damage.length > 0, cause: book.cause };
 }
 
 /** Only readings of one writer, one tape: what two people differ by is another question. */

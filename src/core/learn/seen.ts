@@ -1,3 +1,4 @@
+import type { Cause } from "../look/damage.ts";
 import type { Whose } from "../order/had.ts";
 import type { MakesOf } from "../order/sources.ts";
 import type { Material } from "../size/errors.ts";
@@ -59,6 +60,14 @@ export type CameBack = {
   readonly pence: number | null;
 };
 
+/** A unit with a year in its spacer, when somebody looked at it, and whether it had failed by then. */
+export type MadeIn = {
+  readonly year: number;
+  readonly day: string;
+  readonly failed: boolean;
+  readonly cause: Cause | null;
+};
+
 export type PaneSeen = {
   readonly twice: readonly ReadTwice[];
   readonly sides: readonly SideCame[];
@@ -66,10 +75,13 @@ export type PaneSeen = {
   readonly came: readonly PaneCame[];
   readonly back: readonly CameBack[];
   readonly went: { readonly went: Went; readonly day: string } | null;
+  readonly made: MadeIn | null;
 };
 
-export const NOTHING_SEEN: PaneSeen = { twice: [], sides: [], room: [], came: [], back: [], went: null };
+export const NOTHING_SEEN: PaneSeen = { twice: [], sides: [], room: [], came: [], back: [], went: null, made: null };
 
 /** Whether it tells anything at all. */
 export const tells = (s: PaneSeen): boolean =>
-  s.twice.length + s.sides.length + s.room.length + s.came.length + s.back.length > 0 || s.went !== null;
+  s.twice.length + s.sides.length + s.room.length + s.came.length + s.back.length > 0 ||
+  s.went !== null ||
+  s.made !== null;

@@ -1,5 +1,6 @@
 import type { Firm } from "../firm/firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { type MadeYear, madeYears } from "../learn/made-years.ts";
 import { type OwnFigure, ownFigures, personFigures, readersIn } from "../learn/own-figures.ts";
 import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
 import type { CameBack, PaneSeen } from "../learn/seen.ts";
@@ -30,6 +31,7 @@ export type LearntPageData = {
   readonly why: readonly ByWhy[];
   readonly ledger: readonly LedgerLine[];
   readonly went: readonly { readonly went: string; readonly panes: number }[];
+  readonly years: readonly MadeYear[];
 };
 
 /** The newest of the ledger: a page of a firm of ten years carries no more. */
@@ -86,6 +88,7 @@ export function composeLearnt(of: {
     quarters: quartersOf(panes),
     why: byWhy(ledger),
     ledger: ledger.slice(0, MOST_LINES),
+    years: madeYears(panes.flatMap((p) => p.made ?? [])),
     went: [...countOf(panes.flatMap((p) => p.went?.went ?? []))].map(([went, n]) => ({ went, panes: n })),
   };
 }

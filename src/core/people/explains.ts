@@ -9,7 +9,7 @@ type Fact = {
   readonly whyOpen: boolean;
   /** A caution that was read is still said whole. */
   readonly cautionWhole: boolean;
-  /** A frame that is new to them begins with what is to be known of it, open. */
+  /** Before a frame that is new to them two minutes are offered on how it comes apart. */
   readonly cardOpen: boolean;
 };
 
@@ -17,21 +17,21 @@ type Fact = {
 export const EXPLAINS_FACTS: Readonly<Record<Explains, Fact>> = {
   all: {
     name: "Everything",
-    says: "why each step is done, and cautions whole every time",
+    says: "why each step is done, cautions whole every time, two minutes before a frame that is new to you",
     whyOpen: true,
     cautionWhole: true,
     cardOpen: true,
   },
   usual: {
     name: "The usual",
-    says: "why each step is done; cautions whole once, then one line",
+    says: "why each step is done, cautions whole once and then in one line, two minutes before a frame that is new to you",
     whyOpen: true,
     cautionWhole: false,
     cardOpen: true,
   },
   little: {
     name: "Little",
-    says: "why is a tap away; cautions whole once, then one line",
+    says: "why is a tap away, cautions whole once and then in one line",
     whyOpen: false,
     cautionWhole: false,
     cardOpen: false,

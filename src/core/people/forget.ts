@@ -15,6 +15,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "house.rule": [],
   "person.figure": [],
   "person.explains": [],
+  "person.asked": [],
   "supplier.added": [],
   "stock.pane": [],
   "stock.cut": [],

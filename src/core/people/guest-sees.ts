@@ -20,6 +20,7 @@ const GUEST_SEES: { readonly [K in keyof FirmPayloads | FirmPlan]: Shown } = {
   // A size follows from whose tape read it.
   "person.figure": "all",
   "person.explains": "nothing",
+  "person.asked": "nothing",
   "supplier.added": "all",
   // A size may follow from what lies there; what it cost does not belong to it.
   "stock.pane": "all",

@@ -64,6 +64,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "house.rule": "write-firm",
   "person.figure": "write-work",
   "person.explains": "write-work",
+  "person.asked": "write-work",
   "supplier.added": "write-firm",
   "stock.pane": "write-work",
   "stock.cut": "write-work",

@@ -4,6 +4,7 @@ import type { System } from "../frame/systems.ts";
 import type { Quad, Side } from "../geometry/quad.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
 import type { OpeningPlace } from "../measure/places.ts";
+import type { Packers, SimulatorFacts } from "../set/simulate.ts";
 import type { Joints } from "../takeout/beads.ts";
 import type { Day } from "../units/day.ts";
 import type { LengthUnit, Nm } from "../units/length.ts";
@@ -26,7 +27,9 @@ export type Picture =
   /** What lies on the bench, and its scores, numbered as they stand here. */
   | { readonly kind: "cuts"; readonly of: Place; readonly cuts: readonly Cut[] }
   | { readonly kind: "sash"; readonly widthMm: number; readonly heightMm: number; readonly dropMm: number }
-  | { readonly kind: "lines"; readonly lines: readonly string[] };
+  | { readonly kind: "lines"; readonly lines: readonly string[] }
+  /** What is drawn is what is worked on: the form draws it. */
+  | { readonly kind: "none" };
 
 type Sized = { readonly width: number; readonly height: number };
 export type PracticeDay = {
@@ -42,7 +45,9 @@ export type Asks =
   | { readonly kind: "length"; readonly names: readonly string[]; readonly unit: LengthUnit }
   | { readonly kind: "order"; readonly sides: readonly Side[] }
   | { readonly kind: "place"; readonly places: readonly OpeningPlace[] }
-  | { readonly kind: "day"; readonly days: readonly Day[] };
+  | { readonly kind: "day"; readonly days: readonly Day[] }
+  /** Packers that go in and out of a sash that moves with them, before the clock is down. */
+  | { readonly kind: "packers"; readonly facts: SimulatorFacts; readonly start: Packers; readonly seconds: number };
 
 /** Lengths as typed, in the order asked; or what was picked, by its place in what was offered. */
 export type Answer = { readonly texts: readonly string[]; readonly picks: readonly number[] };
@@ -62,7 +67,8 @@ export type Made = {
   readonly asks: string;
   readonly form: Asks;
   readonly picture: Picture;
-  readonly judge: (answer: Answer) => Judged;
+  /** `seconds` is how long it took, where there is a clock. */
+  readonly judge: (answer: Answer, seconds?: number) => Judged;
 };
 
 export type Exercise = {

@@ -46,7 +46,7 @@ describe.each(EXERCISE_IDS)("%s", (id) => {
   it("of all that can be picked one is right; of orders those that keep the corners' rules", () => {
     for (const of of cases(id)) {
       const m = madeOf(of);
-      if (m.form.kind === "length") continue;
+      if (m.form.kind === "length" || m.form.kind === "packers") continue;
       const right =
         m.form.kind === "order"
           ? orders(SIDES.map((_, i) => i)).filter((o) => m.judge(picked(...o)).right).length

@@ -13,6 +13,7 @@ import { READ_BACK } from "./read-back.ts";
 import { READ_TAPE } from "./read-tape.ts";
 import { SAFETY_PLACE } from "./safety-place.ts";
 import { SET_STRAIGHTEDGE } from "./set-straightedge.ts";
+import { SQUARE_SASH } from "./square-sash.ts";
 import { TELL_STACK } from "./tell-stack.ts";
 
 /** In the order in which a pane goes. */
@@ -29,6 +30,7 @@ export const EXERCISE_IDS = [
   "set-straightedge",
   "break-out",
   "lift-sash",
+  "square-sash",
   "date-paint",
 ] as const;
 export type ExerciseId = (typeof EXERCISE_IDS)[number];
@@ -46,6 +48,7 @@ export const EXERCISES: Readonly<Record<ExerciseId, Exercise>> = {
   "set-straightedge": SET_STRAIGHTEDGE,
   "break-out": BREAK_OUT,
   "lift-sash": LIFT_SASH,
+  "square-sash": SQUARE_SASH,
   "date-paint": DATE_PAINT,
 };
 

@@ -148,6 +148,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     { person: "Nell", rule: "cutOffMm", value: 0.8, own: { seen: 34, of: "sides" } },
     /^One tape's own figure: .+, 0\.8 mm$/,
   ],
+  "person.asked": [{ person: "Jos", system: "timber-putty", of: "Nell" }, /^Jos wants to be shown .+ by Nell$/],
   "person.explains": [{ person: "Nell", how: "little" }, /^Explained to Nell: little$/],
   "bench.cutter": [
     { name: "blue", offsetNm: 2_400_000 },

@@ -3,7 +3,7 @@ import { ENOUGH_IN_ROW, HAND_FACTS, type HandTally } from "../../core/practice/h
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { Fold } from "../panels/Fold.tsx";
-import { HandTries } from "../ui/HandTries.tsx";
+import { HandTries } from "../panels/HandTries.tsx";
 
 type Props = {
   /** Whole mm. */

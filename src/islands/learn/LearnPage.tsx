@@ -1,23 +1,29 @@
 import { useMemo, useState } from "react";
 import type { PracticeStanding } from "../../contract/practice.ts";
-import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
+import type { System } from "../../core/frame/systems.ts";
+import type { Explains } from "../../core/people/explains.ts";
 import { EXERCISES, type ExerciseId } from "../../core/practice/exercises.ts";
 import { HAND_FACTS, HAND_SKILLS, type HandSkill, type HandTally } from "../../core/practice/hand.ts";
 import { say } from "../../core/words/dialect.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { HandTries, type TryPicture } from "../panels/HandTries.tsx";
 import { guarded } from "../ui/Guarded.tsx";
-import { HandTries } from "../ui/HandTries.tsx";
 import { usePrefs } from "../ui/prefs.ts";
+import { HowMuch } from "./HowMuch.tsx";
 import { Practice } from "./Practice.tsx";
+import { type Asked, WhoHasMet } from "./WhoHasMet.tsx";
 
 type Data = {
   readonly who: string;
   readonly standings: readonly PracticeStanding[];
   readonly others: readonly { readonly who: string; readonly done: number }[];
   readonly met: readonly { readonly who: string; readonly system: System }[];
+  readonly explains: Explains;
+  readonly asked: readonly Asked[];
   readonly now: string;
   readonly hands: Readonly<Record<HandSkill, HandTally>>;
+  readonly pictures: Readonly<Record<HandSkill, readonly TryPicture[]>>;
 };
 type Props = { readonly data: Data; readonly prefs: Prefs };
 
@@ -86,34 +92,21 @@ function LearnPage({ data, prefs: initial }: Props) {
       <section aria-label="By hand, on scrap" className="mt-6">
         <h2>By hand, on scrap</h2>
         <p className="max-w-[36rem] text-mute">
-          Try it, look at it yourself, and tap how it went. The last ten are counted, for you alone.
+          Try it, look at it yourself, and tap how it went; a photo first, if you want to see yourself grow better. The
+          last ten are counted, for you alone.
         </p>
         <ul className="mt-2 divide-y divide-line border-y border-line">
           {HAND_SKILLS.map((s) => (
             <li key={s} className="space-y-1 py-3">
               <h3 className="font-semibold">{say(HAND_FACTS[s].name, prefs.dialect)}</h3>
               <p className="text-[14px] text-mute">{say(HAND_FACTS[s].how, prefs.dialect)}</p>
-              <HandTries skill={s} level={0} was={data.hands[s]} prefs={prefs} />
+              <HandTries skill={s} level={0} was={data.hands[s]} pictures={data.pictures[s]} prefs={prefs} />
             </li>
           ))}
         </ul>
       </section>
-      {data.met.length > 0 && (
-        <section aria-label="Who has worked on what" className="mt-4">
-          <h2>Who has worked on what</h2>
-          <ul className="divide-y divide-line border-y border-line">
-            {SYSTEMS.map((s) => {
-              const who = data.met.filter((m) => m.system === s).map((m) => m.who);
-              return (
-                <li key={s} className="flex flex-wrap justify-between gap-x-4 py-1.5">
-                  <span>{say(frameOf(s).short, prefs.dialect)}</span>
-                  <span className="text-mute">{who.length === 0 ? "nobody yet" : who.join(", ")}</span>
-                </li>
-              );
-            })}
-          </ul>
-        </section>
-      )}
+      <HowMuch is={data.explains} who={data.who} prefs={prefs} />
+      <WhoHasMet met={data.met} asked={data.asked} who={data.who} prefs={prefs} />
       {data.others.length > 0 && (
         <p className="mt-4 text-mute">
           Others practise too: {data.others.map((o) => `${o.who} ${o.done}`).join(", ")}.

@@ -10,6 +10,7 @@ import { smallText } from "../../core/words/learnt.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { PracticePicture } from "./PracticePicture.tsx";
+import { PracticeSash } from "./PracticeSash.tsx";
 
 type Props = {
   readonly exercise: ExerciseId;
@@ -45,9 +46,9 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
   const { form } = made;
   const give = (a: Answer) => {
     if (judged) return;
-    setAnswer(a);
-    setJudged(made.judge(a));
     const seconds = Math.min(3600, (performance.now() - began.current) / 1000);
+    setAnswer(a);
+    setJudged(made.judge(a, seconds));
     void fetch("/api/practice", {
       method: "POST",
       headers: { "content-type": "application/json" },
@@ -77,7 +78,7 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
   };
   useEffect(() => {
     const press = (e: KeyboardEvent) => {
-      if (e.target instanceof HTMLInputElement || judged || form.kind === "length") return;
+      if (e.target instanceof HTMLInputElement || judged || form.kind === "length" || form.kind === "packers") return;
       const at = Number(e.key) - 1;
       if (Number.isInteger(at) && at >= 0 && at < offered(form).length) pick(at);
     };
@@ -89,13 +90,23 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
     <div className="grid min-h-full lg:grid-cols-[minmax(0,2fr)_minmax(22rem,1fr)]">
       <section aria-label="Picture" className="flex items-center justify-center bg-sheet p-4 lg:p-8">
         <div className="w-full max-w-[46rem]">
-          <PracticePicture
-            picture={made.picture}
-            picks={answer.picks}
-            pick={pick}
-            over={judged !== null}
-            laid={judged?.laid}
-          />
+          {form.kind === "packers" ? (
+            <PracticeSash
+              key={of.seed}
+              {...form}
+              unit={prefs.unit}
+              over={judged !== null}
+              give={(texts) => give({ texts, picks: [] })}
+            />
+          ) : (
+            <PracticePicture
+              picture={made.picture}
+              picks={answer.picks}
+              pick={pick}
+              over={judged !== null}
+              laid={judged?.laid}
+            />
+          )}
         </div>
       </section>
       <section aria-label="Question" className="space-y-4 border-line bg-paper p-4 lg:border-l">
@@ -108,7 +119,7 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
           </button>
         </p>
         <h1 className="!text-[22px]">{say(made.asks, prefs.dialect)}</h1>
-        {form.kind === "length" ? (
+        {form.kind === "packers" ? null : form.kind === "length" ? (
           <form
             key={of.seed}
             className="space-y-3"
@@ -201,6 +212,7 @@ function offered(form: ReturnType<typeof madeOf>["form"]): readonly string[] {
     case "day":
       return form.days.map((d) => `${weekdayName(d)} ${dayOfMonth(d)}`);
     case "length":
+    case "packers":
       return [];
   }
 }

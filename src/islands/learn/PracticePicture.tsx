@@ -43,6 +43,8 @@ export function PracticePicture({ picture: p, ...by }: Props) {
       return <PracticeCuts of={p} />;
     case "sash":
       return <Sash of={p} />;
+    case "none":
+      return null;
     case "lines":
       return (
         <ul className="space-y-2 text-[19px]">

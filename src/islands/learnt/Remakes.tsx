@@ -10,6 +10,7 @@ import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { rateChart } from "../../drawing/rate-chart.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
+import { MadeYears } from "../panels/MadeYears.tsx";
 import { WhyBack } from "../panels/WhyBack.tsx";
 
 type Props = { readonly data: LearntPageData; readonly prefs: Prefs; readonly currency: string };
@@ -19,9 +20,12 @@ const BOX = { width: 720, height: 230 };
 export function Remakes({ data, prefs, currency }: Props) {
   if (data.quarters.length === 0)
     return (
-      <p className="note-glass max-w-[42rem]">
-        No pane came yet, and so none came back. A pane that is sent back at check-in, or breaks, stands here.
-      </p>
+      <div className="space-y-5">
+        <p className="note-glass max-w-[42rem]">
+          No pane came yet, and so none came back. A pane that is sent back at check-in, or breaks, stands here.
+        </p>
+        <MadeYears years={data.years} prefs={prefs} />
+      </div>
     );
   const few = data.quarters.some((q) => q.few);
   return (
@@ -49,6 +53,7 @@ export function Remakes({ data, prefs, currency }: Props) {
           ))}
         </ul>
       )}
+      <MadeYears years={data.years} prefs={prefs} />
       {data.went.length > 0 && (
         <p className="text-mute">
           As they went in: {data.went.map((w) => `${w.panes} ${WENT_FACTS[w.went as Went].name}`).join(", ")}.

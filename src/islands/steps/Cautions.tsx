@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { type Caution, cautionsAt } from "../../core/look/cautions.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
+import { EXPLAINS_FACTS, explainsTo } from "../../core/people/explains.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { takeUnread } from "./cautions-read.ts";
@@ -10,7 +11,8 @@ const MOST_IN_FULL = 2;
 
 /** What can hurt at this station: in full the first time, worst first, then one line each. Never in the way of the work. */
 export function Cautions({ station }: { readonly station: Station }) {
-  const { book, reckoning } = usePane();
+  const { book, firm, prefs, reckoning } = usePane();
+  const { cautionWhole } = EXPLAINS_FACTS[explainsTo(firm.explains, prefs.who)];
   const all = cautionsAt(station, hazardsOf(book, reckoning, station));
   const [fresh, setFresh] = useState<readonly string[]>([]);
   const ids = all.map((c) => c.id).join(" ");
@@ -20,7 +22,7 @@ export function Cautions({ station }: { readonly station: Station }) {
     <section aria-label="What can hurt" className="border-l-4 border-wax pl-3">
       <ul className="space-y-0.5">
         {all.map((c) => (
-          <CautionLine key={c.id} caution={c} inFull={fresh.includes(c.id)} />
+          <CautionLine key={c.id} caution={c} inFull={cautionWhole || fresh.includes(c.id)} />
         ))}
       </ul>
     </section>

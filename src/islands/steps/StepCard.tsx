@@ -3,6 +3,7 @@ import { cautionsOf } from "../../core/look/cautions.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
 import { bareAsks, stepHold } from "../../core/pane/step-held.ts";
+import { EXPLAINS_FACTS, explainsTo } from "../../core/people/explains.ts";
 import { STATION_NAMES, type Station } from "../../core/plan/stations.ts";
 import { eyesCovered } from "../../core/steps/protects.ts";
 import type { Step } from "../../core/steps/step.ts";
@@ -63,7 +64,8 @@ export function StepCard({
   aside,
   children,
 }: Props) {
-  const { book, reckoning, today, write, say } = usePane();
+  const { book, firm, prefs, reckoning, today, write, say } = usePane();
+  const { whyOpen } = EXPLAINS_FACTS[explainsTo(firm.explains, prefs.who)];
   const held = stepHold(step, station, book, reckoning, { today, nowMs: Date.now() });
   const cautions = cautionsOf(raises, station, hazardsOf(book, reckoning, station));
   const now = book.steps.get(stepKey(station, step.id));
@@ -102,9 +104,16 @@ export function StepCard({
       <p className="text-[21px] leading-tight font-bold">
         <Said>{step.does}</Said>
       </p>
-      <p className="text-[15px]">
-        <Said>{step.why}</Said>
-      </p>
+      {whyOpen ? (
+        <p className="text-[15px]">
+          <Said>{step.why}</Said>
+        </p>
+      ) : (
+        <details className="text-[15px]">
+          <summary className="cursor-pointer text-[14px] text-mute max-sm:min-h-11">Why</summary>
+          <Said>{step.why}</Said>
+        </details>
+      )}
       {unbroken && !now && <p className="text-[14px] font-medium">{unbroken}</p>}
       {!now && <StepCautions cautions={cautions} />}
       {step.never && <p className="trouble">{say(step.never)}</p>}

@@ -2,6 +2,7 @@ import { useEffect, useState } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
 import { wasUnit } from "../../core/pane/unit.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
+import { EXPLAINS_FACTS, explainsTo } from "../../core/people/explains.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { SideSection } from "../stage/SideSection.tsx";
 import { useSteps } from "../steps/use-steps.ts";
@@ -14,14 +15,16 @@ const keepRead = (key: string): void =>
 
 /** Two minutes before a frame that whoever writes here has never worked on: how it holds its glass, in which order it gives it, and what breaks it. */
 export function FirstMeeting() {
-  const { book, metHere, prefs, say } = usePane();
+  const { book, firm, metHere, prefs, say } = usePane();
+  const { cardOpen } = EXPLAINS_FACTS[explainsTo(firm.explains, prefs.who)];
   const { steps } = useSteps("takeout");
   const key = `${prefs.who} ${book.added.system}`;
   const [open, setOpen] = useState(false);
   // Hidden until it is known whether this browser showed it.
   const [read, setRead] = useState(true);
   useEffect(() => setRead(isRead(key)), [key]);
-  if (metHere === null || metHere.includes(prefs.who) || read || book.steps.size > 0 || wholeOf(book)) return null;
+  if (!cardOpen || metHere === null || metHere.includes(prefs.who) || read || book.steps.size > 0 || wholeOf(book))
+    return null;
   const frame = frameOf(book.added.system);
   const never = steps.flatMap((s) => (s.never ? [{ id: s.id, says: s.never }] : []));
   return (

@@ -16,7 +16,19 @@ export function propertyPdf(
   by: { readonly unit: LengthUnit; readonly dialect: Dialect },
 ): Promise<Buffer> {
   const most = Math.max(1, ...of.causes.map((c) => c.panes));
+  const mostOfYear = Math.max(1, ...of.years.map((y) => y.failed));
   const margin = (top: number): [number, number, number, number] => [0, top, 0, 0];
+  const bar = (name: string, count: number, of: number) => ({
+    columns: [
+      { width: 150, text: name },
+      { width: 30, text: String(count) },
+      {
+        width: "*",
+        canvas: [{ type: "rect" as const, x: 0, y: 2, w: (BAR.wide * count) / of, h: BAR.high, color: "#1b5e4f" }],
+      },
+    ],
+    margin: margin(3),
+  });
   return printPdf({
     firm: of.firm,
     title: `Windows at ${of.address}`,
@@ -26,26 +38,13 @@ export function propertyPdf(
       ...(of.causes.length > 0
         ? [
             { text: "What fails here", bold: true, margin: margin(12) },
-            ...of.causes.map((c) => ({
-              columns: [
-                { width: 150, text: say(CAUSE_WORDS[c.cause].name, by.dialect) },
-                { width: 30, text: String(c.panes) },
-                {
-                  width: "*",
-                  canvas: [
-                    {
-                      type: "rect" as const,
-                      x: 0,
-                      y: 2,
-                      w: (BAR.wide * c.panes) / most,
-                      h: BAR.high,
-                      color: "#1b5e4f",
-                    },
-                  ],
-                },
-              ],
-              margin: margin(3),
-            })),
+            ...of.causes.map((c) => bar(say(CAUSE_WORDS[c.cause].name, by.dialect), c.panes, most)),
+          ]
+        : []),
+      ...(of.years.length > 0
+        ? [
+            { text: "Failed units, by the year in their spacer", bold: true, margin: margin(12) },
+            ...of.years.map((y) => bar(`${y.year}, ${y.failed} of ${y.seen} seen`, y.failed, mostOfYear)),
           ]
         : []),
       ...of.openings.flatMap((o) => [

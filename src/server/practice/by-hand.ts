@@ -18,10 +18,23 @@ export const handOf = (who: string, skill: HandSkill, level?: number): HandTally
 export const handsOf = (who: string): Readonly<Record<HandSkill, HandTally>> =>
   Object.fromEntries(HAND_SKILLS.map((s) => [s, handOf(who, s)])) as Record<HandSkill, HandTally>;
 
+/** A try of which there is a picture. */
+export type TryPicture = { readonly photo: string; readonly right: boolean; readonly at: string };
+const MOST_PICTURES = 4;
+
+/** The newest pictures of one person's tries, by skill. */
+export function picturesOf(who: string): Readonly<Record<HandSkill, readonly TryPicture[]>> {
+  const of = (skill: HandSkill): readonly TryPicture[] =>
+    practiceOf(theDatabase(), who, asExercise(skill))
+      .flatMap(({ photo, right, at }) => (photo === null ? [] : [{ photo, right, at }]))
+      .slice(-MOST_PICTURES);
+  return { score: of("score"), putty: of("putty"), sealant: of("sealant"), sprig: of("sprig"), blade: of("blade") };
+}
+
 /** Keeps a try. */
 export function triedByHand(of: PracticeHand, now = new Date()): Outcome<z.output<typeof HandTallySchema>> {
   const who = visitor()?.name ?? of.who;
-  const { id, skill, level, right } = of;
+  const { id, skill, level, right, photo } = of;
   keepPractice(theDatabase(), {
     id,
     who,
@@ -31,6 +44,7 @@ export function triedByHand(of: PracticeHand, now = new Date()): Outcome<z.outpu
     right,
     seconds: 0,
     offMm: null,
+    photo,
   });
   return ok(handOf(who, skill, level === 0 ? undefined : level));
 }

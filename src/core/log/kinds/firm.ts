@@ -52,6 +52,13 @@ export type FirmPayloads = {
   };
   /** How much is explained to one person. */
   "person.explains": { readonly person: string; readonly how: Explains };
+  /** One person wants to be shown a frame by another; `gone` takes it back, or says that it was shown. */
+  "person.asked": {
+    readonly person: string;
+    readonly system: System;
+    readonly of: string;
+    readonly gone?: boolean | undefined;
+  };
   "supplier.added": {
     readonly name: string;
     readonly cuts: string;
@@ -120,6 +127,7 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "house.rule": { about: [], key: (p) => p.rule, apart: "whole" },
   "person.figure": { about: [], key: (p) => `${p.person}/${p.rule}`, apart: "whole" },
   "person.explains": { about: [], key: (p) => p.person, apart: "whole" },
+  "person.asked": { about: [], key: (p) => `${p.person}/${p.system}`, apart: "whole" },
   "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },
   "stock.pane": { about: [], key: (p) => p.name, apart: "whole" },
   "stock.cut": { about: [], key: null },
