@@ -174,3 +174,32 @@ test("the rack is counted with a thumb, and what lies there has its labels", asy
     })
     .toBe(0);
 });
+
+test("the rack goes out as a spreadsheet and comes in again, and what is short is bought", async ({ page }) => {
+  const name = `Test reeded ${process.pid}`;
+  await page.goto("/bench/rack");
+  await ready(page);
+  const taken = await page.request.get("/bench/rack/stock.csv");
+  const [head] = (await taken.text()).replace(/^\ufeff/, "").split("\r\n");
+  const csv = `${head}\r\n"${name}","1600","900","4","patterned","reeded","across","bronze","1","","12.50","Rack T2","","3"\r\n`;
+  const give = async (text: string) => {
+    await page.getByText("The list as a file").click();
+    await page
+      .getByLabel(/Read one in/)
+      .setInputFiles({ name: "rack.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  };
+  await give(csv.replace('"900"', '"high"'));
+  await expect(page.getByRole("alert")).toHaveText("Row 2: height mm: give a number, like 915.");
+  await page.reload();
+  await ready(page);
+  await give(csv);
+  await expect(page.getByText(`New: ${name}`)).toBeVisible();
+  await page.getByRole("button", { name: "Take it over" }).click();
+  const buy = page.getByRole("region", { name: "To buy" }).getByRole("listitem").filter({ hasText: name });
+  await expect(buy).toContainText(`2 × ${name}`);
+  await expect(buy).toContainText("4 mm bronze patterned, reeded");
+  await buy.getByRole("button", { name: "2 lie there now" }).click();
+  const piece = page.getByRole("region", { name: "Rack T2" }).getByRole("listitem").filter({ hasText: name });
+  await expect(piece.getByRole("button", { name: "All 3 there" })).toBeVisible();
+  await expect(buy).toHaveCount(0);
+});

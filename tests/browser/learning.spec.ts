@@ -1,6 +1,6 @@
 import { expect, test } from "@playwright/test";
 import { readTape } from "../../src/core/tape/read.ts";
-import { ready } from "./pane-of-ones-own.ts";
+import { addPane, ready } from "./pane-of-ones-own.ts";
 
 test("a tape is read by the keyboard alone: wrong says by how much, right comes again another day", async ({
   page,
@@ -56,7 +56,7 @@ for (const [name, size] of [
       .getByRole("list", { name: "Exercises" })
       .getByRole("listitem")
       .evaluateAll((all) => all.map((li) => li.querySelector("span span")?.textContent ?? ""));
-    expect(names).toHaveLength(13);
+    expect(names).toHaveLength(14);
     for (const exercise of names) {
       await page.getByRole("list", { name: "Exercises" }).getByRole("button", { name: exercise }).click();
       const question = page.getByRole("region", { name: "Question" });
@@ -65,6 +65,13 @@ for (const [name, size] of [
       if (fields.length > 0) {
         for (const f of fields) await f.fill("500");
         await question.getByRole("button", { name: /That is it/ }).click();
+      } else if (exercise === "Square a sash against the clock") {
+        const bench = page.getByRole("region", { name: "Picture" });
+        const hangs = bench.getByRole("img");
+        const before = await hangs.getAttribute("aria-label");
+        await bench.getByRole("button", { name: "More at the head, by the handle" }).click();
+        await expect(hangs).not.toHaveAttribute("aria-label", before ?? "");
+        await bench.getByRole("button", { name: "It hangs square" }).click();
       } else if (exercise === "Date the paint") {
         await page.getByRole("region", { name: "Picture" }).getByRole("button").nth(9).click();
       } else if (exercise === "Order the beads out") {
@@ -94,4 +101,30 @@ test("a break in an opening that was done before begins with what is known of it
   await expect(page.getByText("This opening was done before")).toBeVisible();
   await page.getByRole("link", { name: "its whole life" }).click();
   await expect(page.getByText("It is being repaired now.")).toBeVisible();
+});
+
+test("whoever wants little explained taps for the why of a step, and others do not", async ({ page }) => {
+  const who = `Terse ${process.pid}`;
+  await addPane(page);
+  const work = page.url().replace(/[^/]+$/, "takeout");
+  const as = (name: string) =>
+    page.context().addCookies([{ name: "who", value: encodeURIComponent(name), url: "http://127.0.0.1:4399" }]);
+  await as(who);
+  await page.goto("/learn");
+  await ready(page);
+  await page.getByRole("radio", { name: /^Little/ }).click();
+  await expect(page.getByRole("radio", { name: /^Little/ })).toBeChecked();
+  const why = page.getByRole("region", { name: "Station" }).locator(".step-card summary", { hasText: /^Why$/ });
+  await expect
+    .poll(async () => {
+      await page.goto(work);
+      await ready(page);
+      return why.count();
+    })
+    .toBe(1);
+  await as(`Other ${who}`);
+  await page.goto(work);
+  await ready(page);
+  await expect(page.locator(".step-card")).toBeVisible();
+  await expect(why).toHaveCount(0);
 });

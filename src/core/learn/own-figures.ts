@@ -247,7 +247,7 @@ function swingFigure(panes: readonly PaneSeen[], material: Material, by: By): Ow
   const plain = figure({
     id: `move-${material}`,
     rule: hi,
-    says: `Openings in ${material} go over a year, either side of their middle, by`,
+    says: `Openings in ${material} grow and shrink over a year, either side of their middle, by`,
     own,
     within: swing.within,
     from: { seen: usual.length, of: "fits" },

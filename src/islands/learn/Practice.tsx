@@ -34,6 +34,7 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
   const began = useRef(performance.now());
   const first = useRef<HTMLInputElement>(null);
   const on = useRef<HTMLButtonElement>(null);
+  const page = useRef<HTMLDivElement>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: begun anew with every case
   useEffect(() => {
     began.current = performance.now();
@@ -42,6 +43,11 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
   useEffect(() => {
     if (judged) on.current?.focus();
   }, [judged]);
+  // The list it was picked from was scrolled: what is asked is seen from its top.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: with every case
+  useEffect(() => {
+    page.current?.scrollIntoView({ block: "start" });
+  }, [of]);
 
   const { form } = made;
   const give = (a: Answer) => {
@@ -87,7 +93,10 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
   });
 
   return (
-    <div className="grid min-h-full lg:grid-cols-[minmax(0,2fr)_minmax(22rem,1fr)]">
+    <div
+      ref={page}
+      className="grid min-h-full content-start lg:content-stretch lg:grid-cols-[minmax(0,2fr)_minmax(22rem,1fr)]"
+    >
       <section aria-label="Picture" className="flex items-center justify-center bg-sheet p-4 lg:p-8">
         <div className="w-full max-w-[46rem]">
           {form.kind === "packers" ? (
@@ -109,7 +118,10 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
           )}
         </div>
       </section>
-      <section aria-label="Question" className="space-y-4 border-line bg-paper p-4 lg:border-l">
+      <section
+        aria-label="Question"
+        className={`space-y-4 border-line bg-paper p-4 lg:border-l ${form.kind === "packers" ? "max-lg:order-first" : ""}`}
+      >
         <p className="flex justify-between text-[14px] text-mute">
           <span>
             {say(EXERCISES[exercise].name, prefs.dialect)}, level {of.level}
@@ -118,7 +130,9 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
             All exercises
           </button>
         </p>
-        <h1 className="!text-[22px]">{say(made.asks, prefs.dialect)}</h1>
+        <h1 className={form.kind === "packers" ? "!text-[18px] lg:!text-[22px]" : "!text-[22px]"}>
+          {say(made.asks, prefs.dialect)}
+        </h1>
         {form.kind === "packers" ? null : form.kind === "length" ? (
           <form
             key={of.seed}

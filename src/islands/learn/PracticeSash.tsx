@@ -54,14 +54,14 @@ export function PracticeSash({ facts, start, seconds, unit, over, give }: Props)
     setPackers((was) => ({ ...was, [at]: Math.max(0, Math.min(MOST, was[at] + by)) }));
   const hangs = `${text(drop)} ${drop >= 0 ? "down" : "too high"}`;
   return (
-    <div className="space-y-3">
+    <div className="space-y-3 max-sm:space-y-1">
       <p className="flex items-baseline justify-between" role="timer" aria-label="Seconds left">
         <span className="text-mute">The drop is drawn {TIMES} times too large.</span>
         <b className={`tight text-[28px] ${left <= 10 ? "text-wax" : ""}`}>{left} s</b>
       </p>
       <svg
         viewBox={`0 0 ${TOE_BOX.width} ${TOE_BOX.height}`}
-        className="mx-auto max-h-[46dvh] w-full bg-sheet"
+        className="mx-auto max-h-[46dvh] w-full bg-sheet max-sm:max-h-[30dvh]"
         role="img"
         aria-label={`The handle hangs ${hangs}`}
       >
@@ -76,7 +76,7 @@ export function PracticeSash({ facts, start, seconds, unit, over, give }: Props)
           {hangs}
         </text>
       </svg>
-      <ul className="grid gap-2 sm:grid-cols-2">
+      <ul className="grid gap-x-8 gap-y-2 max-sm:gap-y-1 sm:grid-cols-2">
         {PACKED_AT.map((at) => (
           <li key={at} className="flex items-center justify-between gap-2">
             <span className="text-[14px]">

@@ -124,6 +124,9 @@ export default function Switches({ prefs: initial, people }: Props) {
           <a className="flex min-h-11 items-center" href="/learn">
             Learn
           </a>
+          <a className="flex min-h-11 items-center" href="/learn#how-much">
+            How much is explained
+          </a>
           <a className="flex min-h-11 items-center" href="/learnt">
             Own figures, remakes
           </a>
