@@ -9,17 +9,18 @@ const line = (widthMm: number, heightMm: number, thicknessMm: number, makeup?: u
   thicknessNm: mm(thicknessMm),
   ...(makeup ? { makeup } : {}),
 });
-const THICK = "Not the thickness that was ordered";
+const thick = (came: number, of: number) =>
+  `It is ${came} mm thick, and ${of} mm was ordered: what holds it in the frame was chosen for that.`;
 const SQUARE = "Out of square by";
 
 /* A sheet may be 0.3 mm off its thickness, a unit 1.5 mm; the diagonals by what the longer side may be off. */
 describe("what came beside what was ordered, its thickness and its diagonals", () => {
   it.each([
     ["4 mm, 4.3 came", line(455, 339, 4), { thickness: 4.3 }, []],
-    ["4 mm, 4.4 came", line(455, 339, 4), { thickness: 4.4 }, [`${THICK}, 4 mm.`]],
-    ["4 mm, 3 came", line(455, 339, 4), { thickness: 3 }, [`${THICK}, 4 mm.`]],
+    ["4 mm, 4.4 came", line(455, 339, 4), { thickness: 4.4 }, [thick(4.4, 4)]],
+    ["4 mm, 3 came", line(455, 339, 4), { thickness: 3 }, [thick(3, 4)]],
     ["a unit of 24, 25.5 came", line(455, 339, 24, {}), { thickness: 25.5 }, []],
-    ["a unit of 24, 28 came", line(455, 339, 24, {}), { thickness: 28 }, [`${THICK}, 24 mm.`]],
+    ["a unit of 24, 28 came", line(455, 339, 24, {}), { thickness: 28 }, [thick(28, 24)]],
     ["small, diagonals 1 apart", line(455, 339, 4), { up: 567, down: 568 }, []],
     [
       "small, diagonals 1.5 apart",
@@ -34,7 +35,7 @@ describe("what came beside what was ordered, its thickness and its diagonals", (
       "both",
       line(455, 339, 4),
       { thickness: 6, up: 560, down: 570 },
-      [`${THICK}, 4 mm.`, `${SQUARE} 10.0 mm over the diagonals.`],
+      [thick(6, 4), `${SQUARE} 10.0 mm over the diagonals.`],
     ],
   ] as const)("%s", (_, ordered, came: { thickness?: number; up?: number; down?: number }, faults) => {
     const of = (n: number | undefined) => (n === undefined ? null : mm(n));

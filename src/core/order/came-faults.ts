@@ -17,7 +17,7 @@ export type OrderedGlass = {
 /**
  * What of the thickness and the diagonals that came is not as it was ordered, a sentence each in millimetres; of what was not
  * measured, nothing. The diagonals may differ by the tolerance of the longer side.
- * @example 4 mm ordered, 4.4 came // ["Not the thickness that was ordered, 4 mm."]
+ * @example 4 mm ordered, 4.4 came // ["It is 4.4 mm thick, and 4 mm was ordered: what holds it in the frame was chosen for that."]
  */
 export function cameFaults(
   line: OrderedGlass,
@@ -28,7 +28,9 @@ export function cameFaults(
   const orderedMm = line.thicknessNm / 1e6;
   const within = line.makeup ? UNIT_WITHIN_MM : THICK_WITHIN_MM;
   if (came.thickness !== null && Math.abs(toMm(came.thickness) - orderedMm) > within + 1e-9)
-    out.push(`Not the thickness that was ordered, ${orderedMm} mm.`);
+    out.push(
+      `It is ${toMm(came.thickness)} mm thick, and ${orderedMm} mm was ordered: what holds it in the frame was chosen for that.`,
+    );
   const longer = Math.max(line.widthNm, line.heightNm);
   const may = toMm(longer > tolerance.limit ? tolerance.large : tolerance.small);
   if (came.up !== null && came.down !== null && !diagonalsWithin(toMm(came.up), toMm(came.down), may))

@@ -10,8 +10,12 @@ export function facingFacts(book: PaneBook, r: Reckoning): FacingFacts {
   return {
     sealed: isUnit(book),
     coatedFace: book.makeup?.coatings[0]?.face ?? null,
-    patterned: (r.glass.pattern ?? "") !== "",
+    patterned:
+      r.glass.kind === "patterned" ||
+      (r.glass.pattern ?? "") !== "" ||
+      (isUnit(book) && (book.looks?.pattern ?? "") !== ""),
     texture: book.looks?.texture ?? "not-said",
+    runs: book.looks?.runs ?? "not-said",
     stamped:
       r.glass.kind === "toughened" || r.glass.kind === "laminated" || stamp === "toughened" || stamp === "laminated",
     oldGlassBack: readyFacts(book, r).oldGlassBack,

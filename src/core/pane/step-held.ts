@@ -2,7 +2,7 @@ import type { Station } from "../plan/stations.ts";
 import { facingMatters } from "../set/facing.ts";
 import type { Step } from "../steps/step.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
-import { HOLDERS, holderSays } from "../takeout/holder.ts";
+import { holderSays } from "../takeout/holder.ts";
 import type { Day } from "../units/day.ts";
 import { bedIsAsked } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
@@ -17,6 +17,7 @@ import { roundTicks, screwsToDrive } from "./screw-rounds.ts";
 import { isHere, wasHad } from "./stands.ts";
 import { beadsOf, stepFacts } from "./step-facts.ts";
 import { stepsOnce } from "./steps-at.ts";
+import { whoHasIt } from "./who-has-it.ts";
 import { wholeOf } from "./whole-here.ts";
 
 /** Glass of it broke: bare fingers only once somebody says that none lies loose. */
@@ -79,10 +80,9 @@ const heldUnsaid = ({ station, book }: Asked): Hold | null =>
     : null;
 
 /** What was said to have the pane is not enough for it; or nobody said, and it may fall on whoever stands there. */
-function poorlyHeld({ step, station, book, r }: Asked): string | null {
+function poorlyHeld({ step, book, r, steps }: Asked): string | null {
   if (step.asks !== "holder") return null;
-  const ticked = tickedAt(book, station, step.id);
-  const has = HOLDERS.filter((h) => ticked.includes(h));
+  const has = whoHasIt(book, steps("takeout"), step.id);
   if (has.length === 0) return "First say what has the {pane}: nothing else keeps it up now.";
   const f = stepFacts(book, r);
   return holderSays(has, { storey: f.storey, heavy: f.lift !== 1, broken: f.damage.includes("holed") });

@@ -7,6 +7,7 @@ const PLAIN: FacingFacts = {
   coatedFace: null,
   patterned: false,
   texture: "not-said",
+  runs: "not-said",
   stamped: false,
   oldGlassBack: false,
 };
@@ -28,6 +29,17 @@ describe("which sign says which face goes in", () => {
     expect(FACING_FACTS.texture.look({ ...PLAIN, texture: "room" })).toContain("to the room");
     expect(FACING_FACTS.texture.look({ ...PLAIN })).toContain("neighbour");
   });
+});
+
+describe("which way its lines run", () => {
+  test.each([
+    ["up", /stand upright\.$/],
+    ["across", /lie across\.$/],
+    ["neither", /the room\.$/],
+    ["not-said", /as in the neighbour\.$/],
+  ] as const)("%s", (runs, says) =>
+    expect(FACING_FACTS.texture.look({ ...PLAIN, texture: "room", runs })).toMatch(says),
+  );
 });
 
 describe("how far it must move to stand in the middle", () => {

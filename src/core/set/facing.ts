@@ -1,3 +1,5 @@
+import type { Looks } from "../specify/looks.ts";
+
 /** A sign that says which face goes in and which edge is up. */
 export const FACING_SIGNS = ["own-mark", "stamp", "label", "coating", "corner-joint", "texture", "alike"] as const;
 export type FacingSign = (typeof FACING_SIGNS)[number];
@@ -9,7 +11,9 @@ export type FacingFacts = {
   readonly coatedFace: number | null;
   readonly patterned: boolean;
   /** Where the pattern's face was asked for. */
-  readonly texture: "outside" | "room" | "not-said";
+  readonly texture: Looks["texture"];
+  /** Which way its lines run in the window. */
+  readonly runs: Looks["runs"];
   readonly stamped: boolean;
   /** The glass that came out goes back. */
   readonly oldGlassBack: boolean;
@@ -19,6 +23,14 @@ type Fact = {
   readonly name: string;
   readonly look: (f: FacingFacts) => string;
   readonly when: (f: FacingFacts) => boolean;
+};
+
+/** Turned by a quarter a patterned pane may still go in, where it is nearly square. */
+const LINES: Readonly<Record<Looks["runs"], string>> = {
+  "not-said": " Nobody said which way its lines run: as in the neighbour.",
+  neither: "",
+  up: " Its lines stand upright.",
+  across: " Its lines lie across.",
 };
 
 const facesDiffer = (f: FacingFacts): boolean => f.sealed || f.coatedFace !== null || f.patterned || f.stamped;
@@ -49,9 +61,11 @@ export const FACING_FACTS: Readonly<Record<FacingSign, Fact>> = {
   texture: {
     name: "texture",
     look: (f) =>
-      f.texture === "not-said"
-        ? "A fingertip finds the raised face; nobody said which way it goes: look at the neighbour."
-        : `A fingertip finds the raised face: it goes to the ${f.texture === "room" ? "room" : "outside"}.`,
+      `${
+        f.texture === "not-said"
+          ? "A fingertip finds the raised face; nobody said which way it goes: look at the neighbour."
+          : `A fingertip finds the raised face: it goes to the ${f.texture === "room" ? "room" : "outside"}.`
+      }${LINES[f.runs]}`,
     when: (f) => f.patterned,
   },
   alike: {

@@ -14,7 +14,8 @@ export function checkInSentence(check: CheckIn, unit: LengthUnit): string {
       .flatMap(([name, side]) => (side.within === within && sideWords(name, side, unit)) || [])
       .join(", ");
   const inside = told(true);
-  if (check.verdict === "within") return inside === "" ? "Exactly as ordered." : `Within tolerance: ${inside}.`;
+  if (check.verdict === "within")
+    return inside === "" ? "Width and height exactly as ordered." : `Within tolerance: ${inside}.`;
   const rest = inside === "" ? "" : ` Within it: ${inside}.`;
   return `Out of tolerance: ${told(false)}.${rest} Send it back, or say why it may stay.`;
 }

@@ -160,7 +160,7 @@ describe("other sentences", () => {
     }
   });
   it.each([
-    [608, 900, "Exactly as ordered."],
+    [608, 900, "Width and height exactly as ordered."],
     [608.5, 900, "Within tolerance: width 0.5 mm too large (1 mm allowed)."],
     [608, 897, "Out of tolerance: height 3 mm too small (1 mm allowed). Send it back, or say why it may stay."],
     [
@@ -178,7 +178,7 @@ describe("other sentences", () => {
     expect(checkInSentence(check, "mm")).toBe(sentence);
   });
   it.each([
-    ["455 mm read as 17 29/32: less than a tape shows", 454.81875, "Exactly as ordered."],
+    ["455 mm read as 17 29/32: less than a tape shows", 454.81875, "Width and height exactly as ordered."],
     ["a 64th is a difference", 454.6, 'Within tolerance: width 1/64" too small (1/32" allowed).'],
   ])("in inches, %s", (_, came, sentence) => {
     const check = checkIn({

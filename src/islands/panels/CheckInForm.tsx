@@ -80,7 +80,9 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   const faults = cameFaults(line, tolerance, { thickness: value("thickness"), up: value("up"), down: value("down") });
   const bad = Object.entries(looks).flatMap(([l, v]) => (v === "bad" ? [CHECK_LOOK_FACTS[l as CheckLook].name] : []));
   const fine = check?.fits === true && faults.length === 0 && bad.length === 0;
-  const still = width !== null && height !== null ? (goesIn?.({ width, height }) ?? null) : null;
+  // Whether it goes in is a question of what can go in at all.
+  const still =
+    faults.length > 0 ? null : width !== null && height !== null ? (goesIn?.({ width, height }) ?? null) : null;
   const asked = looksAsked({
     unit: line.makeup !== undefined,
     coated: (line.makeup?.coatings.length ?? 0) > 0,

@@ -20,6 +20,7 @@ import { useStage } from "../stage/stage-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
 import { InWhole } from "./InWhole.tsx";
+import { PatternOrTint } from "./PatternOrTint.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
 
@@ -104,17 +105,7 @@ export function Specify() {
               change={(text) => change({ thickness: { text, unit: "mm" } })}
             />
             <PickOne name="Edges" of={asTheyAre(EDGES)} value={glass.edges} change={(edges) => change({ edges })} />
-            <label>
-              <span className="text-[13px] text-mute">Pattern or tint, and which way</span>
-              <input
-                id="pattern"
-                maxLength={200}
-                defaultValue={glass.pattern}
-                key={glass.pattern}
-                placeholder="none"
-                onBlur={(e) => e.target.value !== glass.pattern && change({ pattern: e.target.value })}
-              />
-            </label>
+            <PatternOrTint pattern={glass.pattern} named={(pattern) => change({ pattern })} />
             {takesOneThickness(book) && (
               <ReadingField place="unit-thickness" label={say("the old {pane}, thick: its gasket fits one")} />
             )}

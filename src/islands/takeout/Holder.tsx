@@ -1,12 +1,14 @@
-import { stepKey } from "../../core/pane/book.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
+import { whoHasIt } from "../../core/pane/who-has-it.ts";
 import { HOLDER_FACTS, HOLDERS, holderSays } from "../../core/takeout/holder.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { useSteps } from "../steps/use-steps.ts";
 
 /** What or who has the pane from here on, and whether that is enough. */
 export function Holder({ step }: { readonly step: string }) {
   const { book, reckoning: r, write } = usePane();
-  const held = HOLDERS.filter((h) => book.before.ticked.get(stepKey("takeout", step))?.includes(h));
+  const { steps } = useSteps("takeout");
+  const held = whoHasIt(book, steps, step);
   const f = stepFacts(book, r);
   const says = holderSays(held, { storey: f.storey, heavy: f.lift !== 1, broken: f.damage.includes("holed") });
   return (
