@@ -4,7 +4,7 @@ import { SIDES } from "../core/geometry/quad.ts";
 import type { Cause } from "../core/look/damage.ts";
 import { type Neighbour, repairOf, type WindowPageData } from "../core/page/window-page.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
-import { carriedFrom } from "../core/pane/carried.ts";
+import { carriedInPlace } from "../core/pane/carried.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { beadOrder } from "../core/takeout/beads.ts";
@@ -45,7 +45,7 @@ export function windowPage(pane: string, prefs: Prefs): WindowPageData | null {
         repairOf(book, reckon(book, by), { round: row.roundName, beadsOut: beadsOut(book), prefs }),
       )
       .reverse(),
-    carried: carriedFrom(newest.book),
+    carried: carriedInPlace(newest.book),
     neighbours: neighbours(panesBeside(db, added.address, place), added.system),
     rounds: listRounds(db)
       .slice(0, MOST_ROUNDS)

@@ -1,13 +1,14 @@
 import type { Payloads } from "../log/kinds.ts";
-import { nm, toMm } from "../units/length.ts";
+import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { standsOf } from "./stands.ts";
 
 /** What an earlier pane in the same opening leaves to the next: what it was, and how its frame comes apart. */
 export type BeforeHere = {
   readonly pane: string;
   readonly setDay: string | null;
-  /** As it was ordered, mm; null where it never was. */
-  readonly ordered: { readonly widthMm: number; readonly heightMm: number; readonly thicknessMm: number } | null;
+  /** The pane that went in, or is to, mm; null where none was ordered or had. */
+  readonly fitted: { readonly widthMm: number; readonly heightMm: number; readonly thicknessMm: number } | null;
   readonly supplier: string | null;
   readonly system: PaneBook["added"]["system"];
   readonly side: PaneBook["added"]["side"];
@@ -20,17 +21,18 @@ export type BeforeHere = {
 
 /** The earlier pane's record, as far as it helps: never its readings, for a frame moves. */
 export function beforeHere(book: PaneBook): BeforeHere {
-  const line = book.line?.line;
+  const stands = standsOf(book);
   return {
     pane: book.id,
     setDay: book.set?.day ?? null,
-    ordered: line
-      ? {
-          widthMm: toMm(nm(line.widthNm)),
-          heightMm: toMm(nm(line.heightNm)),
-          thicknessMm: toMm(nm(line.thicknessNm)),
-        }
-      : null,
+    fitted:
+      stands.size && stands.thickness !== null
+        ? {
+            widthMm: toMm(stands.size.width),
+            heightMm: toMm(stands.size.height),
+            thicknessMm: toMm(stands.thickness),
+          }
+        : null,
     supplier: book.line?.order.supplier ?? null,
     system: book.added.system,
     side: book.added.side,

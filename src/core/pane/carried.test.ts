@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldPane } from "./book.ts";
-import { carriedFrom } from "./carried.ts";
+import { carriedFrom, carriedInPlace } from "./carried.ts";
 
 const carried = (say: (t: Teller) => void) => {
   const t = new Teller().opened().added();
@@ -10,6 +10,41 @@ const carried = (say: (t: Teller) => void) => {
   if (!book) throw new Error("no pane");
   return carriedFrom(book).map((c) => [c.kind, c.payload]);
 };
+/** What a break of the very same opening begins with, beyond the answers about its frame. */
+const inPlace = (say: (t: Teller) => void) => {
+  const t = new Teller().opened().added();
+  say(t);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  return carriedInPlace(book).map((c) => [c.kind, c.payload]);
+};
+const AT = { inDoor: false, wetRoom: true, stairs: false, walkway: false, noDoorMm: 300 };
+
+it.each<[string, (t: Teller) => void, readonly unknown[]]>([
+  ["nothing said: nothing", () => undefined, []],
+  ["where it is", (t) => t.tell("specify.location", AT), [["specify.location", AT]]],
+  [
+    "how high, and how far from a door; the opening is read anew",
+    (t) => t.read({ "sill-height": "1100", "door-distance": "2000", "width-top": "600" }),
+    [
+      ["measure.reading", { place: "sill-height", text: "1100", unit: "mm" }],
+      ["measure.reading", { place: "door-distance", text: "2000", unit: "mm" }],
+    ],
+  ],
+  ["a height that cannot be read", (t) => t.read({ "sill-height": "high" }), []],
+  [
+    "a height copied from the pane beside it",
+    (t) => t.tell("measure.reading", { place: "sill-height", text: "1100", unit: "mm", copied: true }),
+    [],
+  ],
+  [
+    "its profile",
+    (t) => t.tell("takeout.profile", { profile: "ovolo 22" }),
+    [["takeout.profile", { profile: "ovolo 22" }]],
+  ],
+  ["and how it cannot be opened", (t) => t.tell("look.opens", { opens: false }), [["look.opens", { opens: false }]]],
+])("a break of the same opening begins with %s", (_, say, expected) => expect(inPlace(say)).toEqual(expected));
+
 const FOUND = { marks: "4-16-4", spacerDate: "", hinge: "left", held: "beads", spacer: "warm" };
 
 describe("what goes along to the next pane in a frame alike", () => {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import { frameOf, type System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { StockInsert } from "../house/stock.ts";
@@ -117,14 +117,14 @@ describe("the firm's own figures", () => {
 });
 
 describe("an opening that was done before", () => {
-  it("leaves its size as ordered, its frame's answers and notes, but no reading", () => {
+  it("leaves its frame's answers and notes, but no reading", () => {
     const t = sized("plastic-bead-inside");
     t.tell("takeout.joints", { joints: { "top-left": { kind: "mitred" } }, school: "longest" });
     t.tell("takeout.profile", { profile: "ovolo" });
     t.tell("note.written", { station: "set", text: "the latch sticks" });
     t.tell("set.done", { day: "2026-05-10", compound: "tape", sprigs: null });
     const was = beforeHere(reckoned(t).book);
-    expect([was.setDay, was.profile, was.notes, was.ordered]).toEqual([
+    expect([was.setDay, was.profile, was.notes, was.fitted]).toEqual([
       "2026-05-10",
       "ovolo",
       ["the latch sticks"],
@@ -132,6 +132,27 @@ describe("an opening that was done before", () => {
     ]);
     expect(was.joints?.joints["top-left"]).toEqual({ kind: "mitred" });
     expect(JSON.stringify(was)).not.toContain("606");
+  });
+  it("was the pane that came, and not the one that was ordered", () => {
+    const t = sized("timber-putty");
+    t.tell("order.opened", { supplier: "Salt Lane", reference: "1" }, { order: ORDER });
+    t.tell("order.line", { ...ORDER_LINE }, { order: ORDER, pane: PANE });
+    const fitted = () => beforeHere(reckoned(t).book).fitted;
+    expect(fitted()).toEqual({ widthMm: 608, heightMm: 900, thicknessMm: 4 });
+    const mm = (text: string) => ({ text, unit: "mm" as const });
+    t.tell(
+      "order.checked",
+      {
+        line: ORDER_LINE.line,
+        width: mm("608"),
+        height: mm("899"),
+        thickness: mm("4.1"),
+        verdict: "accepted",
+        reason: "",
+      },
+      { order: ORDER },
+    );
+    expect(fitted()).toEqual({ widthMm: 608, heightMm: 899, thicknessMm: 4.1 });
   });
 });
 

@@ -16,8 +16,8 @@ export function DoneBefore() {
       <p className="text-[14px]">
         <span className="font-medium">This opening was done before</span>
         {was.setDay && `, ${sayDate(dayOf(was.setDay))}`}
-        {was.ordered &&
-          `: ${sizeText(mm(was.ordered.widthMm), prefs.unit)} × ${sizeText(mm(was.ordered.heightMm), prefs.unit)} ${prefs.unit}, ${thicknessText(mm(was.ordered.thicknessMm), prefs.unit)}`}
+        {was.fitted &&
+          `: ${sizeText(mm(was.fitted.widthMm), prefs.unit)} × ${sizeText(mm(was.fitted.heightMm), prefs.unit)} ${prefs.unit}, ${thicknessText(mm(was.fitted.thicknessMm), prefs.unit)}`}
         . <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>, <a href={`/windows/${book.id}`}>its whole life</a>.
       </p>
       {was.notes.slice(-3).map((n) => (

@@ -12,13 +12,20 @@ export function CameBack() {
   const kept = book.remakes.get("");
   if (kept)
     return (
-      <p className="note-wax">
-        It came back {sayDayFrom(dayOf(kept.day), today)}: {REMAKE_WHY[kept.why].name}, {WHOSE_NAMES[kept.whose]}.{" "}
-        {say(REMAKE_WHY[kept.why].prevents)}{" "}
-        <button type="button" className="btn btn-small" onClick={() => write("remake.kept", { ...kept, gone: true })}>
-          It did not
-        </button>
-      </p>
+      <div className="note-wax space-y-2">
+        <p>
+          It came back {sayDayFrom(dayOf(kept.day), today)}: {REMAKE_WHY[kept.why].name}, {WHOSE_NAMES[kept.whose]}.
+          {kept.note && ` Seen: ${kept.note}.`} {say(REMAKE_WHY[kept.why].prevents)}
+        </p>
+        <p className="flex flex-wrap gap-2">
+          <a className="btn btn-main" href={`/windows/${book.id}`}>
+            Begin its repair
+          </a>
+          <button type="button" className="btn" onClick={() => write("remake.kept", { ...kept, gone: true })}>
+            It did not
+          </button>
+        </p>
+      </div>
     );
   return (
     <Fold title="It came back" more="if it has to be made again">
