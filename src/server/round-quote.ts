@@ -5,6 +5,7 @@ import { type Quote, type QuotedPane, type QuoteRates, quoteOf } from "../core/o
 import { foldPane } from "../core/pane/book.ts";
 import { quotedPane } from "../core/pane/quoted.ts";
 import { reckon } from "../core/pane/reckoning.ts";
+import { canOrder } from "../core/round/row.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPanes, entriesOfRound, logThrough } from "../db/entry-log.ts";
@@ -27,6 +28,8 @@ export type RoundQuote = {
   readonly glassAgreedPence: number;
   /** Panes that cannot be quoted until they are measured. */
   readonly notSized: number;
+  /** Panes that are sized and on no order yet. */
+  readonly toOrder: number;
 };
 
 /** What a round would be quoted at now; undefined for a round that is not there. */
@@ -41,8 +44,9 @@ export function roundQuote(id: string, prefs: Prefs): RoundQuote | undefined {
   const entriesFor = byPane(entriesOfPanes(db, ids));
   const by = withFirm(firm, sharedFindBest);
   const record = recordsOf(db);
-  const books = ids.flatMap((p) => foldPane(p, entriesFor(p)) ?? []).filter((b) => !b.signed);
-  const panes = books.flatMap((b) => quotedPane(b, reckon(b, by), { firm, today: now, record, ...prefs }) ?? []);
+  const all = ids.flatMap((p) => foldPane(p, entriesFor(p)) ?? []).filter((b) => !b.signed);
+  const books = all.map((book) => ({ book, r: reckon(book, by) }));
+  const panes = books.flatMap(({ book, r }) => quotedPane(book, r, { firm, today: now, record, ...prefs }) ?? []);
   const pence = (money: number): number => Math.round(money * 100);
   const { house } = firm;
   const rates: QuoteRates = {
@@ -64,5 +68,6 @@ export function roundQuote(id: string, prefs: Prefs): RoundQuote | undefined {
     through: logThrough(db),
     glassAgreedPence: acknowledgedOfRound(db, id),
     notSized: books.length - panes.length,
+    toOrder: books.filter(({ book, r }) => canOrder(book, r)).length,
   };
 }

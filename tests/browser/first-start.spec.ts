@@ -17,11 +17,18 @@ test("a firm says once how it reads and by which rules it calls for safety glass
   await page.goto(served.url);
   await ready(page);
   await expect(page.getByRole("heading", { name: "Before the first round" })).toBeVisible();
-  // Nothing is chosen beforehand, and nothing is kept before all is.
+  // Nothing is chosen beforehand.
   await expect(page.getByRole("radio", { checked: true })).toHaveCount(0);
   await page.getByRole("radio", { name: "inches" }).check();
   await page.getByRole("radio", { name: /^stop, point/ }).check();
   await page.getByRole("radio", { name: /^by area, walkway/ }).check();
+  await page.getByLabel("What the firm is called").fill("Saltpan Glaziers");
+  await page.getByLabel("Names, one a line, yours first").fill("Ada Marsh\nBram Oke");
+  await page.getByLabel("Whom you buy glass from").fill("Salt Lane\nFen End, 8");
+  await page.getByRole("button", { name: "Keep, and open a round" }).click();
+  // What is wrong is said, and nothing typed is lost.
+  await expect(page.getByRole("alert")).toContainText("“Salt Lane”: put a comma and how many working days");
+  await page.getByLabel("Whom you buy glass from").fill("Salt Lane, 3\nFen End, 8");
   await page.getByRole("button", { name: "Keep, and open a round" }).click();
   await page.waitForURL(/\/rounds\/new$/);
   await ready(page);
@@ -40,9 +47,18 @@ test("a firm says once how it reads and by which rules it calls for safety glass
   const rule = page.getByRole("link", { name: /Rule set F/ });
   await expect(rule).toHaveAttribute("href", "/house#glass");
   await expect(rule).not.toContainText("nobody chose");
+  const pane = page.url();
+  await page.goto(`${served.url}/house`);
+  await ready(page);
+  await expect(page.getByLabel("Name").first()).toHaveValue("Saltpan Glaziers");
+  await page.goto(`${served.url}/house#suppliers`);
+  await ready(page);
+  await expect(page.locator("#suppliers")).toContainText("Fen End");
+  await page.getByRole("button", { name: /^Ada Marsh: units/ }).click();
+  await expect(page.getByLabel("Who writes").locator("option", { hasText: "Bram Oke" })).toHaveCount(1);
   // Somebody else's browser, which nobody told anything, reads as the firm does.
   const other = await browser.newPage();
-  await other.goto(page.url());
+  await other.goto(pane);
   await other.getByRole("button", { name: /: units, words and more$/ }).click();
   await expect(other.getByRole("button", { name: "in", exact: true })).toHaveAttribute("aria-pressed", "true");
   await expect(other.getByText("rabbet").first()).toBeVisible();

@@ -53,14 +53,17 @@ export function rowOf(book: PaneBook, r: Reckoning, today: Day): RoundRow {
     failed: book.damage.length > 0,
     held: beforeItsGlass(book, r),
     line: orderLineOf(book, r),
-    canOrder:
-      r.cut.ok &&
-      !oldGlassBack(book) &&
-      (book.line === null || LINE_STATE_FACTS[book.line.line.state].again) &&
-      !isHere(book) &&
-      !book.set,
+    canOrder: canOrder(book, r),
   };
 }
+
+/** On no order yet, or to be ordered again; sized, and its glass is neither here nor set nor goes back. */
+export const canOrder = (book: PaneBook, r: Reckoning): boolean =>
+  r.cut.ok &&
+  !oldGlassBack(book) &&
+  (book.line === null || LINE_STATE_FACTS[book.line.line.state].again) &&
+  !isHere(book) &&
+  !book.set;
 
 /** The line of a pane that could not be worked out: it stands in its place, and the others are not touched. */
 export const brokenRow = (pane: Pick<RoundRow, "id" | "address" | "opening" | "light" | "system">): RoundRow => ({

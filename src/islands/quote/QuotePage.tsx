@@ -5,6 +5,7 @@ import { margin, type QuotedPane, type QuoteRates, quoteOf } from "../../core/or
 import { type QuoteBook, quotesOf } from "../../core/round/quotes.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { say } from "../../core/words/dialect.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { penceIn } from "../../core/words/price-csv.ts";
@@ -23,6 +24,7 @@ type Props = {
   readonly through: number;
   readonly glassAgreedPence: number;
   readonly notSized: number;
+  readonly toOrder: number;
 };
 
 /** What a round is quoted at, pane by pane; quotes made, accepted or not, and what they came to. */
@@ -45,8 +47,8 @@ function QuotePage(props: Props) {
           </p>
           <h1>Quote</h1>
           <p className="text-mute">
-            {panes.length} {panes.length === 1 ? "pane" : "panes"}, {quote.hours.toFixed(1)} h of work,{" "}
-            {cash(quote.totalPence)} to pay
+            {panes.length} {say(panes.length === 1 ? "{pane}" : "{panes}", props.prefs.dialect)},{" "}
+            {quote.hours.toFixed(1)} h of work, {cash(quote.totalPence)} to pay
             {props.notSized > 0 && `; ${props.notSized} not measured yet and left out`}
           </p>
         </div>
@@ -150,6 +152,7 @@ function QuotePage(props: Props) {
                 today={writeDay(today)}
                 hourPence={props.rates.hourPence}
                 glassAgreedPence={props.glassAgreedPence}
+                toOrder={props.toOrder}
                 write={write}
               />
             ))}
@@ -182,11 +185,12 @@ type MadeProps = {
   readonly today: string;
   readonly hourPence: number;
   readonly glassAgreedPence: number;
+  readonly toOrder: number;
   readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
 };
 
 /** A quote as it was made: its page, the customer's answer, and what it came to. */
-function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, write }: MadeProps) {
+function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, toOrder, write }: MadeProps) {
   const net = q.totalPence - q.taxPence;
   const left = q.spent && margin(net, q.spent, hourPence);
   return (
@@ -228,6 +232,13 @@ function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, write
             Turned down
           </button>
         </form>
+      )}
+      {q.answered?.accepted && q.spent === null && toOrder > 0 && (
+        <p>
+          <a className="btn btn-main" href={`/?round=${round}#gather`}>
+            Order the glass: {toOrder} on no order yet
+          </a>
+        </p>
       )}
       {q.answered?.accepted && (
         <form

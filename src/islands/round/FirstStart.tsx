@@ -1,5 +1,7 @@
 import { useState } from "react";
-import { HOUSE_RULES, type HouseRule } from "../../core/house/rules.ts";
+import type { HouseRule } from "../../core/house/rules.ts";
+import { NO_DETAILS } from "../../core/log/kinds/firm.ts";
+import { namesIn, suppliersIn } from "../../core/round/first-start.ts";
 import { firmReads, type Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
@@ -19,21 +21,43 @@ const ASKED = [
   },
 ] as const satisfies readonly { rule: HouseRule; says: string; names: Readonly<Record<string, string>> }[];
 
-/** Asked once, when a firm begins: what everybody reads, and by which rules safety glass is called for. */
+/** Hours that stand in the form and are read there: Monday to Friday. */
+const HOURS = { from: "08:00", to: "16:30" } as const;
+const WEEKDAYS = [1, 2, 3, 4, 5];
+const minutes = (text: string): number => {
+  const [h = 0, m = 0] = text.split(":").map(Number);
+  return h * 60 + m;
+};
+
+/** Asked once, when a firm begins: its name, what everybody reads, who works, whom it buys from. Each may be left out. */
 function FirstStart({ prefs: initial }: { readonly prefs: Prefs }) {
   const prefs = usePrefs(initial);
   const [wrong, setWrong] = useState<string | null>(null);
   const keep = async (form: FormData) => {
-    const told = Object.fromEntries(ASKED.map((a) => [a.rule, String(form.get(a.rule))]));
-    const entry = entriesBy(prefs.who);
-    const refused = await handOver(
-      ASKED.map((a) => entry("house.rule", {}, { rule: a.rule, value: told[a.rule] ?? HOUSE_RULES[a.rule].value })),
-    );
+    const text = (name: string): string => String(form.get(name) ?? "").trim();
+    const suppliers = suppliersIn(text("suppliers"));
+    if (!suppliers.ok) return setWrong(suppliers.says);
+    const hours = { from: minutes(text("from")), to: minutes(text("to")) };
+    const people = namesIn(text("people"));
+    if (people.length > 0 && !(hours.from < hours.to)) return setWrong("A day's work ends after it begins.");
+    const told = Object.fromEntries(ASKED.flatMap((a) => (text(a.rule) === "" ? [] : [[a.rule, text(a.rule)]])));
+    const who = people[0] ?? prefs.who;
+    const entry = entriesBy(who);
+    const unit = told["readsIn"] === "in" ? ("in" as const) : ("mm" as const);
+    const entries = [
+      ...(text("firm") === "" ? [] : [entry("firm.details", {}, { ...NO_DETAILS, name: text("firm") })]),
+      ...ASKED.flatMap((a) =>
+        told[a.rule] ? [entry("house.rule", {}, { rule: a.rule, value: told[a.rule] ?? "" })] : [],
+      ),
+      ...people.map((name) => entry("plan.person", {}, { name, ...hours, weekdays: WEEKDAYS, skills: [] })),
+      ...suppliers.value.map((s) => entry("supplier.added", {}, { ...s, cuts: "", unit })),
+    ];
+    const refused = entries.length === 0 ? null : await handOver(entries);
     if (refused !== null) return setWrong(refused);
-    changePrefs(
-      prefs,
-      firmReads({ readsIn: told["readsIn"], speaks: told["speaks"] } as Parameters<typeof firmReads>[0]),
-    );
+    changePrefs(prefs, {
+      ...firmReads({ readsIn: told["readsIn"], speaks: told["speaks"] } as Parameters<typeof firmReads>[0]),
+      who,
+    });
     location.assign("/rounds/new");
   };
   return (
@@ -44,21 +68,52 @@ function FirstStart({ prefs: initial }: { readonly prefs: Prefs }) {
         void keep(new FormData(e.currentTarget));
       }}
     >
+      <label className="block">
+        <span className="font-medium">What the firm is called</span>
+        <input name="firm" maxLength={200} autoComplete="organization" placeholder="as it stands on its papers" />
+      </label>
       {ASKED.map((a) => (
         <fieldset key={a.rule} className="space-y-2">
           <legend className="font-medium">{a.says}</legend>
           <div className="flex flex-wrap gap-2">
             {Object.entries(a.names).map(([value, name]) => (
               <label key={value} className="chip">
-                <input type="radio" className="shrink-0" name={a.rule} value={value} required /> {name}
+                <input type="radio" className="shrink-0" name={a.rule} value={value} /> {name}
               </label>
             ))}
           </div>
         </fieldset>
       ))}
+      <fieldset className="space-y-2">
+        <legend className="font-medium">Who works here</legend>
+        <textarea
+          name="people"
+          rows={2}
+          maxLength={2000}
+          aria-label="Names, one a line, yours first"
+          placeholder="names, one a line, yours first"
+          className="w-full"
+        />
+        <div className="flex flex-wrap items-center gap-2">
+          <span>Monday to Friday, from</span>
+          <input type="time" name="from" aria-label="from" defaultValue={HOURS.from} className="!w-32" />
+          <span>to</span>
+          <input type="time" name="to" aria-label="to" defaultValue={HOURS.to} className="!w-32" />
+        </div>
+      </fieldset>
+      <label className="block">
+        <span className="font-medium">Whom you buy glass from</span>
+        <textarea
+          name="suppliers"
+          rows={2}
+          maxLength={2000}
+          placeholder="one a line, with the working days they take: Salt Lane, 3"
+          className="w-full"
+        />
+      </label>
       <p className="text-mute">
-        Guidance by common figures: the local code decides. Anybody may read otherwise, at the top of each page; the
-        rest stands under <a href="/house">House rules</a>.
+        Guidance by common figures: the local code decides. Whatever is left out can be said later; anybody may read
+        otherwise, at the top of each page, and the rest stands under <a href="/house">House rules</a>.
       </p>
       {wrong && (
         <p className="note-wax" role="alert">

@@ -64,6 +64,11 @@ function RoundPage(props: Props) {
     all();
     setSheet("gather");
   };
+  // An accepted quote leads here.
+  // biome-ignore lint/correctness/useExhaustiveDependencies: once, as the page was asked for
+  useEffect(() => {
+    if (location.hash === "#gather") openGather();
+  }, []);
   const step = (by: number) => setAt((i) => Math.max(0, Math.min(shown.length - 1, i + by)));
   const acts: Readonly<Record<string, () => unknown>> = {
     j: () => step(1),
