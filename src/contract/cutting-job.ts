@@ -5,4 +5,6 @@ export type CuttingJob = { readonly case: CuttingCase; readonly seconds: number;
 export type CuttingDone = CuttingPlan & { readonly bound: number; readonly proved: boolean };
 export type CuttingReply =
   | { readonly kind: "progress"; readonly share: number; readonly cost: number; readonly unplaced: number }
+  /** The best up to now, and the search goes on. */
+  | { readonly kind: "better"; readonly plan: CuttingDone }
   | { readonly kind: "done"; readonly plan: CuttingDone };

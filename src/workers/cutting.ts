@@ -1,8 +1,18 @@
-import type { CuttingJob, CuttingReply } from "../contract/cutting-job.ts";
-import { planCuts } from "../core/cut/plan-cuts.ts";
+import type { CuttingDone, CuttingJob, CuttingReply } from "../contract/cutting-job.ts";
+import { type PlannedCuts, planCuts } from "../core/cut/plan-cuts.ts";
 
 const TELL_MS = 120;
+/** A better plan is shown no more often than an eye follows. */
+const BETTER_MS = 350;
 const tell = (reply: CuttingReply) => self.postMessage(reply);
+
+const asDone = ({ sheets, unplaced, cost, bound, proved }: PlannedCuts): CuttingDone => ({
+  sheets,
+  unplaced,
+  cost,
+  bound: bound.cost,
+  proved,
+});
 
 /* Plans cuts beside the page. It is ended from outside. */
 self.onmessage = (e: MessageEvent<CuttingJob>) => {
@@ -10,10 +20,15 @@ self.onmessage = (e: MessageEvent<CuttingJob>) => {
   const began = performance.now();
   let told = began;
   let now = { cost: 0, unplaced: c.pieces.length };
+  let shown = began;
   const plan = planCuts(c, {
     seed,
-    told: (better) => {
-      now = better;
+    told: ({ cost, unplaced, plan: whole }) => {
+      now = { cost, unplaced };
+      const at = performance.now();
+      if (at - shown < BETTER_MS) return;
+      shown = at;
+      tell({ kind: "better", plan: asDone(whole()) });
     },
     gone: () => {
       const at = performance.now();
@@ -25,6 +40,5 @@ self.onmessage = (e: MessageEvent<CuttingJob>) => {
       return share;
     },
   });
-  const { sheets, unplaced, cost, bound, proved } = plan;
-  tell({ kind: "done", plan: { sheets, unplaced, cost, bound: bound.cost, proved } });
+  tell({ kind: "done", plan: asDone(plan) });
 };

@@ -29,7 +29,7 @@ test("a pane is cut on the bench: planned with others, cut by cut, booked, and h
     .last();
   await own.getByRole("checkbox").check();
   await page.getByRole("button", { name: "Plan the cuts" }).click();
-  await expect(page.getByRole("status")).toContainText("1 of 1 panes from 1 sheet", { timeout: 20_000 });
+  await expect(page.getByRole("status")).toContainText("1 of 1 pane from 1 sheet", { timeout: 20_000 });
   const sheet = page.getByRole("region", { name: "Sheet 1" });
   await expect(sheet.getByRole("img")).toBeVisible();
   // The straightedge stands 2.5 mm from the score where nobody measured the cutter, on the side that was said.
@@ -110,7 +110,7 @@ test("a piece runs off: what is cut is booked, and the rest is planned anew from
   await sheet.getByText("A piece ran off").click();
   await sheet.getByRole("checkbox", { name: label }).check();
   await sheet.getByRole("button", { name: "Book what is cut, and plan the rest anew" }).click();
-  await expect(page.getByRole("status")).toContainText(/panes from/, { timeout: 30_000 });
+  await expect(page.getByRole("status")).toContainText(/panes? from/, { timeout: 30_000 });
   // It waits for glass again, and what it was cut from is one fewer, or its off-cut lies there now.
   await expect(list.getByText(label)).toBeVisible();
   await expect.poll(() => here.innerText()).not.toBe(before);

@@ -45,6 +45,25 @@ describe("a few pieces, by hand", () => {
     expect(verifyCuts(c, plan)).toEqual([]);
     expect([plan.sheets.length, plan.unplaced.length]).toEqual([sheets, out]);
   });
+  it("tells every better plan whole: each can be cut, none is dearer than the one before, and the last is the answer's cost", () => {
+    const c = madeUpPanes(7, 14);
+    const told: { readonly plan: CuttingPlan; readonly cost: number; readonly unplaced: number }[] = [];
+    const plan = planCuts(c, {
+      seed: 3,
+      gone: rounds(4000),
+      told: ({ cost, unplaced, plan: whole }) => told.push({ plan: whole(), cost, unplaced }),
+    });
+    expect(told.length).toBeGreaterThan(0);
+    for (const t of told) {
+      expect(verifyCuts(c, t.plan)).toEqual([]);
+      expect([t.plan.cost, t.plan.unplaced.length]).toEqual([t.cost, t.unplaced]);
+    }
+    told.slice(1).forEach((t, i) => {
+      const was = told[i];
+      expect(t.unplaced < (was?.unplaced ?? 0) || t.cost <= (was?.cost ?? 0) + 1e-9).toBe(true);
+    });
+    expect(told.at(-1)?.cost).toBe(plan.cost);
+  });
   it("takes the off-cut that is nearly free before a sheet", () => {
     const c = of(
       [piece(300, 200)],

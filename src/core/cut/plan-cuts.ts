@@ -16,8 +16,12 @@ export type PlanningCuts = {
   readonly seed: number;
   /** How much of the time is gone, 0 to 1 and over: asked before every round. */
   readonly gone: (rounds: number) => number;
-  /** Told each time that something better is found. */
-  readonly told?: (plan: { readonly cost: number; readonly unplaced: number }) => void;
+  /** Told each time that something better is found; `plan` gives it whole, and only while it is being told. */
+  readonly told?: (better: {
+    readonly cost: number;
+    readonly unplaced: number;
+    readonly plan: () => PlannedCuts;
+  }) => void;
 };
 
 /** A solution is taken where it is no worse than the one so many rounds ago. */
@@ -60,11 +64,19 @@ export function planCuts(c: CuttingCase, { seed, gone, told }: PlanningCuts): Pl
   const bound = cutBound(c);
   const w = new CutWork(c, chance);
   let best = w.scored(w.first());
-  told?.({ cost: best.state.cost, unplaced: best.state.out.length });
   let rounds = 0;
   const isProved = (): boolean => best.missing === 0 && best.state.cost <= bound.cost + 1e-9;
 
-  const tell = (): void => told?.({ cost: best.state.cost, unplaced: best.state.out.length });
+  const plan = (): PlannedCuts => ({
+    sheets: best.state.benches.map((b) => ({ sheet: b.sheet, root: asCutNode(b.root) })),
+    unplaced: [...best.state.out].sort((a, b) => a - b),
+    cost: best.state.cost,
+    bound,
+    proved: isProved(),
+    rounds,
+  });
+  const tell = (): void => told?.({ cost: best.state.cost, unplaced: best.state.out.length, plan });
+  tell();
   const over = (): boolean => gone(rounds) >= 1;
   const whole = mayLoseNothing(c);
   // In turns, each of so many rounds whatever the time: a longer search goes the way of a shorter one, and on.
@@ -116,15 +128,7 @@ export function planCuts(c: CuttingCase, { seed, gone, told }: PlanningCuts): Pl
     left = POLISH_ROUNDS / 2;
     best = together(w, best, stops);
   }
-  const { state } = best;
-  return {
-    sheets: state.benches.map((b) => ({ sheet: b.sheet, root: asCutNode(b.root) })),
-    unplaced: [...state.out].sort((a, b) => a - b),
-    cost: state.cost,
-    bound,
-    proved: isProved(),
-    rounds,
-  };
+  return plan();
 }
 
 /**

@@ -47,6 +47,34 @@ describe("a quote", () => {
     expect([q.netPence, q.taxPence, q.totalPence]).toEqual([net, tax, net + tax]);
     expect(q.rows.reduce((s, r) => s + r.pence, 0)).toBe(net);
   });
+  it.each<[string, readonly QuotedPane[], Partial<QuoteRates>, readonly string[]]>([
+    [
+      "one above ground, one bag",
+      [pane({ upstairs: true, bags: 1 })],
+      {},
+      ["The visit", "Access above ground, 1 pane", "Old glass taken away, 1 bag"],
+    ],
+    [
+      "two above ground of three, three bags",
+      [pane({ upstairs: true, bags: 1 }), pane({ upstairs: true, bags: 2 }), pane()],
+      {},
+      ["The visit", "Access above ground, 2 panes", "Old glass taken away, 3 bags"],
+    ],
+    [
+      "all on the ground, glass brought for money",
+      [pane()],
+      { deliveryPence: 900 },
+      ["The visit", "Delivery of the glass"],
+    ],
+    ["paint follows", [pane({ secondVisit: true })], {}, ["Two visits: setting, and paint once it has cured"]],
+    ["no charge for the visit", [pane()], { visitPence: 0 }, []],
+  ])("its lines beside the panes: %s", (_, panes, over, says) =>
+    expect(
+      quoteOf(panes, { ...rates, ...over })
+        .rows.filter((r) => r.pane === null)
+        .map((r) => r.says),
+    ).toEqual(says),
+  );
   it("whole pence whatever the figures, and a line for each pane", () => {
     fc.assert(
       fc.property(

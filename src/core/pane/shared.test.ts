@@ -1,5 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller, uuid } from "../../../tests/support/told.ts";
+import { PLAIN_LOOKS } from "../specify/looks.ts";
+import type { Makeup } from "../specify/makeup.ts";
 import { foldPane } from "./book.ts";
 import { newThere, sharedFrom, subjectOf, subjectsIn } from "./shared.ts";
 
@@ -15,6 +17,16 @@ function shared(tell: (t: Teller) => unknown, there = BESIDE) {
   return sharedFrom(book, there).map((c) => [c.kind, c.payload]);
 }
 const GLASS = { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" } as const;
+const UNIT: Makeup = {
+  panes: [
+    { mm: 4, kind: "float" },
+    { mm: 4, kind: "float" },
+  ],
+  cavities: [{ mm: 16, gas: "air", fill: 1 }],
+  coatings: [],
+  spacer: "warm edge, grey",
+};
+const PANEL = { make: "two-thin", mm: 4, lineMm: null, neighbourMm: null } as const;
 const PLACE = { inDoor: false, wetRoom: true, stairs: false, walkway: false };
 const HIGH = { "sill-height": "900", "door-distance": "1200" };
 
@@ -54,6 +66,28 @@ describe("what holds for the other panes of a sash", () => {
       BELOW,
       [["look.special", { special: ["asbestos-putty"], licensed: "" }]],
     ],
+    [
+      "a unit, and how it looks, how far it stands out in the wind and what its sash is",
+      (t) => {
+        t.tell("specify.makeup", { makeup: UNIT });
+        t.tell("specify.exposure", { exposure: "coast" });
+        t.tell("specify.looks", { ...PLAIN_LOOKS, tint: "bronze" });
+      },
+      BELOW,
+      [
+        ["specify.makeup", { makeup: UNIT }],
+        ["specify.exposure", { exposure: "coast" }],
+        ["specify.looks", { ...PLAIN_LOOKS, tint: "bronze" }],
+      ],
+    ],
+    ["a solid panel", (t) => t.tell("specify.panel", { panel: PANEL }), BESIDE, [["specify.panel", { panel: PANEL }]]],
+    [
+      "a panel that was given up: none",
+      (t) => t.also("specify.panel", { panel: PANEL }).tell("specify.panel", { panel: null }),
+      BESIDE,
+      [],
+    ],
+    ["a height that cannot be read", (t) => t.read({ "sill-height": "waist" }), BESIDE, []],
     ["no reading of the opening", (t) => t.read({ "width-top": "600", "rebate-depth": "9" }), BESIDE, []],
     ["not what is wrong with it", (t) => t.tell("look.damage", { damage: ["cracked"] }), BESIDE, []],
     [

@@ -6,6 +6,7 @@ import { type BenchGroup, type BenchPageData, scrapMm } from "../../core/page/be
 import { writeNumber } from "../../core/tape/write.ts";
 import type { Day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
+import { cutPlanSays } from "../../core/words/cut-plan.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { sheetText } from "../../core/words/glass.ts";
@@ -19,7 +20,8 @@ import { GlassHere, PanesToCut, WaitFirst } from "./BenchChoices.tsx";
 import { type Booked, BookedSheet } from "./BookedSheet.tsx";
 import { CutSheetCard } from "./CutSheetCard.tsx";
 import { CutterInHand, useCutter } from "./CutterInHand.tsx";
-import { asListed, caseOf, liesUpright, type Planned, planSays, sparesOf } from "./plan-of.ts";
+import { asListed, caseOf, liesUpright, type Planned, planFacts, sparesOf } from "./plan-of.ts";
+import { SoFar } from "./SoFar.tsx";
 
 type Props = { readonly data: BenchPageData; readonly prefs: Prefs; readonly currency: string };
 const SECONDS = 4;
@@ -85,6 +87,7 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
 function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } & Props) {
   const [off, setOff] = useState<ReadonlySet<string>>(new Set());
   const [plan, setPlan] = useState<Planned | null>(null);
+  const [soFar, setSoFar] = useState<Planned | null>(null);
   const [running, setRunning] = useState<{
     readonly share: number;
     readonly says: string;
@@ -107,6 +110,7 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
   const start = () => {
     const c = caseOf(group, panes, data.today as Day);
     setPlan(null);
+    setSoFar(null);
     setBooked(new Map());
     const stop = planBeside({ case: c, seconds: SECONDS }, (reply) => {
       if (reply.kind === "progress")
@@ -115,8 +119,10 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           says: reply.unplaced > 0 ? `${reply.unplaced} without a place` : "all placed",
           stop: end,
         });
+      else if (reply.kind === "better") setSoFar({ case: c, panes, done: reply.plan });
       else {
         setRunning(null);
+        setSoFar(null);
         setPlan({ case: c, panes, done: reply.plan });
       }
     });
@@ -215,8 +221,9 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
             <span className="text-mute">{running.says}</span>
           </>
         )}
-        {plan && <p role="status">{planSays(plan.done, plan.panes.length)}</p>}
+        {plan && <p role="status">{say(cutPlanSays(planFacts(plan)), prefs.dialect)}</p>}
       </div>
+      {running && soFar && <SoFar plan={soFar} prefs={prefs} />}
       {said && (
         <p className="note-wax" role="alert">
           {said}

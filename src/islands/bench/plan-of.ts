@@ -8,6 +8,7 @@ import type { StockPane } from "../../core/house/stock.ts";
 import type { BenchGroup } from "../../core/page/bench-page.ts";
 import type { GlassKind } from "../../core/specify/glass.ts";
 import { addDays, type Day } from "../../core/units/day.ts";
+import type { CutPlanFacts } from "../../core/words/cut-plan.ts";
 
 /** A plan of the bench, and what it was made for. */
 export type Planned = {
@@ -58,12 +59,17 @@ const turnsOf = (glass: GlassKind, pane: Listed, stock: BenchGroup["stock"]): bo
 export const liesUpright = (glass: GlassKind, sheet: Pick<Listed, "runs"> | undefined): boolean =>
   glass === "patterned" && sheet?.runs !== "neither";
 
-export function planSays(done: CuttingDone, of: number): string {
-  const n = done.sheets.length;
-  const placed = `${of - done.unplaced.length} of ${of} panes from ${n} ${n === 1 ? "sheet" : "sheets"}`;
-  return done.proved
-    ? `${placed}; nothing cheaper is possible.`
-    : `${placed}; perhaps it can be done with less, nobody has proved that it cannot.`;
+/** What a plan came to, for words. */
+export function planFacts({ case: c, panes, done }: Planned): CutPlanFacts {
+  const kinds = c.sheets.filter((s) => s.count !== 0);
+  return {
+    sheets: done.sheets.length,
+    placed: panes.length - done.unplaced.length,
+    of: panes.length,
+    bound: done.bound,
+    proved: done.proved,
+    each: kinds.length === 1 ? (kinds[0]?.cost ?? null) : null,
+  };
 }
 
 /** The group's stock and panes as a case: what is due sooner goes first, off-cuts before sheets. */
