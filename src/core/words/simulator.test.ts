@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { SIMULATOR_WORDS } from "./simulator.ts";
+import { farText, SIMULATOR_WORDS } from "./simulator.ts";
 
 const KEYS = ["foot", "head", "hingeSide", "handleSide"] as const;
 
@@ -18,8 +18,9 @@ describe("what the simulator says", () => {
     expect(w.gaps("right")).toEqual(w.gaps("left").map(swap));
   });
   it("says which way, and by how much", () => {
-    expect(SIMULATOR_WORDS.side.off("3.6", "left")).toBe("The handle hangs 3.6 mm down.");
-    expect(SIMULATOR_WORDS.head.off("7.0", "left")).toBe("Its foot hangs 7.0 mm to the left.");
-    expect(SIMULATOR_WORDS.foot.over("2.0", "left")).toContain("to the right");
+    expect(SIMULATOR_WORDS.side.off(farText(3.6, "mm"), "left")).toBe("The handle hangs 3.6 mm down.");
+    expect(SIMULATOR_WORDS.head.off(farText(-7, "mm"), "left")).toBe("Its foot hangs 7 mm to the left.");
+    expect(SIMULATOR_WORDS.side.wrong(farText(5.94, "in"))).toContain('15/64"');
+    expect(SIMULATOR_WORDS.foot.over("2 mm", "left")).toContain("to the right");
   });
 });

@@ -1,4 +1,6 @@
 import type { Packers } from "../set/simulate.ts";
+import { writeLength } from "../tape/write.ts";
+import { type LengthUnit, mm } from "../units/length.ts";
 
 /** The bar of the sash that stays where it is: on its hinges at a side, hung from its head, or standing on its foot. */
 export type HeldBy = "side" | "head" | "foot";
@@ -7,9 +9,10 @@ type Words = {
   readonly title: string;
   readonly places: (side: "left" | "right") => Readonly<Record<keyof Packers, string>>;
   readonly gaps: (side: "left" | "right") => readonly [near: string, far: string];
-  readonly off: (mm: string, side: "left" | "right") => string;
-  readonly over: (mm: string, side: "left" | "right") => string;
-  readonly wrong: (mm: string) => string;
+  /** `far` is a length with its unit, as the reader has it. */
+  readonly off: (far: string, side: "left" | "right") => string;
+  readonly over: (far: string, side: "left" | "right") => string;
+  readonly wrong: (far: string) => string;
   readonly order: readonly string[];
 };
 
@@ -25,10 +28,10 @@ export const SIMULATOR_WORDS: Readonly<Record<HeldBy, Words>> = {
       hingeSide: "beside, low at the hinge",
       handleSide: "beside, high at the handle",
     }),
-    gaps: () => ["head gap at the hinge, mm", "head gap at the handle, mm"],
-    off: (mm) => `The handle hangs ${mm} mm down.`,
-    over: (mm) => `The handle is ${mm} mm too high: it binds at the head. Take some out.`,
-    wrong: (mm) => `On the other diagonal they push the handle down: ${mm} mm. Thicker is worse.`,
+    gaps: () => ["head gap at the hinge", "head gap at the handle"],
+    off: (far) => `The handle hangs ${far} down.`,
+    over: (far) => `The handle is ${far} too high: it binds at the head. Take some out.`,
+    wrong: (far) => `On the other diagonal they push the handle down: ${far}. Thicker is worse.`,
     order: [
       "First the one below at the hinge: it carries.",
       "Then the one above at the handle, a little at a time: it lifts.",
@@ -43,14 +46,10 @@ export const SIMULATOR_WORDS: Readonly<Record<HeldBy, Words>> = {
       hingeSide: `above, at the ${side}`,
       handleSide: `below, at the ${other(side)}`,
     }),
-    gaps: (side) => [
-      `gap at the ${other(side)} jamb, by the hinges, mm`,
-      `gap at the ${other(side)} jamb, at the foot, mm`,
-    ],
-    off: (mm, side) => `Its foot hangs ${mm} mm to the ${side}.`,
-    over: (mm, side) =>
-      `Its foot is pushed ${mm} mm past square, to the ${other(side)}: it binds there. Take some out.`,
-    wrong: (mm) => `On the other diagonal they push it further over: ${mm} mm. Thicker is worse.`,
+    gaps: (side) => [`gap at the ${other(side)} jamb, by the hinges`, `gap at the ${other(side)} jamb, at the foot`],
+    off: (far, side) => `Its foot hangs ${far} to the ${side}.`,
+    over: (far, side) => `Its foot is pushed ${far} past square, to the ${other(side)}: it binds there. Take some out.`,
+    wrong: (far) => `On the other diagonal they push it further over: ${far}. Thicker is worse.`,
     order: [
       "First the two below: they carry the pane.",
       "Then the pair across the diagonal, a little at a time: it squares.",
@@ -65,14 +64,10 @@ export const SIMULATOR_WORDS: Readonly<Record<HeldBy, Words>> = {
       hingeSide: `below, at the ${side}`,
       handleSide: `above, at the ${other(side)}`,
     }),
-    gaps: (side) => [
-      `gap at the ${other(side)} jamb, at the foot, mm`,
-      `gap at the ${other(side)} jamb, at the head, mm`,
-    ],
-    off: (mm, side) => `Its head leans ${mm} mm to the ${side}.`,
-    over: (mm, side) =>
-      `Its head is pushed ${mm} mm past square, to the ${other(side)}: it binds there. Take some out.`,
-    wrong: (mm) => `On the other diagonal they push its head further over: ${mm} mm. Thicker is worse.`,
+    gaps: (side) => [`gap at the ${other(side)} jamb, at the foot`, `gap at the ${other(side)} jamb, at the head`],
+    off: (far, side) => `Its head leans ${far} to the ${side}.`,
+    over: (far, side) => `Its head is pushed ${far} past square, to the ${other(side)}: it binds there. Take some out.`,
+    wrong: (far) => `On the other diagonal they push its head further over: ${far}. Thicker is worse.`,
     order: [
       "First the two below, over the rollers or hinges: they carry.",
       "Then the pair across the diagonal, a little at a time: it stands up.",
@@ -80,3 +75,7 @@ export const SIMULATOR_WORDS: Readonly<Record<HeldBy, Words>> = {
     ],
   },
 };
+
+/** How far a corner is off, without its sign. @example farText(-5.94, "mm") // "5.9 mm"; in inches // 15/64" */
+export const farText = (of: number, unit: LengthUnit): string =>
+  writeLength(mm(Math.abs(of)), unit, { places: 1, ticks: 64 });

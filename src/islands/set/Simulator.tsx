@@ -8,7 +8,7 @@ import { dropFromHeads, type Sash } from "../../core/set/toe-heel.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
-import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
+import { farText, type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 import { TOE_BOX, toeDrawing } from "../../drawing/toe-heel.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -104,6 +104,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
     dxMm: facts.dxMm,
     dyMm: facts.dyMm,
   });
+  const text = (of: number): string => farText(of, prefs.unit);
   const add = useCallback(
     (key: keyof Packers, mm: number) => {
       const now = store.get();
@@ -117,7 +118,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
         viewBox={`0 0 ${TOE_BOX.width} ${TOE_BOX.height}`}
         className="mx-auto w-full max-w-[340px] touch-none bg-sheet desk:max-w-[480px]"
         role="img"
-        aria-label={drop >= 0 ? words.off(drop.toFixed(1), side) : words.over((-drop).toFixed(1), side)}
+        aria-label={drop >= 0 ? words.off(text(drop), side) : words.over(text(drop), side)}
       >
         <path d={d.frame} className="d-opening" />
         <path d={d.sash} className="d-frame" />
@@ -151,18 +152,16 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
           />
         ))}
         <text x={d.figure.x} y={d.figure.y} textAnchor="middle" className="d-text font-semibold">
-          {held === "side"
-            ? `${Math.abs(drop).toFixed(1)} ${drop >= 0 ? "down" : "up"}`
-            : `${Math.abs(drop).toFixed(1)} off`}
+          {held === "side" ? `${text(drop)} ${drop >= 0 ? "down" : "up"}` : `${text(drop)} off`}
         </text>
       </svg>
       <p className="text-center text-[12px] text-mute">The drop is drawn {TIMES} times too large.</p>
-      <SimulatorSays facts={facts} packers={said} wrong={wrong} held={held} side={side} add={add} />
+      <SimulatorSays facts={facts} packers={said} wrong={wrong} held={held} side={side} unit={prefs.unit} add={add} />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">
         {PLACES.map((key) => (
           <label key={key}>
             <span className="text-[13px] text-mute">
-              {places[key]}: <strong className="tight text-ink">{packers[key].toFixed(1)}</strong>
+              {places[key]}: <strong className="tight text-ink">{text(packers[key])}</strong>
             </span>
             <input
               type="range"
@@ -179,7 +178,9 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
       <div className="grid grid-cols-2 gap-2">
         {(["hinge", "handle"] as const).map((at, i) => (
           <label key={at}>
-            <span className="text-[13px] text-mute">{words.gaps(side)[i]}</span>
+            <span className="text-[13px] text-mute">
+              {words.gaps(side)[i]}, {prefs.unit}
+            </span>
             <input
               inputMode="decimal"
               className="tight"

@@ -2,8 +2,9 @@ import { memo } from "react";
 import { PACKER_BOX } from "../../core/pane/reckoning.ts";
 import { dropWith, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "../../core/set/simulate.ts";
 import { liftOf } from "../../core/set/toe-heel.ts";
-import { toMm } from "../../core/units/length.ts";
-import { type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
+import { writeLength } from "../../core/tape/write.ts";
+import { type LengthUnit, mm, toMm } from "../../core/units/length.ts";
+import { farText, type HeldBy, SIMULATOR_WORDS } from "../../core/words/simulator.ts";
 
 const BOX = PACKER_BOX.map(toMm);
 
@@ -13,28 +14,31 @@ type Props = {
   readonly wrong: boolean;
   readonly held: HeldBy;
   readonly side: "left" | "right";
+  readonly unit: LengthUnit;
   readonly add: (place: keyof Packers, mm: number) => void;
 };
 
 /** What the sash does as it is packed, and the one change that brings it square. Its room is kept, so that nothing jumps. */
-export const SimulatorSays = memo(function SimulatorSays({ facts, packers, wrong, held, side, add }: Props) {
+export const SimulatorSays = memo(function SimulatorSays({ facts, packers, wrong, held, side, unit, add }: Props) {
   const words = SIMULATOR_WORDS[held];
   const drop = dropWith(facts, packers, wrong);
   const lift = liftOf(facts.sash, drop);
   const advice = wrong ? null : squareBy(facts, packers, BOX);
+  const text = (of: number): string => farText(of, unit);
+  const fine = (of: number): string => writeLength(mm(Math.abs(of)), unit, { places: 2, ticks: 64 });
   const square = Math.abs(drop) <= SQUARE_WITHIN_MM;
   return (
     <>
       <p className={`min-h-24 ${square ? "note-glass" : "note-wax"}`} role="status">
         {wrong
-          ? words.wrong(drop.toFixed(1))
+          ? words.wrong(text(drop))
           : square
             ? "Square: it will shut and latch as it was made to."
             : drop > 0
-              ? `${words.off(drop.toFixed(1), side)} Squaring it lengthens the diagonal by ${lift.lengthenMm.exact.toFixed(2)} mm (${lift.lengthenMm.firstOrder.toFixed(2)} to first order).`
-              : words.over((-drop).toFixed(1), side)}
+              ? `${words.off(text(drop), side)} Squaring it lengthens the diagonal by ${fine(lift.lengthenMm.exact)} (${fine(lift.lengthenMm.firstOrder)} to first order).`
+              : words.over(text(drop), side)}
         {advice &&
-          ` ${advice.addMm > 0 ? "Put" : "Take"} ${Math.abs(advice.addMm).toFixed(1)} mm ${advice.addMm > 0 ? "more in" : "out"}, ${words.places(side)[advice.place]}.`}
+          ` ${advice.addMm > 0 ? "Put" : "Take"} ${text(advice.addMm)} ${advice.addMm > 0 ? "more in" : "out"}, ${words.places(side)[advice.place]}.`}
       </p>
       <button
         type="button"
