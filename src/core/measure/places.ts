@@ -43,13 +43,12 @@ export const INSERT = [
   "insert-inside-height",
 ] as const;
 export const DOOR = ["door-thickness"] as const;
-/** A sash over its outer edges, and the hole in the wall for a whole window, at its least. */
-export const MADE_WHOLE = [
-  "sash-outside-width",
-  "sash-outside-height",
-  "window-hole-width",
-  "window-hole-height",
-] as const;
+/** The hole in the wall for a whole window, at three places each way: the least of each counts. */
+export const HOLE_WIDTHS = ["window-hole-width", "window-hole-width-middle", "window-hole-width-sill"] as const;
+export const HOLE_HEIGHTS = ["window-hole-height", "window-hole-height-middle", "window-hole-height-right"] as const;
+export const HOLE = [...HOLE_WIDTHS, ...HOLE_HEIGHTS] as const;
+/** A sash over its outer edges, and the hole in the wall. */
+export const MADE_WHOLE = ["sash-outside-width", "sash-outside-height", ...HOLE] as const;
 
 /** By caliper: overall, and each pane. */
 export const CALIPER = ["unit-thickness", "pane-thickness", "pane-thickness-far"] as const;

@@ -1,6 +1,6 @@
 import { mm, type Nm, nm, toMm } from "../units/length.ts";
 import type { OpeningReadings } from "./figure.ts";
-import { OPENING, type Place } from "./places.ts";
+import { HOLE_HEIGHTS, HOLE_WIDTHS, OPENING, type Place } from "./places.ts";
 import type { Sits, Way } from "./ways.ts";
 
 /** Readings of one pane, by place. */
@@ -111,8 +111,14 @@ export function openingBy(way: Way, r: Readings, by: { readonly sits: Sits | nul
     case "sash-outside":
       return wholeOpening(way, r["sash-outside-width"], r["sash-outside-height"]);
     case "window-hole":
-      return wholeOpening(way, r["window-hole-width"], r["window-hole-height"]);
+      return wholeOpening(way, leastOf(r, HOLE_WIDTHS), leastOf(r, HOLE_HEIGHTS));
   }
+}
+
+/** The least of these that was read. @example 1201, 1198.5 and nothing at the sill // 1198.5 */
+function leastOf(r: Readings, places: readonly Place[]): Nm | undefined {
+  const read = places.flatMap((p) => r[p] ?? []);
+  return read.length === 0 ? undefined : nm(Math.min(...read));
 }
 
 /** What is made whole is as large as it is, whatever was read of a rebate before somebody chose it. */

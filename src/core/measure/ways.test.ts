@@ -17,6 +17,9 @@ describe("what is still to be read", () => {
       ["insert-inside-width", "insert-inside-height"],
       ["door-thickness"],
     ],
+    ["the hole in the wall, nothing yet", "window-hole", [], ["window-hole-width", "window-hole-height"]],
+    ["its width at the sill alone", "window-hole", ["window-hole-width-sill"], ["window-hole-height"]],
+    ["a width and a height, wherever", "window-hole", ["window-hole-width-middle", "window-hole-height-right"], []],
     [
       "one of each and no corner",
       "rebate",
@@ -28,5 +31,8 @@ describe("what is still to be read", () => {
     for (const way of WAYS)
       for (const p of WAY_FACTS[way].wanted)
         expect([way, p, way === "rebate" || WAY_FACTS[way].places.includes(p)]).toEqual([way, p, true]);
+    for (const way of WAYS)
+      for (const p of WAY_FACTS[way].inTurn ?? [])
+        expect([way, p, WAY_FACTS[way].places.includes(p)]).toEqual([way, p, true]);
   });
 });

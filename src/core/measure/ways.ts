@@ -1,5 +1,5 @@
 import type { Whole } from "../specify/whole.ts";
-import { OPENING, type Place } from "./places.ts";
+import { HOLE, HOLE_HEIGHTS, HOLE_WIDTHS, OPENING, type Place } from "./places.ts";
 
 /** How an opening is measured: what can be reached decides. */
 export const WAYS = [
@@ -20,6 +20,8 @@ type WayFact = {
   readonly places: readonly Place[];
   /** What is read by it, one after another; the rest only where somebody knows it, or in the place of another. */
   readonly wanted: readonly Place[];
+  /** What is asked for one after another, where that is more than is wanted. */
+  readonly inTurn?: readonly Place[];
   /** It can be read to the full only once the old glass is out. */
   readonly needsOut: boolean;
   /** What is read is made whole, with its glass in it: that glass is nobody's to size, and no rebate is cut into. */
@@ -78,8 +80,10 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
   "window-hole": {
     name: "whole window, the hole in the wall",
     says: "Wall to wall, and sill to head, each at three places: the least counts. Its maker takes off the fitting gap: the order says so.",
-    places: ["window-hole-width", "window-hole-height"],
+    places: HOLE,
+    // A wall that is known to be true is not held up for its other places.
     wanted: ["window-hole-width", "window-hole-height"],
+    inTurn: HOLE,
     needsOut: false,
     whole: "window",
   },
@@ -96,7 +100,11 @@ export const WAY_OF_WHOLE: Readonly<Record<Whole, Way>> = {
 };
 
 /** What does as well as a reading that is wanted: a depth that was told or read, for how far the glass goes in. */
-const INSTEAD: Readonly<Partial<Record<Place, readonly Place[]>>> = { "goes-in": ["cover-guess", "rebate-depth"] };
+const INSTEAD: Readonly<Partial<Record<Place, readonly Place[]>>> = {
+  "goes-in": ["cover-guess", "rebate-depth"],
+  "window-hole-width": HOLE_WIDTHS,
+  "window-hole-height": HOLE_HEIGHTS,
+};
 
 /**
  * What is still to be read by this way of measuring, in its order.

@@ -39,6 +39,18 @@ describe("working days", () => {
       }),
     );
   });
+  it.each([
+    ["2026-05-22", 0, "2026-05-22"],
+    ["2026-05-22", 1, "2026-05-21"],
+    // Monday 25 is off: nothing begins on it, nor on the days before.
+    ["2026-05-26", 1, "2026-05-22"],
+    ["2026-05-26", 2, "2026-05-21"],
+    ["2026-05-25", 1, "2026-05-21"],
+    ["2026-05-25", 0, "2026-05-25"],
+    ["2026-05-24", 1, "2026-05-21"],
+  ])("%s less %d working days is %s", (by, days, is) =>
+    expect(writeDay(beforeWorkingDays(day(by), days, calendar))).toBe(is),
+  );
   it("needed Friday 5 June, 8 days' lead: order by Friday 22 May, past a day off, a day for checking in", () =>
     expect(writeDay(orderBy(day("2026-06-05"), 8, calendar))).toBe("2026-05-22"));
 });

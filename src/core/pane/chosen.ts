@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house/rules.ts";
-import { OPENING, type Place } from "../measure/places.ts";
+import { HOLE, OPENING, type Place } from "../measure/places.ts";
 import { readsWhole, type Way } from "../measure/ways.ts";
 import type { Glass } from "../specify/glass.ts";
 import { makeupIsSafe, makeupOverall } from "../specify/makeup.ts";
@@ -16,7 +16,7 @@ const STAND_INS: Readonly<Record<Way, readonly Place[]>> = {
   "insert-outside": ["insert-outside-width", "insert-outside-height"],
   "insert-inside": ["insert-inside-width", "insert-inside-height"],
   "sash-outside": ["sash-outside-width", "sash-outside-height"],
-  "window-hole": ["window-hole-width", "window-hole-height"],
+  "window-hole": HOLE,
 };
 
 /**

@@ -154,6 +154,17 @@ describe("the next thing to do", () => {
     ["silicone: its own steps first", () => set("2026-05-18", "silicone"), "finish", "finish-off"],
   ] as const)("%s", (_, tell, station, kind) => expect(at(tell()).next).toMatchObject({ station, kind }));
 
+  // Linseed putty: from a week after it was set, and by four weeks after it. Today is Wednesday 20 May.
+  it.each([
+    ["a day too soon", "2026-05-14", "wait-paint", "2026-05-21"],
+    ["a week to the day", "2026-05-13", "paint", "2026-06-10"],
+    ["nine days", "2026-05-11", "paint", "2026-06-08"],
+    ["four weeks to the day", "2026-04-22", "paint", "2026-05-20"],
+    ["four weeks and a day", "2026-04-21", "past-paint", "2026-05-19"],
+  ] as const)("set %s ago: %s, %s by %s", (_, day, kind, by) =>
+    expect(at(set(day)).next).toEqual({ station: "finish", kind, day: dayOf(by) }),
+  );
+
   it("an open hole comes before everything but a look", () => {
     const t = readIn("cleared");
     t.tell("look.urgency", { urgency: "open-hole" });

@@ -1,4 +1,4 @@
-import { OPENING, type Place } from "../measure/places.ts";
+import { HOLE, OPENING, type Place } from "../measure/places.ts";
 import { leastSure, type Sureness } from "../measure/sureness.ts";
 import { readsWhole, WAY_FACTS, type Way } from "../measure/ways.ts";
 import { heldBy, type OtherPane } from "./before-order.ts";
@@ -23,7 +23,7 @@ const COPIED_PLACES = {
   "insert-outside": ["insert-outside-width", "insert-outside-height"],
   "insert-inside": ["insert-inside-width", "insert-inside-height"],
   "sash-outside": ["sash-outside-width", "sash-outside-height"],
-  "window-hole": ["window-hole-width", "window-hole-height"],
+  "window-hole": HOLE,
 } as const;
 const isCopied = (way: Way): way is keyof typeof COPIED_PLACES => way in COPIED_PLACES;
 

@@ -18,12 +18,29 @@ const has = (step: string, ...said: readonly (readonly [step: string, done: read
   return whoHasIt(book, STEPS, step);
 };
 
-it.each<[string, readonly string[], ReturnType<typeof has>]>([
-  ["nobody said", has("glass-loose"), []],
-  ["said here", has("bead-top", ["bead-top", ["tape", "hand"]]), ["tape", "hand"]],
-  ["said at the last bead, it stands", has("glass-loose", ["bead-top", ["tape"]]), ["tape"]],
-  ["another since", has("glass-loose", ["bead-top", ["tape"]], ["glass-loose", ["helper"]]), ["helper"]],
-  ["taken back here: nothing has it", has("glass-loose", ["bead-top", ["tape"]], ["glass-loose", []]), []],
-  ["what is said later says nothing of before", has("bead-top", ["glass-loose", ["helper"]]), []],
-  ["ticks of a step that asks something else", has("glass-loose", ["bead-bottom", ["tape"]]), []],
-])("%s", (_, is, expected) => expect(is).toEqual(expected));
+type Said = readonly (readonly [step: string, done: readonly string[]])[];
+it.each<[string, string, Said, ReturnType<typeof has>]>([
+  ["nobody said", "glass-loose", [], []],
+  ["said here", "bead-top", [["bead-top", ["tape", "hand"]]], ["tape", "hand"]],
+  ["said at the last bead, it stands", "glass-loose", [["bead-top", ["tape"]]], ["tape"]],
+  [
+    "another since",
+    "glass-loose",
+    [
+      ["bead-top", ["tape"]],
+      ["glass-loose", ["helper"]],
+    ],
+    ["helper"],
+  ],
+  [
+    "taken back here: nothing has it",
+    "glass-loose",
+    [
+      ["bead-top", ["tape"]],
+      ["glass-loose", []],
+    ],
+    [],
+  ],
+  ["what is said later says nothing of before", "bead-top", [["glass-loose", ["helper"]]], []],
+  ["ticks of a step that asks something else", "glass-loose", [["bead-bottom", ["tape"]]], []],
+])("%s", (_, step, said, expected) => expect(has(step, ...said)).toEqual(expected));

@@ -191,6 +191,35 @@ describe("a new sash, over the old one", () => {
 });
 
 describe("a whole window, by the hole in the wall", () => {
+  it.each<[string, Readonly<Record<string, string>>, number, number]>([
+    ["one of each", { "window-hole-width": "1210", "window-hole-height": "1340" }, 1210, 1340],
+    [
+      "three of each, the least in the middle and at the right",
+      {
+        "window-hole-width": "1210",
+        "window-hole-width-middle": "1206.5",
+        "window-hole-width-sill": "1209",
+        "window-hole-height": "1340",
+        "window-hole-height-middle": "1338",
+        "window-hole-height-right": "1335",
+      },
+      1206.5,
+      1335,
+    ],
+    [
+      "at the sill and in the middle alone",
+      { "window-hole-width-sill": "1209", "window-hole-height-middle": "1338" },
+      1209,
+      1338,
+    ],
+  ])("its hole counts at its least: %s", (_, readings, width, height) => {
+    const t = new Teller().opened().added(PANE, "timber-putty");
+    t.tell("look.option", { option: "window", reason: "" });
+    t.read(readings);
+    const { book, r } = told(t);
+    const line = orderLineOf(book, r);
+    expect([line?.widthNm, line?.heightNm]).toEqual([width * 1e6, height * 1e6]);
+  });
   it("is ordered as the hole, and its order says that nothing was taken off", () => {
     const t = new Teller().opened().added(PANE, "timber-putty");
     t.tell("look.option", { option: "window", reason: "" });

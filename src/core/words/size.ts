@@ -40,8 +40,8 @@ const FIRST_OF: Readonly<Record<Way, { readonly width: string; readonly height: 
     height: "Read the old sash's height too, outer edge to outer edge.",
   },
   "window-hole": {
-    width: "Read the width and height of the hole in the wall, each at its least.",
-    height: "Read the height of the hole in the wall too, at its least.",
+    width: "Read the width and height of the hole in the wall, each at three places: the least counts.",
+    height: "Read the height of the hole in the wall too, at three places: the least counts.",
   },
   "insert-inside": {
     width: "Read the width and height of the glass that is seen, frame to frame.",

@@ -16,7 +16,7 @@ import { TapeStrip } from "./TapeStrip.tsx";
 
 /** What is read, one after another, by this way of measuring; a sash that is to hold a unit is read for its timber too. */
 const orderOf = (book: PaneBook): readonly Place[] => [
-  ...(book.way === "rebate" ? [...OPENING, ...REBATE] : WAY_FACTS[book.way].wanted),
+  ...(book.way === "rebate" ? [...OPENING, ...REBATE] : (WAY_FACTS[book.way].inTurn ?? WAY_FACTS[book.way].wanted)),
   ...(isRouted(book) ? CONVERSION_READS.filter((p) => !(REBATE as readonly Place[]).includes(p)) : []),
 ];
 

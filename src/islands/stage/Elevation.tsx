@@ -142,8 +142,12 @@ const LIKE: Readonly<Partial<Record<Place, OpeningPlace>>> = {
   "insert-inside-height": "height-middle",
   "sash-outside-width": "width-middle",
   "sash-outside-height": "height-middle",
-  "window-hole-width": "width-middle",
-  "window-hole-height": "height-middle",
+  "window-hole-width": "width-top",
+  "window-hole-width-middle": "width-middle",
+  "window-hole-width-sill": "width-bottom",
+  "window-hole-height": "height-left",
+  "window-hole-height-middle": "height-middle",
+  "window-hole-height-right": "height-right",
 };
 
 /** Where the tape is held for the reading that is asked, drawn thick. */
