@@ -328,6 +328,9 @@ test("a size from stock is offered with its cuts, used, and a new insert on the 
   await expect(stock.getByRole("button", { name: "Add to stock" })).toBeDisabled();
   await stock.getByLabel("Width").fill("610.5");
   await stock.getByLabel("Height").fill("901");
+  // No thickness stands there beforehand: a sheet is as thick as somebody says.
+  await expect(stock.getByRole("button", { name: "Add to stock" })).toBeDisabled();
+  await stock.getByLabel("Thickness").fill("4");
   await stock.getByRole("button", { name: "Add to stock" }).click();
   await page.getByRole("link", { name: "Door inserts" }).click();
   const inserts = page.locator("#inserts");

@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
-import { PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
+import { ORDER, ORDER_LINE, PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -87,6 +87,25 @@ it.each<[string, System, (t: Teller) => void, ReturnType<typeof bench>]>([
       t.tell("specify.looks", { ...PLAIN_LOOKS, runs: "across" });
     },
     ["4 mm patterned, reeded", "", 0],
+  ],
+  [
+    "on an order that was not sent",
+    "timber-putty",
+    (t) => {
+      t.tell("order.opened", { supplier: "Salt Lane", reference: "1" }, { order: ORDER });
+      t.tell("order.line", { ...ORDER_LINE, widthNm: 596e6, heightNm: 896e6 }, { order: ORDER, pane: PANE });
+    },
+    [FLOAT, "", 0],
+  ],
+  [
+    "on one that was sent",
+    "timber-putty",
+    (t) => {
+      t.tell("order.opened", { supplier: "Salt Lane", reference: "1" }, { order: ORDER });
+      t.tell("order.line", { ...ORDER_LINE, widthNm: 596e6, heightNm: 896e6 }, { order: ORDER, pane: PANE });
+      t.tell("order.sent", { day: "2026-05-20", due: "2026-05-22" }, { order: ORDER });
+    },
+    ["", "", 0],
   ],
   ["a slip in its readings", "timber-putty", (t) => t.read({ "width-bottom": "660" }), ["", "slip", 0]],
   [

@@ -26,6 +26,8 @@ export type BenchPane = {
   /** Which way the lines of its pattern run in the window. */
   readonly runs: LinesRun;
   readonly due: number | null;
+  /** The line of an order that was not sent yet: cut here, it is taken off it. */
+  readonly onOrder: { readonly order: string; readonly line: string; readonly supplier: string } | null;
 };
 
 /** Panes of one kind and thickness, with the sheets that there are for them. */
@@ -86,8 +88,9 @@ export function composeBench(
   const waits: { id: string; where: string; next: Next }[] = [];
   let toughened = 0;
   for (const { book, r } of panes) {
-    if (book.set || book.line || isHere(book) || isNobodysToCut(book)) continue;
-    const line = orderLineOf(book, r);
+    const open = book.line?.line.state === "open" ? book.line : null;
+    if (book.set || (book.line && !open) || isHere(book) || isNobodysToCut(book)) continue;
+    const line = open?.line ?? orderLineOf(book, r);
     if (line?.corners) continue;
     if (!CUT_HERE[r.chosen.kind]) {
       toughened++;
@@ -114,6 +117,7 @@ export function composeBench(
       heightNm: line.heightNm,
       runs: line.looks?.runs,
       due: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
+      onOrder: open && { order: open.order.id, line: open.line.line, supplier: open.order.supplier },
     });
     groups.set(id, group);
   }

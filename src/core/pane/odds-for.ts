@@ -4,7 +4,7 @@ import type { Readings, ReckonedOpening } from "../measure/reckoned.ts";
 import type { Result } from "../result.ts";
 import { type Best, chancesOf, type OddsInput } from "../size/best.ts";
 import type { Cut, CutError } from "../size/cut.ts";
-import { errorsFor } from "../size/errors.ts";
+import { type ErrorsOf, errorRules, errorsFor } from "../size/errors.ts";
 import type { Depths } from "../size/lay.ts";
 import type { Unread } from "../size/lay-model.ts";
 import type { Chances } from "../size/odds-line.ts";
@@ -23,11 +23,12 @@ export function oddsFor(
   of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
 ): OddsInput {
   const sealed = isUnit(book);
-  const usual = errorsFor(house, {
+  const by: ErrorsOf = {
     material: frameOf(book.added.system).material,
     tape: tapeUnit(book),
     sealedUnit: sealed,
-  });
+  };
+  const usual = errorsFor(house, by);
   const { copied } = of.opening;
   // The room an old pane had it had in this opening, lean and bow and all: they are in its play already.
   const errors = copied && copied.fit !== "opening-read" ? { ...usual, unread: AS_TRUE } : usual;
@@ -43,6 +44,7 @@ export function oddsFor(
     leastOff: mm(Math.max(0, 2 * house.leastGapMm + (errors.cutting.off ?? 0))),
     bindShare: house.bindShare,
     mostOff: guess === undefined ? undefined : nm(Math.max(0, 2 * (guess - leastCover))),
+    rules: errorRules(by),
     errors: of.opening.guessed
       ? { ...errors, tape: Math.hypot(errors.tape, spreadOf(of.opening.guessed.doubt)) }
       : errors,

@@ -1,3 +1,4 @@
+import type { HouseRule } from "../house/rules.ts";
 import { type Figure, type FigureError, governing, type OpeningReadings } from "../measure/figure.ts";
 import type { Result } from "../result.ts";
 import { floorTo, type Grid, gridStep, type Nm, nm, takeNm, toMm } from "../units/length.ts";
@@ -17,6 +18,8 @@ export type OddsInput = {
   readonly depths: Depths | undefined;
   readonly leastCover: Nm;
   readonly errors: SizeErrors;
+  /** The house rules that they were taken from, where they were. */
+  readonly rules?: readonly HouseRule[] | undefined;
   /** Least that comes off each way, whatever the odds: glass never touches the rebate. */
   readonly leastOff?: Nm | undefined;
   /** Most that may come off each way while no depth is read: so much leaves the least cover of what was told of it. */

@@ -25,30 +25,35 @@ export type SizeErrors = {
   readonly unread: Unread;
   /** A size is chosen for the whole year, or for one random day. */
   readonly when: When;
-  /** The house rules that tape, cutter and movement were taken from. */
-  readonly rules?: readonly HouseRule[] | undefined;
 };
 
+/** What is read, cut and moves: which of the firm's figures are about it follows. */
+export type ErrorsOf = { readonly material: Material; readonly tape: LengthUnit; readonly sealedUnit: boolean };
+
+const rulesOf = (of: ErrorsOf) =>
+  ({
+    tape: of.tape === "mm" ? "tapeErrorMm" : "tapeErrorInchesMm",
+    cut: of.sealedUnit ? "cutErrorUnitMm" : "cutErrorMm",
+    off: of.sealedUnit ? "cutOffUnitMm" : "cutOffMm",
+    lo: MOVES[of.material][0],
+    hi: MOVES[of.material][1],
+  }) as const satisfies Readonly<Record<string, HouseRule>>;
+
+/** The house rules that tape, cutter and movement are taken from. @example a unit in plastic, by a metric tape // tapeErrorMm, cutErrorUnitMm, … */
+export const errorRules = (of: ErrorsOf): readonly HouseRule[] => Object.values(rulesOf(of));
+
 /** The firm's figures for a frame of this material read by a tape of this unit. */
-export function errorsFor(
-  house: HouseRules,
-  of: { readonly material: Material; readonly tape: LengthUnit; readonly sealedUnit: boolean },
-): SizeErrors {
-  const tape = of.tape === "mm" ? "tapeErrorMm" : "tapeErrorInchesMm";
-  const [cut, off] = of.sealedUnit
-    ? (["cutErrorUnitMm", "cutOffUnitMm"] as const)
-    : (["cutErrorMm", "cutOffMm"] as const);
-  const [lo, hi] = MOVES[of.material];
+export function errorsFor(house: HouseRules, of: ErrorsOf): SizeErrors {
+  const rule = rulesOf(of);
   return {
-    tape: house[tape],
-    cutting: { kind: house.cutErrorKind, mm: house[cut], off: house[off] },
-    perMetre: { lo: house[lo], hi: house[hi] },
+    tape: house[rule.tape],
+    cutting: { kind: house.cutErrorKind, mm: house[rule.cut], off: house[rule.off] },
+    perMetre: { lo: house[rule.lo], hi: house[rule.hi] },
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },
     alike: house.oddsAlike,
     unread: unreadIn(house, of.material),
     when: house.oddsWhen,
-    rules: [tape, cut, off, lo, hi],
   };
 }
 

@@ -104,7 +104,7 @@ const offWords = (off: number, text: (length: Nm) => string): string =>
 
 /** Of the rules about tape, cutter and movement that were used, those that are the firm's own figures, said as such. */
 function ownWords(r: Pick<Reckoning, "own" | "odds">): string {
-  const own = (r.odds.errors.rules ?? []).flatMap((rule) => r.own.get(rule) ?? []);
+  const own = (r.odds.rules ?? []).flatMap((rule) => r.own.get(rule) ?? []);
   return own.length === 0
     ? ""
     : ` (your own, from ${own

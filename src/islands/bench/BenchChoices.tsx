@@ -28,7 +28,14 @@ export const PanesToCut = ({
               checked={!off.has(p.id)}
               onChange={() => setOff(new Set(off.has(p.id) ? [...off].filter((x) => x !== p.id) : [...off, p.id]))}
             />
-            <span>{p.where}</span>
+            <span>
+              {p.where}
+              {p.onOrder && (
+                <span className="block text-[13px] text-mute">
+                  on an order to {p.onOrder.supplier} that is not sent: cut here, it comes off it
+                </span>
+              )}
+            </span>
           </label>
           <b className="whitespace-nowrap">
             <Size width={p.widthNm} height={p.heightNm} unit={prefs.unit} />
@@ -71,6 +78,12 @@ export const GlassHere = ({ group, prefs, currency }: Props & { readonly currenc
           <span>
             {s.name}
             {s.slot && <span className="text-mute"> · {s.slot}</span>}
+            {group.glass === "patterned" && (
+              <span className="text-mute">
+                {" "}
+                · {s.runs ? RUN_NAMES[s.runs] : "nobody said which way: taken as upright"}
+              </span>
+            )}
           </span>
           <span>
             <Size width={s.widthNm} height={s.heightNm} unit={prefs.unit} />

@@ -167,6 +167,17 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           thicknessNm: group.thicknessNm,
         },
       ),
+      ...own.flatMap((p) =>
+        p.onOrder
+          ? [
+              make(
+                "order.line-dropped",
+                { order: p.onOrder.order, pane: p.id },
+                { line: p.onOrder.line, reason: "cut on the bench" },
+              ),
+            ]
+          : [],
+      ),
       ...own.map((p) =>
         make(
           "order.had",

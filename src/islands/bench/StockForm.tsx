@@ -67,7 +67,7 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
             className="col-span-2 block sm:col-span-4"
             of={RUNS.flatMap((r) => (r === "not-said" ? [] : [[r, RUN_NAMES[r]] as const]))}
             value={form.runs}
-            unsaid="upright, as nobody said"
+            field="runs"
             change={(runs) => change({ runs })}
           />
         )}
