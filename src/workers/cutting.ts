@@ -20,19 +20,25 @@ self.onmessage = (e: MessageEvent<CuttingJob>) => {
   const began = performance.now();
   let told = began;
   let now = { cost: 0, unplaced: c.pieces.length };
-  let shown = began;
+  let shown = Number.NEGATIVE_INFINITY;
+  let best: CuttingDone | null = null;
+  const show = (at: number) => {
+    if (best === null || at - shown < BETTER_MS) return;
+    tell({ kind: "better", plan: best });
+    shown = at;
+    best = null;
+  };
   const plan = planCuts(c, {
     seed,
     told: ({ cost, unplaced, plan: whole }) => {
       now = { cost, unplaced };
-      const at = performance.now();
-      if (at - shown < BETTER_MS) return;
-      shown = at;
-      tell({ kind: "better", plan: asDone(whole()) });
+      best = asDone(whole());
+      show(performance.now());
     },
     gone: () => {
       const at = performance.now();
       const share = (at - began) / (seconds * 1000);
+      show(at);
       if (at - told > TELL_MS) {
         told = at;
         tell({ kind: "progress", share: Math.min(1, share), ...now });
