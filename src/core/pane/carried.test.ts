@@ -3,21 +3,16 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldPane } from "./book.ts";
 import { carriedFrom, carriedInPlace } from "./carried.ts";
 
-const carried = (say: (t: Teller) => void) => {
+const along = (by: typeof carriedFrom) => (say: (t: Teller) => void) => {
   const t = new Teller().opened().added();
   say(t);
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
-  return carriedFrom(book).map((c) => [c.kind, c.payload]);
+  return by(book).map((c) => [c.kind, c.payload]);
 };
+const carried = along(carriedFrom);
 /** What a break of the very same opening begins with, beyond the answers about its frame. */
-const inPlace = (say: (t: Teller) => void) => {
-  const t = new Teller().opened().added();
-  say(t);
-  const book = foldPane(PANE, t.entries);
-  if (!book) throw new Error("no pane");
-  return carriedInPlace(book).map((c) => [c.kind, c.payload]);
-};
+const inPlace = along(carriedInPlace);
 const AT = { inDoor: false, wetRoom: true, stairs: false, walkway: false, noDoorMm: 300 };
 
 it.each<[string, (t: Teller) => void, readonly unknown[]]>([
