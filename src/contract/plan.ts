@@ -51,6 +51,7 @@ export const WeekSchema = z
           place: Short,
           minutes: z.number().min(1).max(1440),
           helperMinutes: Minutes.default(0),
+          helperFrom: Minutes.default(0).meta({ description: "So long after its beginning the helper is needed." }),
           skill: Id.nullable().default(null),
           outside: z.boolean().default(false),
           mostWindMs: z.number().min(0).max(100).nullable().default(null),
@@ -78,8 +79,9 @@ export const WeekSchema = z
       )
       .max(400)
       .refine((all) => new Set(all.map((v) => v.id)).size === all.length, { error: "Two visits have one id." })
-      .refine((all) => all.every((v) => v.helperMinutes <= v.minutes), {
-        error: "A helper is there no longer than the visit lasts.",
+      .refine((all) => all.every((v) => v.helperFrom + v.helperMinutes <= v.minutes), {
+        error:
+          "A helper is there no longer than the visit lasts: helperFrom and helperMinutes together are no more than minutes.",
       })
       .refine(noCircle, { error: "Visits follow each other in a circle." }),
     roads: z

@@ -134,19 +134,20 @@ function inDays(p: PlanPageData["promises"][number]) {
 export async function visitsFor(who: string, db: Database = theDatabase()): Promise<readonly CalendarVisit[]> {
   const plan = composePlan(await planFrom(db));
   const said = new Map(plan.said.map((s) => [s.id, s]));
-  const helped = new Map(plan.case.visits.map((v) => [v.id, v.helperMinutes]));
+  const visits = new Map(plan.case.visits.map((v) => [v.id, v]));
   return plan.stops.flatMap((s) => {
     const of = said.get(s.visit);
     if (!of || (s.person !== who && s.helper !== who)) return [];
     const helps = s.person === who ? null : s.person;
+    const visit = visits.get(s.visit);
     return [
       {
         id: s.visit,
         part: of.part,
         where: of.where,
         day: dayOf(s.day),
-        from: s.from,
-        minutes: helps ? (helped.get(s.visit) ?? 0) : s.to - s.from,
+        from: helps && visit ? s.from + visit.helperFrom : s.from,
+        minutes: helps ? (visit?.helperMinutes ?? 0) : s.to - s.from,
         helps,
         says: of.customer,
       },

@@ -10,6 +10,7 @@ export const plainVisit = (id: string, over: Partial<WeekVisit> = {}): WeekVisit
   place: "row",
   minutes: 60,
   helperMinutes: 0,
+  helperFrom: 0,
   skill: null,
   outside: false,
   mostWindMs: null,

@@ -1,8 +1,9 @@
 import { lateKey } from "../firm/plan-book.ts";
 import type { Customer } from "../log/kinds/firm.ts";
+import type { PlannedVisit } from "../pane/book.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { isHere } from "../pane/stands.ts";
-import { visitId, visitsOf } from "../pane/visits.ts";
+import { type PaneVisit, visitId, visitsOf } from "../pane/visits.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { weekOf } from "../plan/week-case.ts";
@@ -26,6 +27,8 @@ export type DayStop = {
   readonly helps: string | null;
   readonly helper: string | null;
   readonly helperMinutes: number;
+  /** When whoever helps is needed. */
+  readonly helperAt: number;
   readonly because: string;
   readonly customer: Customer | null;
   readonly roadBefore: number;
@@ -57,10 +60,16 @@ const STATION_OF: { readonly [P in VisitPart]: Station } = {
 };
 
 /** One person's day: their stops in order, with what each needs to be known at the door, and what to pack for all of them. */
+/** Where no hour was said. */
+const EIGHT = 8 * 60;
+
 export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: Day): DayPageData {
   const { firm, today, panes } = from;
   const day = writeDay(on);
   const lateMinutes = firm.plan.late.get(lateKey(who, day)) ?? 0;
+  /** Whoever helps comes when two are needed. */
+  const comesAt = ({ v, open }: { readonly v: PlannedVisit; readonly open: PaneVisit | undefined }): number =>
+    (v.from ?? EIGHT) + (v.person === who ? 0 : (open?.helperFrom ?? 0));
   const going = panes
     .flatMap(({ book, r }) =>
       [...book.visits.values()].flatMap((v) => {
@@ -69,12 +78,13 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
         return [{ book, r, v, open }];
       }),
     )
-    .sort((a, b) => (a.v.from ?? 0) - (b.v.from ?? 0));
+    .sort((a, b) => comesAt(a) - comesAt(b));
   const { travel } = weekOf(plan.case);
   let at = YARD;
   const stops = going.map(({ book, v, open }): DayStop => {
     const helps = v.person !== who;
     const minutes = helps ? (open?.helperMinutes ?? 0) : (open?.minutes ?? 0);
+    const from = comesAt({ v, open });
     const roadBefore = travel(at, book.added.address);
     at = book.added.address;
     return {
@@ -83,12 +93,13 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
       part: v.part,
       where: labelOf(book),
       address: book.added.address,
-      from: v.from ?? 480,
-      to: (v.from ?? 480) + minutes,
+      from,
+      to: from + minutes,
       late: open ? lateMinutes : 0,
       helps: helps ? v.person : null,
       helper: helps ? null : v.helper,
       helperMinutes: open?.helperMinutes ?? 0,
+      helperAt: (v.from ?? EIGHT) + (open?.helperFrom ?? 0),
       because: open ? becauseWords(open.because) : "",
       customer: firm.customers.get(book.added.address) ?? null,
       roadBefore,

@@ -6,7 +6,7 @@ import { rememberBest } from "../size/best.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { visitsOf } from "./visits.ts";
+import { helpIn, visitsOf } from "./visits.ts";
 
 const TODAY = dayOf("2026-05-20");
 const BY = withFirm(foldFirm([]), rememberBest(20));
@@ -192,4 +192,18 @@ describe("wind that a pane is not carried in", () => {
         .every(([, w]) => w === null),
     ).toBe(true);
   });
+});
+
+describe("when two are needed of a visit", () => {
+  const of = (minutes: number, people?: 2) => ({ minutes, ...(people && { people }) });
+  it.each<[string, Parameters<typeof helpIn>[0], ReturnType<typeof helpIn>]>([
+    ["nobody", [of(30), of(12)], { from: 0, minutes: 0 }],
+    ["all of it", [of(30, 2), of(12, 2)], { from: 0, minutes: 45 }],
+    ["from the beginning, for 6", [of(6, 2), of(30)], { from: 0, minutes: 10 }],
+    // 12 alone, then 6: from 10, till 18.
+    ["in the middle", [of(12), of(6, 2), of(30)], { from: 10, minutes: 10 }],
+    // Till 12 + 6 + 20 + 4 = 42, from 10.
+    ["to lift out and to lift in", [of(12), of(6, 2), of(20), of(4, 2), of(15)], { from: 10, minutes: 35 }],
+    ["at the end", [of(20), of(5, 2)], { from: 20, minutes: 5 }],
+  ])("%s", (_, steps, is) => expect(helpIn(steps)).toEqual(is));
 });

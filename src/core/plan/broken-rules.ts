@@ -1,5 +1,6 @@
 import type { Day } from "../units/day.ts";
 import { readyDay } from "./ready-day.ts";
+import { timesAt } from "./stop-times.ts";
 import { type Stop, type Week, type WeekDay, type WeekPerson, type WeekVisit, worksOn } from "./week.ts";
 
 /** One thing that is against a stop. */
@@ -116,10 +117,9 @@ function againstDayOf(
     .flatMap((s) => {
       const v = visits.get(s.visit);
       if (!v || s.day !== day) return [];
-      if (s.person === person.name) return [{ id: s.visit, place: v.place, from: s.from, to: s.to }];
-      return s.helper === person.name
-        ? [{ id: s.visit, place: v.place, from: s.from, to: s.from + v.helperMinutes }]
-        : [];
+      if (s.person !== person.name && s.helper !== person.name) return [];
+      const [from, to] = timesAt(v, s, person.name);
+      return [{ id: s.visit, place: v.place, from, to }];
     })
     .sort((a, b) => a.from - b.from || a.to - b.to);
   const found: Broken[] = [];

@@ -101,6 +101,28 @@ describe("a small week, by hand", () => {
     // Bram begins at nine and drives twenty minutes: nobody lifts before 9:20.
     expect(lift?.from).toBeGreaterThanOrEqual(560);
   });
+  it("a second pair of hands that is needed an hour into it does its own first, and is not there before", () => {
+    const w = week(
+      [
+        visit("lift", { minutes: 120, helperMinutes: 20, helperFrom: 60 }),
+        visit("own", { place: "quay", minutes: 40, held: { day: MON, person: "Bram", helper: null } }),
+      ],
+      { people: NELL_AND_BRAM, days: [{ day: MON, rain: [], lowC: 10, windMs: 2, light: null }] },
+    );
+    const { stops, unplaced } = laid(w);
+    expect(unplaced).toEqual([]);
+    expect(brokenRules(w, stops)).toEqual([]);
+    // The same week handed in again stands as it was, whatever else is tried.
+    const again = laid(w, 5, stops);
+    expect(again.unplaced).toEqual([]);
+    expect(sumOf(weekCost(w, again.stops))).toBeLessThanOrEqual(sumOf(weekCost(w, stops)) + 1e-9);
+    // A minute before they are needed is a minute too soon for whoever is still on the road.
+    const lift = stops.find((s) => s.visit === "lift");
+    const late = stops.map((s) =>
+      s.visit === "own" && lift ? { ...s, from: lift.from + 60, to: lift.from + 100 } : s,
+    );
+    if (lift?.helper === "Bram") expect(brokenRules(w, late).map((b) => b.rule)).toContain("overlap");
+  });
   it("only who may does what not everybody may", () => {
     const w = week([visit("a", { skill: "lead" })], { people: NELL_AND_BRAM });
     expect(laid(w).stops[0]?.person).toBe("Nell");

@@ -1,5 +1,6 @@
 import { type Chance, seeded } from "../chance/seeded.ts";
 import { indexWeek, type WeekIndex } from "./numbered-week.ts";
+import { helpFrom } from "./stop-times.ts";
 import type { Stop, Week } from "./week.ts";
 import { type WeekCost, weekCost } from "./week-cost.ts";
 import { ownVisit, WeekRoutes } from "./week-routes.ts";
@@ -90,12 +91,27 @@ function asItStands(now: WeekRoutes, week: Week, standing: readonly Stop[]): voi
   const visit = new Map(week.visits.map((v, i) => [v.id, i]));
   const day = new Map(week.days.map((d, i) => [d.day, i]));
   const person = new Map(week.people.map((p, i) => [p.name, i]));
+  /** When each of somebody's day is come to, in order. */
+  const days = new Map<string, number[]>();
+  const timesOf = (p: number, d: number): number[] => {
+    const key = `${p} ${d}`;
+    const times = days.get(key) ?? [];
+    days.set(key, times);
+    return times;
+  };
+  const before = (times: readonly number[], at: number): number => times.filter((t) => t <= at).length;
   for (const s of [...standing].sort((a, b) => a.day - b.day || a.from - b.from)) {
     const [v, d, p] = [visit.get(s.visit), day.get(s.day), person.get(s.person)];
     if (v === undefined || d === undefined || p === undefined || now.isPlaced(v)) continue;
     const h = s.helper === null ? -1 : (person.get(s.helper) ?? -1);
-    const slot = now.last(v, { day: d, person: p, helper: h });
-    if (slot) now.put(v, slot);
+    const help = helpFrom(week.visits[v] ?? { helperFrom: 0 }, s);
+    const [own, theirs] = [timesOf(p, d), h < 0 ? [] : timesOf(h, d)];
+    const [at, helperAt] = [before(own, s.from), before(theirs, help)];
+    const slot = now.slotAt(v, { day: d, person: p, helper: h }, at, helperAt);
+    if (!slot) continue;
+    now.put(v, slot);
+    own.splice(at, 0, s.from);
+    if (h >= 0) theirs.splice(helperAt, 0, help);
   }
 }
 

@@ -30,11 +30,15 @@ export function madeUpWeek({ seed, visits: n, people: P, days: D }: MadeUp): Wee
     const follows = before !== undefined && chance(0.25) && before.after.length === 0;
     const earliest = chance(0.7) ? first : addDays(first, int(0, D));
     const latest = chance(0.15) ? addDays(earliest, int(3, 12)) : null;
+    const place = follows ? before.place : (places[int(0, places.length - 1)]?.name ?? "yard");
+    const minutes = int(2, 16) * 10;
+    const helperMinutes = P > 1 && chance(0.12) ? int(1, 3) * 10 : 0;
     made.push({
       id: `v${i}`,
-      place: follows ? before.place : (places[int(0, places.length - 1)]?.name ?? "yard"),
-      minutes: int(2, 16) * 10,
-      helperMinutes: P > 1 && chance(0.12) ? int(1, 3) * 10 : 0,
+      place,
+      minutes,
+      helperMinutes,
+      helperFrom: helperMinutes === 0 ? 0 : Math.max(0, Math.min(minutes - helperMinutes, (i % 4) * 20)),
       skill: chance(0.08) ? "lead" : null,
       outside: chance(0.6),
       mostWindMs: chance(0.1) ? 8 : null,

@@ -16,6 +16,7 @@ export type WeekIndex = {
   readonly road: Float64Array;
   readonly minutes: Float64Array;
   readonly helperMinutes: Float64Array;
+  readonly helperFrom: Float64Array;
   /** Whether a visit may be on a day at all, its order aside: visit × day. */
   readonly mayDay: Uint8Array;
   /** Whether a person may do a visit at all: visit × person. */
@@ -104,6 +105,7 @@ export function indexWeek(week: Week): WeekIndex {
     road,
     minutes: Float64Array.from(visits, (v) => v.minutes),
     helperMinutes: Float64Array.from(visits, (v) => v.helperMinutes),
+    helperFrom: Float64Array.from(visits, (v) => v.helperFrom),
     mayDay: grid(Uint8Array, (v, d) => (againstDay(v, day(d)).length === 0 ? 1 : 0)),
     mayPerson: Uint8Array.from(
       visits.flatMap((v) => people.map((p) => (v.skill === null || p.skills.includes(v.skill) ? 1 : 0))),

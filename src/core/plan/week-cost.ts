@@ -1,3 +1,4 @@
+import { inTurn } from "./stop-times.ts";
 import { type Stop, type Week, worksOn } from "./week.ts";
 
 /** What a week costs, part by part, in the firm's own weights. */
@@ -36,9 +37,11 @@ export function weekCost(week: Week, stops: readonly Stop[]): WeekCost {
     let hours = 0;
     for (const { day } of days) {
       if (!worksOn(p, day)) continue;
-      const own = stops
-        .filter((s) => s.day === day && (s.person === p.name || s.helper === p.name))
-        .sort((a, b) => a.from - b.from || a.to - b.to);
+      const own = inTurn(
+        stops.filter((s) => s.day === day),
+        p.name,
+        visits,
+      );
       let at = p.start;
       const called = new Set<string>();
       for (const s of own) {

@@ -82,8 +82,8 @@ export class WeekRoutes {
     return all;
   }
 
-  /** The place at the end of somebody's day, where the day still holds with it. */
-  last(v: number, { day, person, helper }: Only): Slot | null {
+  /** This place in somebody's day, and in that of whoever helps, where the day still holds with it. */
+  slotAt(v: number, { day, person, helper }: Only, at: number, helperAt: number): Slot | null {
     const { ix } = this;
     const range = this.range(v);
     if (!range || day < range[0] || day > range[1] || !ix.mayDay[v * ix.days + day]) return null;
@@ -92,12 +92,13 @@ export class WeekRoutes {
     if (!ix.mayPerson[v * ix.people + person] || (two && !ix.works[helper * ix.days + day])) return null;
     const route = this.route(person, day);
     const theirs = two ? this.route(helper, day) : [];
-    if (!this.fitsDay(day, person, [...route, v], helper, two ? [...theirs, ~v] : null)) return null;
+    const added = route.toSpliced(at, 0, v);
+    if (!this.fitsDay(day, person, added, helper, two ? theirs.toSpliced(helperAt, 0, ~v) : null)) return null;
     const cost =
       (ix.dayCost[v * ix.days + day] as number) +
-      this.added(person, route, route.length, v, ix.minutes[v] as number) +
-      (two ? this.added(helper, theirs, theirs.length, v, ix.helperMinutes[v] as number) : 0);
-    return { day, person, at: route.length, helper, helperAt: theirs.length, cost };
+      this.added(person, route, at, v, ix.minutes[v] as number) +
+      (two ? this.added(helper, theirs, helperAt, v, ix.helperMinutes[v] as number) : 0);
+    return { day, person, at, helper, helperAt, cost };
   }
 
   private seek(v: number, blink: (() => boolean) | null, only: Only | null, all: Slot[] | null): Slot | null {
@@ -304,9 +305,10 @@ export class WeekRoutes {
       const code = i < at ? (route[i] as number) : i === at ? more : (route[i - 1] as number);
       const v = code >= 0 ? code : ~code;
       const place = ix.place[v] as number;
-      now = this.begin(v, day, now + (road[here * places + place] as number));
+      const off = code >= 0 ? 0 : (ix.helperFrom[v] as number);
+      now = this.begin(v, day, now + (road[here * places + place] as number) - off);
       if (now >= DAY_ENDS) return false;
-      now += (code >= 0 ? ix.minutes[v] : ix.helperMinutes[v]) as number;
+      now += off + ((code >= 0 ? ix.minutes[v] : ix.helperMinutes[v]) as number);
       here = place;
     }
     return now + (road[here * places + (ix.start[p] as number)] as number) <= (ix.to[p] as number);
@@ -346,12 +348,13 @@ export class WeekRoutes {
               break;
             }
             if (other.person === i) break;
-            const begun = this.begin(v, day, Math.max(there, other.at));
+            const off = ix.helperFrom[v] as number;
+            const [helper, doer] = code < 0 ? [i, other.person] : [other.person, i];
+            const [help, own] = code < 0 ? [there, other.at] : [other.at, there];
+            const begun = this.begin(v, day, Math.max(own, help - off));
             if (begun >= DAY_ENDS) return false;
             this.began[v] = begun;
-            const helper = code < 0 ? i : other.person;
-            const doer = code < 0 ? other.person : i;
-            now[helper] = begun + (ix.helperMinutes[v] as number);
+            now[helper] = begun + off + (ix.helperMinutes[v] as number);
             now[doer] = begun + (ix.minutes[v] as number);
             here[i] = place;
             here[other.person] = place;

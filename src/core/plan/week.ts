@@ -35,8 +35,10 @@ export type WeekVisit = {
   readonly id: string;
   readonly place: string;
   readonly minutes: number;
-  /** For so long from its beginning a second pair of hands is there; 0 for none. */
+  /** For so long a second pair of hands is there; 0 for none. */
   readonly helperMinutes: number;
+  /** So long after its beginning they are needed. */
+  readonly helperFrom: number;
   readonly skill: string | null;
   /** By daylight, and not in more wind than this, m/s. */
   readonly outside: boolean;

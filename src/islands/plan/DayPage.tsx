@@ -163,7 +163,7 @@ function Stop({ stop: s, late, isNext }: { readonly stop: DayStop; readonly late
       </p>
       {s.helper && (
         <p>
-          <b>{s.helper}</b> comes to help for {lasts(s.helperMinutes)} at the beginning.
+          <b>{s.helper}</b> comes to help at {clock(s.helperAt + shift)}, for {lasts(s.helperMinutes)}.
         </p>
       )}
       {s.glassMissing && <p className="text-wax">Its glass is not checked in yet.</p>}

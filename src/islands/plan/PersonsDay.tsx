@@ -1,7 +1,8 @@
 import { useDroppable } from "@dnd-kit/core";
 import type { ReactNode } from "react";
 import type { PlanDay } from "../../core/page/plan-page.ts";
-import type { Stop, Week, WeekPerson } from "../../core/plan/week.ts";
+import { inTurn, timesAt } from "../../core/plan/stop-times.ts";
+import type { Span, Stop, Week, WeekPerson } from "../../core/plan/week.ts";
 import { type Day, dayOf } from "../../core/units/day.ts";
 import { lasts } from "../../core/words/clock.ts";
 import { DayTape } from "./DayTape.tsx";
@@ -27,10 +28,16 @@ export function PersonsDay({ person, day, week, stops, card }: Props) {
   const away = person.off.includes(on);
   const id = cellId(person.name, day.day);
   const { setNodeRef, isOver } = useDroppable({ id, disabled: away });
-  const helped = new Map(week.visits.map((v) => [v.id, v.helperMinutes]));
-  const own = stops
-    .filter((s) => s.day === on && (s.person === person.name || s.helper === person.name))
-    .sort((a, b) => a.from - b.from);
+  const visits = new Map(week.visits.map((v) => [v.id, v]));
+  const own = inTurn(
+    stops.filter((s) => s.day === on),
+    person.name,
+    visits,
+  );
+  const timesOf = (s: Stop): Span => {
+    const v = visits.get(s.visit);
+    return v ? timesAt(v, s, person.name) : [s.from, s.to];
+  };
   const busy = busyOn(week, stops, person.name, on);
   return (
     <div ref={setNodeRef} data-cell={id} className={`h-full min-h-12 p-1 ${isOver ? "bg-tape/40" : ""}`}>
@@ -41,8 +48,8 @@ export function PersonsDay({ person, day, week, stops, card }: Props) {
           hours={person.hours}
           rain={day.rain}
           busy={own.map((s) => ({
-            from: s.from,
-            to: s.person === person.name ? s.to : s.from + (helped.get(s.visit) ?? 0),
+            from: timesOf(s)[0],
+            to: timesOf(s)[1],
             helps: s.person !== person.name,
           }))}
           label={busy === 0 ? "nothing planned" : `${lasts(busy)} planned, the road with it`}

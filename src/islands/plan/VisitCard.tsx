@@ -40,14 +40,16 @@ export function VisitCard({ said, visit, stop, isHelp, isWrong, isNew, isChosen,
       ref={setNodeRef}
       type="button"
       onClick={open}
-      aria-label={`${stop ? `${clock(stop.from)}, ` : ""}${said.where}, ${VISIT_PART_NAMES[said.part]}, ${lasts(visit.minutes)}${isHelp ? ", helps" : ""}`}
+      aria-label={`${stop ? `${clock(stop.from + (isHelp ? visit.helperFrom : 0))}, ` : ""}${said.where}, ${VISIT_PART_NAMES[said.part]}, ${lasts(visit.minutes)}${isHelp ? ", helps" : ""}`}
       data-visit={said.id}
       className={`block w-full touch-manipulation rounded border-l-4 border-y border-r px-2 py-1 text-left leading-tight ${tone} ${isNew ? "border-dashed" : ""} ${isChosen ? "outline-2 outline-ink" : ""} ${isDragging ? "relative z-30 opacity-80 shadow-lg" : ""}`}
       {...(transform ? { style: { transform: `translate(${transform.x}px, ${transform.y}px)` } } : {})}
     >
       <span className="flex items-baseline justify-between gap-1">
         <b className="min-w-0">{said.where}</b>
-        {stop && <span className="shrink-0 font-mono text-[12px]">{clock(stop.from)}</span>}
+        {stop && (
+          <span className="shrink-0 font-mono text-[12px]">{clock(stop.from + (isHelp ? visit.helperFrom : 0))}</span>
+        )}
       </span>
       <span className="block text-[13px] text-mute">
         {isHelp

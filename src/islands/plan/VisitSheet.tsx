@@ -59,7 +59,8 @@ export function VisitSheet({
   const tried = day && person ? tryAt(week, stops, said.id, { day: dayOf(day), person, from }) : null;
   const against = [...new Set(tried?.broken.map((b) => BROKEN_SAYS[b.rule](b.rule === "after" ? "" : b.of)) ?? [])];
   const needs = [
-    visit.helperMinutes > 0 && `two people for ${lasts(visit.helperMinutes)}`,
+    visit.helperMinutes > 0 &&
+      `two people for ${lasts(visit.helperMinutes)}${visit.helperFrom > 0 ? `, ${lasts(visit.helperFrom)} into it` : ""}`,
     visit.dry && "dry weather",
     visit.leastC !== null && `${visit.leastC} °C or more`,
     visit.mostWindMs !== null && `wind up to ${visit.mostWindMs} m/s`,

@@ -1,4 +1,5 @@
 import { type Broken, brokenRules } from "../../core/plan/broken-rules.ts";
+import { inTurn } from "../../core/plan/stop-times.ts";
 import type { Stop, Week } from "../../core/plan/week.ts";
 import type { Day } from "../../core/units/day.ts";
 
@@ -104,9 +105,11 @@ const same = (a: Stop | undefined, b: Stop): boolean =>
 
 /** Minutes that somebody is at work on a day, on the road too. */
 export function busyOn(week: Week, stops: readonly Stop[], person: string, day: Day): number {
-  const own = stops
-    .filter((s) => s.day === day && (s.person === person || s.helper === person))
-    .sort((a, b) => a.from - b.from);
+  const own = inTurn(
+    stops.filter((s) => s.day === day),
+    person,
+    new Map(week.visits.map((v) => [v.id, v])),
+  );
   const start = week.people.find((p) => p.name === person)?.start ?? "";
   let at = start;
   let minutes = 0;
