@@ -53,6 +53,18 @@ describe("what the firm's own past says", () => {
     tell("house.rule", { rule: "peopleSeeEachOther", value: "yes" }, 1);
     expect(people()).toEqual(["Bram Tolley", "Nell Harrow"]);
   });
+  it("a tape's own figure changes lines of the round, how much is explained to somebody does not", () => {
+    const key = () => loadFirm(theDatabase()).key;
+    const before = key();
+    tell("person.explains", { person: "Nell Harrow", how: "little" }, 8);
+    expect(key()).toBe(before);
+    const own = { seen: 20, of: "sides" };
+    tell("person.figure", { person: "Nell Harrow", rule: "cutOffMm", value: 0.7, own }, 9);
+    const taken = key();
+    expect(taken).not.toBe(before);
+    tell("person.figure", { person: "Nell Harrow", rule: "cutOffMm", value: 0.6, own }, 10);
+    expect(key()).not.toBe(taken);
+  });
   it("is taken on by itself once the house says so, at the next pane that comes", () => {
     expect(loadFirm(theDatabase()).firm.house.cutOffMm).toBe(0);
     tell("house.rule", { rule: "ownFigures", value: "by themselves" }, 2);
@@ -143,7 +155,16 @@ describe("practice", () => {
 function tell(kind: Entry["kind"], payload: unknown, n: number, about: Entry["about"] = {}): void {
   const done = append(
     {
-      entries: [{ id: uuid(0xf00 + n), at: `2026-05-20T13:0${n}:00.000Z`, who: "Nell Harrow", about, kind, payload }],
+      entries: [
+        {
+          id: uuid(0xf00 + n),
+          at: `2026-05-20T13:${String(n).padStart(2, "0")}:00.000Z`,
+          who: "Nell Harrow",
+          about,
+          kind,
+          payload,
+        },
+      ],
     } as Parameters<typeof append>[0],
     theDatabase(),
     new Date("2026-05-20T12:00:00.000Z"),
