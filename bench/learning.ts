@@ -4,7 +4,8 @@
  */
 import { type Chance, seeded } from "../src/core/chance/seeded.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../src/core/house/rules.ts";
-import { type OwnFigure, ownFigures, toAdopt } from "../src/core/learn/own-figures.ts";
+import type { OwnFigure } from "../src/core/learn/own-figure.ts";
+import { ownFigures, toAdopt } from "../src/core/learn/own-figures.ts";
 import { NOTHING_SEEN, type PaneSeen } from "../src/core/learn/seen.ts";
 import { figureOf, governing, type OpeningReadings } from "../src/core/measure/figure.ts";
 import { bestDeduction, findBest } from "../src/core/size/best.ts";

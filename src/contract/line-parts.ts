@@ -73,6 +73,7 @@ export const MORE_OF_LINE = {
   parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
   note: Short.optional(),
   corners: z.array(CornerPoint).length(4).optional(),
+  theirsLargerNm: z.int().min(-20_000_000).max(20_000_000).optional(),
   allowanceNm: z.strictObject({ width: Allowance, height: Allowance }).optional(),
 };
 

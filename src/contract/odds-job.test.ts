@@ -13,10 +13,23 @@ describe.each(OF)("$material, $tape, sealed unit $sealedUnit", (of) => {
     const errors = errorsFor(HOUSE_DEFAULTS, of);
     expect(OddsJob.shape.errors.parse(errors)).toEqual(errors);
   });
-  it("names the five rules it was taken from, each with its figure", () => {
+  it("names the rules it was taken from, each with its figure", () => {
     const rules = errorRules(of);
-    expect(rules.filter(isHouseRule)).toHaveLength(5);
+    expect(rules.filter(isHouseRule)).toHaveLength(rules.length);
     const { tape, cutting, perMetre } = errorsFor(HOUSE_DEFAULTS, of);
-    expect(rules.map((r) => HOUSE_DEFAULTS[r])).toEqual([tape, cutting.mm, cutting.off, perMetre.lo, perMetre.hi]);
+    const inches = of.tape === "in" ? [HOUSE_DEFAULTS.inchTapeOffMm] : [];
+    expect(rules.map((r) => HOUSE_DEFAULTS[r])).toEqual([
+      tape,
+      cutting.mm,
+      cutting.off,
+      perMetre.lo,
+      perMetre.hi,
+      ...inches,
+    ]);
+  });
+  // Larger by 0.4, units by 0.6; by inches 0.3 more.
+  it("what comes larger is of the glass and of the tape", () => {
+    const house = { ...HOUSE_DEFAULTS, cutOffMm: 0.4, cutOffUnitMm: 0.6, inchTapeOffMm: 0.3 };
+    expect(errorsFor(house, of).cutting.off).toBeCloseTo((of.sealedUnit ? 0.6 : 0.4) + (of.tape === "in" ? 0.3 : 0), 9);
   });
 });

@@ -1,7 +1,14 @@
 import { v7 as uuidv7 } from "uuid";
 import { HOUSE_DEFAULTS } from "../core/house/rules.ts";
 import { adopting } from "../core/learn/adopting.ts";
-import { ownFigures, personFigures, readersIn, toAdopt } from "../core/learn/own-figures.ts";
+import {
+  ownFigures,
+  personFigures,
+  readersIn,
+  sendersIn,
+  supplierFigures,
+  toAdopt,
+} from "../core/learn/own-figures.ts";
 import type { Entry, Kind } from "../core/log/kinds.ts";
 import { THE_HOUSE } from "../core/people/the-house.ts";
 import { appendEntries } from "../db/append.ts";
@@ -20,8 +27,13 @@ export function adoptOwn(db: Database, added: readonly Entry[], now: Date): void
   const { firm } = loadFirm(db);
   if (firm.house.ownFigures !== "by themselves") return;
   const panes = seenRows(db).map((r) => r.seen);
-  const by = { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today: today(), ofPeople: firm.ofPeople };
-  const figures = [...ownFigures(panes, by), ...readersIn(panes).flatMap((who) => personFigures(panes, who, by))];
+  const { house, own, ofPeople, ofSuppliers } = firm;
+  const by = { house, own, defaults: HOUSE_DEFAULTS, today: today(), ofPeople, ofSuppliers };
+  const figures = [
+    ...ownFigures(panes, by),
+    ...readersIn(panes).flatMap((who) => personFigures(panes, who, by)),
+    ...sendersIn(panes).flatMap((supplier) => supplierFigures(panes, supplier, by)),
+  ];
   const entries = toAdopt(figures)
     .flatMap(adopting)
     .map(

@@ -3,6 +3,7 @@ import { COMPOUND_IDS } from "../../core/bed/compound.ts";
 import { SYSTEMS } from "../../core/frame/systems.ts";
 import { OWN_OF } from "../../core/learn/own-from.ts";
 import { PERSON_RULES } from "../../core/learn/person-rule.ts";
+import { SUPPLIER_RULES } from "../../core/learn/supplier-rule.ts";
 import type { FirmPayloads } from "../../core/log/kinds/firm.ts";
 import { EXPLAINS } from "../../core/people/explains.ts";
 import { STATIONS } from "../../core/plan/stations.ts";
@@ -28,6 +29,13 @@ export const FIRM_SCHEMAS = {
   "person.figure": z.strictObject({
     person: Name,
     rule: z.enum(PERSON_RULES),
+    value: z.number().min(-20).max(20),
+    own: Own,
+    gone: z.boolean().optional(),
+  }),
+  "supplier.figure": z.strictObject({
+    supplier: Name,
+    rule: z.enum(SUPPLIER_RULES),
     value: z.number().min(-20).max(20),
     own: Own,
     gone: z.boolean().optional(),

@@ -4,6 +4,7 @@ import type { HouseRules } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
 import type { OfPeople } from "../learn/person-rule.ts";
+import type { OfSuppliers } from "../learn/supplier-rule.ts";
 import type { Customer, FirmDetails } from "../log/kinds/firm.ts";
 import type { Payloads } from "../log/kinds.ts";
 import type { ReckonWith } from "../pane/reckoning.ts";
@@ -26,6 +27,8 @@ export type Firm = {
   readonly own: ReadonlyMap<string, OwnFrom>;
   /** What is another for one person: their own tape's figures, and how much they are told. */
   readonly ofPeople: OfPeople;
+  /** And for one supplier: how much larger what they send comes, and how it scatters. */
+  readonly ofSuppliers: OfSuppliers;
   readonly explains: ReadonlyMap<string, Explains>;
   /** Who wants to be shown which frame, and by whom. */
   readonly asked: readonly Payloads["person.asked"][];

@@ -89,6 +89,23 @@ const CASES: readonly (readonly [string, readonly Told[], (firm: Firm) => unknow
     [[["cutOffMm", { value: 0.8, own: { seen: 34, of: "sides" } }]], HOUSE_DEFAULTS.cutOffMm, [["Bram", "little"]]],
   ],
   [
+    "figures of one supplier's cutting: one that no rule allows is none, and one given back is gone",
+    [
+      ["supplier.figure", { supplier: "Fen End", rule: "cutOffMm", value: 1.2, own: { seen: 34, of: "sides" } }],
+      ["supplier.figure", { supplier: "Fen End", rule: "cutErrorMm", value: 99, own: { seen: 34, of: "sides" } }],
+      ["supplier.figure", { supplier: "Quay", rule: "cutErrorMm", value: 2, own: { seen: 34, of: "sides" } }],
+      [
+        "supplier.figure",
+        { supplier: "Quay", rule: "cutErrorMm", value: 1, own: { seen: 34, of: "sides" }, gone: true },
+      ],
+    ],
+    (f) => [...f.ofSuppliers].map(([name, figures]) => [name, [...figures]]),
+    [
+      ["Fen End", [["cutOffMm", { value: 1.2, own: { seen: 34, of: "sides" } }]]],
+      ["Quay", []],
+    ],
+  ],
+  [
     "a supplier twice: one, as said last, in its first place",
     [
       ["supplier.added", SUPPLIER],

@@ -1,9 +1,10 @@
 import { withOwn } from "../bed/compounds.ts";
 import type { System } from "../frame/systems.ts";
-import { HOUSE_DEFAULTS, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
+import { HOUSE_DEFAULTS, type HouseRule, type HouseRules, houseValueFits, isHouseRule } from "../house/rules.ts";
 import { insertKey } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
 import type { PersonFigure, PersonRule } from "../learn/person-rule.ts";
+import type { SupplierFigure, SupplierRule } from "../learn/supplier-rule.ts";
 import { type Customer, type FirmDetails, type FirmPayloads, NO_DETAILS } from "../log/kinds/firm.ts";
 import type { PlanPayloads } from "../log/kinds/plan.ts";
 import type { EntryOf, Kind, Payloads } from "../log/kinds.ts";
@@ -29,10 +30,11 @@ export type Told = {
   house: HouseRules;
   readonly decided: Set<string>;
   readonly own: Map<string, OwnFrom>;
-  readonly ofPeople: Map<string, Map<PersonRule, PersonFigure>>;
+  readonly ofPeople: Map<string, ReadonlyMap<PersonRule, PersonFigure>>;
   readonly explains: Map<string, Explains>;
   readonly asked: Map<string, Payloads["person.asked"]>;
   readonly suppliers: Map<string, Supplier>;
+  readonly ofSuppliers: Map<string, ReadonlyMap<SupplierRule, SupplierFigure>>;
   readonly terms: Map<string, Payloads["supplier.terms"]>;
   readonly stock: Map<string, Payloads["stock.pane"]>;
   /** When what lies in the rack was last counted, and by whom. */
@@ -68,6 +70,7 @@ export const nothingTold = (): Told => ({
   decided: new Set(),
   own: new Map(),
   ofPeople: new Map(),
+  ofSuppliers: new Map(),
   explains: new Map(),
   asked: new Map(),
   suppliers: new Map(),
@@ -109,12 +112,8 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
     if (p.own) t.own.set(p.rule, p.own);
     else t.own.delete(p.rule);
   },
-  "person.figure": (t, p) => {
-    const theirs = new Map(t.ofPeople.get(p.person));
-    if (p.gone) theirs.delete(p.rule);
-    else if (houseValueFits(p.rule, p.value)) theirs.set(p.rule, { value: p.value, own: p.own });
-    t.ofPeople.set(p.person, theirs);
-  },
+  "person.figure": (t, p) => t.ofPeople.set(p.person, withFigure(t.ofPeople.get(p.person), p)),
+  "supplier.figure": (t, p) => t.ofSuppliers.set(p.supplier, withFigure(t.ofSuppliers.get(p.supplier), p)),
   "person.explains": (t, p) => t.explains.set(p.person, p.how),
   "person.asked": (t, p) => keep(t.asked, `${p.person}/${p.system}`, p),
   "supplier.added": (t, p, e) => t.suppliers.set(p.name, { ...p, entry: e.id }),
@@ -185,6 +184,7 @@ export const firmOf = (t: Told): Firm => ({
   decided: t.decided,
   own: t.own,
   ofPeople: t.ofPeople,
+  ofSuppliers: t.ofSuppliers,
   explains: t.explains,
   asked: [...t.asked.values()],
   suppliers: [...t.suppliers.values()],
@@ -215,6 +215,17 @@ export const firmOf = (t: Told): Firm => ({
     late: t.late,
   },
 });
+
+/** One more figure of somebody's own, or one fewer; one that no rule allows changes nothing. */
+function withFigure<R extends HouseRule>(
+  before: ReadonlyMap<R, { readonly value: number; readonly own: OwnFrom }> | undefined,
+  p: { readonly rule: R; readonly value: number; readonly own: OwnFrom; readonly gone?: boolean | undefined },
+): ReadonlyMap<R, { readonly value: number; readonly own: OwnFrom }> {
+  const theirs = new Map(before);
+  if (p.gone) theirs.delete(p.rule);
+  else if (houseValueFits(p.rule, p.value)) theirs.set(p.rule, { value: p.value, own: p.own });
+  return theirs;
+}
 
 /** Keeps one of a name, or takes it off. */
 function keep<T extends { readonly gone?: boolean | undefined }>(all: Map<string, T>, name: string, one: T): void {

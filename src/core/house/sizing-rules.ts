@@ -18,6 +18,7 @@ export type SizingRules = {
   readonly cutErrorUnitMm: number;
   readonly cutOffMm: number;
   readonly cutOffUnitMm: number;
+  readonly inchTapeOffMm: number;
   readonly timberShrinkMm: number;
   readonly timberGrowMm: number;
   readonly plasticShrinkMm: number;
@@ -99,6 +100,14 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     says: "The same, {units}",
     unit: "mm",
     source: "nothing known: your own deliveries tell",
+    from: -5,
+    to: 5,
+  },
+  inchTapeOffMm: {
+    value: 0,
+    says: "By an inch tape what comes is larger still by; less than 0 for less large",
+    unit: "mm",
+    source: "nothing known: a pane that both tapes read tells",
     from: -5,
     to: 5,
   },

@@ -6,11 +6,13 @@ import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import { figureSentence } from "../words/learnt.ts";
 import { adopting, givingBack } from "./adopting.ts";
-import { isClear, type OwnFigure, ownFigures, personFigures, readersIn, toAdopt } from "./own-figures.ts";
+import type { OwnFigure } from "./own-figure.ts";
+import { isClear, ownFigures, personFigures, readersIn, sendersIn, supplierFigures, toAdopt } from "./own-figures.ts";
 import { houseOf, type OfPeople } from "./person-rule.ts";
 import { byWhy, quarterOf, quartersOf } from "./remakes-ledger.ts";
 import { NOTHING_SEEN, type PaneSeen } from "./seen.ts";
 import { supplierCards } from "./supplier-card.ts";
+import type { OfSuppliers } from "./supplier-rule.ts";
 
 const TODAY = dayOf("2026-05-20");
 const side = (byMm: number, more: Partial<PaneSeen["sides"][number]> = {}): PaneSeen => ({
@@ -163,7 +165,7 @@ describe("one person's tape", () => {
     // 20 of nothing, and 0.6 worth two: a twentieth.
     expect(off("Bram", undefined, { ...HOUSE_DEFAULTS, cutOffMm: 0.6 })?.own).toBeCloseTo(0.05, 1));
   it("of a cutter nobody learns by one tape", () =>
-    expect(of("Nell").map((f) => f.id)).toEqual(["tape-mm", "tape-in", "off-single", "off-units"]));
+    expect(of("Nell").map((f) => f.id)).toEqual(["tape-mm", "tape-in", "off-single", "off-units", "off-inches"]));
   it("is taken on as theirs, and given back", () => {
     const f = off("Nell");
     if (!f) throw new Error("none");
@@ -199,6 +201,85 @@ describe("one person's tape", () => {
   ])("an opening that was read, %s", (_, readers, value, hers) => {
     const got = houseOf({ ...HOUSE_DEFAULTS, cutOffMm: 0.1 }, new Map([["costBinds", own]]), readers, told);
     expect([got.house.cutOffMm, got.own.has("cutOffMm"), got.own.has("costBinds")]).toEqual([value, hers, true]);
+  });
+});
+
+describe("an inch tape beside a metric one", () => {
+  const metric = (n: number, byMm: number, more: Partial<PaneSeen["sides"][number]> = {}) =>
+    many(n, () => side(byMm, more));
+  const inch = (n: number, byMm: number, more: Partial<PaneSeen["sides"][number]> = {}) =>
+    many(n, () => side(byMm, { tape: "in", ...more }));
+  it("says nothing before both tapes have measured ten sides of one kind of glass", () => {
+    expect(one("off-inches", inch(40, 1)).from.seen).toBe(0);
+    expect(one("off-inches", [...metric(9, 0), ...inch(40, 1)]).own).toBeNull();
+    expect(one("off-inches", [...metric(20, 0, { sealed: true }), ...inch(40, 1)]).own).toBeNull();
+    expect(one("off-inches", [...metric(20, 0), ...inch(9, 1)]).own).toBeNull();
+  });
+  it("metric 0.2 larger, inches 0.9: 0.7 more; each kind of glass is held against its own", () => {
+    const f = one("off-inches", [...metric(60, 0.2), ...inch(60, 0.9)]);
+    expect(f.own).toBeCloseTo(0.7, 1);
+    expect(f.within.lo).toBeLessThan(0.7);
+    expect(f.within.hi).toBeGreaterThan(0.7);
+    expect(f.sets).toEqual([{ rule: "inchTapeOffMm", own: f.own, house: 0 }]);
+    const both = one("off-inches", [
+      ...metric(60, 0),
+      ...inch(60, 0.5),
+      ...metric(60, 1, { sealed: true }),
+      ...inch(60, 1.5, { sealed: true }),
+    ]);
+    expect(both.own).toBeCloseTo(0.5, 1);
+  });
+  it("once taken on it no longer stands in what both tapes say together", () => {
+    const panes = [...metric(60, 0.2), ...inch(60, 0.9)];
+    expect(one("off-single", panes).own).toBeCloseTo(0.55, 1);
+    expect(one("off-single", panes, { ...HOUSE_DEFAULTS, inchTapeOffMm: 0.7 }).own).toBeCloseTo(0.2, 1);
+  });
+  it("the truth lies inside of nine in ten about nine times in ten", () => {
+    const c = seeded(11);
+    let inside = 0;
+    for (let firm = 0; firm < 300; firm++) {
+      const truth = 0.7 * c.normal();
+      const cutter = 0.5 * c.normal();
+      const scatter = 0.4 + 0.4 * c.uniform();
+      const f = one("off-inches", [
+        ...many(30, () => side(cutter + scatter * c.normal())),
+        ...many(20, () => side(cutter + truth + scatter * c.normal(), { tape: "in" })),
+      ]);
+      inside += Number(f.within.lo <= truth && truth <= f.within.hi);
+    }
+    expect(inside / 300).toBeGreaterThan(0.87);
+  });
+});
+
+describe("one supplier's cutting", () => {
+  const panes = [
+    ...many(30, (i) => side(1.2 + (i % 2 ? 0.9 : -0.9), { supplier: "Fen End" })),
+    ...many(30, (i) => side(i % 2 ? 0.6 : -0.6)),
+  ];
+  const of = (supplier: string, ofSuppliers: OfSuppliers = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
+    supplierFigures(panes, supplier, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today: TODAY, ofSuppliers });
+  const by = (id: string, ...more: Parameters<typeof of>) => of(...more).find((f) => f.id === id);
+
+  it("names everybody who sent something, once", () => expect(sendersIn(panes)).toEqual(["Fen End", "Salt Lane"]));
+  it("1.2 larger and far apart from the one, as ordered from the other: the firm's own figure is right for neither", () => {
+    expect(by("off-single", "Fen End")?.own).toBeCloseTo((1.2 * 30) / 32, 1);
+    expect(by("off-single", "Salt Lane")?.own).toBeCloseTo(0, 1);
+    expect(by("cut-single", "Fen End")?.own ?? 0).toBeGreaterThan(by("cut-single", "Salt Lane")?.own ?? 9);
+    expect(one("off-single", panes).own).toBeCloseTo(0.6, 1);
+  });
+  it("is taken on as theirs, and given back; what is in use is theirs from then on", () => {
+    const f = by("off-single", "Fen End");
+    if (!f) throw new Error("none");
+    const own = { seen: 30, of: "sides" } as const;
+    expect(adopting(f)).toEqual([
+      { kind: "supplier.figure", payload: { supplier: "Fen End", rule: "cutOffMm", value: f.own, own } },
+    ]);
+    expect(givingBack(f)).toEqual([
+      { kind: "supplier.figure", payload: { supplier: "Fen End", rule: "cutOffMm", value: 0, own, gone: true } },
+    ]);
+    const taken: OfSuppliers = new Map([["Fen End", new Map([["cutOffMm", { value: f.own ?? 0, own }]])]]);
+    expect(by("off-single", "Fen End", taken)).toMatchObject({ now: f.own, adopted: own });
+    expect(by("off-single", "Salt Lane", taken)).toMatchObject({ now: 0, adopted: null });
   });
 });
 

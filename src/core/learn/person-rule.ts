@@ -2,7 +2,7 @@ import type { HouseRules } from "../house/rules.ts";
 import type { OwnFrom } from "./own-from.ts";
 
 /** House rules that are another for one person: they hang on whose tape it is. */
-export const PERSON_RULES = ["tapeErrorMm", "tapeErrorInchesMm", "cutOffMm", "cutOffUnitMm"] as const;
+export const PERSON_RULES = ["tapeErrorMm", "tapeErrorInchesMm", "cutOffMm", "cutOffUnitMm", "inchTapeOffMm"] as const;
 export type PersonRule = (typeof PERSON_RULES)[number];
 
 /** A figure of one person's own, taken on. */

@@ -3,7 +3,8 @@ import { MAKES_OF, type MakesOf } from "../order/sources.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Day } from "../units/day.ts";
 import { meanWithin, spreadOf, type Within } from "./belief.ts";
-import { cutBelief, ENOUGH, SURE } from "./own-figures.ts";
+import { cutBelief } from "./cut-figures.ts";
+import { ENOUGH, SURE } from "./own-figure.ts";
 import type { PaneSeen } from "./seen.ts";
 import { learnShare, shareOf, shareWithin } from "./share.ts";
 

@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { ORDER_LINE } from "../../../tests/support/told.ts";
+import { ORDER_LINE as ONE } from "../../../tests/support/told.ts";
+import type { Payloads } from "../log/kinds.ts";
 import { inches, mm } from "../units/length.ts";
 import { lineFor, notMadeBy } from "./gathered.ts";
 
+const ORDER_LINE: Payloads["order.line"] = ONE;
 const UNIT = {
   ...ORDER_LINE,
   makeup: { panes: [{ mm: 4, kind: "float" as const }], cavities: [], coatings: [], spacer: "" },
@@ -18,6 +20,36 @@ describe("panes gathered into one order", () => {
     const got = lineFor(ORDER_LINE, { grid, makes: [] });
     expect([got.widthNm, got.heightNm, got.grid]).toEqual([width, height, grid ?? "1 mm"]);
     expect(got.widthNm).toBeLessThanOrEqual(ORDER_LINE.widthNm);
+  });
+  // 608 × 900 is wished for; what they send comes larger than a size goes by.
+  it.each<[string, number, "1 mm" | "1/16 in", number, number, number | undefined]>([
+    ["nothing larger", 0, "1 mm", mm(608), mm(900), undefined],
+    ["less than half a mark is none", 0.4, "1 mm", mm(608), mm(900), undefined],
+    ["0.9: one mark", 0.9, "1 mm", mm(607), mm(899), mm(1)],
+    ["1.6: two", 1.6, "1 mm", mm(606), mm(898), mm(2)],
+    ["smaller by 0.9: one mark more", -0.9, "1 mm", mm(609), mm(901), mm(-1)],
+    [
+      "by sixteenths: 1.6 is one, off 23 7/8 and 35 3/8",
+      1.6,
+      "1/16 in",
+      inches(23, 13, 16),
+      inches(35, 5, 16),
+      inches(0, 1, 16),
+    ],
+  ])("are smaller by as much as theirs come larger: %s", (_, larger, grid, width, height, off) => {
+    const got = lineFor(ORDER_LINE, { grid, makes: [] }, mm(larger));
+    expect([got.widthNm, got.heightNm, got.theirsLargerNm]).toEqual([width, height, off]);
+  });
+  it("where the opening is stated it stays as it is: the cutter takes off so much more", () => {
+    const stated = { ...ORDER_LINE, basis: "opening" as const, allowanceNm: { width: mm(4), height: mm(4) } };
+    const got = lineFor(stated, undefined, mm(1));
+    expect([got.widthNm, got.allowanceNm]).toEqual([mm(607), { width: mm(5), height: mm(5) }]);
+  });
+  it("a shaped pane and what is made whole stay as they are", () => {
+    const corner = { x: 0, y: 0 };
+    const shaped = { ...ORDER_LINE, corners: [corner, corner, corner, corner] };
+    expect(lineFor(shaped, undefined, mm(1))).toBe(shaped);
+    expect(lineFor(WINDOW, undefined, mm(1))).toBe(WINDOW);
   });
   it("what is made whole is named by its size, on whatever marks", () =>
     expect(lineFor(WINDOW, { grid: "1/16 in", makes: ["sashes"] })).toBe(WINDOW));

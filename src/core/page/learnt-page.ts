@@ -1,7 +1,8 @@
 import type { Firm } from "../firm/firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { type MadeYear, madeYears } from "../learn/made-years.ts";
-import { type OwnFigure, ownFigures, personFigures, readersIn } from "../learn/own-figures.ts";
+import type { OwnFigure } from "../learn/own-figure.ts";
+import { ownFigures, personFigures, readersIn, sendersIn, supplierFigures } from "../learn/own-figures.ts";
 import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
 import type { CameBack, PaneSeen } from "../learn/seen.ts";
 import { type SupplierCard, supplierCards } from "../learn/supplier-card.ts";
@@ -27,6 +28,8 @@ export type LearntPageData = {
   /** Only of whoever looks, unless the house says that people see each other. */
   readonly people: readonly PersonFigures[];
   readonly suppliers: readonly SupplierCard[];
+  /** What each of them sends, where something of it was measured. */
+  readonly senders: readonly { readonly supplier: string; readonly figures: readonly OwnFigure[] }[];
   readonly quarters: readonly Quarter[];
   readonly why: readonly ByWhy[];
   readonly ledger: readonly LedgerLine[];
@@ -85,6 +88,10 @@ export function composeLearnt(of: {
       limits: { single: HOUSE_DEFAULTS.cutErrorMm, sealed: HOUSE_DEFAULTS.cutErrorUnitMm },
       today,
     }),
+    senders: sendersIn(panes).map((supplier) => ({
+      supplier,
+      figures: supplierFigures(panes, supplier, { ...by, ofSuppliers: firm.ofSuppliers }).filter((f) => f.own !== null),
+    })),
     quarters: quartersOf(panes),
     why: byWhy(ledger),
     ledger: ledger.slice(0, MOST_LINES),

@@ -247,6 +247,15 @@ describe("by how much it moved", () => {
     const moved = movedSince(line, { width: mm(width), height: mm(height) });
     expect(moved && [toMm(mm(moved.by.width / 1e6)), toMm(mm(moved.by.height / 1e6))]).toEqual(by);
   });
+  it.each([
+    ["608 asked for where 609 was worked out: theirs come 1 larger", 609, 901, null],
+    ["now 611 and 901: 2 wider", 611, 901, [2, 0]],
+    ["now 608: 1 narrower, though it is the figure on the order", 608, 901, [-1, 0]],
+  ])("and what was left off because theirs come larger is no difference: %s", (_, width, height, by) => {
+    const asked = { ...ORDER_LINE, theirsLargerNm: mm(1) } as unknown as Parameters<typeof movedSince>[0];
+    const moved = movedSince(asked, { width: mm(width), height: mm(height) });
+    expect(moved && [toMm(mm(moved.by.width / 1e6)), toMm(mm(moved.by.height / 1e6))]).toEqual(by);
+  });
   it("nothing, while nothing is ordered or nothing is worked out", () => {
     expect(movedSince(null, { width: mm(600), height: mm(900) })).toBeNull();
     expect(movedSince(line, null)).toBeNull();

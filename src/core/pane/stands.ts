@@ -103,11 +103,13 @@ export function movedSince(
 ): Moved | null {
   if (!line || !worked || line.corners) return null;
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
-  const same = (a: Nm, b: Nm): boolean => a === b || floorTo(b, line.grid) === a;
+  // Nor is what was left off because theirs come larger.
+  const asked = line.theirsLargerNm ?? 0;
+  const same = (a: Nm, b: Nm): boolean => a + asked === b || floorTo(b, line.grid) === a + asked;
   if (same(ordered.width, worked.width) && same(ordered.height, worked.height)) return null;
   return {
     stands: ordered,
     now: worked,
-    by: { width: worked.width - ordered.width, height: worked.height - ordered.height },
+    by: { width: worked.width - ordered.width - asked, height: worked.height - ordered.height - asked },
   };
 }

@@ -14,6 +14,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "round.day-off": [],
   "house.rule": [],
   "person.figure": [],
+  "supplier.figure": [],
   "person.explains": [],
   "person.asked": [],
   "supplier.added": [],

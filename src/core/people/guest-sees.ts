@@ -19,6 +19,8 @@ const GUEST_SEES: { readonly [K in keyof FirmPayloads | FirmPlan]: Shown } = {
   "house.rule": "all",
   // A size follows from whose tape read it.
   "person.figure": "all",
+  // And from who cuts it.
+  "supplier.figure": "all",
   "person.explains": "nothing",
   "person.asked": "nothing",
   "supplier.added": "all",

@@ -63,6 +63,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "round.day-off": "write-firm",
   "house.rule": "write-firm",
   "person.figure": "write-work",
+  "supplier.figure": "write-firm",
   "person.explains": "write-work",
   "person.asked": "write-work",
   "supplier.added": "write-firm",

@@ -40,14 +40,21 @@ const rulesOf = (of: ErrorsOf) =>
   }) as const satisfies Readonly<Record<string, HouseRule>>;
 
 /** The house rules that tape, cutter and movement are taken from. @example a unit in plastic, by a metric tape // tapeErrorMm, cutErrorUnitMm, … */
-export const errorRules = (of: ErrorsOf): readonly HouseRule[] => Object.values(rulesOf(of));
+export const errorRules = (of: ErrorsOf): readonly HouseRule[] => [
+  ...Object.values(rulesOf(of)),
+  ...(of.tape === "in" ? (["inchTapeOffMm"] as const) : []),
+];
+
+/** What comes is larger than ordered by so much, mm, as this tape reads both. @example 0.4, and 0.3 more by inches // 0.7 */
+export const largerBy = (house: HouseRules, of: Pick<ErrorsOf, "tape" | "sealedUnit">): number =>
+  (of.sealedUnit ? house.cutOffUnitMm : house.cutOffMm) + (of.tape === "in" ? house.inchTapeOffMm : 0);
 
 /** The firm's figures for a frame of this material read by a tape of this unit. */
 export function errorsFor(house: HouseRules, of: ErrorsOf): SizeErrors {
   const rule = rulesOf(of);
   return {
     tape: house[rule.tape],
-    cutting: { kind: house.cutErrorKind, mm: house[rule.cut], off: house[rule.off] },
+    cutting: { kind: house.cutErrorKind, mm: house[rule.cut], off: largerBy(house, of) },
     perMetre: { lo: house[rule.lo], hi: house[rule.hi] },
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },

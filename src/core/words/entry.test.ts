@@ -148,6 +148,10 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     { person: "Nell", rule: "cutOffMm", value: 0.8, own: { seen: 34, of: "sides" } },
     /^One tape's own figure: .+, 0\.8 mm$/,
   ],
+  "supplier.figure": [
+    { supplier: "Fen End", rule: "cutOffMm", value: 1.2, own: { seen: 34, of: "sides" } },
+    /^Fen End: their own figure: .+, 1\.2 mm$/,
+  ],
   "person.asked": [{ person: "Jos", system: "timber-putty", of: "Nell" }, /^Jos wants to be shown .+ by Nell$/],
   "person.explains": [{ person: "Nell", how: "little" }, /^Explained to Nell: little$/],
   "bench.cutter": [

@@ -1,5 +1,4 @@
-import type { OwnFigure } from "../learn/own-figures.ts";
-import { ENOUGH } from "../learn/own-figures.ts";
+import { ENOUGH, type OwnFigure } from "../learn/own-figure.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
 import { writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm } from "../units/length.ts";

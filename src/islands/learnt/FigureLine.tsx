@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { adopting, givingBack } from "../../core/learn/adopting.ts";
-import { differs, isClear, type OwnFigure } from "../../core/learn/own-figures.ts";
+import type { OwnFigure } from "../../core/learn/own-figure.ts";
+import { differs, isClear } from "../../core/learn/own-figures.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -21,7 +22,11 @@ export function FigureLine({ figure: f, prefs }: Props) {
     const make = entriesBy(prefs.who);
     const fault = await handOver(
       (to === "own" ? adopting(f) : givingBack(f)).map((a) =>
-        a.kind === "house.rule" ? make(a.kind, {}, a.payload) : make(a.kind, {}, a.payload),
+        a.kind === "house.rule"
+          ? make(a.kind, {}, a.payload)
+          : a.kind === "person.figure"
+            ? make(a.kind, {}, a.payload)
+            : make(a.kind, {}, a.payload),
       ),
     );
     setWrong(fault ?? "");

@@ -35,7 +35,7 @@ function LearntPage({ data, prefs: initial, currency }: Props) {
       </div>
       <div className="pt-4">
         {tab === "Own figures" && <Figures data={data} prefs={prefs} />}
-        {tab === "Suppliers" && <SupplierCards cards={data.suppliers} prefs={prefs} />}
+        {tab === "Suppliers" && <SupplierCards cards={data.suppliers} senders={data.senders} prefs={prefs} />}
         {tab === "What came back" && <Remakes data={data} prefs={prefs} currency={currency} />}
       </div>
     </div>

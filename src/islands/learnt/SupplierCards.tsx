@@ -1,15 +1,22 @@
+import type { OwnFigure } from "../../core/learn/own-figure.ts";
 import type { KindCame, SupplierCard } from "../../core/learn/supplier-card.ts";
 import { MAKES_NAMES } from "../../core/order/sources.ts";
+import type { LearntPageData } from "../../core/page/learnt-page.ts";
 import { capital } from "../../core/text/capital.ts";
 import { say } from "../../core/words/dialect.ts";
 import { smallText } from "../../core/words/learnt.ts";
 import { percent } from "../../core/words/percent.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { FigureLine } from "./FigureLine.tsx";
 
-type Props = { readonly cards: readonly SupplierCard[]; readonly prefs: Prefs };
+type Props = {
+  readonly cards: readonly SupplierCard[];
+  readonly senders: LearntPageData["senders"];
+  readonly prefs: Prefs;
+};
 
 /** What each supplier promised, and what came. */
-export function SupplierCards({ cards, prefs }: Props) {
+export function SupplierCards({ cards, senders, prefs }: Props) {
   if (cards.length === 0) return <p>No supplier is known yet: they come with their first order.</p>;
   return (
     <ul className="grid gap-4 sm:grid-cols-2">
@@ -35,11 +42,28 @@ export function SupplierCards({ cards, prefs }: Props) {
               />
             ))}
           </dl>
+          <Own figures={senders.find((s) => s.supplier === c.name)?.figures ?? []} prefs={prefs} />
         </li>
       ))}
     </ul>
   );
 }
+
+/** What an order to them goes by, once it is taken on. */
+const Own = ({ figures, prefs }: { readonly figures: readonly OwnFigure[]; readonly prefs: Prefs }) =>
+  figures.length === 0 ? null : (
+    <>
+      <p className="mt-3 text-[14px] text-mute">
+        Taken on, an order to them is smaller by as much as theirs come larger than the rest, and its odds are of their
+        scatter.
+      </p>
+      <ul className="divide-y divide-line">
+        {figures.map((f) => (
+          <FigureLine key={f.id} figure={f} prefs={prefs} />
+        ))}
+      </ul>
+    </>
+  );
 
 const Row = ({ name, says }: { readonly name: string; readonly says: string }) => (
   <>

@@ -2,7 +2,7 @@ import { v7 as uuidv7 } from "uuid";
 import { readsWhole, WAY_FACTS } from "../../core/measure/ways.ts";
 import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import { MAKES_NAMES } from "../../core/order/sources.ts";
-import { houseWith, onTheirGrid } from "../../core/order/their-cutting.ts";
+import { houseWith } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
@@ -12,7 +12,7 @@ import { wholeOf } from "../../core/pane/whole-here.ts";
 import { looksText } from "../../core/specify/looks.ts";
 import { WHOLE_SIZE_WORDS } from "../../core/specify/whole.ts";
 import { dayOf, writeDay } from "../../core/units/day.ts";
-import { gridUnit, nm } from "../../core/units/length.ts";
+import { gridUnit } from "../../core/units/length.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
 import { glassText } from "../../core/words/glass.ts";
 import { goesIn } from "../../core/words/goes-in.ts";
@@ -28,6 +28,7 @@ import { WentBack } from "../panels/WentBack.tsx";
 import { PhotoOf } from "../photos/PhotoOf.tsx";
 import { Size } from "../ui/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
+import { GoesAs } from "./GoesAs.tsx";
 import { HaveGlass } from "./HaveGlass.tsx";
 import { ItBroke } from "./ItBroke.tsx";
 import { usePutOn } from "./use-put-on.ts";
@@ -63,7 +64,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const way = usePutOn(openOrders);
   if (!r.cut.ok || !way)
     return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error, book.way))}</p>;
-  const { held, proposed, isMade, line, grid, open, putOn } = way;
+  const { held, proposed, isMade, open, putOn } = way;
   const ticket = ticketOf(book, r, prefs);
   const whole = wholeOf(book);
   // They said what they make, and it is not this: the first of them is no better guess than none.
@@ -104,17 +105,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
           who does, or say it of a supplier under <a href="/house#suppliers">House rules</a>.
         </p>
       )}
-      {proposed && grid && grid !== line.grid && (
-        <p className="note-glass">
-          {proposed} cuts to {grid}: it goes to them as{" "}
-          <Size
-            width={nm(onTheirGrid(line, grid).widthNm)}
-            height={nm(onTheirGrid(line, grid).heightNm)}
-            unit={gridUnit(grid)}
-          />{" "}
-          {gridUnit(grid)}, rounded down once.
-        </p>
-      )}
+      {proposed && <GoesAs way={way} supplier={proposed} />}
       {held === null && (
         <ul className="space-y-2">
           {open.map((o) => (

@@ -1,9 +1,8 @@
 import { v7 as uuidv7 } from "uuid";
-import { lineFor } from "../../core/order/gathered.ts";
 import { offTheRack, outOf } from "../../core/order/off-the-rack.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { proposedStock } from "../../core/pane/from-stock.ts";
-import type { OrderLine } from "../../core/pane/order-book.ts";
+import { lineTo } from "../../core/pane/line-to.ts";
 import { labelOf, orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -18,8 +17,8 @@ export type PutOn = {
   /** Whether anybody on the list makes such a thing. */
   readonly isMade: boolean;
   readonly line: NonNullable<ReturnType<typeof orderLineOf>>;
-  /** The grid that whoever is proposed cuts to. */
-  readonly grid: OrderLine["grid"] | undefined;
+  /** The same as it goes to somebody: on their grid, and by how much larger theirs come. */
+  readonly lineTo: (supplier: string) => NonNullable<ReturnType<typeof orderLineOf>>;
   readonly open: readonly OpenOrder[];
   readonly putOn: (order: string, supplier: string) => void;
   /** On the supplier's open order, or on a new one. */
@@ -37,16 +36,16 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   const proposed = sources.find((s) => !s.instead)?.supplier;
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return null;
-  const gridOf = (supplier: string) => lineFor(line, firm.terms.get(supplier)).grid;
+  const to = (supplier: string) => lineTo(line, supplier, firm);
   const putOn = (order: string, supplier: string): void =>
-    writeOrder(order, "order.line", { line: uuidv7(), ...lineFor(line, firm.terms.get(supplier)) }, true);
+    writeOrder(order, "order.line", { line: uuidv7(), ...to(supplier) }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return {
     held,
     proposed,
     isMade: sources.some((s) => s.supplier !== null && !s.instead),
     line,
-    grid: gridOf(proposed ?? ""),
+    lineTo: to,
     open,
     putOn,
     take: (supplier) => {

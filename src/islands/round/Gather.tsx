@@ -2,8 +2,9 @@ import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { Firm } from "../../core/firm/firm.ts";
 import type { Entry } from "../../core/log/kinds.ts";
-import { lineFor, notMadeBy } from "../../core/order/gathered.ts";
+import { notMadeBy } from "../../core/order/gathered.ts";
 import { MAKES_NAMES } from "../../core/order/sources.ts";
+import { lineTo } from "../../core/pane/line-to.ts";
 import type { RoundRow } from "../../core/round/row.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
@@ -17,18 +18,19 @@ type Props = {
   readonly openOrders: readonly { readonly id: string; readonly supplier: string; readonly reference: string }[];
   readonly prefs: Prefs;
   readonly suppliers: readonly string[];
-  readonly terms: Firm["terms"];
+  readonly firm: Pick<Firm, "house" | "terms" | "ofSuppliers">;
   readonly close: () => void;
 };
 
 /** Panes that are sized and on no order, gathered into one. */
-export function Gather({ rows, openOrders, prefs, suppliers, terms, close }: Props) {
+export function Gather({ rows, openOrders, prefs, suppliers, firm, close }: Props) {
   const ready = rows.filter((r) => r.canOrder && r.line);
   const [wrong, setWrong] = useState<string | null>(null);
   const [order, setOrder] = useState("new");
   const [named, setNamed] = useState(suppliers[0] ?? "");
   // Whoever cuts it cuts to their own grid, and makes what they make.
-  const theirs = terms.get(openOrders.find((o) => o.id === order)?.supplier ?? named.trim());
+  const supplier = openOrders.find((o) => o.id === order)?.supplier ?? named.trim();
+  const theirs = firm.terms.get(supplier);
   const submit = async (form: FormData) => {
     const picked = ready.filter((r) => form.get(r.id) === "on");
     if (picked.length === 0) return setWrong(say("Tick the {panes} to order first.", prefs.dialect));
@@ -45,7 +47,9 @@ export function Gather({ rows, openOrders, prefs, suppliers, terms, close }: Pro
           ]
         : []),
       ...picked.flatMap((r) =>
-        r.line ? [entry("order.line", { order: on, pane: r.id }, { line: uuidv7(), ...lineFor(r.line, theirs) })] : [],
+        r.line
+          ? [entry("order.line", { order: on, pane: r.id }, { line: uuidv7(), ...lineTo(r.line, supplier, firm) })]
+          : [],
       ),
     ];
     const refused = await handOver(batch);

@@ -42,7 +42,8 @@ function RoundPage(props: Props) {
   const [sheet, setSheet] = useState<"keys" | "gather" | null>(null);
   const [find, setFind] = useState("");
   const finder = useRef<HTMLInputElement>(null);
-  const { calendar, suppliers, terms } = useMemo(() => foldFirm(props.firmEntries), [props.firmEntries]);
+  const firm = useMemo(() => foldFirm(props.firmEntries), [props.firmEntries]);
+  const { calendar, suppliers } = firm;
   const scroller = useRef<HTMLDivElement>(null);
   const [part, setPart] = useState<Part>("open");
   // The walk is put in another order only once all of it is here: lines that come later would jump.
@@ -202,7 +203,7 @@ function RoundPage(props: Props) {
           openOrders={props.openOrders}
           prefs={prefs}
           suppliers={suppliers.map((x) => x.name)}
-          terms={terms}
+          firm={firm}
           close={() => setSheet(null)}
         />
       )}

@@ -3,6 +3,7 @@ import type { System } from "../../frame/systems.ts";
 import { insertKey, type StockInsert, type StockPane } from "../../house/stock.ts";
 import type { OwnFrom } from "../../learn/own-from.ts";
 import type { PersonRule } from "../../learn/person-rule.ts";
+import type { SupplierRule } from "../../learn/supplier-rule.ts";
 import type { PriceList } from "../../order/price.ts";
 import type { MakesOf } from "../../order/sources.ts";
 import type { TheirCutting } from "../../order/their-cutting.ts";
@@ -46,6 +47,14 @@ export type FirmPayloads = {
   "person.figure": {
     readonly person: string;
     readonly rule: PersonRule;
+    readonly value: number;
+    readonly own: OwnFrom;
+    readonly gone?: boolean | undefined;
+  };
+  /** A figure of one supplier's own cutting, taken on beside the house rule; `gone` gives the house its word back. */
+  "supplier.figure": {
+    readonly supplier: string;
+    readonly rule: SupplierRule;
     readonly value: number;
     readonly own: OwnFrom;
     readonly gone?: boolean | undefined;
@@ -126,6 +135,7 @@ export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "round.day-off": { about: [], key: (p) => p.day, apart: "whole" },
   "house.rule": { about: [], key: (p) => p.rule, apart: "whole" },
   "person.figure": { about: [], key: (p) => `${p.person}/${p.rule}`, apart: "whole" },
+  "supplier.figure": { about: [], key: (p) => `${p.supplier}/${p.rule}`, apart: "whole" },
   "person.explains": { about: [], key: (p) => p.person, apart: "whole" },
   "person.asked": { about: [], key: (p) => `${p.person}/${p.system}`, apart: "whole" },
   "supplier.added": { about: [], key: (p) => p.name, apart: "fields" },

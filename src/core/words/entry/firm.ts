@@ -20,6 +20,8 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
   "person.figure": (p) =>
     `${p.gone ? "The house's word again for one tape" : "One tape's own figure"}: ${HOUSE_RULES[p.rule].says}${p.gone ? "" : `, ${p.value} mm`}`,
+  "supplier.figure": (p) =>
+    `${p.supplier}: ${p.gone ? "the house's word again" : "their own figure"}: ${HOUSE_RULES[p.rule].says}${p.gone ? "" : `, ${p.value} mm`}`,
   "person.asked": (p) =>
     `${p.person} ${p.gone ? "was shown, or asks no longer for" : "wants to be shown"} ${frameOf(p.system).name}${p.gone ? "" : ` by ${p.of}`}`,
   "person.explains": (p) => `Explained to ${p.person}: ${EXPLAINS_FACTS[p.how].name.toLowerCase()}`,
