@@ -167,6 +167,37 @@ export function settledAs(standing: readonly Entry[], { field, later }: Apart, a
   return withField(now.payload, field.split("."), at(as.payload, field)) as Payloads[Kind];
 }
 
+/**
+ * What is written to settle all that one person wrote apart in their way, one entry a thing; what they did not write stays as
+ * it is.
+ * @example three places that both read, as Bram read them // three readings of Bram's
+ */
+export function settledAllAs(
+  standing: readonly Entry[],
+  apart: readonly Apart[],
+  who: string,
+): readonly { readonly as: Entry; readonly payload: Payloads[Kind] }[] {
+  const by = new Map<string, { as: Entry; payload: Payloads[Kind] }>();
+  for (const one of apart) {
+    const as = [one.later, one.earlier].find((e) => e.who === who);
+    const thread = threadOf(one.later);
+    if (!as || thread === null) continue;
+    const before = by.get(thread)?.payload;
+    const payload =
+      before === undefined || one.field === ""
+        ? settledAs(standing, one, as)
+        : (withField(before, one.field.split("."), at(as.payload, one.field)) as Payloads[Kind]);
+    by.set(thread, { as, payload });
+  }
+  return [...by.values()];
+}
+
+/** Who wrote something apart, each once, whoever stands for now first; nobody where it was all one person on two devices. */
+export function writersApart(apart: readonly Apart[]): readonly string[] {
+  const all = [...new Set(apart.flatMap((a) => [a.later.who, a.earlier.who]))];
+  return all.length > 1 ? all : [];
+}
+
 function withField(of: unknown, [first, ...rest]: readonly string[], value: unknown): unknown {
   if (first === undefined) return value;
   const was = (of ?? {}) as Readonly<Record<string, unknown>>;

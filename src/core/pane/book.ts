@@ -6,6 +6,7 @@ import { type Log, readLog } from "../log/standing-entries.ts";
 import { examVerdict } from "../look/exam.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
 import type { Circumstance } from "../measure/ways.ts";
+import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { type ReadingAsRead, readAll } from "./as-read.ts";
@@ -75,7 +76,7 @@ export type PaneBook = {
   readonly orders: readonly OrderBook[];
   /** What holds it off an order and was stood by, with why. */
   readonly stoodByOrder: Payloads["order.stood-by"] | null;
-  /** The line that counts: the newest that was not dropped. */
+  /** The line that counts: the newest that stands; where none does, the newest that was not taken off. */
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
   /** Glass that is here without an order. */
   readonly had: Payloads["order.had"] | null;
@@ -291,16 +292,14 @@ function ordersOf(log: Log): readonly OrderBook[] {
 
 function newestLine(pane: string, orders: readonly OrderBook[], own: readonly Entry[]): PaneBook["line"] {
   const place = new Map(own.map((e, i) => [e.id, i]));
-  let newest: { order: OrderBook; line: OrderLine } | null = null;
-  for (const order of orders)
-    for (const line of order.lines)
-      if (
-        line.pane === pane &&
-        line.state !== "dropped" &&
-        (place.get(line.entry) ?? -1) > (newest ? (place.get(newest.line.entry) ?? -1) : -1)
-      )
-        newest = { order, line };
-  return newest;
+  const at = (l: { readonly line: OrderLine }): number => place.get(l.line.entry) ?? -1;
+  const lines = orders
+    .flatMap((order) =>
+      order.lines.filter((l) => l.pane === pane && l.state !== "dropped").map((line) => ({ order, line })),
+    )
+    .sort((a, b) => at(a) - at(b));
+  // One that is on its way or here counts before a newer one of which nothing came.
+  return lines.findLast((l) => LINE_STATE_FACTS[l.line.state].stands !== null) ?? lines.at(-1) ?? null;
 }
 
 const stripUndefined = <T extends object>(o: T): { [K in keyof T]: Exclude<T[K], undefined> } =>

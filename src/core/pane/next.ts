@@ -7,6 +7,7 @@ import { type Day, dayOf } from "../units/day.ts";
 import { blanksOf } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
+import { linesAlive } from "./ordered-twice.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { seenOnly } from "./seen-only.ts";
@@ -48,6 +49,8 @@ export type Next = {
     | "check-in"
     | "chase"
     | "order-again"
+    /** Two people ordered it: one of them is called off. */
+    | "ordered-twice"
     | "take-out"
     | "make-ready"
     | "set"
@@ -87,6 +90,8 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (book.signed && !paintOwed(book, r)) return { station: "signoff", kind: "signed-off" };
   if (book.damage.length === 0) return { station: "look", kind: "look" };
   if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
+  const alive = linesAlive(book);
+  if (alive.length > 1) return { station: "order", kind: "ordered-twice", count: alive.length };
   if (book.set) return afterSetting(book, r, today);
   if (!book.heldSaid) return { station: "look", kind: "say-held" };
   // It was ordered by the plan: what was cut says whether it goes in, while there is time to say so.

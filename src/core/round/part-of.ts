@@ -40,6 +40,7 @@ const PRESSES: Readonly<Record<Kind, boolean>> = {
   "check-in": false,
   chase: true,
   "order-again": true,
+  "ordered-twice": true,
   "take-out": false,
   "make-ready": false,
   set: false,

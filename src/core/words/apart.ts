@@ -1,5 +1,8 @@
 import type { Apart } from "../log/apart.ts";
 import type { Entry } from "../log/kinds.ts";
+import { readTape } from "../tape/read.ts";
+import { writeNumber } from "../tape/write.ts";
+import type { LengthUnit } from "../units/length.ts";
 import { entryWords } from "./entry.ts";
 import type { Prefs } from "./prefs.ts";
 
@@ -25,8 +28,15 @@ export function apartWords({ earlier, later }: Apart, by: Pick<Prefs, "unit" | "
     says: `${both} For now ${whose(later, 1)} stands.`,
     choices: [earlier, later].map((entry, i) => ({
       entry,
-      says: entryWords(entry, by),
+      says: `${entryWords(entry, by)}${inTheirUnit(entry, by.unit)}`,
       by: whose(entry, i),
     })),
   };
+}
+
+/** A length in the other unit is said in the reader's too: two of them are held side by side. @example 23 13/16 in, to somebody in mm // " (604.8 mm)" */
+function inTheirUnit(e: Entry, unit: LengthUnit): string {
+  if (e.kind !== "measure.reading" || e.payload.unit === unit) return "";
+  const read = readTape(e.payload.text, e.payload.unit);
+  return read.ok ? ` (${writeNumber(read.value.adjusted, unit, { places: 1, ticks: 32 })} ${unit})` : "";
 }

@@ -126,6 +126,8 @@ function nextSentence(next: Next): string {
       return `Chase it: was due ${day}`;
     case "order-again":
       return `Order again: ${next.what ?? "sent back"}`;
+    case "ordered-twice":
+      return "Ordered twice: call one off";
     case "take-out":
       return "Take out";
     case "make-ready":

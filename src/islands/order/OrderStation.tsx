@@ -31,6 +31,7 @@ import { BeforeOrder } from "./BeforeOrder.tsx";
 import { GoesAs } from "./GoesAs.tsx";
 import { HaveGlass } from "./HaveGlass.tsx";
 import { ItBroke } from "./ItBroke.tsx";
+import { OrderedTwice } from "./OrderedTwice.tsx";
 import { usePutOn } from "./use-put-on.ts";
 
 /** On an order, on its way, come and checked: the pane's side of it. */
@@ -48,6 +49,7 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
   const { again } = LINE_STATE_FACTS[found.line.state];
   return (
     <div className="space-y-5">
+      <OrderedTwice />
       <OnOrder order={found.order} line={found.line} />
       {again && book.had && (
         <Part title="The glass">

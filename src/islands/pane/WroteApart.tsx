@@ -1,4 +1,4 @@
-import { settledAs } from "../../core/log/apart.ts";
+import { settledAllAs, settledAs, writersApart } from "../../core/log/apart.ts";
 import type { Entry } from "../../core/log/kinds.ts";
 import { apartWords } from "../../core/words/apart.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -27,6 +27,23 @@ export function WroteApart({ settle }: { readonly settle: (as: Entry, payload: E
             {says} <span className="text-mute">{by}</span>
           </button>
         ))}
+        {apart.length > 1 && writersApart(apart).length > 0 && (
+          <p className="flex w-full flex-wrap items-center gap-2 text-[14px]">
+            All {apart.length} as they are by
+            {writersApart(apart).map((who) => (
+              <button
+                key={who}
+                type="button"
+                className="btn btn-small"
+                onClick={() => {
+                  for (const { as, payload } of settledAllAs(standing, apart, who)) settle(as, payload);
+                }}
+              >
+                {who}
+              </button>
+            ))}
+          </p>
+        )}
       </div>
     </section>
   );
