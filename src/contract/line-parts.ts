@@ -10,6 +10,8 @@ import { Short, Written } from "./payload-parts.ts";
 
 /** What a cutter takes off again is never more than the room of a rebate. */
 const Allowance = z.int().min(0).max(200_000_000);
+/** What somebody is known to cut too large is a few millimetres. */
+const Larger = z.int().min(-20_000_000).max(20_000_000);
 export const CornerPoint = z.strictObject({
   x: z.int().min(-MOST_READING).max(MOST_READING),
   y: z.int().min(-MOST_READING).max(MOST_READING),
@@ -73,7 +75,7 @@ export const MORE_OF_LINE = {
   parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
   note: Short.optional(),
   corners: z.array(CornerPoint).length(4).optional(),
-  theirsLargerNm: z.int().min(-20_000_000).max(20_000_000).optional(),
+  theirsLargerNm: z.strictObject({ width: Larger, height: Larger }).optional(),
   allowanceNm: z.strictObject({ width: Allowance, height: Allowance }).optional(),
 };
 

@@ -69,8 +69,18 @@ export function supplierFigures(
     defaults: by.house,
     own: new Map(own.map(([rule, f]) => [rule, f.own])),
   };
-  return [false, true].flatMap((sealed) => cutFigures(sides, sealed, theirs)).map((f) => ({ ...f, supplier }));
+  return [false, true]
+    .flatMap((sealed) => cutFigures(sides, sealed, theirs))
+    .map((f) => ({
+      ...f,
+      supplier,
+      says: f.id.startsWith("off-")
+        ? `Larger than ordered by, ${kindOf(f.id)}`
+        : `Scattered about that by, ${kindOf(f.id)}`,
+    }));
 }
+
+const kindOf = (id: string): string => (id.endsWith("-units") ? "{units}" : "single glass");
 
 /** Everybody who sent something that was measured. */
 export const sendersIn = (panes: readonly PaneSeen[]): readonly string[] =>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { type Grid, inches, mm } from "../units/length.ts";
+import { type Grid, mm } from "../units/length.ts";
 import { type SupplierRule, takenOff, theirsLarger } from "./supplier-rule.ts";
 
 const own = { seen: 34, of: "sides" } as const;
@@ -17,12 +17,22 @@ describe("a supplier's own figures", () => {
     const house = { ...HOUSE_DEFAULTS, cutOffMm: 0.3, cutOffUnitMm: 0.5 };
     expect(theirsLarger(house, figures, sealed)).toEqual(by === null ? null : { by: mm(by), own });
   });
-  it.each<[number, Grid, number]>([
-    [0.9, "1 mm", mm(1)],
-    [0.49, "1 mm", 0],
-    [0.9, "0.5 mm", mm(1)],
-    [0.7, "0.5 mm", mm(0.5)],
-    [-1.4, "1 mm", mm(-1)],
-    [0.9, "1/32 in", inches(0, 1, 32)],
-  ])("%s mm larger, on %s", (larger, grid, off) => expect(takenOff(mm(larger), grid) + 0).toBe(off));
+  it.each<[number, number, Grid, number]>([
+    [608, 0.9, "1 mm", mm(1)],
+    [608, 0.4, "1 mm", 0],
+    [608, 0.6, "1 mm", mm(1)],
+    // 547 is what their grid makes of it: 0.7 too small already.
+    [547.7, 0.7, "1 mm", 0],
+    // 546.8 is wished for: 547 is nearest, and no more than without it.
+    [547.2, 0.4, "1 mm", 0],
+    [547.2, 1.4, "1 mm", mm(1)],
+    [608, 0.9, "0.5 mm", mm(1)],
+    [608, 0.7, "0.5 mm", mm(0.5)],
+    // Smaller by 0.9: a whole mark more would be too much; by 1.4 it is not.
+    [608, -0.9, "1 mm", 0],
+    [608, -1.4, "1 mm", mm(-1)],
+    [608.2, -0.9, "1 mm", mm(-1)],
+  ])("%s wished for, %s larger, on %s", (wished, larger, grid, off) =>
+    expect(takenOff(mm(wished), mm(larger), grid) + 0).toBe(off),
+  );
 });

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house/rules.ts";
-import { type Grid, gridStep, mm, type Nm, nm } from "../units/length.ts";
+import { floorTo, type Grid, gridStep, mm, type Nm, nm } from "../units/length.ts";
 import type { OwnFrom } from "./own-from.ts";
 
 /** House rules that are another for one supplier: they hang on whose hands cut it. */
@@ -26,11 +26,16 @@ export function theirsLarger(
 }
 
 /**
- * By how much a line to them is smaller, in whole marks of the grid they cut to: less than half a mark is none.
- * @example 0.9 mm larger, on 1 mm // 1 mm
- * @example 0.4 mm larger, on 1 mm // nothing
+ * By how much a side is asked smaller of them than their grid alone would make it, in whole marks: the mark nearest to what is
+ * wished for less what theirs come larger, and never above that grid. What comes is then never further off than it was before.
+ * @example 608 wished for, 0.9 larger, on 1 mm // 1 mm: 607 is asked for
+ * @example 608, 0.4 larger // nothing
+ * @example 547.7, 0.7 larger // nothing: 547 is asked for anyhow, and comes as wished
  */
-export const takenOff = (larger: Nm, grid: Grid): Nm => {
+export function takenOff(wished: Nm, larger: Nm, grid: Grid): Nm {
   const tick = gridStep(grid);
-  return nm(Math.round(larger / tick) * tick);
-};
+  const usual = floorTo(wished, grid);
+  const aim = wished - larger;
+  const asked = larger > 0 ? Math.min(usual, Math.round(aim / tick) * tick) : Math.floor(aim / tick) * tick;
+  return nm(usual - asked);
+}

@@ -252,7 +252,9 @@ describe("by how much it moved", () => {
     ["now 611 and 901: 2 wider", 611, 901, [2, 0]],
     ["now 608: 1 narrower, though it is the figure on the order", 608, 901, [-1, 0]],
   ])("and what was left off because theirs come larger is no difference: %s", (_, width, height, by) => {
-    const asked = { ...ORDER_LINE, theirsLargerNm: mm(1) } as unknown as Parameters<typeof movedSince>[0];
+    const asked = { ...ORDER_LINE, theirsLargerNm: { width: mm(1), height: mm(1) } } as unknown as Parameters<
+      typeof movedSince
+    >[0];
     const moved = movedSince(asked, { width: mm(width), height: mm(height) });
     expect(moved && [toMm(mm(moved.by.width / 1e6)), toMm(mm(moved.by.height / 1e6))]).toEqual(by);
   });

@@ -104,12 +104,16 @@ export function movedSince(
   if (!line || !worked || line.corners) return null;
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
   // Nor is what was left off because theirs come larger.
-  const asked = line.theirsLargerNm ?? 0;
-  const same = (a: Nm, b: Nm): boolean => a + asked === b || floorTo(b, line.grid) === a + asked;
-  if (same(ordered.width, worked.width) && same(ordered.height, worked.height)) return null;
+  const asked = line.theirsLargerNm ?? { width: 0, height: 0 };
+  const same = (a: number, b: Nm): boolean => a === b || floorTo(b, line.grid) === a;
+  if (same(ordered.width + asked.width, worked.width) && same(ordered.height + asked.height, worked.height))
+    return null;
   return {
     stands: ordered,
     now: worked,
-    by: { width: worked.width - ordered.width - asked, height: worked.height - ordered.height - asked },
+    by: {
+      width: worked.width - ordered.width - asked.width,
+      height: worked.height - ordered.height - asked.height,
+    },
   };
 }

@@ -36,6 +36,8 @@ export function FigureLine({ figure: f, prefs }: Props) {
   const own = taken === "own" ? f.from : taken === "house" ? null : f.adopted;
   const canBe = f.sets.length > 0;
   const now = { ...f, now: stands ?? f.now };
+  // Two figures that read alike in this unit are one to whoever reads them.
+  const other = canBe && differs(now) && f.own !== null && text(now.now) !== text(f.own);
   return (
     <li className="grid gap-x-6 gap-y-1 py-3 sm:grid-cols-[minmax(0,1fr)_auto]">
       <div>
@@ -48,7 +50,7 @@ export function FigureLine({ figure: f, prefs }: Props) {
               : `In use: ${text(stands)}, the house's word, worth ${f.prior.worth} of them.`}
           </p>
         )}
-        {canBe && differs(now) && !isClear(now) && (
+        {other && !isClear(now) && (
           <p className="text-[14px] text-mute">What is in use may still be right: see what the next ones say.</p>
         )}
         {f.outliers.length > 0 && (
@@ -66,16 +68,16 @@ export function FigureLine({ figure: f, prefs }: Props) {
       <div className="flex items-center gap-3 sm:justify-end">
         {f.own !== null && (
           <p className="tight text-[20px] font-semibold">
-            {canBe && differs(now) && stands !== null && <span className="text-mute">{text(stands)} → </span>}
+            {other && <span className="text-mute">{text(now.now)} → </span>}
             {text(f.own)}
           </p>
         )}
-        {canBe && differs(now) && (
+        {other && (
           <button type="button" className={`btn ${isClear(now) ? "btn-main" : ""}`} onClick={() => void write("own")}>
             Take it on
           </button>
         )}
-        {canBe && own && !differs(now) && (
+        {canBe && own && !other && (
           <button type="button" className="btn btn-small" onClick={() => void write("house")}>
             Back to the house's word
           </button>

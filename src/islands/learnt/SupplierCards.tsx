@@ -19,11 +19,11 @@ type Props = {
 export function SupplierCards({ cards, senders, prefs }: Props) {
   if (cards.length === 0) return <p>No supplier is known yet: they come with their first order.</p>;
   return (
-    <ul className="grid gap-4 sm:grid-cols-2">
+    <ul className="space-y-4">
       {cards.map((c) => (
         <li key={c.name} className="border border-line bg-sheet p-4">
           <h2 className="!mt-0">{c.name}</h2>
-          <dl className="mt-2 grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1.5">
+          <dl className="mt-2 grid grid-cols-[8.5rem_minmax(0,1fr)] gap-x-3 gap-y-1.5 sm:grid-cols-[11rem_minmax(0,1fr)]">
             <Row name="Takes" says={leadWords(c)} />
             <Row name="Late" says={lateWords(c)} />
             <Row name="Came back" says={backWords(c)} />

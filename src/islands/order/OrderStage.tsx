@@ -34,6 +34,7 @@ export function OrderStage({ openOrders }: { readonly openOrders: readonly OpenO
                 <div className="space-y-4">
                   {(!found || again) && !book.had && (
                     <Sources
+                      {...(way && { line: way.line })}
                       {...(free && way ? { take: way.take, ...(way.takeHere ? { takeHere: way.takeHere } : {}) } : {})}
                     />
                   )}

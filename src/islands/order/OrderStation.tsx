@@ -107,7 +107,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
           who does, or say it of a supplier under <a href="/house#suppliers">House rules</a>.
         </p>
       )}
-      {proposed && <GoesAs way={way} supplier={proposed} />}
+      {proposed && <GoesAs line={way.line} supplier={proposed} />}
       {held === null && (
         <ul className="space-y-2">
           {open.map((o) => (

@@ -1,21 +1,25 @@
 import { orderBy } from "../../core/order/lead.ts";
 import { SOURCE_NAMES } from "../../core/order/sources.ts";
+import type { orderLineOf } from "../../core/pane/order-line.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { GoesAs } from "./GoesAs.tsx";
 import { useSources } from "./use-sources.ts";
 
 /** Where it can come from: when, for how much, and how those who make it have kept their word. */
 type Props = {
+  /** What would be ordered, where it has a size. */
+  readonly line?: NonNullable<ReturnType<typeof orderLineOf>>;
   /** Takes one: it goes on an order to them. Not there while something holds the pane off its order. */
   readonly take?: (supplier: string) => void;
   /** Takes the piece that lies in the rack. */
   readonly takeHere?: () => void;
 };
 
-export function Sources({ take, takeHere }: Props) {
+export function Sources({ line, take, takeHere }: Props) {
   const { book, reckoning, firm, say } = usePane();
   const all = useSources();
   if (all.length === 0) return null;
@@ -46,10 +50,11 @@ export function Sources({ take, takeHere }: Props) {
             <span className="tight text-right font-semibold">
               {s.pence === null ? "" : money(s.pence, firm.house.currency)}
             </span>
-            <span className="text-[13px] text-mute max-sm:col-span-3">
+            <div className="text-[13px] text-mute max-sm:col-span-3">
               {say(s.because)}
               {s.inTime !== null && s.supplier !== null && ` In time: ${percent(s.inTime)}.`}
-            </span>
+              {line && s.supplier !== null && !s.instead && <GoesAs line={line} supplier={s.supplier} amongOthers />}
+            </div>
             {takeHere && s.supplier === null && (
               <button
                 type="button"

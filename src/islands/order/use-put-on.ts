@@ -17,8 +17,6 @@ export type PutOn = {
   /** Whether anybody on the list makes such a thing. */
   readonly isMade: boolean;
   readonly line: NonNullable<ReturnType<typeof orderLineOf>>;
-  /** The same as it goes to somebody: on their grid, and by how much larger theirs come. */
-  readonly lineTo: (supplier: string) => NonNullable<ReturnType<typeof orderLineOf>>;
   readonly open: readonly OpenOrder[];
   readonly putOn: (order: string, supplier: string) => void;
   /** On the supplier's open order, or on a new one. */
@@ -36,16 +34,14 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   const proposed = sources.find((s) => !s.instead)?.supplier;
   const line = orderLineOf(book, r);
   if (!r.cut.ok || !line) return null;
-  const to = (supplier: string) => lineTo(line, supplier, firm);
   const putOn = (order: string, supplier: string): void =>
-    writeOrder(order, "order.line", { line: uuidv7(), ...to(supplier) }, true);
+    writeOrder(order, "order.line", { line: uuidv7(), ...lineTo(line, supplier, firm) }, true);
   const open = openOrders.filter((o) => !book.orders.some((b) => b.id === o.id && b.sent));
   return {
     held,
     proposed,
     isMade: sources.some((s) => s.supplier !== null && !s.instead),
     line,
-    lineTo: to,
     open,
     putOn,
     take: (supplier) => {

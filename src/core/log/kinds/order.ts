@@ -82,8 +82,8 @@ export type OrderPayloads = {
     readonly note?: string | undefined;
     /** A shaped pane: the sizes above are the rectangle round it. */
     readonly corners?: readonly Corner[] | undefined;
-    /** What this supplier sends comes larger by this than a size goes by: so much, in marks of their grid, is left off above. */
-    readonly theirsLargerNm?: number | undefined;
+    /** What this supplier sends comes larger than a size goes by: so much more than their grid alone is left off above. */
+    readonly theirsLargerNm?: { readonly width: number; readonly height: number } | undefined;
   };
   "order.line-dropped": { readonly line: string; readonly reason: string };
   "order.sent": { readonly day: string; readonly due: string };
