@@ -47,6 +47,11 @@ test("every page reads in inches, pounds and the other words, for whoever chose 
     `/rounds/${round}/quote`,
     "/learn",
     "/learnt",
+    "/plan",
+    "/plan/day",
+    "/orders",
+    "/bench",
+    "/bench/rack",
     ...panes.map((p) => `/windows/${p}`),
     ...panes.flatMap((p) => [...STATIONS.map((s) => `/panes/${p}/${s}`), `/panes/${p}/options`, `/panes/${p}/tags`]),
   ];

@@ -7,7 +7,7 @@ export type Message = { readonly id: string; readonly name: string; readonly tex
 /** What is worth telling about a pane on its way. */
 export function messagesFor(of: {
   readonly where: string;
-  readonly state: "ordered" | "late" | "in" | "closed" | "shut" | "softly" | "may-open";
+  readonly state: "ordered" | "late" | "broke" | "in" | "closed" | "shut" | "softly" | "may-open";
   readonly due: Day | null;
   readonly slots: readonly Day[];
 }): Message {
@@ -25,6 +25,12 @@ export function messagesFor(of: {
         id: "late",
         name: "late",
         text: `The glass for ${of.where} was promised for ${due} and has not come. We are chasing it and will tell you the new day. What closes the opening stays meanwhile: please do not lean on it.`,
+      };
+    case "broke":
+      return {
+        id: "broke",
+        name: "it broke",
+        text: `The new glass for ${of.where} came and broke before we could set it. Another is being made, and we will tell you the new day. What closes the opening stays meanwhile: please do not lean on it.`,
       };
     case "in":
       return {

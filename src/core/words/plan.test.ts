@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Because } from "../pane/visits.ts";
 import { dayOf } from "../units/day.ts";
-import { becauseWords } from "./plan.ts";
+import { becauseWords, degreesText } from "./plan.ts";
 
 const day = dayOf("2026-05-26");
 
@@ -16,4 +16,13 @@ describe("why a visit is not before its earliest day", () => {
     [{ kind: "cure", day }, "it cures until Tue 26 May"],
     [{ kind: "shut", day }, "it stays shut until Tue 26 May"],
   ])("%o", (because, says) => expect(becauseWords(because)).toBe(says));
+});
+
+describe("degrees of a day", () => {
+  it.each([
+    [11, 19, "mm", "11 to 19 °C"],
+    [11, 19, "in", "52 to 66 °F"],
+    [-4, 3, "in", "25 to 37 °F"],
+    [null, 3, "mm", null],
+  ] as const)("%s to %s, in %s", (lowC, highC, unit, says) => expect(degreesText({ lowC, highC }, unit)).toBe(says));
 });

@@ -3,8 +3,10 @@ import type { Broken } from "../plan/broken-rules.ts";
 import { VISIT_PART_NAMES } from "../plan/visit-part.ts";
 import type { Span } from "../plan/week.ts";
 import type { Frees, Reason } from "../plan/why-not.ts";
+import type { LengthUnit } from "../units/length.ts";
 import { clock, lasts } from "./clock.ts";
 import { sayDay } from "./days.ts";
+import { inUnit } from "./in-unit.ts";
 
 /** Why a visit is not before its earliest day, in half a sentence. */
 export function becauseWords(b: Because): string {
@@ -82,6 +84,12 @@ export const FREES_SAYS: { readonly [F in Frees]: string } = {
   "by-hand": "another day than the one it was given",
   "one-more-person": "one more person for a day",
 };
+
+/** Least and most of a day, in the reader's degrees; null where nobody knows them. @example 11 and 19, in inches // "52 to 66 °F" */
+export const degreesText = (
+  d: { readonly lowC: number | null; readonly highC: number | null },
+  unit: LengthUnit,
+): string | null => (d.lowC === null || d.highC === null ? null : inUnit(`${d.lowC} to ${d.highC} °C`, unit));
 
 /** A day's weather, in a few words. */
 export function weatherWords(d: {

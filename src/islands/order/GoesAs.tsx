@@ -3,6 +3,7 @@ import type { orderLineOf } from "../../core/pane/order-line.ts";
 import { theirChances } from "../../core/pane/their-odds.ts";
 import { gridUnit, nm } from "../../core/units/length.ts";
 import { goesAsWords, theirOddsWords } from "../../core/words/goes-as.ts";
+import { percent } from "../../core/words/percent.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Size } from "../ui/Size.tsx";
 
@@ -21,6 +22,8 @@ export function GoesAs({ line, supplier, amongOthers = false }: Props) {
   const odds = theirChances(r.odds, line, supplier, firm);
   const grid = theirs.grid === line.grid ? null : theirs.grid;
   const unit = gridUnit(theirs.grid);
+  // What makes no difference that anybody reads is not said.
+  const differ = odds !== null && (r.chances === null || percent(odds.chances.trouble) !== percent(r.chances.trouble));
   const tells = larger !== null || (grid !== null && !amongOthers);
   return (
     <>
@@ -31,7 +34,7 @@ export function GoesAs({ line, supplier, amongOthers = false }: Props) {
           {larger === null && ", rounded down once"}.
         </p>
       )}
-      {odds && (
+      {odds && differ && (
         <p className={amongOthers ? "" : "text-[14px] text-mute"}>{theirOddsWords(odds, r.chances, prefs.unit)}</p>
       )}
     </>

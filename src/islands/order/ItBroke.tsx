@@ -2,25 +2,36 @@ import { useState } from "react";
 import { WHOSE, WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
+import { labelOf } from "../../core/pane/order-line.ts";
+import { dayOf } from "../../core/units/day.ts";
+import { sayDay } from "../../core/words/days.ts";
+import { messagesFor } from "../../core/words/messages.ts";
 import { usePane } from "../panels/pane-context.ts";
+import CopyText from "../ui/CopyText.tsx";
 
 /** A pane that passed and broke before it was set: one touch, whose it is, and the next one is ordered. */
 export function ItBroke({ order, line }: { readonly order: OrderBook; readonly line: OrderLine }) {
   const { book, writeOrder } = usePane();
   const [asking, setAsking] = useState(false);
   const [whose, setWhose] = useState<Whose>("not-known");
+  const message = messagesFor({ where: labelOf(book), state: "broke", due: null, slots: [] }).text;
   if (line.broke)
     return (
-      <p className="note-wax">
-        It broke: {WHOSE_NAMES[line.broke.whose]}
-        {line.broke.note && `. ${line.broke.note}`}. Order it again below
-        {book.visit ? (
-          <>
-            ; the visit of {book.visit.day} moves with it, under <a href={`/panes/${book.id}/finish`}>Finish</a>
-          </>
-        ) : null}
-        , and tell the customer.
-      </p>
+      <div className="note-wax space-y-1">
+        <p>
+          It broke: {WHOSE_NAMES[line.broke.whose]}
+          {line.broke.note && ` (${line.broke.note})`}. Order it again below
+          {book.visit ? (
+            <>
+              ; the visit of {sayDay(dayOf(book.visit.day))} moves with it, under{" "}
+              <a href={`/panes/${book.id}/finish`}>Finish</a>
+            </>
+          ) : null}
+          , and tell the customer:
+        </p>
+        <p className="text-[14px]">{message}</p>
+        <CopyText text={message} name="copy it for the customer" />
+      </div>
     );
   if (book.set || LINE_STATE_FACTS[line.state].stands !== "accepted") return null;
   if (!asking)

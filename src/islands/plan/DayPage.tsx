@@ -7,7 +7,7 @@ import { clock, lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
-import { weatherWords } from "../../core/words/plan.ts";
+import { degreesText, weatherWords } from "../../core/words/plan.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { Fold } from "../panels/Fold.tsx";
@@ -44,8 +44,8 @@ function DayPage({ data, prefs: initial }: Props) {
           <h1>{on === data.today ? "Today" : on === data.today + 1 ? "Tomorrow" : sayDay(on)}</h1>
           <p className="text-mute">
             {sayDay(on)}
-            {data.weather && `, ${weatherWords(data.weather)}`}
-            {data.weather?.lowC !== null && data.weather && ` · ${data.weather.lowC} to ${data.weather.highC}°`}
+            {data.weather &&
+              `, ${[weatherWords(data.weather), degreesText(data.weather, prefs.unit)].filter(Boolean).join(" · ")}`}
           </p>
         </div>
         <nav className="no-print flex flex-wrap gap-2" aria-label="Whose day">

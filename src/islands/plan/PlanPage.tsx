@@ -258,7 +258,15 @@ function PlanPage({ data, prefs: initial }: Props) {
               </span>
             </nav>
             <div className="sm:max-desk:w-[60rem]">
-              <Days week={week} days={shown} stops={stops} today={data.today} card={card} open={setDayOf} />
+              <Days
+                week={week}
+                days={shown}
+                stops={stops}
+                today={data.today}
+                unit={prefs.unit}
+                card={card}
+                open={setDayOf}
+              />
               <Waits waits={data.waits} days={shown} />
             </div>
             <SpringList

@@ -2,13 +2,13 @@ import { useState } from "react";
 import { dayOf } from "../../core/units/day.ts";
 import { lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { weatherWords } from "../../core/words/plan.ts";
+import { degreesText, weatherWords } from "../../core/words/plan.ts";
 import { busyOn } from "./model.ts";
 import { PersonsDay } from "./PersonsDay.tsx";
 import type { WeekProps } from "./WeekGrid.tsx";
 
 /** The same week where there is room for one day: its days to tap, and under them everybody's. */
-export function WeekByDay({ week, days, stops, today, card, open }: WeekProps) {
+export function WeekByDay({ week, days, stops, today, unit, card, open }: WeekProps) {
   const [picked, setPicked] = useState<string | null>(null);
   const shown = days.find((d) => d.day === picked) ?? days.find((d) => dayOf(d.day) >= today) ?? days.at(-1) ?? days[0];
   if (!shown) return null;
@@ -36,10 +36,7 @@ export function WeekByDay({ week, days, stops, today, card, open }: WeekProps) {
         })}
       </div>
       <p className="flex flex-wrap items-center justify-between gap-2 text-[15px] text-mute">
-        <span>
-          {weatherWords(shown)}
-          {shown.lowC !== null && shown.highC !== null && `, ${shown.lowC} to ${shown.highC}°`}
-        </span>
+        <span>{[weatherWords(shown), degreesText(shown, unit)].filter(Boolean).join(", ")}</span>
         <a className="btn btn-small" href={`/plan/day?on=${shown.day}`}>
           Open {sayDay(on)}
         </a>

@@ -2,9 +2,10 @@ import type { ReactNode } from "react";
 import type { PlanDay } from "../../core/page/plan-page.ts";
 import type { Stop, Week } from "../../core/plan/week.ts";
 import { dayOf } from "../../core/units/day.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
 import { lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
-import { weatherWords } from "../../core/words/plan.ts";
+import { degreesText, weatherWords } from "../../core/words/plan.ts";
 import { busyOn } from "./model.ts";
 import { PersonsDay } from "./PersonsDay.tsx";
 
@@ -13,13 +14,14 @@ export type WeekProps = {
   readonly days: readonly PlanDay[];
   readonly stops: readonly Stop[];
   readonly today: number;
+  readonly unit: LengthUnit;
   readonly card: (stop: Stop, isHelp: boolean) => ReactNode;
   /** Opens what can be done with somebody's day. */
   readonly open: (person: string) => void;
 };
 
 /** Five days across, a row for each who works: each day a strip of tape, and under it what is on it, in order. */
-export function WeekGrid({ week, days, stops, today, card, open }: WeekProps) {
+export function WeekGrid({ week, days, stops, today, unit, card, open }: WeekProps) {
   return (
     <table className="w-full table-fixed border-collapse">
       <thead>
@@ -37,12 +39,7 @@ export function WeekGrid({ week, days, stops, today, card, open }: WeekProps) {
                 <b className="block underline">{sayDay(dayOf(d.day))}</b>
                 <span className="block text-[13px] text-mute">
                   {weatherWords(d)}
-                  {d.lowC !== null && d.highC !== null && (
-                    <span className="block font-mono">
-                      {" "}
-                      {d.lowC} to {d.highC}°
-                    </span>
-                  )}
+                  <span className="block font-mono"> {degreesText(d, unit)}</span>
                 </span>
               </a>
             </th>
