@@ -18,6 +18,7 @@ import { visitor } from "./people/visit.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
+import { weatherOn } from "./weather.ts";
 
 export type PanePageAnswer =
   | { readonly kind: "page"; readonly data: PanePageData }
@@ -62,6 +63,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       firmEntries: isGuest ? forGuest(firmEntries, new Set(walk.map((p) => p.address))) : firmEntries,
       through: logThrough(db),
       today: today(),
+      weather: weatherOn(today(), firmEntries, firm),
       round: { id: row.round, name: roundById(db, row.round)?.name ?? "" },
       openOrders: open.map(({ id, supplier, reference, lines }) => ({
         id,

@@ -10,7 +10,6 @@ import { dayOf, readDay, writeDay } from "../core/units/day.ts";
 import type { Database } from "../db/database.ts";
 import { entriesOfPanes, logThrough } from "../db/entry-log.ts";
 import { listPeople, unfinishedPanes } from "../db/lists.ts";
-import { madeUpForecast } from "../standins/forecast.ts";
 import { breathing } from "./breathing.ts";
 import { daylight } from "./daylight.ts";
 import type { CalendarVisit } from "./documents/day-ics.ts";
@@ -19,6 +18,7 @@ import { log } from "./log.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
+import { enteredDays, theForecast } from "./weather.ts";
 
 const LONGEST_MS = 20;
 /** More than a small firm has open at once; the oldest come first. */
@@ -80,10 +80,10 @@ async function planFrom(db: Database): Promise<PlanFrom> {
   return {
     panes: await workedPanes(db),
     firm,
-    entered: new Set(entries.flatMap((e) => (e.kind === "round.weather" ? [dayOf(e.payload.day)] : []))),
+    entered: enteredDays(entries),
     record: recordsOf(db),
     writers: listPeople(db),
-    forecast: madeUpForecast(now),
+    forecast: theForecast(now),
     light: (d) => daylight(d, yard),
     today: now,
     through,

@@ -111,6 +111,7 @@ export function panePageFrom(log: KeptLog, id: string, view: PaneView): PanePage
     firmEntries: log.firmEntries,
     through: log.kept.through,
     today: log.kept.today,
+    weather: null,
     round: { id: pane.round, name: log.rounds.find((r) => r.id === pane.round)?.name ?? "" },
     openOrders: openOrdersIn(log),
     metHere: null,

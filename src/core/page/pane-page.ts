@@ -8,6 +8,7 @@ import { subjectsIn } from "../pane/shared.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
 import type { Station } from "../plan/stations.ts";
 import { rowOf } from "../round/lights.ts";
+import type { WeatherHere } from "../set/weather-against.ts";
 import type { Makeup } from "../specify/makeup.ts";
 
 export type PaneView = Station | "logbook";
@@ -38,6 +39,8 @@ export type PanePageData = {
   /** The newest place of the server's log that is in it. */
   readonly through: number;
   readonly today: number;
+  /** Today's weather, where somebody entered it or it is told; null without a signal. */
+  readonly weather: WeatherHere | null;
   readonly round: { readonly id: string; readonly name: string };
   readonly label: string;
   readonly before: string | null;
@@ -63,7 +66,7 @@ export type PanePageData = {
 /** What of it follows from where the pane is among others, and from what is known of them. */
 export type Among = Pick<
   PanePageData,
-  "firmEntries" | "through" | "today" | "round" | "openOrders" | "othersHere" | "records" | "metHere"
+  "firmEntries" | "through" | "today" | "weather" | "round" | "openOrders" | "othersHere" | "records" | "metHere"
 > & {
   /** The round's panes in the order of the walk, this one too. */
   readonly walk: readonly PanePlace[];

@@ -6,13 +6,13 @@ import { springText } from "./spring.ts";
 describe("why it waits for warmth", () => {
   const of = { visit: "v", leastC: 8, warmestC: 6, runsOut: null };
   it.each<[Parameters<typeof springText>[0], LengthUnit, string]>([
-    [of, "mm", "Wants 8 °C or more; 6 °C is the warmest that is told."],
+    [of, "mm", "Wants 8 °C or more all day; the mildest day that is told goes down to 6 °C."],
     // 8 × 9/5 + 32 = 46.4, 6 × 9/5 + 32 = 42.8.
-    [of, "in", "Wants 46 °F or more; 43 °F is the warmest that is told."],
+    [of, "in", "Wants 46 °F or more all day; the mildest day that is told goes down to 43 °F."],
     [
       { ...of, runsOut: dayOf("2026-12-02") },
       "mm",
-      "Wants 8 °C or more; 6 °C is the warmest that is told. After Wed 2 Dec it does no good: warm the place, or bring the sash in.",
+      "Wants 8 °C or more all day; the mildest day that is told goes down to 6 °C. After Wed 2 Dec it does no good: warm the place, or bring the sash in.",
     ],
   ])("%#", (s, unit, says) => expect(springText(s, unit)).toBe(says));
 });

@@ -13,7 +13,7 @@ import type { Say } from "../ui/say.ts";
 /** What every station of one pane's page reads, and the ways it writes. */
 export type PaneScreen = Pick<
   PanePageData,
-  "alike" | "causesHere" | "doneBefore" | "othersHere" | "tagsHere" | "records" | "makeupsHere" | "metHere"
+  "alike" | "causesHere" | "doneBefore" | "othersHere" | "tagsHere" | "records" | "makeupsHere" | "metHere" | "weather"
 > & {
   readonly book: PaneBook;
   readonly reckoning: Reckoning;

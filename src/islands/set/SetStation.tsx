@@ -2,6 +2,7 @@ import { BedChoice } from "../panels/BedChoice.tsx";
 import { CountField } from "../panels/CountField.tsx";
 import { FourGaps } from "../panels/FourGaps.tsx";
 import { usePane } from "../panels/pane-context.ts";
+import { WeatherToday } from "../panels/WeatherToday.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
 import { CountDown } from "../steps/CountDown.tsx";
 import { Steps } from "../steps/Steps.tsx";
@@ -23,6 +24,7 @@ export function SetStation() {
       {toSay && <SetDone />}
       <section aria-label="Set it" className="flex flex-col gap-3">
         <BedChoice as="line" />
+        {!book.set && <WeatherToday part="fit" />}
         <Steps
           station="set"
           asks={{
