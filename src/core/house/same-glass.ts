@@ -8,8 +8,28 @@ export type GlassOf = {
   readonly tint?: string | undefined;
 };
 
-/** Names are typed by several hands: case and spaces tell nothing apart. */
-const asName = (name: string | undefined): string => (name ?? "").trim().replace(/\s+/g, " ").toLowerCase();
+/** Names are typed by several hands: case, spaces, hyphens, and that it is glass tell nothing apart. */
+const asName = (name: string | undefined): string =>
+  (name ?? "")
+    .toLowerCase()
+    .split(/[\s-]+/)
+    .filter((word) => word !== "" && !SAYS_NOTHING.has(word))
+    .join(" ");
+const SAYS_NOTHING = new Set(["glass", "pattern", "patterned", "tint", "tinted"]);
+
+/**
+ * Names by which a firm knows its patterns, or its tints, each once as it was first written: what is typed is offered them, so
+ * that one thing has one name.
+ * @example sheets of "Reeded", "reeded glass" and "stippled" // Reeded, stippled
+ */
+export function namesKnown(stock: readonly GlassOf[], of: "pattern" | "tint"): readonly string[] {
+  const known = new Map<string, string>();
+  for (const s of stock) {
+    const name = s[of]?.trim() ?? "";
+    if (asName(name) !== "" && !known.has(asName(name))) known.set(asName(name), name);
+  }
+  return [...known.values()].sort((a, b) => a.localeCompare(b, "en"));
+}
 
 /**
  * One name for all glass that may be cut for another of it: kind, thickness, pattern and tint.

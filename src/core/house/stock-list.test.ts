@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { mm } from "../units/length.ts";
-import { glassKey, isSameGlass } from "./same-glass.ts";
+import { glassKey, isSameGlass, namesKnown } from "./same-glass.ts";
 import type { StockPane } from "./stock.ts";
 import { stockChanges } from "./stock-changes.ts";
 
@@ -17,6 +17,10 @@ describe("the same glass", () => {
   it.each<[string, Partial<StockPane>, Partial<StockPane>, boolean]>([
     ["both plain", {}, {}, true],
     ["a name in other letters, and a space too many", { pattern: "Fine  Reeded " }, { pattern: "fine reeded" }, true],
+    ["one that says that it is glass", { pattern: "reeded glass" }, { pattern: "Reeded" }, true],
+    ["with a hyphen", { pattern: "fine-reeded" }, { pattern: "fine reeded" }, true],
+    ["fine is another than plain reeded", { pattern: "fine reeded" }, { pattern: "reeded" }, false],
+    ["a tint that says that it is one", { tint: "bronze tint" }, { tint: "bronze" }, true],
     ["another pattern", { pattern: "reeded" }, { pattern: "stippled" }, false],
     ["a pattern that nobody named is not that one", { pattern: "reeded" }, {}, false],
     ["a tint", { tint: "bronze" }, {}, false],
@@ -29,6 +33,18 @@ describe("the same glass", () => {
     expect(isSameGlass(of("a", a), of("b", b))).toBe(same);
     expect(glassKey(of("a", a)) === glassKey(of("b", b))).toBe(same);
   });
+});
+
+it("names that are known are offered once, as they were first written", () => {
+  const stock = [
+    of("a", { pattern: "stippled" }),
+    of("b", { pattern: "Reeded" }),
+    of("c", { pattern: "reeded glass" }),
+    of("d", { pattern: " ", tint: "bronze" }),
+    of("e"),
+  ];
+  expect(namesKnown(stock, "pattern")).toEqual(["Reeded", "stippled"]);
+  expect(namesKnown(stock, "tint")).toEqual(["bronze"]);
 });
 
 describe("a list beside what lies there", () => {

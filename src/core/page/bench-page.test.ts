@@ -14,7 +14,9 @@ import { composeBench } from "./bench-page.ts";
 
 /* Which panes wait at the bench: glass that somebody here may cut, and nothing else. */
 
-function bench(system: System, tell: (t: Teller) => void) {
+const HAND = { who: "Nell", tries: () => handTally([]) };
+
+function waiting(system: System, tell: (t: Teller) => void) {
   const t = new Teller().opened().added(PANE, system);
   t.tell("measure.circumstance", { state: "cleared" });
   t.read({ ...SQUARE, "rebate-depth": "10", "sill-height": "1200" });
@@ -24,8 +26,11 @@ function bench(system: System, tell: (t: Teller) => void) {
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
   const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
-  const hand = { who: "Nell", tries: () => handTally([]) };
-  const { groups, waits, toughened } = composeBench([{ book, r }], foldFirm([]), dayOf("2026-05-20"), hand);
+  return composeBench([{ book, r }], foldFirm([]), dayOf("2026-05-20"), HAND);
+}
+
+function bench(system: System, tell: (t: Teller) => void) {
+  const { groups, waits, toughened } = waiting(system, tell);
   return [
     groups.map((g) => sheetText(g, { dialect: "a", unit: "mm" })).join("; "),
     waits.map((w) => w.next.kind).join(),
@@ -135,3 +140,17 @@ it.each<[string, System, (t: Teller) => void, ReturnType<typeof bench>]>([
   ],
   ["a new sash", "timber-putty", (t) => t.tell("look.option", { option: "sash", reason: "" }), ["", "", 0]],
 ])("%s", (_, system, tell, is) => expect(bench(system, tell)).toEqual(is));
+
+it("on an order that is not sent it is cut by one's own marks, and not by a supplier's", () => {
+  const size = (tell: (t: Teller) => void) => {
+    const [pane] = waiting("timber-putty", tell).groups[0]?.panes ?? [];
+    return pane && [pane.widthNm, pane.heightNm];
+  };
+  const own = size(() => {});
+  const listed = size((t) => {
+    t.tell("order.opened", { supplier: "Quay", reference: "" }, { order: ORDER });
+    t.tell("order.line", { ...ORDER_LINE, widthNm: 590_550_000, grid: "1/16 in" }, { order: ORDER, pane: PANE });
+  });
+  expect(own).toBeDefined();
+  expect(listed).toEqual(own);
+});

@@ -90,7 +90,8 @@ export function composeBench(
   for (const { book, r } of panes) {
     const open = book.line?.line.state === "open" ? book.line : null;
     if (book.set || (book.line && !open) || isHere(book) || isNobodysToCut(book)) continue;
-    const line = open?.line ?? orderLineOf(book, r);
+    // On an order that is not sent it stands by the supplier's marks: here it is cut by one's own.
+    const line = orderLineOf(book, r) ?? open?.line;
     if (line?.corners) continue;
     if (!CUT_HERE[r.chosen.kind]) {
       toughened++;

@@ -57,18 +57,20 @@ describe("a device that keeps the round", () => {
     expect(roundHeadFrom(log, round)).toEqual({ ...page.head, round: { ...roundName(page.head?.round) } });
     expect(counted).toEqual(lines.rows.map((_, i) => i + 1));
   });
-  it("shows the same of every pane, but who met its frame elsewhere: a device does not know that", () => {
+  it("shows the same of every pane, but who met its frame elsewhere, and the weather: a device does not know those", () => {
     for (const p of log.panes) {
       const served = panePage(p.id, "measure");
       if (served.kind !== "page") throw new Error(`no page of ${p.id}`);
       const kept = panePageFrom(log, p.id, "measure");
-      const { entries, firmEntries, metHere, ...rest } = served.data;
+      const { entries, firmEntries, metHere, weather, ...rest } = served.data;
       expect({ ...kept, entries: null, firmEntries: null }).toEqual({
         ...rest,
         entries: null,
         firmEntries: null,
         metHere: null,
+        weather: null,
       });
+      expect(weather?.by).toBe("told");
       expect(metHere).not.toBeNull();
       expect(byId(kept?.entries ?? [])).toEqual(byId(entries));
       expect(byId(kept?.firmEntries ?? [])).toEqual(byId(firmEntries));

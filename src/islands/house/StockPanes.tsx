@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { namesKnown } from "../../core/house/same-glass.ts";
 import type { StockPane } from "../../core/house/stock.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { GLASS_KINDS, GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
@@ -6,6 +7,7 @@ import { nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { sheetText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
+import { KnownNames } from "../ui/KnownNames.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 import { Size } from "../ui/Size.tsx";
 import { lengthIn, ReadLength } from "./ReadLength.tsx";
@@ -106,13 +108,25 @@ export function StockPanes({ stock, prefs, write }: Props) {
         {form.glass === "patterned" && (
           <label>
             <span className="text-[13px] text-mute">Pattern</span>
-            <input maxLength={60} value={form.pattern} onChange={(e) => change({ pattern: e.target.value })} />
+            <input
+              list="patterns-known"
+              maxLength={60}
+              value={form.pattern}
+              onChange={(e) => change({ pattern: e.target.value })}
+            />
           </label>
         )}
         <label>
           <span className="text-[13px] text-mute">Tint, if any</span>
-          <input maxLength={60} value={form.tint} onChange={(e) => change({ tint: e.target.value })} />
+          <input
+            list="tints-known"
+            maxLength={60}
+            value={form.tint}
+            onChange={(e) => change({ tint: e.target.value })}
+          />
         </label>
+        <KnownNames id="patterns-known" names={namesKnown(stock, "pattern")} />
+        <KnownNames id="tints-known" names={namesKnown(stock, "tint")} />
         <button type="submit" className="btn" disabled={!ready}>
           Add to stock
         </button>

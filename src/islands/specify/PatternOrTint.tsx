@@ -1,12 +1,14 @@
+import { namesKnown } from "../../core/house/same-glass.ts";
 import { PLAIN_LOOKS, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { KnownNames } from "../ui/KnownNames.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 
 type Props = { readonly pattern: string; readonly named: (pattern: string) => void };
 
 /** Of patterned glass which pattern, and which way its lines run; of plain glass its tint. By these a sheet is found for it. */
 export function PatternOrTint({ pattern, named }: Props) {
-  const { book, write } = usePane();
+  const { book, firm, write } = usePane();
   const looks = book.looks ?? PLAIN_LOOKS;
   const isPatterned = book.glass?.kind === "patterned";
   return (
@@ -16,6 +18,7 @@ export function PatternOrTint({ pattern, named }: Props) {
           <span className="text-[13px] text-mute">Pattern, by its name</span>
           <input
             id="pattern"
+            list="patterns-known"
             maxLength={200}
             defaultValue={pattern}
             key={pattern}
@@ -28,6 +31,7 @@ export function PatternOrTint({ pattern, named }: Props) {
           <span className="text-[13px] text-mute">Tint</span>
           <input
             id="tint"
+            list="tints-known"
             maxLength={60}
             defaultValue={looks.tint}
             key={looks.tint}
@@ -36,6 +40,8 @@ export function PatternOrTint({ pattern, named }: Props) {
           />
         </label>
       )}
+      <KnownNames id="patterns-known" names={namesKnown(firm.stock, "pattern")} />
+      <KnownNames id="tints-known" names={namesKnown(firm.stock, "tint")} />
       {isPatterned && (
         <PickOne
           name="Its lines run"
