@@ -1,21 +1,23 @@
 import { type CuttingCase, type Piece, type Sheet, usable } from "./cutting.ts";
+import { type SheetArea, wholeSheets } from "./whole-sheets.ts";
 
 /** What no plan can be cheaper than, and by what that is known. */
 export type CutBound = { readonly cost: number; readonly by: "area" | "dual-feasible" | "piece" };
 
 /**
- * The least that any plan must cost, all pieces placed. By area: glass must be bought for what is cut. Better, where one kind
- * of sheet is as good as endless: sizes are rewritten by functions that never let more fit than does (what is longer than a sheet
- * less e counts as whole, what is shorter than e as nothing), in both directions, and counted again.
- * Source: Fekete and Schepers 2004, functions u and U; a piece that may be turned counts by its lesser way.
- * Where sheets differ, some piece needs one that it fits on, and that costs what it costs.
+ * The least that any plan must cost, all pieces placed. By area: glass must be bought for what is cut, and sheets are bought
+ * whole. Better, where one kind of sheet is as good as endless: sizes are rewritten by functions that never let more fit than
+ * does (what is longer than a sheet less e counts as whole, what is shorter than e as nothing), in both directions, and counted
+ * again. Source: Fekete and Schepers 2004, functions u and U; a piece that may be turned counts by its lesser way.
+ * Where sheets differ, pieces that fit on some of them only must come out of those.
  * @example five pieces of 600 × 600 on sheets of 1000 × 1000 // 5 sheets, and not the 2 of their area
+ * @example 0.59 m² from off-cuts of 0.56 (5.50), 0.27 (2.60) and a sheet of 1.08 m² (10.50) // 8.10: both off-cuts
  */
 export function cutBound(c: CuttingCase): CutBound {
-  const area = Math.max(byArea(c.sheets, c.pieces), 0);
-  const dearest = byPiece(c);
-  if (dearest > area + 1e-9 && c.sheets.length > 1) return { cost: dearest, by: "piece" };
   const kinds = c.sheets.filter((s) => s.count === null || s.count > 0);
+  const area = byArea(kinds, c.pieces);
+  const some = bySome(c, kinds);
+  if (some > area + 1e-9 && kinds.length > 1) return { cost: some, by: "piece" };
   const [only] = kinds;
   if (kinds.length !== 1 || !only || c.pieces.length === 0) return { cost: area, by: "area" };
   const sheets = Math.max(...dualSheets(only, c.pieces));
@@ -23,19 +25,22 @@ export function cutBound(c: CuttingCase): CutBound {
   return cost > area + 1e-9 ? { cost, by: "dual-feasible" } : { cost: area, by: "area" };
 }
 
-/** The cheapest sheets whose area would do: whole sheets where there is one kind; else as if they could be bought by the metre. */
+const areaOf = (pieces: readonly Piece[]): number => pieces.reduce((sum, p) => sum + p.width * p.height, 0);
+
+/** The cheapest whole sheets whose area would do; as if they were bought by the metre where there are too many ways to tell. */
 function byArea(sheets: readonly Sheet[], pieces: readonly Piece[]): number {
-  let left = pieces.reduce((sum, p) => sum + p.width * p.height, 0);
-  const kinds = sheets
-    .flatMap((s) => {
-      const { width, height } = usable(s);
-      return width > 0 && height > 0 && s.count !== 0 ? [{ each: width * height, cost: s.cost, count: s.count }] : [];
-    })
-    .sort((a, b) => a.cost / a.each - b.cost / b.each);
-  const [only] = kinds;
-  if (kinds.length === 1 && only) return Math.max(0, Math.ceil(left / only.each - 1e-9)) * only.cost;
+  const kinds = sheets.flatMap((s) => {
+    const { width, height } = usable(s);
+    return width > 0 && height > 0 ? [{ each: width * height, cost: s.cost, count: s.count }] : [];
+  });
+  const whole = wholeSheets(kinds, areaOf(pieces));
+  return whole === null || whole === Number.POSITIVE_INFINITY ? byTheMetre(kinds, areaOf(pieces)) : whole;
+}
+
+function byTheMetre(kinds: readonly SheetArea[], area: number): number {
+  let left = area;
   let cost = 0;
-  for (const k of kinds) {
+  for (const k of [...kinds].sort((a, b) => a.cost / a.each - b.cost / b.each)) {
     if (left <= 0) break;
     const many = Math.min(left / k.each, k.count ?? Number.POSITIVE_INFINITY);
     cost += many * k.cost;
@@ -44,22 +49,28 @@ function byArea(sheets: readonly Sheet[], pieces: readonly Piece[]): number {
   return cost;
 }
 
-/** Some piece needs a sheet that it fits on: the cheapest of those, for the piece for which that is dearest. */
-function byPiece(c: CuttingCase): number {
+/**
+ * Pieces that do not fit on every kind of sheet come out of those that they fit on: for each set of kinds that some piece needs,
+ * the area of all pieces that need one of these and no other.
+ */
+function bySome(c: CuttingCase, kinds: readonly Sheet[]): number {
+  const needs = c.pieces.map((p) => ({ piece: p, on: new Set(kinds.filter((s) => fitsOn(p, s, c.strip))) }));
+  const sets = new Map(needs.map(({ on }) => [kinds.map((s) => Number(on.has(s))).join(""), on]));
   let most = 0;
-  for (const p of c.pieces) {
-    let least = Number.POSITIVE_INFINITY;
-    for (const s of c.sheets) {
-      const { width, height } = usable(s);
-      const fits = (w: number, h: number): boolean =>
-        (w === width || (w >= c.strip && width - w >= c.strip)) &&
-        (h === height || (h >= c.strip && height - h >= c.strip));
-      if (s.count !== 0 && (fits(p.width, p.height) || (p.turns && fits(p.height, p.width))))
-        least = Math.min(least, s.cost);
-    }
-    if (least !== Number.POSITIVE_INFINITY) most = Math.max(most, least);
+  for (const [, on] of [...sets].slice(0, MOST_SETS)) {
+    if (on.size === 0 || on.size === kinds.length) continue;
+    const within = needs.filter((n) => n.on.size > 0 && [...n.on].every((s) => on.has(s))).map((n) => n.piece);
+    most = Math.max(most, byArea([...on], within));
   }
   return most;
+}
+const MOST_SETS = 12;
+
+function fitsOn(p: Piece, s: Sheet, strip: number): boolean {
+  const { width, height } = usable(s);
+  const fits = (w: number, h: number): boolean =>
+    (w === width || (w >= strip && width - w >= strip)) && (h === height || (h >= strip && height - h >= strip));
+  return fits(p.width, p.height) || (p.turns && fits(p.height, p.width));
 }
 
 function* dualSheets(s: Sheet, pieces: readonly Piece[]): Generator<number> {

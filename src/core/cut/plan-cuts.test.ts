@@ -135,6 +135,30 @@ describe("what no plan can be cheaper than", () => {
       50,
       "piece",
     ],
+    // 593 133 mm²: more than either off-cut holds (558 150 and 270 000), and together they cost less than the sheet.
+    [
+      "whole sheets only",
+      of(
+        [piece(383, 517), piece(382, 517), piece(383, 516)],
+        [
+          sheet(610, 915, { cost: 550, count: 1 }),
+          sheet(450, 600, { cost: 260, count: 1 }),
+          sheet(1200, 900, { cost: 1050, count: 1 }),
+        ],
+      ),
+      810,
+      "area",
+    ],
+    // Two of 700 × 700 fit on the two large ones only, and are more than one of those holds (900 000 each).
+    [
+      "pieces that fit on some of them are more than one of those holds",
+      of(
+        [piece(700, 700), piece(700, 700), piece(100, 100)],
+        [sheet(900, 1000, { cost: 90 }), sheet(1000, 900, { cost: 80 }), sheet(600, 600, { cost: 1 })],
+      ),
+      160,
+      "piece",
+    ],
   ] as const)("%s", (_, c, cost, by) => {
     expect(cutBound(c)).toEqual({ cost, by });
   });
