@@ -50,6 +50,10 @@ export const WeekSchema = z
           id: Id,
           place: Short,
           minutes: z.number().min(1).max(1440),
+          minutesBy: z
+            .record(Short, z.number().min(1).max(1440))
+            .optional()
+            .meta({ description: "How long it takes those who are quicker or slower at it, by name." }),
           helperMinutes: Minutes.default(0),
           helperFrom: Minutes.default(0).meta({ description: "So long after its beginning the helper is needed." }),
           skill: Id.nullable().default(null),
@@ -79,10 +83,14 @@ export const WeekSchema = z
       )
       .max(400)
       .refine((all) => new Set(all.map((v) => v.id)).size === all.length, { error: "Two visits have one id." })
-      .refine((all) => all.every((v) => v.helperFrom + v.helperMinutes <= v.minutes), {
-        error:
-          "A helper is there no longer than the visit lasts: helperFrom and helperMinutes together are no more than minutes.",
-      })
+      .refine(
+        (all) =>
+          all.every((v) => v.helperFrom + v.helperMinutes <= Math.min(v.minutes, ...Object.values(v.minutesBy ?? {}))),
+        {
+          error:
+            "A helper is there no longer than the visit lasts: helperFrom and helperMinutes together are no more than minutes.",
+        },
+      )
       .refine(noCircle, { error: "Visits follow each other in a circle." }),
     roads: z
       .array(z.strictObject({ from: Short, to: Short, minutes: Minutes }))

@@ -47,7 +47,7 @@ export type Told = {
   readonly customers: Map<string, Customer>;
   readonly leadTests: Map<string, "none" | "found">;
   readonly profiles: Map<string, Profile>;
-  readonly took: Took[];
+  readonly took: { readonly who: string; readonly took: Took }[];
   readonly compounds: Map<string, Payloads["compound.kept"]>;
   readonly usualBeds: Map<System, string>;
   readonly lessons: Map<string, Payloads["lesson.kept"]>;
@@ -127,7 +127,7 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   },
   "building.lead": (t, p) => t.leadTests.set(p.address, p.result),
   "profile.known": (t, p) => t.profiles.set(p.profile, p),
-  "work.took": (t, p) => t.took.push(p),
+  "work.took": (t, took, { who }) => t.took.push({ who, took }),
   "compound.kept": (t, p) => keep(t.compounds, p.name, p),
   "bed.usual": (t, p) => t.usualBeds.set(p.system, p.compound),
   "lesson.kept": (t, p) => keep(t.lessons, p.lesson, p),

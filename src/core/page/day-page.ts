@@ -6,6 +6,7 @@ import { isHere } from "../pane/stands.ts";
 import { type PaneVisit, visitId, visitsOf } from "../pane/visits.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
+import { minutesFor } from "../plan/week.ts";
 import { weekOf } from "../plan/week-case.ts";
 import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { becauseWords } from "../words/plan.ts";
@@ -83,7 +84,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
   let at = YARD;
   const stops = going.map(({ book, v, open }): DayStop => {
     const helps = v.person !== who;
-    const minutes = helps ? (open?.helperMinutes ?? 0) : (open?.minutes ?? 0);
+    const minutes = helps ? (open?.helperMinutes ?? 0) : open ? minutesFor(open, v.person) : 0;
     const from = comesAt({ v, open });
     const roadBefore = travel(at, book.added.address);
     at = book.added.address;

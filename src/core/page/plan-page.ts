@@ -12,7 +12,7 @@ import { weatherOf } from "../plan/forecast.ts";
 import { roadKey } from "../plan/road-key.ts";
 import { roadBetween, UNKNOWN_ROAD_MINUTES } from "../plan/roads.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
-import type { Span } from "../plan/week.ts";
+import { minutesFor, type Span } from "../plan/week.ts";
 import { type StopCase, stopOf, type WeekCase, weekOf } from "../plan/week-case.ts";
 import { addDays, type Day, dayOf, weekday, writeDay } from "../units/day.ts";
 
@@ -126,7 +126,7 @@ export function composePlan(from: PlanFrom): PlanPageData {
         day: placed.day,
         person: placed.person,
         from: placed.from ?? DEFAULT_HOURS[0],
-        to: (placed.from ?? DEFAULT_HOURS[0]) + visit.minutes,
+        to: (placed.from ?? DEFAULT_HOURS[0]) + minutesFor(visit, placed.person),
         helper: placed.helper,
       });
   }

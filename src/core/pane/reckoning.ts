@@ -58,8 +58,9 @@ export type Reckoning = {
   readonly lead: LeadTest;
   /** What the firm knows of this frame's profile. */
   readonly profile: Profile | null;
-  /** How long its own people took over steps. */
+  /** How long its own people took over steps; and by whose minutes they are told, where that is somebody's own. */
   readonly past: Past;
+  readonly reader: string | null;
   readonly readings: Readings;
   /** The opening is to be routed: its readings, and all that follows, are those of the plan. */
   readonly planned: Planned | null;
@@ -135,6 +136,8 @@ export type ReckonWith = {
   /** How the beads of each frame profile let go. */
   readonly profiles?: ReadonlyMap<string, Profile> | undefined;
   readonly past?: Past | undefined;
+  /** Whoever reads it: their own minutes stand where they timed a step themselves. */
+  readonly reader?: string | undefined;
   readonly compounds?: readonly Compound[] | undefined;
   readonly usualBeds?: ReadonlyMap<System, string> | undefined;
   /** House rules that are the firm's own figures. */
@@ -251,6 +254,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     lead: by.leadTests?.get(book.added.address) ?? "not-tested",
     profile: by.profiles?.get(book.before.profile) ?? null,
     past: by.past ?? NO_PAST,
+    reader: by.reader ?? null,
     readings,
     planned,
     opening,

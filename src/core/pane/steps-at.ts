@@ -11,10 +11,10 @@ import type { Reckoning } from "./reckoning.ts";
 import { refurbishHere } from "./refurbishing.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 
-/** The steps of a station, with the firm's own minutes where it has timed them. */
-export const stepsAt = (station: Station, book: PaneBook, r: Reckoning): readonly Step[] =>
+/** The steps of a station, with the firm's own minutes where it has timed them: those of `who`, else of whoever reads it. */
+export const stepsAt = (station: Station, book: PaneBook, r: Reckoning, who = r.reader): readonly Step[] =>
   stepsOf(station, book, r).map((s) =>
-    stepByPast(s, { system: book.added.system, station, metres: metresRound(r) }, r.past),
+    stepByPast(s, { system: book.added.system, station, metres: metresRound(r) }, r.past, who),
   );
 
 /** The same, each station's worked out once: for whoever asks of many steps. */

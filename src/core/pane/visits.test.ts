@@ -3,9 +3,11 @@ import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { rememberBest } from "../size/best.ts";
+import { pastOf, timedAs } from "../steps/past.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
+import { stepsAt } from "./steps-at.ts";
 import { helpIn, visitsOf } from "./visits.ts";
 
 const TODAY = dayOf("2026-05-20");
@@ -143,6 +145,28 @@ describe("what a pane still needs somebody to come for", () => {
     t.tell("step.marked", { station: "takeout", step: "sheet", state: "done", reason: "" });
     t.tell("step.marked", { station: "takeout", step: "hack", state: "done", reason: "" });
     expect(minutes(t)).toBeLessThanOrEqual(before);
+  });
+  // Nell hacks putty out in 10 minutes, three times; Bram took 40 once, which is too seldom.
+  it("takes whoever timed its steps themselves as long as they take", () => {
+    const t = measured();
+    const plain = visits(t).find((v) => v.part === "fit");
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const steps = stepsAt("takeout", book, reckon(book, BY));
+    const usual = steps.find((s) => s.id === "face-putty");
+    if (!usual) throw new Error("no such step");
+    expect(usual.minutes).toBe(40);
+    const hack = { system: "timber-putty", station: "takeout", step: timedAs(usual), metres: 3 } as const;
+    const took = (who: string, minutes: number) => ({ who, took: { ...hack, minutes } });
+    const past = pastOf([took("Nell", 10), took("Nell", 10), took("Nell", 10), took("Bram", 40)]);
+    const [fit] = visitsOf(book, reckon(book, { ...BY, past }), TODAY).filter((v) => v.part === "fit");
+    // Four times in all: the middle is 10 for everybody; by nobody's own past it was 40.
+    expect(fit?.minutes).toBe((plain?.minutes ?? 0) - 30);
+    expect(fit?.minutesBy).toBeUndefined();
+    const slow = pastOf([...[1, 2, 3].map(() => took("Nell", 10)), ...[1, 2, 3, 4, 5].map(() => took("Bram", 40))]);
+    const [again] = visitsOf(book, reckon(book, { ...BY, past: slow }), TODAY).filter((v) => v.part === "fit");
+    expect(again?.minutes).toBe(plain?.minutes);
+    expect(again?.minutesBy).toEqual({ Nell: (plain?.minutes ?? 0) - 30 });
   });
   it("painting takes the minutes of its own steps, and no helper", () => {
     // Look 2, trim 8, prime 8, paint 20.

@@ -1,7 +1,7 @@
 import type { Day } from "../units/day.ts";
 import { readyDay } from "./ready-day.ts";
 import { timesAt } from "./stop-times.ts";
-import { type Stop, type Week, type WeekDay, type WeekPerson, type WeekVisit, worksOn } from "./week.ts";
+import { minutesFor, type Stop, type Week, type WeekDay, type WeekPerson, type WeekVisit, worksOn } from "./week.ts";
 
 /** One thing that is against a stop. */
 export type Broken = {
@@ -60,7 +60,7 @@ export function brokenRules(week: Week, stops: readonly Stop[]): readonly Broken
     for (const rule of againstHour(visit, day, s)) say(rule);
     if (!worksOn(person, s.day)) say("not-working", person.name);
     if (visit.skill !== null && !person.skills.includes(visit.skill)) say("skill", visit.skill);
-    if (s.to - s.from < visit.minutes) say("hours");
+    if (s.to - s.from < minutesFor(visit, s.person)) say("hours");
     if (visit.helperMinutes > 0) {
       const helper = s.helper === null ? undefined : people.get(s.helper);
       if (!helper || helper === person || !worksOn(helper, s.day)) say("helper", s.helper ?? "");

@@ -51,6 +51,52 @@ describe("a small week, by hand", () => {
     });
     expect(laid(w).stops[0]).toMatchObject({ from: 600, to: 660 });
   });
+  // From 9:00 to 16:00 with 20 minutes of road each way Bram has 380; Nell from 8:00 has 440.
+  it("goes to whoever is quick enough at it, and takes as long as it takes them", () => {
+    const w = week([visit("a", { minutes: 420, minutesBy: { Bram: 300 } })], { people: NELL_AND_BRAM });
+    const only = { ...w, people: [NELL_AND_BRAM[1] as (typeof NELL_AND_BRAM)[number]] };
+    expect(laid(only).stops).toMatchObject([{ person: "Bram", from: 560, to: 860 }]);
+    expect(laid({ ...only, visits: [visit("a", { minutes: 420 })] }).stops).toEqual([]);
+    // The quicker of the two: fewer hours cost less.
+    expect(laid(w).stops).toMatchObject([{ person: "Bram", to: 860 }]);
+    const asAnybody = [{ visit: "a", day: MON, person: "Nell", from: 500, to: 800, helper: null }];
+    expect(brokenRules(w, asAnybody).map((b) => b.rule)).toEqual(["hours"]);
+    expect(brokenRules(w, [{ ...(asAnybody[0] as Stop), person: "Bram", from: 560, to: 860 }])).toEqual([]);
+  });
+  it("a name that every object has is a name like any other", () => {
+    const w = week([visit("a")], {
+      people: [{ ...(NELL_AND_BRAM[0] as (typeof NELL_AND_BRAM)[number]), name: "constructor" }],
+    });
+    expect(laid({ ...w, visits: [visit("a", { minutesBy: { Nell: 30 } })] }).stops[0]).toMatchObject({
+      from: 500,
+      to: 560,
+    });
+  });
+  it.each([1, 2, 3, 4])(
+    "each as quick as they are: no rule is broken, and the cost is what it says, seed %d",
+    (seed) => {
+      const made = madeUpWeek({ seed, people: 3, visits: 18, days: 5 });
+      const w: Week = {
+        ...made,
+        visits: made.visits.map((v, i) => ({
+          ...v,
+          minutesBy: Object.fromEntries(
+            made.people
+              .filter((_, p) => (i + p + seed) % 2 === 0)
+              .map((p, n) => [p.name, Math.max(v.helperFrom + v.helperMinutes, v.minutes - 20 + 15 * n)]),
+          ),
+        })),
+      };
+      const done = laid(w, 300);
+      expect(brokenRules(w, done.stops)).toEqual([]);
+      expect(sumOf(done.cost)).toBeCloseTo(sumOf(weekCost(w, done.stops)), 6);
+      expect(done.stops.length).toBeGreaterThan(5);
+      for (const s of done.stops) {
+        const v = w.visits.find((x) => x.id === s.visit);
+        expect(s.to - s.from).toBe(v?.minutesBy?.[s.person] ?? v?.minutes);
+      }
+    },
+  );
   it("between two showers only where it fits between them", () => {
     const rain = [[480, 600] as const, [650, 700] as const];
     const w = week([visit("a", { dry: true })], { days: [{ day: MON, rain, lowC: 10, windMs: 2, light: null }] });

@@ -1,7 +1,7 @@
 import { type Chance, seeded } from "../chance/seeded.ts";
 import { indexWeek, type WeekIndex } from "./numbered-week.ts";
 import { helpFrom } from "./stop-times.ts";
-import type { Stop, Week } from "./week.ts";
+import { minutesFor, type Stop, type Week } from "./week.ts";
 import { type WeekCost, weekCost } from "./week-cost.ts";
 import { ownVisit, WeekRoutes } from "./week-routes.ts";
 import { type WhyNot, whyNot } from "./why-not.ts";
@@ -161,7 +161,7 @@ function shuffledNeed(ix: WeekIndex, off: readonly number[], chance: Chance): re
   const way = chance.uniform();
   if (way < 0.3) return inNeed(ix, unplaced);
   const key = new Map(
-    unplaced.map((v) => [v, way < 0.6 ? -(ix.minutes[v] as number) + chance.uniform() : chance.uniform()]),
+    unplaced.map((v) => [v, way < 0.6 ? -(ix.minutes[v * ix.people] as number) + chance.uniform() : chance.uniform()]),
   );
   return [...unplaced].sort((a, b) => (key.get(a) ?? 0) - (key.get(b) ?? 0));
 }
@@ -233,7 +233,7 @@ function stopsOf(now: WeekRoutes, ix: WeekIndex, week: Week): readonly Stop[] {
           day: day.day,
           person: person.name,
           from,
-          to: from + visit.minutes,
+          to: from + minutesFor(visit, person.name),
           helper: helper >= 0 ? (week.people[helper]?.name ?? null) : null,
         });
       }

@@ -1,7 +1,7 @@
 import type { Day } from "../units/day.ts";
 import { againstDay } from "./broken-rules.ts";
 import { readyDay } from "./ready-day.ts";
-import { type Span, type Week, type WeekVisit, worksOn } from "./week.ts";
+import { minutesFor, type Span, type Week, type WeekVisit, worksOn } from "./week.ts";
 
 /** A week with everything numbered, for sums that are done a hundred thousand times a second. */
 export type WeekIndex = {
@@ -14,7 +14,10 @@ export type WeekIndex = {
   readonly places: number;
   /** Minutes from place to place, row by row. */
   readonly road: Float64Array;
+  /** How long it takes each: visit × person. */
   readonly minutes: Float64Array;
+  /** And whoever is quickest at it. */
+  readonly quickest: Float64Array;
   readonly helperMinutes: Float64Array;
   readonly helperFrom: Float64Array;
   /** Whether a visit may be on a day at all, its order aside: visit × day. */
@@ -103,7 +106,8 @@ export function indexWeek(week: Week): WeekIndex {
     start,
     places: all.length,
     road,
-    minutes: Float64Array.from(visits, (v) => v.minutes),
+    minutes: Float64Array.from(visits.flatMap((v) => people.map((p) => minutesFor(v, p.name)))),
+    quickest: Float64Array.from(visits, (v) => Math.min(v.minutes, ...people.map((p) => minutesFor(v, p.name)))),
     helperMinutes: Float64Array.from(visits, (v) => v.helperMinutes),
     helperFrom: Float64Array.from(visits, (v) => v.helperFrom),
     mayDay: grid(Uint8Array, (v, d) => (againstDay(v, day(d)).length === 0 ? 1 : 0)),

@@ -1,5 +1,5 @@
 import { inTurn } from "./stop-times.ts";
-import { type Stop, type Week, worksOn } from "./week.ts";
+import { minutesFor, type Stop, type Week, worksOn } from "./week.ts";
 
 /** What a week costs, part by part, in the firm's own weights. */
 export type WeekCost = {
@@ -49,7 +49,7 @@ export function weekCost(week: Week, stops: readonly Stop[]): WeekCost {
         if (!v) continue;
         const road = week.travel(at, v.place);
         cost.travel += w.travel * road;
-        hours += (road + (s.person === p.name ? v.minutes : v.helperMinutes)) / 60;
+        hours += (road + (s.person === p.name ? minutesFor(v, p.name) : v.helperMinutes)) / 60;
         called.add(v.place);
         at = v.place;
       }

@@ -96,7 +96,7 @@ export class WeekRoutes {
     if (!this.fitsDay(day, person, added, helper, two ? theirs.toSpliced(helperAt, 0, ~v) : null)) return null;
     const cost =
       (ix.dayCost[v * ix.days + day] as number) +
-      this.added(person, route, at, v, ix.minutes[v] as number) +
+      this.added(person, route, at, v, this.minutes(v, person)) +
       (two ? this.added(helper, theirs, helperAt, v, ix.helperMinutes[v] as number) : 0);
     return { day, person, at, helper, helperAt, cost };
   }
@@ -122,7 +122,7 @@ export class WeekRoutes {
         const tied = this.joint[day] !== 0 && this.isTied(route);
         for (let at = 0; at <= route.length; at++) {
           if (blink?.()) continue;
-          const own = byDay + this.added(p, route, at, v, ix.minutes[v] as number);
+          const own = byDay + this.added(p, route, at, v, this.minutes(v, p));
           if (own >= least) continue;
           if (!withHelper) {
             if (!this.fitsRoute(p, day, route, at, v)) continue;
@@ -158,7 +158,7 @@ export class WeekRoutes {
     const own = slot.person * ix.days + slot.day;
     this.hours[slot.person] =
       (this.hours[slot.person] as number) +
-      this.addedHours(slot.person, this.routes[own] as Route, slot.at, v, ix.minutes[v] as number);
+      this.addedHours(slot.person, this.routes[own] as Route, slot.at, v, this.minutes(v, slot.person));
     this.routes[own] = inserted(this.routes[own] as Route, slot.at, v);
     if (slot.helper >= 0) {
       const theirs = slot.helper * ix.days + slot.day;
@@ -180,7 +180,7 @@ export class WeekRoutes {
     const { ix } = this;
     const [day, p, h] = [this.dayOf[v] as number, this.personOf[v] as number, this.helperOf[v] as number];
     this.cost += (ix.missing[v] as number) - (ix.dayCost[v * ix.days + day] as number);
-    this.drop(p, day, v, ix.minutes[v] as number);
+    this.drop(p, day, v, this.minutes(v, p));
     if (h >= 0) {
       this.drop(h, day, ~v, ix.helperMinutes[v] as number);
       this.joint[day] = (this.joint[day] as number) - 1;
@@ -277,14 +277,18 @@ export class WeekRoutes {
     return w.travel * road + w.uneven * ((hours + more) * (hours + more) - hours * hours) + (called ? 0 : w.stop);
   }
 
-  /** The first moment from which a visit can run on a day; past the day's end where it cannot. */
-  private begin(v: number, day: number, from: number): number {
+  /** How long a visit takes somebody. */
+  private minutes(v: number, person: number): number {
+    return this.ix.minutes[v * this.ix.people + person] as number;
+  }
+
+  /** The first moment from which a visit of so many minutes can run on a day; past the day's end where it cannot. */
+  private begin(v: number, day: number, from: number, minutes: number): number {
     const { ix } = this;
     const key = v * ix.days + day;
     const { grid } = ix.week;
     const onGrid = (minute: number): number => Math.ceil(minute / grid - 1e-9) * grid;
     let at = onGrid(Math.max(from, ix.begins[key] as number));
-    const minutes = ix.minutes[v] as number;
     if (ix.dry[v]) for (const [a, b] of ix.rain[day] ?? []) if (at < b && a < at + minutes) at = onGrid(b);
     return at > (ix.beginsLast[key] as number) || at + minutes > (ix.ends[key] as number) ? DAY_ENDS : at;
   }
@@ -306,9 +310,11 @@ export class WeekRoutes {
       const v = code >= 0 ? code : ~code;
       const place = ix.place[v] as number;
       const off = code >= 0 ? 0 : (ix.helperFrom[v] as number);
-      now = this.begin(v, day, now + (road[here * places + place] as number) - off);
+      // Who does it is not told of a helper: the quickest of all may.
+      const lasts = code >= 0 ? this.minutes(v, p) : (ix.quickest[v] as number);
+      now = this.begin(v, day, now + (road[here * places + place] as number) - off, lasts);
       if (now >= DAY_ENDS) return false;
-      now += off + ((code >= 0 ? ix.minutes[v] : ix.helperMinutes[v]) as number);
+      now += off + (code >= 0 ? lasts : (ix.helperMinutes[v] as number));
       here = place;
     }
     return now + (road[here * places + (ix.start[p] as number)] as number) <= (ix.to[p] as number);
@@ -336,10 +342,10 @@ export class WeekRoutes {
           const place = ix.place[v] as number;
           const there = (now[i] as number) + (ix.road[(here[i] as number) * ix.places + place] as number);
           if ((ix.helperMinutes[v] as number) === 0) {
-            const begun = this.begin(v, day, there);
+            const begun = this.begin(v, day, there, this.minutes(v, i));
             if (begun >= DAY_ENDS) return false;
             this.began[v] = begun;
-            now[i] = begun + (ix.minutes[v] as number);
+            now[i] = begun + this.minutes(v, i);
             here[i] = place;
           } else {
             const other = waits.get(v);
@@ -351,11 +357,11 @@ export class WeekRoutes {
             const off = ix.helperFrom[v] as number;
             const [helper, doer] = code < 0 ? [i, other.person] : [other.person, i];
             const [help, own] = code < 0 ? [there, other.at] : [other.at, there];
-            const begun = this.begin(v, day, Math.max(own, help - off));
+            const begun = this.begin(v, day, Math.max(own, help - off), this.minutes(v, doer));
             if (begun >= DAY_ENDS) return false;
             this.began[v] = begun;
             now[helper] = begun + off + (ix.helperMinutes[v] as number);
-            now[doer] = begun + (ix.minutes[v] as number);
+            now[doer] = begun + this.minutes(v, doer);
             here[i] = place;
             here[other.person] = place;
             at[other.person] = (at[other.person] as number) + 1;

@@ -35,6 +35,8 @@ export type WeekVisit = {
   readonly id: string;
   readonly place: string;
   readonly minutes: number;
+  /** How long it takes those who are quicker or slower at it, by name. */
+  readonly minutesBy?: Readonly<Record<string, number>> | undefined;
   /** For so long a second pair of hands is there; 0 for none. */
   readonly helperMinutes: number;
   /** So long after its beginning they are needed. */
@@ -104,6 +106,10 @@ export type Stop = {
   readonly to: Minute;
   readonly helper: string | null;
 };
+
+/** How long a visit takes somebody. @example 120, Nell 90 // Nell 90, anybody else 120 */
+export const minutesFor = (v: Pick<WeekVisit, "minutes" | "minutesBy">, person: string): number =>
+  (v.minutesBy && Object.hasOwn(v.minutesBy, person) ? v.minutesBy[person] : undefined) ?? v.minutes;
 
 /** Days on which anybody works at all, for lags in working days: those that are listed. */
 export const worksOn = (person: WeekPerson, day: Day): boolean => !person.off.includes(day);

@@ -109,6 +109,8 @@ export type Step = {
   readonly variant?: string;
   /** How often the firm has timed it, where the minutes are its own. */
   readonly timed?: number;
+  /** Who, where they are one person's own. */
+  readonly timedBy?: string | null;
 };
 
 /** What a list of steps takes: hands-on minutes, waiting hours, and whether a second person is needed. */

@@ -15,7 +15,25 @@ const took = (minutes: number, metres: number | null = null, name = "cut-free"):
 });
 const at = (metres: number | null) => ({ system: "timber-bead", station: "takeout", metres }) as const;
 
+const byBram = (all: readonly Took[]) => all.map((t) => ({ who: "Bram", took: t }));
+
 describe("the firm's own minutes", () => {
+  // Bram 10, 12, 14; Nell 6 twice, then a third time.
+  it.each<[string, number, string | null, number, number, string | undefined]>([
+    ["nobody's in particular: all five", 2, null, 10, 5, undefined],
+    ["Bram's own", 2, "Bram", 12, 3, "Bram"],
+    ["Nell timed it twice: all five still", 2, "Nell", 10, 5, undefined],
+    ["Nell's own from the third time on", 3, "Nell", 6, 3, "Nell"],
+    ["somebody who never timed it", 3, "Ada", 8, 6, undefined],
+  ])("%s", (_, nells, who, minutes, timed, by) => {
+    const past = pastOf([
+      ...byBram([took(10), took(12), took(14)]),
+      ...Array.from({ length: nells }, () => ({ who: "Nell", took: took(6) })),
+    ]);
+    const now = stepByPast(step(), at(null), past, who);
+    expect([now.minutes, now.timed, now.timedBy]).toEqual([minutes, timed, by]);
+  });
+
   it.each<[string, readonly Took[], Partial<Step>, number | null, number, number | undefined]>([
     // What was timed, the step, its metres now; minutes, how often it was timed.
     ["never timed", [], {}, 4, 20, undefined],
@@ -29,11 +47,11 @@ describe("the firm's own minutes", () => {
     ["its own variant's", [6, 7, 8].map((m) => took(m, null, "cut-free/hard")), { variant: "hard" }, 4, 7, 3],
     ["never under a minute", [took(0.2), took(0.3), took(0.2)], {}, 4, 1, 3],
   ])("%s", (_, all, over, metres, minutes, timed) => {
-    const now = stepByPast(step(over), at(metres), pastOf(all));
+    const now = stepByPast(step(over), at(metres), pastOf(byBram(all)));
     expect([now.minutes, now.timed]).toEqual([minutes, timed]);
   });
   it("keeps another frame's times apart", () => {
-    const past = pastOf([took(5), took(6), took(7)]);
+    const past = pastOf(byBram([took(5), took(6), took(7)]));
     expect(stepByPast(step(), { ...at(4), system: "timber-putty" }, past).minutes).toBe(20);
     expect(stepByPast(step(), { ...at(4), station: "ready" }, past).minutes).toBe(20);
   });
@@ -43,8 +61,8 @@ describe("the firm's own minutes", () => {
   it("lies between the shortest and the longest, in whatever order they were timed", () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 1, max: 300 }), { minLength: 3, maxLength: 30 }), (minutes) => {
-        const now = stepByPast(step(), at(null), pastOf(minutes.map((m) => took(m)))).minutes;
-        const turned = stepByPast(step(), at(null), pastOf([...minutes].reverse().map((m) => took(m)))).minutes;
+        const now = stepByPast(step(), at(null), pastOf(byBram(minutes.map((m) => took(m))))).minutes;
+        const turned = stepByPast(step(), at(null), pastOf(byBram([...minutes].reverse().map((m) => took(m))))).minutes;
         expect(now).toBe(turned);
         expect(now).toBeGreaterThanOrEqual(Math.min(...minutes));
         expect(now).toBeLessThanOrEqual(Math.max(...minutes));

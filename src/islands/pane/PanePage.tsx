@@ -98,7 +98,10 @@ function WholePane(props: PanePageProps) {
   useDrafts(typing, `pane ${props.pane} `);
   const book = useMemo(() => kept && withTyping(kept, typed, prefs.unit), [kept, typed, prefs.unit]);
   // Most entries leave the opening as it is: its best is not looked for again.
-  const reckoning = useMemo(() => book && reckon(book, withFirm(firm, sharedFindBest)), [book, firm]);
+  const reckoning = useMemo(
+    () => book && reckon(book, { ...withFirm(firm, sharedFindBest), reader: prefs.who }),
+    [book, firm, prefs.who],
+  );
 
   // What the stable callbacks below read when they are called.
   const { firmEntries } = props;

@@ -90,7 +90,7 @@ export function StepCard({
         </span>
         <span>
           {[
-            `${sayMinutes(step.minutes)}${step.timed ? `, yours of ${step.timed} times` : ""}`,
+            `${sayMinutes(step.minutes)}${step.timed ? `, ${step.timedBy ? "your own" : "the firm's own"} of ${step.timed} times` : ""}`,
             step.people === 2 ? "two people" : "",
             eyesCovered(step) ? "eyes covered" : "",
             step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",
