@@ -78,7 +78,8 @@ async function planFrom(db: Database): Promise<PlanFrom> {
   const yard = firm.plan.where.get(YARD) ?? null;
   const now = today();
   return {
-    panes: await workedPanes(db),
+    // What was worked out before may be of before the newest minutes that somebody timed.
+    panes: (await workedPanes(db)).map(({ book, r }) => ({ book, r: { ...r, past: firm.past } })),
     firm,
     entered: enteredDays(entries),
     record: recordsOf(db),

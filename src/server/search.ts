@@ -1,6 +1,8 @@
 import MiniSearch from "minisearch";
 import { writeNumber } from "../core/tape/write.ts";
+import { dayOf } from "../core/units/day.ts";
 import { plainName } from "../core/window/opening-key.ts";
+import { sayDate } from "../core/words/days.ts";
 import type { Database } from "../db/database.ts";
 import { logThrough } from "../db/entry-log.ts";
 import { searchRows } from "../db/search-rows.ts";
@@ -70,7 +72,9 @@ function docsOf(db: Database): readonly Doc[] {
         id: p.id,
         kind: "pane",
         says: [p.address, p.opening, p.light].filter(Boolean).join(", "),
-        more: [roundName.get(p.round), p.signedDay && `signed off ${p.signedDay}`].filter(Boolean).join(" · "),
+        more: [roundName.get(p.round), p.signedDay && `signed off ${sayDate(dayOf(p.signedDay))}`]
+          .filter(Boolean)
+          .join(" · "),
         href: `/panes/${p.id}`,
         words: numbers(
           [of(sizes, p.id), of(refs, p.id), c?.name, c?.telephone, c?.keyHolder].filter(Boolean).join(" "),

@@ -102,6 +102,11 @@ test("a round that is kept opens cold, is worked on, and goes out when there is 
   const id = new URLSearchParams(round.slice(2)).get("round");
   await open(page, `/rounds/${id}/kit`);
   await expect(page.getByRole("heading", { name: "Kit" })).toBeVisible();
+  await open(page, `/rounds/${id}/quote`);
+  await expect(page.getByRole("heading", { name: /Quote/ }).first()).toBeVisible();
+  await open(page, "/plan/day");
+  await expect(page.getByText("Of the rounds that this device keeps, and no others.")).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   await open(page, "/orders");
   await expect(page.getByRole("heading", { name: "This page needs a signal" })).toBeVisible();
 

@@ -8,13 +8,17 @@ import { ottermoleRow } from "../../demo/ottermole-row.ts";
 import { keptOfRound } from "../../server/kept.ts";
 import { orderPage } from "../../server/order-page.ts";
 import { panePage } from "../../server/pane-page.ts";
+import { dayPage } from "../../server/plan-page.ts";
 import { roundKit } from "../../server/round-kit.ts";
 import { roundPage } from "../../server/round-page.ts";
+import { roundQuote } from "../../server/round-quote.ts";
 import { theDatabase } from "../../server/the-database.ts";
 import type { Entry } from "../log/kinds.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
 import { dayOf } from "../units/day.ts";
 import { type KeptLog, kitFrom, orderPageFrom, panePageFrom, readKept, roundHeadFrom, roundLinesFrom } from "./kept.ts";
+import { dayFrom } from "./kept-day.ts";
+import { quoteFrom } from "./kept-quote.ts";
 
 /* A device that keeps a round must show what the server would have sent. */
 
@@ -79,6 +83,26 @@ describe("a device that keeps the round", () => {
   it("packs the same", () => {
     const [kept, served] = [kitFrom(log, round, {}), roundKit(round)];
     expect({ ...kept, entries: [] }).toEqual({ ...served, entries: [] });
+  });
+  it("quotes the same", () => {
+    const prefs = { unit: "mm", dialect: "a", who: "Nell Harrow" } as const;
+    const [kept, served] = [quoteFrom(log, round, prefs), roundQuote(round, prefs)];
+    expect(kept?.panes.length).toBeGreaterThan(3);
+    expect({ ...kept, entries: [] }).toEqual({ ...served, entries: [] });
+    expect(quoteFrom(log, "nowhere", prefs)).toBeNull();
+  });
+  it("shows everybody the same day, but for the forecast: a device does not know that", async () => {
+    let stops = 0;
+    for (const who of ["Nell Harrow", "Bram Tolley"])
+      for (const on of ["2026-05-20", "2026-05-21", "2026-05-22"]) {
+        const served = await dayPage(who, on);
+        const kept = dayFrom(log, [], who, on);
+        expect({ ...kept, weather: null, kit: null }).toEqual({ ...served, weather: null, kit: null });
+        expect(kept.kit.glass).toEqual(served.kit.glass);
+        expect(kept.weather?.by).toBe("nothing");
+        stops += kept.stops.length;
+      }
+    expect(stops).toBeGreaterThan(1);
   });
   it("shows the same of every order", () => {
     expect(log.orders.length).toBeGreaterThan(2);

@@ -164,9 +164,13 @@ describe("what a pane still needs somebody to come for", () => {
     expect(fit?.minutes).toBe((plain?.minutes ?? 0) - 30);
     expect(fit?.minutesBy).toBeUndefined();
     const slow = pastOf([...[1, 2, 3].map(() => took("Nell", 10)), ...[1, 2, 3, 4, 5].map(() => took("Bram", 40))]);
-    const [again] = visitsOf(book, reckon(book, { ...BY, past: slow }), TODAY).filter((v) => v.part === "fit");
-    expect(again?.minutes).toBe(plain?.minutes);
-    expect(again?.minutesBy).toEqual({ Nell: (plain?.minutes ?? 0) - 30 });
+    const again = (peopleSeeEachOther: "yes" | "no") => {
+      const house = { ...BY.house, peopleSeeEachOther };
+      return visitsOf(book, reckon(book, { ...BY, house, past: slow }), TODAY).find((v) => v.part === "fit");
+    };
+    expect(again("yes")?.minutes).toBe(plain?.minutes);
+    expect(again("yes")?.minutesBy).toEqual({ Nell: (plain?.minutes ?? 0) - 30 });
+    expect(again("no")?.minutesBy).toBeUndefined();
   });
   it("painting takes the minutes of its own steps, and no helper", () => {
     // Look 2, trim 8, prime 8, paint 20.

@@ -224,9 +224,11 @@ function workOf(at: readonly Station[], book: PaneBook, r: Reckoning): Work {
   const leftFor = (who: string | null) =>
     at.flatMap((station) => stepsAt(station, book, r, who).filter((s) => !book.steps.has(stepKey(station, s.id))));
   const left = leftFor(null);
+  // How long somebody takes is shown to the others only where the house says that they see each other.
+  const shown = r.house.peopleSeeEachOther === "yes" ? [...r.past.by.keys()] : [];
   return {
     minutes: effortOf(left).minutes,
-    by: new Map([...r.past.by.keys()].map((who) => [who, effortOf(leftFor(who)).minutes])),
+    by: new Map(shown.map((who) => [who, effortOf(leftFor(who)).minutes])),
     helper: helpIn(left),
     dry: left.some((s) => s.dryDay === true),
   };

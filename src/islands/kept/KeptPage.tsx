@@ -10,6 +10,8 @@ import {
   roundHeadFrom,
   roundLinesFrom,
 } from "../../core/page/kept.ts";
+import { dayFrom } from "../../core/page/kept-day.ts";
+import { quoteFrom } from "../../core/page/kept-quote.ts";
 import { placeLabel } from "../../core/page/pane-page.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
 import { nextFor } from "../../core/pane/next.ts";
@@ -31,6 +33,8 @@ const NewPane = lazy(() => import("../round/NewPane.tsx"));
 const NewRound = lazy(() => import("../round/NewRound.tsx"));
 const OrderPage = lazy(() => import("../orders/OrderPage.tsx"));
 const OrderSheet = lazy(() => import("../orders/OrderSheet.tsx"));
+const QuotePage = lazy(() => import("../quote/QuotePage.tsx"));
+const DayPage = lazy(() => import("../plan/DayPage.tsx"));
 const HousePage = lazy(() => import("../house/HousePage.tsx"));
 
 type Here = {
@@ -98,6 +102,23 @@ function pageOf(here: Here): ReactNode {
       });
       return <Framed {...here}>{kit ? <KitPage prefs={prefs} {...kit} /> : <Missing log={log} />}</Framed>;
     }
+    case "quote": {
+      const found = quoteFrom(log, path.round, prefs);
+      if (!found) return <Framed {...here}>{<Missing log={log} />}</Framed>;
+      const { quote: _, ...data } = found;
+      return (
+        <Framed {...here}>
+          <QuotePage prefs={prefs} {...data} />
+        </Framed>
+      );
+    }
+    case "day":
+      return (
+        <Framed {...here}>
+          <p className="no-print bg-tint px-4 py-1 text-[14px]">Of the rounds that this device keeps, and no others.</p>
+          <DayPage prefs={prefs} data={dayFrom(log, people, path.who ?? prefs.who, path.on)} />
+        </Framed>
+      );
     case "order": {
       const order = orderPageFrom(log, path.order);
       return <Framed {...here}>{order ? <OrderPage prefs={prefs} {...order} /> : <Missing log={log} />}</Framed>;
@@ -241,6 +262,7 @@ const PlacesOf = ({ here, round, made }: PlacesProps) => (
 
 const PLACES = [
   ["/", "Round"],
+  ["/plan/day", "Today"],
   ["/orders", "Orders"],
   ["/house", "House rules"],
 ] as const;

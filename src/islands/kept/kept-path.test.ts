@@ -20,6 +20,11 @@ describe("which page a device makes by itself", () => {
     ["/orders/o1", { page: "order", order: "o1" }],
     ["/orders/o1/sheet", { page: "order-sheet", order: "o1" }],
     ["/orders", { page: "other" }],
+    ["/rounds/r1/quote", { page: "quote", round: "r1" }],
+    ["/plan/day", { page: "day", who: null, on: null }],
+    ["/plan/day?who=Nell&on=2026-05-21", { page: "day", who: "Nell", on: "2026-05-21" }],
+    ["/plan/day.ics", { page: "other" }],
+    ["/plan", { page: "other" }],
     ["/house", { page: "house" }],
     ["/rounds", { page: "other" }],
   ])("%s", (path, is) => expect(keptPath(new URL(path, "http://plain.example"))).toEqual(is));

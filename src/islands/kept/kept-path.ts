@@ -13,6 +13,8 @@ export type KeptPath =
       readonly day: string | null;
       readonly panes: readonly string[] | null;
     }
+  | { readonly page: "quote"; readonly round: string }
+  | { readonly page: "day"; readonly who: string | null; readonly on: string | null }
   | { readonly page: "order"; readonly order: string }
   | { readonly page: "order-sheet"; readonly order: string }
   | { readonly page: "house" }
@@ -36,6 +38,9 @@ export function keptPath({ pathname, searchParams }: URL): KeptPath {
       day: searchParams.get("day"),
       panes: searchParams.has("only") ? searchParams.getAll("pane") : null,
     };
+  if (first === "rounds" && third === "quote") return { page: "quote", round: id };
+  if (first === "plan" && id === "day" && third === "")
+    return { page: "day", who: searchParams.get("who"), on: searchParams.get("on") };
   if (first === "orders" && id !== "" && third === "") return { page: "order", order: id };
   if (first === "orders" && third === "sheet") return { page: "order-sheet", order: id };
   return { page: "other" };

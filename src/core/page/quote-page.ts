@@ -1,0 +1,70 @@
+import { type Firm, withFirm } from "../firm/firm.ts";
+import type { Entry } from "../log/kinds.ts";
+import { type Quote, type QuotedPane, type QuoteRates, quoteOf } from "../order/quote.ts";
+import type { PaneBook } from "../pane/book.ts";
+import { quotedPane } from "../pane/quoted.ts";
+import { reckon } from "../pane/reckoning.ts";
+import type { SupplierRecord } from "../pane/source-facts.ts";
+import { canOrder } from "../round/row.ts";
+import type { FindBest } from "../size/best.ts";
+import type { Day } from "../units/day.ts";
+import type { Prefs } from "../words/prefs.ts";
+
+export type RoundQuote = {
+  readonly round: { readonly id: string; readonly name: string; readonly place: string };
+  readonly panes: readonly QuotedPane[];
+  readonly rates: QuoteRates;
+  readonly quote: Quote;
+  readonly currency: string;
+  readonly today: number;
+  readonly entries: readonly Entry[];
+  readonly through: number;
+  /** What suppliers acknowledged for orders with panes of this round, pence before tax. */
+  readonly glassAgreedPence: number;
+  /** Panes that cannot be quoted until they are measured. */
+  readonly notSized: number;
+  /** Panes that are sized and on no order yet. */
+  readonly toOrder: number;
+};
+
+/** What a round would be quoted at now, by the books of its panes. */
+export function composeQuote(of: {
+  readonly round: RoundQuote["round"];
+  readonly books: readonly PaneBook[];
+  readonly firm: Firm;
+  readonly findBest: FindBest;
+  readonly record: readonly SupplierRecord[];
+  readonly today: Day;
+  readonly prefs: Prefs;
+  readonly entries: readonly Entry[];
+  readonly through: number;
+  readonly glassAgreedPence: number;
+}): RoundQuote {
+  const { firm, today, record, prefs } = of;
+  const by = withFirm(firm, of.findBest);
+  const worked = of.books.filter((b) => !b.signed).map((book) => ({ book, r: reckon(book, by) }));
+  const panes = worked.flatMap(({ book, r }) => quotedPane(book, r, { firm, today, record, ...prefs }) ?? []);
+  const pence = (money: number): number => Math.round(money * 100);
+  const { house } = firm;
+  const rates: QuoteRates = {
+    hourPence: pence(house.hourRate),
+    visitPence: pence(house.callOut),
+    accessPence: pence(house.accessUpstairs),
+    bagPence: pence(house.disposalBag),
+    deliveryPence: 0,
+    taxShare: house.taxShare,
+  };
+  return {
+    round: of.round,
+    panes,
+    rates,
+    quote: quoteOf(panes, rates),
+    currency: house.currency,
+    today,
+    entries: of.entries,
+    through: of.through,
+    glassAgreedPence: of.glassAgreedPence,
+    notSized: worked.length - panes.length,
+    toOrder: worked.filter(({ book, r }) => canOrder(book, r)).length,
+  };
+}
