@@ -182,6 +182,22 @@ describe("the pane to order where the rebate is eased", () => {
     expect(corners.length).toBeGreaterThan(0);
     expect(Math.max(...corners.map((c) => c.by))).toBeCloseTo(mostEased(eased?.easings ?? []), 9);
   });
+  // Two sides meet at a corner: 0.4 and 0.9 of wood there; at the others a shaving, a hair less than one, and nothing.
+  it.each([
+    [[0.4, 0, 0.9, 0], 0.9],
+    [[0.9, 0, 0.4, 0], 0.9],
+    [[0.05, 0, 0, 0], 0.05],
+    [[0.049, 0, 0, 0], null],
+    [[0, 0, 0, 0], null],
+  ] as const)("a corner is eased once, by the larger of its two sides: %o", ([from, to, from2, to2], by) => {
+    const at = (x: number, y: number) => ({ x, y });
+    const [corner, along, up] = [at(0, 0), at(600, 0), at(0, 900)];
+    const easings = [
+      { side: "bottom", at: [corner, along], from, to },
+      { side: "left", at: [corner, up], from: from2, to: to2 },
+    ] as unknown as Parameters<typeof easedCorners>[0];
+    expect(easedCorners(easings)).toEqual(by === null ? [] : [{ at: corner, by }]);
+  });
   it("is the pane itself where it is covered already", () => {
     expect(easeFor({ ...of, depths: allRound(20), clearance: 0.5 })?.glass).toEqual(of.glass);
   });

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { normalBelow } from "../chance/normal.ts";
 import { seeded } from "../chance/seeded.ts";
-import { averageChances, chancesOnBoth, chancesOnLine, type Line } from "./odds-line.ts";
+import { averageChances, chancesMovedBy, chancesOnBoth, chancesOnLine, type Line } from "./odds-line.ts";
 
 const still: Line = {
   readings: [600],
@@ -198,4 +198,52 @@ describe("draws made apart are put together", () => {
       { binds: expect.closeTo(0.3, 9), coverLost: null, trouble: expect.closeTo(0.3, 9) },
     ]));
   it("nothing drawn is nothing", () => expect(averageChances([])).toEqual([]));
+});
+
+describe("both dimensions", () => {
+  const width: Line = { ...still, readings: [600], movement: { lo: -1, hi: 1 } };
+  const height: Line = { ...still, readings: [900], movement: { lo: -2, hi: 1 } };
+  const either = (p: number, q: number): number => 1 - (1 - p) * (1 - q);
+
+  it.each([
+    ["neither depth read", null, null],
+    ["one depth read", 8, null],
+    ["the other", null, 8],
+    ["both", 8, 9],
+  ])("moved each by itself, one or the other goes wrong: %s", (_, a, b) => {
+    const [w, h] = [
+      { line: { ...width, depth: a }, glass: 598 },
+      { line: { ...height, depth: b }, glass: 893 },
+    ];
+    const [of, other] = [chancesOnLine(w.line, w.glass), chancesOnLine(h.line, h.glass)];
+    const both = chancesOnBoth(w, h, "apart");
+    expect(both.binds).toBeCloseTo(either(of.binds, other.binds), 12);
+    expect(both.trouble).toBeCloseTo(either(of.trouble, other.trouble), 12);
+    if (a === null && b === null) expect(both.coverLost).toBeNull();
+    else expect(both.coverLost).toBeCloseTo(either(of.coverLost ?? 0, other.coverLost ?? 0), 12);
+    expect(chancesOnBoth(w, h).coverLost === null).toBe(a === null && b === null);
+  });
+
+  // A wide movement over a fine tape: the products bend many times within it.
+  it.each([
+    ["the height moves far", { lo: -0.1, hi: 0.1 }, { lo: -9, hi: 9 }],
+    ["the width does", { lo: -9, hi: 9 }, { lo: -0.1, hi: 0.1 }],
+    ["both, the other way about", { lo: -9, hi: 1 }, { lo: -1, hi: 9 }],
+  ])("sharing one movement, as four thousand places of it come to: %s", (_, mw, mh) => {
+    const w = { line: { ...width, tape: 0.1, movement: mw, depth: 9 }, glass: 598 };
+    const h = { line: { ...height, tape: 0.1, movement: mh, depth: 9 }, glass: 897 };
+    const N = 4000;
+    let [binds, lost] = [0, 0];
+    for (let i = 0; i < N; i++) {
+      const share = (i + 0.5) / N;
+      const at = (d: typeof w) =>
+        chancesMovedBy(d.line, d.glass, d.line.movement.lo + share * (d.line.movement.hi - d.line.movement.lo));
+      const [a, b] = [at(w), at(h)];
+      binds += either(a.binds, b.binds) / N;
+      lost += either(a.coverLost ?? 0, b.coverLost ?? 0) / N;
+    }
+    const both = chancesOnBoth(w, h);
+    expect(both.binds).toBeCloseTo(binds, 4);
+    expect(both.coverLost).toBeCloseTo(lost, 4);
+  });
 });
