@@ -62,15 +62,16 @@ function PadIn({ place, ask, drawing }: Props) {
     ask(next ?? here);
   };
   const key =
-    "rounded-lg border border-line bg-sheet min-h-[56px] px-1 text-[16px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
+    "rounded-lg border border-line bg-sheet min-h-[56px] [@media(max-height:780px)]:min-h-[48px] px-1 text-[16px] font-medium leading-tight active:bg-tape active:text-[#22200f]";
   return (
     <div className="flex min-h-full flex-col">
       <div ref={asked} className="grid scroll-mt-2 grid-cols-[34%_1fr] gap-4 bg-sheet px-4 py-2">
-        <div className="h-[146px]">{drawing(here)}</div>
+        {/* A low screen keeps its last row of keys above the foot. */}
+        <div className="h-[146px] [@media(max-height:780px)]:h-[104px]">{drawing(here)}</div>
         <div className="min-w-0" aria-live="polite">
           <h2 className="text-[20px] first-letter:uppercase">{say(PLACE_NAMES[here])}</h2>
           <p className="text-[15px] leading-snug text-mute">{say(HOW_TO[here])}</p>
-          <p className="tight pt-2 text-[40px] leading-none font-bold">
+          <p className="tight pt-2 text-[40px] leading-none font-bold [@media(max-height:780px)]:text-[32px]">
             <Shown pad={pad} />
           </p>
           <p className="pt-1 text-[15px] text-mute">
