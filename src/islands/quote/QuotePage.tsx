@@ -1,7 +1,8 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
-import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
-import { margin, type QuotedPane, type QuoteRates, quoteOf } from "../../core/order/quote.ts";
+import type { Kind, Payloads } from "../../core/log/kinds.ts";
+import { margin, quoteOf } from "../../core/order/quote.ts";
+import type { RoundQuote } from "../../core/page/quote-page.ts";
 import { type QuoteBook, quotesOf } from "../../core/round/quotes.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -13,19 +14,7 @@ import { PageKeys } from "../log/PageKeys.tsx";
 import { useLog } from "../log/use-log.ts";
 import { guarded } from "../ui/Guarded.tsx";
 
-type Props = {
-  readonly prefs: Prefs;
-  readonly round: { readonly id: string; readonly name: string };
-  readonly panes: readonly QuotedPane[];
-  readonly rates: QuoteRates;
-  readonly currency: string;
-  readonly today: number;
-  readonly entries: readonly Entry[];
-  readonly through: number;
-  readonly glassAgreedPence: number;
-  readonly notSized: number;
-  readonly toOrder: number;
-};
+type Props = Omit<RoundQuote, "quote"> & { readonly prefs: Prefs };
 
 /** What a round is quoted at, pane by pane; quotes made, accepted or not, and what they came to. */
 function QuotePage(props: Props) {
