@@ -125,13 +125,34 @@ export const sizesOfRound = (
   db: Database,
   round: string,
   except: string,
-): readonly { readonly label: string; readonly widthNm: number; readonly heightNm: number }[] =>
+): readonly {
+  readonly label: string;
+  readonly widthNm: number;
+  readonly heightNm: number;
+  readonly signedDay: string | null;
+}[] =>
   db
-    .select({ label: orderLines.label, widthNm: orderLines.widthNm, heightNm: orderLines.heightNm })
+    .select({
+      label: orderLines.label,
+      widthNm: orderLines.widthNm,
+      heightNm: orderLines.heightNm,
+      signedDay: panes.signedDay,
+    })
     .from(orderLines)
     .innerJoin(panes, eq(panes.id, orderLines.pane))
     .where(and(eq(panes.round, round), ne(panes.id, except), ne(orderLines.state, "dropped")))
     .all();
+
+/** The panes of a round that are not signed off. */
+export const unsignedOfRound = (db: Database, round: string): ReadonlySet<string> =>
+  new Set(
+    db
+      .select({ id: panes.id })
+      .from(panes)
+      .where(and(eq(panes.round, round), isNull(panes.signedDay)))
+      .all()
+      .map((p) => p.id),
+  );
 
 /** What the board says of each pane that is not signed off, oldest first. */
 export const openFacts = (db: Database): readonly { readonly id: string; readonly facts: BoardFacts }[] =>

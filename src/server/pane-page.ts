@@ -79,6 +79,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
         label: o.label,
         width: nm(o.widthNm),
         height: nm(o.heightNm),
+        unfinished: o.signedDay === null,
       })),
       records: isGuest ? [] : recordsOf(db),
       metHere: whoMet(db, row.system),

@@ -1,5 +1,6 @@
 import type { Station } from "../plan/stations.ts";
 import type { Nm } from "../units/length.ts";
+import { plainName } from "../window/opening-key.ts";
 
 /** As one says it: whole hundredths. */
 const percent = (share: number): string => `${Math.round(100 * share)}%`;
@@ -26,7 +27,14 @@ export type BeforeOrderFacts = {
   readonly timber: string | null;
   readonly barsFault: string | null;
   /** Other panes of the round that are on an order, or sized. */
-  readonly others: readonly { readonly label: string; readonly width: Nm; readonly height: Nm }[];
+  readonly others: readonly {
+    readonly label: string;
+    readonly width: Nm;
+    readonly height: Nm;
+    readonly unfinished?: boolean | undefined;
+  }[];
+  /** Where this one is, as it is written on its label. */
+  readonly label: string;
   /** What a cutter would still have to ask. */
   readonly unknown: readonly { readonly id: string; readonly says: string; readonly station: Station }[];
 };
@@ -49,6 +57,13 @@ export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] 
     if (when) out.push({ id, says, at });
   };
   const { glass, opening } = f;
+  const same = f.others.find((o) => o.unfinished === true && plainName(o.label) === plainName(f.label));
+  add(
+    same !== undefined,
+    "same-opening",
+    `${same?.label ?? ""} stands on this round twice, and the other is on an order already: two would be made for one opening. Strike one of them, or say why there are two.`,
+    "look",
+  );
   if (glass) {
     add(
       glass.width === glass.height,

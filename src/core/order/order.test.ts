@@ -76,6 +76,7 @@ describe("what holds a pane off its order", () => {
     thickness: null,
     timber: null,
     others: [],
+    label: "No. 5, kitchen, left light",
     unknown: [],
     ...over,
   });
@@ -87,6 +88,21 @@ describe("what holds a pane off its order", () => {
       "another pane's figures the other way round",
       { others: [{ label: "No. 6", width: mm(897), height: mm(597) }] },
       ["swapped"],
+    ],
+    [
+      "the same opening is on an order already",
+      { others: [{ label: "no 5 Kitchen, left light", width: mm(500), height: mm(700), unfinished: true }] },
+      ["same-opening"],
+    ],
+    [
+      "it was, and that one is signed off",
+      { others: [{ label: "No. 5, kitchen, left light", width: mm(500), height: mm(700), unfinished: false }] },
+      [],
+    ],
+    [
+      "the light beside it is",
+      { others: [{ label: "No. 5, kitchen, right light", width: mm(500), height: mm(700), unfinished: true }] },
+      [],
     ],
     ["its twin the same way round is a twin", { others: [{ label: "No. 6", width: mm(597), height: mm(897) }] }, []],
     ["larger than its opening", { glass: { width: mm(601), height: mm(897) } }, ["too-large"]],

@@ -136,7 +136,12 @@ export function panePageFrom(log: KeptLog, id: string, view: PaneView): PanePage
         p.book.orders
           .flatMap((o) => standingLines(o))
           .filter((l) => l.pane === p.id)
-          .map((l) => ({ label: l.label, width: nm(l.widthNm), height: nm(l.heightNm) })),
+          .map((l) => ({
+            label: l.label,
+            width: nm(l.widthNm),
+            height: nm(l.heightNm),
+            unfinished: p.book.signed === null,
+          })),
       ),
     records: log.kept.records,
     entriesOf: (other) => walk.find((p) => p.id === other)?.entries ?? [],

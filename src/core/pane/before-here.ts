@@ -7,6 +7,8 @@ import { standsOf } from "./stands.ts";
 export type BeforeHere = {
   readonly pane: string;
   readonly setDay: string | null;
+  /** It is neither set nor signed off: the same opening is on a list twice. */
+  readonly isOpen: boolean;
   /** The pane that went in, or is to, mm; null where none was ordered or had. */
   readonly fitted: { readonly widthMm: number; readonly heightMm: number; readonly thicknessMm: number } | null;
   readonly supplier: string | null;
@@ -25,6 +27,7 @@ export function beforeHere(book: PaneBook): BeforeHere {
   return {
     pane: book.id,
     setDay: book.set?.day ?? null,
+    isOpen: book.set === null && book.signed === null,
     fitted:
       stands.size && stands.thickness !== null
         ? {

@@ -6,6 +6,7 @@ import { barsErrorSentence } from "../words/found.ts";
 import type { PaneBook } from "./book.ts";
 import { thickerThanRead } from "./candidates.ts";
 import { isRouted } from "./conversion.ts";
+import { labelOf } from "./order-line.ts";
 import { readingsOf } from "./readings-of.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { routHere } from "./rout-here.ts";
@@ -59,6 +60,7 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     timber: timberText(book, r),
     barsFault: bars && !bars.ok ? barsErrorSentence(bars.error) : null,
     others,
+    label: labelOf(book),
     unknown: asked(book, r),
   }).filter((c) => !stoodBy.has(c.id));
 }

@@ -75,7 +75,9 @@ describe("the book of a pane", () => {
     ["look.closed", "look.opened", "closed"],
   ] as const)("%s is taken back by %s, and told anew after it stands again", (kind, back, field) => {
     const both = (...kinds: readonly Kind[]) =>
-      bookOf((t) => kinds.forEach((k, i) => t.tell(k, { told: i } as never)))[field];
+      bookOf((t) => {
+        for (const [i, k] of kinds.entries()) t.tell(k, { told: i } as never);
+      })[field];
     expect(both(kind, back)).toBeNull();
     expect(both(kind, back, kind)).toEqual({ told: 2 });
     expect(both(back, kind)).toEqual({ told: 1 });

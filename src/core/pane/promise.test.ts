@@ -71,6 +71,54 @@ describe("a promise and the chance that it is kept", () => {
     expect([p && writeDay(p.fitBy), share(p)]).toEqual([fitBy, chance]);
   });
 
+  // In linseed nothing leans on it for two days: set on Monday it may be used on Wednesday 3 June.
+  const set = (day: string) => (t: Teller) => void t.tell("set.done", { day, compound: "linseed", sprigs: 8 });
+  const toldOf = (day: string) => (t: Teller) =>
+    void t.tell("plan.told", { part: "fit", day, how: "telephone" } as never);
+  const until = (day: string) => (t: Teller) =>
+    void t.tell("look.closed", { with: "board", until: day, day: "2026-05-18", note: "" } as never);
+  it.each<[string, (t: Teller) => void, string, number]>([
+    ["wanted for the day from which it may be used", all(wants("2026-06-03"), set("2026-06-01")), "2026-06-03", 100],
+    ["wanted a day before that", all(wants("2026-06-02"), set("2026-06-01")), "2026-06-03", 0],
+    ["told of a visit, and set on that day", all(toldOf("2026-06-01"), set("2026-06-01")), "2026-06-03", 100],
+    ["told of a visit, and set before it", all(toldOf("2026-06-02"), set("2026-06-01")), "2026-06-03", 100],
+    ["told of a visit, and set a day after", all(toldOf("2026-05-29"), set("2026-06-01")), "2026-06-03", 0],
+  ])("once it is set it was kept or not: %s", (_, tell, shut, chance) => {
+    const p = counted(tell);
+    expect([p?.restsOn.kind === "set" && p.restsOn.until && writeDay(p.restsOn.until), share(p), p?.right]).toEqual([
+      shut,
+      chance,
+      1,
+    ]);
+  });
+  it("what they were told stands before what they asked for, and that before how long it is closed up", () => {
+    const asked = (...tells: readonly ((t: Teller) => void)[]) => {
+      const p = counted(all(...tells));
+      return p && [p.asked, writeDay(p.day)];
+    };
+    expect(asked(until("2026-05-28"))).toEqual(["closed", "2026-05-28"]);
+    expect(asked(until("2026-05-28"), wants("2026-06-03"))).toEqual(["wanted", "2026-06-03"]);
+    expect(asked(until("2026-05-28"), wants("2026-06-03"), toldOf("2026-05-25"))).toEqual(["told", "2026-05-25"]);
+    // Once it is set nothing is closed up any more.
+    expect(asked(until("2026-05-28"), set("2026-05-20"))).toBeNull();
+  });
+  it.each<[string, string, number | null]>([
+    ["on the last day that will do", "2026-06-01", 76],
+    ["a day after it", "2026-06-02", 0],
+    ["on a day that is past: as if it had none", "2026-05-19", 76],
+  ])("the plan has it %s", (_, day, chance) => {
+    const visit = (t: Teller) =>
+      void t.tell("plan.visit", {
+        part: "fit",
+        day,
+        person: "Nell",
+        helper: null,
+        from: 480,
+        byHand: false,
+        why: "",
+      } as never);
+    expect(share(counted(all(wants("2026-06-03"), visit)))).toBe(chance);
+  });
   it("glass that has come and was not looked at yet is here, and one of twenty is wrong", () => {
     const arrived = (t: Teller) => void t.tell("order.arrived", { day: "2026-05-20" }, { order: ORDER });
     const p = counted(all(wants("2026-06-03"), sent("2026-05-06", "2026-05-15"), arrived));

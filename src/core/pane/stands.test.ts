@@ -64,6 +64,7 @@ describe("which pane stands", () => {
       "accepted",
       [608, 900],
     ],
+    ["accepted, and nought written for a side", () => came("0", "899.5"), "accepted", [608, 899.5]],
     [
       "glass that is here without an order",
       () => {

@@ -149,11 +149,19 @@ function pageOf(here: Here): ReactNode {
     case "new-pane": {
       const head = roundHeadFrom(log, path.round);
       if (!head) return <Framed {...here}>{<Missing log={log} />}</Framed>;
-      const addresses = [...new Set(log.panes.filter((p) => p.round === head.round.id).map((p) => p.address))];
+      const panes = log.panes.filter((p) => p.round === head.round.id);
+      const addresses = [...new Set(panes.map((p) => p.address))];
+      const there = panes.filter((p) => !p.book.signed).map((p) => ({ id: p.id, label: placeLabel(p) }));
       return (
         <Framed {...here}>
           <div className="mx-auto max-w-lg space-y-5 px-4 py-8">
-            <NewPane prefs={prefs} round={head.round.id} roundName={head.round.name} addresses={addresses} />
+            <NewPane
+              prefs={prefs}
+              round={head.round.id}
+              roundName={head.round.name}
+              addresses={addresses}
+              there={there}
+            />
           </div>
         </Framed>
       );

@@ -10,6 +10,20 @@ export function DoneBefore() {
   const { book, prefs, doneBefore, write } = usePane();
   const [was] = doneBefore;
   if (!was) return null;
+  if (was.isOpen)
+    return (
+      <section className="note-wax space-y-1" aria-label="Twice on the list">
+        <p>
+          <strong>This opening is on the list already</strong>, and what goes into it is not set yet: two would be
+          ordered for one hole.
+        </p>
+        <p className="text-[14px]">
+          <a href={`/panes/${was.pane}`}>Open that one</a>. If they are one, strike this one out:{" "}
+          <a href={`/panes/${book.id}/logbook`}>its logbook</a>, at the line that added it. If they are two, name them
+          apart, as “left” and “right”.
+        </p>
+      </section>
+    );
   const taken = book.before.joints !== null || book.found !== null || book.before.profile !== "";
   return (
     <section className="note-glass space-y-2" aria-label="Done before">

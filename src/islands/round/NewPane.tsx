@@ -4,6 +4,7 @@ import { PaneForm } from "../../contract/pane-form.ts";
 import { FIRST_SYSTEM, type System } from "../../core/frame/systems.ts";
 import { sidesOf } from "../../core/frame/which-system.ts";
 import { lightsOf } from "../../core/round/lights.ts";
+import { plainName } from "../../core/window/opening-key.ts";
 import { say } from "../../core/words/dialect.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
@@ -16,15 +17,19 @@ type Props = {
   readonly round: string;
   readonly roundName: string;
   readonly addresses: readonly string[];
+  /** Panes of the round that are not signed off. */
+  readonly there: readonly { readonly id: string; readonly label: string }[];
 };
 
 /** Adds a pane to the round: where it is, how it is held, and from which side it goes in. */
-function NewPane({ prefs: initial, round, roundName, addresses }: Props) {
+function NewPane({ prefs: initial, round, roundName, addresses, there }: Props) {
   const prefs = usePrefs(initial);
   const [wrong, setWrong] = useState<string | null>(null);
   const [errors, setErrors] = useState<Readonly<Partial<Record<string, string>>>>({});
   const [isSending, setSending] = useState(false);
   const [system, setSystem] = useState<System | null>(null);
+  const [typed, setTyped] = useState("");
+  const twin = there.find((p) => plainName(p.label) === typed);
   const addressField = useRef<HTMLInputElement>(null);
   const sides = system ? sidesOf(system) : [];
   const add = async (e: FormEvent<HTMLFormElement>) => {
@@ -73,7 +78,15 @@ function NewPane({ prefs: initial, round, roundName, addresses }: Props) {
     </label>
   );
   return (
-    <form onSubmit={(e) => void add(e)} noValidate className="space-y-4">
+    <form
+      onSubmit={(e) => void add(e)}
+      onInput={(e) => {
+        const form = new FormData(e.currentTarget);
+        setTyped(plainName(["address", "opening", "light"].map((f) => String(form.get(f) ?? "")).join(" ")));
+      }}
+      noValidate
+      className="space-y-4"
+    >
       <div>
         <h1>{say("New {pane}", prefs.dialect)}</h1>
         <p className="text-mute">
@@ -146,13 +159,19 @@ function NewPane({ prefs: initial, round, roundName, addresses }: Props) {
           )}
         </fieldset>
       )}
+      {twin && (
+        <p className="note-wax" role="status">
+          It is on this round already: <a href={`/panes/${twin.id}`}>open {twin.label}</a>. If there are two, name them
+          apart.
+        </p>
+      )}
       {wrong && (
         <p className="note-wax" role="alert">
           {wrong}
         </p>
       )}
       <button type="submit" className="btn btn-main w-full" disabled={isSending}>
-        Add it, and look
+        {twin ? "Add it all the same, and look" : "Add it, and look"}
       </button>
     </form>
   );
