@@ -182,6 +182,7 @@ test("Enter does the step, arrows walk through them, and a station that is opene
     .last()
     .scrollIntoViewIfNeeded();
   await openStation(page, "Take out");
+  await expect(page.getByRole("checkbox", { name: /^Step 1:/ })).toBeVisible();
   expect(await page.getByRole("region", { name: "Side" }).evaluate((e) => e.scrollTop)).toBe(0);
   await page.locator("body").click({ position: { x: 4, y: 400 } });
   await page.keyboard.press("Enter");
@@ -195,6 +196,7 @@ test("Enter does the step, arrows walk through them, and a station that is opene
 test("digits answer what the card asks while it has the focus, and open stations otherwise", async ({ page }) => {
   await addPane(page);
   await openStation(page, "Take out");
+  await expect(page.getByText(/^Step 1 of \d+$/)).toBeVisible();
   await page.locator("body").click({ position: { x: 4, y: 400 } });
   await page.keyboard.press("Enter");
   await expect(page.getByText(/^Step 2 of \d+$/)).toBeVisible();

@@ -5,25 +5,29 @@ import { addPane, allSent, EIGHT, openStation, ready, roundPath, type } from "./
 
 /* What two people did apart, and one of it is too much: it is said, and one of the two is taken back. */
 
+/** What somebody wrote on another device. */
+const by = (who: string, kind: string, about: object, payload: object) => ({
+  id: uuidv7(),
+  at: new Date().toISOString(),
+  who,
+  about,
+  kind,
+  payload,
+});
+async function store(page: Page, entries: readonly object[]): Promise<void> {
+  const stored = await page.request.post("/api/entries", { data: { entries } });
+  expect(stored.ok(), await stored.text()).toBe(true);
+}
+
 /** Puts a pane on an order of its own and sends it, as another device would have. */
 async function orderedElsewhere(page: Page, pane: string, reference: string, widthMm: number): Promise<void> {
   const about = { order: uuidv7(), pane };
-  const by = (kind: string, about_: object, payload: object) => ({
-    id: uuidv7(),
-    at: new Date().toISOString(),
-    who: "Bram Tolley",
-    about: about_,
-    kind,
-    payload,
-  });
   const line = { ...ORDER_LINE, line: uuidv7(), widthNm: widthMm * 1e6 };
-  const entries = [
-    by("order.opened", { order: about.order }, { supplier: "Salt Lane Glass Counter", reference }),
-    by("order.line", about, line),
-    by("order.sent", { order: about.order }, { day: "2026-05-20", due: "2026-05-22" }),
-  ];
-  const stored = await page.request.post("/api/entries", { data: { entries } });
-  expect(stored.ok(), await stored.text()).toBe(true);
+  await store(page, [
+    by("Bram Tolley", "order.opened", { order: about.order }, { supplier: "Salt Lane Glass Counter", reference }),
+    by("Bram Tolley", "order.line", about, line),
+    by("Bram Tolley", "order.sent", { order: about.order }, { day: "2026-05-20", due: "2026-05-22" }),
+  ]);
 }
 
 test("a pane on two orders says so on the round and at its order, and one of them is called off", async ({ page }) => {
@@ -37,7 +41,7 @@ test("a pane on two orders says so on the round and at its order, and one of the
   await orderedElsewhere(page, pane, "TW-2", 606);
   await page.goto(await roundPath(page));
   await ready(page);
-  const row = page.getByRole("listitem").filter({ hasText: address });
+  const row = page.getByRole("list", { name: "Panes of the round" }).getByRole("listitem").filter({ hasText: address });
   await expect(row).toContainText("Ordered twice: call one off");
   await page.goto(`${path}/order`);
   await ready(page);
@@ -74,13 +78,42 @@ test("an opening that stands on the round already is said to, before it is added
     entries: { id: string; kind: string; about: object }[];
   };
   const added = entries.find((e) => e.kind === "pane.added");
-  const struck = {
-    id: uuidv7(),
-    at: new Date().toISOString(),
-    who: "Nell Harrow",
-    about: added?.about,
-    kind: "struck",
-    payload: { entry: added?.id, reason: "added twice" },
-  };
-  expect((await page.request.post("/api/entries", { data: { entries: [struck] } })).ok()).toBe(true);
+  await store(page, [by("Nell Harrow", "struck", added?.about ?? {}, { entry: added?.id, reason: "added twice" })]);
+});
+
+test("one sheet that two took off the rack: both panes say so, and whoever does not have it orders", async ({
+  page,
+}) => {
+  // A kind that no other journey cuts.
+  const sheet = "Twice, 12.8 laminated";
+  const glass = { widthNm: 9e8, heightNm: 12e8, thicknessNm: 12_800_000, glass: "laminated" };
+  const size = (mm: number) => ({ text: String(mm), unit: "mm" });
+  const had = { from: "rack", width: size(597), height: size(897), note: "" };
+  const bram = (await addPane(page)).path.split("/")[2] ?? "";
+  const { path } = await addPane(page);
+  const nell = path.split("/")[2] ?? "";
+  const cut = (pane: string) => ({ sheet, panes: [pane], left: [], spoilt: 0 });
+  await store(page, [
+    by("Nell Harrow", "stock.pane", {}, { name: sheet, ...glass, count: 1 }),
+    by("Bram Tolley", "stock.cut", {}, cut(bram)),
+    by("Bram Tolley", "order.had", { pane: bram }, had),
+    by("Nell Harrow", "stock.cut", {}, cut(nell)),
+    by("Nell Harrow", "order.had", { pane: nell }, had),
+  ]);
+  await page.goto("/bench/rack");
+  await ready(page);
+  await expect(page.getByText(`took “${sheet}” off the rack at`)).toContainText("neither knowing of the other");
+  const taken = page.getByRole("region", { name: "Taken twice" });
+  await page.goto(`/panes/${bram}/order`);
+  await ready(page);
+  await expect(taken).toContainText("Whoever has it in their hands keeps it.");
+  await page.goto(`${path}/order`);
+  await ready(page);
+  await taken.getByRole("button", { name: "It is not here: order another" }).click();
+  await expect(taken).toHaveCount(0);
+  await allSent(page);
+  await page.goto(`/panes/${bram}/order`);
+  await ready(page);
+  await expect(taken).toHaveCount(0);
+  await expect(page.getByText("597 × 897").first()).toBeVisible();
 });

@@ -108,6 +108,9 @@ test("a round that is kept opens cold, is worked on, and goes out when there is 
   await expect(page.getByText("Of the rounds that this device keeps, and no others.")).toBeVisible();
   await expect(page.getByRole("heading", { name: "Today" })).toBeVisible();
   await open(page, "/orders");
+  await page.getByRole("list", { name: "The orders" }).getByRole("link").first().click();
+  await expect(page.getByRole("heading", { name: /Salt Lane|Fen End|Heronsgate/ }).first()).toBeVisible();
+  await open(page, "/bench");
   await expect(page.getByRole("heading", { name: "This page needs a signal" })).toBeVisible();
 
   await context.setOffline(false);

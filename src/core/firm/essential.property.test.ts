@@ -29,13 +29,14 @@ const told: fc.Arbitrary<Tell> = fc.oneof(
       (t) =>
         void t.tell("compound.kept", { ...TUB, name: n, gone }, firm),
   ),
-  fc.tuple(name, fc.nat(40)).map(
-    ([step, minutes]): Tell =>
+  fc.tuple(pick(["A", "B"]), fc.nat(40), pick(["Nell", "Bram"])).map(
+    ([step, minutes, who]): Tell =>
       (t) =>
         void t.tell(
           "work.took",
           { system: "timber-putty", station: "takeout", step, minutes: minutes + 1, metres: null },
           firm,
+          who,
         ),
   ),
   fc.tuple(pick(["2026-05-20", "2026-05-21"]), fc.boolean()).map(
@@ -92,6 +93,16 @@ describe("what a page carries of the firm's years", () => {
     for (let i = 0; i < 80; i++) t.tell("kit.forgot", { what: "pincers", day: "2026-05-20" }, firm);
     expect(foldFirm(essentialOf(t.entries)).stock).toEqual(foldFirm(t.entries).stock);
     expect(foldFirm(t.entries).stock[0]?.count).toBe(4);
+  });
+  it("carries what each person took, however often the others timed the same step since", () => {
+    const t = new Teller(0x100);
+    const took = (minutes: number, who: string) =>
+      t.tell("work.took", { system: "timber-putty", station: "takeout", step: "A", minutes, metres: null }, firm, who);
+    for (const m of [5, 6, 7]) took(m, "Nell");
+    for (let i = 0; i < 90; i++) took(20, "Bram");
+    const { past } = foldFirm(essentialOf(t.entries));
+    expect(past).toEqual(foldFirm(t.entries).past);
+    expect([...(past.by.get("Nell")?.values() ?? [])].map((all) => all.map((x) => x.minutes))).toEqual([[5, 6, 7]]);
   });
   it("is short where a firm said the same things for years", () => {
     const t = new Teller(0x100);

@@ -43,7 +43,7 @@ const isCarried = (kind: Kind): boolean => isFirmKind(kind) || kind === "unread"
 /** Entries of one key replace each other; null: nothing is folded of it. */
 function keyOf(e: Entry): string | null {
   if (!isCarried(e.kind) || (e.kind === "house.rule" && !isHouseRule(e.payload.rule))) return null;
-  if (e.kind === "work.took") return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step}`;
+  if (e.kind === "work.took") return `${e.kind} ${e.payload.system} ${e.payload.station} ${e.payload.step} ${e.who}`;
   return threadOf(e) ?? `${e.kind} ${e.id}`;
 }
 

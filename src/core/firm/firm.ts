@@ -15,6 +15,7 @@ import type { Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import type { CutTally } from "./cut-record.ts";
 import type { PlanBook } from "./plan-book.ts";
+import type { TakenTwice } from "./taken-twice.ts";
 
 export type Supplier = Payloads["supplier.added"] & { readonly entry: string };
 
@@ -39,6 +40,8 @@ export type Firm = {
   readonly counted: ReadonlyMap<string, { readonly day: string; readonly who: string }>;
   /** Panes that came off the firm's own bench, and pieces that broke the wrong way. */
   readonly cutting: readonly CutTally[];
+  /** Sheets that two people took, each not knowing of the other. */
+  readonly takenTwice: readonly TakenTwice[];
   /** Its glass cutters, and what each runs off the straightedge. */
   readonly cutters: readonly Payloads["bench.cutter"][];
   readonly inserts: readonly StockInsert[];

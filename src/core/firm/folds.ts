@@ -19,6 +19,7 @@ import { type Day, dayOf } from "../units/day.ts";
 import { tallied } from "./cut-record.ts";
 import type { Firm, Supplier } from "./firm.ts";
 import { lateKey, type PlanPerson } from "./plan-book.ts";
+import { type Taken, takenBy } from "./taken-twice.ts";
 
 /** Kinds of entry that say something of the firm itself, about no round and no pane. */
 export type FirmKind =
@@ -41,6 +42,9 @@ export type Told = {
   readonly counted: Map<string, { readonly day: string; readonly who: string }>;
   /** Panes that came off the bench, and pieces that broke the wrong way. */
   cutting: Firm["cutting"];
+  /** Who took the last of each sheet, and what was taken once more when none was left. */
+  readonly taken: Map<string, Taken>;
+  takenTwice: Firm["takenTwice"];
   readonly cutters: Map<string, Payloads["bench.cutter"]>;
   readonly inserts: Map<string, Payloads["stock.insert"]>;
   details: FirmDetails;
@@ -78,6 +82,8 @@ export const nothingTold = (): Told => ({
   stock: new Map(),
   counted: new Map(),
   cutting: [],
+  taken: new Map(),
+  takenTwice: [],
   cutters: new Map(),
   inserts: new Map(),
   details: NO_DETAILS,
@@ -133,9 +139,17 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   "lesson.kept": (t, p) => keep(t.lessons, p.lesson, p),
   "shelf.kept": (t, p) => t.shelf.set(p.what, p),
   "kit.forgot": (t, p) => t.forgotten.set(p.what, (t.forgotten.get(p.what) ?? 0) + 1),
-  "stock.pane": (t, p) => keep(t.stock, p.name, p),
+  "stock.pane": (t, p) => {
+    looked(t, p.name);
+    keep(t.stock, p.name, p);
+  },
   "stock.cut": (t, p, e) => {
-    cutUp(t.stock, p);
+    if (cutUp(t.stock, p)) t.taken.set(p.sheet, takenBy(e));
+    else {
+      // Somebody who had not seen that it was gone took it too; of what never lay there nobody knows.
+      const first = t.taken.get(p.sheet);
+      if (first) t.takenTwice = [...t.takenTwice, { sheet: p.sheet, first, again: takenBy(e) }];
+    }
     t.cutting = tallied(t.cutting, {
       glass: p.glass ?? null,
       thicknessNm: p.thicknessNm ?? null,
@@ -146,6 +160,7 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   },
   "bench.cutter": (t, p) => keep(t.cutters, p.name, p),
   "stock.counted": (t, p, e) => {
+    looked(t, p.name);
     const lies = t.stock.get(p.name);
     if (!lies || lies.bought) return;
     if (p.count === 0 && !lies.least) t.stock.delete(p.name);
@@ -192,6 +207,7 @@ export const firmOf = (t: Told): Firm => ({
   stock: [...t.stock.values()],
   counted: t.counted,
   cutting: t.cutting,
+  takenTwice: t.takenTwice,
   cutters: [...t.cutters.values()],
   inserts: [...t.inserts.values()],
   details: t.details,
@@ -238,10 +254,16 @@ function put(days: Set<Day>, day: Day, is: boolean): void {
   else days.delete(day);
 }
 
-/** A sheet fewer, where there was one; what is left over lies there under its own name. */
-function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.cut"]): void {
+/** Somebody looked what lies there: who took it before is settled. */
+function looked(t: Told, sheet: string): void {
+  t.taken.delete(sheet);
+  t.takenTwice = t.takenTwice.filter((x) => x.sheet !== sheet);
+}
+
+/** A sheet fewer, where there was one; what is left over lies there under its own name. Whether there was one. */
+function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.cut"]): boolean {
   const sheet = stock.get(cut.sheet);
-  if (!sheet || (!sheet.bought && sheet.count === 0)) return;
+  if (!sheet || (!sheet.bought && sheet.count === 0)) return false;
   const count = (sheet.count ?? 1) - 1;
   // Of what is to be bought again the name stays, though none lies there.
   if (!sheet.bought && count <= 0 && !sheet.least) stock.delete(cut.sheet);
@@ -253,4 +275,5 @@ function cutUp(stock: Map<string, Payloads["stock.pane"]>, cut: Payloads["stock.
     const { thicknessNm, glass, pattern, tint, runs } = sheet;
     stock.set(name, { name, widthNm, heightNm, thicknessNm, glass, pattern, tint, runs, count: 1 });
   }
+  return true;
 }

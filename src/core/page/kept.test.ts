@@ -18,6 +18,7 @@ import type { SupplierRecord } from "../pane/source-facts.ts";
 import { dayOf } from "../units/day.ts";
 import { type KeptLog, kitFrom, orderPageFrom, panePageFrom, readKept, roundHeadFrom, roundLinesFrom } from "./kept.ts";
 import { dayFrom } from "./kept-day.ts";
+import { ordersFrom } from "./kept-orders.ts";
 import { quoteFrom } from "./kept-quote.ts";
 
 /* A device that keeps a round must show what the server would have sent. */
@@ -103,6 +104,23 @@ describe("a device that keeps the round", () => {
         stops += kept.stops.length;
       }
     expect(stops).toBeGreaterThan(1);
+  });
+  it("lists its orders: not sent, to check in, on their way by their days, and what is done", () => {
+    const orders = ordersFrom(log);
+    expect(orders.map((o) => o.id).sort()).toEqual(
+      log.orders
+        .filter((o) => o.lines.some((l) => l.state !== "dropped") || !o.sent)
+        .map((o) => o.id)
+        .sort(),
+    );
+    const turns = ["open", "arrived", "sent", "checked"];
+    const at = orders.map((o) => turns.indexOf(o.stage));
+    expect(at).toEqual([...at].sort());
+    const sent = orders.filter((o) => o.stage === "sent");
+    expect(sent.length).toBeGreaterThan(0);
+    expect(sent.map((o) => Number(o.due))).toEqual(sent.map((o) => Number(o.due)).sort((a, b) => a - b));
+    // The stair window's unit was due on Monday.
+    expect(sent.filter((o) => o.late).map((o) => o.due)).toEqual([dayOf("2026-05-18")]);
   });
   it("shows the same of every order", () => {
     expect(log.orders.length).toBeGreaterThan(2);

@@ -16,7 +16,10 @@ const of = (name: string, slot: string | undefined, more: Partial<StockPane> = {
   ...more,
 });
 const rack = (...stock: readonly StockPane[]) =>
-  composeRack({ stock, counted: new Map([["a", { day: "2026-05-19", who: "Nell" }]]) }, dayOf("2026-05-20"));
+  composeRack(
+    { stock, counted: new Map([["a", { day: "2026-05-19", who: "Nell" }]]), takenTwice: [] },
+    dayOf("2026-05-20"),
+  );
 
 it("goes slot by slot as they are numbered, what has none last, the largest first", () =>
   expect(

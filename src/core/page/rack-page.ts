@@ -1,4 +1,5 @@
 import type { Firm } from "../firm/firm.ts";
+import type { TakenTwice } from "../firm/taken-twice.ts";
 import type { StockPane } from "../house/stock.ts";
 import { type Day, dayOf } from "../units/day.ts";
 
@@ -15,11 +16,13 @@ export type RackPageData = {
   readonly toBuy: readonly { readonly piece: StockPane; readonly more: number }[];
   /** The whole list, what is bought as needed too. */
   readonly all: readonly StockPane[];
+  /** What two people took, each not knowing of the other. */
+  readonly takenTwice: readonly TakenTwice[];
   readonly today: number;
 };
 
 /** What lies in the rack and can be counted, the largest of a slot first; what is bought as it is needed lies nowhere. */
-export function composeRack(firm: Pick<Firm, "stock" | "counted">, today: Day): RackPageData {
+export function composeRack(firm: Pick<Firm, "stock" | "counted" | "takenTwice">, today: Day): RackPageData {
   const here = firm.stock.filter((s) => !s.bought && s.count !== 0);
   const names = [...new Set(here.map((s) => s.slot ?? ""))].sort((a, b) =>
     a === "" ? 1 : b === "" ? -1 : a.localeCompare(b, "en", { numeric: true }),
@@ -41,6 +44,7 @@ export function composeRack(firm: Pick<Firm, "stock" | "counted">, today: Day): 
       return more > 0 ? [{ piece, more }] : [];
     }),
     all: firm.stock,
+    takenTwice: firm.takenTwice,
     today,
   };
 }

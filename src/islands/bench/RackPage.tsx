@@ -6,6 +6,7 @@ import { sayDayFrom } from "../../core/words/days.ts";
 import { sheetText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { sizeText } from "../../core/words/size-text.ts";
+import { takenTwiceText } from "../../core/words/taken-twice.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { LabelsFor } from "../ui/LabelsFor.tsx";
@@ -60,6 +61,16 @@ function RackPage({ data, prefs: initial, at }: Props) {
           {wrong}
         </p>
       )}
+      {data.takenTwice.map((t) => (
+        <p key={t.again.entry} className="note-wax">
+          {takenTwiceText(t)}{" "}
+          {[...new Set([...t.first.panes, ...t.again.panes])].map((pane, i) => (
+            <a key={pane} className="pr-2" href={`/panes/${pane}/order`}>
+              {i === 0 ? "Its pane" : "the other"}
+            </a>
+          ))}
+        </p>
+      ))}
       <ToBuy data={data} prefs={prefs} fail={setWrong} />
       {data.slots.map(({ slot, pieces }) => (
         <section key={slot} aria-label={slot || "No slot"} className="space-y-1">

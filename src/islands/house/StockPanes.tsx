@@ -7,7 +7,7 @@ import { nm } from "../../core/units/length.ts";
 import { say } from "../../core/words/dialect.ts";
 import { sheetText } from "../../core/words/glass.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { KnownNames } from "../ui/KnownNames.tsx";
+import { KnownNames, useNamesOf } from "../ui/KnownNames.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 import { Size } from "../ui/Size.tsx";
 import { lengthIn, ReadLength } from "./ReadLength.tsx";
@@ -22,6 +22,7 @@ const EMPTY = { name: "", width: "", height: "", thickness: "", glass: "float" a
 
 /** Sizes that can be had without cutting. */
 export function StockPanes({ stock, prefs, write }: Props) {
+  const [patterns, tints] = [useNamesOf("patterns-known"), useNamesOf("tints-known")];
   const [form, setForm] = useState(EMPTY);
   const change = (to: Partial<typeof EMPTY>) => setForm({ ...form, ...to });
   const [width, height, thickness] = [
@@ -109,7 +110,7 @@ export function StockPanes({ stock, prefs, write }: Props) {
           <label>
             <span className="text-[13px] text-mute">Pattern</span>
             <input
-              list="patterns-known"
+              {...patterns}
               maxLength={60}
               value={form.pattern}
               onChange={(e) => change({ pattern: e.target.value })}
@@ -118,15 +119,16 @@ export function StockPanes({ stock, prefs, write }: Props) {
         )}
         <label>
           <span className="text-[13px] text-mute">Tint, if any</span>
-          <input
-            list="tints-known"
-            maxLength={60}
-            value={form.tint}
-            onChange={(e) => change({ tint: e.target.value })}
-          />
+          <input {...tints} maxLength={60} value={form.tint} onChange={(e) => change({ tint: e.target.value })} />
         </label>
-        <KnownNames id="patterns-known" names={namesKnown(stock, "pattern")} />
-        <KnownNames id="tints-known" names={namesKnown(stock, "tint")} />
+        {form.glass === "patterned" && (
+          <KnownNames
+            id="patterns-known"
+            names={namesKnown(stock, "pattern")}
+            take={(pattern) => change({ pattern })}
+          />
+        )}
+        <KnownNames id="tints-known" names={namesKnown(stock, "tint")} take={(tint) => change({ tint })} />
         <button type="submit" className="btn" disabled={!ready}>
           Add to stock
         </button>

@@ -11,6 +11,7 @@ import {
   roundLinesFrom,
 } from "../../core/page/kept.ts";
 import { dayFrom } from "../../core/page/kept-day.ts";
+import { ordersFrom } from "../../core/page/kept-orders.ts";
 import { quoteFrom } from "../../core/page/kept-quote.ts";
 import { placeLabel } from "../../core/page/pane-page.ts";
 import type { RoundLinesData } from "../../core/page/round-page.ts";
@@ -24,6 +25,7 @@ import Switches from "../log/Switches.tsx";
 import { loadScreen } from "../pane/screens/load.ts";
 import type { Screen } from "../pane/screens/screen.ts";
 import { RoundHead } from "../round/RoundHead.tsx";
+import { KeptOrders } from "./KeptOrders.tsx";
 import { type KeptPath, keptPath } from "./kept-path.ts";
 
 const PanePage = lazy(async () => ({ default: (await import("../pane/PanePage.tsx")).PanePage }));
@@ -117,6 +119,12 @@ function pageOf(here: Here): ReactNode {
         <Framed {...here}>
           <p className="no-print bg-tint px-4 py-1 text-[14px]">Of the rounds that this device keeps, and no others.</p>
           <DayPage prefs={prefs} data={dayFrom(log, people, path.who ?? prefs.who, path.on)} />
+        </Framed>
+      );
+    case "orders":
+      return (
+        <Framed {...here}>
+          <KeptOrders orders={ordersFrom(log)} dialect={prefs.dialect} />
         </Framed>
       );
     case "order": {

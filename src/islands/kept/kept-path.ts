@@ -15,6 +15,7 @@ export type KeptPath =
     }
   | { readonly page: "quote"; readonly round: string }
   | { readonly page: "day"; readonly who: string | null; readonly on: string | null }
+  | { readonly page: "orders" }
   | { readonly page: "order"; readonly order: string }
   | { readonly page: "order-sheet"; readonly order: string }
   | { readonly page: "house" }
@@ -41,6 +42,7 @@ export function keptPath({ pathname, searchParams }: URL): KeptPath {
   if (first === "rounds" && third === "quote") return { page: "quote", round: id };
   if (first === "plan" && id === "day" && third === "")
     return { page: "day", who: searchParams.get("who"), on: searchParams.get("on") };
+  if (first === "orders" && id === "") return { page: "orders" };
   if (first === "orders" && id !== "" && third === "") return { page: "order", order: id };
   if (first === "orders" && third === "sheet") return { page: "order-sheet", order: id };
   return { page: "other" };

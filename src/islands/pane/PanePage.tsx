@@ -30,6 +30,7 @@ import { PANE_KEYS } from "./pane-keys.ts";
 import { StationTape } from "./StationTape.tsx";
 import { StationView } from "./StationView.tsx";
 import type { Shown } from "./screens/load.ts";
+import { TakenTwice } from "./TakenTwice.tsx";
 import { TicketFoot } from "./TicketFoot.tsx";
 import { Trail } from "./Trail.tsx";
 import { usePaneKeys } from "./use-pane-keys.ts";
@@ -263,6 +264,7 @@ function WholePane(props: PanePageProps) {
         />
         <Tape view={screen.view} open={open} />
         <WroteApart settle={settle} />
+        <TakenTwice />
         <StationView
           first={props.first}
           view={screen.view}

@@ -1,7 +1,7 @@
 import { namesKnown } from "../../core/house/same-glass.ts";
 import { PLAIN_LOOKS, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { KnownNames } from "../ui/KnownNames.tsx";
+import { KnownNames, useNamesOf } from "../ui/KnownNames.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 
 type Props = { readonly pattern: string; readonly named: (pattern: string) => void };
@@ -10,6 +10,7 @@ type Props = { readonly pattern: string; readonly named: (pattern: string) => vo
 export function PatternOrTint({ pattern, named }: Props) {
   const { book, firm, write } = usePane();
   const looks = book.looks ?? PLAIN_LOOKS;
+  const [patterns, tints] = [useNamesOf("patterns-known"), useNamesOf("tints-known")];
   const isPatterned = book.glass?.kind === "patterned";
   return (
     <>
@@ -18,7 +19,7 @@ export function PatternOrTint({ pattern, named }: Props) {
           <span className="text-[13px] text-mute">Pattern, by its name</span>
           <input
             id="pattern"
-            list="patterns-known"
+            {...patterns}
             maxLength={200}
             defaultValue={pattern}
             key={pattern}
@@ -31,7 +32,7 @@ export function PatternOrTint({ pattern, named }: Props) {
           <span className="text-[13px] text-mute">Tint</span>
           <input
             id="tint"
-            list="tints-known"
+            {...tints}
             maxLength={60}
             defaultValue={looks.tint}
             key={looks.tint}
@@ -40,8 +41,15 @@ export function PatternOrTint({ pattern, named }: Props) {
           />
         </label>
       )}
-      <KnownNames id="patterns-known" names={namesKnown(firm.stock, "pattern")} />
-      <KnownNames id="tints-known" names={namesKnown(firm.stock, "tint")} />
+      {isPatterned || pattern !== "" ? (
+        <KnownNames id="patterns-known" names={namesKnown(firm.stock, "pattern")} take={named} />
+      ) : (
+        <KnownNames
+          id="tints-known"
+          names={namesKnown(firm.stock, "tint")}
+          take={(tint) => write("specify.looks", { ...looks, tint })}
+        />
+      )}
       {isPatterned && (
         <PickOne
           name="Its lines run"
