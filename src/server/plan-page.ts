@@ -79,7 +79,9 @@ async function planFrom(db: Database): Promise<PlanFrom> {
   const now = today();
   return {
     // What was worked out before may be of before the newest minutes that somebody timed.
-    panes: (await workedPanes(db)).map(({ book, r }) => ({ book, r: { ...r, past: firm.past } })),
+    panes: (await workedPanes(db)).map(({ book, r }) =>
+      r.past === firm.past ? { book, r } : { book, r: { ...r, past: firm.past } },
+    ),
     firm,
     entered: enteredDays(entries),
     record: recordsOf(db),

@@ -64,7 +64,7 @@ function bySome(c: CuttingCase, kinds: readonly Sheet[]): number {
   }
   return most;
 }
-const MOST_SETS = 12;
+const MOST_SETS = 6;
 
 function fitsOn(p: Piece, s: Sheet, strip: number): boolean {
   const { width, height } = usable(s);

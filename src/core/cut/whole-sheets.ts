@@ -1,8 +1,8 @@
 /** Sheets of one kind as far as their area goes: what each holds and costs, and how many there are; null without end. */
 export type SheetArea = { readonly each: number; readonly cost: number; readonly count: number | null };
 
-/** So many ways to buy are looked at; beyond that the answer by the metre has to do. */
-const MOST_WAYS = 20_000;
+/** So many ways to buy are looked at in all, some hundredths of a second; beyond that the answer by the metre has to do. */
+const MOST_WAYS = 500_000;
 
 type Way = { readonly cost: number; readonly area: number };
 
@@ -17,12 +17,14 @@ export function wholeSheets(kinds: readonly SheetArea[], area: number): number |
   const enough = area * (1 - 1e-12);
   let best = Number.POSITIVE_INFINITY;
   let front: readonly Way[] = [{ cost: 0, area: 0 }];
+  let looked = 0;
   for (const k of kinds)
     for (const many of bundles(Math.min(k.count ?? Number.POSITIVE_INFINITY, Math.ceil(area / k.each)))) {
+      looked += 2 * front.length;
+      if (looked > MOST_WAYS) return null;
       const more = front.map((w) => ({ cost: w.cost + many * k.cost, area: w.area + many * k.each }));
       for (const w of more) if (w.area >= enough) best = Math.min(best, w.cost);
-      front = better([...front, ...more.filter((w) => w.area < enough && w.cost < best)], best);
-      if (front.length > MOST_WAYS) return null;
+      front = better(front, more, enough, best);
     }
   return best;
 }
@@ -38,14 +40,21 @@ function bundles(most: number): readonly number[] {
   return out;
 }
 
-/** Those that no other beats in both. */
-function better(ways: readonly Way[], best: number): readonly Way[] {
+/** Of two lists, each the cheaper first and so the smaller, the ways that do not do yet and that no other beats in both. */
+function better(a: readonly Way[], b: readonly Way[], enough: number, best: number): readonly Way[] {
   const out: Way[] = [];
   let most = -1;
-  for (const w of [...ways].sort((a, b) => a.cost - b.cost || b.area - a.area))
-    if (w.cost < best && w.area > most) {
+  for (let i = 0, j = 0; i < a.length || j < b.length; ) {
+    const [x, y] = [a[i], b[j]];
+    const fromA = x !== undefined && (y === undefined || x.cost < y.cost || (x.cost === y.cost && x.area >= y.area));
+    const w = (fromA ? x : y) as Way;
+    if (fromA) i++;
+    else j++;
+    if (w.cost >= best) break;
+    if (w.area < enough && w.area > most) {
       out.push(w);
       most = w.area;
     }
+  }
   return out;
 }

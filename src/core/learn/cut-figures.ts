@@ -42,7 +42,11 @@ export function cutBelief(
 }
 
 /** How much larger it comes and how it scatters, of one kind: of all that came, or of what one person checked or one supplier sent. */
-export function cutFigures(all: readonly SideCame[], sealed: boolean, by: By): readonly OwnFigure[] {
+export function cutFigures(
+  all: readonly SideCame[],
+  sealed: boolean,
+  by: By,
+): readonly [off: OwnFigure, scatter: OwnFigure] {
   // What an inch tape reads otherwise is a figure by itself: the rest stands as a metric tape would have read it.
   const sides = all
     .filter((s) => s.sealed === sealed)

@@ -50,7 +50,7 @@ export function personFigures(
   return [
     tapeFigure(theirs, "mm", mine),
     tapeFigure(theirs, "in", mine),
-    ...[false, true].flatMap((sealed) => cutFigures(sides, sealed, mine).slice(0, 1)),
+    ...[false, true].map((sealed) => cutFigures(sides, sealed, mine)[0]),
     inchFigure(sides, mine),
   ].map((f) => ({ ...f, who }));
 }
@@ -69,18 +69,15 @@ export function supplierFigures(
     defaults: by.house,
     own: new Map(own.map(([rule, f]) => [rule, f.own])),
   };
-  return [false, true]
-    .flatMap((sealed) => cutFigures(sides, sealed, theirs))
-    .map((f) => ({
-      ...f,
-      supplier,
-      says: f.id.startsWith("off-")
-        ? `Larger than ordered by, ${kindOf(f.id)}`
-        : `Scattered about that by, ${kindOf(f.id)}`,
-    }));
+  return [false, true].flatMap((sealed) => {
+    const [off, scatter] = cutFigures(sides, sealed, theirs);
+    const what = sealed ? "{units}" : "single glass";
+    return [
+      { ...off, supplier, says: `Larger than ordered by, ${what}` },
+      { ...scatter, supplier, says: `Scattered about that by, ${what}` },
+    ];
+  });
 }
-
-const kindOf = (id: string): string => (id.endsWith("-units") ? "{units}" : "single glass");
 
 /** Everybody who sent something that was measured. */
 export const sendersIn = (panes: readonly PaneSeen[]): readonly string[] =>
