@@ -4,12 +4,14 @@ import type { Entry } from "../core/log/kinds.ts";
 import type { Day } from "../core/units/day.ts";
 import { FEN_END, openOrder, SALT_LANE } from "./orders.ts";
 import { Story } from "./story.ts";
+import { tellTimed } from "./timed.ts";
 import { ToldPane } from "./told-pane.ts";
 import { PLAIN_UNIT } from "./units.ts";
 
 /** What nobody in the story knows: the counter's panes come larger by this, and the maker's by that; mm, with their spread. */
 const CUTS = { [SALT_LANE]: { off: 0.9, spread: 0.4 }, [FEN_END]: { off: -0.2, spread: 0.6 } };
 const TAPE_MM = 0.35;
+const TIMING = 20250512;
 const half = (mm: number): string => String(Math.round(mm * 2) / 2);
 
 type Job = {
@@ -129,6 +131,14 @@ function tellJob(
     return;
   }
   finished(story, p, { at: cameOn + 1, who, sealed, room: [w - cameW, h - cameH], chance });
+  // Every second puttied pane was timed: Nell is quicker at it, and Bram was called away once.
+  if (job.system === "timber-putty" && job.nth % 4 < 2)
+    tellTimed(story, {
+      metres: (2 * (w + h)) / 1000,
+      quick: who === "Nell Harrow" ? 0.85 : 1.15,
+      calledAway: job.nth === 9,
+      chance: seeded(TIMING + job.nth),
+    });
   if (job.became === "failed") {
     story.on(cameOn + 900, 9, "Bram Tolley");
     story.tell("remake.kept", p.about, {

@@ -105,6 +105,7 @@ export const FIRM_SCHEMAS = {
     step: Name,
     minutes: z.number().positive().max(1440),
     metres: z.number().positive().max(100).nullable(),
+    usual: z.number().positive().max(1440).optional(),
   }),
   "supplier.terms": TermsSchema,
   "lesson.kept": z.strictObject({

@@ -13,7 +13,7 @@ import { sameAddress } from "../people/forget.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { roadKey } from "../plan/road-key.ts";
 import { WEIGHTS, type WeekWeights } from "../plan/week.ts";
-import { pastOf, type Took } from "../steps/past.ts";
+import { pastOf, type Timed } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { tallied } from "./cut-record.ts";
@@ -51,7 +51,7 @@ export type Told = {
   readonly customers: Map<string, Customer>;
   readonly leadTests: Map<string, "none" | "found">;
   readonly profiles: Map<string, Profile>;
-  readonly took: { readonly who: string; readonly took: Took }[];
+  readonly took: Timed[];
   readonly compounds: Map<string, Payloads["compound.kept"]>;
   readonly usualBeds: Map<System, string>;
   readonly lessons: Map<string, Payloads["lesson.kept"]>;
@@ -133,7 +133,7 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
   },
   "building.lead": (t, p) => t.leadTests.set(p.address, p.result),
   "profile.known": (t, p) => t.profiles.set(p.profile, p),
-  "work.took": (t, took, { who }) => t.took.push({ who, took }),
+  "work.took": (t, took, e) => t.took.push({ ...took, who: e.who, day: e.at.slice(0, 10) }),
   "compound.kept": (t, p) => keep(t.compounds, p.name, p),
   "bed.usual": (t, p) => t.usualBeds.set(p.system, p.compound),
   "lesson.kept": (t, p) => keep(t.lessons, p.lesson, p),

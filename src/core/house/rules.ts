@@ -47,6 +47,7 @@ export type HouseRules = SizingRules &
     readonly twoLiftKg: number;
     readonly leadYear: number;
     readonly ownFigures: "when somebody says so" | "by themselves";
+    readonly ownMinutes: "yes" | "no";
     readonly peopleSeeEachOther: "no" | "yes";
     readonly safetySet: "M" | "F";
     /** How whoever did not choose for themselves reads and is spoken to. */
@@ -285,6 +286,13 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     unit: "",
     source: "a figure that changes sizes is read by somebody first",
     choices: ["when somebody says so", "by themselves"],
+  },
+  ownMinutes: {
+    value: "yes",
+    says: "Steps are reckoned by the minutes they were timed at",
+    unit: "",
+    source: "from the third time on; quotes and plans go by them",
+    choices: ["yes", "no"],
   },
   peopleSeeEachOther: {
     value: "no",

@@ -6,7 +6,11 @@ import { SPECIFY_RULES } from "./specify-rules.ts";
 export type RuleSection = { readonly id: string; readonly name: string; readonly rules: readonly HouseRule[] };
 
 const NAMED: readonly RuleSection[] = [
-  { id: "firm", name: "How the firm reads", rules: ["readsIn", "speaks", "ownFigures", "peopleSeeEachOther"] },
+  {
+    id: "firm",
+    name: "How the firm reads",
+    rules: ["readsIn", "speaks", "ownFigures", "ownMinutes", "peopleSeeEachOther"],
+  },
   {
     id: "size",
     name: "Size and cover",

@@ -2,7 +2,7 @@
 export type Parted<T> = { readonly usual: readonly T[]; readonly outliers: readonly T[] };
 
 /** Fewer than these have no middle to be far from. */
-const ENOUGH = 5;
+export const ENOUGH = 5;
 /** Spreads from the middle beyond which something else happened: one in fifteen thousand by chance. */
 const FAR = 4;
 /** The middle distance from the middle, times this, is the spread of a normal. */

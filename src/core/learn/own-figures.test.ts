@@ -1,38 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { figures, many, one, side } from "../../../tests/support/seen-panes.ts";
 import { seeded } from "../chance/seeded.ts";
-import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
-import type { MakesOf } from "../order/sources.ts";
-import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
-import { dayOf } from "../units/day.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { figureSentence } from "../words/learnt.ts";
-import { adopting, givingBack } from "./adopting.ts";
-import type { OwnFigure } from "./own-figure.ts";
-import { isClear, ownFigures, personFigures, readersIn, sendersIn, supplierFigures, toAdopt } from "./own-figures.ts";
-import { houseOf, type OfPeople } from "./person-rule.ts";
-import { byWhy, quarterOf, quartersOf } from "./remakes-ledger.ts";
+import { isClear, toAdopt } from "./own-figures.ts";
 import { NOTHING_SEEN, type PaneSeen } from "./seen.ts";
-import { supplierCards } from "./supplier-card.ts";
-import type { OfSuppliers } from "./supplier-rule.ts";
-
-const TODAY = dayOf("2026-05-20");
-const side = (byMm: number, more: Partial<PaneSeen["sides"][number]> = {}): PaneSeen => ({
-  ...NOTHING_SEEN,
-  sides: [{ supplier: "Salt Lane", sealed: false, who: "Nell", tape: "mm", day: "2026-05-01", byMm, ...more }],
-});
-const came = (day: string, back = false, supplier = "Salt Lane", make: MakesOf = "single"): PaneSeen => ({
-  ...NOTHING_SEEN,
-  came: [{ supplier, day, back, make }],
-  back: back ? [{ line: "l", day, supplier, said: "", why: null, whose: null, pence: 1200 }] : [],
-});
-const figures = (panes: readonly PaneSeen[], house: HouseRules = HOUSE_DEFAULTS) =>
-  ownFigures(panes, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today: TODAY });
-const one = (id: string, panes: readonly PaneSeen[], house?: HouseRules): OwnFigure => {
-  const found = figures(panes, house).find((f) => f.id === id);
-  if (!found) throw new Error(id);
-  return found;
-};
-const many = (n: number, of: (i: number) => PaneSeen): readonly PaneSeen[] =>
-  Array.from({ length: n }, (_, i) => of(i));
 
 describe("figures of the firm's own", () => {
   it("nine sides say nothing, ten do: all 1.2 larger, against a nought worth two: 1.2 × 10 / 12, a little less for their age", () => {
@@ -148,62 +120,6 @@ describe("figures of the firm's own", () => {
   });
 });
 
-describe("one person's tape", () => {
-  const panes = [...many(20, () => side(0.8)), ...many(20, () => side(0, { who: "Bram" }))];
-  const of = (who: string, ofPeople: OfPeople = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
-    personFigures(panes, who, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today: TODAY, ofPeople });
-  const off = (who: string, ofPeople?: OfPeople, house?: HouseRules) =>
-    of(who, ofPeople, house).find((f) => f.id === "off-single");
-
-  it("names everybody of whom something is known, once", () => expect(readersIn(panes)).toEqual(["Bram", "Nell"]));
-  it("0.8 by Nell's, nothing by Bram's: each their own; 0.4 is right for neither", () => {
-    expect(off("Nell")?.own).toBeCloseTo((0.8 * 20) / 22, 1);
-    expect(off("Bram")?.own).toBe(0);
-    expect(one("off-single", panes).own).toBeCloseTo(0.4, 1);
-  });
-  it("begins at the firm's own, and not at nothing", () =>
-    // 20 of nothing, and 0.6 worth two: a twentieth.
-    expect(off("Bram", undefined, { ...HOUSE_DEFAULTS, cutOffMm: 0.6 })?.own).toBeCloseTo(0.05, 1));
-  it("of a cutter nobody learns by one tape", () =>
-    expect(of("Nell").map((f) => f.id)).toEqual(["tape-mm", "tape-in", "off-single", "off-units", "off-inches"]));
-  it("is taken on as theirs, and given back", () => {
-    const f = off("Nell");
-    if (!f) throw new Error("none");
-    const own = { seen: 20, of: "sides" } as const;
-    expect(toAdopt(of("Nell"))).toEqual([f]);
-    expect(adopting(f)).toEqual([
-      { kind: "person.figure", payload: { person: "Nell", rule: "cutOffMm", value: f.own, own } },
-    ]);
-    expect(givingBack(f)).toEqual([
-      { kind: "person.figure", payload: { person: "Nell", rule: "cutOffMm", value: 0, own, gone: true } },
-    ]);
-    const taken: OfPeople = new Map([["Nell", new Map([["cutOffMm", { value: f.own ?? 0, own }]])]]);
-    expect(off("Nell", taken)).toMatchObject({ now: f.own, adopted: own });
-    expect(toAdopt(of("Nell", taken))).toEqual([]);
-    expect(off("Bram", taken)).toMatchObject({ now: 0, adopted: null });
-  });
-  it("the firm's are taken on as rules, and given back", () => {
-    const f = one("off-single", panes);
-    expect(adopting(f)).toEqual([{ kind: "house.rule", payload: { rule: "cutOffMm", value: f.own, own: f.from } }]);
-    expect(givingBack(f)).toEqual([{ kind: "house.rule", payload: { rule: "cutOffMm", value: 0 } }]);
-  });
-  const own = { seen: 34, of: "sides" } as const;
-  const told: OfPeople = new Map([
-    ["Nell", new Map([["cutOffMm", { value: 0.8, own }]])],
-    ["Ada", new Map()],
-  ]);
-  it.each<[string, readonly string[], number, boolean]>([
-    ["all hers", ["Nell", "Nell"], 0.8, true],
-    ["one of Bram's among them", ["Nell", "Bram"], 0.1, false],
-    ["all Bram's", ["Bram"], 0.1, false],
-    ["somebody with none left", ["Ada"], 0.1, false],
-    ["nobody read it", [], 0.1, false],
-  ])("an opening that was read, %s", (_, readers, value, hers) => {
-    const got = houseOf({ ...HOUSE_DEFAULTS, cutOffMm: 0.1 }, new Map([["costBinds", own]]), readers, told);
-    expect([got.house.cutOffMm, got.own.has("cutOffMm"), got.own.has("costBinds")]).toEqual([value, hers, true]);
-  });
-});
-
 describe("an inch tape beside a metric one", () => {
   const metric = (n: number, byMm: number, more: Partial<PaneSeen["sides"][number]> = {}) =>
     many(n, () => side(byMm, more));
@@ -249,123 +165,4 @@ describe("an inch tape beside a metric one", () => {
     }
     expect(inside / 300).toBeGreaterThan(0.87);
   });
-});
-
-describe("one supplier's cutting", () => {
-  const panes = [
-    ...many(30, (i) => side(1.2 + (i % 2 ? 0.9 : -0.9), { supplier: "Fen End" })),
-    ...many(30, (i) => side(i % 2 ? 0.6 : -0.6)),
-  ];
-  const of = (supplier: string, ofSuppliers: OfSuppliers = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
-    supplierFigures(panes, supplier, { house, own: new Map(), defaults: HOUSE_DEFAULTS, today: TODAY, ofSuppliers });
-  const by = (id: string, ...more: Parameters<typeof of>) => of(...more).find((f) => f.id === id);
-
-  it("names everybody who sent something, once", () => expect(sendersIn(panes)).toEqual(["Fen End", "Salt Lane"]));
-  it("1.2 larger and far apart from the one, as ordered from the other: the firm's own figure is right for neither", () => {
-    expect(by("off-single", "Fen End")?.own).toBeCloseTo((1.2 * 30) / 32, 1);
-    expect(by("off-single", "Salt Lane")?.own).toBeCloseTo(0, 1);
-    expect(by("cut-single", "Fen End")?.own ?? 0).toBeGreaterThan(by("cut-single", "Salt Lane")?.own ?? 9);
-    expect(one("off-single", panes).own).toBeCloseTo(0.6, 1);
-  });
-  it("is taken on as theirs, and given back; what is in use is theirs from then on", () => {
-    const f = by("off-single", "Fen End");
-    if (!f) throw new Error("none");
-    const own = { seen: 30, of: "sides" } as const;
-    expect(adopting(f)).toEqual([
-      { kind: "supplier.figure", payload: { supplier: "Fen End", rule: "cutOffMm", value: f.own, own } },
-    ]);
-    expect(givingBack(f)).toEqual([
-      { kind: "supplier.figure", payload: { supplier: "Fen End", rule: "cutOffMm", value: 0, own, gone: true } },
-    ]);
-    const taken: OfSuppliers = new Map([["Fen End", new Map([["cutOffMm", { value: f.own ?? 0, own }]])]]);
-    expect(by("off-single", "Fen End", taken)).toMatchObject({ now: f.own, adopted: own });
-    expect(by("off-single", "Salt Lane", taken)).toMatchObject({ now: 0, adopted: null });
-  });
-});
-
-describe("the ledger", () => {
-  it.each([
-    ["2026-01-01", "2026 Q1"],
-    ["2026-03-31", "2026 Q1"],
-    ["2026-04-01", "2026 Q2"],
-    ["2025-12-31", "2025 Q4"],
-  ])("%s is in %s", (day, name) => expect(quarterOf(dayOf(day))).toBe(name));
-  it("one of forty, with half a pane of fifteen before: 1.5 of 55; three of a quarter are few", () => {
-    const [first, second] = quartersOf([
-      ...many(40, (i) => came("2026-02-03", i === 7)),
-      ...many(3, () => came("2026-05-03")),
-    ]);
-    expect(first).toMatchObject({ name: "2026 Q1", came: 40, back: 1, few: false });
-    expect(first?.rate).toBeCloseTo(1.5 / 55, 10);
-    expect(first?.within.lo).toBeLessThan(1.5 / 55);
-    expect(second).toMatchObject({ came: 3, back: 0, few: true });
-    expect(second?.within.hi).toBeGreaterThan(0.08);
-  });
-  it("what went wrong, with what it cost, and what nobody said last", () => {
-    const back = (why: "carried" | null, pence: number | null) => ({
-      line: "",
-      day: "2026-05-01",
-      supplier: null,
-      said: "",
-      why,
-      whose: null,
-      pence,
-    });
-    expect(byWhy([back(null, 100), back(null, null), back("carried", 4200)])).toEqual([
-      { why: "carried", panes: 1, pence: 4200 },
-      { why: null, panes: 2, pence: 100 },
-    ]);
-  });
-});
-
-describe("a supplier's card", () => {
-  const calendar = {
-    workingWeekdays: MONDAY_TO_FRIDAY,
-    daysOff: new Set<never>(),
-    wet: new Set<never>(),
-    lowC: new Map(),
-  };
-  const gone = (sent: string, due: string, arrived: string, of: MakesOf = "units") => ({
-    of,
-    supplier: "Fen End",
-    sent: dayOf(sent),
-    due: dayOf(due),
-    arrived: dayOf(arrived),
-  });
-  const [card] = supplierCards({
-    suppliers: [{ name: "Fen End", leadDays: 3 }],
-    gone: [
-      gone("2026-05-04", "2026-05-07", "2026-05-07"),
-      gone("2026-05-04", "2026-05-08", "2026-05-11"),
-      gone("2026-05-11", "2026-05-14", "2026-05-13", "single"),
-    ],
-    panes: [
-      ...many(10, () => came("2026-05-07", false, "Fen End")),
-      came("2026-05-08", true, "Fen End", "units"),
-      side(1, { supplier: "Fen End" }),
-    ],
-    calendar,
-    limits: { single: 1, sealed: 2 },
-    today: TODAY,
-  });
-  it("came a day late once of three: over a weekend one working day", () =>
-    expect(card).toMatchObject({ orders: 3, late: 1, latestBy: 1, panes: 11, back: 1 }));
-  it("by what it was: units a day late once of two, float never; of the units one came and went back", () =>
-    expect(card?.makes).toMatchObject([
-      { make: "single", orders: 1, late: 0, latestBy: 0, panes: 10, back: 0 },
-      { make: "units", orders: 2, late: 1, latestBy: 1, panes: 1, back: 1 },
-    ]));
-  it("of one kind only there is nothing to tell apart", () => {
-    const [one] = supplierCards({
-      suppliers: [],
-      gone: [gone("2026-05-04", "2026-05-07", "2026-05-07")],
-      panes: [came("2026-05-07", false, "Fen End", "units")],
-      calendar,
-      limits: { single: 1, sealed: 2 },
-      today: TODAY,
-    });
-    expect(one?.makes).toEqual([]);
-  });
-  it("one side is too few to say anything of its cutter", () =>
-    expect(card?.kinds).toMatchObject([{ sealed: false, sides: 1, off: null }]));
 });

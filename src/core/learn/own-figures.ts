@@ -1,14 +1,28 @@
 import { MATERIALS } from "../size/errors.ts";
+import { nm, toMm } from "../units/length.ts";
 import { cutFigures, inchFigure } from "./cut-figures.ts";
 import type { By, OwnFigure } from "./own-figure.ts";
-import type { OfPeople } from "./person-rule.ts";
-import type { PaneSeen } from "./seen.ts";
-import type { OfSuppliers } from "./supplier-rule.ts";
+import { type OfPeople, theirTapeMore } from "./person-rule.ts";
+import type { PaneSeen, SideCame } from "./seen.ts";
+import { type OfSuppliers, theirsLarger } from "./supplier-rule.ts";
 import { swingFigure } from "./swing-figure.ts";
 import { tapeFigure } from "./tape-figure.ts";
 
 /** Less than this between two figures is none, mm. */
 const SAME_MM = 0.05;
+
+/** What a figure is held against, with what was taken on of each person and each supplier. */
+export type ByEach = By & { readonly ofPeople: OfPeople; readonly ofSuppliers: OfSuppliers };
+
+const lessSuppliers =
+  ({ house, ofSuppliers }: ByEach) =>
+  (s: SideCame): SideCame => ({
+    ...s,
+    byMm: s.byMm - toMm(theirsLarger(house, ofSuppliers.get(s.supplier), s.sealed)?.by ?? nm(0)),
+  });
+const lessTapes =
+  ({ house, ofPeople }: ByEach) =>
+  (s: SideCame): SideCame => ({ ...s, byMm: s.byMm - theirTapeMore(house, ofPeople.get(s.who), s) });
 
 /** All figures that the firm's panes say something of, in the order in which they are shown. */
 export function ownFigures(panes: readonly PaneSeen[], by: By): readonly OwnFigure[] {
@@ -26,17 +40,13 @@ export function ownFigures(panes: readonly PaneSeen[], by: By): readonly OwnFigu
 /**
  * What one person's readings say: how they scatter, and how much larger than ordered what they check comes by their tape. A
  * tape that reads short shows in the second, and the same tape read the opening: their sum is all that a size wants to know.
- * The house's word of it is the firm's own figure.
+ * The house's word of it is the firm's own figure. What a supplier's own figure in use says of a side is not theirs.
  */
-export function personFigures(
-  panes: readonly PaneSeen[],
-  who: string,
-  by: By & { readonly ofPeople: OfPeople },
-): readonly OwnFigure[] {
+export function personFigures(panes: readonly PaneSeen[], who: string, by: ByEach): readonly OwnFigure[] {
   const theirs = panes.map((p) => ({
     ...p,
     twice: p.twice.filter((t) => t.who === who),
-    sides: p.sides.filter((s) => s.who === who),
+    sides: p.sides.filter((s) => s.who === who).map(lessSuppliers(by)),
   }));
   const own = by.ofPeople.get(who);
   const now = { ...by.house, ...Object.fromEntries([...(own ?? [])].map(([rule, f]) => [rule, f.value])) };
@@ -55,13 +65,15 @@ export function personFigures(
   ].map((f) => ({ ...f, who }));
 }
 
-/** What one supplier sends: how much larger than ordered, and how it scatters. The house's word of it is the firm's own figure. */
-export function supplierFigures(
-  panes: readonly PaneSeen[],
-  supplier: string,
-  by: By & { readonly ofSuppliers: OfSuppliers },
-): readonly OwnFigure[] {
-  const sides = panes.flatMap((p) => p.sides).filter((s) => s.supplier === supplier);
+/**
+ * What one supplier sends: how much larger than ordered, and how it scatters. The house's word of it is the firm's own figure.
+ * What the tape that checked a side is known to read otherwise is not theirs: a pane is made smaller for either, never for both.
+ */
+export function supplierFigures(panes: readonly PaneSeen[], supplier: string, by: ByEach): readonly OwnFigure[] {
+  const sides = panes
+    .flatMap((p) => p.sides)
+    .filter((s) => s.supplier === supplier)
+    .map(lessTapes(by));
   const own = [...(by.ofSuppliers.get(supplier) ?? [])];
   const theirs: By = {
     ...by,

@@ -1,4 +1,5 @@
 import type { HouseRules } from "../house/rules.ts";
+import type { LengthUnit } from "../units/length.ts";
 import type { OwnFrom } from "./own-from.ts";
 
 /** House rules that are another for one person: they hang on whose tape it is. */
@@ -8,6 +9,20 @@ export type PersonRule = (typeof PERSON_RULES)[number];
 /** A figure of one person's own, taken on. */
 export type PersonFigure = { readonly value: number; readonly own: OwnFrom };
 export type OfPeople = ReadonlyMap<string, ReadonlyMap<PersonRule, PersonFigure>>;
+
+/**
+ * How much larger what comes is by their tape than by the house's word: what was taken on as theirs, less the house's; of an inch
+ * tape, what that reads otherwise with it. Nothing of theirs: 0.
+ * @example cutOffMm taken on as 0.8, the house's 0.3 // 0.5
+ */
+export function theirTapeMore(
+  house: HouseRules,
+  theirs: ReadonlyMap<PersonRule, PersonFigure> | undefined,
+  of: { readonly sealed: boolean; readonly tape: LengthUnit },
+): number {
+  const more = (rule: PersonRule): number => (theirs?.get(rule)?.value ?? house[rule]) - house[rule];
+  return more(of.sealed ? "cutOffUnitMm" : "cutOffMm") + (of.tape === "in" ? more("inchTapeOffMm") : 0);
+}
 
 /**
  * The house's rules as they are for an opening that these people read: one person's own figures where nobody else read any of

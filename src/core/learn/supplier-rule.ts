@@ -10,6 +10,9 @@ export type SupplierRule = (typeof SUPPLIER_RULES)[number];
 export type SupplierFigure = { readonly value: number; readonly own: OwnFrom };
 export type OfSuppliers = ReadonlyMap<string, ReadonlyMap<SupplierRule, SupplierFigure>>;
 
+/** The rule that says how much larger what comes is. */
+export const offRuleOf = (sealed: boolean): "cutOffMm" | "cutOffUnitMm" => (sealed ? "cutOffUnitMm" : "cutOffMm");
+
 /**
  * How much larger what they send is than what a size goes by: their own figure less the house's, with what it was learned
  * from; null where none of theirs was taken on. Whose tape it was is in the size already.
@@ -20,7 +23,7 @@ export function theirsLarger(
   theirs: ReadonlyMap<SupplierRule, SupplierFigure> | undefined,
   sealed: boolean,
 ): { readonly by: Nm; readonly own: OwnFrom } | null {
-  const rule = sealed ? "cutOffUnitMm" : "cutOffMm";
+  const rule = offRuleOf(sealed);
   const figure = theirs?.get(rule);
   return figure ? { by: mm(figure.value - house[rule]), own: figure.own } : null;
 }

@@ -5,6 +5,7 @@ import type { OwnFigure } from "../learn/own-figure.ts";
 import { ownFigures, personFigures, readersIn, sendersIn, supplierFigures } from "../learn/own-figures.ts";
 import { type ByWhy, byWhy, type Quarter, quartersOf } from "../learn/remakes-ledger.ts";
 import type { CameBack, PaneSeen } from "../learn/seen.ts";
+import { type StepTime, stepTimes } from "../learn/step-times.ts";
 import { type SupplierCard, supplierCards } from "../learn/supplier-card.ts";
 import type { MakesOf } from "../order/sources.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -27,6 +28,10 @@ export type LearntPageData = {
   readonly figures: readonly OwnFigure[];
   /** Only of whoever looks, unless the house says that people see each other. */
   readonly people: readonly PersonFigures[];
+  /** Minutes of steps, everybody's and those of the people who are shown. */
+  readonly times: readonly StepTime[];
+  /** The house reckons by them. */
+  readonly timesInUse: boolean;
   readonly suppliers: readonly SupplierCard[];
   /** What each of them sends, where something of it was measured. */
   readonly senders: readonly { readonly supplier: string; readonly figures: readonly OwnFigure[] }[];
@@ -55,7 +60,8 @@ export function composeLearnt(of: {
   readonly today: Day;
 }): LearntPageData {
   const { firm, rows, today } = of;
-  const by = { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today };
+  const { ofPeople, ofSuppliers } = firm;
+  const by = { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today, ofPeople, ofSuppliers };
   const panes = rows.map((r) => r.seen);
   const ledger = rows
     .flatMap((r) =>
@@ -72,8 +78,10 @@ export function composeLearnt(of: {
     figures: ownFigures(panes, by),
     people: peopleOf(panes, firm, of.who).map((who) => ({
       who,
-      figures: personFigures(panes, who, { ...by, ofPeople: firm.ofPeople }).filter((f) => f.from.seen > 0),
+      figures: personFigures(panes, who, by).filter((f) => f.from.seen > 0),
     })),
+    timesInUse: firm.house.ownMinutes === "yes",
+    times: stepTimes(firm.past, (who) => who === of.who || firm.house.peopleSeeEachOther === "yes"),
     suppliers: supplierCards({
       suppliers: firm.suppliers,
       gone: of.gone.map((g) => ({
@@ -90,7 +98,7 @@ export function composeLearnt(of: {
     }),
     senders: sendersIn(panes).map((supplier) => ({
       supplier,
-      figures: supplierFigures(panes, supplier, { ...by, ofSuppliers: firm.ofSuppliers }).filter((f) => f.own !== null),
+      figures: supplierFigures(panes, supplier, by).filter((f) => f.own !== null),
     })),
     quarters: quartersOf(panes),
     why: byWhy(ledger),

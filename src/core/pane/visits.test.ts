@@ -157,19 +157,20 @@ describe("what a pane still needs somebody to come for", () => {
     if (!usual) throw new Error("no such step");
     expect(usual.minutes).toBe(40);
     const hack = { system: "timber-putty", station: "takeout", step: timedAs(usual), metres: 3 } as const;
-    const took = (who: string, minutes: number) => ({ who, took: { ...hack, minutes } });
+    const took = (who: string, minutes: number) => ({ ...hack, minutes, who, day: "2026-05-20" });
     const past = pastOf([took("Nell", 10), took("Nell", 10), took("Nell", 10), took("Bram", 40)]);
     const [fit] = visitsOf(book, reckon(book, { ...BY, past }), TODAY).filter((v) => v.part === "fit");
-    // Four times in all: the middle is 10 for everybody; by nobody's own past it was 40.
-    expect(fit?.minutes).toBe((plain?.minutes ?? 0) - 30);
+    // Four times in all: √40 × 10 × 10 × 10 × 40, rooted by 4.5, is 16 for everybody; by nobody's own past it was 40.
+    expect(fit?.minutes).toBe((plain?.minutes ?? 0) - 25);
     expect(fit?.minutesBy).toBeUndefined();
     const slow = pastOf([...[1, 2, 3].map(() => took("Nell", 10)), ...[1, 2, 3, 4, 5].map(() => took("Bram", 40))]);
     const again = (peopleSeeEachOther: "yes" | "no") => {
       const house = { ...BY.house, peopleSeeEachOther };
       return visitsOf(book, reckon(book, { ...BY, house, past: slow }), TODAY).find((v) => v.part === "fit");
     };
-    expect(again("yes")?.minutes).toBe(plain?.minutes);
-    expect(again("yes")?.minutesBy).toEqual({ Nell: (plain?.minutes ?? 0) - 30 });
+    // Everybody's 25; Nell's 14, Bram's 34: the others' times are worth one of their own.
+    expect(again("yes")?.minutes).toBe((plain?.minutes ?? 0) - 15);
+    expect(again("yes")?.minutesBy).toEqual({ Nell: (plain?.minutes ?? 0) - 25, Bram: (plain?.minutes ?? 0) - 5 });
     expect(again("no")?.minutesBy).toBeUndefined();
   });
   it("painting takes the minutes of its own steps, and no helper", () => {

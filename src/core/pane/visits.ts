@@ -6,6 +6,7 @@ import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import type { WeekVisit } from "../plan/week.ts";
+import { timersIn } from "../steps/past.ts";
 import { effortOf, type Step } from "../steps/step.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
@@ -225,7 +226,7 @@ function workOf(at: readonly Station[], book: PaneBook, r: Reckoning): Work {
     at.flatMap((station) => stepsAt(station, book, r, who).filter((s) => !book.steps.has(stepKey(station, s.id))));
   const left = leftFor(null);
   // How long somebody takes is shown to the others only where the house says that they see each other.
-  const shown = r.house.peopleSeeEachOther === "yes" ? [...r.past.by.keys()] : [];
+  const shown = r.house.peopleSeeEachOther === "yes" ? timersIn(r.past) : [];
   return {
     minutes: effortOf(left).minutes,
     by: new Map(shown.map((who) => [who, effortOf(leftFor(who)).minutes])),

@@ -1,4 +1,5 @@
 import type { System } from "../frame/systems.ts";
+import { ownMinutes } from "../learn/own-minutes.ts";
 import type { Station } from "../plan/stations.ts";
 import type { Step } from "./step.ts";
 
@@ -10,56 +11,52 @@ export type Took = {
   readonly minutes: number;
   /** Length that was worked along, where the step is one of length. */
   readonly metres: number | null;
+  /** What the house said of it there and then, minutes: what was timed stands beside it. */
+  readonly usual?: number | undefined;
 };
 
-type Timed = ReadonlyMap<string, readonly Took[]>;
+/** The same, by whom and when. */
+export type Timed = Took & { readonly who: string; readonly day: string };
 
-/** The firm's own past: all that was timed, by what it was; and what each person timed of it. */
-export type Past = { readonly all: Timed; readonly by: ReadonlyMap<string, Timed> };
-export const NO_PAST: Past = { all: new Map(), by: new Map() };
-
-/** So many times before a step's own past is trusted over the default. */
-export const TRUST_FROM = 3;
+/** The firm's own past: all that was timed, by what it was. */
+export type Past = ReadonlyMap<string, readonly Timed[]>;
+export const NO_PAST: Past = new Map();
 
 /** Under what a step's times are kept. @example face-putty, hard // "face-putty/hard" */
 export const timedAs = (step: Step): string => (step.variant ? `${step.id}/${step.variant}` : step.id);
 
-/** Older times of the same step say less than these newest ones: the rest is left out. */
+/** Older times of the same step by the same person say less than these newest ones: the rest is left out. */
 export const MOST_TIMED = 30;
 
 const keyOf = (t: { readonly system: System; readonly station: Station; readonly step: string }): string =>
   `${t.system}/${t.station}/${t.step}`;
 
-/** @example pastOf([{ who: "Nell", took: … }, …]) // what all took, and what Nell did */
-export function pastOf(all: readonly { readonly who: string; readonly took: Took }[]): Past {
-  const whose = [...new Set(all.map((t) => t.who))];
-  return {
-    all: timedOf(all.map((t) => t.took)),
-    by: new Map(whose.map((who) => [who, timedOf(all.filter((t) => t.who === who).map((t) => t.took))])),
-  };
-}
-
-function timedOf(all: readonly Took[]): Timed {
-  const by = new Map<string, Took[]>();
-  for (const t of all) {
-    const same = by.get(keyOf(t));
+/** By step, each person's newest thirty. @example pastOf([{ …took, who: "Nell", day: "2026-05-20" }, …]) */
+export function pastOf(all: readonly Timed[]): Past {
+  const past = new Map<string, Timed[]>();
+  const kept = new Map<string, number>();
+  for (const t of [...all].reverse()) {
+    const [key, whose] = [keyOf(t), `${keyOf(t)}/${t.who}`];
+    const had = kept.get(whose) ?? 0;
+    if (had >= MOST_TIMED) continue;
+    kept.set(whose, had + 1);
+    const same = past.get(key);
     if (same) same.push(t);
-    else by.set(keyOf(t), [t]);
+    else past.set(key, [t]);
   }
-  for (const [key, same] of by) if (same.length > MOST_TIMED) by.set(key, same.slice(-MOST_TIMED));
-  return by;
+  for (const same of past.values()) same.reverse();
+  return past;
 }
 
-const median = (sorted: readonly number[]): number => {
-  const half = sorted.length >> 1;
-  const [a, b] = [sorted[half - 1] ?? 0, sorted[half] ?? 0];
-  return sorted.length % 2 ? b : (a + b) / 2;
-};
+/** Everybody who timed anything. */
+export const timersIn = (past: Past): readonly string[] => [
+  ...new Set([...past.values()].flatMap((same) => same.map((t) => t.who))),
+];
 
 /**
- * The step with the firm's own minutes in place of the default, once it was timed three times: the middle one, by the metre
- * where its length is known. Where `who` timed it three times themselves, theirs. What was timed says how often.
- * @example cut-free 20 by default, timed 6 min on 3 m, 8 on 2, 9 on 3; now 4 m // 2, 4 and 3 a metre: 12
+ * The step with the firm's own minutes in place of the default, once it was timed three times; where `who` timed it three times
+ * themselves, theirs. By the metre where its length is known. What was timed says how often, and within what it lies.
+ * @example cut-free 20 by default, timed 6 min on 3 m, 8 on 2, 9 on 3; now 4 m // 12: 2, 4, 3 and half of 5 a metre
  */
 export function stepByPast(
   step: Step,
@@ -67,16 +64,16 @@ export function stepByPast(
   past: Past,
   who: string | null = null,
 ): Step {
-  const key = keyOf({ ...at, step: timedAs(step) });
-  const byLength = step.alongEdge === true && at.metres !== null;
-  const sorted = (timed: Timed | undefined): readonly number[] =>
-    (timed?.get(key) ?? [])
-      .flatMap((t) => (byLength ? (t.metres ? [t.minutes / t.metres] : []) : [t.minutes]))
-      .sort((a, b) => a - b);
-  const own = who === null ? [] : sorted(past.by.get(who));
-  const isOwn = own.length >= TRUST_FROM;
-  const took = isOwn ? own : sorted(past.all);
-  if (took.length < TRUST_FROM) return step;
-  const minutes = median(took) * (byLength ? (at.metres ?? 1) : 1);
-  return { ...step, minutes: Math.max(1, Math.round(minutes)), timed: took.length, ...(isOwn && { timedBy: who }) };
+  const took = past.get(keyOf({ ...at, step: timedAs(step) })) ?? [];
+  const own = ownMinutes(took, { usual: step.minutes, metres: step.alongEdge === true ? at.metres : null, who });
+  return own === null
+    ? step
+    : {
+        ...step,
+        minutes: Math.max(1, Math.round(own.minutes)),
+        usual: step.minutes,
+        timed: own.seen,
+        timedBelief: own.belief,
+        ...(own.who !== null && { timedBy: own.who }),
+      };
 }

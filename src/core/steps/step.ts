@@ -1,4 +1,5 @@
 import type { Side } from "../geometry/quad.ts";
+import type { WorkBelief } from "../learn/own-minutes.ts";
 import type { Hazard } from "./hazard.ts";
 import type { StepId } from "./step-id.ts";
 
@@ -109,6 +110,9 @@ export type Step = {
   readonly variant?: string;
   /** How often the firm has timed it, where the minutes are its own. */
   readonly timed?: number;
+  /** What the house says of it, and what is believed of its time, where the minutes are the firm's own. */
+  readonly usual?: number;
+  readonly timedBelief?: WorkBelief;
   /** Who, where they are one person's own. */
   readonly timedBy?: string | null;
 };

@@ -5,11 +5,12 @@ import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
 import { FigureLine } from "./FigureLine.tsx";
 import { Remakes } from "./Remakes.tsx";
+import { StepTimes } from "./StepTimes.tsx";
 import { SupplierCards } from "./SupplierCards.tsx";
 
 type Props = { readonly data: LearntPageData; readonly prefs: Prefs; readonly currency: string };
 
-const TABS = ["Own figures", "Suppliers", "What came back"] as const;
+const TABS = ["Own figures", "Minutes", "Suppliers", "What came back"] as const;
 type Tab = (typeof TABS)[number];
 
 /** What the firm's own panes say: of its tapes and cutters, of its suppliers, and of what came back. */
@@ -35,6 +36,7 @@ function LearntPage({ data, prefs: initial, currency }: Props) {
       </div>
       <div className="pt-4">
         {tab === "Own figures" && <Figures data={data} prefs={prefs} />}
+        {tab === "Minutes" && <StepTimes times={data.times} prefs={prefs} inUse={data.timesInUse} />}
         {tab === "Suppliers" && <SupplierCards cards={data.suppliers} senders={data.senders} prefs={prefs} />}
         {tab === "What came back" && <Remakes data={data} prefs={prefs} currency={currency} />}
       </div>

@@ -1,4 +1,5 @@
 import { type ReactNode, type RefObject, useEffect, useRef, useState } from "react";
+import { minutesWithin } from "../../core/learn/own-minutes.ts";
 import { cautionsOf } from "../../core/look/cautions.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { hazardsOf } from "../../core/pane/step-facts.ts";
@@ -7,6 +8,7 @@ import { EXPLAINS_FACTS, explainsTo } from "../../core/people/explains.ts";
 import { STATION_NAMES, type Station } from "../../core/plan/stations.ts";
 import { eyesCovered } from "../../core/steps/protects.ts";
 import type { Step } from "../../core/steps/step.ts";
+import { betweenText, minutesText } from "../../core/words/minutes.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { PhotoOf } from "../photos/PhotoOf.tsx";
@@ -43,9 +45,6 @@ type Props = {
   readonly aside: { readonly back: (() => void) | undefined; readonly on: (() => void) | undefined };
   readonly children: ReactNode;
 };
-
-export const sayMinutes = (minutes: number): string =>
-  minutes < 90 ? `${minutes} min` : `${Math.floor(minutes / 60)} h ${minutes % 60 ? `${minutes % 60} min` : ""}`.trim();
 
 /** One step: what to do, why, what can hurt, what it asks, what speaks against it, and one large button. */
 export function StepCard({
@@ -90,7 +89,10 @@ export function StepCard({
         </span>
         <span>
           {[
-            `${sayMinutes(step.minutes)}${step.timed ? `, ${step.timedBy ? "your own" : "the firm's own"} of ${step.timed} times` : ""}`,
+            minutesText(step.minutes),
+            step.timedBelief
+              ? `${step.timedBy ? "your own" : "the firm's own"} of ${step.timed} times, ${betweenText(minutesWithin(step.timedBelief))}`
+              : "",
             step.people === 2 ? "two people" : "",
             eyesCovered(step) ? "eyes covered" : "",
             step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",

@@ -1,8 +1,8 @@
 import { stepKey } from "../../core/pane/book.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
+import { minutesText } from "../../core/words/minutes.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { sayMinutes } from "./StepCard.tsx";
 
 type Props = {
   readonly station: Station;
@@ -48,7 +48,7 @@ export function StepRow({ station, step, number, due, shown, stopped, stop, open
         {now?.state === "skipped" && <span className="trouble">left out: </span>}
         {say(step.does)}
       </button>
-      <span className="whitespace-nowrap pr-2 text-[13px] text-mute">{sayMinutes(step.minutes)}</span>
+      <span className="whitespace-nowrap pr-2 text-[13px] text-mute">{minutesText(step.minutes)}</span>
     </li>
   );
 }

@@ -51,7 +51,8 @@ export function StepTook({
         const minutes = Number(new FormData(e.currentTarget).get("minutes"));
         if (!(minutes > 0)) return;
         const metres = step.alongEdge ? metresRound(r) : null;
-        writeFirm("work.took", { system: book.added.system, station, step: timedAs(step), minutes, metres });
+        const usual = step.usual ?? step.minutes;
+        writeFirm("work.took", { system: book.added.system, station, step: timedAs(step), minutes, metres, usual });
         running.delete(key);
         setKept(minutes);
       }}

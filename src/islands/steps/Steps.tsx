@@ -4,10 +4,11 @@ import { SPECIAL_FACTS } from "../../core/look/special.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
 import { unbrokenOf } from "../../core/steps/unbroken.ts";
+import { minutesText } from "../../core/words/minutes.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
 import { SecondPerson } from "./SecondPerson.tsx";
-import { StepCard, sayMinutes } from "./StepCard.tsx";
+import { StepCard } from "./StepCard.tsx";
 import { StepRow } from "./StepRow.tsx";
 import { useSteps } from "./use-steps.ts";
 
@@ -41,7 +42,7 @@ export function Steps({ station, asks = {}, also, moreMinutes = 0 }: Props) {
     stretch === null
       ? undefined
       : s.id === stretch.from
-        ? `safe to stop here: then about ${sayMinutes(stretch.minutes)} without a break`
+        ? `safe to stop here: then about ${minutesText(stretch.minutes)} without a break`
         : i === stretchTo + 1
           ? `safe to stop here again${station === "takeout" ? ", once the hole is closed up" : ""}`
           : undefined;
@@ -64,7 +65,7 @@ export function Steps({ station, asks = {}, also, moreMinutes = 0 }: Props) {
           refused={refused === shown.id}
           unbroken={
             stretch?.from === shown.id
-              ? `From here to step ${stretchTo + 1} without a break, about ${sayMinutes(stretch.minutes)}: stop before it, or after.`
+              ? `From here to step ${stretchTo + 1} without a break, about ${minutesText(stretch.minutes)}: stop before it, or after.`
               : null
           }
           takeFocus={moved}
@@ -90,7 +91,7 @@ export function Steps({ station, asks = {}, also, moreMinutes = 0 }: Props) {
       <p className="text-[13px] text-mute">
         {effort.minutes > 0
           ? [
-              `about ${sayMinutes(effort.minutes + moreMinutes)} of work left`,
+              `about ${minutesText(effort.minutes + moreMinutes)} of work left`,
               effort.waitHours > 0 ? `${effort.waitHours} h of drying` : "",
               effort.people === 2 ? "a second person for part of it" : "",
             ]

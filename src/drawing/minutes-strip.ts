@@ -1,0 +1,28 @@
+import { scaleLinear } from "d3";
+
+/** A strip of time from nothing on: where the house's word, one's own, and the doubt about it lie. */
+export type MinutesStrip = {
+  readonly own: number;
+  readonly lo: number;
+  readonly hi: number;
+  readonly usual: number | null;
+};
+
+/** On a strip so wide, all strips of a list to the same most minutes. @example 12, 9 to 19, of 20, on 200 // 120, 90, 190 */
+export function minutesStrip(
+  of: {
+    readonly minutes: number;
+    readonly within: { readonly lo: number; readonly hi: number };
+    readonly usual: number | null;
+  },
+  most: number,
+  width: number,
+): MinutesStrip {
+  const x = scaleLinear([0, Math.max(1, most)], [0, width]).clamp(true);
+  return {
+    own: x(of.minutes),
+    lo: x(of.within.lo),
+    hi: x(of.within.hi),
+    usual: of.usual === null ? null : x(of.usual),
+  };
+}
