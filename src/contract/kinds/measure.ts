@@ -9,7 +9,11 @@ import { Short, Written } from "../payload-parts.ts";
 /** Schemas of what the entries of this station carry. */
 export const MEASURE_SCHEMAS = {
   "measure.reading": z.strictObject({
-    place: z.enum(PLACES),
+    place: z
+      .enum(PLACES)
+      .describe(
+        "Where it was read: width-… and height-… of the opening itself; old-width and old-height of an old pane, edge to edge; sight-width and sight-height through standing glass; insert-…, sash-… and window-hole-… of what is made whole.",
+      ),
     ...Written.shape,
     sure: z.enum(CIRCUMSTANCES).optional(),
     copied: z.literal(true).optional(),

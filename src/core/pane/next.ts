@@ -137,6 +137,8 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (whole) return settle(whole);
   if (r.unread.length > 0) return { station: "measure", kind: "read-again", count: r.unread.length };
   if (!r.cut.ok) return { station: "measure", kind: "read-size", what: FIRST_READ[book.way] };
+  const ofWhat = blanks.find((u) => u.id === "read-what");
+  if (ofWhat) return settle(ofWhat);
   const [slip] = r.slips;
   if (slip) return { station: "measure", kind: "slip", place: slip.place };
   const unlikely = book.overrule === null ? unlikelyHere(book, r) : null;

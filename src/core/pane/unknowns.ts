@@ -10,6 +10,7 @@ import { conversionUnread, isConversion, isRouted } from "./conversion.ts";
 import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { takesOneThickness } from "./one-thickness.ts";
+import { meantByWay } from "./read-what.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { wasHad } from "./stands.ts";
 import { isUnit } from "./unit.ts";
@@ -24,6 +25,7 @@ export type UnknownId =
   | "closed"
   | "hangs"
   | "size"
+  | "read-what"
   | "template"
   | "rout"
   | "glass"
@@ -90,6 +92,12 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "specify",
   });
   add(!r.cut.ok, { id: "size", says: "width and height", station: "measure", place: "width-top" });
+  const meant = meantByWay(book, r);
+  add(meant !== null, {
+    id: "read-what",
+    says: `what was read: the opening itself, or ${meant?.name}`,
+    station: "measure",
+  });
   const unlikely = unlikelyHere(book, r);
   add(unlikely !== null, {
     id: "size",

@@ -14,5 +14,5 @@ describe("minutes in words", () => {
     [0.1, 0.4, "1 min"],
     [40, 130, "between 40 and 2 h 10 min"],
   ])("%s to %s", (lo, hi, text) => expect(betweenText({ lo, hi })).toBe(text));
-  it("names a step", () => expect(stepName("face-putty/hard")).toBe("Face putty, hard"));
+  it("names a step", () => expect(stepName("face-putty/hard")).toBe("face putty, hard"));
 });

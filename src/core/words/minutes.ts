@@ -5,11 +5,8 @@ export const minutesText = (minutes: number): string =>
 /** As a whole number of minutes, never nothing. @example wholeMinutes(0.4) // 1 */
 export const wholeMinutes = (minutes: number): number => Math.max(1, Math.round(minutes));
 
-/** A step's name, of what its times are kept under. @example stepName("face-putty/hard") // "Face putty, hard" */
-export const stepName = (timedAs: string): string => {
-  const words = timedAs.replaceAll("-", " ").replaceAll("/", ", ");
-  return words.slice(0, 1).toUpperCase() + words.slice(1);
-};
+/** A step's name, of what its times are kept under. @example stepName("face-putty/hard") // "face putty, hard" */
+export const stepName = (timedAs: string): string => timedAs.replaceAll("-", " ").replaceAll("/", ", ");
 
 /** Where a time lies with nine chances in ten. @example betweenText({ lo: 9.4, hi: 18.8 }) // "between 9 and 19 min" */
 export const betweenText = (within: { readonly lo: number; readonly hi: number }): string => {

@@ -26,7 +26,7 @@ export function StepTimes({ times, prefs, inUse }: Props) {
     <div className="space-y-3">
       <p className="max-w-[42rem] text-mute">
         {inUse
-          ? "From the third time on the steps, quotes and the week go by these. The house's word counts as half a time; what took far longer or shorter than the same person's others is named and not counted."
+          ? "From the third time on the steps, quotes and the week go by these. The house's word counts as half a time; what took far longer or shorter than the same person's others is named and not counted. Dashed: the house's word."
           : "The house rules say that steps are not reckoned by these: they are only shown."}
       </p>
       <ul className="divide-y divide-line border-y border-line">
@@ -43,9 +43,11 @@ function Row({ time: t, prefs }: { readonly time: StepTime; readonly prefs: Pref
   const length = t.metres === null ? "" : `, for ${lengthText(t.metres, prefs)}`;
   return (
     <li className="py-3">
-      <p className="font-medium">{stepName(t.step)}</p>
+      <p className="font-medium">
+        {STATION_NAMES[t.station]}: {stepName(t.step)}
+      </p>
       <p className="text-[14px] text-mute">
-        {say(frameOf(t.system).name, prefs.dialect)}, {STATION_NAMES[t.station].toLowerCase()}
+        {say(frameOf(t.system).name, prefs.dialect)}
         {length}. {t.usual === null ? "" : `The house says ${minutesText(wholeMinutes(t.usual))}.`}
       </p>
       {t.own.length === 0 && (
@@ -55,7 +57,10 @@ function Row({ time: t, prefs }: { readonly time: StepTime; readonly prefs: Pref
       )}
       <ul>
         {t.own.map((o) => (
-          <li key={o.who ?? ""} className="grid items-center gap-x-4 pt-1 sm:grid-cols-[9rem_11.5rem_minmax(0,1fr)]">
+          <li
+            key={o.who ?? ""}
+            className="grid items-center gap-x-4 pt-1 grid-cols-[6rem_minmax(0,1fr)] sm:grid-cols-[9rem_196px_minmax(0,1fr)]"
+          >
             <span>{o.who === null ? "Everybody" : o.who === prefs.who ? "Yours" : o.who}</span>
             <Strip own={o} usual={t.usual} most={most} />
             <span>
@@ -90,7 +95,7 @@ function Strip({
   readonly usual: number | null;
   readonly most: number;
 }) {
-  const s = minutesStrip({ ...own, usual }, most, WIDTH - 4);
+  const s = minutesStrip({ ...own, usual }, 1.05 * most, WIDTH - 4);
   const mid = HEIGHT / 2;
   return (
     <svg width={WIDTH} height={HEIGHT} viewBox={`-2 0 ${WIDTH} ${HEIGHT}`} aria-hidden="true" className="max-sm:hidden">

@@ -16,6 +16,7 @@ const SAID_UNDER: Readonly<Record<UnknownId, SaidUnder | null>> = {
   closed: { tab: "options", name: "What can be done" },
   hangs: null,
   size: null,
+  "read-what": null,
   template: null,
   rout: null,
   glass: null,

@@ -1,4 +1,6 @@
 import { NO_BARS } from "../../core/measure/found.ts";
+import { OPENING } from "../../core/measure/places.ts";
+import { type Meant, meantByWay, readingMeant } from "../../core/pane/read-what.ts";
 import { wasHad } from "../../core/pane/stands.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
@@ -25,9 +27,31 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
       tell: () => write("specify.glass", { kind, thickness: { text, unit: "mm" }, edges, pattern: "" }),
     };
   };
+  /** What was kept as the opening's is moved to where it was meant. */
+  const readMeant = (meant: Meant): void => {
+    for (const [of, place] of [
+      ["width", meant.width],
+      ["height", meant.height],
+    ] as const) {
+      const from = readingMeant(r, of);
+      const said = from === null ? undefined : book.readings[from];
+      const unit = said?.read.ok ? said.read.value.unit : undefined;
+      if (said && unit)
+        write("measure.reading", { place, text: said.text, unit, ...(said.sure === null ? {} : { sure: said.sure }) });
+    }
+    for (const place of OPENING) if (book.readings[place]) write("measure.reading", { place, text: "", unit: "mm" });
+  };
   const read = r.readings["old-thickness"] ?? r.readings["pane-thickness"];
   const old = read === undefined ? null : madeNear(kind, read);
+  const meant = meantByWay(book, r);
   return {
+    "read-what":
+      meant === null
+        ? undefined
+        : [
+            { says: "The opening itself", tell: () => write("measure.way", { way: "rebate" }) },
+            { says: `It was ${meant.name}`, tell: () => readMeant(meant) },
+          ],
     // Ordinary glass is not offered where safety glass is called for.
     glass: r.unsafe
       ? undefined
