@@ -4,9 +4,8 @@ import type { Readings, ReckonedOpening } from "../measure/reckoned.ts";
 import type { Result } from "../result.ts";
 import { type Best, chancesOf, type OddsInput } from "../size/best.ts";
 import type { Cut, CutError } from "../size/cut.ts";
-import { type ErrorsOf, errorRules, errorsFor } from "../size/errors.ts";
+import { type ErrorsOf, errorRules, errorsFor, type SizeErrors } from "../size/errors.ts";
 import type { Depths } from "../size/lay.ts";
-import type { Unread } from "../size/lay-model.ts";
 import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
 import { mm, nm } from "../units/length.ts";
@@ -14,7 +13,14 @@ import type { PaneBook } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
 import { isUnit } from "./unit.ts";
 
-const AS_TRUE: Unread = { leanMmPerM: 0, taperMm: 0, bowMm: 0 };
+/**
+ * The room an old pane had it had in this opening, lean and bow and all, and through every season that it stood there: all of
+ * them are in its play already, and are not counted against its copy once more.
+ */
+const AS_IT_STOOD: Pick<SizeErrors, "unread" | "perMetre"> = {
+  unread: { leanMmPerM: 0, taperMm: 0, bowMm: 0 },
+  perMetre: { lo: 0, hi: 0 },
+};
 
 /** What the odds of a pane are reckoned from: its opening, its depths, and all that may be off here. */
 export function oddsFor(
@@ -30,8 +36,7 @@ export function oddsFor(
   };
   const usual = errorsFor(house, by);
   const { copied } = of.opening;
-  // The room an old pane had it had in this opening, lean and bow and all: they are in its play already.
-  const errors = copied && copied.fit !== "opening-read" ? { ...usual, unread: AS_TRUE } : usual;
+  const errors = copied && copied.fit !== "opening-read" ? { ...usual, ...AS_IT_STOOD } : usual;
   const leastCover = of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm);
   const guess = of.opening.guessed ? of.readings["cover-guess"] : undefined;
   return {
