@@ -148,4 +148,4 @@ const textOf = (size: { readonly width: Written; readonly height: Written } | nu
 type Written = { readonly text: string };
 
 const shapeOf = (r: ReturnType<typeof reckon>) =>
-  r.odds.figure.ok ? shapeFor(r.odds.figure.value, HOUSE_DEFAULTS.leastGapMm) : null;
+  r.figure.ok ? shapeFor(r.figure.value, HOUSE_DEFAULTS.leastGapMm) : null;

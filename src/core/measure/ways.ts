@@ -128,15 +128,22 @@ export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: 
 export const SITS = ["tight", "easy", "packed", "loose", "even"] as const;
 export type Sits = (typeof SITS)[number];
 
-/** Which way round the opening is, by eye: tells swapped widths and heights. `odd` has sides that are not straight or level. */
-export const SHAPES = ["upright", "square", "lying", "odd"] as const;
+/**
+ * Which way round the opening is, by eye: tells swapped widths and heights. `raked` has four straight sides with a slope among
+ * them, `odd` sides that are not straight.
+ */
+export const SHAPES = ["upright", "square", "lying", "raked", "odd"] as const;
 export type Shape = (typeof SHAPES)[number];
 export const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
   upright: "upright",
   square: "square",
   lying: "lying",
-  odd: "arch, rake",
+  raked: "raking side",
+  odd: "arch, curve",
 };
-/** What is said of an arch, a curve or a raking head: every figure here is of straight sides. */
-export const ODD_SAYS =
-  "An arch, a curve or a raking head: every size here is of straight sides, the rectangle round it. Take a template at the window, mark its face and its top, and send it with the order.";
+/** What is said of a shape by eye that a rectangle does not fill. */
+export const SHAPE_SAYS: Readonly<Partial<Record<Shape, string>>> = {
+  raked:
+    "Four straight sides, one of them on a slope: read all four along the {rebate}, and both corners. The {pane} is cut to that shape; its size is the rectangle round it.",
+  odd: "An arch or a curve: its size here is the rectangle round it, by the greatest width and height. Take a template at the window, mark its face and its top, and send it with the order.",
+};

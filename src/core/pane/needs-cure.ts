@@ -10,3 +10,7 @@ export function needsCure(r: Pick<Reckoning, "cut" | "slips" | "poor" | "tooBigB
   const short = lying.leastCover !== null && lying.leastCover !== undefined && !lying.leastCover.enough;
   return r.poor || r.tooBigBy > 0 || short || r.shaped !== null;
 }
+
+/** Under what name that stands. @example of a raking side // "Its template" */
+export const cureName = (r: Pick<Reckoning, "shaped">): string =>
+  r.shaped?.raked ? "Its template" : "What will do instead";

@@ -26,7 +26,12 @@ const AS_IT_STOOD: Pick<SizeErrors, "unread" | "perMetre"> = {
 export function oddsFor(
   book: PaneBook,
   house: HouseRules,
-  of: Pick<OddsInput, "figure" | "grid"> & { readonly readings: Readings; readonly opening: ReckonedOpening },
+  of: Pick<OddsInput, "figure" | "grid"> & {
+    readonly readings: Readings;
+    readonly opening: ReckonedOpening;
+    /** It is cut to the opening's own outline: what nobody read of that is not drawn. */
+    readonly follows: boolean;
+  },
 ): OddsInput {
   const sealed = isUnit(book);
   const by: ErrorsOf = {
@@ -36,7 +41,12 @@ export function oddsFor(
   };
   const usual = errorsFor(house, by);
   const { copied } = of.opening;
-  const errors = copied && copied.fit !== "opening-read" ? { ...usual, ...AS_IT_STOOD } : usual;
+  const errors =
+    copied && copied.fit !== "opening-read"
+      ? { ...usual, ...AS_IT_STOOD }
+      : of.follows
+        ? { ...usual, unread: AS_IT_STOOD.unread }
+        : usual;
   const leastCover = of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm);
   const guess = of.opening.guessed ? of.readings["cover-guess"] : undefined;
   return {

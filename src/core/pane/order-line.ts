@@ -7,6 +7,7 @@ import { paneMass } from "../specify/mass.ts";
 import { PANEL_MAKE_NAMES } from "../specify/panel.ts";
 import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { shareOfRound } from "./own-shape.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, USUAL_SHEETS } from "./unit.ts";
 import { wholeHere, wholeOf } from "./whole-here.ts";
@@ -21,15 +22,16 @@ export const allowanceOf = (cut: Cut): { readonly width: Nm; readonly height: Nm
   height: takeNm(cut.governs.height.length, cut.glass.height),
 });
 
-/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing; of what is made whole the glass alone, as is usual. */
+/** What one line weighs, kg: a unit by its sheets, the cavity weighs nothing; of what is made whole the glass alone, as is usual; a shaped one by its corners. */
 export const lineMass = (
-  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup" | "whole">,
+  line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "thicknessNm" | "makeup" | "whole" | "corners">,
 ): number =>
-  line.makeup
+  (line.makeup
     ? makeupMass(line.makeup, toMm(nm(line.widthNm)), toMm(nm(line.heightNm)))
     : line.whole
       ? paneMass(toMm(nm(line.widthNm)), toMm(nm(line.heightNm)), USUAL_SHEETS)
-      : massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm));
+      : massOf(nm(line.widthNm), nm(line.heightNm), nm(line.thicknessNm))) *
+  (line.corners ? shareOfRound(line.corners) : 1);
 
 /** The size an order line states, and what the cutter still takes off it. */
 export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heightNm" | "basis" | "allowanceNm">) {

@@ -7,7 +7,7 @@ import type { StockInsert, StockPane } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
 import { houseOf, type OfPeople } from "../learn/person-rule.ts";
 import type { Corner } from "../log/kinds/size.ts";
-import { figureOf } from "../measure/figure.ts";
+import { type Figure, type FigureError, figureOf } from "../measure/figure.ts";
 import { OPENING, type Place } from "../measure/places.ts";
 import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
@@ -41,11 +41,12 @@ import { type StockHere, stockFor } from "./from-stock.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { locationOf } from "./location.ts";
 import { oddsFor, workedChances } from "./odds-for.ts";
+import { inItsOpening, ownShape, rakedCorners, roundOfOpening, shareOfRound } from "./own-shape.ts";
 import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { readersOf, readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
-import { roundOf, shapeIsStale } from "./shaped.ts";
+import { shapeIsStale } from "./shaped.ts";
 import { type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
 import { isUnit, isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 
@@ -66,6 +67,8 @@ export type Reckoning = {
   readonly planned: Planned | null;
   /** What the sizing works with: the rebate's own readings, or what stands in for them. */
   readonly opening: ReckonedOpening;
+  /** The opening as it is, of what the sizing works with; a shaped pane is sized in a true one of the same room. */
+  readonly figure: Result<Figure, FigureError>;
   readonly twist: Twist;
   readonly slips: readonly Slip[];
   readonly odds: OddsInput;
@@ -103,8 +106,8 @@ export type Reckoning = {
   readonly cut: Result<Cut, CutError>;
   /** Panes of the firm's stock that would do, the fewest cuts first. */
   readonly stock: readonly StockHere[];
-  /** Cut to the opening's own shape; stale when the readings have moved on since. */
-  readonly shaped: { readonly corners: readonly Corner[]; readonly stale: boolean } | null;
+  /** Cut to the opening's own shape: as it was made, or out of square; stale when the readings have moved on since. */
+  readonly shaped: { readonly corners: readonly Corner[]; readonly raked: boolean; readonly stale: boolean } | null;
   readonly massKg: number | null;
   readonly safety: SafetyVerdict | null;
   /** Safety glass is needed here and this is not it. */
@@ -161,24 +164,37 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     { ...throughBoth(readings), ...(packed !== undefined && { "old-packed": packed }) },
     { sits: book.sits, ...fitRules(house) },
   );
-  const opening = insert ? { ...byReadings, readings: asItself(insert.size) } : byReadings;
+  const inItself = insert ? { ...byReadings, readings: asItself(insert.size) } : byReadings;
+  const shape = readsWhole(book.way) ? null : book.shape;
+  const opening = shape === "odd" && inItself.copied === null ? roundOfOpening(inItself) : inItself;
   const copied = insert?.size ?? copiedWhole(opening);
   const unit = tapeUnit(book);
   const usualGrid = unit === "mm" ? house.gridMm : house.gridIn;
   const gridOf = insert ? gridOfListed : gridAsRead;
   const grid = copied ? gridOf([copied.width, copied.height], unit, house) : (book.rule?.grid ?? usualGrid);
   const figure = figureOf(opening.readings);
+  const corners =
+    book.shaped?.corners ??
+    (shape === "raked" && !copied ? rakedCorners(opening.readings, figure, house.leastGapMm) : null);
+  const own = corners && ownShape(corners, house.leastGapMm);
+  const sized = own ? own.sizedIn : { readings: opening.readings, figure };
   const byReader = houseOf(house, by.own ?? new Map(), readersOf(book), by.ofPeople ?? new Map());
-  const odds = oddsFor(book, byReader.house, { readings, opening, figure, grid });
-  // A copy is as it is: there is nothing to choose.
-  const best = copied ? null : (by.findBest ?? findBest)(odds);
+  const odds = oddsFor(book, byReader.house, {
+    readings,
+    opening: { ...opening, readings: sized.readings },
+    figure: sized.figure,
+    grid,
+    // What follows its sides, or a template, is cut to whatever the opening strays by.
+    follows: own !== null || shape === "odd",
+  });
+  // A copy is as it is, and a shape follows its sides: there is nothing to choose.
+  const best = copied || own ? null : (by.findBest ?? findBest)(odds);
   const cutFrom: CutInput = {
-    readings: opening.readings,
-    figure,
-    best: best ? bestDeduction(best) : undefined,
+    ...sized,
+    best: own?.deduction ?? (best ? bestDeduction(best) : undefined),
     copied: copied ?? undefined,
     sealed: isUnit(book),
-    school,
+    school: own ? "best-odds" : school,
     grid,
     off: book.rule?.off ? exactOf(book.rule.off) : undefined,
     offHeight: book.rule?.offHeight ? exactOf(book.rule.offHeight) : undefined,
@@ -189,10 +205,10 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
         : undefined,
     depths: odds.depths,
     leastCover: odds.leastCover,
-    overrule: book.shaped ? roundOf(book.shaped.corners) : overruleOf(book),
+    overrule: own?.round ?? overruleOf(book),
   };
   // What is made whole is cut from no sheet, no unit from any, and what is not of straight sides is no rectangle.
-  const noSheet = readsWhole(book.way) || isUnit(book) || book.shaped !== null || book.shape === "odd";
+  const noSheet = readsWhole(book.way) || isUnit(book) || own !== null || shape === "odd" || shape === "raked";
   const stock = stockFor({
     stock: noSheet ? [] : (by.stock ?? []),
     cutInput: cutFrom,
@@ -202,11 +218,12 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     house,
   });
   const cutInput: CutInput = { ...cutFrom, stock: nextSizeDown(stock)?.glass };
-  const worked = cutSize(cutInput);
+  const sizedPane = (of: CutInput) => (own ? inItsOpening(cutSize(of), figure) : cutSize(of));
+  const worked = sizedPane(cutInput);
   const stands = standsOf(book);
   const chances = workedChances({ worked, best, odds, school, overruled: cutFrom.overrule !== undefined, opening });
-  const inItself = readsWhole(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
-  const cut = stands.size ? asStands(cutSize({ ...cutInput, ...inItself, overrule: stands.size }), book) : worked;
+  const asRead = readsWhole(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
+  const cut = stands.size ? asStands(sizedPane({ ...cutInput, ...asRead, overrule: stands.size }), book) : worked;
   const glass = glassThatStands(stands, chosen);
   const size = cut.ok ? cut.value : null;
   const makeup = stands.line ? (stands.line.makeup ?? null) : book.makeup;
@@ -227,9 +244,11 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const { compound, from: bedFrom } = bedHere(book, glass, by);
   const slips = slipsIn({
     // What was read of a rebate before an insert was chosen contradicts nothing.
-    readings: readsWhole(book.way)
-      ? {}
-      : Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
+    // Nor is what has no right angles held against what has.
+    readings:
+      readsWhole(book.way) || shape === "odd" || shape === "raked"
+        ? {}
+        : Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit,
     tapeMm: odds.errors.tape,
     shape: book.shape ?? undefined,
@@ -244,7 +263,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     opening.copied === null &&
     best.chances.trouble > house.troubleShare;
   const { canBeEased: canEase } = frameOf(book.added.system);
-  const tooBigBy = !book.shaped && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
+  const tooBigBy = !own && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
   // Quantities are worked out for the one system whose section is known.
   const isPutty = sprigged(likeOf(book)) && !readsWhole(book.way);
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
@@ -258,6 +277,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     readings,
     planned,
     opening,
+    figure,
     twist: twistOf(readings),
     slips,
     odds,
@@ -278,9 +298,10 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     insert: insert?.match ?? null,
     cut,
     stock,
-    shaped: book.shaped && {
-      corners: book.shaped.corners,
-      stale: !figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm),
+    shaped: own && {
+      corners: own.corners,
+      raked: shape === "raked",
+      stale: book.shaped !== null && (!figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm)),
     },
     massKg:
       size &&
@@ -288,7 +309,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
         ? makeupMass(makeup, toMm(size.glass.width), toMm(size.glass.height))
         : readsWhole(book.way) || (!stands.line && isUnitOpen(book))
           ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
-          : massOf(size.glass.width, size.glass.height, glass.thickness)),
+          : massOf(size.glass.width, size.glass.height, glass.thickness)) * (own ? shareOfRound(own.corners) : 1),
     safety,
     unsafe: readsWhole(book.way)
       ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") && !insertIsSafe(book, stands)

@@ -108,9 +108,16 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   });
   add(book.shape === "odd" && whole === null, {
     id: "template",
-    says: "its outline, for it has an arch, a curve or a rake: send a template with the order",
+    says: "its outline, for it has an arch or a curve: send a template with the order",
     short: "its outline: a template goes with it",
     station: "order",
+  });
+  add(book.shape === "raked" && whole === null && r.shaped === null && r.opening.copied === null, {
+    id: "template",
+    says: "its shape, for it has a raking side: read both corners",
+    short: "its shape: read both corners",
+    station: "measure",
+    place: r.readings["diagonal-up"] === undefined ? "diagonal-up" : "diagonal-down",
   });
   add(r.planned !== null, {
     id: "rout",

@@ -50,6 +50,8 @@ function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string 
   const [slip] = r.slips;
   if (slip && book.overrule === null)
     return `Not to order yet: ${PLACE_NAMES[slip.place]} contradicts the other readings. Read it again, or stand by it: no size stands until then.`;
+  if (book.shape === "raked" && !readsWhole(book.way) && r.shaped === null && r.opening.copied === null)
+    return "A raking side: read both corners, and it is cut to its own shape. No size stands until then.";
   return r.poor && (r.eased === null || !r.shaped) ? declinedText(r, unit) : null;
 }
 
@@ -108,8 +110,13 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   }
   const { width, height } = r.cut.value.glass;
   const cutterUnit = r.stands.line ? gridUnit(r.stands.line.grid) : gridUnit(r.rule.grid);
-  const mass =
-    r.massKg === null ? "" : `${readsWhole(book.way) ? "with its frame more than " : ""}${massText(r.massKg, unit)}`;
+  // A unit that nobody chose is weighed as two usual sheets: whoever lifts it is told that it is a guess.
+  const roughly = readsWhole(book.way)
+    ? "with its frame more than "
+    : !r.stands.line && isUnitOpen(book)
+      ? "about "
+      : "";
+  const mass = r.massKg === null ? "" : `${roughly}${massText(r.massKg, unit)}`;
   const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
   // What is set is in: no reading moves it any more.
   const isSet = r.stands.as === "set";

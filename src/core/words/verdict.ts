@@ -60,7 +60,9 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
         }
       : {
           tone: "good",
-          says: `${shape} Cut to the opening's own shape: it follows every side.`,
+          says: r.shaped.raked
+            ? "It is cut to the opening's own shape and follows every side, the slope too."
+            : `${shape} Cut to the opening's own shape: it follows every side.`,
           more: "Say which face is out: a shaped {pane} goes in one way only.",
         };
   const shallow = tooShallow(r);

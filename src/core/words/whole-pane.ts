@@ -43,7 +43,7 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
     width: length(s.width),
     height: length(s.height),
   });
-  const figure = r.odds.figure;
+  const figure = r.figure;
   const cut = r.cut.ok ? r.cut.value : null;
   const lying = cut?.opening.ok ? cut.opening.value : null;
   const declined = r.poor && !r.stands.line;

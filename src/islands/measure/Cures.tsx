@@ -1,4 +1,4 @@
-import { needsCure } from "../../core/pane/needs-cure.ts";
+import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
 import { shapeFor } from "../../core/pane/shaped.ts";
 import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
 import { writeNumber } from "../../core/tape/write.ts";
@@ -21,9 +21,9 @@ export function Cures() {
   const file = (text: string, type: string): string => `data:${type};charset=utf-8,${encodeURIComponent(text)}`;
   const length = (v: number) => <Length nm={mm(v)} unit={prefs.unit} withUnit />;
   return (
-    <Part title="What will do instead">
+    <Part title={cureName(r)}>
       <ul className="rows">
-        {r.canEase && (
+        {r.canEase && book.shape !== "raked" && (
           <li className="py-2">
             <p className="font-medium">
               {say("Ease the {rebate}")}
@@ -96,7 +96,7 @@ export function Cures() {
                   {r.shaped ? "Take this shape now" : "Order this shape"}
                 </button>
               )}
-              {r.shaped && (
+              {book.shaped && (
                 <button type="button" className="btn btn-small" onClick={() => write("size.shaped-dropped", {})}>
                   Back to a true rectangle
                 </button>

@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
-import { needsCure } from "../../core/pane/needs-cure.ts";
+import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
 import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
@@ -38,11 +38,12 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
   };
   const verdict = verdictOf(r, { ...prefs, leastCoverMm: firm.house.leastCoverMm });
   // Only what was read itself: what stands in for it has a field of its own.
-  const governs = r.cut.ok
-    ? [r.cut.value.governs.width.place, r.cut.value.governs.height.place].filter(
-        (p) => r.readings[p as Place] !== undefined,
-      )
-    : [];
+  const governs =
+    r.cut.ok && !r.shaped
+      ? [r.cut.value.governs.width.place, r.cut.value.governs.height.place].filter(
+          (p) => r.readings[p as Place] !== undefined,
+        )
+      : [];
   const missing = OPENING.filter((p) => r.readings[p] === undefined && !r.unread.includes(p));
   const field = (place: OpeningPlace) => (
     <ReadingField key={place} place={place} label={columnOf(place)} governs={governs.includes(place)} onFocus={ask} />
@@ -150,7 +151,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
           <Spreads />
           {needsCure(r) && (
             <button type="button" className="btn btn-main w-full" onClick={() => openTab("cures")}>
-              What will do instead
+              {cureName(r)}
             </button>
           )}
           <OnPhoneFolded name="The {rebate} and the thickness">

@@ -1,9 +1,9 @@
 import {
   CIRCUMSTANCE_FACTS,
   CIRCUMSTANCES,
-  ODD_SAYS,
   readsWhole,
   SHAPE_NAMES,
+  SHAPE_SAYS,
   WAY_FACTS,
   WAYS,
 } from "../../core/measure/ways.ts";
@@ -17,6 +17,7 @@ import { GlassIsOut } from "./GlassIsOut.tsx";
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
 export function MeasureHow() {
   const { book, reckoning: r, say, write } = usePane();
+  const shapeSays = book.shape === null || readsWhole(book.way) ? undefined : SHAPE_SAYS[book.shape];
   return (
     <div className="space-y-1">
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
@@ -47,7 +48,7 @@ export function MeasureHow() {
       <div className="max-desk:hidden">
         <GlassIsOut />
       </div>
-      {book.shape === "odd" && <p className="note-wax">{say(ODD_SAYS)}</p>}
+      {shapeSays && <p className={book.shape === "odd" ? "note-wax" : "note-glass"}>{say(shapeSays)}</p>}
       <p className="text-[13px] text-mute">
         {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}
         {book.circumstance &&

@@ -1,6 +1,6 @@
 import type { Place } from "../../core/measure/places.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
-import { needsCure } from "../../core/pane/needs-cure.ts";
+import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
 import { Alike } from "../panels/Alike.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -56,7 +56,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
         },
         needsCure(r) && {
           id: "cures",
-          name: "What will do instead",
+          name: cureName(r),
           content: (
             <div className="max-w-3xl">
               <Cures />

@@ -179,7 +179,8 @@ type SpanProps = {
 function SpanLine({ span, asked, onPlace }: SpanProps) {
   const { reckoning: r, prefs } = usePane();
   const length = r.readings[span.place as keyof typeof r.readings] ?? null;
-  const governs = r.cut.ok && [r.cut.value.governs.width.place, r.cut.value.governs.height.place].includes(span.place);
+  const governs =
+    r.cut.ok && !r.shaped && [r.cut.value.governs.width.place, r.cut.value.governs.height.place].includes(span.place);
   const diagonal = span.place.startsWith("diagonal");
   if (length === null && !diagonal && !asked) return null;
   const turned = span.turned === "up" ? `rotate(-90 ${span.label.x} ${span.label.y})` : undefined;

@@ -1,0 +1,142 @@
+import { describe, expect, it } from "vitest";
+import { PANE, Teller } from "../../../tests/support/told.ts";
+import { withFirm } from "../firm/firm.ts";
+import { foldFirm } from "../firm/fold-firm.ts";
+import type { Shape } from "../measure/ways.ts";
+import { dayOf } from "../units/day.ts";
+import { mm, toMm } from "../units/length.ts";
+import { ticketOf } from "../words/ticket.ts";
+import { foldPane } from "./book.ts";
+import { nextFor } from "./next.ts";
+import { lineMass, orderLineOf } from "./order-line.ts";
+import { shareOfRound } from "./own-shape.ts";
+import { reckon } from "./reckoning.ts";
+import { unknownsOf } from "./unknowns.ts";
+
+const told = (shape: Shape, read: Readonly<Record<string, string>>, unit: "mm" | "in" = "mm") => {
+  const t = new Teller().opened().added(PANE, "timber-bead");
+  t.tell("look.damage", { damage: ["cracked"] });
+  t.tell("measure.shape", { shape });
+  t.tell("measure.circumstance", { state: "cleared" });
+  t.read(read, unit);
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  const r = reckon(book, withFirm(foldFirm(t.entries)));
+  const size = r.cut.ok ? [toMm(r.cut.value.glass.width), toMm(r.cut.value.glass.height)] : null;
+  return { book, r, size, ticket: ticketOf(book, r, { unit: "mm", dialect: "a" }) };
+};
+/** A head that rises from 600 to 900 over a foot of 800: √(800² + 300²) is 854.4, the corners √(800² + 900²) and √(800² + 600²). */
+const RAKED = {
+  "width-top": "854.5",
+  "width-bottom": "800",
+  "height-left": "600",
+  "height-right": "900",
+  "diagonal-up": "1204",
+  "diagonal-down": "1000",
+  "rebate-depth": "12",
+} as const;
+const { "diagonal-up": _up, "diagonal-down": _down, ...SIDES } = RAKED;
+
+describe("an opening with a raking side", () => {
+  const { book, r, size, ticket } = told("raked", RAKED);
+  it("is cut to its own shape: the least gap of 0.5 and a millimetre in along every side, on half millimetres", () => {
+    // Upright jambs: 800 less 3 along the foot. The head's 1.5 is square to its slope: 1.5 × 854.4 / 800 = 1.6 upright; and 1.5 in
+    // from a jamb it is 300 / 800 × 1.5 = 0.56 lower on the right, higher on the left. 900 − 1.5 − 1.6 − 0.56; 600 − 1.5 − 1.6 + 0.56.
+    const at = r.shaped?.corners.map((c) => [toMm(c.x as never), toMm(c.y as never)]) ?? [];
+    const near = [
+      [0, 0],
+      [797, 0],
+      [797, 896.3],
+      [0, 597.5],
+    ] as const;
+    for (const [i, [x, y]] of near.entries()) {
+      expect(Math.abs((at[i]?.[0] ?? 99) - x)).toBeLessThan(0.8);
+      expect(Math.abs((at[i]?.[1] ?? 99) - y)).toBeLessThan(0.8);
+    }
+    expect(size?.map(Math.round)).toEqual([797, 896]);
+  });
+  it("has its gap and its cover on every side, and no odds of a rectangle in it", () => {
+    const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
+    expect(lying?.spare).toBeCloseTo(1.5, 1);
+    expect(lying?.cover && Object.values(lying.cover).every((c) => c > 10)).toBe(true);
+    expect(r.tooBigBy).toBe(0);
+    expect(lying?.leastCover?.enough).toBe(true);
+    expect(r.chances?.trouble ?? 1).toBeLessThan(0.05);
+    expect(r.slips).toEqual([]);
+    expect(r.poor).toBe(false);
+    // Drawn as it was read: the left side is 600 tall, the right 900.
+    expect(lying?.figure.quad.tl.y).toBeCloseTo(600, 0);
+    expect(lying?.figure.quad.tr.y).toBeCloseTo(900, 0);
+  });
+  it("weighs what is cut, and not the rectangle round it", () => {
+    // 0.797 × (0.5975 + 0.896) / 2 = 0.595 m², 4 mm: 5.95 kg.
+    expect(Math.abs((r.massKg ?? 0) - 5.95)).toBeLessThan(0.02);
+    expect(
+      shareOfRound([0, 1, 2, 3].map((i) => ({ x: mm([0, 10, 10, 0][i] ?? 0), y: mm([0, 0, 10, 0][i] ?? 0) }))),
+    ).toBe(0.5);
+  });
+  it("is as heavy on its order, and goes there with its corners", () => {
+    const line = orderLineOf(book, r);
+    expect(line?.corners).toEqual(r.shaped?.corners);
+    expect(line && lineMass(line)).toBeCloseTo(r.massKg ?? 0, 6);
+  });
+  it("asks for nothing but glass and where it stands", () => {
+    expect(unknownsOf(book, r).map((u) => u.id)).toEqual(["safety", "glass"]);
+    expect(ticket.size?.height).toBe("896");
+    expect(ticket.spoken).toMatch(/Cut to shape within that size: corners 0, 0 · 79[67]/);
+  });
+  it("no size stands before both corners are read", () => {
+    const open = told("raked", SIDES);
+    expect(open.ticket.size).toBeNull();
+    expect(open.ticket.spoken).toMatch(/read both corners/);
+    expect(unknownsOf(open.book, open.r)[0]).toMatchObject({ id: "template", place: "diagonal-up" });
+    expect(nextFor(open.book, open.r, dayOf("2026-05-20"))).toMatchObject({ kind: "read-corners", count: 2 });
+  });
+  it("corners that make no such figure are said", () => {
+    const wrong = told("raked", { ...RAKED, "diagonal-up": "1230" });
+    expect(nextFor(wrong.book, wrong.r, dayOf("2026-05-20")).kind).toBe("readings-disagree");
+  });
+  it("in inches as well", () => {
+    const inches = told(
+      "raked",
+      {
+        "width-top": "33 5/8",
+        "width-bottom": "31 1/2",
+        "height-left": "23 5/8",
+        "height-right": "35 7/16",
+        "diagonal-up": "47 13/32",
+        "diagonal-down": "39 3/8",
+      },
+      "in",
+    );
+    expect(inches.size?.map(Math.round)).toEqual([797, 896]);
+  });
+});
+
+describe("an opening with an arch or a curve", () => {
+  it.each<[string, Readonly<Record<string, string>>, number, number]>([
+    // Springing at 500, crown at 700: the sheet must give the crown.
+    [
+      "an arch",
+      { "width-middle": "800", "height-left": "500", "height-middle": "700", "height-right": "500" },
+      800,
+      700,
+    ],
+    [
+      "a bowed side",
+      { "width-top": "600", "width-middle": "640", "width-bottom": "600", "height-middle": "900" },
+      640,
+      900,
+    ],
+  ])("%s: the rectangle round it, by the greatest", (_, read, w, h) => {
+    const { size, r, book } = told("odd", read);
+    expect(r.slips).toEqual([]);
+    expect(size?.[0]).toBeGreaterThanOrEqual(w - 6);
+    expect(size?.[0]).toBeLessThan(w);
+    expect(size?.[1]).toBeGreaterThanOrEqual(h - 6);
+    expect(size?.[1]).toBeLessThan(h);
+    // A template tells the rest: no corner is asked for.
+    expect(nextFor(book, r, dayOf("2026-05-20")).kind).not.toMatch(/corners|rest|slip/);
+    expect(unknownsOf(book, r).map((u) => u.id)).toContain("template");
+  });
+});
