@@ -9,6 +9,10 @@ const SRC = join(import.meta.dirname, "../../src");
 const OF_ONE_DIALECT =
   /(^|[^{\w-])(beads?|sprigs?|putty|packers?|rebates?|toughened|sealed units?|glazing bars?)\b(?!\})/i;
 
+/** Where the work itself is told, a pane is a word of one dialect too. */
+const OF_THE_WORK = ["finish", "look", "practice", "ready", "refurbish", "set", "takeout"].map((f) => `core/${f}/`);
+const A_PANE = /(^|[^{\w-])panes?\b(?!\})/i;
+
 /** What is said alike in both, or is another thing by the same name: a line of sealant, what dries a unit, a tool. */
 const ALIKE = [
   /putty kni(fe|ves)/gi,
@@ -85,6 +89,14 @@ describe("words of the trade", () => {
         if (APART.some((a) => name.startsWith(a))) return [];
         return textsOf(path, readFileSync(path, "utf8")).flatMap((t) => (leaks(t) ? [`${name}: ${t}`] : []));
       }),
+    );
+    expect(found).toEqual([]);
+  });
+  it.each(OF_THE_WORK)("a pane stands in braces in %s", (folder) => {
+    const found = files(join(SRC, folder)).flatMap((path) =>
+      textsOf(path, readFileSync(path, "utf8")).flatMap((t) =>
+        A_PANE.test(t.replace(/storm panes?/gi, "")) ? [`${relative(SRC, path)}: ${t}`] : [],
+      ),
     );
     expect(found).toEqual([]);
   });

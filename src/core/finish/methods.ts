@@ -24,7 +24,7 @@ const METHODS: readonly MethodWhen<FinishFacts>[] = [
     name: "A smooth line over an uneven frame",
     steps: [
       "One stroke a side, corner to corner, the knife on glass and timber at once.",
-      "Add where it is hollow before you cut where it is high; the head is worked from below, pressed in past the pane's edge.",
+      "Add where it is hollow before you cut where it is high; the head is worked from below, pressed in past the {pane}'s edge.",
       "Paint hides a knife mark; it does not hide a hollow, a hump or a ragged mitre.",
     ],
     schools: [
@@ -69,7 +69,7 @@ const METHODS: readonly MethodWhen<FinishFacts>[] = [
     id: "colour",
     name: "New paint beside old",
     steps: [
-      "Note colour and maker's number on this pane: the next one asks.",
+      "Note colour and maker's number on this {pane}: the next one asks.",
       "New paint shows for a season. A part whose paint is good is kept, not repainted.",
     ],
     schools: [

@@ -46,7 +46,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "sill-clean",
-    does: "Clear what fell from the head off the {sill}, and work the mitres once more, pressing in past the pane's edge.",
+    does: "Clear what fell from the head off the {sill}, and work the mitres once more, pressing in past the {pane}'s edge.",
     why: "{Putty} on a {sill} is set by tomorrow, and the corners are where the line opens first.",
     tool: "putty knife, cloth",
     minutes: 4,
@@ -55,7 +55,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "surplus",
     does: "Take the surplus off now: wet it with half alcohol, half water and lift it with a blade; or leave all of it until it has cured.",
-    why: "Half-cured it smears, and a smear that has cured takes longer than the pane did.",
+    why: "Half-cured it smears, and a smear that has cured takes longer than the {pane} did.",
     tool: "alcohol mix, blade, paper",
     minutes: 8,
     hazards: ["solvent", "knives"],

@@ -40,7 +40,7 @@ export const SYSTEM_TREE: Readonly<Record<NodeId, Node>> = {
       { says: "plastic", to: "plastic-inside" },
       { says: "a door's panel or its side light", to: "door" },
       { says: "steel or aluminium", to: "metal" },
-      { says: "a pane or screen in front of the window", to: { system: "in-front", opens: true } },
+      { says: "a {pane} or screen in front of the window", to: { system: "in-front", opens: true } },
     ],
   },
   "timber-round": {

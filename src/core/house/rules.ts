@@ -110,7 +110,7 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     from: 0,
     to: 40,
   },
-  bedMm: { value: 2, says: "Bed left when the pane is pressed home", unit: "mm", source: TRADE, from: 0, to: 10 },
+  bedMm: { value: 2, says: "Bed left when the {pane} is pressed home", unit: "mm", source: TRADE, from: 0, to: 10 },
   glassMm: {
     value: 4,
     says: "Least thickness of new single glass",
@@ -170,7 +170,7 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
   },
   packerLengthMm: {
     value: 30,
-    says: "Length of a {packer} for a single pane",
+    says: "Length of a {packer} for a single {pane}",
     unit: "mm",
     source: TRADE,
     from: 10,
@@ -256,7 +256,7 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     from: 1,
     to: 40,
   },
-  oneLiftsM2: { value: 1, says: "One person handles panes up to", unit: "m²", source: TRADE, from: 0.1, to: 3 },
+  oneLiftsM2: { value: 1, says: "One person handles {panes} up to", unit: "m²", source: TRADE, from: 0.1, to: 3 },
   twoLiftKg: {
     value: 50,
     says: "Two people with suction cups lift up to",

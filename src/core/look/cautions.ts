@@ -79,7 +79,7 @@ const RULES: readonly Rule[] = [
     at: ["takeout", "set"],
     when: (h) => h.massKg !== null && h.massKg > h.oneLiftsKg && h.massKg <= h.twoLiftKg,
     line: "Two people and rated suction cups; no wind.",
-    full: "This pane is too heavy for one. Two people, suction cups rated and tested, and not in wind.",
+    full: "This {pane} is too heavy for one. Two people, suction cups rated and tested, and not in wind.",
     source: "lifting limits in house rules",
   },
   {
@@ -87,7 +87,7 @@ const RULES: readonly Rule[] = [
     at: ["takeout", "set"],
     when: (h) => h.massKg !== null && h.massKg > h.twoLiftKg,
     line: "Too heavy for two: a machine, and someone trained to use it.",
-    full: "This pane is past what two people should lift. Use a lifting machine and someone trained to use it.",
+    full: "This {pane} is past what two people should lift. Use a lifting machine and someone trained to use it.",
     source: "lifting limits in house rules",
   },
   {
@@ -110,8 +110,8 @@ const RULES: readonly Rule[] = [
     id: "comes-apart",
     at: [],
     when: (h) => h.damage.includes("cracked"),
-    line: "A cracked pane comes apart in the middle of this: wrists and feet out from under it.",
-    full: "A cracked pane holds until the bond that held it is cut, and then comes apart. Tape both faces, keep wrists and feet from under it, and have somebody or something take its weight.",
+    line: "A cracked {pane} comes apart in the middle of this: wrists and feet out from under it.",
+    full: "A cracked {pane} holds until the bond that held it is cut, and then comes apart. Tape both faces, keep wrists and feet from under it, and have somebody or something take its weight.",
     source: "usual practice",
   },
   {

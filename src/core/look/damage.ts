@@ -73,9 +73,9 @@ export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readon
   },
   "break-in": {
     name: "forced entry",
-    prevent: "Try lock, keeps and hinges before the new pane goes in, and ask whether laminated glass is wanted.",
+    prevent: "Try lock, keeps and hinges before the new {pane} goes in, and ask whether laminated glass is wanted.",
   },
-  hail: { name: "hail", prevent: "Look at every pane on the same side of the building." },
+  hail: { name: "hail", prevent: "Look at every {pane} on the same side of the building." },
   heat: {
     name: "heat behind a blind",
     prevent: "Leave a gap at the top and foot of the blind, or use heat-treated glass.",
@@ -96,14 +96,14 @@ export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readon
     name: "frame twisted or dropped",
     prevent: "Read both diagonals and both faces. Ease the sash first if it binds.",
   },
-  nail: { name: "nail or screw near the glass", prevent: "Find it and take it out before the new pane goes in." },
+  nail: { name: "nail or screw near the glass", prevent: "Find it and take it out before the new {pane} goes in." },
   age: {
     name: "age: its seal or bed was done",
     prevent: "Look at those of the same make and date: they are next. Nothing else is to be put right.",
   },
   wish: {
     name: "nothing failed: somebody wants another",
-    prevent: "Nothing to put right. Keep the old pane, if it may be wanted again.",
+    prevent: "Nothing to put right. Keep the old {pane}, if it may be wanted again.",
   },
   unknown: { name: "not known", prevent: "Look for a nail, a twist or a blind before you close up." },
 };

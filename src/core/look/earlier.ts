@@ -19,7 +19,7 @@ export const EARLIER_FACTS: Readonly<
     minutes: 5,
     tell: "A plastic sheet stands in for the glass: it kept the weather out, and comes off with it.",
   },
-  taped: { name: "panes held with tape", minutes: 5, tell: "Tape has held the {pane} until now." },
+  taped: { name: "{panes} held with tape", minutes: 5, tell: "Tape has held the {pane} until now." },
   "silicone-over": {
     name: "silicone over {putty}",
     minutes: 20,

@@ -71,7 +71,7 @@ export const EXAM_FACTS: {
   },
   opens: {
     asks: "Does this sash open?",
-    how: "Look for hinges, a handle, cords or tracks. Left and right as the pane is seen.",
+    how: "Look for hinges, a handle, cords or tracks. Left and right as the {pane} is seen.",
     answers: {
       "hinge-left": "hinges at its left",
       "hinge-right": "hinges at its right",
@@ -187,7 +187,7 @@ export function examVerdict(a: ExamAnswers): ExamVerdict {
     damage.add("dropped");
     says.push(
       broken || sealGone
-        ? "And the sash has dropped: the new pane is packed to lift it."
+        ? "And the sash has dropped: the new {pane} is packed to lift it."
         : a["head-gap"] === "handle-down"
           ? "The sash has dropped at the handle: pack it square before anybody orders glass."
           : "The sash stands high at the hinge: look at the hinge screws first.",
@@ -218,7 +218,7 @@ export function examVerdict(a: ExamAnswers): ExamVerdict {
         : "A heater on the glass: turn it away, or take heat-treated glass.",
     );
   if (cause === "twist")
-    again.push("A twisted frame cracks the next pane at the same corner: read both diagonals and both faces.");
+    again.push("A twisted frame cracks the next {pane} at the same corner: read both diagonals and both faces.");
   if (dropped && !again.some((t) => t.includes("diagonal")))
     again.push("A sash packed on the wrong diagonal drops again.");
   if (says.length === 0 && examDone(a)) says.push("Nothing is wrong with this glass.");
@@ -235,7 +235,7 @@ export function examVerdict(a: ExamAnswers): ExamVerdict {
 
 function brokenWords(a: ExamAnswers, sealed: boolean): string {
   const word = { cracked: "cracked", holed: "holed", gone: "gone", whole: "whole" } as const;
-  if (!sealed) return a.near === "gone" ? "The glass is gone." : `The pane is ${word[a.near ?? "cracked"]}.`;
+  if (!sealed) return a.near === "gone" ? "The glass is gone." : `The {pane} is ${word[a.near ?? "cracked"]}.`;
   const [near, far] = [a.near ?? "whole", a.far ?? "whole"];
   if (near !== "whole" && far !== "whole")
     return "Both sheets of the {unit} have failed: its gas is gone, and damp follows.";

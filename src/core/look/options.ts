@@ -111,7 +111,7 @@ function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; 
             : "One sheet: there is nothing to dry.",
         );
       if (f.glass === "broken") return no("A sheet of it is broken.");
-      if (f.toughened) return no("{Toughened} panes are not cut free by force: they burst.");
+      if (f.toughened) return no("{Toughened} {panes} are not cut free by force: they burst.");
       if (f.coated === true) return no("A coated face marks when it is cleaned.");
       if (!f.opens) return no("The sash lets nothing out.");
       return f.glass === "seal-gone"

@@ -16,26 +16,26 @@ export function travelCare(f: TravelFacts): readonly { readonly does: string; re
   const care: (readonly [does: string, why: string] | false)[] = [
     [
       "On its edge, never flat, leaning a hand's breadth to the metre.",
-      "A pane lying flat breaks at the first hole in the road.",
+      "A {pane} lying flat breaks at the first hole in the road.",
     ],
     f.sealed
-      ? ["On two strips of timber that carry both panes.", "A unit standing on one pane pulls its own seal apart."]
-      : ["On timber or carpet, card between it and the next.", "A grain of sand between two panes scratches both."],
+      ? ["On two strips of timber that carry both {panes}.", "A unit standing on one {pane} pulls its own seal apart."]
+      : ["On timber or carpet, card between it and the next.", "A grain of sand between two {panes} scratches both."],
     f.toughened && ["Corners guarded with card.", "A knock on the edge bursts all of it, sometimes hours later."],
     f.sealed && [
       "Dry, and out of the sun.",
-      "Panes stacked in the sun heat up in the middle and crack; a wet edge ages the seal.",
+      "{Panes} stacked in the sun heat up in the middle and crack; a wet edge ages the seal.",
     ],
     f.coated &&
       !f.sealed && ["Coated face up and covered; gloves.", "A bare coating keeps every finger mark and scratch."],
-    f.patterned && ["Textured face away from the next pane.", "Raised pattern rubs."],
+    f.patterned && ["Textured face away from the next {pane}.", "Raised pattern rubs."],
     [
       "Film and label stay on until it is set; both are asked for again at the end.",
       "The film saves the face from the putty knife; the label says which face goes in.",
     ],
     [
       "Keep the card it came in.",
-      "It leans on the wall under the work when the old pane comes out: shards slide off it.",
+      "It leans on the wall under the work when the old {pane} comes out: shards slide off it.",
     ],
   ];
   return care.flatMap((c) => (c ? [{ does: c[0], why: c[1] }] : []));

@@ -238,7 +238,7 @@ describe("what speaks against setting it yet", () => {
     t.tell("ready.dry-fit", { fit: "free", note: "" });
     done(t, "to-hand");
     done(t, "face-check");
-    expect(held(t, "set", "bed-bond")).toContain("First: stand the pane dry on its packing");
+    expect(held(t, "set", "bed-bond")).toContain("First: stand the {pane} dry on its packing");
   });
 });
 

@@ -101,7 +101,7 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
   const unlikely = unlikelyHere(book, r);
   add(unlikely !== null, {
     id: "size",
-    says: `whether the ${unlikely?.side} was read right: no ${unlikely?.is === "small" ? "pane is that small" : "sheet is that large"}`,
+    says: `whether the ${unlikely?.side} was read right: no ${unlikely?.is === "small" ? "{pane} is that small" : "sheet is that large"}`,
     short: `whether the ${unlikely?.side} was read right`,
     station: "measure",
     ...(unlikely && { place: unlikely.place }),

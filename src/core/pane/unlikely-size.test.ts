@@ -45,7 +45,7 @@ describe("a size that is hardly a pane's", () => {
       ];
     };
     expect(asked("676", "22")).toEqual([
-      "whether the height was read right: no pane is that small",
+      "whether the height was read right: no {pane} is that small",
       true,
       true,
       "old-height",

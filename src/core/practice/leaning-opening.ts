@@ -24,7 +24,7 @@ const FLAT = { left: 0, right: 0, bottom: 0, top: 0 };
 /** An opening whose truth is known, read eight times: order a pane for it, and see it bind or rattle. */
 export const LEANING_OPENING: Exercise = {
   name: "Size a leaning opening",
-  why: "The smallest width and height are not enough: a pane goes in by its corners.",
+  why: "The smallest width and height are not enough: a {pane} goes in by its corners.",
   make: (c, level, unit) => {
     const { quad, readings } = until(() => tried(c, LEANS[level - 1] ?? 4, unit));
     const best = bestFor(readings, unit);

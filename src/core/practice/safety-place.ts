@@ -8,7 +8,7 @@ const offered = (unit: LengthUnit): readonly { readonly kind: Kind; readonly say
   { kind: "needed", says: "Safety glass" },
   {
     kind: "small-pane-6mm",
-    says: `Safety glass, or ${writeLength(mm(6), unit, { places: 0, ticks: 16 })} in so small a pane`,
+    says: `Safety glass, or ${writeLength(mm(6), unit, { places: 0, ticks: 16 })} in so small a {pane}`,
   },
   { kind: "not-needed", says: "Ordinary glass will do" },
   { kind: "not-known", says: "It cannot be told from this" },
@@ -20,7 +20,7 @@ const BECAUSE: Readonly<Record<Extract<SafetyVerdict, { because: unknown }>["bec
   "large-and-low": "it is large, low, and beside a way",
   "wet-room": "people slip beside it",
   stairs: "people fall beside stairs",
-  "small-pane": "it is a small pane",
+  "small-pane": "it is a small {pane}",
   "high-enough": "it is high enough",
   "clear-of-doors": "it is clear of doors",
 };
@@ -68,7 +68,7 @@ function place(c: Parameters<Exercise["make"]>[0], level: number): Location {
 function told(at: Location, unit: LengthUnit): readonly string[] {
   const text = (length: Nm): string => writeLength(length, unit, { places: 0, ticks: 16 });
   return [
-    `The pane is ${text(at.width)} × ${text(at.height)}`,
+    `The {pane} is ${text(at.width)} × ${text(at.height)}`,
     at.inDoor
       ? "It is in a door"
       : at.doorDistance === null

@@ -7,7 +7,7 @@ import { below, type Exercise, oneOf, until } from "./exercise.ts";
 /** Where the straightedge goes, so that the wheel and not the head runs where the pane ends. */
 export const SET_STRAIGHTEDGE: Exercise = {
   name: "Set the straightedge",
-  why: "A pane cut without the cutter's own offset is that much too large, or too small.",
+  why: "A {pane} cut without the cutter's own offset is that much too large, or too small.",
   make: (c, level, unit) => {
     const step = unit === "mm" ? 1 : NM_PER_INCH / 8 / NM_PER_MM;
     const offsetMm =
@@ -30,7 +30,7 @@ export const SET_STRAIGHTEDGE: Exercise = {
     const stands = far ? first.straightedge.farSide : first.straightedge.datumSide;
     const text = (length: number): string => writeLength(mm(length), unit, { places: 1, ticks: 64 });
     return {
-      asks: `Your cutter's wheel runs ${text(offsetMm)} from the straightedge. First cut: the pane's ${first.cuts}. How far from the edge of the sheet does the straightedge stand, ${far ? "on the far side of the cut" : "on the near side of it"}?`,
+      asks: `Your cutter's wheel runs ${text(offsetMm)} from the straightedge. First cut: the {pane}'s ${first.cuts}. How far from the edge of the sheet does the straightedge stand, ${far ? "on the far side of the cut" : "on the near side of it"}?`,
       form: { kind: "length", names: ["from the edge"], unit },
       picture: { kind: "bench", sheet: made.sheet, pane: made.pane, unit },
       judge: ({ texts }) => {

@@ -64,7 +64,7 @@ export const SQUARE_SASH: Exercise = {
         return {
           right: Math.abs(drop) <= SQUARE_WITHIN_MM && !full && stands && !late,
           offMm: drop,
-          says: `${sum}${full ? " That is more than there is room for." : ""}${stands ? "" : " The pane stands on nothing: it needs a {packer} at its foot."}${late ? ` It took ${Math.round(seconds)} seconds of ${most}.` : ""}`,
+          says: `${sum}${full ? " That is more than there is room for." : ""}${stands ? "" : " The {pane} stands on nothing: it needs a {packer} at its foot."}${late ? ` It took ${Math.round(seconds)} seconds of ${most}.` : ""}`,
         };
       },
     };

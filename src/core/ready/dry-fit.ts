@@ -13,7 +13,7 @@ export const DRY_FIT_FACTS: Readonly<
 > = {
   free: {
     name: "goes in free",
-    next: "Take it out again, and go on: bed, {packers}, pane.",
+    next: "Take it out again, and go on: bed, {packers}, {pane}.",
     whole: "Go on: it can be hung.",
     goTo: "set",
   },

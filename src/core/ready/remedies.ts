@@ -7,23 +7,23 @@ type Remedy = Pick<Step, "does" | "why" | "tool" | "minutes">;
 const REMEDIES: Readonly<Partial<Record<Cause, Remedy>>> = {
   impact: {
     does: "Find where it came from: a mower's path, a branch, a ball. Say what would keep it off.",
-    why: "What struck once strikes again, and the customer sees it only on the new pane.",
+    why: "What struck once strikes again, and the customer sees it only on the new {pane}.",
     minutes: 2,
   },
   "break-in": {
     does: "Try lock, keeps, hinges and catches, and mend what was bent; one that fails is a job of its own.",
-    why: "Whoever came in knows the way, and a bent keep racks the sash and its new pane.",
+    why: "Whoever came in knows the way, and a bent keep racks the sash and its new {pane}.",
     tool: "screwdriver",
     minutes: 10,
   },
   hail: {
-    does: "Look at every pane on this side of the building, and list what is chipped.",
+    does: "Look at every {pane} on this side of the building, and list what is chipped.",
     why: "A chip from hail becomes a crack in the first frost.",
     minutes: 5,
   },
   heat: {
     does: "Measure the air above, below and behind the blind or heater: a hand's width at head and foot, or the blind is moved.",
-    why: "Heat that cannot rise bakes the seal and cracks the pane from its edge.",
+    why: "Heat that cannot rise bakes the seal and cracks the {pane} from its edge.",
     tool: "tape measure",
     minutes: 5,
   },
@@ -52,7 +52,7 @@ const REMEDIES: Readonly<Partial<Record<Cause, Remedy>>> = {
   },
   nail: {
     does: "Run a magnet or a finger along all four sides; draw or shorten every nail and screw near the glass.",
-    why: "A point that touches the edge cracks the next pane in its first warm week.",
+    why: "A point that touches the edge cracks the next {pane} in its first warm week.",
     tool: "magnet, pincers",
     minutes: 5,
   },

@@ -24,13 +24,13 @@ function remedy(f: ReadyFacts): readonly Rule[] {
   return found ? [{ id: "remedy", ...found, when: always }] : [];
 }
 
-const BOND_FAILS = "A lump of old tape or sealant lifts the pane, and the new bond fails there.";
+const BOND_FAILS = "A lump of old tape or sealant lifts the {pane}, and the new bond fails there.";
 const NO_SECOND_TRY = "Once the tape's liner or the sealant is open there is no second try.";
 
 /** What a lump left in the seat does, by what the pane is set in. */
 const CLEAN_WHY: Readonly<Record<Bed, string>> = {
-  putty: "A lump of old {putty} lifts the pane; a crumb is where it cracks.",
-  gasket: "A lump lifts the pane, and water gets past the gasket beside it.",
+  putty: "A lump of old {putty} lifts the {pane}; a crumb is where it cracks.",
+  gasket: "A lump lifts the {pane}, and water gets past the gasket beside it.",
   tape: BOND_FAILS,
   silicone: BOND_FAILS,
   both: BOND_FAILS,
@@ -103,7 +103,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "rust",
     does: "Wire-brush rust down to bright metal.",
-    why: "Rust under the bed swells and cracks the new pane.",
+    why: "Rust under the bed swells and cracks the new {pane}.",
     tool: "wire brush",
     minutes: 6,
     hazards: ["dust"],
@@ -124,7 +124,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "stickers",
     needsPane: true,
-    does: "Take stickers and film off the edge of the new pane; leave the label until sign-off.",
+    does: "Take stickers and film off the edge of the new {pane}; leave the label until sign-off.",
     why: "Film under the bed is a leak, and cannot be reached later.",
     minutes: 2,
     when: (g) => !g.oldGlassBack && g.bed !== "putty" && !g.staysIn,
@@ -143,9 +143,9 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "dry-fit",
     needsDry: true,
     needsPane: true,
-    does: `${byMachine(f)}Try the ${f.oldGlassBack ? "" : "new "}pane dry${standsOnPackers(f) ? ", with its {packers}" : ""}: ${TRY_BEFORE[f.bed]}.`,
+    does: `${byMachine(f)}Try the ${f.oldGlassBack ? "" : "new "}{pane} dry${standsOnPackers(f) ? ", with its {packers}" : ""}: ${TRY_BEFORE[f.bed]}.`,
     why: f.bed === "putty" && !frameOf(f.system).canBeEased ? TRY_WHY_METAL : TRY_WHY[f.bed],
-    tool: standsOnPackers(f) ? "the pane, {packers}" : "the pane",
+    tool: standsOnPackers(f) ? "the {pane}, {packers}" : "the {pane}",
     minutes: 5,
     asks: "dry-fit",
     gloves: "on",
@@ -156,8 +156,8 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "seal-line",
     ofBed: true,
-    does: "With the pane held dry, mark where the sealant will run, and take a photo.",
-    why: "It must not squeeze into view, and the mark is all you have once the pane is in.",
+    does: "With the {pane} held dry, mark where the sealant will run, and take a photo.",
+    why: "It must not squeeze into view, and the mark is all you have once the {pane} is in.",
     tool: "pencil, camera",
     photos: ["the sealant's line"],
     asks: "seal-path",
@@ -211,7 +211,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     needsDry: true,
     uses: [{ what: "metal primer", unit: "ml", perMetre: 12 }],
     does: "Brush metal primer on the bare metal, and let it dry.",
-    why: "Bare metal rusts behind the bed, where nobody sees it until the pane cracks.",
+    why: "Bare metal rusts behind the bed, where nobody sees it until the {pane} cracks.",
     tool: "metal primer, brush",
     minutes: 4,
     driesHours: 4,
@@ -254,7 +254,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     alongEdge: true,
     asks: "length",
     does: "Mask frame and glass along the line, both sides.",
-    why: "Smears that have cured take longer than the whole pane.",
+    why: "Smears that have cured take longer than the whole {pane}.",
     tool: "masking tape",
     minutes: 6,
     when: (g) => seals(g.bed),

@@ -21,7 +21,7 @@ export function refurbishSteps(of: {
     {
       id: "ru-mark",
       unitPart: "panes",
-      does: "Mark both panes A and B, which way is up, and which face was in the room.",
+      does: "Mark both {panes} A and B, which way is up, and which face was in the room.",
       why: "Once the {unit} is open nothing else tells them apart.",
       tool: "wax pencil",
       minutes: 3,
@@ -44,7 +44,7 @@ export function refurbishSteps(of: {
       id: "ru-spacer",
       unitPart: "spacer",
       does: "Free the spacer without bending it, and clean it straight and free of burrs.",
-      why: "A bent spacer never lies flat again, and a burr scratches the pane.",
+      why: "A bent spacer never lies flat again, and a burr scratches the {pane}.",
       tool: "thin blade, flat board, fine file",
       never: "Never twist it to break the seal: cut on, and lift it along its whole length.",
       minutes: 20,
@@ -96,7 +96,7 @@ export function refurbishSteps(of: {
     {
       id: "ru-square",
       unitPart: "gap",
-      does: `Lay pane, spacer and pane square by their marks, the same gap on every side.${marked}`,
+      does: `Lay {pane}, spacer and {pane} square by their marks, the same gap on every side.${marked}`,
       why: "An uneven gap leaves a thin seal, and that is where it fails.",
       tool: "square, two blocks",
       minutes: 15,
@@ -105,7 +105,7 @@ export function refurbishSteps(of: {
     (of.longestMm ?? 0) > BOWS_FROM_MM && {
       id: "ru-line",
       unitPart: "spacer",
-      does: "Tie a strong line to the middle of each long spacer, and draw it out straight as the panes close.",
+      does: "Tie a strong line to the middle of each long spacer, and draw it out straight as the {panes} close.",
       why: "A long spacer bows inward, and shows.",
       tool: "fishing line",
       minutes: 10,

@@ -14,7 +14,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "sprigs",
     does: "Push the {sprigs} in flat on the glass, at the marks.",
-    why: "They hold the pane; the {putty} only seals it. One standing off the glass lets it rattle.",
+    why: "They hold the {pane}; the {putty} only seals it. One standing off the glass lets it rattle.",
     tool: "{sprigs}, driver or knife",
     never: "Never strike toward the glass.",
     minutes: 6,
@@ -34,7 +34,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "clips-back",
     does: "Put each clip or peg back into its own hole, and count them.",
-    why: "A missing one lets the pane rattle until the compound cracks.",
+    why: "A missing one lets the {pane} rattle until the compound cracks.",
     tool: "pliers",
     minutes: 6,
     asks: "screws",
@@ -91,7 +91,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "pins",
     does: "Press each {bead} down and in while its pins go home, leaning away from the glass; set them below the face.",
-    why: "A pin that leans toward the glass finds its edge; a {bead} not pressed lets the pane rattle.",
+    why: "A pin that leans toward the glass finds its edge; a {bead} not pressed lets the {pane} rattle.",
     tool: "pins, light hammer, nail set",
     asks: "pins",
     minutes: 10,

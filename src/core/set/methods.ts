@@ -12,7 +12,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
     steps: [
       "Linseed: tools cleanest, wants a primed {rebate}, paint from one to two weeks, by four.",
       "Acrylic from a tube: quick and rougher, mostly without primer, paint from three days, by two weeks.",
-      "Two-part: sets in minutes; small repairs, and the pane that cannot wait.",
+      "Two-part: sets in minutes; small repairs, and the {pane} that cannot wait.",
     ],
     schools: [
       { way: "linseed from a tub", why: "it tools cleanest" },
@@ -26,7 +26,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
     id: "bed-or-dabs",
     name: "Does it need the full bed?",
     steps: [
-      "Weather or draught reaches it: a full bed, no gap. Water behind the pane rots the {sill}.",
+      "Weather or draught reaches it: a full bed, no gap. Water behind the {pane} rots the {sill}.",
       "Behind another door, dry and still: the bed keeps it from rattling; dabs alone let it.",
     ],
     schools: [
@@ -42,7 +42,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
     steps: [
       "Flat on the glass, the driver lying on it; push, do not swing.",
       "Two thirds in: the rest is covered by {putty}.",
-      "A pane that creaks is being bent: stop, look for a lump under it.",
+      "A {pane} that creaks is being bent: stop, look for a lump under it.",
     ],
     schools: [
       { way: "rock it in with a knife", why: "nothing is swung" },
@@ -114,7 +114,7 @@ const METHODS: readonly MethodWhen<ReadyFacts>[] = [
     name: "Tape, silicone or both",
     steps: [
       "Tape alone: grips at once, can be cut later. Silicone alone: fills what is uneven, wants its days.",
-      "Both: tape seats the pane, silicone outside it bonds; never on top of wet cleaner.",
+      "Both: tape seats the {pane}, silicone outside it bonds; never on top of wet cleaner.",
       "The void at the edge stays open to the drains, unless the maker fills it: then it is a step of its own, and its volume is on the list.",
     ],
     schools: [

@@ -135,7 +135,7 @@ describe("setting", () => {
       { system: "plastic-bead-inside", hinge: "right" },
       "pack",
       {
-        does: "Put in the {packer} that carries, at the right foot, and the two below and beside that keep the pane where it is.",
+        does: "Put in the {packer} that carries, at the right foot, and the two below and beside that keep the {pane} where it is.",
       },
     ],
     [
@@ -167,14 +167,14 @@ describe("setting", () => {
       { system: "compression-moulding" },
       "scraps",
       {
-        why: "A tab torn off inside is a leak: it comes out, or the pane does. One that cannot be reached is written down.",
+        why: "A tab torn off inside is a leak: it comes out, or the {pane} does. One that cannot be reached is written down.",
       },
     ],
     [
       "dabs behind another door",
       { detail: { weather: "sheltered" } },
       "bed",
-      { why: "No weather reaches it here: the bed is only what keeps the pane from rattling." },
+      { why: "No weather reaches it here: the bed is only what keeps the {pane} from rattling." },
     ],
     [
       "the full bed where weather reaches it",

@@ -45,7 +45,7 @@ const BACK_USUAL = "Hang the sash in the opening on its tag; shut it, latch it";
 const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> => ({
   putty: {
     does: "Run the bed all round the {rebate}, no gaps in the corners.",
-    why: "A gap in the bed is where water stands, and the pane rattles.",
+    why: "A gap in the bed is where water stands, and the {pane} rattles.",
     tool: "{putty}, thumb",
   },
   silicone: {
@@ -55,12 +55,12 @@ const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "doe
   },
   tape: {
     does: "Turn the liner's ends out as tabs you can reach, or mist the tape with glass cleaner.",
-    why: "Dry tape grabs at the first touch: tabs or wet let the pane slide until it is even.",
+    why: "Dry tape grabs at the first touch: tabs or wet let the {pane} slide until it is even.",
     tool: "glass cleaner",
   },
   both: {
-    does: "Turn the liner's ends out as tabs. Have the gun ready: the bead of sealant goes outside the tape, once the pane is in.",
-    why: "The tape seats the pane; sealant outside it bonds. Laid before, it would squeeze over the tape.",
+    does: "Turn the liner's ends out as tabs. Have the gun ready: the bead of sealant goes outside the tape, once the {pane} is in.",
+    why: "The tape seats the {pane}; sealant outside it bonds. Laid before, it would squeeze over the tape.",
     tool: "neutral-cure silicone, gun",
   },
   gasket: {
@@ -72,7 +72,7 @@ const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "doe
 
 /** A sash that is screwed together has its gasket on the glass. */
 const ROUND_THE_PANE: Pick<Step, "does" | "why" | "tool"> = {
-  does: "Put the gasket round the pane, its lip the way it was: corners full, not stretched.",
+  does: "Put the gasket round the {pane}, its lip the way it was: corners full, not stretched.",
   why: "A stretched gasket creeps back and opens at a corner.",
   tool: "soapy water",
 };
@@ -80,7 +80,7 @@ const ROUND_THE_PANE: Pick<Step, "does" | "why" | "tool"> = {
 /** Where neither rain nor draught comes: behind another door, or between rooms. */
 const SHELTERED: Pick<Step, "does" | "why" | "tool"> = {
   does: "Run the bed all round, or dabs at the corners and every 200 mm between them.",
-  why: "No weather reaches it here: the bed is only what keeps the pane from rattling.",
+  why: "No weather reaches it here: the bed is only what keeps the {pane} from rattling.",
   tool: "{putty}, thumb",
 };
 
@@ -118,13 +118,13 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "pack",
     does: turns(f)
-      ? `Put in the {packer} that carries, at the ${f.hinge} foot, and the two below and beside that keep the pane where it is.`
+      ? `Put in the {packer} that carries, at the ${f.hinge} foot, and the two below and beside that keep the {pane} where it is.`
       : f.hinge === "slides"
         ? "Put two {packers} below, over the rollers or at the quarter points."
         : "Put two {packers} below, at the marks.",
     why: turns(f)
-      ? "A hinged sash hangs like a gate: the pane is its strut, from the hinge's foot to the handle's head."
-      : "The pane stands on them, level, with its gap below.",
+      ? "A hinged sash hangs like a gate: the {pane} is its strut, from the hinge's foot to the handle's head."
+      : "The {pane} stands on them, level, with its gap below.",
     tool: "{packers}",
     ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
     minutes: 3,
@@ -134,7 +134,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "pack-channel",
     does: "Lay the {packers} in the channel where the map has them, the carrying ones first, clear of the corner screws.",
-    why: "Without them the pane stands on its edge, and a hinged sash hangs on the glass.",
+    why: "Without them the {pane} stands on its edge, and a hinged sash hangs on the glass.",
     tool: "{packers}",
     ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
     minutes: 3,
@@ -160,7 +160,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "close-dry",
     gate: true,
     photos: ["shut on its packing"],
-    does: "Stand the pane dry on its packing, taped to the frame; shut the sash and note its four gaps.",
+    does: "Stand the {pane} dry on its packing, taped to the frame; shut the sash and note its four gaps.",
     why: "Packing can still be changed now; once it is bonded the sash keeps whatever shape it has.",
     tool: "masking tape, feeler or rule",
     minutes: 3,
@@ -192,11 +192,11 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     needsDry: true,
     does: `${byMachine(f)}${
       f.bed === "putty"
-        ? "Set the pane on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round."
+        ? "Set the {pane} on the {packers} and press evenly at the edges, never in the middle, until the bed is even all round."
         : halved(f)
           ? "Stand the {unit} in the outer half, centred, and bring the room half to it."
           : framed(f)
-            ? "Slide the pane with its gasket into the members, square to them."
+            ? "Slide the {pane} with its gasket into the members, square to them."
             : bonds(f)
               ? "Foot on the {packers} first, then fold it in; slide it even, then press round the edge."
               : "Foot on the {packers} first, then fold it in against the gasket."
@@ -237,7 +237,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "close-dry",
     gate: true,
     photos: ["shut on its packing"],
-    does: "Tape the pane to the frame, shut the sash on its packing and note its four gaps.",
+    does: "Tape the {pane} to the frame, shut the sash on its packing and note its four gaps.",
     why: "Packing can still be changed now; with the {beads} home all of them come out again for it.",
     tool: "masking tape, feeler or rule",
     minutes: 3,
@@ -261,7 +261,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "scraps",
     does: "Draw out every liner tab whole and count the scraps, then press home all round.",
-    why: "A tab torn off inside is a leak: it comes out, or the pane does. One that cannot be reached is written down.",
+    why: "A tab torn off inside is a leak: it comes out, or the {pane} does. One that cannot be reached is written down.",
     minutes: 3,
     asks: "scraps",
     when: (g) => tapes(g.bed),
@@ -270,7 +270,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "bond-line",
     wet: true,
     does: "Now run the sealant outside the tape, one unbroken bead, corners first, and tool it to the line.",
-    why: "The tape holds the pane still while the sealant bonds it; a gap at a corner is a leak.",
+    why: "The tape holds the {pane} still while the sealant bonds it; a gap at a corner is a leak.",
     tool: "neutral-cure silicone, gun",
     minutes: 8,
     alongEdge: true,

@@ -49,8 +49,8 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     at: "glass",
     look:
       putty(f) && f.paints && !f.painted
-        ? "The pane is still: knock the frame lightly, no rattle. The {putty} is soft: nobody presses it."
-        : "The pane is still: press it, knock the frame, no rattle.",
+        ? "The {pane} is still: knock the frame lightly, no rattle. The {putty} is soft: nobody presses it."
+        : "The {pane} is still: press it, knock the frame, no rattle.",
     ifNot: putty(f)
       ? "Find the gap in the bed, or the {sprig} standing off the glass."
       : "Find the {bead} or gasket that does not press.",
@@ -235,7 +235,7 @@ const wholeLooks = (f: InspectionFacts): readonly InspectionItem[] => [
 /** What an item of any list says, by its id: for the logbook, which outlives the facts. */
 export const inspectionLook = (id: string): string =>
   ({
-    still: "the pane is still",
+    still: "the {pane} is still",
     gaps: "gaps are even",
     "bed-line": "bed line even",
     "sight-line": "sight line",

@@ -29,7 +29,7 @@ export const SCHOOL_FACTS: Readonly<Record<School, SchoolFact>> = {
   },
   "like-for-like": {
     name: "like for like",
-    why: "The old pane's own size: it went in.",
+    why: "The old {pane}'s own size: it went in.",
     risk: "It may be why it failed.",
   },
   "next-size-down": {

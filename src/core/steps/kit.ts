@@ -11,7 +11,7 @@ const NOT_PACKED: ReadonlySet<string> = new Set([
   "your mark",
   "stamp",
   "coating",
-  "the pane",
+  "the {pane}",
   "label",
 ]);
 

@@ -47,7 +47,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
     f.detail.keep === "keep" &&
       !order && {
         id: "bead-lift",
-        does: "Lift the {beads} out one by one, the one that holds the pane last.",
+        does: "Lift the {beads} out one by one, the one that holds the {pane} last.",
         why: "Whichever goes last keeps the glass from folding out on you.",
         tool: plastic ? "two broad putty knives" : "stiff knife, mallet",
         minutes: 12,
@@ -76,11 +76,11 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
   return {
     id: `bead-${b.side}`,
     at: b.side,
-    does: `${last ? "Last, with a hand on the pane: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.${unhooks}`,
+    does: `${last ? "Last, with a hand on the {pane}: the" : "The"} ${SIDE_NAMES[b.side]} {bead}: ${start} ${at}, and work it out.${unhooks}`,
     why: last
       ? bonded
-        ? "It has kept the pane in; from here only the bond does."
-        : "It has kept the pane in; from here the pane is yours."
+        ? "It has kept the {pane} in; from here only the bond does."
+        : "It has kept the {pane} in; from here the {pane} is yours."
       : `${b.why.charAt(0).toUpperCase()}${b.why.slice(1)}.`,
     tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, thin knife",
     ...(known?.brittle

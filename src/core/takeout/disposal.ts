@@ -27,7 +27,7 @@ export const DISPOSAL: Readonly<Record<Waste, { readonly how: string; readonly s
     source: "usual practice",
   },
   unit: {
-    how: "Carry it whole if it holds. Else cut the seal, part the panes, fold the spacer; drying beads are swept, not washed away.",
+    how: "Carry it whole if it holds. Else cut the seal, part the {panes}, fold the spacer; drying beads are swept, not washed away.",
     source: "usual practice",
   },
 };

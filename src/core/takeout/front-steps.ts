@@ -7,7 +7,7 @@ import { brokenUp, type Front, isGone, type StepFacts } from "./facts.ts";
 export const FRONT_FACTS: Readonly<Record<Front, { readonly name: string; readonly minds: string }>> = {
   "storm-pane": {
     name: "storm pane",
-    minds: "Catches or turn-buttons first, then lift: it may be worth more than the pane behind it.",
+    minds: "Catches or turn-buttons first, then lift: it may be worth more than the {pane} behind it.",
   },
   screen: { name: "screen", minds: "Springs or tabs; one stuck with paint is cut free along its edge, not pulled." },
   blind: { name: "blind", minds: "Off its brackets and rolled; note which way it hung." },
@@ -29,7 +29,7 @@ export function sheetFor(pane: { readonly width: number; readonly height: number
 }
 
 function sheetWords(f: StepFacts): string {
-  if (!f.size) return "Lay a drop sheet inside and out, as far from the wall as the pane is high.";
+  if (!f.size) return "Lay a drop sheet inside and out, as far from the wall as the {pane} is high.";
   const { out, along } = sheetFor(f.size);
   return `Lay a drop sheet inside and out: at least ${out} mm out from the wall, and at least ${along} mm along it.`;
 }
@@ -40,7 +40,7 @@ export function guardSteps(f: StepFacts): readonly Step[] {
   const steps: (Step | false)[] = [
     {
       id: "sheet",
-      does: `${sheetWords(f)}${f.cardKept ? " Lean the card the new pane came in on the wall below: shards slide off it." : ""}`,
+      does: `${sheetWords(f)}${f.cardKept ? " Lean the card the new {pane} came in on the wall below: shards slide off it." : ""}`,
       why: f.acrylic ? "Scraps and tools land on it, and not on the floor." : "Shards travel as far as they fall.",
       tool: f.cardKept ? "drop sheet, delivery card" : "drop sheet",
       minutes: 4,
@@ -91,9 +91,9 @@ export function markSteps(f: StepFacts): readonly Step[] {
             ? "Tape both faces of the glass with crosses."
             : `Tape the ${faces[0]} of the glass with crosses: the other cannot be reached.`,
         why: f.damage.includes("holed")
-          ? "A holed pane can fall apart even taped: hold it, and take the loose shards out first."
+          ? "A holed {pane} can fall apart even taped: hold it, and take the loose shards out first."
           : brokenUp(f) || f.damage.includes("cracked")
-            ? "Taped shards leave as one skin. A holed pane can still fall apart: hold it."
+            ? "Taped shards leave as one skin. A holed {pane} can still fall apart: hold it."
             : "Whole glass breaks too when it is prised: taped, it leaves as one skin.",
         tool: "paper tape",
         minutes: 2 * faces.length,
@@ -107,7 +107,7 @@ export function markSteps(f: StepFacts): readonly Step[] {
       does: isGone(f)
         ? "Mark the sash: which face is in the room, which edge is up."
         : "Mark the inside face and the top edge, before anything moves.",
-      why: "A pane or sash turned on the bench looks the same both ways.",
+      why: "A {pane} or sash turned on the bench looks the same both ways.",
       tool: "wax pencil",
       minutes: 1,
       photos: ["the room face, marked"],

@@ -37,20 +37,20 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       afterCut: true,
       does:
         f.lift === "machine"
-          ? "Stop: this pane is lifted by a machine, with someone trained to use it."
+          ? "Stop: this {pane} is lifted by a machine, with someone trained to use it."
           : f.whole === "insert"
             ? f.detail.halves === "caulked"
               ? "Cut the caulk round the outer half, and take it out with its glass, one hand at its head."
               : "Take the outer half out with its glass, one hand at its head."
             : atBench(f)
-              ? "Lift the pane out of the sash as it lies, both hands at its edges."
+              ? "Lift the {pane} out of the sash as it lies, both hands at its edges."
               : passed(f)
                 ? "One pushes from the room, one outside takes it: top first, lower edge last."
                 : heavy
-                  ? `Two people, ${whole ? "cups on" : "straps under it"}: ease the pane out from the top, lower edge last.`
+                  ? `Two people, ${whole ? "cups on" : "straps under it"}: ease the {pane} out from the top, lower edge last.`
                   : brokenUp(f)
                     ? "Ease what still holds together out from the top, lower edge last."
-                    : "Ease the pane out from the top, lower edge last.",
+                    : "Ease the {pane} out from the top, lower edge last.",
       why: f.damage.includes("cracked")
         ? "It can come apart in the middle of this: keep your wrists and feet from under it."
         : "The bottom edge carries it until both hands have it.",

@@ -10,8 +10,8 @@ export const JAMMED_SCREW: readonly string[] = [
 export const LOCK_OUT: readonly string[] = [
   "Is there a spare key: a neighbour, a relative, the agent?",
   "Is another door or window open, or openable from outside?",
-  "Ring a locksmith: a lock costs less than most panes, and less than a {unit}.",
-  "Only then the smallest, plainest pane, away from the lock's own glass; tape it first, gloves and eyes.",
+  "Ring a locksmith: a lock costs less than most {panes}, and less than a {unit}.",
+  "Only then the smallest, plainest {pane}, away from the lock's own glass; tape it first, gloves and eyes.",
   "A lock that is at fault is a job of its own: put it down under Make ready, hardware.",
   "Say who asked for it, and see that they may.",
 ];

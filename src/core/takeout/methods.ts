@@ -38,7 +38,7 @@ const METHODS: readonly MethodWhen<StepFacts>[] = [
     name: "Aloft, from inside, or on a bench",
     steps: [
       "Three points of contact, a stabiliser, no leaning out: if both hands are needed it is not a ladder's job.",
-      "A sash that comes down is done on a bench: {putty} overhead falls, and a pane overhead is hard to keep whole.",
+      "A sash that comes down is done on a bench: {putty} overhead falls, and a {pane} overhead is hard to keep whole.",
       "Guard the opening while the sash is away.",
     ],
     schools: [

@@ -46,7 +46,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
         {
           id: "probe",
           does: "Probe along the {rebate} with a thin blade for {sprigs} under what is left of the {putty}.",
-          why: "They hide under the hard part, and the pane breaks on the one that was missed.",
+          why: "They hide under the hard part, and the {pane} breaks on the one that was missed.",
           tool: "thin blade",
           minutes: 2,
           alongEdge: true,
@@ -54,7 +54,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
         {
           id: "sprigs",
           does: "Draw every {sprig}, and count them.",
-          why: "One left behind cracks the pane as it comes out, or the new one as it goes in.",
+          why: "One left behind cracks the {pane} as it comes out, or the new one as it goes in.",
           tool: "pincers",
           minutes: 4,
           asks: "sprigs",
@@ -65,7 +65,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
         {
           id: "clips",
           does: "Draw the clips or pegs out of their holes, and count them.",
-          why: "Each hole takes its own clip again; a missing one lets the pane rattle.",
+          why: "Each hole takes its own clip again; a missing one lets the {pane} rattle.",
           tool: "pincers",
           minutes: 5,
           asks: "sprigs",
@@ -93,8 +93,8 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
         },
         {
           id: "push-out",
-          does: "From the room, press the pane outward a little at each edge, until the {beads} are slack.",
-          why: "With the outer gasket gone the pane can move, and the {beads} let go.",
+          does: "From the room, press the {pane} outward a little at each edge, until the {beads} are slack.",
+          why: "With the outer gasket gone the {pane} can move, and the {beads} let go.",
           tool: "flat hands",
           never:
             f.damage.includes("cracked") || brokenUp(f)
@@ -109,7 +109,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
         {
           id: "wedge-gasket",
           does: "Draw the wedge gasket out on the room side, starting at a corner, and note which way its lip lies.",
-          why: "It keeps the pane tight: until it is out no {bead} moves.",
+          why: "It keeps the {pane} tight: until it is out no {bead} moves.",
           tool: "hook, soapy water",
           photos: ["which way its lip lies"],
           minutes: 5,
@@ -136,8 +136,8 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "packers-map",
           does: "Put every {packer} on the map: edge, place, thickness, width.",
           why: isGone(f)
-            ? "They still lie where they carried it; the new pane wants the same, or better."
-            : "They show how the old pane was carried, and whether that was right.",
+            ? "They still lie where they carried it; the new {pane} wants the same, or better."
+            : "They show how the old {pane} was carried, and whether that was right.",
           minutes: 3,
           asks: "packers",
         },
@@ -201,7 +201,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
         : "Break out the face {putty}, chisel flat on the {rebate}.",
       why: metal
         ? "A gouge through the coating rusts under the new bed."
-        : "Tilted, the chisel eats the {rebate}, and the new pane has nothing to lie on.",
+        : "Tilted, the chisel eats the {rebate}, and the new {pane} has nothing to lie on.",
       tool: f.detail.old === "soft" || falls ? "narrow chisel, putty knife" : "hacking knife or narrow chisel, hammer",
       never: "No heat gun beside glass that stays, and none where paint may hold lead.",
       minutes: falls ? 15 : f.detail.old === "soft" ? 20 : 40,
@@ -219,7 +219,7 @@ function bedStep(f: StepFacts): Step {
     putty: [
       "bed-putty",
       "Scrape the old bed off the {rebate}.",
-      "A lump left behind lifts the new pane and cracks it.",
+      "A lump left behind lifts the new {pane} and cracks it.",
       "chisel, scraper",
     ],
     silicone: [
@@ -231,7 +231,7 @@ function bedStep(f: StepFacts): Step {
     tape: [
       "bed-tape",
       "Roll or scrape the old tape off the leg.",
-      "A lump of old tape lifts the new pane, and it fails there.",
+      "A lump of old tape lifts the new {pane}, and it fails there.",
       "scraper, eraser wheel",
     ],
     gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", "damp cloth"],

@@ -77,7 +77,7 @@ export function screwSteps(kind: ScrewPart, f: StepFacts): readonly Step[] {
         {
           id: "corner-screws",
           does: "Lay it on its face, and take the screws out of two corners that share one member. Count them.",
-          why: "One member off is enough: the pane slides out, and the rest stays square.",
+          why: "One member off is enough: the {pane} slides out, and the rest stays square.",
           tool: "screwdriver, blanket",
           minutes: 8,
           asks: "screws",
@@ -96,7 +96,7 @@ export function screwSteps(kind: ScrewPart, f: StepFacts): readonly Step[] {
         {
           id: "gasket-off",
           does: "Draw the gasket off the glass in one piece, and note which way its lip lies.",
-          why: "It goes round the new pane, the same way.",
+          why: "It goes round the new {pane}, the same way.",
           tool: "hook, soapy water",
           minutes: 4,
         },

@@ -251,7 +251,7 @@ export const edgesText = (edges: string): string => (edges === "as cut" ? "edges
 function troubleText(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
   const unlikely = unlikelyHere(book, r);
   if (unlikely)
-    return `No ${unlikely.is === "small" ? "pane is so small" : "sheet is so large"}: look at the ${unlikely.side}, and read it again.`;
+    return `No ${unlikely.is === "small" ? "{pane} is so small" : "sheet is so large"}: look at the ${unlikely.side}, and read it again.`;
   if (!r.cut.ok || !r.cut.value.opening.ok) return null;
   // Where its size was said by hand, what was read is said beside it.
   if (r.slips.length > 0) return "A reading contradicts the others: read it again.";

@@ -93,7 +93,7 @@ export function Look() {
                 <a href={`/panes/${c.pane}/look`}>{c.label}</a>
               </span>
             ))}
-            . Mend what does it, or the next pane goes the same way.
+            {say(". Mend what does it, or the next {pane} goes the same way.")}
           </p>
         )}
       </Part>

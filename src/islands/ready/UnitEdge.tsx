@@ -48,8 +48,8 @@ export function UnitEdge({ part }: { readonly part: UnitPart }) {
 }
 
 const PART_NAMES: Readonly<Record<UnitPart, string>> = {
-  panes: "its two panes",
-  cuts: "where the blade runs, along both panes",
+  panes: "its two {panes}",
+  cuts: "where the blade runs, along both {panes}",
   spacer: "its spacer",
   beads: "the drying beads in the spacer's bore",
   inside: "the faces inside",

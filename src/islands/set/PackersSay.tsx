@@ -35,8 +35,10 @@ function Stacks() {
     r.opening.copied?.fit !== "usual"
       ? null
       : isRefurbished(book)
-        ? " As such panes mostly sit: nobody said how thick its own were. Those that it stood on go back, if they were right."
-        : " As such panes mostly sit: nobody said how the old one sat. Hold them to the gap first.";
+        ? say(
+            " As such {panes} mostly sit: nobody said how thick its own were. Those that it stood on go back, if they were right.",
+          )
+        : say(" As such {panes} mostly sit: nobody said how the old one sat. Hold them to the gap first.");
   return (
     <p>
       {packers.stack.pieces.length === 0 ? (

@@ -97,7 +97,7 @@ export function Pins() {
       </p>
       {stepFacts(book, r).toughened && (
         <p className="trouble">
-          {say("{Toughened} glass: a pin that touches its edge wastes the pane. Look where each one goes.")}
+          {say("{Toughened} glass: a pin that touches its edge wastes the {pane}. Look where each one goes.")}
         </p>
       )}
       <p className="text-[14px]">

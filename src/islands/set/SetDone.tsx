@@ -84,7 +84,7 @@ export function SetDone() {
           <label className="col-span-3">
             <span className="trouble">
               {say(
-                "Without {sprigs} nothing holds the pane until the {putty} is hard, and it rattles for good. Why none?",
+                "Without {sprigs} nothing holds the {pane} until the {putty} is hard, and it rattles for good. Why none?",
               )}
             </span>
             <input name="why" required maxLength={200} pattern=".*\S.*" />

@@ -88,7 +88,7 @@ export function SettingDrawing() {
             <li key={j}>
               <span className={j === "locates" ? "text-mute" : "font-semibold text-wax"}>{JOB_NAMES[j]}</span>
               {j === "carries"
-                ? ": the pane stands on it"
+                ? say(": the {pane} stands on it")
                 : j === "braces"
                   ? ": it lifts the handle corner, like the strut of a gate"
                   : ": hand-tight"}
@@ -110,7 +110,7 @@ export function SettingDrawing() {
       ))}
       <p className="text-[13px] text-mute">
         {say(
-          `A tight fit wants them too: without, the pane stands on its own edge, and a hinged sash hangs on the glass. ${
+          `A tight fit wants them too: without, the {pane} stands on its own edge, and a hinged sash hangs on the glass. ${
             setting
               ? "Figures from the left or lower end, seen from the side it goes in."
               : "Each about a quarter of its edge in from the corner: in figures once the glass is measured."

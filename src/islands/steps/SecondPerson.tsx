@@ -28,7 +28,7 @@ export function SecondPerson({ steps }: { readonly steps: readonly Step[] }) {
           aria-label={
             across
               ? "Seen from above: one stands in the room, one outside, across the glass"
-              : "Seen from above: both stand on the side the pane comes out, one at each edge"
+              : say("Seen from above: both stand on the side the {pane} comes out, one at each edge")
           }
         >
           {whereToStand(across).map((p) => (

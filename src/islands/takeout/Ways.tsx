@@ -44,7 +44,7 @@ export function Ways() {
           ))}
         </ol>
       </Fold>
-      <Fold title="Locked out?" more="before any pane is broken">
+      <Fold title="Locked out?" more={say("before any {pane} is broken")}>
         <ol className="list-decimal pl-5">
           {LOCK_OUT.map((l) => (
             <li key={l}>{say(l)}</li>
