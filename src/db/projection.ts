@@ -44,10 +44,17 @@ import {
 import { keepRecord } from "./supplier-records.ts";
 
 /** Which make of the tables this is: raised when what stands in them changes, so that an older file has them made again. */
-export const TABLES_VERSION = 15;
+export const TABLES_VERSION = 16;
 
 /** Kinds that the firm's own tables are made of. */
-const LISTED: ReadonlySet<Kind> = new Set(["supplier.added", "house.rule", "round.weather", "round.day-off", "unread"]);
+const LISTED: ReadonlySet<Kind> = new Set([
+  "supplier.added",
+  "house.rule",
+  "round.weather",
+  "weather.told",
+  "round.day-off",
+  "unread",
+]);
 
 /** Brings the tables up to date with entries that were just added, in the transaction that added them. */
 export function project(db: Running, added: readonly Entry[]): void {

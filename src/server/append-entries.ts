@@ -9,6 +9,7 @@ import { type AppendError, appendEntries as append } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
 import { adoptOwn } from "./adopt-own.ts";
 import type { Outcome, Refusal } from "./http/endpoint.ts";
+import { keepWeather } from "./keep-weather.ts";
 import { lookForNews } from "./live.ts";
 import { visitor } from "./people/visit.ts";
 import { rowsAhead } from "./rows-ahead.ts";
@@ -43,6 +44,7 @@ export function appendEntries(
   const done = append(db, batch.entries, { receivedAt: now.toISOString(), sure: batch.sure ?? false });
   if (!done.ok) return fail(refusal(done.error));
   adoptOwn(db, batch.entries as readonly Entry[], now);
+  keepWeather(db, batch.entries as readonly Entry[], now);
   setImmediate(lookForNews);
   rowsAhead(db, new Set(batch.entries.flatMap((e) => e.about.pane ?? [])));
   return ok({ taken: [...done.value.taken], known: [...done.value.known], through: done.value.through });

@@ -20,6 +20,13 @@ const Own = z.strictObject({ seen: z.int().min(1).max(1_000_000), of: z.enum(OWN
 export const FIRM_SCHEMAS = {
   "round.opened": z.strictObject({ name: Name, place: Short }),
   "round.weather": z.strictObject({ day: DayText, wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }),
+  "weather.told": z.strictObject({
+    day: DayText,
+    days: z
+      .array(z.strictObject({ wet: z.boolean(), lowC: z.number().min(-60).max(60).nullable() }))
+      .min(1)
+      .max(21),
+  }),
   "round.day-off": z.strictObject({ day: DayText, off: z.boolean() }),
   "house.rule": z.strictObject({
     rule: Name,

@@ -47,11 +47,16 @@ function keyOf(e: Entry): string | null {
   return threadOf(e) ?? `${e.kind} ${e.id}`;
 }
 
+/** The weather is told once a day: cure and paint look back no further than so many. */
+const TOLD_DAYS = 60;
+
 /** Of entries that replace each other: the newest; where a list keeps its order, the first that put it there too. */
 function stillCounts(same: readonly Entry[]): readonly Entry[] {
   const last = same.at(-1);
   if (last === undefined) return [];
   if (last.kind === "work.took") return same.slice(-MOST_TIMED);
+  // What it was to be on a day that is past stands in what was told by then.
+  if (last.kind === "weather.told") return same.slice(-TOLD_DAYS);
   // What was cut from a sheet meanwhile follows from how many there were then, said or counted.
   if (last.kind === "stock.pane" || last.kind === "stock.counted") return same;
   // A value that does not fit its rule is passed over: all of them are kept, there are few.

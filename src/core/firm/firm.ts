@@ -13,6 +13,7 @@ import type { WorkCalendar } from "../plan/calendar.ts";
 import type { FindBest } from "../size/best.ts";
 import type { Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
+import type { Day } from "../units/day.ts";
 import type { CutTally } from "./cut-record.ts";
 import type { PlanBook } from "./plan-book.ts";
 import type { TakenTwice } from "./taken-twice.ts";
@@ -35,6 +36,10 @@ export type Firm = {
   readonly asked: readonly Payloads["person.asked"][];
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
+  /** Days of it whose weather is as it was told: nobody entered them. */
+  readonly weatherTold: ReadonlySet<Day>;
+  /** The day on which the weather was told last. */
+  readonly weatherToldOn: Day | null;
   readonly stock: readonly StockPane[];
   /** When each piece of it was last counted, and by whom. */
   readonly counted: ReadonlyMap<string, { readonly day: string; readonly who: string }>;

@@ -5,7 +5,7 @@ import { insertKey } from "../house/stock.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
 import type { PersonFigure, PersonRule } from "../learn/person-rule.ts";
 import type { SupplierFigure, SupplierRule } from "../learn/supplier-rule.ts";
-import { type Customer, type FirmDetails, type FirmPayloads, NO_DETAILS } from "../log/kinds/firm.ts";
+import { type Customer, type FirmDetails, type FirmPayloads, NO_DETAILS, type ToldWeather } from "../log/kinds/firm.ts";
 import type { PlanPayloads } from "../log/kinds/plan.ts";
 import type { EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import type { Explains } from "../people/explains.ts";
@@ -15,7 +15,7 @@ import { roadKey } from "../plan/road-key.ts";
 import { WEIGHTS, type WeekWeights } from "../plan/week.ts";
 import { pastOf, type Timed } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
-import { type Day, dayOf } from "../units/day.ts";
+import { addDays, type Day, dayOf } from "../units/day.ts";
 import { tallied } from "./cut-record.ts";
 import type { Firm, Supplier } from "./firm.ts";
 import { lateKey, type PlanPerson } from "./plan-book.ts";
@@ -60,6 +60,10 @@ export type Told = {
   readonly daysOff: Set<Day>;
   readonly wet: Set<Day>;
   readonly lowC: Map<Day, number>;
+  /** Days whose weather somebody entered; and all days' as it was told last. */
+  readonly entered: Set<Day>;
+  readonly told: Map<Day, ToldWeather>;
+  toldOn: Day | null;
   readonly people: Map<string, PlanPerson>;
   readonly away: Map<string, Map<Day, Payloads["plan.away"]>>;
   readonly roads: Map<string, number>;
@@ -99,6 +103,9 @@ export const nothingTold = (): Told => ({
   daysOff: new Set(),
   wet: new Set(),
   lowC: new Map(),
+  entered: new Set(),
+  told: new Map(),
+  toldOn: null,
   people: new Map(),
   away: new Map(),
   roads: new Map(),
@@ -168,8 +175,14 @@ export const FIRM_FOLDS: { readonly [K in FirmKind]: Fold<K> } = {
     t.counted.set(p.name, { day: e.at.slice(0, 10), who: e.who });
   },
   "stock.insert": (t, p) => keep(t.inserts, insertKey(p), p),
+  "weather.told": (t, p) => {
+    const on = dayOf(p.day);
+    for (const [n, told] of p.days.entries()) t.told.set(addDays(on, n), told);
+    t.toldOn = on;
+  },
   "round.weather": (t, p) => {
     const day = dayOf(p.day);
+    t.entered.add(day);
     put(t.wet, day, p.wet);
     if (p.lowC === null) t.lowC.delete(day);
     else t.lowC.set(day, p.lowC);
@@ -221,7 +234,7 @@ export const firmOf = (t: Told): Firm => ({
   lessons: [...t.lessons.values()],
   shelf: t.shelf,
   forgotten: t.forgotten,
-  calendar: { workingWeekdays: MONDAY_TO_FRIDAY, daysOff: t.daysOff, wet: t.wet, lowC: t.lowC },
+  ...calendarOf(t),
   plan: {
     people: [...t.people.values()],
     away: t.away,
@@ -252,6 +265,21 @@ function keep<T extends { readonly gone?: boolean | undefined }>(all: Map<string
 function put(days: Set<Day>, day: Day, is: boolean): void {
   if (is) days.add(day);
   else days.delete(day);
+}
+
+/** The days ahead: as somebody entered them; as they were told where nobody did, and the house goes by that. */
+function calendarOf(t: Told): Pick<Firm, "calendar" | "weatherTold" | "weatherToldOn"> {
+  const told = t.house.toldWeather === "yes" ? [...t.told].filter(([day]) => !t.entered.has(day)) : [];
+  return {
+    calendar: {
+      workingWeekdays: MONDAY_TO_FRIDAY,
+      daysOff: t.daysOff,
+      wet: new Set([...t.wet, ...told.flatMap(([day, w]) => (w.wet ? [day] : []))]),
+      lowC: new Map([...told.flatMap(([day, w]) => (w.lowC === null ? [] : [[day, w.lowC] as const])), ...t.lowC]),
+    },
+    weatherTold: new Set(told.map(([day]) => day)),
+    weatherToldOn: t.toldOn,
+  };
 }
 
 /** Somebody looked what lies there: who took it before is settled. */

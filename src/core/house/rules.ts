@@ -47,6 +47,7 @@ export type HouseRules = SizingRules &
     readonly twoLiftKg: number;
     readonly leadYear: number;
     readonly ownFigures: "when somebody says so" | "by themselves";
+    readonly toldWeather: "yes" | "no";
     readonly ownMinutes: "yes" | "no";
     readonly peopleSeeEachOther: "no" | "yes";
     readonly safetySet: "M" | "F";
@@ -286,6 +287,13 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     unit: "",
     source: "a figure that changes sizes is read by somebody first",
     choices: ["when somebody says so", "by themselves"],
+  },
+  toldWeather: {
+    value: "yes",
+    says: "Cure and paint go by the weather as it is told, where nobody entered a day's",
+    unit: "",
+    source: "ten days ahead, kept each day; what somebody enters stands before it",
+    choices: ["yes", "no"],
   },
   ownMinutes: {
     value: "yes",

@@ -9,7 +9,7 @@ const NAMED: readonly RuleSection[] = [
   {
     id: "firm",
     name: "How the firm reads",
-    rules: ["readsIn", "speaks", "ownFigures", "ownMinutes", "peopleSeeEachOther"],
+    rules: ["readsIn", "speaks", "ownFigures", "ownMinutes", "toldWeather", "peopleSeeEachOther"],
   },
   {
     id: "size",

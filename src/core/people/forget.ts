@@ -11,6 +11,7 @@ export const FORGOTTEN = "removed";
 const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } = {
   "round.opened": [],
   "round.weather": [],
+  "weather.told": [],
   "round.day-off": [],
   "house.rule": [],
   "person.figure": [],

@@ -15,6 +15,7 @@ const GUEST_SEES: { readonly [K in keyof FirmPayloads | FirmPlan]: Shown } = {
   "plan.late": "nothing",
   "round.opened": "all",
   "round.weather": "all",
+  "weather.told": "all",
   "round.day-off": "all",
   "house.rule": "all",
   // A size follows from whose tape read it.

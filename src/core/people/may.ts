@@ -60,6 +60,7 @@ const OF_THE_FIRM: { readonly [K in keyof FirmPayloads | FirmPlan]: Writing } = 
   "plan.late": "write-work",
   "round.opened": "write-work",
   "round.weather": "write-work",
+  "weather.told": "write-work",
   "round.day-off": "write-firm",
   "house.rule": "write-firm",
   "person.figure": "write-work",

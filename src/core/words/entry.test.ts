@@ -45,6 +45,16 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     { system: "timber-putty", station: "takeout", step: "face-putty/hard", minutes: 25, metres: 3 },
     /^Take out, face putty\/hard: took 25 min$/,
   ],
+  "weather.told": [
+    {
+      day: "2026-05-20",
+      days: [
+        { wet: true, lowC: 8 },
+        { wet: false, lowC: null },
+      ],
+    },
+    /^Weather as it was told on .*20 May.*, of 2 days: 1 wet$/,
+  ],
   "takeout.profile": [{ profile: "ovolo" }, /^Frame profile: ovolo$/],
   "takeout.broken": [{ beads: ["left", "top"] }, /^Beads broken: left, top$/],
   "waste.out": [{ waste: "toughened", bags: 2, where: "yard skip" }, /^Away: 2 bags of toughened, yard skip$/],

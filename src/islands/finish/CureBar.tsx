@@ -123,7 +123,11 @@ function DayChooser({ chosen, choose, days }: ChooserProps) {
         name="Calendar"
         inline
         of={days.map(
-          (d) => [String(d), `${sayDay(d)}${wet.has(d) ? ", wet" : ""}${daysOff.has(d) ? ", day off" : ""}`] as const,
+          (d) =>
+            [
+              String(d),
+              `${sayDay(d)}${wet.has(d) ? `, wet${firm.weatherTold.has(d) ? " as told" : ""}` : ""}${daysOff.has(d) ? ", day off" : ""}`,
+            ] as const,
         )}
         value={chosen === null ? null : String(chosen)}
         unsaid="choose a day"

@@ -32,10 +32,15 @@ export type Customer = {
   readonly keyHolder: string;
 };
 
+/** One day's weather as far as cure and paint go by it. */
+export type ToldWeather = { readonly wet: boolean; readonly lowC: number | null };
+
 /** The firm's own, and its rounds: what their entries carry. */
 export type FirmPayloads = {
   "round.opened": { readonly name: string; readonly place: string };
   "round.weather": { readonly day: string; readonly wet: boolean; readonly lowC: number | null };
+  /** The weather as it was told on a day, of that day and those after it. */
+  "weather.told": { readonly day: string; readonly days: readonly ToldWeather[] };
   "round.day-off": { readonly day: string; readonly off: boolean };
   "house.rule": {
     readonly rule: string;
@@ -132,6 +137,7 @@ export type FirmPayloads = {
 export const FIRM_KINDS: KindFactsOf<FirmPayloads> = {
   "round.opened": { about: ["round"], key: one, apart: "whole" },
   "round.weather": { about: [], key: (p) => p.day, apart: "whole" },
+  "weather.told": { about: [], key: one, apart: "whole" },
   "round.day-off": { about: [], key: (p) => p.day, apart: "whole" },
   "house.rule": { about: [], key: (p) => p.rule, apart: "whole" },
   "person.figure": { about: [], key: (p) => `${p.person}/${p.rule}`, apart: "whole" },

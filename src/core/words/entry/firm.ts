@@ -16,6 +16,8 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "round.opened": (p) => `Round opened: ${p.name}`,
   "round.weather": (p) =>
     `Weather, ${onDay(p.day)}: ${p.wet ? "wet" : "dry"}${p.lowC === null ? "" : `, down to ${p.lowC} °C`}`,
+  "weather.told": (p) =>
+    `Weather as it was told on ${onDay(p.day)}, of ${p.days.length} ${p.days.length === 1 ? "day" : "days"}: ${p.days.filter((d) => d.wet).length} wet`,
   "round.day-off": (p) => `${onDay(p.day)} is ${p.off ? "a day off" : "worked"}`,
   "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
   "person.figure": (p) =>
