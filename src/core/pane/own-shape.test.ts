@@ -83,6 +83,7 @@ describe("an opening with a raking side", () => {
   it("asks for nothing but glass and where it stands", () => {
     expect(unknownsOf(book, r).map((u) => u.id)).toEqual(["safety", "glass"]);
     expect(ticket.size?.height).toBe("896");
+    expect(ticket.what).toMatch(/^1 off, cut to its shape, 4 mm clear float/);
     expect(ticket.spoken).toMatch(/Cut to shape within that size: corners 0, 0 · 79[67]/);
   });
   it("no size stands before both corners are read", () => {

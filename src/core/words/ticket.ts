@@ -117,7 +117,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
       ? "about "
       : "";
   const mass = r.massKg === null ? "" : `${roughly}${massText(r.massKg, unit)}`;
-  const what = ["1 off", say(glass, dialect), mass].filter(Boolean).join(", ");
+  const what = ["1 off", r.shaped ? "cut to its shape" : "", say(glass, dialect), mass].filter(Boolean).join(", ");
   // What is set is in: no reading moves it any more.
   const isSet = r.stands.as === "set";
   const trouble =
