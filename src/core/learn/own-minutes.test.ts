@@ -35,6 +35,14 @@ describe("how long a piece of work takes here", () => {
     expect(own?.seen).toBe(4);
     expect(own?.minutes).toBeCloseTo(10, 0);
   });
+  it("takes slow hands for slow hands, where they were slow twice", () => {
+    const quick = [6, 6, 6, 6].map((m) => timed(m, { who: "Bram" }));
+    const slow = [40, 41, 39].map((m) => timed(m));
+    expect(ownMinutes([...quick, ...slow], of(10))?.outliers).toEqual([]);
+    expect(ownMinutes([...quick, ...slow], of(10, "Nell"))?.minutes).toBeGreaterThan(25);
+    // Once is a clock that ran on.
+    expect(ownMinutes([...quick, timed(40)], of(10))?.outliers.map((t) => t.minutes)).toEqual([40]);
+  });
   it("is surer the more often it was timed, and lies within what it says", () => {
     const width = (n: number): number => {
       const own = ownMinutes(

@@ -80,7 +80,10 @@ export function ownMinutes<T extends Timed>(
   };
 }
 
-/** Far from what the same person takes, where they timed it often enough; the rest among each other: quick hands are no slip. */
+/**
+ * Far from what the same person takes, where they timed it often enough; the rest among each other, unless the same person took
+ * about as long another time: slow hands and quick ones are no slip.
+ */
 function partedByPerson<T extends Timed>(all: readonly T[], logOf: (t: T) => number): Parted<T> {
   const often = [...new Set(all.map((t) => t.who))].filter(
     (who) => all.filter((t) => t.who === who).length >= FAR_FROM,
@@ -89,7 +92,10 @@ function partedByPerson<T extends Timed>(all: readonly T[], logOf: (t: T) => num
     ...often.map((who) => all.filter((t) => t.who === who)),
     all.filter((t) => !often.includes(t.who)),
   ].map((same) => parted(same, logOf, LEAST_SCATTER));
-  return { usual: parts.flatMap((p) => p.usual), outliers: parts.flatMap((p) => p.outliers) };
+  const tookSoAgain = (t: T): boolean =>
+    all.some((o) => o !== t && o.who === t.who && Math.abs(logOf(o) - logOf(t)) < 2 * LEAST_SCATTER);
+  const far = new Set(parts.flatMap((p) => p.outliers).filter((t) => often.includes(t.who) || !tookSoAgain(t)));
+  return { usual: all.filter((t) => !far.has(t)), outliers: all.filter((t) => far.has(t)) };
 }
 
 /** What the others take, as a word for somebody else: no surer than people are alike. */

@@ -7,7 +7,7 @@ import { paneMass } from "../specify/mass.ts";
 import { PANEL_MAKE_NAMES } from "../specify/panel.ts";
 import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
-import { shareOfRound } from "./own-shape.ts";
+import { needsTemplate, shareOfRound } from "./own-shape.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit, USUAL_SHEETS } from "./unit.ts";
 import { wholeHere, wholeOf } from "./whole-here.ts";
@@ -45,11 +45,11 @@ export function statedSize(line: Pick<Payloads["order.line"], "widthNm" | "heigh
 }
 
 /** What else whoever makes it must know: a panel of two sheets, an insert's door, what was said under parts. */
-function noteOf(book: PaneBook): string {
+function noteOf(book: PaneBook, r: Reckoning): string {
   const door = book.readings["door-thickness"];
   return [
-    book.shape === "odd" && wholeOf(book) === null
-      ? "not of straight sides: cut to the template that comes with it"
+    needsTemplate(book, r) && wholeOf(book) === null
+      ? `${book.shape === "odd" ? "not of straight sides" : "a raking side"}: cut to the template that comes with it`
       : "",
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
@@ -78,7 +78,7 @@ export function orderLineOf(book: PaneBook, r: Reckoning): Omit<Payloads["order.
         ...(book.looks && looksText(book.looks) ? { looks: book.looks } : {}),
         ...(isUnit(book) && book.bars ? { bars: book.bars } : {}),
         ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
-        ...(noteOf(book) ? { note: noteOf(book) } : {}),
+        ...(noteOf(book, r) ? { note: noteOf(book, r) } : {}),
         ...(whole ? { whole } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
-import type { Shape } from "../measure/ways.ts";
+import type { Shape, Way } from "../measure/ways.ts";
 import { dayOf } from "../units/day.ts";
 import { mm, toMm } from "../units/length.ts";
 import { ticketOf } from "../words/ticket.ts";
@@ -13,8 +13,9 @@ import { shareOfRound } from "./own-shape.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
 
-const told = (shape: Shape, read: Readonly<Record<string, string>>, unit: "mm" | "in" = "mm") => {
+const told = (shape: Shape, read: Readonly<Record<string, string>>, unit: "mm" | "in" = "mm", way: Way = "rebate") => {
   const t = new Teller().opened().added(PANE, "timber-bead");
+  t.tell("measure.way", { way });
   t.tell("look.damage", { damage: ["cracked"] });
   t.tell("measure.shape", { shape });
   t.tell("measure.circumstance", { state: "cleared" });
@@ -92,6 +93,12 @@ describe("an opening with a raking side", () => {
     expect(open.ticket.spoken).toMatch(/read both corners/);
     expect(unknownsOf(open.book, open.r)[0]).toMatchObject({ id: "template", place: "diagonal-up" });
     expect(nextFor(open.book, open.r, dayOf("2026-05-20"))).toMatchObject({ kind: "read-corners", count: 2 });
+  });
+  it("of which only the old pane was read: a template tells the rest", () => {
+    const t = told("raked", { "old-width": "797", "old-height": "896" }, "mm", "old-unit");
+    expect(unknownsOf(t.book, t.r).find((u) => u.id === "template")?.says).toMatch(/raking side: send a template/);
+    expect(orderLineOf(t.book, t.r)?.note).toBe("a raking side: cut to the template that comes with it");
+    expect(t.ticket.why).toMatch(/^The rectangle round it: cut to the template/);
   });
   it("corners that make no such figure are said", () => {
     const wrong = told("raked", { ...RAKED, "diagonal-up": "1230" });

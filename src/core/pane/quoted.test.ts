@@ -4,6 +4,7 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { pastOf } from "../steps/past.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { quotedPane } from "./quoted.ts";
@@ -89,6 +90,20 @@ describe("what is quoted", () => {
       expect(q?.minutes.map((m) => m.station)).toContain("Set");
       expect(q?.minutes.every((m) => m.minutes > 0)).toBe(true);
     }
+  });
+  it("is by the firm's minutes, whoever looks at it", () => {
+    const t = new Teller().opened().added(PANE, "timber-putty");
+    t.read({ "width-middle": "600", "height-middle": "900" });
+    const timed = (who: string, minutes: number) =>
+      ({ system: "timber-putty", station: "set", step: "bed", minutes, metres: 3, who, day: "2026-05-01" }) as const;
+    const past = pastOf([...[1, 2, 3].map(() => timed("Nell", 40)), ...[1, 2, 3, 4].map(() => timed("Bram", 6))]);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const by = { firm, today: dayOf("2026-05-20"), record: [], dialect: "a", unit: "mm" } as const;
+    const of = (reader?: string) =>
+      quotedPane(book, reckon(book, { house: HOUSE_DEFAULTS, calendar, past, ...(reader && { reader }) }), by)?.minutes;
+    expect(of("Nell")).toEqual(of());
+    expect(of("Nell")).toBeDefined();
   });
   it("glass that goes back costs what goes into it, and is nobody's to price", () => {
     const back = (option: "refurbish" | "repack") =>

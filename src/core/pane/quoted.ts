@@ -84,7 +84,8 @@ export function quotedPane(
   const facts = isBack ? null : sourceFacts(book, r, by);
   const best = facts ? proposedSource(facts) : undefined;
   const minutes = WORKED.flatMap((station) => {
-    const steps = stepsAt(station, book, r);
+    // A price is the same whoever looks at it: by the firm's minutes, and nobody's own.
+    const steps = stepsAt(station, book, r, null);
     return steps.length === 0 ? [] : [{ station: STATION_NAMES[station], minutes: effortOf(steps).minutes }];
   });
   return {

@@ -10,6 +10,7 @@ import { conversionUnread, isConversion, isRouted } from "./conversion.ts";
 import { hingeOf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { takesOneThickness } from "./one-thickness.ts";
+import { needsTemplate } from "./own-shape.ts";
 import { meantByWay } from "./read-what.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { wasHad } from "./stands.ts";
@@ -106,9 +107,9 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
     ...(unlikely && { place: unlikely.place }),
   });
-  add(book.shape === "odd" && whole === null, {
+  add(needsTemplate(book, r) && whole === null, {
     id: "template",
-    says: "its outline, for it has an arch or a curve: send a template with the order",
+    says: `its outline, for it has ${book.shape === "raked" ? "a raking side" : "an arch or a curve"}: send a template with the order`,
     short: "its outline: a template goes with it",
     station: "order",
   });

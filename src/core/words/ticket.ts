@@ -3,6 +3,7 @@ import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
+import { needsTemplate } from "../pane/own-shape.ts";
 import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isMade, type StandsAs } from "../pane/stands.ts";
@@ -141,10 +142,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const size = { width: sizeText(width, unit, made), height: sizeText(height, unit, made), unit };
   const isOpening = r.stands.line ? r.stands.line.basis === "opening" : book.basis === "opening";
   const stated = isOpening && !r.shaped ? openingText(r, unit) : null;
-  const odd =
-    book.shape === "odd" && !readsWhole(book.way)
-      ? "The rectangle round it: cut to the template that comes with it. "
-      : "";
+  const odd = needsTemplate(book, r) ? "The rectangle round it: cut to the template that comes with it. " : "";
   const copied =
     r.opening.copied && !(isHere && r.opening.copied.of === "window-hole")
       ? ` ${COPIED_WORDS[r.opening.copied.of]}`
