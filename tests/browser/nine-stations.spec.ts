@@ -129,8 +129,22 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
   });
 
   await test.step("finish: from when and by when to paint", async () => {
+    // What was told of the weather is kept by the server as the first pane is set, and comes with the next page.
+    await allSent(page);
+    await page.reload();
+    await ready(page);
     await openStation(page, "Finish");
     const dates = page.locator("dl").filter({ hasText: "Paint from" });
+    // Days that were told to be wet hold the brush back, until somebody says that they will be dry.
+    const calendar = page.getByLabel("Calendar");
+    const wet = calendar.locator("option").filter({ hasText: /2[0-2] May, wet as told/ });
+    await expect(wet).not.toHaveCount(0);
+    await expect(dates).not.toContainText("Thu 21 May");
+    for (let left = await wet.count(); left > 0; left--) {
+      await calendar.selectOption({ label: await wet.first().innerText() });
+      await page.getByRole("button", { name: "It will be dry" }).click();
+      await expect(wet).toHaveCount(left - 1);
+    }
     await expect(dates).toContainText("Thu 21 May");
     await expect(dates).toContainText("Wed 10 Jun");
     await expect(page.getByRole("img", { name: "Cure and paint window against the days" })).toBeVisible();

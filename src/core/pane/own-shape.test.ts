@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { Shape, Way } from "../measure/ways.ts";
@@ -99,6 +99,34 @@ describe("an opening with a raking side", () => {
     expect(unknownsOf(t.book, t.r).find((u) => u.id === "template")?.says).toMatch(/raking side: send a template/);
     expect(orderLineOf(t.book, t.r)?.note).toBe("a raking side: cut to the template that comes with it");
     expect(t.ticket.why).toMatch(/^The rectangle round it: cut to the template/);
+  });
+  it("keeps the corners it was ordered with, and says when the readings have moved since", () => {
+    const t = new Teller().opened().added(PANE, "timber-bead");
+    t.tell("measure.shape", { shape: "raked" });
+    t.read(RAKED);
+    const now = () => {
+      const b = foldPane(PANE, t.entries);
+      if (!b) throw new Error("no pane");
+      return { b, r: reckon(b, withFirm(foldFirm(t.entries))) };
+    };
+    const line = orderLineOf(now().b, now().r);
+    if (!line) throw new Error("no line");
+    t.tell("order.opened", { supplier: "S", reference: "OR-1" }, { order: ORDER });
+    t.tell("order.line", { ...line, line: ORDER_LINE.line }, { order: ORDER, pane: PANE });
+    const ordered = now().r;
+    expect(ordered.stands.as).toBe("ordered");
+    expect(ordered.shaped?.corners).toEqual(line.corners);
+    expect(ordered.moved).toBeNull();
+    // Read again, all of it 4 mm wider: √(804² + 300²), √(804² + 900²), √(804² + 600²).
+    t.read({ "width-bottom": "804", "width-top": "858", "diagonal-up": "1207", "diagonal-down": "1003" });
+    const { r: later } = now();
+    expect(later.shaped?.corners).toEqual(line.corners);
+    const wider = (later.moved?.by.width ?? 0) / 1e6;
+    expect(wider).toBeGreaterThan(3.4);
+    expect(wider).toBeLessThan(5.1);
+    expect(later.massKg).toBeCloseTo(ordered.massKg ?? 0, 6);
+    const gap = later.cut.ok && later.cut.value.opening.ok ? later.cut.value.opening.value.spare : 0;
+    expect(gap).toBeCloseTo(1.5, 1);
   });
   it("corners that make no such figure are said", () => {
     const wrong = told("raked", { ...RAKED, "diagonal-up": "1230" });

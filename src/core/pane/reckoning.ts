@@ -221,9 +221,13 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const sizedPane = (of: CutInput) => (own ? inItsOpening(cutSize(of), figure) : cutSize(of));
   const worked = sizedPane(cutInput);
   const stands = standsOf(book);
+  // What was ordered has the corners that it was ordered with, whatever is read since.
+  const standing = stands.line?.corners ? ownShape(stands.line.corners, house.leastGapMm) : own;
   const chances = workedChances({ worked, best, odds, school, overruled: cutFrom.overrule !== undefined, opening });
   const asRead = readsWhole(book.way) && stands.size ? { readings: asItself(stands.size), figure: undefined } : {};
-  const cut = stands.size ? asStands(sizedPane({ ...cutInput, ...asRead, overrule: stands.size }), book) : worked;
+  const cut = stands.size
+    ? asStands(sizedPane({ ...cutInput, ...standing?.sizedIn, ...asRead, overrule: stands.size }), book)
+    : worked;
   const glass = glassThatStands(stands, chosen);
   const size = cut.ok ? cut.value : null;
   const makeup = stands.line ? (stands.line.makeup ?? null) : book.makeup;
@@ -298,8 +302,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     insert: insert?.match ?? null,
     cut,
     stock,
-    shaped: own && {
-      corners: own.corners,
+    shaped: standing && {
+      corners: standing.corners,
       raked: shape === "raked",
       stale: book.shaped !== null && (!figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm)),
     },
@@ -309,7 +313,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
         ? makeupMass(makeup, toMm(size.glass.width), toMm(size.glass.height))
         : readsWhole(book.way) || (!stands.line && isUnitOpen(book))
           ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
-          : massOf(size.glass.width, size.glass.height, glass.thickness)) * (own ? shareOfRound(own.corners) : 1),
+          : massOf(size.glass.width, size.glass.height, glass.thickness)) *
+        (standing ? shareOfRound(standing.corners) : 1),
     safety,
     unsafe: readsWhole(book.way)
       ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") && !insertIsSafe(book, stands)

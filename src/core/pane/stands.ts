@@ -101,7 +101,7 @@ export function movedSince(
   line: OrderLine | null,
   worked: { readonly width: Nm; readonly height: Nm } | null,
 ): Moved | null {
-  if (!line || !worked || line.corners) return null;
+  if (!line || !worked) return null;
   const ordered = { width: nm(line.widthNm), height: nm(line.heightNm) };
   // Nor is what was left off because theirs come larger.
   const asked = line.theirsLargerNm ?? { width: 0, height: 0 };
