@@ -2,13 +2,10 @@ import type { Corner } from "../log/kinds/size.ts";
 import { type Figure, type FigureError, figureOf, type OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, type OpeningPlace, WIDTHS } from "../measure/places.ts";
 import type { ReckonedOpening } from "../measure/reckoned.ts";
-import { readsWhole } from "../measure/ways.ts";
 import type { Result } from "../result.ts";
 import type { Cut, CutError } from "../size/cut.ts";
 import type { Deduction } from "../size/school.ts";
 import { mm, type Nm, nm } from "../units/length.ts";
-import type { PaneBook } from "./book.ts";
-import type { Reckoning } from "./reckoning.ts";
 import { roundOf, SHAPED_MORE_MM, shapeFor } from "./shaped.ts";
 
 /** A pane cut to the opening's own shape, and the true opening that its round would have as much room in on every side. */
@@ -87,14 +84,3 @@ export function shareOfRound(corners: readonly Corner[]): number {
   }
   return Math.abs(twice) / 2 / (width * height);
 }
-
-/**
- * Whether only a template tells what is cut: an arch or a curve; a raking side of which the old pane alone was read, edge to
- * edge. What is made whole is told by its maker.
- */
-export const needsTemplate = (
-  book: Pick<PaneBook, "shape" | "way">,
-  r: Pick<Reckoning, "opening" | "shaped">,
-): boolean =>
-  !readsWhole(book.way) &&
-  (book.shape === "odd" || (book.shape === "raked" && r.shaped === null && r.opening.copied !== null));

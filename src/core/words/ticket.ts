@@ -1,9 +1,9 @@
 import type { Corner } from "../log/kinds/size.ts";
 import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { needsTemplate } from "../pane/needs-template.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
 import { allowanceOf, labelOf, statedSize } from "../pane/order-line.ts";
-import { needsTemplate } from "../pane/own-shape.ts";
 import type { Planned } from "../pane/planned.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isMade, type StandsAs } from "../pane/stands.ts";
