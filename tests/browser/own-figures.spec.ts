@@ -60,6 +60,19 @@ test("suppliers by what they promised and what came; what came back, why, and wh
   await expect(line).toContainText("42.50");
 });
 
+test("minutes of steps stand beside the house's word, with their doubt; a clock that ran on is named", async ({
+  page,
+}) => {
+  await page.goto("/learnt");
+  await ready(page);
+  await page.getByRole("tab", { name: "Minutes" }).click();
+  const hack = page.getByRole("listitem").filter({ hasText: "Take out: face putty, hard" });
+  await expect(hack).toContainText("The house says 40 min.");
+  await expect(hack).toContainText(/Everybody.*\d+ min between \d+ and \d+ min, from 7 times/s);
+  await expect(hack).toContainText(/Yours.*from \d times/s);
+  await expect(page.getByRole("listitem").filter({ hasText: "Set: bed" })).toContainText(/Left out: \d\d min/);
+});
+
 test("how a pane went in is one tap, and the room that was left can be read", async ({ page }) => {
   await page.goto("/search?q=weir+cottages+1+kitchen");
   await page.getByRole("link", { name: /Weir Cottages 1, kitchen/ }).click();
