@@ -105,6 +105,10 @@ describe("both faces", () => {
 });
 
 describe("thickness", () => {
+  it("says whether the bed was read, and which it is", () => {
+    expect(thicknessFrom(of({ "slip-far": 25.5 })).bed).toEqual({ length: mm(1.5), read: false });
+    expect(thicknessFrom(of({ "slip-far": 25.5, "bed-under": 2 })).bed).toEqual({ length: mm(2), read: true });
+  });
   it.each([
     ["caliper", { "unit-thickness": 24, "pane-thickness": 4 }, 24, "caliper", [4], []],
     [

@@ -60,6 +60,7 @@ describe("an opening with a raking side", () => {
     const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
     expect(lying?.spare).toBeCloseTo(1.5, 1);
     expect(lying?.cover && Object.values(lying.cover).every((c) => c > 10)).toBe(true);
+    expect(r.best).toBeNull();
     expect(r.tooBigBy).toBe(0);
     expect(lying?.leastCover?.enough).toBe(true);
     expect(r.chances?.trouble ?? 1).toBeLessThan(0.05);

@@ -229,6 +229,19 @@ describe("the next thing to do", () => {
     t.tell("look.damage", { damage: ["rattling"] });
     expect(at(t).book).toMatchObject({ damage: ["rattling"], urgency: "can-wait" });
   });
+  it("from which side a pane goes in is said where it was added with its frame, and not where nobody said that", () => {
+    const where = { round: uuid(0xee), address: "No. 5", opening: "hall", light: "", side: "inside" } as const;
+    const added = (system: "timber-bead" | "timber-putty", unsaid: boolean) => {
+      const t = new Teller();
+      t.tell("pane.added", { ...where, system, ...(unsaid ? { unsaid: true as const } : {}) }, { pane: PANE });
+      return at(t).book.sideSaid;
+    };
+    expect([added("timber-bead", false), added("timber-bead", true), added("timber-putty", true)]).toEqual([
+      true,
+      false,
+      true,
+    ]);
+  });
   it("metal is compound or beads, and nothing follows until it is said which", () => {
     const t = read(looked(new Teller().added(PANE, "metal-frame")));
     expect(at(t).next.kind).toBe("say-held");
