@@ -63,7 +63,7 @@ export function panePage(id: string, view: string | undefined, bare = false): Pa
       firmEntries: isGuest ? forGuest(firmEntries, new Set(walk.map((p) => p.address))) : firmEntries,
       through: logThrough(db),
       today: today(),
-      weather: weatherOn(today(), firmEntries, firm),
+      weather: weatherOn(today(), firm),
       round: { id: row.round, name: roundById(db, row.round)?.name ?? "" },
       openOrders: open.map(({ id, supplier, reference, lines }) => ({
         id,

@@ -1,4 +1,4 @@
-import { withFirm } from "../core/firm/firm.ts";
+import { pastInUse, withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import { composeDay, type DayPageData } from "../core/page/day-page.ts";
 import { composePlan, type PlanFrom, type PlanPageData, YARD } from "../core/page/plan-page.ts";
@@ -18,7 +18,7 @@ import { log } from "./log.ts";
 import { recordsOf } from "./supplier-records.ts";
 import { theDatabase } from "./the-database.ts";
 import { today } from "./today.ts";
-import { enteredDays, theForecast } from "./weather.ts";
+import { theForecast } from "./weather.ts";
 
 const LONGEST_MS = 20;
 /** More than a small firm has open at once; the oldest come first. */
@@ -74,16 +74,15 @@ export async function workedPanes(
 
 async function planFrom(db: Database): Promise<PlanFrom> {
   const through = logThrough(db);
-  const { firm, entries } = loadFirm(db);
+  const { firm } = loadFirm(db);
+  const past = pastInUse(firm);
   const yard = firm.plan.where.get(YARD) ?? null;
   const now = today();
   return {
     // What was worked out before may be of before the newest minutes that somebody timed.
-    panes: (await workedPanes(db)).map(({ book, r }) =>
-      r.past === firm.past ? { book, r } : { book, r: { ...r, past: firm.past } },
-    ),
+    panes: (await workedPanes(db)).map(({ book, r }) => (r.past === past ? { book, r } : { book, r: { ...r, past } })),
     firm,
-    entered: enteredDays(entries),
+    entered: firm.weatherEntered,
     record: recordsOf(db),
     writers: listPeople(db),
     forecast: theForecast(now),

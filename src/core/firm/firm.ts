@@ -11,7 +11,7 @@ import type { ReckonWith } from "../pane/reckoning.ts";
 import type { Explains } from "../people/explains.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { FindBest } from "../size/best.ts";
-import type { Past } from "../steps/past.ts";
+import { NO_PAST, type Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import type { Day } from "../units/day.ts";
 import type { CutTally } from "./cut-record.ts";
@@ -36,7 +36,8 @@ export type Firm = {
   readonly asked: readonly Payloads["person.asked"][];
   readonly suppliers: readonly Supplier[];
   readonly calendar: WorkCalendar;
-  /** Days of it whose weather is as it was told: nobody entered them. */
+  /** Days whose weather somebody entered; and those whose weather is as it was told, for nobody did. */
+  readonly weatherEntered: ReadonlySet<Day>;
   readonly weatherTold: ReadonlySet<Day>;
   /** The day on which the weather was told last. */
   readonly weatherToldOn: Day | null;
@@ -76,6 +77,10 @@ export type Firm = {
   readonly forgotten: ReadonlyMap<string, number>;
 };
 
+/** The minutes that steps are reckoned by: the firm's own past, where the house goes by it. */
+export const pastInUse = ({ house, past }: Pick<Firm, "house" | "past">): Past =>
+  house.ownMinutes === "yes" ? past : NO_PAST;
+
 /** What reckoning a pane takes from the firm. */
 export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   house: firm.house,
@@ -84,7 +89,7 @@ export const withFirm = (firm: Firm, findBest?: FindBest): ReckonWith => ({
   inserts: firm.inserts,
   leadTests: firm.leadTests,
   profiles: firm.profiles,
-  past: firm.past,
+  past: pastInUse(firm),
   compounds: firm.compounds,
   usualBeds: firm.usualBeds,
   own: firm.own,

@@ -268,7 +268,7 @@ function put(days: Set<Day>, day: Day, is: boolean): void {
 }
 
 /** The days ahead: as somebody entered them; as they were told where nobody did, and the house goes by that. */
-function calendarOf(t: Told): Pick<Firm, "calendar" | "weatherTold" | "weatherToldOn"> {
+function calendarOf(t: Told): Pick<Firm, "calendar" | "weatherEntered" | "weatherTold" | "weatherToldOn"> {
   const told = t.house.toldWeather === "yes" ? [...t.told].filter(([day]) => !t.entered.has(day)) : [];
   return {
     calendar: {
@@ -277,6 +277,7 @@ function calendarOf(t: Told): Pick<Firm, "calendar" | "weatherTold" | "weatherTo
       wet: new Set([...t.wet, ...told.flatMap(([day, w]) => (w.wet ? [day] : []))]),
       lowC: new Map([...told.flatMap(([day, w]) => (w.lowC === null ? [] : [[day, w.lowC] as const])), ...t.lowC]),
     },
+    weatherEntered: t.entered,
     weatherTold: new Set(told.map(([day]) => day)),
     weatherToldOn: t.toldOn,
   };

@@ -81,6 +81,15 @@ describe("the weather as it is told", () => {
     ).toBe("2026-05-18");
   });
 
+  it("what somebody entered and struck out again is told as before", () => {
+    const t = new Teller();
+    t.tell("weather.told", { day: "2026-05-20", days: [WET] }, {});
+    const wrong = t.tell("round.weather", { day: "2026-05-20", wet: false, lowC: null }, {});
+    expect([...foldFirm(t.entries).weatherEntered]).toEqual([dayOf("2026-05-20")]);
+    t.tell("struck", { entry: wrong.id, reason: "" }, {});
+    const firm = foldFirm(t.entries);
+    expect([firm.weatherEntered.size, ...at(firm, "2026-05-20")]).toEqual([0, true, 9, true]);
+  });
   it("what a page carries tells the same of the days that are past", () => {
     const t = new Teller();
     for (let n = 0; n < 90; n++)

@@ -1,4 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { pastInUse } from "../firm/firm.ts";
+import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { Past } from "../steps/past.ts";
 import { minutesWithin, ownMinutes } from "./own-minutes.ts";
 import { stepTimes } from "./step-times.ts";
 
@@ -42,6 +45,11 @@ describe("how long a piece of work takes here", () => {
     expect(ownMinutes([...quick, ...slow], of(10, "Nell"))?.minutes).toBeGreaterThan(25);
     // Once is a clock that ran on.
     expect(ownMinutes([...quick, timed(40)], of(10))?.outliers.map((t) => t.minutes)).toEqual([40]);
+  });
+  it("a house that does not go by its minutes is reckoned by none of them", () => {
+    const past: Past = new Map([["a", [{ ...timed(10), system: "timber-putty", station: "set", step: "bed" }]]]);
+    expect(pastInUse({ house: HOUSE_DEFAULTS, past })).toBe(past);
+    expect(pastInUse({ house: { ...HOUSE_DEFAULTS, ownMinutes: "no" }, past }).size).toBe(0);
   });
   it("is surer the more often it was timed, and lies within what it says", () => {
     const width = (n: number): number => {

@@ -1,5 +1,5 @@
 import { dayOf } from "../units/day.ts";
-import { type Belief, believed, learn, meanWithin, type Within } from "./belief.ts";
+import { type Belief, believed, learn, meanWithin, type Seen, type Within } from "./belief.ts";
 import { weightOf } from "./forget.ts";
 import { ENOUGH as FAR_FROM, type Parted, parted } from "./outliers.ts";
 import { SURE } from "./own-figure.ts";
@@ -49,17 +49,9 @@ export function ownMinutes<T extends Timed>(
   of: { readonly usual: number; readonly metres: number | null; readonly who: string | null },
 ): OwnMinutes<T> | null {
   const { metres, who } = of;
-  const all = metres === null ? timed : timed.filter((t) => t.metres !== null);
-  if (all.length < TIMES_ENOUGH) return null;
+  const { usual, outliers } = looked(timed, metres !== null);
+  if (usual.length + outliers.length < TIMES_ENOUGH) return null;
   const a = metres ?? 1;
-  const logOf = (t: T): number => Math.log(metres === null ? t.minutes : t.minutes / (t.metres ?? 1));
-  const newest = dayOf(all.reduce((last, t) => (t.day > last ? t.day : last), ""));
-  const { usual, outliers } = partedByPerson(all, logOf);
-  const learned = (prior: Belief, times: readonly T[]): Belief =>
-    learn(
-      prior,
-      times.map((t) => ({ value: logOf(t), weight: weightOf(dayOf(t.day), newest) })),
-    );
   const house = believed({
     mean: Math.log(of.usual / a),
     worth: HOUSE_WORTH,
@@ -68,9 +60,8 @@ export function ownMinutes<T extends Timed>(
   });
   const own = who === null ? [] : usual.filter((t) => t.who === who);
   const isOwn = own.length >= TIMES_ENOUGH;
-  const others = isOwn ? usual.filter((t) => t.who !== who) : usual;
-  const firm = learned(house, others);
-  const logs = isOwn ? learned(asPrior(firm), own) : firm;
+  const firm = learn(house, isOwn ? usual.filter((t) => t.who !== who) : usual);
+  const logs = isOwn ? learn(asPrior(firm), own) : firm;
   return {
     minutes: Math.exp(logs.mean) * a,
     belief: { logs, metres: a },
@@ -78,6 +69,29 @@ export function ownMinutes<T extends Timed>(
     who: isOwn ? who : null,
     outliers,
   };
+}
+
+/** Times as they are learned from: each one's logarithm and how much it still counts, and whose it is; the outliers as they were. */
+type Looked<T> = { readonly usual: readonly (Seen & { readonly who: string })[]; readonly outliers: readonly T[] };
+
+/** A list of times is looked at once each way: every pane of the same frame asks for it. */
+const [PLAIN, ALONG] = [new WeakMap<readonly Timed[], Looked<Timed>>(), new WeakMap<readonly Timed[], Looked<Timed>>()];
+
+function looked<T extends Timed>(timed: readonly T[], along: boolean): Looked<T> {
+  const kept = along ? ALONG : PLAIN;
+  const known = kept.get(timed);
+  // What was kept under a list is made of its own times.
+  if (known) return known as Looked<T>;
+  const all = along ? timed.filter((t) => t.metres !== null) : timed;
+  const logOf = (t: T): number => Math.log(along ? t.minutes / (t.metres ?? 1) : t.minutes);
+  const newest = all.reduce((last, t) => (t.day > last ? t.day : last), "");
+  const { usual, outliers } = partedByPerson(all, logOf);
+  const made: Looked<T> = {
+    usual: usual.map((t) => ({ value: logOf(t), weight: weightOf(dayOf(t.day), dayOf(newest)), who: t.who })),
+    outliers,
+  };
+  kept.set(timed, made);
+  return made;
 }
 
 /**

@@ -1,7 +1,7 @@
 import { withFirm } from "../firm/firm.ts";
 import { reckon } from "../pane/reckoning.ts";
 import { rememberBest } from "../size/best.ts";
-import { day, dayOf, readDay } from "../units/day.ts";
+import { day, readDay } from "../units/day.ts";
 import { composeDay, type DayPageData } from "./day-page.ts";
 import type { KeptLog } from "./kept.ts";
 import { composePlan, type PlanFrom } from "./plan-page.ts";
@@ -17,7 +17,7 @@ export function dayFrom(log: KeptLog, people: readonly string[], who: string | n
   const from: PlanFrom = {
     panes: panes.map(({ book }) => ({ book, r: reckon(book, by) })),
     firm: log.firm,
-    entered: new Set(log.firmEntries.flatMap((e) => (e.kind === "round.weather" ? [dayOf(e.payload.day)] : []))),
+    entered: log.firm.weatherEntered,
     record: log.kept.records,
     writers: people,
     forecast: () => null,

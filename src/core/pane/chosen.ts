@@ -8,8 +8,8 @@ import { readTape } from "../tape/read.ts";
 import { floorTo, type Grid, type LengthUnit, mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 
-/** Places that the size rests on where the rebate itself was not read, by the way. */
-const STAND_INS: Readonly<Record<Way, readonly Place[]>> = {
+/** Places that the size rests on where the rebate itself was not read, by the way: its width first, then its height. */
+export const STAND_INS: Readonly<Record<Way, readonly Place[]>> = {
   rebate: [],
   "through-glass": ["sight-width", "sight-height"],
   "old-unit": ["old-width", "old-height"],

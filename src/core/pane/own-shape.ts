@@ -35,7 +35,7 @@ export function ownShape(corners: readonly Corner[], leastGapMm: number): OwnSha
 /**
  * The corners of a pane for an opening with a raking side: four straight sides and both corners tell it. Null until they are
  * read.
- * @example 800 below, 600 left, 900 right, 854.4 above, corners 1204.2 and 1000 // 797 along the foot, 895 at its highest
+ * @example 800 below, 600 left, 900 right, 854.4 above, corners 1204.2 and 1000 // 797 along the foot, 896 at its highest
  */
 export function rakedCorners(
   readings: OpeningReadings,

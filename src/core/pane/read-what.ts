@@ -1,15 +1,16 @@
 import { HEIGHTS, type OpeningPlace, type Place, WIDTHS } from "../measure/places.ts";
 import type { Way } from "../measure/ways.ts";
 import type { PaneBook } from "./book.ts";
+import { STAND_INS } from "./chosen.ts";
 import type { Reckoning } from "./reckoning.ts";
 
 /** What a way of measuring reads in place of the opening, and where those readings belong. */
 export type Meant = { readonly name: string; readonly width: Place; readonly height: Place };
 
 /** Ways whose own readings stand in for an opening that may be read as well. */
-const STANDS_IN: Readonly<Partial<Record<Way, Meant>>> = {
-  "old-unit": { name: "the old {pane}, edge to edge", width: "old-width", height: "old-height" },
-  "through-glass": { name: "the sight size", width: "sight-width", height: "sight-height" },
+const NAMES: Readonly<Partial<Record<Way, string>>> = {
+  "old-unit": "the old {pane}, edge to edge",
+  "through-glass": "the sight size",
 };
 
 /**
@@ -18,11 +19,12 @@ const STANDS_IN: Readonly<Partial<Record<Way, Meant>>> = {
  * @example "old pane, edge to edge" chosen, 600 and 900 kept as the width and height of the opening // the old pane
  */
 export function meantByWay(book: PaneBook, r: Pick<Reckoning, "readings" | "stands">): Meant | null {
-  const meant = STANDS_IN[book.way];
-  if (!meant || r.stands.as !== "worked-out") return null;
+  const name = NAMES[book.way];
+  const [width, height] = STAND_INS[book.way];
+  if (!name || !width || !height || r.stands.as !== "worked-out") return null;
   const isRead = (p: Place): boolean => r.readings[p] !== undefined;
-  if (isRead(meant.width) || isRead(meant.height)) return null;
-  return WIDTHS.some(isRead) && HEIGHTS.some(isRead) ? meant : null;
+  if (isRead(width) || isRead(height)) return null;
+  return WIDTHS.some(isRead) && HEIGHTS.some(isRead) ? { name, width, height } : null;
 }
 
 /** The readings of an opening that were meant for something else: the least of its widths, and of its heights. */

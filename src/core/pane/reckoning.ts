@@ -276,7 +276,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     own: byReader.own,
     lead: by.leadTests?.get(book.added.address) ?? "not-tested",
     profile: by.profiles?.get(book.before.profile) ?? null,
-    past: by.house.ownMinutes === "no" ? NO_PAST : (by.past ?? NO_PAST),
+    past: by.past ?? NO_PAST,
     reader: by.reader ?? null,
     readings,
     planned,

@@ -64,7 +64,8 @@ export function stepByPast(
   past: Past,
   who: string | null = null,
 ): Step {
-  const took = past.get(keyOf({ ...at, step: timedAs(step) })) ?? [];
+  const took = past.get(keyOf({ ...at, step: timedAs(step) }));
+  if (took === undefined) return step;
   const own = ownMinutes(took, { usual: step.minutes, metres: step.alongEdge === true ? at.metres : null, who });
   return own === null
     ? step
