@@ -11,6 +11,8 @@ export default defineConfig({
   // A busy machine is slow, not wrong: what fails waits long, and what passes never does.
   timeout: 240_000,
   expect: { timeout: 45_000 },
+  // A second try tells a page that is wrong from a machine that stumbled; what passed only then is named at the end.
+  retries: 1,
   forbidOnly: Boolean(process.env["CI"]),
   reporter: [["line"], ["json", { outputFile: ".stamps/browser.json" }]],
   use: {

@@ -53,6 +53,9 @@ export const LooksSchema = z.strictObject({
   markAt: z.enum(MARK_CORNERS),
 });
 
+/** A head that is part of a circle is told by many points. */
+const MOST_CORNERS = 64;
+
 /** What a line of an order says beside its size, thickness and label. */
 export const MORE_OF_LINE = {
   glass: z.enum(GLASS_KINDS),
@@ -74,7 +77,8 @@ export const MORE_OF_LINE = {
     .optional(),
   parts: z.array(z.enum(PARTS)).max(PARTS.length).optional(),
   note: Short.optional(),
-  corners: z.array(CornerPoint).length(4).optional(),
+  corners: z.array(CornerPoint).min(4).max(MOST_CORNERS).optional(),
+  template: z.literal(true).optional(),
   theirsLargerNm: z.strictObject({ width: Larger, height: Larger }).optional(),
   allowanceNm: z.strictObject({ width: Allowance, height: Allowance }).optional(),
 };

@@ -10,6 +10,10 @@ export type ElevationInput = {
   readonly placed: Placed | null;
   /** A pane of the opening's own shape, mm, instead of the placed rectangle. */
   readonly shape?: Quad | undefined;
+  /** An arched opening and the pane for it, mm, point for point, and how high the jambs are: instead of both. */
+  readonly arch?:
+    | { readonly opening: readonly Xy[]; readonly pane: readonly Xy[]; readonly spring: number }
+    | undefined;
   /** The size is of its own frame, over all: that is drawn round it, and its glass inside. */
   readonly overAll?: boolean | undefined;
   /** Corners of the pane where the rebate must be eased, mm, and by how much. */
@@ -91,15 +95,18 @@ export function elevationOf(of: ElevationInput): Elevation {
   const swell = (points: Corners): Corners => points.map((pt, i) => away(pt, base[i] ?? pt, exaggeration)) as never;
   const toBox = fitTo(swell(corners), of);
   const openingAt = swell(corners).map(toBox) as unknown as Corners;
+  const inBox = (points: readonly Xy[]): string => polygon(points.map(toBox));
   const face = of.margin * 0.42;
   const frameAt = of.overAll ? openingAt : grow(openingAt, face);
   const [bl, br, tr, tl] = openingAt;
   const inside = polygon(grow(openingAt, -face));
   return {
     frame: polygon(frameAt),
-    opening: of.overAll ? inside : polygon(openingAt),
+    opening: of.arch ? inBox(of.arch.opening) : of.overAll ? inside : polygon(openingAt),
     corners: openingAt,
-    pane: pane && (of.overAll ? inside : polygon(swell(pane).map(toBox))),
+    pane: of.arch
+      ? inBox(of.arch.pane.map((p, i) => away(p, of.arch?.opening[i] ?? p, exaggeration)))
+      : pane && (of.overAll ? inside : polygon(swell(pane).map(toBox))),
     paneCorners: pane && (swell(pane).map(toBox) as unknown as Corners),
     middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
     eased: (of.eased ?? []).map(({ at, by }) => {
@@ -108,7 +115,7 @@ export function elevationOf(of: ElevationInput): Elevation {
       const inward = openingAt[(near + 2) % 4] ?? point;
       return { at: point, label: mid(point, inward, 0.07), by };
     }),
-    spans: spansOf(openingAt, frameAt),
+    spans: spansOf(openingAt, frameAt, of.arch ? of.arch.spring / Math.max(...of.arch.opening.map((p) => p.y)) : 1),
     exaggeration,
     known: of.quad !== null,
   };
@@ -175,7 +182,9 @@ function grow([bl, br, tr, tl]: Corners, by: number): Corners {
 
 const mid = (a: Xy, b: Xy, t = 0.5): Xy => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
 
-function spansOf([bl, br, tr, tl]: Corners, frame: Corners): readonly Span[] {
+/** @param spring - where an arched head springs, as a share of the height: the jambs are no taller */
+function spansOf([bl, br, tr, tl]: Corners, frame: Corners, spring: number): readonly Span[] {
+  const [springLeft, springRight] = [mid(bl, tl, spring), mid(br, tr, spring)];
   const [fbl, fbr, ftr, ftl] = frame;
   const above = Math.min(ftl.y, ftr.y) - 13;
   const below = Math.max(fbl.y, fbr.y) + 15;
@@ -195,10 +204,15 @@ function spansOf([bl, br, tr, tl]: Corners, frame: Corners): readonly Span[] {
     label: { x, y: (a.y + b.y) / 2 },
     turned: "up",
   });
-  const left = mid(bl, tl, 0.68);
-  const right = mid(br, tr, 0.68);
-  const foot = mid(bl, br, 0.24);
-  const head = mid(tl, tr, 0.24);
+  // Under an arch the crown's line and the size stand where the middle width would.
+  const isArched = spring < 1;
+  const up = isArched ? 0.86 * spring : 0.68;
+  const left = mid(bl, tl, up);
+  const right = mid(br, tr, up);
+  // The crown of an arch is in its middle.
+  const across = isArched ? 0.5 : 0.24;
+  const foot = mid(bl, br, across);
+  const head = mid(tl, tr, across);
   const slanting = (place: OpeningPlace, from: Xy, to: Xy, t: number): Span => ({
     place,
     from,
@@ -208,13 +222,13 @@ function spansOf([bl, br, tr, tl]: Corners, frame: Corners): readonly Span[] {
   });
   return [
     flat("width-top", tl, tr, above),
-    { place: "width-middle", from: left, to: right, label: mid(left, right, 0.62), turned: "flat" },
+    { place: "width-middle", from: left, to: right, label: mid(left, right, isArched ? 0.25 : 0.62), turned: "flat" },
     flat("width-bottom", bl, br, below),
-    upright("height-left", bl, tl, leftOf),
+    upright("height-left", bl, springLeft, leftOf),
     { place: "height-middle", from: foot, to: head, label: mid(foot, head, 0.5), turned: "up" },
-    upright("height-right", br, tr, rightOf),
-    slanting("diagonal-up", bl, tr, 0.84),
-    slanting("diagonal-down", tl, br, 0.84),
+    upright("height-right", br, springRight, rightOf),
+    slanting("diagonal-up", bl, springRight, 0.84),
+    slanting("diagonal-down", springLeft, br, 0.84),
   ];
 }
 

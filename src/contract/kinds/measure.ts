@@ -23,6 +23,7 @@ export const MEASURE_SCHEMAS = {
   "measure.way": z.strictObject({ way: z.enum(WAYS) }),
   "measure.circumstance": z.strictObject({ state: z.enum(CIRCUMSTANCES) }),
   "measure.shape": z.strictObject({ shape: z.enum(SHAPES) }),
+  "measure.template": z.strictObject({ taken: z.boolean() }),
   "measure.sits": z.strictObject({ sits: z.enum(SITS) }),
   "measure.bars": BarsSchema,
   "measure.coating": z.strictObject({

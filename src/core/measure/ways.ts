@@ -110,8 +110,11 @@ const INSTEAD: Readonly<Partial<Record<Place, readonly Place[]>>> = {
  * What is still to be read by this way of measuring, in its order.
  * @example through glass, sight width, sight height and a guessed depth read // nothing
  */
-export const stillToRead = (way: Way, isRead: (place: Place) => boolean): readonly Place[] =>
-  WAY_FACTS[way].wanted.filter((p) => !isRead(p) && !(INSTEAD[p] ?? []).some(isRead));
+export const stillToRead = (
+  way: Way,
+  isRead: (place: Place) => boolean,
+  wanted: readonly Place[] = WAY_FACTS[way].wanted,
+): readonly Place[] => wanted.filter((p) => !isRead(p) && !(INSTEAD[p] ?? []).some(isRead));
 
 /** In what state of the frame a reading was taken: the last is the surest. */
 export const CIRCUMSTANCES = ["guess", "first-visit", "beads-off", "cleared"] as const;
@@ -130,20 +133,26 @@ export type Sits = (typeof SITS)[number];
 
 /**
  * Which way round the opening is, by eye: tells swapped widths and heights. `raked` has four straight sides with a slope among
- * them, `odd` sides that are not straight.
+ * them, `arched` upright jambs and a head that is part of one circle, `odd` any other curve.
  */
-export const SHAPES = ["upright", "square", "lying", "raked", "odd"] as const;
+export const SHAPES = ["upright", "square", "lying", "raked", "arched", "odd"] as const;
 export type Shape = (typeof SHAPES)[number];
 export const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
   upright: "upright",
   square: "square",
   lying: "lying",
   raked: "raking side",
-  odd: "arch, curve",
+  arched: "arch, part of a circle",
+  odd: "another curve",
 };
+/** Whether it has four sides and right angles, as far as anybody said. */
+export const isRectangle = (shape: Shape | null): boolean =>
+  shape === null || shape === "upright" || shape === "square" || shape === "lying";
 /** What is said of a shape by eye that a rectangle does not fill. */
 export const SHAPE_SAYS: Readonly<Partial<Record<Shape, string>>> = {
   raked:
     "Four straight sides, one of them on a slope: read all four along the {rebate}, and both corners. The {pane} is cut to that shape; its size is the rectangle round it.",
-  odd: "An arch or a curve: its size here is the rectangle round it, by the greatest width and height. Take a template at the window, mark its face and its top, and send it with the order.",
+  arched:
+    "Upright jambs, and a head that is part of one circle: read the width, the height at both jambs to where the head springs, and the height in the middle to its crown. The {pane} is cut to that shape; its size is the rectangle round it.",
+  odd: "Another curve: its size here is the rectangle round it, by the greatest width and height. Take a template at the window, mark its face and its top, and send it with the order.",
 };

@@ -12,6 +12,7 @@ export const CHECK_LOOKS = [
   "seal",
   "hand",
   "square",
+  "outline",
 ] as const;
 export type CheckLook = (typeof CHECK_LOOKS)[number];
 
@@ -21,6 +22,8 @@ export type CheckFacts = {
   readonly barred: boolean;
   readonly safety: boolean;
   readonly looks: boolean;
+  /** It has no right angles: cut to a shape of its own. */
+  readonly shaped: boolean;
   /** It comes whole: its glass has no edges to feel, and its thickness is its maker's. */
   readonly whole: Whole | null;
 };
@@ -47,7 +50,7 @@ export const CHECK_LOOK_FACTS: Readonly<
   },
   edges: {
     name: "edges",
-    how: "Thumb along all four, gloved: no chip, no shell, finished as ordered.",
+    how: "Thumb along all of them, gloved: no chip, no shell, finished as ordered.",
     when: (f) => f.whole === null,
   },
   scratches: { name: "scratches", how: "Along the glass in slanting light, both faces.", when: () => true },
@@ -61,7 +64,12 @@ export const CHECK_LOOK_FACTS: Readonly<
     how: "Hinges, handle and lock on the sides that were ordered, seen from outside; what opens, opens.",
     when: (f) => f.whole === "sash" || f.whole === "window",
   },
-  square: { name: "square", how: "Both diagonals alike.", when: () => true },
+  square: { name: "square", how: "Both diagonals alike.", when: (f) => !f.shaped },
+  outline: {
+    name: "outline",
+    how: "Laid on its template, or against what was ordered of it: every side, where a curve begins, the face that is marked.",
+    when: (f) => f.shaped,
+  },
 };
 
 /** What is worth looking at on this pane. @example a plain pane of float // thickness, edges, scratches, square */

@@ -122,7 +122,15 @@ describe("what holds a pane off its order", () => {
 });
 
 describe("what is looked at when it comes", () => {
-  const none: CheckFacts = { unit: false, coated: false, barred: false, safety: false, looks: false, whole: null };
+  const none: CheckFacts = {
+    unit: false,
+    coated: false,
+    barred: false,
+    safety: false,
+    looks: false,
+    shaped: false,
+    whole: null,
+  };
   it.each<[string, Partial<CheckFacts>, readonly string[], readonly string[]]>([
     ["plain float", {}, ["thickness", "edges", "scratches", "square"], ["seal", "coating", "marks", "bars", "colour"]],
     ["safety glass", { safety: true }, ["marks"], ["seal"]],
@@ -140,7 +148,8 @@ describe("what is looked at when it comes", () => {
       ["thickness", "edges", "hand"],
     ],
     ["a new sash", { whole: "sash" }, ["hand", "colour", "square"], ["thickness", "edges", "marks"]],
-    ["a pane", {}, [], ["hand"]],
+    ["a pane", {}, [], ["hand", "outline"]],
+    ["an arched pane", { shaped: true }, ["thickness", "edges", "scratches", "outline"], ["square"]],
   ])("%s", (_, over, has, hasNot) => {
     const asked = looksAsked({ ...none, ...over });
     expect(asked).toEqual(expect.arrayContaining([...has]));

@@ -51,6 +51,8 @@ export type PaneBook = {
   readonly sits: Payloads["measure.sits"]["sits"] | null;
   readonly bars: Payloads["measure.bars"] | null;
   readonly coating: Payloads["measure.coating"] | null;
+  /** Whether a template was taken of its outline. */
+  readonly template: Payloads["measure.template"] | null;
   readonly found: Payloads["measure.found"] | null;
   readonly basis: Payloads["size.basis"]["basis"];
   readonly risk: Payloads["size.risk-taken"] | null;
@@ -219,6 +221,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     sits: last("measure.sits")?.sits ?? null,
     bars: last("measure.bars"),
     coating: last("measure.coating"),
+    template: last("measure.template"),
     found: last("measure.found"),
     basis: last("size.basis")?.basis ?? "glass",
     risk: last("size.risk-taken"),

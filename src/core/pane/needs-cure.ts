@@ -13,4 +13,4 @@ export function needsCure(r: Pick<Reckoning, "cut" | "slips" | "poor" | "tooBigB
 
 /** Under what name that stands. @example of a raking side // "Its template" */
 export const cureName = (r: Pick<Reckoning, "shaped">): string =>
-  r.shaped?.raked ? "Its template" : "What will do instead";
+  r.shaped !== null && r.shaped.as !== "own" ? "Its template" : "What will do instead";

@@ -148,12 +148,11 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   const copied = r.opening.copied !== null || r.opening.guessed !== null;
   const own = copied ? 0 : readsOfItsOwn(book);
   if (own > 0) return { station: "measure", kind: "read-copied", count: own };
-  const corners = copied || book.shape === "odd" ? 0 : DIAGONALS.filter((p) => r.readings[p] === undefined).length;
+  const isCurved = book.shape === "odd" || (book.shape === "arched" && r.shaped === null);
+  const corners = copied || isCurved ? 0 : DIAGONALS.filter((p) => r.readings[p] === undefined).length;
   if (corners > 0) return { station: "measure", kind: "read-corners", count: corners };
   const rest =
-    copied || book.shape === "odd" || r.shaped
-      ? 0
-      : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
+    copied || isCurved || r.shaped ? 0 : [...WIDTHS, ...HEIGHTS].filter((p) => r.readings[p] === undefined).length;
   // No size follows from a guess: what it rests on is read itself.
   if (r.poor && r.opening.guessed) return { station: "measure", kind: "read-cleared" };
   if (r.poor) return { station: "measure", kind: "no-rectangle" };

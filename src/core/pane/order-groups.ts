@@ -37,4 +37,6 @@ const sameThing = (l: OrderLine): string =>
     l.parts ?? null,
     l.note ?? null,
     l.corners ?? null,
+    // Each has a template of its own.
+    l.template ? l.label : null,
   ]);

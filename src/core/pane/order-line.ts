@@ -50,7 +50,7 @@ function noteOf(book: PaneBook, r: Reckoning): string {
   const door = book.readings["door-thickness"];
   return [
     needsTemplate(book, r) && wholeOf(book) === null
-      ? `${book.shape === "odd" ? "not of straight sides" : "a raking side"}: cut to the template that comes with it`
+      ? `${book.shape === "raked" ? "a raking side" : "not of straight sides"}: cut to the template that comes with it`
       : "",
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
@@ -81,6 +81,7 @@ export function orderLineOf(book: PaneBook, r: Reckoning): Omit<Payloads["order.
         ...(book.parts && book.parts.parts.length > 0 ? { parts: book.parts.parts } : {}),
         ...(noteOf(book, r) ? { note: noteOf(book, r) } : {}),
         ...(whole ? { whole } : {}),
+        ...(needsTemplate(book, r) && whole === null ? { template: true as const } : {}),
         ...(r.shaped ? { corners: r.shaped.corners } : {}),
         ...(book.basis === "opening" && !r.shaped
           ? { basis: "opening" as const, allowanceNm: allowanceOf(r.worked.value) }

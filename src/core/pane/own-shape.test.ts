@@ -6,6 +6,7 @@ import type { Shape, Way } from "../measure/ways.ts";
 import { dayOf } from "../units/day.ts";
 import { mm, toMm } from "../units/length.ts";
 import { ticketOf } from "../words/ticket.ts";
+import { verdictOf } from "../words/verdict.ts";
 import { foldPane } from "./book.ts";
 import { nextFor } from "./next.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
@@ -24,7 +25,7 @@ const told = (shape: Shape, read: Readonly<Record<string, string>>, unit: "mm" |
   if (!book) throw new Error("no pane");
   const r = reckon(book, withFirm(foldFirm(t.entries)));
   const size = r.cut.ok ? [toMm(r.cut.value.glass.width), toMm(r.cut.value.glass.height)] : null;
-  return { book, r, size, ticket: ticketOf(book, r, { unit: "mm", dialect: "a" }) };
+  return { teller: t, book, r, size, ticket: ticketOf(book, r, { unit: "mm", dialect: "a" }) };
 };
 /** A head that rises from 600 to 900 over a foot of 800: √(800² + 300²) is 854.4, the corners √(800² + 900²) and √(800² + 600²). */
 const RAKED = {
@@ -97,7 +98,7 @@ describe("an opening with a raking side", () => {
   });
   it("of which only the old pane was read: a template tells the rest", () => {
     const t = told("raked", { "old-width": "797", "old-height": "896" }, "mm", "old-unit");
-    expect(unknownsOf(t.book, t.r).find((u) => u.id === "template")?.says).toMatch(/raking side: send a template/);
+    expect(unknownsOf(t.book, t.r).find((u) => u.id === "template")?.says).toMatch(/raking side: take a template/);
     expect(orderLineOf(t.book, t.r)?.note).toBe("a raking side: cut to the template that comes with it");
     expect(t.ticket.why).toMatch(/^The rectangle round it: cut to the template/);
   });
@@ -175,5 +176,72 @@ describe("an opening with an arch or a curve", () => {
     // A template tells the rest: no corner is asked for.
     expect(nextFor(book, r, dayOf("2026-05-20")).kind).not.toMatch(/corners|rest|slip/);
     expect(unknownsOf(book, r).map((u) => u.id)).toContain("template");
+  });
+});
+
+/** Springs at 500 in both jambs, crown 700 over a width of 600: radius 325. Both corners, foot to springing: √(600² + 500²) is 781. */
+const ARCHED = {
+  "width-middle": "600",
+  "width-bottom": "601",
+  "height-left": "500",
+  "height-middle": "700",
+  "height-right": "500",
+  "diagonal-up": "781",
+  "diagonal-down": "781",
+  "rebate-depth": "12",
+} as const;
+
+describe("an opening whose head is part of a circle", () => {
+  const { book, r, size, ticket } = told("arched", ARCHED);
+  it("is cut 1.5 in all round, and its size is the rectangle round it", () => {
+    expect(size).toEqual([597, 697]);
+    expect(r.tooBigBy).toBe(0);
+    expect(r.slips).toEqual([]);
+    expect(r.best).toBeNull();
+    expect(r.shaped?.as).toBe("arched");
+  });
+  it("weighs its outline: 597 × 498.1 and the segment above it, 4 mm", () => {
+    // Half angle asin(298.5 / 323.5) is 1.1751; the segment 323.5² × (1.1751 − sin 1.1751 × cos 1.1751) is 85 769 mm².
+    // (297 366 + 85 769) mm² × 10 kg/m² is 3.83 kg.
+    expect(r.massKg).toBeCloseTo(3.83, 1);
+  });
+  it("is said by foot, sides, crown and radius, and needs no template and no face", () => {
+    expect(ticket.spoken).toMatch(
+      /Cut to shape within that size: foot 597, both sides 498(\.1)? to where the head springs, 697 at its crown in the middle; the head is part of a circle, radius 323\.5 mm/,
+    );
+    expect(unknownsOf(book, r).map((u) => u.id)).toEqual(["safety", "glass"]);
+    expect(orderLineOf(book, r)?.note).toBeUndefined();
+    expect(orderLineOf(book, r)?.corners).toHaveLength(35);
+  });
+  it.each([
+    { name: "no springing", without: ["height-left", "height-right"] as const, place: "height-left" },
+    { name: "no crown", without: ["height-middle"] as const, place: "height-middle" },
+  ])("$name: no size stands, and it is asked for", ({ without, place }) => {
+    const left = Object.fromEntries(
+      Object.entries(ARCHED).filter(([p]) => !(without as readonly string[]).includes(p)),
+    );
+    const open = told("arched", left);
+    expect(open.ticket.size).toBeNull();
+    expect(unknownsOf(open.book, open.r)[0]).toMatchObject({ id: "template", place });
+  });
+  it("that is no part of a circle is cut to a template, once one is taken", () => {
+    const pointed = told("arched", { ...ARCHED, "height-middle": "830" });
+    expect(unknownsOf(pointed.book, pointed.r)[0]).toMatchObject({ id: "template", station: "measure" });
+    expect(pointed.r.shaped).toBeNull();
+    expect(orderLineOf(pointed.book, pointed.r)?.note).toBe(
+      "not of straight sides: cut to the template that comes with it",
+    );
+    pointed.teller.tell("measure.template", { taken: true });
+    const again = foldPane(PANE, pointed.teller.entries);
+    expect(again && unknownsOf(again, pointed.r).some((u) => u.id === "template")).toBe(false);
+  });
+  it("one that springs higher on one side is said to", () => {
+    const verdict = verdictOf(told("arched", { ...ARCHED, "height-right": "506" }).r, {
+      unit: "mm",
+      dialect: "a",
+      leastCoverMm: 3,
+    });
+    expect(verdict).toMatchObject({ tone: "trouble" });
+    expect(verdict.says).toMatch(/springs 6 mm higher/);
   });
 });

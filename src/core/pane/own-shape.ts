@@ -1,8 +1,10 @@
+import type { Point } from "../geometry/point.ts";
 import type { Corner } from "../log/kinds/size.ts";
 import { type Figure, type FigureError, figureOf, type OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, type OpeningPlace, WIDTHS } from "../measure/places.ts";
 import type { ReckonedOpening } from "../measure/reckoned.ts";
 import type { Result } from "../result.ts";
+import { type Arch, archedPane, type archOf } from "../size/arch.ts";
 import type { Cut, CutError } from "../size/cut.ts";
 import type { Deduction } from "../size/school.ts";
 import { mm, type Nm, nm } from "../units/length.ts";
@@ -45,6 +47,36 @@ export function rakedCorners(
   const isRead = readings["diagonal-up"] !== undefined && readings["diagonal-down"] !== undefined;
   return isRead && figure.ok ? shapeFor(figure.value, leastGapMm) : null;
 }
+
+/**
+ * The outline of a pane for an opening with an arched head. Null where its readings make no part of a circle.
+ * @example width 600, springs at 500, crown 700, least gap 0.5 // 597 wide, 697 at its crown
+ */
+export function archedCorners(arch: ReturnType<typeof archOf> | null, leastGapMm: number): readonly Corner[] | null {
+  const points = arch?.ok ? archedPane(arch.value, leastGapMm + SHAPED_MORE_MM) : null;
+  return points?.map((p) => ({ x: mm(p.x), y: mm(p.y) })) ?? null;
+}
+
+/** The opening itself and its pane where it lies, mm, point for point: for the drawing. */
+export function archDrawn(
+  arch: Arch,
+  leastGapMm: number,
+): { readonly opening: readonly Point[]; readonly pane: readonly Point[]; readonly spring: number } | undefined {
+  const room = leastGapMm + SHAPED_MORE_MM;
+  const [opening, pane] = [archedPane(arch, 0), archedPane(arch, room)];
+  return opening && pane
+    ? { opening, pane: pane.map((p) => ({ x: p.x + room, y: p.y + room })), spring: arch.spring }
+    : undefined;
+}
+
+/**
+ * An arched opening as the rectangle round it: the least width, for its jambs are upright, and the crown.
+ * @example widths 600 and 601, springs at 500, crown 700 // 600 × 700
+ */
+export const roundOfArch = (opening: ReckonedOpening, arch: Arch): ReckonedOpening => ({
+  ...opening,
+  readings: { "width-bottom": mm(arch.width), "height-middle": mm(arch.crown) },
+});
 
 /**
  * An opening with an arch or a curve, as the rectangle round it: the greatest width and the greatest height, for its template is

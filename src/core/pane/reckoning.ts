@@ -12,12 +12,13 @@ import { OPENING, type Place } from "../measure/places.ts";
 import { openingBy, type Readings, type ReckonedOpening } from "../measure/reckoned.ts";
 import { type Slip, slipsIn } from "../measure/slips.ts";
 import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
-import { readsWhole } from "../measure/ways.ts";
+import { isRectangle, readsWhole, type Shape } from "../measure/ways.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
 import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
 import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
+import { archOf } from "../size/arch.ts";
 import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
 import { type Eased, easeFor } from "../size/ease.ts";
@@ -41,7 +42,15 @@ import { type StockHere, stockFor } from "./from-stock.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { locationOf } from "./location.ts";
 import { oddsFor, workedChances } from "./odds-for.ts";
-import { inItsOpening, ownShape, rakedCorners, roundOfOpening, shareOfRound } from "./own-shape.ts";
+import {
+  archedCorners,
+  inItsOpening,
+  ownShape,
+  rakedCorners,
+  roundOfArch,
+  roundOfOpening,
+  shareOfRound,
+} from "./own-shape.ts";
 import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { readersOf, readingsOf } from "./readings-of.ts";
@@ -106,8 +115,16 @@ export type Reckoning = {
   readonly cut: Result<Cut, CutError>;
   /** Panes of the firm's stock that would do, the fewest cuts first. */
   readonly stock: readonly StockHere[];
+  /** What shape it has by eye; null where nobody said, and of what is made whole. */
+  readonly shape: Shape | null;
+  /** The arch that its readings make, where its head is said to be part of a circle. */
+  readonly arch: ReturnType<typeof archOf> | null;
   /** Cut to the opening's own shape: as it was made, or out of square; stale when the readings have moved on since. */
-  readonly shaped: { readonly corners: readonly Corner[]; readonly raked: boolean; readonly stale: boolean } | null;
+  readonly shaped: {
+    readonly corners: readonly Corner[];
+    readonly as: "raked" | "arched" | "own";
+    readonly stale: boolean;
+  } | null;
   readonly massKg: number | null;
   readonly safety: SafetyVerdict | null;
   /** Safety glass is needed here and this is not it. */
@@ -166,7 +183,13 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   );
   const inItself = insert ? { ...byReadings, readings: asItself(insert.size) } : byReadings;
   const shape = readsWhole(book.way) ? null : book.shape;
-  const opening = shape === "odd" && inItself.copied === null ? roundOfOpening(inItself) : inItself;
+  const arch = shape === "arched" && inItself.copied === null ? archOf(inItself.readings) : null;
+  const isCurved = shape === "odd" || shape === "arched";
+  const opening = arch?.ok
+    ? roundOfArch(inItself, arch.value)
+    : isCurved && inItself.copied === null
+      ? roundOfOpening(inItself)
+      : inItself;
   const copied = insert?.size ?? copiedWhole(opening);
   const unit = tapeUnit(book);
   const usualGrid = unit === "mm" ? house.gridMm : house.gridIn;
@@ -175,7 +198,8 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const figure = figureOf(opening.readings);
   const corners =
     book.shaped?.corners ??
-    (shape === "raked" && !copied ? rakedCorners(opening.readings, figure, house.leastGapMm) : null);
+    (shape === "raked" && !copied ? rakedCorners(opening.readings, figure, house.leastGapMm) : null) ??
+    archedCorners(arch, house.leastGapMm);
   const own = corners && ownShape(corners, house.leastGapMm);
   const sized = own ? own.sizedIn : { readings: opening.readings, figure };
   const byReader = houseOf(house, by.own ?? new Map(), readersOf(book), by.ofPeople ?? new Map());
@@ -185,7 +209,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     figure: sized.figure,
     grid,
     // What follows its sides, or a template, is cut to whatever the opening strays by.
-    follows: own !== null || shape === "odd",
+    follows: own !== null || isCurved,
   });
   // A copy is as it is, and a shape follows its sides: there is nothing to choose.
   const best = copied || own ? null : (by.findBest ?? findBest)(odds);
@@ -208,7 +232,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     overrule: own?.round ?? overruleOf(book),
   };
   // What is made whole is cut from no sheet, no unit from any, and what is not of straight sides is no rectangle.
-  const noSheet = readsWhole(book.way) || isUnit(book) || own !== null || shape === "odd" || shape === "raked";
+  const noSheet = readsWhole(book.way) || isUnit(book) || own !== null || !isRectangle(shape);
   const stock = stockFor({
     stock: noSheet ? [] : (by.stock ?? []),
     cutInput: cutFrom,
@@ -250,7 +274,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     // What was read of a rebate before an insert was chosen contradicts nothing.
     // Nor is what has no right angles held against what has.
     readings:
-      readsWhole(book.way) || shape === "odd" || shape === "raked"
+      readsWhole(book.way) || !isRectangle(shape)
         ? {}
         : Object.fromEntries(OPENING.flatMap((p) => (readings[p] === undefined ? [] : [[p, readings[p]]]))),
     unit,
@@ -302,9 +326,11 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     insert: insert?.match ?? null,
     cut,
     stock,
+    shape,
+    arch,
     shaped: standing && {
       corners: standing.corners,
-      raked: shape === "raked",
+      as: shape === "raked" || shape === "arched" ? shape : "own",
       stale: book.shaped !== null && (!figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm)),
     },
     massKg:

@@ -1,3 +1,4 @@
+import { askedOf } from "../measure/asked-of.ts";
 import { stillToRead, WAY_FACTS } from "../measure/ways.ts";
 import { STATIONS, type Station } from "../plan/stations.ts";
 import type { Whole } from "../specify/whole.ts";
@@ -79,8 +80,9 @@ function toldAt(station: Station, book: PaneBook, r: Reckoning): Standing {
     case "ready":
       return stepStanding(countSteps(station, book, r));
     case "measure": {
-      const of = WAY_FACTS[book.way].wanted.length;
-      const done = of - stillToRead(book.way, (p) => r.readings[p] !== undefined).length;
+      const wanted = book.way === "rebate" ? askedOf(book.shape) : WAY_FACTS[book.way].wanted;
+      const of = wanted.length;
+      const done = of - stillToRead(book.way, (p) => r.readings[p] !== undefined, wanted).length;
       if (r.unread.length > 0) return { state: "trouble", says: { kind: "bad-reading", count: r.unread.length } };
       // Copied from its like, or guessed: nothing of it is read yet.
       if (done > 0 && book.way === "rebate" && sureOf(book) === "guess")

@@ -107,11 +107,11 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     station: "measure",
     ...(unlikely && { place: unlikely.place }),
   });
-  add(needsTemplate(book, r) && whole === null, {
+  add(needsTemplate(book, r) && book.template?.taken !== true && whole === null, {
     id: "template",
-    says: `its outline, for it has ${book.shape === "raked" ? "a raking side" : "an arch or a curve"}: send a template with the order`,
-    short: "its outline: a template goes with it",
-    station: "order",
+    says: `its outline, for it has ${book.shape === "raked" ? "a raking side" : "an arch or a curve"}: take a template at the window, mark its face and its top`,
+    short: "its outline: take a template",
+    station: "measure",
   });
   add(book.shape === "raked" && whole === null && r.shaped === null && r.opening.copied === null, {
     id: "template",
@@ -119,6 +119,14 @@ export function unknownsOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
     short: "its shape: read both corners",
     station: "measure",
     place: r.readings["diagonal-up"] === undefined ? "diagonal-up" : "diagonal-down",
+  });
+  const springs = r.arch && !r.arch.ok && r.arch.error.kind === "not-read" ? r.arch.error.places : [];
+  add(springs.length > 0, {
+    id: "template",
+    says: "its shape, for its head is arched: read both jambs to where it springs, and the middle to its crown",
+    short: "its shape: read where the head springs, and its crown",
+    station: "measure",
+    ...(springs[0] && { place: springs[0] }),
   });
   add(r.planned !== null, {
     id: "rout",

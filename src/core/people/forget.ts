@@ -77,6 +77,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "measure.way": [],
   "measure.circumstance": [],
   "measure.shape": [],
+  "measure.template": [],
   "measure.sits": [],
   "measure.bars": [],
   "measure.coating": [],

@@ -1,4 +1,5 @@
 import type { Place } from "../measure/places.ts";
+import type { Shape } from "../measure/ways.ts";
 
 /** What each place is called, and how to hold the tape there. Words in braces are the reader's dialect. */
 const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]>> = {
@@ -136,3 +137,23 @@ export const PLACE_NAMES = column(0);
 
 /** How to hold the tape, one line a place. */
 export const HOW_TO = column(1);
+
+/** Where a shape has no head that is level, and no corner under it. */
+const HOW_TO_SHAPED: Readonly<Partial<Record<Shape, Readonly<Partial<Record<Place, string>>>>>> = {
+  arched: {
+    "width-middle": "{Rebate} to {rebate}, half way up to where the head springs.",
+    "height-left": "From the {sill} up the left jamb to where the head springs: where it stops being straight.",
+    "height-middle": "From the {sill} to the crown, half way across: the highest.",
+    "height-right": "From the {sill} up the right jamb to where the head springs.",
+    "diagonal-up": "From the foot on the left to where the head springs on the right.",
+    "diagonal-down": "From where the head springs on the left to the foot on the right.",
+  },
+  odd: {
+    "width-middle": "{Rebate} to {rebate}, where it is widest.",
+    "height-middle": "From its lowest to its highest.",
+  },
+};
+
+/** How to hold the tape at a place of an opening of that shape. @example howToRead("height-middle", "arched") // to the crown */
+export const howToRead = (place: Place, shape: Shape | null): string =>
+  (shape === null ? undefined : HOW_TO_SHAPED[shape]?.[place]) ?? HOW_TO[place];

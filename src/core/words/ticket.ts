@@ -18,6 +18,7 @@ import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { wholeText } from "../specify/whole.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
+import { outlineText } from "./arch.ts";
 import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
@@ -53,6 +54,8 @@ function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string 
     return `Not to order yet: ${PLACE_NAMES[slip.place]} contradicts the other readings. Read it again, or stand by it: no size stands until then.`;
   if (book.shape === "raked" && !readsWhole(book.way) && r.shaped === null && r.opening.copied === null)
     return "A raking side: read both corners, and it is cut to its own shape. No size stands until then.";
+  if (r.arch && !r.arch.ok && r.arch.error.kind === "not-read")
+    return "An arched head: read both jambs to where it springs, and the middle to its crown. No size stands until then.";
   return r.poor && (r.eased === null || !r.shaped) ? declinedText(r, unit) : null;
 }
 
@@ -199,12 +202,9 @@ function standsMeans(r: Reckoning): string {
     : " What stands still goes in.";
 }
 
-/** As finely as a template is drawn. */
-const CORNER = { places: 1, ticks: 32 } as const;
-
-/** Corner points of a shaped pane, as a cutter draws them. @example "cut to shape: corners 0, 0 · 602, 0 · 608.5, 897 · 3, 899 mm from bottom left" */
+/** The outline of a shaped pane, as a cutter draws them. @example "cut to shape: corners 0, 0 · 602, 0 · 608.5, 897 · 3, 899 mm from bottom left" */
 export const shapedText = (corners: readonly Corner[], unit: LengthUnit = "mm"): string =>
-  `Cut to shape within that size: corners ${corners.map((c) => `${writeNumber(nm(c.x), unit, CORNER)}, ${writeNumber(nm(c.y), unit, CORNER)}`).join(" · ")} ${unit} from the bottom left, seen from the side it goes in`;
+  `Cut to shape within that size: ${outlineText(corners, unit)}`;
 
 /**
  * The opening and what the cutter takes off it, as it stands on the order or would. Null where it cannot be told.

@@ -4,6 +4,7 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
 import { type LengthUnit, mm } from "../units/length.ts";
+import { noArchText } from "./arch.ts";
 import { guessedText, tooShallow } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { slipWords } from "./opening.ts";
@@ -16,6 +17,12 @@ export type Verdict = {
   readonly says: string;
   /** What is still taken for granted, or what to do about trouble. */
   readonly more: string | null;
+};
+
+/** What a pane is that is cut to the shape that was made, and not to one out of square. */
+const SHAPED_SAYS: Readonly<Partial<Record<NonNullable<Reckoning["shaped"]>["as"], string>>> = {
+  raked: "It is cut to the opening's own shape and follows every side, the slope too.",
+  arched: "It is cut to the opening's own shape, and its head to a circle inside the opening's.",
 };
 
 /** Differences smaller than this are called square: no tape shows them. */
@@ -50,6 +57,18 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
       says: `The readings do not fit one opening: one of them is ${text(apart)} out, or more.`,
       more: "Read both corners again, then the widths and heights: look for a slip of an inch, or of ten.",
     };
+  if (r.arch && !r.arch.ok)
+    return {
+      tone: r.arch.error.kind === "not-read" ? "waiting" : "trouble",
+      says: noArchText(r.arch.error, by.unit),
+      more: null,
+    };
+  if (r.shape === "odd" && r.opening.copied === null)
+    return {
+      tone: "good",
+      says: "Its size is the rectangle round it, by the greatest of each: the template tells the rest.",
+      more: null,
+    };
   const shape = shapeWords(lying, cornersRead, text);
   if (r.shaped)
     return r.shaped.stale
@@ -60,10 +79,13 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
         }
       : {
           tone: "good",
-          says: r.shaped.raked
-            ? "It is cut to the opening's own shape and follows every side, the slope too."
-            : `${shape} Cut to the opening's own shape: it follows every side.`,
-          more: "Say which face is out: a shaped {pane} goes in one way only.",
+          says: SHAPED_SAYS[r.shaped.as] ?? `${shape} Cut to the opening's own shape: it follows every side.`,
+          more:
+            r.shaped.as !== "arched"
+              ? "Say which face is out: a shaped {pane} goes in one way only."
+              : cornersRead < DIAGONALS.length
+                ? "It is taken to stand upright: read from each foot to where the head springs opposite."
+                : null,
         };
   const shallow = tooShallow(r);
   if (r.poor && shallow)

@@ -35,7 +35,7 @@ function HousePage(props: Props) {
   const [open, setOpen] = useSection();
   const [sought, setSought] = useState("");
   const search = useRef<HTMLInputElement>(null);
-  useKeys((e) => (e.key === "/" ? () => search.current?.focus() : null));
+  useKeys("page", (e) => (e.key === "/" ? () => search.current?.focus() : null));
   const words = (sentence: string) => inUnit(say(sentence, prefs.dialect), prefs.unit);
   const line = (rule: HouseRule) => (
     <RuleLine

@@ -22,6 +22,6 @@ export function PageKeys({ store }: { readonly store: LogStore }) {
     o: () => location.assign("/orders"),
     "?": () => setOpen(true),
   };
-  useKeys((e) => acts[e.key]);
+  useKeys("page", (e) => acts[e.key]);
   return open ? <KeyMap keys={KEYS} close={() => setOpen(false)} /> : null;
 }

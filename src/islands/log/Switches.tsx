@@ -23,7 +23,9 @@ const KEYS: readonly KeyLine[] = [
 /** How much waits here, and a menu under the writer's name: unit, trade words, who writes, and the firm's pages. `u` turns the unit over. */
 export default function Switches({ prefs: initial, people }: Props) {
   const prefs = usePrefs(initial);
-  useKeys((e) => (e.key === "u" ? () => changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" }) : null));
+  useKeys("units", (e) =>
+    e.key === "u" ? () => changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" }) : null,
+  );
   const [keys, setKeys] = useState(false);
   const [theme, setTheme] = useState<Theme>("device");
   useEffect(() => {

@@ -210,8 +210,9 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
       void count().then(async () => {
         const had = keeping.get().waiting;
         await flush();
-        // The page of something that was still on its way: now it is there.
-        if (had > 0 && keeping.get().waiting === 0 && document.querySelector("[data-missing]")) location.reload();
+        // The page of something that was still on its way: now it is there. It may have arrived from the page before this one.
+        if (!document.querySelector("[data-missing]") || keeping.get().waiting > 0) return;
+        if (had > 0 || (await isThereNow())) location.reload();
       });
       return () => {
         clearInterval(retry);
@@ -220,6 +221,13 @@ export function createCourier(outbox: Outbox = createOutbox(), send: typeof send
     },
   };
 }
+
+/** Whether what this page did not find is there by now. */
+const isThereNow = (): Promise<boolean> =>
+  fetch(location.href).then(
+    (answer) => answer.ok,
+    () => false,
+  );
 
 /** Whether something that waits adds what this is about. */
 const rests = (e: Entry, waiting: ReadonlyMap<string, Entry>): boolean =>

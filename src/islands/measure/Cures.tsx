@@ -3,6 +3,7 @@ import { shapeFor } from "../../core/pane/shaped.ts";
 import { templateDxf, templateSvg } from "../../core/size/shaped.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { gridUnit, mm, type Nm, nm, toMm } from "../../core/units/length.ts";
+import { outlineText } from "../../core/words/arch.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
@@ -15,7 +16,8 @@ export function Cures() {
   const short = lying?.leastCover && !lying.leastCover.enough ? r.odds.leastCover / 1e6 - lying.leastCover.length : 0;
   if (!lying || !needsCure(r)) return null;
   const eased = r.eased?.easings ?? [];
-  const corners = shapeFor(lying.figure, firm.house.leastGapMm);
+  const isMadeSo = r.shaped !== null && r.shaped.as !== "own";
+  const corners = r.shaped?.as === "arched" ? r.shaped.corners : shapeFor(lying.figure, firm.house.leastGapMm);
   const points = corners?.map((c) => ({ x: toMm(nm(c.x)), y: toMm(nm(c.y)) }));
   const name = [book.added.address, book.added.opening, book.added.light].filter(Boolean).join(", ");
   const file = (text: string, type: string): string => `data:${type};charset=utf-8,${encodeURIComponent(text)}`;
@@ -23,7 +25,7 @@ export function Cures() {
   return (
     <Part title={cureName(r)}>
       <ul className="rows">
-        {r.canEase && book.shape !== "raked" && (
+        {r.canEase && !isMadeSo && (
           <li className="py-2">
             <p className="font-medium">
               {say("Ease the {rebate}")}
@@ -75,17 +77,8 @@ export function Cures() {
         {points && (
           <li className="py-2">
             <p className="font-medium">{say("A shaped {pane} from a template, full size")}</p>
-            <p className="tight text-[13px]">
-              {points
-                .map((p) => `${writeNumber(mm(p.x), prefs.unit)}, ${writeNumber(mm(p.y), prefs.unit)}`)
-                .join(" · ")}{" "}
-              {prefs.unit}
-            </p>
-            <p className="text-[13px] text-mute">
-              {say(
-                "Corners from the bottom left: bottom left, bottom right, top right, top left. Not for {toughened} glass once made.",
-              )}
-            </p>
+            <p className="tight text-[13px]">{corners && outlineText(corners, prefs.unit)}</p>
+            <p className="text-[13px] text-mute">{say("Not for {toughened} glass once made.")}</p>
             <p className="flex flex-wrap gap-3 pt-1">
               {corners && (!r.shaped || r.shaped.stale) && (
                 <button

@@ -1,10 +1,11 @@
 import { useState } from "react";
+import { askedOf } from "../../core/measure/asked-of.ts";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
-import { readsWhole } from "../../core/measure/ways.ts";
+import { isRectangle, readsWhole } from "../../core/measure/ways.ts";
 import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
 import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
-import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
+import { howToRead, PLACE_NAMES } from "../../core/words/places.ts";
 import { MISSING_TELLS } from "../../core/words/size.ts";
 import { verdictOf } from "../../core/words/verdict.ts";
 import { OnPhoneFolded } from "../panels/OnPhoneFolded.tsx";
@@ -44,10 +45,14 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
           (p) => r.readings[p as Place] !== undefined,
         )
       : [];
-  const missing = OPENING.filter((p) => r.readings[p] === undefined && !r.unread.includes(p));
+  const places = askedOf(book.shape);
+  const missing = places.filter((p) => r.readings[p] === undefined && !r.unread.includes(p));
+  /** What tells nothing of this shape is left out, unless somebody read it. */
+  const isShown = (place: OpeningPlace): boolean => places.includes(place) || book.readings[place] !== undefined;
   const field = (place: OpeningPlace) => (
     <ReadingField key={place} place={place} label={columnOf(place)} governs={governs.includes(place)} onFocus={ask} />
   );
+  const fieldIf = (place: OpeningPlace) => (isShown(place) ? field(place) : <span key={place} />);
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   return (
     <div className="space-y-4">
@@ -82,11 +87,11 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
               >
                 <div className="grid grid-cols-[4.2rem_repeat(3,minmax(0,1fr))] items-start gap-x-2 gap-y-1.5">
                   <RowName name="Width" />
-                  {WIDTHS.map(field)}
+                  {WIDTHS.map(fieldIf)}
                   <RowName name="Height" />
-                  {HEIGHTS.map(field)}
+                  {HEIGHTS.map(fieldIf)}
                   <RowName name="Corners" />
-                  {DIAGONALS.map(field)}
+                  {DIAGONALS.map(fieldIf)}
                   <div className="min-w-0 self-start">
                     <span className="block truncate text-[13px] text-mute">out of square</span>
                     <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
@@ -100,7 +105,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
                 </div>
                 <p className="min-h-5 text-[13px] text-mute">
                   {asked
-                    ? say(HOW_TO[asked])
+                    ? say(howToRead(asked, book.shape))
                     : "Type what the tape shows: 23 11/16, 601.5, a hair over 601.5+, a hair under 601.5-."}
                 </p>
                 <ReadingTrouble places={OPENING} />
@@ -120,7 +125,7 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
               <p className="font-medium">{verdict.says}</p>
             )}
             {r.slips.length === 0 && verdict.more && <p>{verdict.more}</p>}
-            {missing.length > 0 && r.cut.ok && !r.opening.copied && (
+            {missing.length > 0 && r.cut.ok && !r.opening.copied && isRectangle(book.shape) && (
               <details className="pt-1">
                 <summary className="cursor-pointer underline">
                   {missing.length === 1 ? "One reading is missing" : `${missing.length} readings are missing`}: what

@@ -9,6 +9,7 @@ import {
 } from "../../core/measure/ways.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { sureOf } from "../../core/pane/sure.ts";
+import { archProof } from "../../core/words/arch.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { picksOf } from "../ui/picks.ts";
@@ -16,7 +17,7 @@ import { GlassIsOut } from "./GlassIsOut.tsx";
 
 /** By which way it is measured, in what state the frame is, and which way round it is by eye. */
 export function MeasureHow() {
-  const { book, reckoning: r, say, write } = usePane();
+  const { book, reckoning: r, prefs, say, write } = usePane();
   const shapeSays = book.shape === null || readsWhole(book.way) ? undefined : SHAPE_SAYS[book.shape];
   return (
     <div className="space-y-1">
@@ -49,6 +50,7 @@ export function MeasureHow() {
         <GlassIsOut />
       </div>
       {shapeSays && <p className={book.shape === "odd" ? "note-wax" : "note-glass"}>{say(shapeSays)}</p>}
+      {r.arch?.ok && <p className="note-glass">{say(archProof(r.arch.value, prefs.unit))}</p>}
       <p className="text-[13px] text-mute">
         {book.way !== "rebate" && say(WAY_FACTS[book.way].says)}{" "}
         {book.circumstance &&

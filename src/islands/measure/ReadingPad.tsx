@@ -1,12 +1,13 @@
 import { type ReactNode, useEffect, useReducer, useRef, useState } from "react";
-import { OPENING, type Place, REBATE } from "../../core/measure/places.ts";
+import { askedOf } from "../../core/measure/asked-of.ts";
+import { type Place, REBATE } from "../../core/measure/places.ts";
 import { CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
 import { isReadHere } from "../../core/pane/as-read.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { asWritten } from "../../core/words/entry/parts.ts";
-import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
+import { howToRead, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";
 import { COMES_TO } from "./comes-to.ts";
@@ -16,7 +17,9 @@ import { TapeStrip } from "./TapeStrip.tsx";
 
 /** What is read, one after another, by this way of measuring; a sash that is to hold a unit is read for its timber too. */
 const orderOf = (book: PaneBook): readonly Place[] => [
-  ...(book.way === "rebate" ? [...OPENING, ...REBATE] : (WAY_FACTS[book.way].inTurn ?? WAY_FACTS[book.way].wanted)),
+  ...(book.way === "rebate"
+    ? [...askedOf(book.shape), ...REBATE]
+    : (WAY_FACTS[book.way].inTurn ?? WAY_FACTS[book.way].wanted)),
   ...(isRouted(book) ? CONVERSION_READS.filter((p) => !(REBATE as readonly Place[]).includes(p)) : []),
 ];
 
@@ -70,7 +73,7 @@ function PadIn({ place, ask, drawing }: Props) {
         <div className="h-[146px] [@media(max-height:780px)]:h-[104px]">{drawing(here)}</div>
         <div className="min-w-0" aria-live="polite">
           <h2 className="text-[20px] first-letter:uppercase">{say(PLACE_NAMES[here])}</h2>
-          <p className="text-[15px] leading-snug text-mute">{say(HOW_TO[here])}</p>
+          <p className="text-[15px] leading-snug text-mute">{say(howToRead(here, book.shape))}</p>
           <p className="tight pt-2 text-[40px] leading-none font-bold [@media(max-height:780px)]:text-[32px]">
             <Shown pad={pad} />
           </p>

@@ -29,7 +29,7 @@ export function usePaneKeys(acts: Acts): void {
     k: () => before && location.assign(`/panes/${before}/${view}`),
     r: () => location.assign("/"),
   };
-  useKeys((e) => {
+  useKeys("pane", (e) => {
     const answer = answerByKey(e);
     if (answer) return () => answer.click();
     const station = STATIONS[Number(e.key) - 1];

@@ -83,6 +83,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
   // Whether it goes in is a question of what can go in at all.
   const still =
     faults.length > 0 ? null : width !== null && height !== null ? (goesIn?.({ width, height }) ?? null) : null;
+  const shaped = line.corners !== undefined || line.template === true;
   const asked = looksAsked({
     unit: line.makeup !== undefined,
     coated: (line.makeup?.coatings.length ?? 0) > 0,
@@ -91,6 +92,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
       line.whole?.safety === true ||
       isSafetyGlass(line.glass) ||
       (line.makeup !== undefined && makeupIsSafe(line.makeup)),
+    shaped,
     whole: line.whole?.what ?? null,
     looks: line.pattern !== "" || line.looks !== undefined || photos.length > 0,
   });
@@ -154,7 +156,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
         {field("height")}
         <CameDrawing line={line} off={off} />
         {line.whole ? <span /> : field("thickness")}
-        <div>
+        <div hidden={shaped}>
           <p className="text-[13px] text-mute">both diagonals, where it looks out of square</p>
           <div className="grid grid-cols-2 gap-2">
             {field("up")}
@@ -170,7 +172,7 @@ export function CheckInForm({ line, house, unit, checked, photos = [], goesIn }:
           {still && ` ${still}`}
         </p>
       )}
-      {check?.turns && (
+      {check?.turns && !shaped && (
         <button
           type="button"
           className="btn"

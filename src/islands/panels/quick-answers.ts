@@ -1,5 +1,6 @@
 import { NO_BARS } from "../../core/measure/found.ts";
 import { OPENING } from "../../core/measure/places.ts";
+import { needsTemplate } from "../../core/pane/needs-template.ts";
 import { type Meant, meantByWay, readingMeant } from "../../core/pane/read-what.ts";
 import { wasHad } from "../../core/pane/stands.ts";
 import { isUnit } from "../../core/pane/unit.ts";
@@ -80,6 +81,9 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
                 }),
             };
           }),
+    template: needsTemplate(book, r)
+      ? [{ says: "It is taken: face and top are marked", tell: () => write("measure.template", { taken: true }) }]
+      : undefined,
     bars: [{ says: "No bars", tell: () => write("measure.bars", NO_BARS) }],
     coating: [{ says: "Not coated", tell: () => write("measure.coating", { coated: "no", face: null, how: "" }) }],
     spacer: makeup

@@ -147,7 +147,7 @@ function PlanPage({ data, prefs: initial }: Props) {
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
     useSensor(TouchSensor, { activationConstraint: { delay: 250, tolerance: 8 } }),
   );
-  useKeys((e) => {
+  useKeys("page", (e) => {
     if (e.key === "l") return layOut;
     if (e.key === "z") return takeBack;
     if (e.key === "]") return () => setFrom((n) => Math.min(n + SHOWN, Math.max(0, days.length - SHOWN)));

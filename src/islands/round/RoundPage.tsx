@@ -83,7 +83,7 @@ function RoundPage(props: Props) {
     "?": () => setSheet("keys"),
   };
   // Enter on a link or a button is theirs.
-  useKeys((e) =>
+  useKeys("page", (e) =>
     e.key === "Enter" && e.target instanceof HTMLElement && e.target.closest("a, button") ? null : acts[e.key],
   );
 

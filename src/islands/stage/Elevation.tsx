@@ -1,5 +1,6 @@
 import { OPENING, type OpeningPlace, type Place } from "../../core/measure/places.ts";
 import type { Way } from "../../core/measure/ways.ts";
+import { archDrawn } from "../../core/pane/own-shape.ts";
 import { shapeLying } from "../../core/pane/shaped.ts";
 import { isMade, type StandsAs } from "../../core/pane/stands.ts";
 import { easedCorners } from "../../core/size/ease.ts";
@@ -44,7 +45,8 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
     quad: lying?.figure.quad ?? null,
     placed: (bare ? null : r.eased?.lying.placed) ?? lying?.placed ?? null,
     eased: bare || r.slips.length > 0 || !r.eased ? [] : easedCorners(r.eased.easings),
-    shape: r.shaped && lying ? shapeLying(lying.figure, firm.house.leastGapMm) : undefined,
+    arch: r.arch?.ok && r.shaped?.as === "arched" ? archDrawn(r.arch.value, firm.house.leastGapMm) : undefined,
+    shape: r.shaped && r.shaped.as !== "arched" && lying ? shapeLying(lying.figure, firm.house.leastGapMm) : undefined,
     overAll: OVER_ALL.has(book.way),
     about: { width: 600, height: 780 },
     box: BOX,
@@ -114,7 +116,9 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
             </text>
             <text x={drawn.middle.x} y={drawn.middle.y + 67} className="d-halo d-text d-glass-text">
               {r.shaped
-                ? "round its corners"
+                ? r.shaped.as === "arched"
+                  ? "round its outline"
+                  : "round its corners"
                 : ifEased
                   ? "if it is eased"
                   : atBest

@@ -12,7 +12,7 @@ const isFree = (e: KeyboardEvent): boolean =>
 
 /** Enter says that the step is done; the arrows go to the one before and the one after. */
 export function useStepKeys({ back, on, done }: Ways): void {
-  useKeys((e) => {
+  useKeys("steps", (e) => {
     if (!isFree(e)) return null;
     return e.key === "Enter" ? done : e.key === "ArrowLeft" ? back : e.key === "ArrowRight" ? on : null;
   });

@@ -11,8 +11,14 @@ export function isTyping(e: KeyboardEvent): boolean {
     : false;
 }
 
-/** What each key does on a page, while nobody types in a field. A key that does nothing here is left to the browser. */
-export function useKeys(act: (e: KeyboardEvent) => (() => unknown) | null | undefined): void {
+/**
+ * What each key does on a page, while nobody types in a field. A key that does nothing here is left to the browser.
+ * @param of - whose keys these are: the root element says in `data-keys` whose are heard by now
+ */
+export function useKeys(
+  of: "page" | "units" | "pane" | "steps",
+  act: (e: KeyboardEvent) => (() => unknown) | null | undefined,
+): void {
   const press = useRef(act);
   press.current = act;
   useEffect(() => {
@@ -22,7 +28,12 @@ export function useKeys(act: (e: KeyboardEvent) => (() => unknown) | null | unde
       e.preventDefault();
       does();
     };
+    const heard = document.documentElement.dataset;
     window.addEventListener("keydown", onKey);
-    return () => window.removeEventListener("keydown", onKey);
-  }, []);
+    heard["keys"] = `${heard["keys"] ?? ""} ${of}`;
+    return () => {
+      window.removeEventListener("keydown", onKey);
+      heard["keys"] = heard["keys"]?.replace(` ${of}`, "") ?? "";
+    };
+  }, [of]);
 }

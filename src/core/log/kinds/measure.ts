@@ -17,6 +17,8 @@ export type MeasurePayloads = {
   "measure.way": { readonly way: Way };
   "measure.circumstance": { readonly state: Circumstance };
   "measure.shape": { readonly shape: Shape };
+  /** A template was taken at the window, its face and its top marked; false where it was lost or is to be taken anew. */
+  "measure.template": { readonly taken: boolean };
   "measure.sits": { readonly sits: Sits };
   "measure.bars": Bars;
   "measure.coating": Coating;
@@ -31,6 +33,7 @@ export const MEASURE_KINDS: KindFactsOf<MeasurePayloads> = {
   "measure.way": { about: ["pane"], key: one, apart: "whole" },
   "measure.circumstance": { about: ["pane"], key: one, apart: "whole" },
   "measure.shape": { about: ["pane"], key: one, apart: "whole" },
+  "measure.template": { about: ["pane"], key: one, apart: "whole" },
   "measure.sits": { about: ["pane"], key: one, apart: "whole" },
   "measure.bars": { about: ["pane"], key: one, apart: "whole" },
   "measure.coating": { about: ["pane"], key: one, apart: "whole" },

@@ -82,6 +82,8 @@ export type OrderPayloads = {
     readonly note?: string | undefined;
     /** A shaped pane: the sizes above are the rectangle round it. */
     readonly corners?: readonly Corner[] | undefined;
+    /** Cut to a template that goes with the order: the sizes above are the rectangle round it. */
+    readonly template?: true | undefined;
     /** What this supplier sends comes larger than a size goes by: so much more than their grid alone is left off above. */
     readonly theirsLargerNm?: { readonly width: number; readonly height: number } | undefined;
   };

@@ -15,6 +15,8 @@ export const MEASURE_WORDS: WordsOf<MeasurePayloads> = {
   "measure.way": (p) => `Measured ${WAY_FACTS[p.way].name}`,
   "measure.circumstance": (p) => `Measured from: ${CIRCUMSTANCE_FACTS[p.state].name}`,
   "measure.shape": (p) => `By eye: ${SHAPE_NAMES[p.shape]}`,
+  "measure.template": (p) =>
+    p.taken ? "Its template is taken, face and top marked" : "Its template is to be taken anew",
   "measure.sits": (p) => `The old {pane} sat ${p.sits}`,
   "measure.bars": (p) => barsText(p),
   "measure.coating": (p) => coatingText(p),
