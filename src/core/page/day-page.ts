@@ -1,6 +1,7 @@
 import { lateKey } from "../firm/plan-book.ts";
 import type { Customer } from "../log/kinds/firm.ts";
 import type { PlannedVisit } from "../pane/book.ts";
+import { nextFor } from "../pane/next.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { isHere } from "../pane/stands.ts";
 import { type PaneVisit, visitId, visitsOf } from "../pane/visits.ts";
@@ -51,19 +52,19 @@ export type DayPageData = {
   readonly weather: PlanPageData["days"][number] | null;
 };
 
-/** At which station each visit's work begins. */
-const STATION_OF: { readonly [P in VisitPart]: Station } = {
-  read: "look",
-  "take-out": "takeout",
-  fit: "ready",
-  paint: "finish",
-  open: "finish",
+/** At which stations each visit's work is done: it begins at what is next, where that is one of them, or at the first named. */
+const STATIONS_OF: { readonly [P in VisitPart]: readonly [Station, ...Station[]] } = {
+  read: ["look", "measure"],
+  "take-out": ["takeout"],
+  fit: ["ready", "takeout", "set"],
+  paint: ["finish"],
+  open: ["finish"],
 };
 
-/** One person's day: their stops in order, with what each needs to be known at the door, and what to pack for all of them. */
 /** Where no hour was said. */
 const EIGHT = 8 * 60;
 
+/** One person's day: their stops in order, with what each needs to be known at the door, and what to pack for all of them. */
 export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: Day): DayPageData {
   const { firm, today, panes } = from;
   const day = writeDay(on);
@@ -82,7 +83,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
     .sort((a, b) => comesAt(a) - comesAt(b));
   const { travel } = weekOf(plan.case);
   let at = YARD;
-  const stops = going.map(({ book, v, open }): DayStop => {
+  const stops = going.map(({ book, r, v, open }): DayStop => {
     const helps = v.person !== who;
     const minutes = helps ? (open?.helperMinutes ?? 0) : open ? minutesFor(open, v.person) : 0;
     const from = comesAt({ v, open });
@@ -106,7 +107,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
       roadBefore,
       done: open === undefined,
       glassMissing: open !== undefined && v.part === "fit" && !isHere(book),
-      station: STATION_OF[v.part],
+      station: beginsAt(v.part, open ? nextFor(book, r, today).station : null),
     };
   });
   const { kit, materials, glass, isWet } = kitOfRound(
@@ -131,3 +132,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
     weather: plan.days.find((d) => dayOf(d.day) === on) ?? null,
   };
 }
+
+/** @example to fit, and half of taking out is still to be done // takeout */
+const beginsAt = (part: VisitPart, next: Station | null): Station =>
+  STATIONS_OF[part].find((s) => s === next) ?? STATIONS_OF[part][0];

@@ -4,6 +4,7 @@ import { isOnSash } from "../stage/TicksOnSash.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
 import { Dries } from "../steps/Dries.tsx";
 import { Steps } from "../steps/Steps.tsx";
+import { StillIn } from "../steps/StillIn.tsx";
 import { Ticks } from "../steps/Ticks.tsx";
 import { BeadsDressed } from "./BeadsDressed.tsx";
 import { Cleaned } from "./Cleaned.tsx";
@@ -21,6 +22,7 @@ export function Ready() {
   return (
     <div className="space-y-5">
       <section aria-label="Make ready" className="flex flex-col gap-3">
+        <StillIn />
         <BedChoice as="line" />
         <Steps
           station="ready"

@@ -6,6 +6,7 @@ import { WeatherToday } from "../panels/WeatherToday.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
 import { CountDown } from "../steps/CountDown.tsx";
 import { Steps } from "../steps/Steps.tsx";
+import { StillIn } from "../steps/StillIn.tsx";
 import { useSteps } from "../steps/use-steps.ts";
 import { Facing } from "./Facing.tsx";
 import { OwnOpening } from "./OwnOpening.tsx";
@@ -23,6 +24,7 @@ export function SetStation() {
     <div className="space-y-5">
       {toSay && <SetDone />}
       <section aria-label="Set it" className="flex flex-col gap-3">
+        <StillIn />
         <BedChoice as="line" />
         {!book.set && <WeatherToday part="fit" />}
         <Steps
