@@ -1,12 +1,13 @@
 import { withFirm } from "../core/firm/firm.ts";
 import { foldFirm } from "../core/firm/fold-firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
-import { composePlan, YARD } from "../core/page/plan-page.ts";
+import { composePlan } from "../core/page/plan-page.ts";
 import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { layOut } from "../core/plan/lay-out.ts";
 import { VISIT_PARTS, type VisitPart } from "../core/plan/visit-part.ts";
 import { weekOf } from "../core/plan/week-case.ts";
+import { YARD } from "../core/plan/yard.ts";
 import { rememberBest } from "../core/size/best.ts";
 import { addDays, type Day, writeDay } from "../core/units/day.ts";
 import { madeUpForecast } from "../standins/forecast.ts";

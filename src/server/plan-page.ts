@@ -1,9 +1,10 @@
 import { pastInUse, withFirm } from "../core/firm/firm.ts";
 import { byPane } from "../core/log/by-pane.ts";
 import { composeDay, type DayPageData } from "../core/page/day-page.ts";
-import { composePlan, type PlanFrom, type PlanPageData, YARD } from "../core/page/plan-page.ts";
+import { composePlan, type PlanFrom, type PlanPageData } from "../core/page/plan-page.ts";
 import { foldPane, type PaneBook } from "../core/pane/book.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
+import { YARD } from "../core/plan/yard.ts";
 import { ok } from "../core/result.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { dayOf, readDay, writeDay } from "../core/units/day.ts";

@@ -39,6 +39,7 @@ export const ORDER_SCHEMAS = {
   "order.promised": z.strictObject({ due: DayText, note: Short }),
   "order.chased": z.strictObject({ day: DayText, how: z.enum(CHASED_HOW), says: Short, due: DayText.nullable() }),
   "order.broke": z.strictObject({ line: Id, whose: z.enum(WHOSE), note: Short }),
+  "order.cut-here": z.strictObject({ here: z.boolean() }),
   "order.had": z.strictObject({
     from: z.enum(HAD_FROM),
     width: Written,

@@ -35,6 +35,7 @@ const NAMED: readonly RuleSection[] = [
       "toleranceLargeMm",
       "toleranceLimitMm",
       "toleranceUnitMm",
+      "cutMinutes",
       "oneLiftsKg",
       "oneLiftsM2",
       "twoLiftKg",

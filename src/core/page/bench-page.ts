@@ -4,16 +4,14 @@ import { type Cuts, cutsOf, whoCuts } from "../firm/cut-record.ts";
 import type { Firm } from "../firm/firm.ts";
 import { type GlassOf, glassKey, isSameGlass } from "../house/same-glass.ts";
 import type { StockPane } from "../house/stock.ts";
-import { readsWhole } from "../measure/ways.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { beforeItsGlass, type Next } from "../pane/next.ts";
-import { oldGlassBack } from "../pane/old-glass.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isHere } from "../pane/stands.ts";
-import { isUnit } from "../pane/unit.ts";
+import { isNobodysToCut } from "../pane/to-be-cut.ts";
 import type { HandTally } from "../practice/hand.ts";
-import type { GlassKind } from "../specify/glass.ts";
+import { CAN_BE_CUT, type GlassKind } from "../specify/glass.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { nm, toMm } from "../units/length.ts";
 
@@ -26,6 +24,8 @@ export type BenchPane = {
   /** Which way the lines of its pattern run in the window. */
   readonly runs: LinesRun;
   readonly due: number | null;
+  /** Somebody said that it is cut here. */
+  readonly isToBeCut: boolean;
   /** The line of an order that was not sent yet: cut here, it is taken off it. */
   readonly onOrder: { readonly order: string; readonly line: string; readonly supplier: string } | null;
 };
@@ -60,22 +60,10 @@ export type BenchPageData = {
 
 /** What the wheel's edge stands off the straightedge where nobody measured their cutter: a default. */
 const OFFSET_MM = 2.5;
-/** Toughened glass is never cut: it falls to pieces. */
-const CUT_HERE: { readonly [K in GlassKind]: boolean } = {
-  float: true,
-  patterned: true,
-  laminated: true,
-  toughened: false,
-};
-
 type Looked = { readonly pattern: string; readonly tint: string };
 
 /** Scrap is told apart by whole millimetres. */
 export const scrapMm = (thicknessNm: number): number => Math.round(toMm(nm(thicknessNm)));
-
-/** A unit, chosen or not; what comes whole; a panel that is no glass; glass that goes back. */
-const isNobodysToCut = (book: PaneBook): boolean =>
-  isUnit(book) || readsWhole(book.way) || book.panel !== null || oldGlassBack(book);
 
 /** The panes that wait for glass and can be cut here, by what they are cut from. */
 export function composeBench(
@@ -92,8 +80,8 @@ export function composeBench(
     if (book.set || (book.line && !open) || isHere(book) || isNobodysToCut(book)) continue;
     // On an order that is not sent it stands by the supplier's marks: here it is cut by one's own.
     const line = orderLineOf(book, r) ?? open?.line;
-    if (line?.corners) continue;
-    if (!CUT_HERE[r.chosen.kind]) {
+    if (line?.corners || line?.template) continue;
+    if (!CAN_BE_CUT[r.chosen.kind]) {
       toughened++;
       continue;
     }
@@ -118,6 +106,7 @@ export function composeBench(
       heightNm: line.heightNm,
       runs: line.looks?.runs,
       due: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
+      isToBeCut: book.cutHere,
       onOrder: open && { order: open.order.id, line: open.line.line, supplier: open.order.supplier },
     });
     groups.set(id, group);

@@ -9,9 +9,10 @@ import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { minutesFor } from "../plan/week.ts";
 import { weekOf } from "../plan/week-case.ts";
+import { YARD } from "../plan/yard.ts";
 import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { becauseWords } from "../words/plan.ts";
-import { type PlanFrom, type PlanPageData, YARD } from "./plan-page.ts";
+import type { PlanFrom, PlanPageData } from "./plan-page.ts";
 import { kitOfRound, type RoundKit } from "./round-kit.ts";
 
 /** One call of somebody's day. */
@@ -56,6 +57,7 @@ export type DayPageData = {
 const STATIONS_OF: { readonly [P in VisitPart]: readonly [Station, ...Station[]] } = {
   read: ["look", "measure"],
   "take-out": ["takeout"],
+  cut: ["order"],
   fit: ["ready", "takeout", "set"],
   paint: ["finish"],
   open: ["finish"],
@@ -87,8 +89,9 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
     const helps = v.person !== who;
     const minutes = helps ? (open?.helperMinutes ?? 0) : open ? minutesFor(open, v.person) : 0;
     const from = comesAt({ v, open });
-    const roadBefore = travel(at, book.added.address);
-    at = book.added.address;
+    const place = v.part === "cut" ? YARD : book.added.address;
+    const roadBefore = travel(at, place);
+    at = place;
     return {
       id: visitId(book.id, v.part),
       pane: book.id,
@@ -103,7 +106,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
       helperMinutes: open?.helperMinutes ?? 0,
       helperAt: (v.from ?? EIGHT) + (open?.helperFrom ?? 0),
       because: open ? becauseWords(open.because) : "",
-      customer: firm.customers.get(book.added.address) ?? null,
+      customer: v.part === "cut" ? null : (firm.customers.get(book.added.address) ?? null),
       roadBefore,
       done: open === undefined,
       glassMissing: open !== undefined && v.part === "fit" && !isHere(book),
@@ -113,7 +116,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
   const { kit, materials, glass, isWet } = kitOfRound(
     {
       round: { id: "", name: "" },
-      books: going.filter((g) => g.open && g.v.person === who),
+      books: going.filter((g) => g.open && g.v.person === who && g.v.part !== "cut"),
       firm,
       entries: [],
       through: from.through,

@@ -14,10 +14,9 @@ import { roadBetween, UNKNOWN_ROAD_MINUTES } from "../plan/roads.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { minutesFor, type Span } from "../plan/week.ts";
 import { type StopCase, stopOf, type WeekCase, weekOf } from "../plan/week-case.ts";
+import { YARD } from "../plan/yard.ts";
 import { addDays, type Day, dayOf, weekday, writeDay } from "../units/day.ts";
 
-/** Where the firm's days begin and end. */
-export const YARD = "yard";
 /** So many days are planned ahead. */
 export const PLAN_DAYS = 21;
 /** Nobody agrees on a minute with a customer. */
@@ -130,7 +129,7 @@ export function composePlan(from: PlanFrom): PlanPageData {
         helper: placed.helper,
       });
   }
-  const places = [YARD, ...new Set(all.map(({ visit }) => visit.place))];
+  const places = [...new Set([YARD, ...all.map(({ visit }) => visit.place)])];
   const roads = places.flatMap((a, i) =>
     places.slice(i + 1).map((b) => ({
       from: a,

@@ -82,6 +82,8 @@ export type PaneBook = {
   readonly line: { readonly order: OrderBook; readonly line: OrderLine } | null;
   /** Glass that is here without an order. */
   readonly had: Payloads["order.had"] | null;
+  /** Somebody said that it is cut here. */
+  readonly cutHere: boolean;
   readonly set: Payloads["set.done"] | null;
   readonly painted: string | null;
   /** Somebody else paints it. */
@@ -263,6 +265,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     stoodByOrder: last("order.stood-by"),
     line: newestLine(id, orders, own),
     had: hadOf(last("order.had")),
+    cutHere: last("order.cut-here")?.here === true,
     set: last("set.done"),
     tag: last("set.tag")?.tag ?? null,
     facing: last("set.facing"),

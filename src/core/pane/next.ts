@@ -15,6 +15,7 @@ import { stillShut } from "./shut.ts";
 import { isHere } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
 import { type OrderHold, orderHeld, sureOf } from "./sure.ts";
+import { isToBeCut } from "./to-be-cut.ts";
 import { isUnitOpen } from "./unit.ts";
 import { type Unknown, type UnknownId, unknownsOf } from "./unknowns.ts";
 import { unlikelyHere } from "./unlikely-size.ts";
@@ -45,6 +46,7 @@ export type Next = {
     /** What whoever makes it would have to ask, settled before it is ordered. */
     | "settle"
     | "put-on-order"
+    | "cut-here"
     | "send-order"
     | "check-in"
     | "chase"
@@ -127,7 +129,7 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
 export function beforeItsGlass(book: PaneBook, r: Reckoning): Next | null {
   if (mayStay(book)) return { station: "look", kind: "keep-or-renew" };
   const next = toOrdering(book, r);
-  return next.kind === "put-on-order" ? null : next;
+  return next.kind === "put-on-order" || next.kind === "cut-here" ? null : next;
 }
 
 function toOrdering(book: PaneBook, r: Reckoning): Next {
@@ -171,7 +173,7 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
       kind: "settle",
       what: hold === "risk" && sureOf(book) !== "not-said" ? FROM_THESE : HOLD_SAYS[hold],
     };
-  return { station: "order", kind: "put-on-order" };
+  return { station: "order", kind: isToBeCut(book, r) ? "cut-here" : "put-on-order" };
 }
 
 /** How many of its readings stand in from a like pane, while no width or no height was read of its own. */

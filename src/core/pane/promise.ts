@@ -11,6 +11,7 @@ import type { Reckoning } from "./reckoning.ts";
 import { shutUntil } from "./shut.ts";
 import { goneOf, needsOf, type SupplierRecord, sourceFacts } from "./source-facts.ts";
 import { isHere } from "./stands.ts";
+import { isToBeCut } from "./to-be-cut.ts";
 
 /** What a promise rests on, as it stands today. */
 export type RestsOn =
@@ -112,6 +113,7 @@ function glassBy(book: PaneBook, r: Reckoning, from: PromiseFrom, by: Day): Glas
       comes: chanceLeft(l, working(start, addDays(today, -1)), working(start, by)),
     };
   }
+  if (isToBeCut(book, r)) return { restsOn: { kind: "rack" }, right: 1, comes: 1 };
   const facts = sourceFacts(book, r, from);
   const best = facts ? proposedSource(facts) : undefined;
   if (!best) return { restsOn: { kind: "nobody" }, right: 1, comes: null };

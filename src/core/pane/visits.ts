@@ -6,6 +6,7 @@ import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import type { WeekVisit } from "../plan/week.ts";
+import { YARD } from "../plan/yard.ts";
 import { timersIn } from "../steps/past.ts";
 import { effortOf, type Step } from "../steps/step.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -20,6 +21,7 @@ import { standings } from "./standing.ts";
 import { isHere } from "./stands.ts";
 import { finishFacts } from "./step-facts.ts";
 import { stepsAt } from "./steps-at.ts";
+import { isToBeCut } from "./to-be-cut.ts";
 import { isUnit } from "./unit.ts";
 import { usualLeadDays } from "./usual-lead.ts";
 import { wholeHere } from "./whole-here.ts";
@@ -103,6 +105,8 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
   }
   const first = visits[0];
   const work = workOf(isOut || first?.part === "take-out" ? ["ready", "set"] : ["takeout", "ready", "set"], book, r);
+  const cut = isToBeCut(book, r) ? cutVisit(book, r, { today, sized, first: first?.id ?? null, promised }) : null;
+  if (cut) visits.push(cut);
   const glass = glassFrom(book, r, today, first?.part ?? null);
   visits.push({
     ...common(book, r, "fit"),
@@ -117,13 +121,39 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
     latest: null,
     promised: promised ?? until,
     openHole: hole && visits.length === 0,
-    after: first ? [{ id: first.id, lagDays: glass.lagDays, lagCounts: "working" }] : [],
+    after: [
+      ...(first ? [{ id: first.id, lagDays: glass.lagDays, lagCounts: "working" as const }] : []),
+      ...(cut ? [{ id: cut.id, lagDays: 0, lagCounts: "working" as const }] : []),
+    ],
     because: glass.because,
   });
   return [
     ...visits,
     ...paintAfter(book, r, today, { id: visitId(book.id, "fit"), lagDays: r.compound.leastDays ?? 0 }),
   ];
+}
+
+/** At the bench, under a roof: once it is sized, and before it is fitted. */
+function cutVisit(
+  book: PaneBook,
+  r: Reckoning,
+  by: { readonly today: Day; readonly sized: boolean; readonly first: string | null; readonly promised: Day | null },
+): PaneVisit {
+  return {
+    ...common(book, r, "cut"),
+    place: YARD,
+    minutes: r.house.cutMinutes,
+    helperMinutes: 0,
+    helperFrom: 0,
+    dry: false,
+    leastC: null,
+    earliest: by.today,
+    latest: null,
+    promised: by.promised,
+    openHole: false,
+    after: by.first !== null && !by.sized ? [{ id: by.first, lagDays: 0, lagCounts: "working" }] : [],
+    because: { kind: "ready" },
+  };
 }
 
 function afterSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[] {
@@ -200,7 +230,7 @@ const common = (book: PaneBook, r: Reckoning, part: VisitPart) => {
     where: labelOf(book),
     place: book.added.address,
     skill: null,
-    outside: part !== "open" && part !== "read",
+    outside: part !== "open" && part !== "read" && part !== "cut",
     mostWindMs: (part === "fit" || part === "take-out") && m2 >= SAIL_M2 ? SAIL_WIND_MS : null,
     between: null,
     noDate: false,
@@ -281,6 +311,7 @@ function glassFrom(
       ? { earliest: today, lagDays: 0, because: { kind: "glass-late", supplier, day: due } }
       : { earliest: due, lagDays: 0, because: { kind: "glass-promised", supplier, day: due } };
   }
+  if (isToBeCut(book, r)) return { earliest: today, lagDays: 0, because: { kind: "follows", part: "cut" } };
   const days = leadHere(book, r);
   const because: Because = { kind: "not-ordered", days };
   return first === null

@@ -120,6 +120,7 @@ const TELLS: { readonly [K in Kind]: readonly (keyof Payloads[K] & string)[] } =
   "order.chased": [],
   "order.broke": ["note"],
   "order.had": ["note"],
+  "order.cut-here": [],
   "quote.made": [],
   "quote.spent": [],
   "quote.answered": ["note"],

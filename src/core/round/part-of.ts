@@ -36,6 +36,7 @@ const PRESSES: Readonly<Record<Kind, boolean>> = {
   "choose-unit": false,
   settle: false,
   "put-on-order": false,
+  "cut-here": false,
   "send-order": false,
   "check-in": false,
   chase: true,

@@ -116,6 +116,8 @@ function nextSentence(next: Next): string {
       return "Choose the {unit}";
     case "settle":
       return `Settle: ${next.short ?? next.what ?? "what is left to guess"}`;
+    case "cut-here":
+      return "Cut it on the bench";
     case "put-on-order":
       return "Put on an order";
     case "send-order":

@@ -84,8 +84,12 @@ function BenchPage({ data, prefs: initial, currency }: Props) {
   );
 }
 
+/** Where it was said of some that they are cut here, the others are left off until they are ticked. */
+const notSaidOf = (group: BenchGroup) => (): ReadonlySet<string> =>
+  new Set(group.panes.some((p) => p.isToBeCut) ? group.panes.filter((p) => !p.isToBeCut).map((p) => p.id) : []);
+
 function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } & Props) {
-  const [off, setOff] = useState<ReadonlySet<string>>(new Set());
+  const [off, setOff] = useState<ReadonlySet<string>>(notSaidOf(group));
   const [plan, setPlan] = useState<Planned | null>(null);
   const [soFar, setSoFar] = useState<Planned | null>(null);
   const [running, setRunning] = useState<{

@@ -28,6 +28,7 @@ import { WentBack } from "../panels/WentBack.tsx";
 import { PhotoOf } from "../photos/PhotoOf.tsx";
 import { Size } from "../ui/Size.tsx";
 import { BeforeOrder } from "./BeforeOrder.tsx";
+import { CutHere } from "./CutHere.tsx";
 import { GoesAs } from "./GoesAs.tsx";
 import { HaveGlass } from "./HaveGlass.tsx";
 import { ItBroke } from "./ItBroke.tsx";
@@ -99,6 +100,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         </p>
       )}
       <BeforeOrder />
+      {held === null && <CutHere />}
       {(whole === null || whole === "insert") && <HaveGlass />}
       {isMadeByNobody && (
         <p className="note-glass">

@@ -174,7 +174,10 @@ function Stop({ stop: s, late, isNext }: { readonly stop: DayStop; readonly late
         </p>
       )}
       <p className="no-print mt-2 flex flex-wrap gap-2">
-        <a className={`btn ${isNext ? "btn-main" : ""} min-h-11`} href={`/panes/${s.pane}/${s.station}`}>
+        <a
+          className={`btn ${isNext ? "btn-main" : ""} min-h-11`}
+          href={s.part === "cut" ? "/bench" : `/panes/${s.pane}/${s.station}`}
+        >
           {s.done ? "Look at it" : "Begin"}
         </a>
         {who?.telephone && (

@@ -129,6 +129,8 @@ export type OrderPayloads = {
   "order.broke": { readonly line: string; readonly whose: Whose; readonly note: string };
   /** The glass is here without an order: bought over the counter, off the rack, cut here, brought by the customer. */
   "order.had": Had;
+  /** It is to be cut here, on the bench, and on no order; false where it is not after all. */
+  "order.cut-here": { readonly here: boolean };
   "quote.made": {
     readonly quote: string;
     readonly day: string;
@@ -166,6 +168,7 @@ export const ORDER_KINDS: KindFactsOf<OrderPayloads> = {
   "order.chased": { about: ["order"], key: null },
   "order.broke": { about: ["order"], key: (p) => p.line, apart: "whole" },
   "order.had": { about: ["pane"], key: one, apart: "whole" },
+  "order.cut-here": { about: ["pane"], key: one, apart: "whole" },
   "quote.made": { about: ["round"], key: null },
   "quote.spent": { about: ["round"], key: (p) => p.quote, apart: "fields" },
   "quote.answered": { about: ["round"], key: (p) => p.quote, apart: "whole" },

@@ -31,6 +31,7 @@ export const ORDER_WORDS: WordsOf<OrderPayloads> = {
   "order.chased": (p) =>
     `Asked after ${CHASED_NAMES[p.how]}${p.says ? `: ${p.says}` : ""}${p.due ? `; now promised for ${sayDay(dayOf(p.due))}` : ", no new day"}`,
   "order.broke": (p) => `It broke (${WHOSE_NAMES[p.whose]})${p.note ? `: ${p.note}` : ""}`,
+  "order.cut-here": (p) => (p.here ? "It is to be cut here" : "It is not cut here after all"),
   "order.had": (p) =>
     p.gone
       ? "The glass that was here is not for this {pane}"

@@ -1,0 +1,26 @@
+import { readsWhole } from "../measure/ways.ts";
+import { CAN_BE_CUT } from "../specify/glass.ts";
+import type { PaneBook } from "./book.ts";
+import { needsTemplate } from "./needs-template.ts";
+import { oldGlassBack } from "./old-glass.ts";
+import type { Reckoning } from "./reckoning.ts";
+import { isHere } from "./stands.ts";
+import { isUnit } from "./unit.ts";
+
+/** A unit, chosen or not; what comes whole; a panel that is no glass; glass that goes back. */
+export const isNobodysToCut = (book: PaneBook): boolean =>
+  isUnit(book) || readsWhole(book.way) || book.panel !== null || oldGlassBack(book);
+
+/** Whether it waits for glass that somebody here could cut: straight sides, no toughened, on no order that was sent. */
+export const mayBeCutHere = (book: PaneBook, r: Pick<Reckoning, "chosen" | "opening" | "shaped" | "arch">): boolean =>
+  !book.set &&
+  !isHere(book) &&
+  (book.line === null || book.line.line.state === "open") &&
+  !isNobodysToCut(book) &&
+  CAN_BE_CUT[r.chosen.kind] &&
+  r.shaped === null &&
+  !needsTemplate(book, r);
+
+/** Somebody said that it is cut here, and it still can be. @example said, then put on an order that was sent // false */
+export const isToBeCut = (book: PaneBook, r: Pick<Reckoning, "chosen" | "opening" | "shaped" | "arch">): boolean =>
+  book.cutHere && mayBeCutHere(book, r);
