@@ -6,18 +6,25 @@ test("a pane is cut on the bench: planned with others, cut by cut, booked, and h
   page,
 }) => {
   test.slow();
-  const { path } = await addPane(page);
+  const { address, path } = await addPane(page);
   await heldAs(page, "timber-putty");
   await openStation(page, "Measure");
   await fromCleared(page);
   await type(page, EIGHT);
   await openStation(page, "Order");
   await standBy(page);
+  await page.getByRole("button", { name: "It is cut here, on the bench" }).click();
+  await expect(page.getByText("the week has 10 minutes for it")).toBeVisible();
   // The size is of all that was read, and not of what has reached the server so far.
   await allSent(page);
   const id = path.split("/")[2] ?? "";
   const whole = async () => (await page.request.get(`/api/panes/${id}?unit=mm`)).json();
   const { size } = (await whole()) as { size: { width: { mm: number }; height: { mm: number } } };
+  await page.goto("/plan");
+  await ready(page);
+  await expect(
+    page.getByRole("complementary", { name: "Wants a day" }).getByRole("listitem").filter({ hasText: address }),
+  ).toContainText(["cut on the bench", "once it is cut on the bench", "after the visit to fit"]);
   await page.goto("/bench");
   await ready(page);
   const list = page.getByRole("region", { name: "Panes to cut" });

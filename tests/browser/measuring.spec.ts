@@ -8,6 +8,7 @@ import {
   fromCleared,
   openStation,
   openTab,
+  pick,
   pickHeld,
   ready,
   roundPath,
@@ -314,6 +315,37 @@ test("a racked opening is ordered by its corner points, and the sheet and the fi
   const json = (await (await page.request.get(`${order}/lines.json`)).json()) as { lines: { corners: unknown[] }[] };
   expect(json.lines[0]?.corners).toHaveLength(4);
   expect(await (await page.request.get(`${order}/lines.csv`)).text()).toContain("0 0; 596.5 0");
+});
+
+test("an arched head is read by five, drawn and ordered as part of a circle; one that is none wants a template", async ({
+  page,
+}) => {
+  await addPane(page);
+  await openStation(page, "Measure");
+  await pick(page, "By eye it is", "arch, part of a circle");
+  await fromCleared(page);
+  // What tells nothing of such a head is not asked.
+  await expect(page.getByRole("textbox", { name: "width, top" })).toHaveCount(0);
+  await type(page, {
+    "width, middle": "600",
+    "width, bottom": "600",
+    "height, left": "500",
+    "height, middle": "700",
+    "height, right": "500",
+    "diagonal, bottom left to top right": "781",
+    "diagonal, top left to bottom right": "781",
+    "rebate depth": "10",
+  });
+  // 300² + 200² over 400; 375 + √(325² − 150²).
+  await expect(page.getByText(/radius 325 mm.*150 mm in from either jamb: it must show 663\.3 mm/)).toBeVisible();
+  await expect(page.getByRole("contentinfo")).toContainText("597 × 697");
+  await openStation(page, "Order");
+  await standBy(page);
+  await page.getByLabel("New order to").fill("Salt Lane Glass Counter");
+  await page.getByRole("button", { name: "Open an order and put it on" }).click();
+  await allSent(page);
+  await page.getByRole("link", { name: "open the order" }).click();
+  await expect(page.getByText(/foot 597, both sides 498.* 697 at its crown.* radius 323\.5 mm/)).toBeVisible();
 });
 
 test("a size from stock is offered with its cuts, used, and a new insert on the list is found from its frame", async ({

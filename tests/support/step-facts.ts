@@ -40,6 +40,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     cutDown: null,
     boundDry: false,
     easedPrimed: false,
+    cutHere: false,
     lift: 1,
     front: [],
     side: "outside",

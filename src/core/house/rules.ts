@@ -49,8 +49,6 @@ export type HouseRules = SizingRules &
     readonly ownFigures: "when somebody says so" | "by themselves";
     readonly toldWeather: "yes" | "no";
     readonly ownMinutes: "yes" | "no";
-    /** At the bench, a pane: drawn, scored, run, edges dressed. */
-    readonly cutMinutes: number;
     readonly peopleSeeEachOther: "no" | "yes";
     readonly safetySet: "M" | "F";
     /** How whoever did not choose for themselves reads and is spoken to. */
@@ -296,14 +294,6 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     unit: "",
     source: "ten days ahead, kept each day; what somebody enters stands before it",
     choices: ["yes", "no"],
-  },
-  cutMinutes: {
-    value: 15,
-    says: "To cut one {pane} on the bench, its edges dressed",
-    unit: "min",
-    source: "bench practice: lay out, score, run, arris; more where much of it runs off",
-    from: 3,
-    to: 120,
   },
   ownMinutes: {
     value: "yes",

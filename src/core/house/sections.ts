@@ -35,7 +35,6 @@ const NAMED: readonly RuleSection[] = [
       "toleranceLargeMm",
       "toleranceLimitMm",
       "toleranceUnitMm",
-      "cutMinutes",
       "oneLiftsKg",
       "oneLiftsM2",
       "twoLiftKg",

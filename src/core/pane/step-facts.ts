@@ -134,6 +134,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     cutDown: cutDown(book, r),
     boundDry: book.before.dryFit?.fit === "tight",
     easedPrimed: easedPrimed(book),
+    cutHere: !isUnit(book) && (book.had?.from === "cut" || book.had?.from === "rack"),
     waterStood: book.cause === "water" || book.before.map.some((i) => i.thing === "water"),
     rout: book.before.option?.option === "double",
     routBy: r.planned && { deeper: r.planned.by, wider: r.planned.wider ?? nm(0) },

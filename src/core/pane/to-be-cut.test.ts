@@ -66,7 +66,7 @@ describe("said to be cut here", () => {
     const visits = visitsOf(book, r, TODAY);
     expect(visits.map((v) => v.part)).toEqual(["cut", "fit", "paint"]);
     const [cut, fit] = visits;
-    expect(cut).toMatchObject({ place: YARD, minutes: 15, outside: false, after: [] });
+    expect(cut).toMatchObject({ place: YARD, minutes: 10, outside: false, after: [] });
     expect(fit).toMatchObject({ earliest: TODAY, because: { kind: "follows", part: "cut" } });
     expect(fit?.after.map((a) => a.id)).toEqual([cut?.id]);
   });

@@ -1,3 +1,4 @@
+import type { HouseRules } from "../house/rules.ts";
 import { readsWhole } from "../measure/ways.ts";
 import { CAN_BE_CUT } from "../specify/glass.ts";
 import type { PaneBook } from "./book.ts";
@@ -24,3 +25,9 @@ export const mayBeCutHere = (book: PaneBook, r: Pick<Reckoning, "chosen" | "open
 /** Somebody said that it is cut here, and it still can be. @example said, then put on an order that was sent // false */
 export const isToBeCut = (book: PaneBook, r: Pick<Reckoning, "chosen" | "opening" | "shaped" | "arch">): boolean =>
   book.cutHere && mayBeCutHere(book, r);
+
+/** Off a piece of the rack two edges are cut, as a rule; of how it is laid nothing is known before it is planned with others. */
+const CUTS_A_PANE = 2;
+
+/** How long one pane is reckoned to take at the bench. @example 5 minutes a cut by house rule // 10 */
+export const benchMinutes = (house: Pick<HouseRules, "minutesPerCut">): number => CUTS_A_PANE * house.minutesPerCut;

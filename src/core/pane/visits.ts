@@ -21,7 +21,7 @@ import { standings } from "./standing.ts";
 import { isHere } from "./stands.ts";
 import { finishFacts } from "./step-facts.ts";
 import { stepsAt } from "./steps-at.ts";
-import { isToBeCut } from "./to-be-cut.ts";
+import { benchMinutes, isToBeCut } from "./to-be-cut.ts";
 import { isUnit } from "./unit.ts";
 import { usualLeadDays } from "./usual-lead.ts";
 import { wholeHere } from "./whole-here.ts";
@@ -142,7 +142,7 @@ function cutVisit(
   return {
     ...common(book, r, "cut"),
     place: YARD,
-    minutes: r.house.cutMinutes,
+    minutes: benchMinutes(r.house),
     helperMinutes: 0,
     helperFrom: 0,
     dry: false,

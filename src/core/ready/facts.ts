@@ -25,6 +25,8 @@ export type ReadyFacts = StepFacts & {
   readonly boundDry: boolean;
   /** Timber was eased after it was primed. */
   readonly easedPrimed: boolean;
+  /** Cut here or off the rack: no maker stuck anything on it. */
+  readonly cutHere: boolean;
   /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
   readonly ease: readonly { readonly side: string; readonly mm: number }[];
   /** A member of the sash is to be mended first, and nobody said what is wrong with it. */

@@ -41,6 +41,12 @@ describe("making ready", () => {
       [],
     ],
     [
+      "cut here: nobody stuck a label on it",
+      { system: "timber-bead", bed: "silicone", cutHere: true },
+      ["clean", "dry-fit"],
+      ["stickers"],
+    ],
+    [
       "plastic that bound is not eased",
       { system: "plastic-bead-inside", boundDry: true },
       ["clean", "dry-fit"],

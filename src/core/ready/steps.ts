@@ -127,7 +127,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: "Take stickers and film off the edge of the new {pane}; leave the label until sign-off.",
     why: "Film under the bed is a leak, and cannot be reached later.",
     minutes: 2,
-    when: (g) => !g.oldGlassBack && g.bed !== "putty" && !g.staysIn,
+    when: (g) => !g.oldGlassBack && g.bed !== "putty" && !g.staysIn && !g.cutHere,
   },
   {
     id: "sweep",

@@ -20,7 +20,7 @@ export function becauseWords(b: Because): string {
     case "not-ordered":
       return `not ordered yet; ${b.days === 1 ? "one working day is" : `${b.days} working days are`} a guess`;
     case "follows":
-      return `after the visit to ${VISIT_PART_NAMES[b.part]}`;
+      return b.part === "cut" ? "once it is cut on the bench" : `after the visit to ${VISIT_PART_NAMES[b.part]}`;
     case "cure":
       return `it cures until ${sayDay(b.day)}`;
     case "shut":

@@ -7,6 +7,7 @@ import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { needsOf, unitsInOf } from "../../core/pane/source-facts.ts";
+import { isToBeCut } from "../../core/pane/to-be-cut.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { looksText } from "../../core/specify/looks.ts";
@@ -160,7 +161,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
             <span className="text-[13px] text-mute">Our reference</span>
             <input name="reference" maxLength={200} size={8} />
           </label>
-          <button type="submit" className={`btn col-span-2 ${ticket.trouble ? "" : "btn-main"}`}>
+          <button type="submit" className={`btn col-span-2 ${ticket.trouble || isToBeCut(book, r) ? "" : "btn-main"}`}>
             {ticket.trouble ? "Open an order and put it on anyway" : "Open an order and put it on"}
           </button>
         </form>

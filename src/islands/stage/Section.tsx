@@ -38,6 +38,9 @@ export function Section() {
     layers,
     box: BOX,
   });
+  // Ten millimetres long as it is drawn: half an inch for who reads so.
+  const { from, to } = drawn.scaleBar;
+  const bar = { from, to: { ...to, x: from.x + (to.x - from.x) * (prefs.unit === "mm" ? 1 : 12.7 / 10) } };
   const unread = [depth === null ? "depth" : "", width === null ? "width" : ""].filter(Boolean);
   const values: Readonly<Record<PartName, { readonly name: string; readonly nm: number | null }>> = {
     glass: { name: isUnit(book) ? say("{unit}") : "glass", nm: thickness },
@@ -112,13 +115,9 @@ export function Section() {
         <text x={drawn.feet.right.x} y={drawn.feet.right.y} textAnchor="end" className="d-mute">
           {book.added.side === "inside" ? "outside" : "room"}
         </text>
-        <path
-          d={`M${drawn.scaleBar.from.x} ${drawn.scaleBar.from.y - 4}v8m0 -4H${drawn.scaleBar.to.x}m0 -4v8`}
-          className="d-line"
-          fill="none"
-        />
-        <text x={drawn.scaleBar.to.x + 7} y={drawn.scaleBar.to.y + 4} className="d-mute">
-          {prefs.unit === "mm" ? "10 mm" : "13/32″"}
+        <path d={`M${bar.from.x} ${bar.from.y - 4}v8m0 -4H${bar.to.x}m0 -4v8`} className="d-line" fill="none" />
+        <text x={bar.to.x + 7} y={bar.to.y + 4} className="d-mute">
+          {prefs.unit === "mm" ? "10 mm" : "1/2″"}
         </text>
       </svg>
     </figure>
