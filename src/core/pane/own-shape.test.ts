@@ -10,7 +10,7 @@ import { verdictOf } from "../words/verdict.ts";
 import { foldPane } from "./book.ts";
 import { nextFor } from "./next.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
-import { shareOfRound } from "./own-shape.ts";
+import { shareOfRound, sidesOf, wayRoundShare } from "./own-shape.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
 
@@ -243,5 +243,62 @@ describe("an opening whose head is part of a circle", () => {
     });
     expect(verdict).toMatchObject({ tone: "trouble" });
     expect(verdict.says).toMatch(/springs 6 mm higher/);
+  });
+});
+
+describe("what holds a pane that is cut to shape, along its own sides", () => {
+  it.each<[string, readonly (readonly [number, number])[], readonly number[], number]>([
+    // 3, 4 and 5: a ramp of 300 beside 400, on a foot of 300.
+    [
+      "a ramp",
+      [
+        [0, 0],
+        [300, 0],
+        [300, 400],
+        [0, 800],
+      ],
+      [300, 400, 500, 800],
+      2000 / 2200,
+    ],
+    [
+      "a rectangle",
+      [
+        [0, 0],
+        [600, 0],
+        [600, 900],
+        [0, 900],
+      ],
+      [600, 900, 600, 900],
+      1,
+    ],
+  ])("%s", (_, points, sides, share) => {
+    const corners = points.map(([x, y]) => ({ x: mm(x), y: mm(y) }));
+    expect(sidesOf(corners).map(toMm)).toEqual(sides);
+    expect(wayRoundShare(corners)).toBeCloseTo(share, 9);
+  });
+  it("an arched head is one side, as long as its arc: 2 × 323.5 × asin(298.5 / 323.5) = 760.3", () => {
+    const corners = told("arched", ARCHED).r.shaped?.corners ?? [];
+    const sides = sidesOf(corners).map(toMm);
+    expect(sides).toHaveLength(4);
+    expect(Math.abs((sides[2] ?? 0) - 760.3)).toBeLessThan(1.5);
+    expect([sides[0], Math.round(sides[1] ?? 0), Math.round(sides[3] ?? 0)]).toEqual([597, 498, 498]);
+  });
+  it("sprigs stand along it, 75 from its ends and 225 apart at most; putty by the way round", () => {
+    const t = new Teller().opened().added(PANE, "timber-putty");
+    t.tell("measure.shape", { shape: "arched" });
+    t.read({ ...ARCHED, "rebate-width": "18" });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, withFirm(foldFirm(t.entries)));
+    // 597: 447 between, two pitches, three. 498: 348, two, three. 760: 610, three, four. 3 + 3 + 4 + 3.
+    expect(r.sprigs?.count).toBe(13);
+    const round = new Teller().opened().added(PANE, "timber-putty");
+    round.read({ "width-middle": "600", "height-middle": "700", "rebate-depth": "12", "rebate-width": "18" });
+    const other = foldPane(PANE, round.entries);
+    if (!other) throw new Error("no pane");
+    const full = reckon(other, withFirm(foldFirm(round.entries))).putty;
+    // (597 + 498.2 + 760.3 + 498.2) / (2 × (597 + 697)) is 0.909.
+    const share = r.putty?.ok && full?.ok ? r.putty.value.bedMl / full.value.bedMl : 0;
+    expect(share).toBeCloseTo(0.909, 2);
   });
 });

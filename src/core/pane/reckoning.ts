@@ -1,6 +1,5 @@
 import type { Compound } from "../bed/compound.ts";
 import { type PaintWindow, paintWindow } from "../finish/paint-window.ts";
-import { sprigged, standsOnPackers } from "../frame/held.ts";
 import { frameOf, type System } from "../frame/systems.ts";
 import { type HouseRules, schoolOf } from "../house/rules.ts";
 import type { StockInsert, StockPane } from "../house/stock.ts";
@@ -15,9 +14,6 @@ import { type Twist, throughBoth, twistOf } from "../measure/twist.ts";
 import { isRectangle, readsWhole, type Shape } from "../measure/ways.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { Result } from "../result.ts";
-import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
-import { type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
-import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
 import { archOf } from "../size/arch.ts";
 import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
@@ -32,12 +28,11 @@ import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
 import { NO_PAST, type Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
-import { type Grid, mm, type Nm, nm, toMm } from "../units/length.ts";
+import { type Grid, mm, nm, toMm } from "../units/length.ts";
 import { type BedHere, bedHere } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, gridAsRead, gridOfListed, overruleOf, tapeUnit } from "./chosen.ts";
 import { asItself, copiedWhole, fitRules, insertOf } from "./copied-size.ts";
-import { likeOf } from "./frame-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { locationOf } from "./location.ts";
@@ -53,6 +48,7 @@ import {
 } from "./own-shape.ts";
 import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
+import { type Quantities, quantitiesOf } from "./quantities.ts";
 import { readersOf, readingsOf } from "./readings-of.ts";
 import { safetyFigures } from "./safety-figures.ts";
 import { shapeIsStale } from "./shaped.ts";
@@ -60,7 +56,7 @@ import { type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
 import { isUnit, isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
-export type Reckoning = {
+export type Reckoning = Quantities & {
   readonly house: HouseRules;
   /** House rules that are the firm's own figures, and what they were learned from. */
   readonly own: ReadonlyMap<string, OwnFrom>;
@@ -129,9 +125,6 @@ export type Reckoning = {
   readonly safety: SafetyVerdict | null;
   /** Safety glass is needed here and this is not it. */
   readonly unsafe: boolean;
-  readonly putty: Result<Putty, PuttyError> | null;
-  readonly sprigs: SprigPlan | null;
-  readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined; readonly fromCorner: Nm } | null;
   readonly compound: Compound;
   /** Who said that it is this compound. */
   readonly bedFrom: BedHere["from"];
@@ -139,9 +132,6 @@ export type Reckoning = {
 };
 
 export type LeadTest = "none" | "found" | "not-tested";
-
-/** What the firm's box of packers holds. */
-export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
 
 export type ReckonWith = {
   readonly house: HouseRules;
@@ -173,7 +163,6 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
   const readings = planned?.readings ?? read;
   const school = book.rule?.school ?? schoolOf(house, book.added.system);
   const chosen = glassOf(book, house);
-  const depth = readings["rebate-depth"];
   const insert = insertOf(book.way, readings, by.inserts ?? []);
   const packed = readings["old-packed"] ?? packedByMap(book);
   const byReadings = openingBy(
@@ -292,9 +281,6 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     best.chances.trouble > house.troubleShare;
   const { canBeEased: canEase } = frameOf(book.added.system);
   const tooBigBy = !own && cut.ok && cut.value.opening.ok ? cut.value.opening.value.tooBigBy : 0;
-  // Quantities are worked out for the one system whose section is known.
-  const isPutty = sprigged(likeOf(book)) && !readsWhole(book.way);
-  const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   return {
     house,
     own: byReader.own,
@@ -349,34 +335,15 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
         : safety?.kind === "small-pane-6mm"
           ? !isSafetyGlass(glass.kind) && glass.thickness < mm(6)
           : false,
-    putty:
-      isPutty && size && depth !== undefined && readings["rebate-width"] !== undefined
-        ? puttyFor({
-            tight: { width: size.governs.width.length, height: size.governs.height.length },
-            glass: size.glass,
-            thickness: glass.thickness,
-            rebateDepth: depth,
-            rebateWidth: readings["rebate-width"],
-            bed: mm(house.bedMm),
-            nose: mm(house.noseMm),
-            edgeFillShare: house.edgeFillShare,
-            density: house.puttyDensity,
-            waste: house.waste,
-          })
-        : null,
-    sprigs: size && isPutty ? sprigPlan(size.glass.width, size.glass.height, rule) : null,
-    packers:
-      size && !readsWhole(book.way) && standsOnPackers(book.added)
-        ? {
-            gap: size.edgeGap.height,
-            stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),
-            fromCorner: packerPlace(size.glass.width, {
-              share: 0.25,
-              corner: mm(house.packerCornerMm),
-              length: mm(house.packerLengthMm),
-            }),
-          }
-        : null,
+    ...quantitiesOf({
+      book,
+      size,
+      corners: standing?.corners ?? null,
+      thickness: glass.thickness,
+      depth: readings["rebate-depth"],
+      rebateWidth: readings["rebate-width"],
+      house,
+    }),
     compound,
     bedFrom,
     paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,

@@ -23,6 +23,19 @@ export type SprigPlan = {
   readonly count: number;
 };
 
+/**
+ * For a pane cut to shape: along each of its sides, from its foot on, anticlockwise.
+ * @example sides of 597, 498, 760 and 498, 75 from the corners, 225 apart at most // 3 + 3 + 4 + 3 … 13
+ */
+export function sprigsAlong(sides: readonly Nm[], rule: SprigRule): SprigPlan {
+  const places = sides.map((s) => sprigPlaces(s, rule));
+  return {
+    across: places[0] ?? [],
+    upright: places.at(-1) ?? [],
+    count: places.reduce((sum, p) => sum + p.length, 0),
+  };
+}
+
 /** For a whole pane: `across` for the top and the bottom, `upright` for each jamb. */
 export function sprigPlan(width: Nm, height: Nm, rule: SprigRule): SprigPlan {
   const across = sprigPlaces(width, rule);

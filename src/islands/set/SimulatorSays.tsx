@@ -1,5 +1,5 @@
 import { memo } from "react";
-import { PACKER_BOX } from "../../core/pane/reckoning.ts";
+import { PACKER_BOX } from "../../core/pane/quantities.ts";
 import { dropWith, type Packers, type SimulatorFacts, SQUARE_WITHIN_MM, squareBy } from "../../core/set/simulate.ts";
 import { liftOf } from "../../core/set/toe-heel.ts";
 import { writeLength } from "../../core/tape/write.ts";

@@ -1,0 +1,72 @@
+import { sprigged, standsOnPackers } from "../frame/held.ts";
+import type { HouseRules } from "../house/rules.ts";
+import type { Corner } from "../log/kinds/size.ts";
+import { readsWhole } from "../measure/ways.ts";
+import { ok, type Result } from "../result.ts";
+import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
+import { alongShare, type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
+import { type SprigPlan, sprigPlan, sprigsAlong } from "../set/sprigs.ts";
+import type { Cut } from "../size/cut.ts";
+import { mm, type Nm } from "../units/length.ts";
+import type { PaneBook } from "./book.ts";
+import { likeOf } from "./frame-here.ts";
+import { sidesOf, wayRoundShare } from "./own-shape.ts";
+
+/** What the firm's box of packers holds. */
+export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
+
+/** What holds a pane of its size: worked out for the one system whose section is known, but for packers. */
+export type Quantities = {
+  readonly putty: Result<Putty, PuttyError> | null;
+  readonly sprigs: SprigPlan | null;
+  readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined; readonly fromCorner: Nm } | null;
+};
+
+type Of = {
+  readonly book: PaneBook;
+  readonly size: Cut | null;
+  /** The corners that it is cut to, where it is cut to a shape. */
+  readonly corners: readonly Corner[] | null;
+  readonly thickness: Nm;
+  readonly depth: Nm | undefined;
+  readonly rebateWidth: Nm | undefined;
+  readonly house: HouseRules;
+};
+
+/** Putty, sprigs and packers of a pane as it stands; of a shaped one along its own sides. */
+export function quantitiesOf({ book, size, corners, thickness, depth, rebateWidth, house }: Of): Quantities {
+  if (!size || readsWhole(book.way)) return { putty: null, sprigs: null, packers: null };
+  const isPutty = sprigged(likeOf(book));
+  const { width, height } = size.glass;
+  const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
+  const putty =
+    isPutty && depth !== undefined && rebateWidth !== undefined
+      ? puttyFor({
+          tight: { width: size.governs.width.length, height: size.governs.height.length },
+          glass: size.glass,
+          thickness,
+          rebateDepth: depth,
+          rebateWidth,
+          bed: mm(house.bedMm),
+          nose: mm(house.noseMm),
+          edgeFillShare: house.edgeFillShare,
+          density: house.puttyDensity,
+          waste: house.waste,
+        })
+      : null;
+  return {
+    putty: putty?.ok && corners ? ok(alongShare(putty.value, wayRoundShare(corners))) : putty,
+    sprigs: !isPutty ? null : corners ? sprigsAlong(sidesOf(corners), rule) : sprigPlan(width, height, rule),
+    packers: standsOnPackers(book.added)
+      ? {
+          gap: size.edgeGap.height,
+          stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),
+          fromCorner: packerPlace(width, {
+            share: 0.25,
+            corner: mm(house.packerCornerMm),
+            length: mm(house.packerLengthMm),
+          }),
+        }
+      : null,
+  };
+}
