@@ -7,6 +7,7 @@ import type { Result } from "../result.ts";
 import { type Arch, archedPane, type archOf } from "../size/arch.ts";
 import type { Cut, CutError } from "../size/cut.ts";
 import type { Deduction } from "../size/school.ts";
+import { isCurved } from "../size/shaped.ts";
 import { mm, type Nm, nm } from "../units/length.ts";
 import { roundOf, SHAPED_MORE_MM, shapeFor } from "./shaped.ts";
 
@@ -117,9 +118,6 @@ export function shareOfRound(corners: readonly Corner[]): number {
   return Math.abs(twice) / 2 / (width * height);
 }
 
-/** More points than this are a foot, two jambs and a curved head. */
-const STRAIGHT_SIDED = 8;
-
 /**
  * The sides of a shaped pane, from its foot on, anticlockwise: a head that is part of a circle is one side, as long as its arc.
  * @example an arched one, 597 wide, 498.2 where it springs, radius 323.5 // 597, 498.2, 760.3, 498.2
@@ -130,7 +128,7 @@ export function sidesOf(corners: readonly Corner[]): readonly Nm[] {
     return Math.hypot(b.x - a.x, b.y - a.y);
   };
   const chords = corners.map((_, i) => chord(i));
-  if (chords.length <= STRAIGHT_SIDED) return chords.map((c) => nm(Math.round(c)));
+  if (!isCurved(chords)) return chords.map((c) => nm(Math.round(c)));
   const head = chords.slice(2, -1).reduce((sum, c) => sum + c, 0);
   return [chords[0] ?? 0, chords[1] ?? 0, head, chords.at(-1) ?? 0].map((c) => nm(Math.round(c)));
 }

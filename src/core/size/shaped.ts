@@ -59,7 +59,7 @@ export function templateSvg(points: readonly Point[], title: string): string {
     `<svg xmlns="http://www.w3.org/2000/svg" width="${fixed(w)}mm" height="${fixed(h)}mm" viewBox="0 0 ${fixed(w)} ${fixed(h)}">`,
     `<title>${escaped(title)}</title>`,
     `<polygon points="${points.map(at).join(" ")}" fill="none" stroke="#000" stroke-width="0.3"/>`,
-    ...(points.length > LABELLED ? [] : points).map(
+    ...(isCurved(points) ? [] : points).map(
       (p) =>
         `<text x="${fixed(p.x - left + EDGE + 2)}" y="${fixed(height - p.y + EDGE - 2)}" font-family="monospace" font-size="5">${fixed(p.x)}, ${fixed(p.y)}</text>`,
     ),
@@ -69,8 +69,10 @@ export function templateSvg(points: readonly Point[], title: string): string {
 }
 
 const EDGE = 10;
-/** Points of a curve stand too close for their figures. */
-const LABELLED = 8;
+/** More points than this are a curve: too close for figures of their own. */
+const STRAIGHT_SIDED = 8;
+/** Whether an outline has a head in many points. @example four corners // false */
+export const isCurved = (outline: readonly unknown[]): boolean => outline.length > STRAIGHT_SIDED;
 const fixed = (v: number): string => String(Math.round(v * 1000) / 1000);
 const escaped = (text: string): string =>
   text.replaceAll("&", "&amp;").replaceAll("<", "&lt;").replaceAll(">", "&gt;").replaceAll('"', "&quot;");

@@ -1,5 +1,6 @@
 import type { Corner } from "../log/kinds/size.ts";
 import { type Arch, headAt, type NoArch } from "../size/arch.ts";
+import { isCurved } from "../size/shaped.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm, nm, toMm } from "../units/length.ts";
 
@@ -33,16 +34,13 @@ export function noArchText(error: NoArch, unit: LengthUnit): string {
   }
 }
 
-/** More points than this are a curve. */
-const STRAIGHT_SIDED = 8;
-
 /**
  * The outline of a pane that is cut to shape, as it is said to a cutter; a head in many points by its circle.
  * @example an arched one // "foot 597, sides 498.2 to where the head springs, 697 at its crown, radius 323.5 mm"
  */
 export function outlineText(corners: readonly Corner[], unit: LengthUnit): string {
   const text = (v: number): string => writeNumber(nm(Math.round(v)), unit, FINE);
-  if (corners.length <= STRAIGHT_SIDED)
+  if (!isCurved(corners))
     return `corners ${corners.map((c) => `${text(c.x)}, ${text(c.y)}`).join(" · ")} ${unit} from the bottom left, seen from the side it goes in`;
   const width = Math.max(...corners.map((c) => c.x));
   const crown = Math.max(...corners.map((c) => c.y));
