@@ -90,18 +90,22 @@ export function Measure({ asked, ask, openTapeLine }: Props) {
                   {WIDTHS.map(fieldIf)}
                   <RowName name="Height" />
                   {HEIGHTS.map(fieldIf)}
-                  <RowName name="Corners" />
-                  {DIAGONALS.map(fieldIf)}
-                  <div className="min-w-0 self-start">
-                    <span className="block truncate text-[13px] text-mute">out of square</span>
-                    <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
-                      {lying?.figure.outOfSquare == null ? (
-                        "–"
-                      ) : (
-                        <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
-                      )}
-                    </output>
-                  </div>
+                  {DIAGONALS.some(isShown) && (
+                    <>
+                      <RowName name="Corners" />
+                      {DIAGONALS.map(fieldIf)}
+                      <div className="min-w-0 self-start">
+                        <span className="block truncate text-[13px] text-mute">out of square</span>
+                        <output className="tight mt-0.5 flex min-h-[2.6rem] items-center justify-end rounded border-[1.5px] border-dashed border-line px-2 text-[17px] text-glass">
+                          {lying?.figure.outOfSquare == null ? (
+                            "–"
+                          ) : (
+                            <Length nm={nm(Math.round(lying.figure.outOfSquare * 1e6))} unit={prefs.unit} />
+                          )}
+                        </output>
+                      </div>
+                    </>
+                  )}
                 </div>
                 <p className="min-h-5 text-[13px] text-mute">
                   {asked
