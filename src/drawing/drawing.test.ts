@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { cornersOf } from "../core/geometry/placing.ts";
 import { OPENING } from "../core/measure/places.ts";
+import { archDrawn } from "../core/pane/own-shape.ts";
 import { MONDAY_TO_FRIDAY } from "../core/plan/calendar.ts";
 import { addDays, dayOf } from "../core/units/day.ts";
 import { dayAxis } from "./day-bars.ts";
@@ -109,6 +110,30 @@ describe("the elevation", () => {
     const right = heldAt(e, "height-right");
     expect(right.from.x).toBeCloseTo(right.to.x, 6);
     expect(heldAt(e, "diagonal-up")).toEqual({ from: e.corners[0], to: e.corners[2] });
+  });
+  it.each([
+    ["a head that rises from 600 to 900", { x: 0, y: 600 }, { x: 800, y: 900 }, true],
+    ["a head 4 mm out of level, however much it is enlarged", { x: 0, y: 896 }, { x: 800, y: 900 }, false],
+  ])("dimensions %s: along its slope %s", (_, tl, tr, slopes) => {
+    const e = elevationOf({ ...of, quad: { bl: { x: 0, y: 0 }, br: { x: 800, y: 0 }, tr, tl }, placed: null });
+    const head = e.spans.find((s) => s.place === "width-top");
+    expect(head && head.from.y - head.to.y > 1).toBe(slopes);
+  });
+  it("draws an arch in its frame, its jambs no taller than where it springs", () => {
+    const arch = archDrawn({ width: 600, spring: 500, crown: 700, radius: 325 }, 0.5);
+    const e = elevationOf({
+      ...of,
+      quad: { bl: { x: 0, y: 0 }, br: { x: 600, y: 0 }, tr: { x: 600, y: 700 }, tl: { x: 0, y: 700 } },
+      placed: null,
+      arch,
+    });
+    const tall = (place: string): number => {
+      const span = e.spans.find((s) => s.place === place);
+      return span ? Math.abs(span.to.y - span.from.y) : 0;
+    };
+    expect(tall("height-left") / tall("height-middle")).toBeCloseTo(500 / 700, 6);
+    expect(e.opening.split("L")).toHaveLength(35);
+    expect(e.pane?.split("L")).toHaveLength(35);
   });
   it("is finite for any opening", () => {
     const n = fc.double({ min: -40, max: 40, noNaN: true });

@@ -182,6 +182,13 @@ function grow([bl, br, tr, tl]: Corners, by: number): Corners {
 
 const mid = (a: Xy, b: Xy, t = 0.5): Xy => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
 
+/** More than this of its length a side that is called level or upright never strays, however much its lean is enlarged. */
+const SLOPE = 0.12;
+const slopes = (a: Xy, b: Xy, along: "x" | "y"): boolean => {
+  const across = along === "x" ? "y" : "x";
+  return Math.abs(b[across] - a[across]) > SLOPE * Math.abs(b[along] - a[along]);
+};
+
 /** @param spring - where an arched head springs, as a share of the height: the jambs are no taller */
 function spansOf([bl, br, tr, tl]: Corners, frame: Corners, spring: number): readonly Span[] {
   const [springLeft, springRight] = [mid(bl, tl, spring), mid(br, tr, spring)];
@@ -220,13 +227,25 @@ function spansOf([bl, br, tr, tl]: Corners, frame: Corners, spring: number): rea
     label: mid(from, to, t),
     turned: "flat",
   });
+  // Beside a slope its own length is dimensioned, and not the level below it.
+  const [overLeft, overRight] = [
+    { x: tl.x, y: ftl.y - 13 },
+    { x: tr.x, y: ftr.y - 13 },
+  ];
+  const jamb = (at: Xy, frame: Xy, by: number): Xy => ({ x: frame.x + by, y: at.y });
+  const [leftFoot, leftHead] = [jamb(bl, fbl, -14), jamb(springLeft, ftl, -14)];
+  const [rightFoot, rightHead] = [jamb(br, fbr, 14), jamb(springRight, ftr, 14)];
   return [
-    flat("width-top", tl, tr, above),
+    slopes(tl, tr, "x") ? slanting("width-top", overLeft, overRight, 0.5) : flat("width-top", tl, tr, above),
     { place: "width-middle", from: left, to: right, label: mid(left, right, isArched ? 0.25 : 0.62), turned: "flat" },
     flat("width-bottom", bl, br, below),
-    upright("height-left", bl, springLeft, leftOf),
+    slopes(bl, tl, "y")
+      ? { ...slanting("height-left", leftFoot, leftHead, 0.5), turned: "up" }
+      : upright("height-left", bl, springLeft, leftOf),
     { place: "height-middle", from: foot, to: head, label: mid(foot, head, 0.5), turned: "up" },
-    upright("height-right", br, springRight, rightOf),
+    slopes(br, tr, "y")
+      ? { ...slanting("height-right", rightFoot, rightHead, 0.5), turned: "up" }
+      : upright("height-right", br, springRight, rightOf),
     slanting("diagonal-up", bl, springRight, 0.84),
     slanting("diagonal-down", springLeft, br, 0.84),
   ];

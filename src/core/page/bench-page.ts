@@ -9,7 +9,7 @@ import { beforeItsGlass, type Next } from "../pane/next.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isHere } from "../pane/stands.ts";
-import { isNobodysToCut } from "../pane/to-be-cut.ts";
+import { isNobodysToCut, isToBeCut } from "../pane/to-be-cut.ts";
 import type { HandTally } from "../practice/hand.ts";
 import { CAN_BE_CUT, type GlassKind } from "../specify/glass.ts";
 import { type Day, dayOf } from "../units/day.ts";
@@ -106,7 +106,7 @@ export function composeBench(
       heightNm: line.heightNm,
       runs: line.looks?.runs,
       due: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
-      isToBeCut: book.cutHere,
+      isToBeCut: isToBeCut(book, r),
       onOrder: open && { order: open.order.id, line: open.line.line, supplier: open.order.supplier },
     });
     groups.set(id, group);

@@ -72,6 +72,7 @@ describe("said to be cut here", () => {
   });
   it.each<[string, (t: Teller) => void]>([
     ["not after all", (t) => void t.tell("order.cut-here", { here: false })],
+    ["put on an order instead, not sent yet", onOrder(false)],
     ["ordered instead", onOrder(true)],
     ["toughened after all", glass("toughened")],
   ])("%s: no time at the bench", (_, then) => {

@@ -22,9 +22,9 @@ export const mayBeCutHere = (book: PaneBook, r: Pick<Reckoning, "chosen" | "open
   r.shaped === null &&
   !needsTemplate(book, r);
 
-/** Somebody said that it is cut here, and it still can be. @example said, then put on an order that was sent // false */
+/** Somebody said that it is cut here, it still can be, and no order has it. @example said, then put on an order // false */
 export const isToBeCut = (book: PaneBook, r: Pick<Reckoning, "chosen" | "opening" | "shaped" | "arch">): boolean =>
-  book.cutHere && mayBeCutHere(book, r);
+  book.cutHere && book.line === null && mayBeCutHere(book, r);
 
 /** Off a piece of the rack two edges are cut, as a rule; of how it is laid nothing is known before it is planned with others. */
 const CUTS_A_PANE = 2;
