@@ -114,6 +114,7 @@ describe("the elevation", () => {
   it.each([
     ["a head that rises from 600 to 900", { x: 0, y: 600 }, { x: 800, y: 900 }, true],
     ["a head 4 mm out of level, however much it is enlarged", { x: 0, y: 896 }, { x: 800, y: 900 }, false],
+    ["a head 20 mm out of level over tall jambs, drawn at a slope", { x: 0, y: 3980 }, { x: 800, y: 4000 }, false],
   ])("dimensions %s: along its slope %s", (_, tl, tr, slopes) => {
     const e = elevationOf({ ...of, quad: { bl: { x: 0, y: 0 }, br: { x: 800, y: 0 }, tr, tl }, placed: null });
     const head = e.spans.find((s) => s.place === "width-top");

@@ -115,7 +115,12 @@ export function elevationOf(of: ElevationInput): Elevation {
       const inward = openingAt[(near + 2) % 4] ?? point;
       return { at: point, label: mid(point, inward, 0.07), by };
     }),
-    spans: spansOf(openingAt, frameAt, of.arch ? of.arch.spring / Math.max(...of.arch.opening.map((p) => p.y)) : 1),
+    spans: spansOf(
+      openingAt,
+      frameAt,
+      corners,
+      of.arch ? of.arch.spring / Math.max(...of.arch.opening.map((p) => p.y)) : 1,
+    ),
     exaggeration,
     known: of.quad !== null,
   };
@@ -182,15 +187,19 @@ function grow([bl, br, tr, tl]: Corners, by: number): Corners {
 
 const mid = (a: Xy, b: Xy, t = 0.5): Xy => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });
 
-/** More than this of its length a side that is called level or upright never strays, however much its lean is enlarged. */
-const SLOPE = 0.12;
+/** A side that strays by more than this of its length was made so: nothing that is out of square is. */
+const SLOPE = 0.06;
 const slopes = (a: Xy, b: Xy, along: "x" | "y"): boolean => {
   const across = along === "x" ? "y" : "x";
   return Math.abs(b[across] - a[across]) > SLOPE * Math.abs(b[along] - a[along]);
 };
 
-/** @param spring - where an arched head springs, as a share of the height: the jambs are no taller */
-function spansOf([bl, br, tr, tl]: Corners, frame: Corners, spring: number): readonly Span[] {
+/**
+ * @param made - the opening's corners in mm, with nothing of it enlarged: what slopes there was made so
+ * @param spring - where an arched head springs, as a share of the height: the jambs are no taller
+ */
+function spansOf([bl, br, tr, tl]: Corners, frame: Corners, made: Corners, spring: number): readonly Span[] {
+  const [madeBl, madeBr, madeTr, madeTl] = made;
   const [springLeft, springRight] = [mid(bl, tl, spring), mid(br, tr, spring)];
   const [fbl, fbr, ftr, ftl] = frame;
   const above = Math.min(ftl.y, ftr.y) - 13;
@@ -236,14 +245,14 @@ function spansOf([bl, br, tr, tl]: Corners, frame: Corners, spring: number): rea
   const [leftFoot, leftHead] = [jamb(bl, fbl, -14), jamb(springLeft, ftl, -14)];
   const [rightFoot, rightHead] = [jamb(br, fbr, 14), jamb(springRight, ftr, 14)];
   return [
-    slopes(tl, tr, "x") ? slanting("width-top", overLeft, overRight, 0.5) : flat("width-top", tl, tr, above),
+    slopes(madeTl, madeTr, "x") ? slanting("width-top", overLeft, overRight, 0.5) : flat("width-top", tl, tr, above),
     { place: "width-middle", from: left, to: right, label: mid(left, right, isArched ? 0.25 : 0.62), turned: "flat" },
     flat("width-bottom", bl, br, below),
-    slopes(bl, tl, "y")
+    slopes(madeBl, madeTl, "y")
       ? { ...slanting("height-left", leftFoot, leftHead, 0.5), turned: "up" }
       : upright("height-left", bl, springLeft, leftOf),
     { place: "height-middle", from: foot, to: head, label: mid(foot, head, 0.5), turned: "up" },
-    slopes(br, tr, "y")
+    slopes(madeBr, madeTr, "y")
       ? { ...slanting("height-right", rightFoot, rightHead, 0.5), turned: "up" }
       : upright("height-right", br, springRight, rightOf),
     slanting("diagonal-up", bl, springRight, 0.84),

@@ -235,6 +235,12 @@ describe("an opening whose head is part of a circle", () => {
     const again = foldPane(PANE, pointed.teller.entries);
     expect(again && unknownsOf(again, pointed.r).some((u) => u.id === "template")).toBe(false);
   });
+  it("another curve is said to be its template's, and a rebate too shallow for it is said first", () => {
+    const by = { unit: "mm", dialect: "a", leastCoverMm: 3 } as const;
+    const read = { "width-middle": "600", "height-middle": "830" };
+    expect(verdictOf(told("odd", { ...read, "rebate-depth": "12" }).r, by)).toMatchObject({ tone: "good", more: null });
+    expect(verdictOf(told("odd", { ...read, "rebate-depth": "2" }).r, by).tone).toBe("trouble");
+  });
   it("one that springs higher on one side is said to", () => {
     const verdict = verdictOf(told("arched", { ...ARCHED, "height-right": "506" }).r, {
       unit: "mm",

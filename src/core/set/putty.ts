@@ -39,19 +39,15 @@ export type Putty = {
 };
 
 /** The same section along a way round that is so much longer or shorter: a pane cut to shape. @example share 0.9 // nine tenths of it */
-export function alongShare(putty: Putty, share: number): Putty {
-  const { frontRoomMm, ...amounts } = putty;
-  const part = (v: number): number => v * share;
-  return {
-    frontRoomMm,
-    bedMl: part(amounts.bedMl),
-    faceMl: part(amounts.faceMl),
-    edgeMl: part(amounts.edgeMl),
-    totalMl: part(amounts.totalMl),
-    netKg: part(amounts.netKg),
-    buyKg: part(amounts.buyKg),
-  };
-}
+export const alongShare = (putty: Putty, share: number): Putty => ({
+  ...putty,
+  bedMl: putty.bedMl * share,
+  faceMl: putty.faceMl * share,
+  edgeMl: putty.edgeMl * share,
+  totalMl: putty.totalMl * share,
+  netKg: putty.netKg * share,
+  buyKg: putty.buyKg * share,
+});
 
 /**
  * Volume in mm³ of a section swept round a mitred rectangle: its area (mm²) times the rectangle's way round, less what

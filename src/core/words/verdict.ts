@@ -63,12 +63,6 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
       says: noArchText(r.arch.error, by.unit),
       more: null,
     };
-  if (r.shape === "odd" && r.opening.copied === null)
-    return {
-      tone: "good",
-      says: "Its size is the rectangle round it, by the greatest of each: the template tells the rest.",
-      more: null,
-    };
   const shape = shapeWords(lying, cornersRead, text);
   if (r.shaped)
     return r.shaped.stale
@@ -112,6 +106,12 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
       tone: "trouble",
       says: `${shape} The {pane} goes in, but the {rebate} covers only ${text(Math.max(0, lying.leastCover.length))} of it at the ${lying.leastCover.side}.`,
       more: `The house rule asks for ${text(by.leastCoverMm)}. Take less off, or turn to a wider {bead}.`,
+    };
+  if (r.shape === "odd" && r.opening.copied === null)
+    return {
+      tone: "good",
+      says: "Its size is the rectangle round it, by the greatest of each: the template tells the rest.",
+      more: null,
     };
   return {
     tone: "good",
