@@ -1,4 +1,5 @@
 import { z } from "zod";
+import type { Pence as Money } from "../core/money/pence.ts";
 import { MOST_READING } from "../core/tape/read.ts";
 import { LengthUnit } from "./lengths.ts";
 
@@ -12,6 +13,6 @@ export const Written = z.strictObject({ text: z.string().max(60), unit: LengthUn
 export const Nanometres = z.int().min(1).max(MOST_READING);
 
 /** Whole pence: no part of a penny is ever kept. */
-export const Pence = z.int().min(0).max(1_000_000_000);
+export const Pence = z.int().min(0).max(1_000_000_000) as unknown as z.ZodType<Money, number>;
 /** A share of a picture or of an edge. */
 export const Share = z.number().min(0).max(1);

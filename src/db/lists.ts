@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, getTableColumns, inArray, isNotNull, isNull, lt, ne, or, sql } from "drizzle-orm";
 import type { Cause } from "../core/look/damage.ts";
+import { type Pence, sumOf } from "../core/money/pence.ts";
 import type { PanePlace } from "../core/page/pane-page.ts";
 import { THE_HOUSE } from "../core/people/the-house.ts";
 import type { BoardFacts } from "../core/round/board-facts.ts";
@@ -163,23 +164,25 @@ export const openFacts = (db: Database): readonly { readonly id: string; readonl
     .orderBy(asc(panes.addedAt), asc(panes.id))
     .all() as { id: string; facts: BoardFacts }[];
 
-/** What was acknowledged for orders that hold panes of a round, pence before tax: the newest word on each. */
-export const acknowledgedOfRound = (db: Database, round: string): number =>
-  db
-    .select({ pence: orders.acknowledgedPence })
-    .from(orders)
-    .where(
-      inArray(
-        orders.id,
-        db
-          .select({ id: orderLines.order })
-          .from(orderLines)
-          .innerJoin(panes, eq(panes.id, orderLines.pane))
-          .where(eq(panes.round, round)),
-      ),
-    )
-    .all()
-    .reduce((sum, o) => sum + (o.pence ?? 0), 0);
+/** What was acknowledged for orders that hold panes of a round, before tax: the newest word on each. */
+export const acknowledgedOfRound = (db: Database, round: string): Pence =>
+  sumOf(
+    db
+      .select({ pence: orders.acknowledgedPence })
+      .from(orders)
+      .where(
+        inArray(
+          orders.id,
+          db
+            .select({ id: orderLines.order })
+            .from(orderLines)
+            .innerJoin(panes, eq(panes.id, orderLines.pane))
+            .where(eq(panes.round, round)),
+        ),
+      )
+      .all()
+      .flatMap((o) => o.pence ?? []),
+  );
 
 /** Panes of the same address, opening and light that were added before this one, the newest first. */
 export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>

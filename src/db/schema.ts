@@ -1,5 +1,6 @@
 import { type SQL, sql } from "drizzle-orm";
 import { blob, index, integer, primaryKey, real, sqliteTable, text } from "drizzle-orm/sqlite-core";
+import type { Pence } from "../core/money/pence.ts";
 
 /** The round a pane was added to, as its entry says; null where that cannot be read. */
 export const addedTo = (t: { readonly payload: unknown }): SQL =>
@@ -118,7 +119,7 @@ export const orders = sqliteTable(
     /** When it was last asked after. */
     chasedDay: text("chased_day"),
     /** What the supplier's newest word on it asks, before tax. */
-    acknowledgedPence: integer("acknowledged_pence"),
+    acknowledgedPence: integer("acknowledged_pence").$type<Pence>(),
   },
   (t) => [index("orders_stage").on(t.stage, t.openedAt), index("orders_supplier").on(t.supplier)],
 );

@@ -1,3 +1,4 @@
+import { pence } from "../core/money/pence.ts";
 import type { GlassKind } from "../core/specify/glass.ts";
 import { inches, mm } from "../core/units/length.ts";
 import type { Story } from "./story.ts";
@@ -29,7 +30,7 @@ export function tellLists(story: Story): void {
     name: string,
     width: number,
     height: number,
-    costPence: number,
+    cost: number,
     thickness = 4,
     glass: GlassKind = "float",
     least?: number,
@@ -43,7 +44,7 @@ export function tellLists(story: Story): void {
         heightNm: mm(height),
         thicknessNm: mm(thickness),
         glass,
-        costPence,
+        costPence: pence(cost),
         slot: name.slice(0, 6),
         ...(least && { least }),
       },
@@ -51,7 +52,7 @@ export function tellLists(story: Story): void {
   pane("Rack A, 610 by 915", 610, 915, 550);
   pane("Rack A, 450 by 600", 450, 600, 260, 4, "float", 3);
   pane("Rack B, sheet 1200 by 900", 1200, 900, 1050);
-  const sheet = (name: string, width: number, height: number, costPence: number, slot: string) =>
+  const sheet = (name: string, width: number, height: number, cost: number, slot: string) =>
     story.tell(
       "stock.pane",
       {},
@@ -62,7 +63,7 @@ export function tellLists(story: Story): void {
         thicknessNm: mm(4),
         glass: "float",
         bought: true,
-        costPence,
+        costPence: pence(cost),
         slot,
         trimNm: mm(10),
       },

@@ -1,6 +1,7 @@
 import { seeded } from "../core/chance/seeded.ts";
 import type { System } from "../core/frame/systems.ts";
 import type { Entry } from "../core/log/kinds.ts";
+import { pence } from "../core/money/pence.ts";
 import type { Day } from "../core/units/day.ts";
 import { FEN_END, openOrder, SALT_LANE } from "./orders.ts";
 import { Story } from "./story.ts";
@@ -146,7 +147,7 @@ function tellJob(
       day: story.day(cameOn + 900),
       why: "failed-after",
       whose: "supplier",
-      pence: 8600,
+      pence: pence(8600),
       note: "misted from the left foot: no packer under that corner",
     });
   }

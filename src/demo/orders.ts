@@ -1,3 +1,4 @@
+import { pence } from "../core/money/pence.ts";
 import type { Extra, Per } from "../core/order/price.ts";
 import type { GlassKind } from "../core/specify/glass.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
@@ -17,8 +18,8 @@ export function tellSuppliers(story: Story): void {
   );
   story.tell("supplier.added", {}, { name: FEN_END, cuts: "sealed units, toughened", unit: "mm", leadDays: 8 });
   story.tell("supplier.added", {}, { name: HERONSGATE, cuts: "door inserts, complete", unit: "in", leadDays: 6 });
-  const product = (what: string, pencePerM2: number) => ({ product: what, pencePerM2 });
-  const extra = (what: Extra, pence: number, per: Per) => ({ extra: what, pence, per });
+  const product = (what: string, perM2: number) => ({ product: what, pencePerM2: pence(perM2) });
+  const extra = (what: Extra, each: number, per: Per) => ({ extra: what, pence: pence(each), per });
   story.tell(
     "supplier.terms",
     {},
@@ -27,8 +28,8 @@ export function tellSuppliers(story: Story): void {
       makes: ["single", "laminated"],
       grid: "1 mm",
       tolerance: { smallMm: 1, largeMm: 1.5 },
-      leastPence: 1800,
-      deliveryPence: 0,
+      leastPence: pence(1800),
+      deliveryPence: pence(0),
       products: [
         product("float/3", 4200),
         product("float/4", 4800),
@@ -47,8 +48,8 @@ export function tellSuppliers(story: Story): void {
       makes: ["units", "toughened", "laminated"],
       grid: "1 mm",
       takes: "simulated",
-      leastPence: 3500,
-      deliveryPence: 1500,
+      leastPence: pence(3500),
+      deliveryPence: pence(1500),
       products: [
         product("unit/2", 9600),
         product("unit/3", 15200),
@@ -74,8 +75,8 @@ export function tellSuppliers(story: Story): void {
       name: HERONSGATE,
       makes: ["inserts"],
       takes: "by-hand",
-      leastPence: 14000,
-      deliveryPence: 1200,
+      leastPence: pence(14000),
+      deliveryPence: pence(1200),
       products: [product("unit/2", 21000)],
       extras: [],
     },

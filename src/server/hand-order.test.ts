@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { ORDER, ORDER_LINE, PANE, Teller, uuid } from "../../tests/support/told.ts";
 import { readLog } from "../core/log/standing-entries.ts";
+import { pence } from "../core/money/pence.ts";
 import type { TheirState } from "../core/order/port.ts";
 import { foldOrder } from "../core/pane/order-book.ts";
 import { fail, ok } from "../core/result.ts";
@@ -12,7 +13,7 @@ import { answerOrder, askOrder, handOrder } from "./hand-order.ts";
 import type { TriedPort } from "./supplier-port.ts";
 
 const today = dayOf("2026-05-20");
-const acknowledged = { day: today, pence: 4510, due: dayOf("2026-06-01") };
+const acknowledged = { day: today, pence: pence(4510), due: dayOf("2026-06-01") };
 const state = (over: Partial<TheirState> = {}): TheirState => ({
   key: ORDER,
   theirs: "S-1",

@@ -3,6 +3,7 @@ import type { z } from "zod";
 import type { PostAnswer, PostAsk, PostHand } from "../contract/orders.ts";
 import type { Entry, Kind, Payloads } from "../core/log/kinds.ts";
 import { readLog } from "../core/log/standing-entries.ts";
+import { NO_MONEY } from "../core/money/pence.ts";
 import type { HandedOrder, TheirState } from "../core/order/port.ts";
 import { foldOrder, type OrderBook, standingLines } from "../core/pane/order-book.ts";
 import { linePence } from "../core/pane/source-facts.ts";
@@ -46,7 +47,7 @@ export async function handOrder(
     leadDays:
       firm.suppliers.find((s) => s.name === order.supplier)?.leadDays ??
       usualLeadDays(standingLines(order), firm.house),
-    delivery: terms?.deliveryPence ?? 0,
+    delivery: terms?.deliveryPence ?? NO_MONEY,
     lines: lines.map((l) => ({
       line: l.line,
       widthNm: l.widthNm,

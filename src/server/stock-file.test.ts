@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
 import type { StockPane } from "../core/house/stock.ts";
+import { pence } from "../core/money/pence.ts";
 import { mm } from "../core/units/length.ts";
 import { readStock, stockCsv } from "./stock-file.ts";
 
@@ -12,7 +13,7 @@ const STOCK: readonly StockPane[] = [
     glass: "float",
     count: 3,
     least: 2,
-    costPence: 550,
+    costPence: pence(550),
     slot: "A",
   },
   {
@@ -58,7 +59,7 @@ it("reads a sheet that somebody typed, with the commas and semicolons of their c
       thicknessNm: mm(4),
       glass: "float",
       count: 2,
-      costPence: 320,
+      costPence: pence(320),
     },
   ]));
 

@@ -2,11 +2,13 @@ import Papa from "papaparse";
 import type { z } from "zod";
 import { type PostReadStock, StockPiece } from "../contract/stock-file.ts";
 import type { StockPane } from "../core/house/stock.ts";
+import { penceOf } from "../core/money/pence.ts";
 import { ok } from "../core/result.ts";
 import { safeCell, unsafeCell } from "../core/round/safe-cell.ts";
 import { GLASS_KINDS, GLASS_NAMES } from "../core/specify/glass.ts";
 import { nm, toMm } from "../core/units/length.ts";
 import { say } from "../core/words/dialect.ts";
+import { plainMoney } from "../core/words/money.ts";
 import type { Outcome } from "./http/endpoint.ts";
 
 type In = z.output<NonNullable<typeof PostReadStock.input>>;
@@ -32,7 +34,7 @@ export function stockCsv(stock: readonly StockPane[]): string {
     tint: safeCell(s.tint ?? ""),
     count: s.bought ? "" : String(s.count ?? 1),
     "bought as needed": s.bought ? "yes" : "",
-    "price of one": s.costPence === undefined ? "" : (s.costPence / 100).toFixed(2),
+    "price of one": s.costPence === undefined ? "" : plainMoney(s.costPence),
     slot: safeCell(s.slot ?? ""),
     "trim mm": s.trimNm === undefined ? "" : mm(s.trimNm),
     "buy more below": s.least === undefined ? "" : String(s.least),
@@ -121,7 +123,7 @@ function pieceOf(row: Row): { readonly piece: Record<string, unknown>; readonly 
     ...text("tint", "tint"),
     ...(runs === "" ? {} : { runs }),
     ...(bought ? { bought: true } : { count: count ?? 1 }),
-    ...(price === undefined ? {} : { costPence: Math.round(price * 100) }),
+    ...(price === undefined ? {} : { costPence: penceOf(price) }),
     ...text("slot", "slot"),
     ...(trimNm === undefined ? {} : { trimNm }),
     ...(least === undefined ? {} : { least }),

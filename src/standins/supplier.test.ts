@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { uuid } from "../../tests/support/told.ts";
+import { pence } from "../core/money/pence.ts";
 import type { HandedOrder } from "../core/order/port.ts";
 import { addDays, dayOf, writeDay } from "../core/units/day.ts";
 import { answered, askedOn, type Kept, stateOf, take } from "./supplier.ts";
@@ -10,7 +11,7 @@ const order = (key: string, lines = 3): HandedOrder => ({
   reference: "OR-9",
   day: dayOf("2026-05-20"),
   leadDays: 8,
-  delivery: 1500,
+  delivery: pence(1500),
   lines: Array.from({ length: lines }, (_, i) => ({
     line: uuid(i + 1),
     widthNm: 608_000_000,
@@ -20,7 +21,7 @@ const order = (key: string, lines = 3): HandedOrder => ({
     edges: "arrissed",
     pattern: "",
     label: `No. ${i + 1}`,
-    pence: 3010,
+    pence: pence(3010),
   })),
 });
 const keys = Array.from({ length: 400 }, (_, i) => `order-${i}`);

@@ -1,4 +1,5 @@
 import { type Chance, seeded } from "../core/chance/seeded.ts";
+import { sumOf } from "../core/money/pence.ts";
 import { afterWorkingDays } from "../core/order/lead.ts";
 import type { HandedLine, HandedOrder, TheirState } from "../core/order/port.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../core/plan/calendar.ts";
@@ -85,7 +86,7 @@ export function stateOf(kept: Kept): TheirState {
         ? null
         : {
             day: kept.from,
-            pence: order.lines.reduce((s, l) => s + (l.pence ?? 0), 0) + order.delivery,
+            pence: sumOf([...order.lines.flatMap((l) => l.pence ?? []), order.delivery]),
             due,
           },
     putOff,

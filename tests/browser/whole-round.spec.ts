@@ -1,4 +1,5 @@
 import { expect, type Locator, type Page, test } from "@playwright/test";
+import { pence } from "../../src/core/money/pence.ts";
 import { dayOf } from "../../src/core/units/day.ts";
 import { askedOn, stateOf, take } from "../../src/standins/supplier.ts";
 import { ordered } from "./ordered.ts";
@@ -13,7 +14,7 @@ function lineCutWrong(key: string): string {
     reference: "",
     day: dayOf("2026-05-20"),
     leadDays: 8,
-    delivery: 0,
+    delivery: pence(0),
     lines: [
       {
         line: "",

@@ -2,6 +2,7 @@ import { HOUSE_DEFAULTS, type HouseRules } from "../../src/core/house/rules.ts";
 import type { OwnFigure } from "../../src/core/learn/own-figure.ts";
 import { type ByEach, ownFigures } from "../../src/core/learn/own-figures.ts";
 import { NOTHING_SEEN, type PaneSeen } from "../../src/core/learn/seen.ts";
+import { pence } from "../../src/core/money/pence.ts";
 import type { MakesOf } from "../../src/core/order/sources.ts";
 import { dayOf } from "../../src/core/units/day.ts";
 
@@ -13,7 +14,7 @@ export const side = (byMm: number, more: Partial<PaneSeen["sides"][number]> = {}
 export const came = (day: string, back = false, supplier = "Salt Lane", make: MakesOf = "single"): PaneSeen => ({
   ...NOTHING_SEEN,
   came: [{ supplier, day, back, make }],
-  back: back ? [{ line: "l", day, supplier, said: "", why: null, whose: null, pence: 1200 }] : [],
+  back: back ? [{ line: "l", day, supplier, said: "", why: null, whose: null, pence: pence(1200) }] : [],
 });
 export const BY: ByEach = {
   house: HOUSE_DEFAULTS,

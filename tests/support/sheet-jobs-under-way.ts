@@ -1,4 +1,5 @@
 import { NO_BARS, NOTHING_FOUND } from "../../src/core/measure/found.ts";
+import { pence } from "../../src/core/money/pence.ts";
 import { came, done, location, look, mm, ordered, type SheetJob, state, unit } from "./sheet-tells.ts";
 import { LEANING, ORDER, ORDER_LINE } from "./told.ts";
 
@@ -15,7 +16,7 @@ export const JOBS_UNDER_WAY: readonly SheetJob[] = [
       ordered(t, {}, "2026-05-28");
       t.tell(
         "order.acknowledged",
-        { day: "2026-05-12", pence: 2650, due: "2026-05-29", theirs: "A 1", how: "telephone" },
+        { day: "2026-05-12", pence: pence(2650), due: "2026-05-29", theirs: "A 1", how: "telephone" },
         { order: ORDER },
       );
       t.read({ "width-top": "609", "width-bottom": "610", "width-middle": "609" });

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { foldFirm } from "../../src/core/firm/fold-firm.ts";
+import { pence } from "../../src/core/money/pence.ts";
 import { dayOf } from "../../src/core/units/day.ts";
 import { jobSheet } from "../support/job-sheet.ts";
 import { MADE_JOBS } from "../support/sheet-jobs-made.ts";
@@ -27,12 +28,12 @@ const firm = foldFirm(
         name: "Counter Lane",
         makes: ["single", "laminated"],
         products: [
-          { product: "float/4", pencePerM2: 3800 },
-          { product: "float/6", pencePerM2: 5200 },
+          { product: "float/4", pencePerM2: pence(3800) },
+          { product: "float/6", pencePerM2: pence(5200) },
         ],
         extras: [],
-        leastPence: 900,
-        deliveryPence: 0,
+        leastPence: pence(900),
+        deliveryPence: pence(0),
       },
       {},
     )
@@ -42,15 +43,15 @@ const firm = foldFirm(
         name: "Fen End",
         makes: ["units", "inserts"],
         products: [
-          { product: "unit/2", pencePerM2: 8000 },
-          { product: "unit/3", pencePerM2: 11_000 },
+          { product: "unit/2", pencePerM2: pence(8000) },
+          { product: "unit/3", pencePerM2: pence(11_000) },
         ],
         extras: [
-          { extra: "coating", pence: 800, per: "m2" },
-          { extra: "argon", pence: 300, per: "m2" },
+          { extra: "coating", pence: pence(800), per: "m2" },
+          { extra: "argon", pence: pence(300), per: "m2" },
         ],
-        leastPence: 2000,
-        deliveryPence: 1500,
+        leastPence: pence(2000),
+        deliveryPence: pence(1500),
       },
       {},
     )
@@ -63,7 +64,7 @@ const firm = foldFirm(
         thicknessNm: 4_000_000,
         glass: "float",
         count: 2,
-        costPence: 1400,
+        costPence: pence(1400),
       },
       {},
     )

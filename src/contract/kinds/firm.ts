@@ -11,7 +11,7 @@ import { GLASS_KINDS } from "../../core/specify/glass.ts";
 import { GAVE, TURNED, UNHOOKS } from "../../core/takeout/profile.ts";
 import { LABEL, MostC } from "../label.ts";
 import { DayText, LengthUnit } from "../lengths.ts";
-import { Id, Name, Nanometres, Short } from "../payload-parts.ts";
+import { Id, Name, Nanometres, Pence, Short } from "../payload-parts.ts";
 import { TermsSchema } from "../supplier-terms.ts";
 
 /** Schemas of what the entries of this station carry. */
@@ -62,7 +62,7 @@ export const FIRM_SCHEMAS = {
     count: z.int().min(0).max(10_000).optional(),
     least: z.int().min(0).max(10_000).optional(),
     bought: z.boolean().optional(),
-    costPence: z.int().min(0).max(10_000_000).optional(),
+    costPence: Pence.optional(),
     slot: z.string().max(60).optional(),
     trimNm: z.int().min(0).max(200_000_000).optional(),
     gone: z.boolean().optional(),

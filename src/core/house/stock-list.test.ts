@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { pence } from "../money/pence.ts";
 import { mm } from "../units/length.ts";
 import { glassKey, isSameGlass, namesKnown } from "./same-glass.ts";
 import type { StockPane } from "./stock.ts";
@@ -48,7 +49,7 @@ it("names that are known are offered once, as they were first written", () => {
 });
 
 describe("a list beside what lies there", () => {
-  const now = [of("A", { count: 2, slot: "rack 1" }), of("B", { bought: true, costPence: 7200 }), of("C")];
+  const now = [of("A", { count: 2, slot: "rack 1" }), of("B", { bought: true, costPence: pence(7200) }), of("C")];
   it.each<[string, readonly StockPane[], readonly [fresh: string, changed: string, same: number, unnamed: string]]>([
     ["nothing", [], ["", "", 0, "A,B,C"]],
     ["the same", now, ["", "", 3, ""]],
@@ -56,13 +57,13 @@ describe("a list beside what lies there", () => {
     ["nothing said of a field is nothing", [of("C", { pattern: "", tint: "", least: 0 })], ["", "", 1, "A,B"]],
     ["one more of it", [of("A", { count: 3, slot: "rack 1" })], ["", "A", 0, "B,C"]],
     ["in another slot", [of("A", { count: 2, slot: "rack 2" })], ["", "A", 0, "B,C"]],
-    ["dearer", [of("B", { bought: true, costPence: 7400 })], ["", "B", 0, "A,C"]],
+    ["dearer", [of("B", { bought: true, costPence: pence(7400) })], ["", "B", 0, "A,C"]],
     [
       "of what is bought as needed nothing is counted",
-      [of("B", { bought: true, costPence: 7200, count: 4 })],
+      [of("B", { bought: true, costPence: pence(7200), count: 4 })],
       ["", "", 1, "A,C"],
     ],
-    ["no longer bought as needed", [of("B", { costPence: 7200 })], ["", "B", 0, "A,C"]],
+    ["no longer bought as needed", [of("B", { costPence: pence(7200) })], ["", "B", 0, "A,C"]],
     ["more is kept", [of("C", { least: 2 })], ["", "C", 0, "A,B"]],
     ["larger", [of("C", { widthNm: mm(601) })], ["", "C", 0, "A,B"]],
     ["higher", [of("C", { heightNm: mm(901) })], ["", "C", 0, "A,B"]],

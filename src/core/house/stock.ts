@@ -1,3 +1,4 @@
+import type { Pence } from "../money/pence.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import type { Nm } from "../units/length.ts";
 
@@ -17,7 +18,7 @@ export type StockPane = {
   readonly count?: number | undefined;
   /** It is bought, as many as are wanted. */
   readonly bought?: boolean | undefined;
-  readonly costPence?: number | undefined;
+  readonly costPence?: Pence | undefined;
   readonly slot?: string | undefined;
   readonly trimNm?: number | undefined;
   /** Of fewer than this more is bought. */

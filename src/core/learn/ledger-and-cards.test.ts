@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { came, many, side, TODAY } from "../../../tests/support/seen-panes.ts";
+import { pence } from "../money/pence.ts";
 import type { MakesOf } from "../order/sources.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
@@ -25,18 +26,18 @@ describe("the ledger", () => {
     expect(second?.within.hi).toBeGreaterThan(0.08);
   });
   it("what went wrong, with what it cost, and what nobody said last", () => {
-    const back = (why: "carried" | null, pence: number | null) => ({
+    const back = (why: "carried" | null, cost: number | null) => ({
       line: "",
       day: "2026-05-01",
       supplier: null,
       said: "",
       why,
       whose: null,
-      pence,
+      pence: cost === null ? null : pence(cost),
     });
     expect(byWhy([back(null, 100), back(null, null), back("carried", 4200)])).toEqual([
-      { why: "carried", panes: 1, pence: 4200 },
-      { why: null, panes: 2, pence: 100 },
+      { why: "carried", panes: 1, pence: pence(4200) },
+      { why: null, panes: 2, pence: pence(100) },
     ]);
   });
 });

@@ -1,3 +1,4 @@
+import { NO_MONEY, type Pence, sumOf } from "../money/pence.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import type { Within } from "./belief.ts";
 import type { CameBack, PaneSeen } from "./seen.ts";
@@ -53,12 +54,12 @@ export function quartersOf(panes: readonly PaneSeen[]): readonly Quarter[] {
 }
 
 /** What remakes cost by what went wrong; what nobody said why of last. */
-export type ByWhy = { readonly why: CameBack["why"]; readonly panes: number; readonly pence: number };
+export type ByWhy = { readonly why: CameBack["why"]; readonly panes: number; readonly pence: Pence };
 export function byWhy(back: readonly CameBack[]): readonly ByWhy[] {
-  const by = new Map<CameBack["why"], { panes: number; pence: number }>();
+  const by = new Map<CameBack["why"], { panes: number; pence: Pence }>();
   for (const b of back) {
-    const found = by.get(b.why) ?? { panes: 0, pence: 0 };
-    by.set(b.why, { panes: found.panes + 1, pence: found.pence + (b.pence ?? 0) });
+    const found = by.get(b.why) ?? { panes: 0, pence: NO_MONEY };
+    by.set(b.why, { panes: found.panes + 1, pence: sumOf([found.pence, b.pence ?? NO_MONEY]) });
   }
   return [...by.entries()]
     .map(([why, of]) => ({ why, ...of }))

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { pence } from "../money/pence.ts";
 import { foldPane } from "../pane/book.ts";
 import { NOTHING_SEEN, type PaneSeen, tells } from "./seen.ts";
 import { seenOnPane } from "./seen-on-pane.ts";
@@ -82,14 +83,23 @@ describe("what a pane tells of the firm's own errors", () => {
     const t = came("598", "900", "sent-back");
     expect(seen(t).back).toMatchObject([{ said: "too small", why: null, whose: null, pence: null }]);
     const [{ line = "" } = {}] = seen(t).back;
-    t.tell("remake.kept", { line, day: "2026-05-07", why: "made-wrong", whose: "supplier", pence: 1800, note: "" });
-    expect(seen(t).back).toMatchObject([{ said: "too small", why: "made-wrong", whose: "supplier", pence: 1800 }]);
     t.tell("remake.kept", {
       line,
       day: "2026-05-07",
       why: "made-wrong",
       whose: "supplier",
-      pence: 1800,
+      pence: pence(1800),
+      note: "",
+    });
+    expect(seen(t).back).toMatchObject([
+      { said: "too small", why: "made-wrong", whose: "supplier", pence: pence(1800) },
+    ]);
+    t.tell("remake.kept", {
+      line,
+      day: "2026-05-07",
+      why: "made-wrong",
+      whose: "supplier",
+      pence: pence(1800),
       note: "",
       gone: true,
     });

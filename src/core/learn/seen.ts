@@ -1,4 +1,5 @@
 import type { Cause } from "../look/damage.ts";
+import type { Pence } from "../money/pence.ts";
 import type { Whose } from "../order/had.ts";
 import type { MakesOf } from "../order/sources.ts";
 import type { Material } from "../size/errors.ts";
@@ -57,7 +58,7 @@ export type CameBack = {
   readonly said: string;
   readonly why: RemakeWhy | null;
   readonly whose: Whose | null;
-  readonly pence: number | null;
+  readonly pence: Pence | null;
 };
 
 /** A unit with a year in its spacer, when somebody looked at it, and whether it had failed by then. */

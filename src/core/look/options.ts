@@ -1,6 +1,19 @@
 import type { System } from "../frame/systems.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { PriceRules } from "../house/price-rules.ts";
+import {
+  areaOfM2,
+  byArea,
+  byShare,
+  byTime,
+  greaterOf,
+  type Parts,
+  partsOf,
+  rounded,
+  sumOfParts,
+  timesParts,
+} from "../money/parts.ts";
+import { lessOf, type Pence, penceOf } from "../money/pence.ts";
 import type { MemberState } from "./condition.ts";
 
 /** What can be done about a pane, cheapest first as a rule. */
@@ -62,8 +75,8 @@ export type Option = {
   readonly possible: boolean;
   /** Why not, or what to know. */
   readonly because: string;
-  /** Whole pence of the firm's currency, tax included. */
-  readonly pence: number;
+  /** Tax included. */
+  readonly pence: Pence;
   readonly hours: number;
   /** Working days until it is in. */
   readonly days: number;
@@ -162,39 +175,42 @@ const PAINTED_ON_SITE: Readonly<Record<OptionKind, boolean>> = {
 };
 
 function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
-  const area = f.areaM2 ?? USUAL_AREA_M2;
-  const glass = Math.max(p.leastCharge, area * (f.sealed ? p.unitPerM2 : p.glassPerM2));
-  const unit = Math.max(p.leastCharge, area * p.unitPerM2);
+  const area = areaOfM2(f.areaM2 ?? USUAL_AREA_M2);
+  const each = (written: number): Parts => partsOf(penceOf(written));
+  const byHouse = (perM2: number): Parts => greaterOf(each(p.leastCharge), byArea(penceOf(perM2), area));
+  const glass = byHouse(f.sealed ? p.unitPerM2 : p.glassPerM2);
+  const unit = byHouse(p.unitPerM2);
+  const materials = each(p.materialsEach);
   const mended = f.worst === "mend" && (kind === "glass" || kind === "double");
   const mend = mended ? f.mending : { hours: 0, days: 0 };
   const parts: Readonly<
     Record<
       OptionKind,
-      { readonly goods: number; readonly hours: number; readonly days: number; readonly visits: number }
+      { readonly goods: Parts; readonly hours: number; readonly days: number; readonly visits: number }
     >
   > = {
-    repack: { goods: p.materialsEach, hours: p.hoursRepack, days: 1, visits: f.paints ? 2 : 1 },
-    refurbish: { goods: p.refurbishKit, hours: p.hoursRefurbish, days: 3, visits: 2 },
+    repack: { goods: materials, hours: p.hoursRepack, days: 1, visits: f.paints ? 2 : 1 },
+    refurbish: { goods: each(p.refurbishKit), hours: p.hoursRefurbish, days: 3, visits: 2 },
     glass: {
-      goods: glass + p.materialsEach,
+      goods: sumOfParts([glass, materials]),
       hours: p.hoursGlass + mend.hours,
       days: (f.leads.glass ?? (f.sealed ? p.daysUnit : p.daysGlass)) + mend.days,
       visits: f.paints ? 2 : mend.days > 0 ? 2 : 1,
     },
-    sash: { goods: p.sashEach, hours: p.hoursSash, days: f.leads.sash ?? p.daysMade, visits: 2 },
-    insert: { goods: p.insertEach, hours: p.hoursInsert, days: f.leads.insert ?? p.daysMade, visits: 1 },
+    sash: { goods: each(p.sashEach), hours: p.hoursSash, days: f.leads.sash ?? p.daysMade, visits: 2 },
+    insert: { goods: each(p.insertEach), hours: p.hoursInsert, days: f.leads.insert ?? p.daysMade, visits: 1 },
     double: {
-      goods: unit + p.materialsEach,
+      goods: sumOfParts([unit, materials]),
       hours: p.hoursDouble + mend.hours,
       days: (f.leads.double ?? p.daysUnit) + mend.days,
       visits: 2,
     },
-    window: { goods: p.windowEach, hours: p.hoursWindow, days: f.leads.window ?? p.daysMade, visits: 2 },
+    window: { goods: each(p.windowEach), hours: p.hoursWindow, days: f.leads.window ?? p.daysMade, visits: 2 },
   };
   const { goods, hours, days, visits } = parts[kind];
-  const before = goods + hours * p.hourRate + visits * p.callOut;
+  const before = sumOfParts([goods, byTime(penceOf(p.hourRate), hours * 60), timesParts(each(p.callOut), visits)]);
   const paintAfter = PAINTED_ON_SITE[kind] && f.paints ? f.paintWaits : null;
-  return { pence: Math.floor(before * (1 + p.taxShare) * 100 + 0.5 + 1e-6), hours, days, paintAfter, visits };
+  return { pence: rounded(byShare(before, 1 + p.taxShare)), hours, days, paintAfter, visits };
 }
 
 function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "guarantee" | "match"> {
@@ -254,8 +270,8 @@ export const ownerNote = (f: OptionFacts): string | null =>
 export const against = (
   o: Option,
   chosen: Option,
-): Readonly<Record<"pence" | "days" | "visits" | "hours", number>> => ({
-  pence: o.pence - chosen.pence,
+): Readonly<Record<"days" | "visits" | "hours", number>> & { readonly pence: Pence } => ({
+  pence: lessOf(o.pence, chosen.pence),
   days: o.days - chosen.days,
   visits: o.visits - chosen.visits,
   hours: o.hours - chosen.hours,

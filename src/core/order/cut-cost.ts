@@ -1,13 +1,16 @@
-/** What a pane that the firm cuts itself follows from. Money in whole pence, sizes in mm. */
+import { areaOfM2, byPart, byShare, byTime, partsOf, rounded, sumOfParts } from "../money/parts.ts";
+import type { Pence } from "../money/pence.ts";
+
+/** What a pane that the firm cuts itself follows from. Sizes in mm. */
 export type CutCostFacts = {
   /** What the sheet cost; null where nobody said. */
-  readonly sheetPence: number | null;
+  readonly sheetPence: Pence | null;
   readonly sheetMm2: number;
   readonly paneMm2: number;
   /** Scores that are run and broken. */
   readonly cuts: number;
   readonly minutesPerCut: number;
-  readonly hourRate: number;
+  readonly hourPence: Pence;
   /** Pieces of this glass that came out right on this bench so far, and that broke the wrong way. */
   readonly cutWell: number;
   readonly spoilt: number;
@@ -16,11 +19,11 @@ export type CutCostFacts = {
 };
 
 export type CutCost = {
-  readonly glassPence: number;
+  readonly glassPence: Pence;
   readonly minutes: number;
   /** Which share is spoilt, as this bench's own past and the trade's have it together. */
   readonly spoiltShare: number;
-  readonly pence: number;
+  readonly pence: Pence;
   /** So many cuts of the firm's own are in that share. */
   readonly own: number;
 };
@@ -50,14 +53,15 @@ export function cutCost(f: CutCostFacts): CutCost | null {
   const own = f.cutWell + f.spoilt + f.others.cutWell + f.others.spoilt;
   if (f.cuts === 0) return { glassPence: f.sheetPence, minutes: 0, spoiltShare: 0, pence: f.sheetPence, own };
   const share = spoiltShare(f);
-  const glass = (f.sheetPence * Math.min(f.paneMm2, f.sheetMm2)) / f.sheetMm2;
+  const ofSheet = areaOfM2(Math.min(f.paneMm2, f.sheetMm2) / 1e6);
+  const glass = byPart(partsOf(f.sheetPence), ofSheet, areaOfM2(f.sheetMm2 / 1e6));
   const minutes = f.cuts * f.minutesPerCut;
-  const once = glass + (minutes / 60) * f.hourRate * 100;
+  const once = sumOfParts([glass, byTime(f.hourPence, minutes)]);
   return {
-    glassPence: Math.round(glass),
+    glassPence: rounded(glass),
     minutes,
     spoiltShare: share,
-    pence: Math.round(once / (1 - share)),
+    pence: rounded(byShare(once, 1 / (1 - share))),
     own,
   };
 }

@@ -1,3 +1,4 @@
+import type { Pence } from "../money/pence.ts";
 import type { Day } from "../units/day.ts";
 import type { PriceList } from "./price.ts";
 
@@ -14,7 +15,7 @@ export type HandedLine = {
   readonly insert?: string;
   readonly label: string;
   /** Before tax, by their own list; null where they must say. */
-  readonly pence: number | null;
+  readonly pence: Pence | null;
 };
 
 export type HandedOrder = {
@@ -37,7 +38,7 @@ export type TheirState = {
     readonly asks: string;
     readonly answer: string | null;
   } | null;
-  readonly acknowledged: { readonly day: Day; readonly pence: number; readonly due: Day } | null;
+  readonly acknowledged: { readonly day: Day; readonly pence: Pence; readonly due: Day } | null;
   /** Put off to another day than was acknowledged. */
   readonly putOff: Day | null;
   readonly delivered: {

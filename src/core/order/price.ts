@@ -1,6 +1,19 @@
+import {
+  areaNm2,
+  byArea,
+  byLength,
+  byShare,
+  greaterOf,
+  type Parts,
+  partsOf,
+  rounded,
+  sumOfParts,
+  timesParts,
+} from "../money/parts.ts";
+import { type Pence, sumOf } from "../money/pence.ts";
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
 import type { Makeup } from "../specify/makeup.ts";
-import type { Nm } from "../units/length.ts";
+import { addNm, type Nm } from "../units/length.ts";
 
 /** What a supplier prices by area: single glass of a kind and thickness, or a unit of so many sheets. */
 export type Product = `${GlassKind}/${number}` | "unit/2" | "unit/3" | "insert";
@@ -42,12 +55,12 @@ export type Per = (typeof PER)[number];
 
 /** A supplier's list. Whole pence of the firm's currency, before tax. */
 export type PriceList = {
-  readonly products: readonly { readonly product: string; readonly pencePerM2: number }[];
-  readonly extras: readonly { readonly extra: Extra; readonly pence: number; readonly per: Per }[];
+  readonly products: readonly { readonly product: string; readonly pencePerM2: Pence }[];
+  readonly extras: readonly { readonly extra: Extra; readonly pence: Pence; readonly per: Per }[];
   /** Least that one pane is charged, before extras. */
-  readonly leastPence: number;
+  readonly leastPence: Pence;
   /** Once an order. */
-  readonly deliveryPence: number;
+  readonly deliveryPence: Pence;
 };
 
 export type Priced = {
@@ -60,67 +73,50 @@ export type Priced = {
 
 export type PriceError = { readonly kind: "not-listed"; readonly what: string };
 
-/* All shares of a penny are kept as integers over this, so that nothing is rounded but once: nm² of a m², times a thousandth. */
-const M2 = 10n ** 18n;
-const WHOLE = M2 * 1000n;
-
 /**
  * What one pane costs before tax and delivery, in whole pence: area times its rate or the least charge, whichever is more,
  * then the extras. Rounded once, half a penny up.
  * @example 608 × 900 of float at 55.00 a m², least 20.00 // 30.096 → 30.10
  * @example the same at 300 × 300, least 20.00 // 20.00
  */
-export function panePence(
-  of: Priced,
-  list: PriceList,
-): { readonly pence: number; readonly missing: readonly string[] } {
+export function panePence(of: Priced, list: PriceList): { readonly pence: Pence; readonly missing: readonly string[] } {
   const missing: string[] = [];
   const rate = list.products.find((p) => p.product === of.product)?.pencePerM2;
   if (rate === undefined) missing.push(of.product);
-  const area = BigInt(of.width) * BigInt(of.height);
-  const byArea = area * BigInt(rate ?? 0) * 1000n;
-  const least = BigInt(list.leastPence) * WHOLE;
-  const base = byArea > least ? byArea : least;
-  let sum = base;
-  for (const { extra, count } of of.extras) {
+  const area = areaNm2(of.width, of.height);
+  const least = partsOf(list.leastPence);
+  const base = rate === undefined ? least : greaterOf(byArea(rate, area), least);
+  const by: Readonly<Record<Per, (rate: Pence) => Parts>> = {
+    each: partsOf,
+    m2: (rate) => byArea(rate, area),
+    metre: (rate) => byLength(rate, addNm(addNm(of.width, of.height), addNm(of.width, of.height))),
+    permille: (thousandths) => byShare(base, thousandths / 1000),
+  };
+  const extras = of.extras.flatMap(({ extra, count }) => {
     const row = list.extras.find((e) => e.extra === extra);
-    if (!row) {
-      missing.push(extra);
-      continue;
-    }
-    const times = BigInt(count) * BigInt(row.pence);
-    sum +=
-      row.per === "each"
-        ? times * WHOLE
-        : row.per === "m2"
-          ? times * area * 1000n
-          : row.per === "metre"
-            ? times * 2n * (BigInt(of.width) + BigInt(of.height)) * (WHOLE / 10n ** 9n)
-            : times * (base / 1000n);
-  }
-  return { pence: Number((sum + WHOLE / 2n) / WHOLE), missing };
+    if (!row) missing.push(extra);
+    return row ? [timesParts(by[row.per](row.pence), count)] : [];
+  });
+  return { pence: rounded(sumOfParts([base, ...extras])), missing };
 }
 
 export type OrderTotal = {
-  readonly linesPence: number;
-  readonly deliveryPence: number;
-  readonly taxPence: number;
-  readonly totalPence: number;
+  readonly linesPence: Pence;
+  readonly deliveryPence: Pence;
+  readonly taxPence: Pence;
+  readonly totalPence: Pence;
 };
 
 /** Lines, delivery once, tax once on their sum, half a penny up. @example 30.10 + 12.50, a fifth // tax 8.52, total 51.12 */
-export function orderTotal(linesPence: readonly number[], deliveryPence: number, taxShare: number): OrderTotal {
-  const lines = linesPence.reduce((s, p) => s + p, 0);
-  const net = lines + deliveryPence;
+export function orderTotal(linesPence: readonly Pence[], deliveryPence: Pence, taxShare: number): OrderTotal {
+  const lines = sumOf(linesPence);
+  const net = sumOf([lines, deliveryPence]);
   const tax = taxOn(net, taxShare);
-  return { linesPence: lines, deliveryPence, taxPence: tax, totalPence: net + tax };
+  return { linesPence: lines, deliveryPence, taxPence: tax, totalPence: sumOf([net, tax]) };
 }
 
-/** Tax on whole pence by a share of up to six decimals, half a penny up. @example taxOn(4260, 0.2) // 852 */
-export const taxOn = (pence: number, share: number): number => {
-  const millionths = BigInt(Math.round(share * 1e6));
-  return Number((BigInt(pence) * millionths + 500_000n) / 1_000_000n);
-};
+/** Tax on whole pence by its share, half a penny up. @example taxOn(pence(4260), 0.2) // 852 */
+export const taxOn = (net: Pence, share: number): Pence => rounded(byShare(partsOf(net), share));
 
 /** What a line is on a price list: its product, and what it has that costs more. */
 export function pricedOf(line: {

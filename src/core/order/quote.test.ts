@@ -1,25 +1,26 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { pence } from "../money/pence.ts";
 import { margin, type QuotedPane, type QuoteRates, quoteOf, workPence } from "./quote.ts";
 
 const rates: QuoteRates = {
-  hourPence: 4500,
-  visitPence: 4000,
-  accessPence: 3500,
-  bagPence: 600,
-  deliveryPence: 0,
+  hourPence: pence(4500),
+  visitPence: pence(4000),
+  accessPence: pence(3500),
+  bagPence: pence(600),
+  deliveryPence: pence(0),
   taxShare: 0.2,
 };
 const pane = (over: Partial<QuotedPane> = {}): QuotedPane => ({
   pane: "p",
   where: "No. 5",
   glass: "4 mm clear float",
-  glassPence: 3010,
+  glassPence: pence(3010),
   minutes: [
     { station: "Take out", minutes: 60 },
     { station: "Set", minutes: 35 },
   ],
-  materialsPence: 1200,
+  materialsPence: pence(1200),
   secondVisit: false,
   upstairs: false,
   bags: 0,
@@ -34,7 +35,7 @@ describe("a quote", () => {
     [1, 4501, 75], // 75.016…
     [1, 4530, 76], // 75.5: half a penny up
     [0, 4500, 0],
-  ])("%d min at %d pence an hour: %d", (minutes, hour, pence) => expect(workPence(minutes, hour)).toBe(pence));
+  ])("%d min at %d pence an hour: %d", (minutes, hour, costs) => expect(workPence(minutes, pence(hour))).toBe(costs));
   it.each<[string, readonly QuotedPane[], number, number]>([
     // 30.10 + 71.25 + 12.00 = 113.35, a visit 40.00: 153.35; tax 30.67.
     ["one pane", [pane()], 15335, 3067],
@@ -63,11 +64,11 @@ describe("a quote", () => {
     [
       "all on the ground, glass brought for money",
       [pane()],
-      { deliveryPence: 900 },
+      { deliveryPence: pence(900) },
       ["The visit", "Delivery of the glass"],
     ],
     ["paint follows", [pane({ secondVisit: true })], {}, ["Two visits: setting, and paint once it has cured"]],
-    ["no charge for the visit", [pane()], { visitPence: 0 }, []],
+    ["no charge for the visit", [pane()], { visitPence: pence(0) }, []],
   ])("its lines beside the panes: %s", (_, panes, over, says) =>
     expect(
       quoteOf(panes, { ...rates, ...over })
@@ -83,7 +84,7 @@ describe("a quote", () => {
         (mins, hourPence) => {
           const q = quoteOf(
             mins.map((minutes) => pane({ minutes: [{ station: "Set", minutes }] })),
-            { ...rates, hourPence },
+            { ...rates, hourPence: pence(hourPence) },
           );
           expect(q.rows.every((r) => Number.isInteger(r.pence))).toBe(true);
           expect(q.rows.filter((r) => r.pane !== null)).toHaveLength(mins.length);
@@ -93,5 +94,7 @@ describe("a quote", () => {
     );
   });
   it("what it came to: 153.35 less glass 30.00, 2 h at 45.00 and 5.00", () =>
-    expect(margin(15335, { glassPence: 3000, hours: 2, otherPence: 500 }, 4500)).toBe(2835));
+    expect(margin(pence(15335), { glassPence: pence(3000), hours: 2, otherPence: pence(500) }, pence(4500))).toBe(
+      2835,
+    ));
 });

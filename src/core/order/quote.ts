@@ -1,3 +1,5 @@
+import { byTime, rounded } from "../money/parts.ts";
+import { lessOf, type Pence, sumOf, timesOf } from "../money/pence.ts";
 import { taxOn } from "./price.ts";
 
 /** One pane as it is quoted, before tax. Hours and pence by the firm's own figures. */
@@ -5,44 +7,43 @@ export type QuotedPane = {
   readonly pane: string;
   readonly where: string;
   readonly glass: string;
-  readonly glassPence: number;
+  readonly glassPence: Pence;
   /** Hands-on minutes by station. */
   readonly minutes: readonly { readonly station: string; readonly minutes: number }[];
-  readonly materialsPence: number;
+  readonly materialsPence: Pence;
   /** Paint wants a second visit. */
   readonly secondVisit: boolean;
   readonly upstairs: boolean;
   readonly bags: number;
   /** What else could be done, tax and visits in it; nothing where only this is possible. */
-  readonly others: readonly { readonly says: string; readonly pence: number }[];
+  readonly others: readonly { readonly says: string; readonly pence: Pence }[];
 };
 
 export type QuoteRates = {
-  readonly hourPence: number;
-  readonly visitPence: number;
-  readonly accessPence: number;
-  readonly bagPence: number;
-  readonly deliveryPence: number;
+  readonly hourPence: Pence;
+  readonly visitPence: Pence;
+  readonly accessPence: Pence;
+  readonly bagPence: Pence;
+  readonly deliveryPence: Pence;
   readonly taxShare: number;
 };
 
 export type QuoteRow = {
   readonly pane: string | null;
   readonly says: string;
-  readonly pence: number;
+  readonly pence: Pence;
   readonly others?: QuotedPane["others"];
 };
 export type Quote = {
   readonly rows: readonly QuoteRow[];
-  readonly netPence: number;
-  readonly taxPence: number;
-  readonly totalPence: number;
+  readonly netPence: Pence;
+  readonly taxPence: Pence;
+  readonly totalPence: Pence;
   readonly hours: number;
 };
 
 /** Work is charged by the minute, half a penny up. @example 95 min at 45.00 an hour // 71.25 */
-export const workPence = (minutes: number, hourPence: number): number =>
-  Number((BigInt(Math.round(minutes * 60)) * BigInt(hourPence) + 1800n) / 3600n);
+export const workPence = (minutes: number, hourPence: Pence): Pence => rounded(byTime(hourPence, minutes));
 
 /**
  * A round's quote: a line a pane for glass, work and what it takes; visits, access and disposal for all together; tax once.
@@ -55,36 +56,39 @@ export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote 
     return {
       pane: p.pane,
       says: `${p.where}: ${p.glass}, set`,
-      pence: p.glassPence + workPence(minutes, rates.hourPence) + p.materialsPence,
+      pence: sumOf([p.glassPence, workPence(minutes, rates.hourPence), p.materialsPence]),
       ...(p.others.length > 0 ? { others: p.others } : {}),
     };
   });
-  const add = (says: string, pence: number) => {
+  const add = (says: string, pence: Pence) => {
     if (pence > 0) rows.push({ pane: null, says, pence });
   };
   if (panes.length > 0) {
     const paints = panes.some((p) => p.secondVisit);
-    add(paints ? "Two visits: setting, and paint once it has cured" : "The visit", rates.visitPence * (paints ? 2 : 1));
+    add(
+      paints ? "Two visits: setting, and paint once it has cured" : "The visit",
+      timesOf(rates.visitPence, paints ? 2 : 1),
+    );
     const up = panes.filter((p) => p.upstairs).length;
-    add(`Access above ground, ${up} ${up === 1 ? "pane" : "panes"}`, rates.accessPence * up);
+    add(`Access above ground, ${up} ${up === 1 ? "pane" : "panes"}`, timesOf(rates.accessPence, up));
     const bags = panes.reduce((s, p) => s + p.bags, 0);
-    add(`Old glass taken away, ${bags} ${bags === 1 ? "bag" : "bags"}`, rates.bagPence * bags);
+    add(`Old glass taken away, ${bags} ${bags === 1 ? "bag" : "bags"}`, timesOf(rates.bagPence, bags));
     add("Delivery of the glass", rates.deliveryPence);
   }
-  const netPence = rows.reduce((s, r) => s + r.pence, 0);
+  const netPence = sumOf(rows.map((r) => r.pence));
   const taxPence = taxOn(netPence, rates.taxShare);
   return {
     rows,
     netPence,
     taxPence,
-    totalPence: netPence + taxPence,
+    totalPence: sumOf([netPence, taxPence]),
     hours: panes.reduce((s, p) => s + p.minutes.reduce((t, m) => t + m.minutes, 0), 0) / 60,
   };
 }
 
 /** What was quoted against what it came to. More than 0 was earned, less was lost. */
 export const margin = (
-  quotedNetPence: number,
-  spent: { readonly glassPence: number; readonly hours: number; readonly otherPence: number },
-  hourPence: number,
-): number => quotedNetPence - spent.glassPence - workPence(spent.hours * 60, hourPence) - spent.otherPence;
+  quotedNetPence: Pence,
+  spent: { readonly glassPence: Pence; readonly hours: number; readonly otherPence: Pence },
+  hourPence: Pence,
+): Pence => lessOf(quotedNetPence, sumOf([spent.glassPence, workPence(spent.hours * 60, hourPence), spent.otherPence]));

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { pence } from "../money/pence.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
 import { dayOf } from "../units/day.ts";
 import { afterWorkingDays, chanceLeft, chanceWithin, leadOf, leadSaid } from "./lead.ts";
@@ -75,7 +76,7 @@ describe("where it can come from", () => {
     name,
     makes: ["single"],
     lead: leadSaid(1),
-    pence: 3000,
+    pence: pence(3000),
     panes: 0,
     sentBack: 0,
     ...over,
@@ -108,7 +109,7 @@ describe("where it can come from", () => {
     ["the same of three says nothing yet", 10, 0.2, 3, "rack", /20% spoilt/],
     ["it fits as it is: nothing can run off", 0, 0.2, 30, "rack", /spoilt/],
   ])("%s", (_, minutes, spoiltShare, own, kind, says) => {
-    const cost = { glassPence: 900, minutes, spoiltShare, pence: 1200, own };
+    const cost = { glassPence: pence(900), minutes, spoiltShare, pence: pence(1200), own };
     const all = sourcesFor(facts({ fromStock: { name: "Rack A", cuts: 2, cost }, suppliers: [supplier("Shop")] }));
     expect(all[0]?.kind).toBe(kind);
     expect(all.find((x) => x.kind === "rack")?.because).toMatch(says);
@@ -119,14 +120,14 @@ describe("where it can come from", () => {
     expect(first(facts({ ...of, mayCut: false }))?.supplier).toBe("Shop");
   });
   it("the cheaper of two in time", () =>
-    expect(first(facts({ suppliers: [supplier("Dear", { pence: 4000 }), supplier("Cheap")] }))?.supplier).toBe(
+    expect(first(facts({ suppliers: [supplier("Dear", { pence: pence(4000) }), supplier("Cheap")] }))?.supplier).toBe(
       "Cheap",
     ));
   it("in time before cheap", () => {
     const all = sourcesFor(
       facts({
         needed: day("2026-05-22"),
-        suppliers: [supplier("Cheap", { pence: 1000, lead: days(8) }), supplier("Shop", { pence: 3500 })],
+        suppliers: [supplier("Cheap", { pence: pence(1000), lead: days(8) }), supplier("Shop", { pence: pence(3500) })],
       }),
     );
     expect(all.map((s) => [s.supplier, s.late])).toEqual([
@@ -149,8 +150,8 @@ describe("where it can come from", () => {
       facts({
         needed: day("2026-05-22"),
         suppliers: [
-          supplier("Cheap", { pence: 1000, lead: lead(5, 5, 6, 6) }),
-          supplier("Dear", { pence: 3500, lead: lead(2, 2, 2, 6) }),
+          supplier("Cheap", { pence: pence(1000), lead: lead(5, 5, 6, 6) }),
+          supplier("Dear", { pence: pence(3500), lead: lead(2, 2, 2, 6) }),
         ],
       }),
     );
@@ -161,7 +162,7 @@ describe("where it can come from", () => {
     expect(all[0]?.inTime).toBeGreaterThan(0.6);
   });
   it("who sends one in four back stands behind, though cheaper; with few panes nobody can say", () => {
-    const bad = (panes: number) => supplier("Bad", { pence: 1000, panes, sentBack: Math.ceil(panes / 4) });
+    const bad = (panes: number) => supplier("Bad", { pence: pence(1000), panes, sentBack: Math.ceil(panes / 4) });
     expect(first(facts({ suppliers: [bad(8), supplier("Good")] }))?.supplier).toBe("Good");
     expect(first(facts({ suppliers: [bad(4), supplier("Good")] }))?.supplier).toBe("Bad");
   });
@@ -172,7 +173,7 @@ describe("where it can come from", () => {
         suppliers: [
           supplier("Counter"),
           supplier("Maker", { makes: ["units"], pence: null }),
-          supplier("Other", { makes: ["units"], pence: 9000 }),
+          supplier("Other", { makes: ["units"], pence: pence(9000) }),
         ],
       }),
     );
@@ -195,7 +196,7 @@ describe("where it can come from", () => {
       facts({
         needs: "units",
         isDoorInsert: true,
-        insertPence: 2500,
+        insertPence: pence(2500),
         suppliers: [supplier("Both", { makes: ["units", "inserts"] })],
       }),
     );
@@ -211,7 +212,7 @@ describe("where it can come from", () => {
       facts({
         needs: "units",
         isDoorInsert: true,
-        insertPence: 2500,
+        insertPence: pence(2500),
         suppliers: [supplier("Both", { makes: ["units", "inserts"], pence: null, missing: ["pattern", "bars"] })],
       }),
     );

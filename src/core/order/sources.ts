@@ -1,3 +1,4 @@
+import type { Pence } from "../money/pence.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import type { Whole } from "../specify/whole.ts";
@@ -65,7 +66,7 @@ export type SourceSupplier = {
   readonly unitsIn?: LengthUnit | undefined;
   readonly lead: Lead;
   /** What this pane costs there before tax, delivery left out; null where something of it is not on their list. */
-  readonly pence: number | null;
+  readonly pence: Pence | null;
   /** What of it their list has no price for, as it is said. */
   readonly missing?: readonly string[] | undefined;
   /** Panes checked in from them, and how many went back. */
@@ -89,7 +90,7 @@ export type SourceFacts = {
   readonly mayCut: boolean;
   readonly isDoorInsert: boolean;
   /** What a complete insert mostly costs, before tax, where a bare unit is what is needed. */
-  readonly insertPence: number | null;
+  readonly insertPence: Pence | null;
   readonly today: Day;
   readonly needed: Day | null;
   readonly calendar: WorkCalendar;
@@ -105,7 +106,7 @@ export type Source = {
   readonly late: boolean;
   /** The chance that it is here on the day it is needed, by what their orders took; null where nobody can say. */
   readonly inTime: number | null;
-  readonly pence: number | null;
+  readonly pence: Pence | null;
   /** Panes sent back of those checked in, in words of data. */
   readonly record: { readonly panes: number; readonly sentBack: number } | null;
   readonly because: string;

@@ -1,3 +1,4 @@
+import { sumOf } from "../money/pence.ts";
 import { rememberBest } from "../size/best.ts";
 import { day } from "../units/day.ts";
 import type { Prefs } from "../words/prefs.ts";
@@ -21,6 +22,6 @@ export function quoteFrom(log: KeptLog, id: string, prefs: Prefs): RoundQuote | 
     prefs,
     entries: log.kept.entries.filter((e) => e.about.pane === undefined && e.about.order === undefined),
     through: log.kept.through,
-    glassAgreedPence: agreed.reduce((sum, o) => sum + (o.acknowledged?.pence ?? 0), 0),
+    glassAgreedPence: sumOf(agreed.flatMap((o) => o.acknowledged?.pence ?? [])),
   });
 }

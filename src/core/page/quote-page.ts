@@ -1,5 +1,6 @@
 import { type Firm, withFirm } from "../firm/firm.ts";
 import type { Entry } from "../log/kinds.ts";
+import { NO_MONEY, type Pence, penceOf } from "../money/pence.ts";
 import { type Quote, type QuotedPane, type QuoteRates, quoteOf } from "../order/quote.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { quotedPane } from "../pane/quoted.ts";
@@ -19,8 +20,8 @@ export type RoundQuote = {
   readonly today: number;
   readonly entries: readonly Entry[];
   readonly through: number;
-  /** What suppliers acknowledged for orders with panes of this round, pence before tax. */
-  readonly glassAgreedPence: number;
+  /** What suppliers acknowledged for orders with panes of this round, before tax. */
+  readonly glassAgreedPence: Pence;
   /** Panes that cannot be quoted until they are measured. */
   readonly notSized: number;
   /** Panes that are sized and on no order yet. */
@@ -38,20 +39,19 @@ export function composeQuote(of: {
   readonly prefs: Prefs;
   readonly entries: readonly Entry[];
   readonly through: number;
-  readonly glassAgreedPence: number;
+  readonly glassAgreedPence: Pence;
 }): RoundQuote {
   const { firm, today, record, prefs } = of;
   const by = withFirm(firm, of.findBest);
   const worked = of.books.filter((b) => !b.signed).map((book) => ({ book, r: reckon(book, by) }));
   const panes = worked.flatMap(({ book, r }) => quotedPane(book, r, { firm, today, record, ...prefs }) ?? []);
-  const pence = (money: number): number => Math.round(money * 100);
   const { house } = firm;
   const rates: QuoteRates = {
-    hourPence: pence(house.hourRate),
-    visitPence: pence(house.callOut),
-    accessPence: pence(house.accessUpstairs),
-    bagPence: pence(house.disposalBag),
-    deliveryPence: 0,
+    hourPence: penceOf(house.hourRate),
+    visitPence: penceOf(house.callOut),
+    accessPence: penceOf(house.accessUpstairs),
+    bagPence: penceOf(house.disposalBag),
+    deliveryPence: NO_MONEY,
     taxShare: house.taxShare,
   };
   return {

@@ -3,6 +3,7 @@ import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { pence } from "../money/pence.ts";
 import { sourcesFor } from "../order/sources.ts";
 import { PLAIN_LOOKS } from "../specify/looks.ts";
 import { dayOf } from "../units/day.ts";
@@ -24,16 +25,16 @@ const maker = () => {
       name: "Fen End",
       makes: ["units"],
       products: [
-        { product: "unit/2", pencePerM2: 8000 },
-        { product: "unit/3", pencePerM2: 11000 },
+        { product: "unit/2", pencePerM2: pence(8000) },
+        { product: "unit/3", pencePerM2: pence(11000) },
       ],
       extras: [
-        { extra: "coating", pence: 800, per: "m2" },
-        { extra: "argon", pence: 300, per: "m2" },
-        { extra: "pattern", pence: 900, per: "each" },
+        { extra: "coating", pence: pence(800), per: "m2" },
+        { extra: "argon", pence: pence(300), per: "m2" },
+        { extra: "pattern", pence: pence(900), per: "each" },
       ],
-      leastPence: 2000,
-      deliveryPence: 0,
+      leastPence: pence(2000),
+      deliveryPence: pence(0),
     },
     {},
   );

@@ -1,6 +1,7 @@
 import { beadAcross } from "../measure/bead.ts";
 import { THICKNESS_ERRORS, type ThicknessBy, thicknessFrom } from "../measure/thickness.ts";
 import { readsWhole } from "../measure/ways.ts";
+import { penceOf } from "../money/pence.ts";
 import type { CandidateFacts } from "../specify/candidates.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import { type Makeup, makeupOverall, NO_SPACER } from "../specify/makeup.ts";
@@ -93,8 +94,8 @@ export function candidateFacts(
     emissivity: r.house.coatedEmissivity,
     roomC: r.house.roomC,
     outsideC: r.house.coldOutsideC,
-    perM2: r.house.unitPerM2,
-    leastCharge: r.house.leastCharge,
+    perM2: penceOf(r.house.unitPerM2),
+    leastCharge: penceOf(r.house.leastCharge),
     days: r.house.daysUnit,
   };
 }

@@ -4,6 +4,7 @@ import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { pence } from "../money/pence.ts";
 import type { MakesOf } from "../order/sources.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
@@ -15,7 +16,11 @@ function firmOf(all: readonly (readonly [name: string, makes: readonly MakesOf[]
   const t = new Teller(500);
   for (const [name, makes, leadDays] of all) {
     t.tell("supplier.added", { name, cuts: "single", unit: "mm", leadDays }, {});
-    t.tell("supplier.terms", { name, makes, products: [], extras: [], leastPence: 0, deliveryPence: 0 }, {});
+    t.tell(
+      "supplier.terms",
+      { name, makes, products: [], extras: [], leastPence: pence(0), deliveryPence: pence(0) },
+      {},
+    );
   }
   return foldFirm(t.entries);
 }

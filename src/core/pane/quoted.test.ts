@@ -4,6 +4,7 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import { pence } from "../money/pence.ts";
 import { pastOf } from "../steps/past.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
@@ -17,7 +18,12 @@ const firm = (() => {
   const t = new Teller(500);
   t.tell("supplier.added", { name: "Fen End", cuts: "units", unit: "mm", leadDays: 8 }, {});
   t.tell("supplier.added", { name: "Door Works", cuts: "inserts", unit: "mm", leadDays: 2 }, {});
-  const list = { products: [{ product: "unit/2", pencePerM2: 8000 }], extras: [], leastPence: 0, deliveryPence: 0 };
+  const list = {
+    products: [{ product: "unit/2", pencePerM2: pence(8000) }],
+    extras: [],
+    leastPence: pence(0),
+    deliveryPence: pence(0),
+  };
   t.tell("supplier.terms", { name: "Fen End", makes: ["units"], ...list }, {});
   t.tell("supplier.terms", { name: "Door Works", makes: ["inserts"], ...list, products: [] }, {});
   return foldFirm(t.entries);
@@ -62,7 +68,7 @@ describe("what is quoted", () => {
       copied(t);
       t.tell("specify.makeup", { makeup: UNIT });
     });
-    expect(q).toMatchObject({ glass: "24 mm sealed unit, 4-16-4, warm edge, black", pence: 4000 });
+    expect(q).toMatchObject({ glass: "24 mm sealed unit, 4-16-4, warm edge, black", pence: pence(4000) });
   });
   it("a cassette's glass at the unit maker's price, however soon an insert could be had", () => {
     const q = quoted("cassette", (t) => {
@@ -111,8 +117,11 @@ describe("what is quoted", () => {
         t.tell("look.damage", { damage: option === "repack" ? ["dropped"] : ["misted"] });
         t.tell("look.option", { option, reason: "" });
       });
-    expect(back("refurbish")).toMatchObject({ glass: "the old sealed unit, to be opened and resealed", pence: 2200 });
-    expect(back("repack")).toMatchObject({ glass: "the old glass, as it is", pence: 0 });
+    expect(back("refurbish")).toMatchObject({
+      glass: "the old sealed unit, to be opened and resealed",
+      pence: pence(2200),
+    });
+    expect(back("repack")).toMatchObject({ glass: "the old glass, as it is", pence: pence(0) });
     expect(back("repack")?.minutes.length).toBeGreaterThan(1);
   });
   it("patterned glass by its pattern, a panel as a panel", () => {

@@ -1,5 +1,7 @@
 import type { Firm } from "../firm/firm.ts";
 import { type OptionKind, optionName, optionsFor } from "../look/options.ts";
+import { areaNm2, byArea, greaterOf, partsOf, rounded } from "../money/parts.ts";
+import { NO_MONEY, type Pence, penceOf } from "../money/pence.ts";
 import type { QuotedPane } from "../order/quote.ts";
 import { proposedSource, type Source } from "../order/sources.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
@@ -8,7 +10,7 @@ import type { Whole } from "../specify/whole.ts";
 import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";
-import { type LengthUnit, toMm } from "../units/length.ts";
+import type { LengthUnit } from "../units/length.ts";
 import { type Dialect, say } from "../words/dialect.ts";
 import { glassText, panelText } from "../words/glass.ts";
 import { oldBackText } from "../words/old-back.ts";
@@ -32,22 +34,22 @@ const WHOLE_EACH: Readonly<Record<Whole, "insertEach" | "sashEach" | "windowEach
   window: "windowEach",
 };
 
-/** What this pane's glass is reckoned at: what was agreed, the proposed source's price, or the house's by area. Pence. */
-export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefined): number {
+/** What this pane's glass is reckoned at: what was agreed, the proposed source's price, or the house's by area. */
+export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefined): Pence {
   if (best?.pence !== null && best?.pence !== undefined) return best.pence;
-  if (!r.cut.ok) return 0;
+  if (!r.cut.ok) return NO_MONEY;
   const whole = wholeOf(book);
-  if (whole) return Math.round(r.house[WHOLE_EACH[whole]] * 100);
-  const area = (toMm(r.cut.value.glass.width) * toMm(r.cut.value.glass.height)) / 1e6;
-  const { leastCharge, unitPerM2 } = r.house;
-  if (isUnit(book) && book.makeup) return unitPence(book.makeup, area, { perM2: unitPerM2, leastCharge });
-  const perM2 = isUnit(book) ? unitPerM2 : r.house.glassPerM2;
-  return Math.floor(Math.max(area * perM2, leastCharge) * 100 + 0.5 + 1e-6);
+  if (whole) return penceOf(r.house[WHOLE_EACH[whole]]);
+  const area = areaNm2(r.cut.value.glass.width, r.cut.value.glass.height);
+  const leastCharge = penceOf(r.house.leastCharge);
+  const perM2 = penceOf(isUnit(book) ? r.house.unitPerM2 : r.house.glassPerM2);
+  if (isUnit(book) && book.makeup) return unitPence(book.makeup, area, { perM2, leastCharge });
+  return rounded(greaterOf(byArea(perM2, area), partsOf(leastCharge)));
 }
 
-/** What goes into glass that goes back: beads, sealant and tape of one that is opened, else nothing. Pence. */
-const backPence = (book: PaneBook, r: Reckoning): number =>
-  isRefurbished(book) ? Math.round(r.house.refurbishKit * 100) : 0;
+/** What goes into glass that goes back: beads, sealant and tape of one that is opened, else nothing. */
+const backPence = (book: PaneBook, r: Reckoning): Pence =>
+  isRefurbished(book) ? penceOf(r.house.refurbishKit) : NO_MONEY;
 
 /** What is quoted: what was chosen, or what it comes to by how it was read. */
 const chosenHere = (book: PaneBook): OptionKind => wholeOf(book) ?? book.before.option?.option ?? "glass";
@@ -94,7 +96,7 @@ export function quotedPane(
     glass: quotedGlass(book, line, by),
     glassPence: isBack ? backPence(book, r) : glassPence(book, r, best),
     minutes,
-    materialsPence: wholeOf(book) ? 0 : Math.round(r.house.materialsEach * 100),
+    materialsPence: wholeOf(book) ? NO_MONEY : penceOf(r.house.materialsEach),
     secondVisit: r.compound.leastDays !== null,
     upstairs: (book.building.storey ?? 0) > 0,
     bags: r.massKg === null ? 1 : bagsFor(r.massKg),

@@ -1,6 +1,7 @@
 import { benchPast } from "../firm/cut-record.ts";
 import type { Firm } from "../firm/firm.ts";
 import { frameOf } from "../frame/systems.ts";
+import { type Pence, penceOf } from "../money/pence.ts";
 import { cutCost } from "../order/cut-cost.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedName, pricedOf } from "../order/price.ts";
@@ -31,14 +32,14 @@ export const goneOf = (record: SupplierRecord | undefined, make: MakesOf): Suppl
 
 type Line = NonNullable<ReturnType<typeof orderLineOf>>;
 
-/** What one line costs with a supplier before tax, pence; null where something of it is not on their list. */
-export const linePence = (line: Line, list: PriceList): number | null => linePriced(line, list).pence;
+/** What one line costs with a supplier before tax; null where something of it is not on their list. */
+export const linePence = (line: Line, list: PriceList): Pence | null => linePriced(line, list).pence;
 
 /** The same, with what is not on their list, as it is said. */
 function linePriced(
   line: Line,
   list: PriceList,
-): { readonly pence: number | null; readonly missing: readonly string[] } {
+): { readonly pence: Pence | null; readonly missing: readonly string[] } {
   // No list of glass has the price of a frame with glass in it.
   if (line.whole) return { pence: null, missing: [] };
   const { pence, missing } = panePence(
@@ -100,13 +101,13 @@ export function sourceFacts(
             paneMm2: toMm(stock.glass.width) * toMm(stock.glass.height),
             cuts: stock.cuts,
             minutesPerCut: r.house.minutesPerCut,
-            hourRate: r.house.hourRate,
+            hourPence: penceOf(r.house.hourRate),
             ...benchPast(firm.cutting, stock.pane),
           }),
         }
       : null,
     mayCut: r.glass.kind !== "toughened",
-    insertPence: Math.round(r.house.insertEach * 100),
+    insertPence: penceOf(r.house.insertEach),
     isDoorInsert: frameOf(book.added.system).ofDoor,
     today: by.today,
     needed: book.before.wants?.by ? dayOf(book.before.wants.by) : null,

@@ -1,6 +1,7 @@
 import { expect, it } from "vitest";
 import { Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
+import { pence } from "../money/pence.ts";
 import { mm } from "../units/length.ts";
 import { forGuest } from "./guest-sees.ts";
 
@@ -13,7 +14,7 @@ const told = () => {
   t.tell("work.took", { system: "timber-putty", station: "set", step: "bed", minutes: 6 } as never, {});
   t.tell("plan.away", { name: "Nell", day: "2026-05-20", away: true, why: "ill" }, {});
   const sheet = { name: "Rack A", widthNm: mm(600), heightNm: mm(900), thicknessNm: mm(4), glass: "float" as const };
-  t.tell("stock.pane", { ...sheet, costPence: 900 }, {});
+  t.tell("stock.pane", { ...sheet, costPence: pence(900) }, {});
   return t;
 };
 

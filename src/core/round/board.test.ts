@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, ORDER_LINE, PANE, ROUND, Teller, uuid } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
+import { pence } from "../money/pence.ts";
 import { foldPane } from "../pane/book.ts";
 import { dayOf, writeDay } from "../units/day.ts";
 import { messagesFor } from "../words/messages.ts";
@@ -121,12 +122,16 @@ describe("quotes of a round", () => {
   it("the newest first, with its answer and what it came to; another round's stay with it", () => {
     const t = new Teller().opened();
     const quote = (n: number, round = ROUND) =>
-      t.tell("quote.made", { quote: uuid(n), day: "2026-05-20", lines: [], taxPence: 0, totalPence: n }, { round });
+      t.tell(
+        "quote.made",
+        { quote: uuid(n), day: "2026-05-20", lines: [], taxPence: pence(0), totalPence: pence(n) },
+        { round },
+      );
     quote(1);
     quote(2);
     quote(3, uuid(0xaa));
     t.tell("quote.answered", { quote: uuid(1), accepted: true, day: "2026-05-21", note: "yes" }, { round: ROUND });
-    t.tell("quote.spent", { quote: uuid(1), hours: 2, glassPence: 100, otherPence: 0 }, { round: ROUND });
+    t.tell("quote.spent", { quote: uuid(1), hours: 2, glassPence: pence(100), otherPence: pence(0) }, { round: ROUND });
     const all = quotesOf(ROUND, t.entries);
     expect(all.map((q) => [q.totalPence, q.answered?.accepted ?? null, q.spent?.hours ?? null])).toEqual([
       [2, null, null],

@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import { pence } from "../money/pence.ts";
 import { type CandidateFacts, candidatesFor } from "./candidates.ts";
 import { hingeLoad, springPair } from "./hinges.ts";
 import { looksText, PLAIN_LOOKS } from "./looks.ts";
@@ -67,7 +68,15 @@ describe("how it looks", () => {
 });
 
 /** A house's figures that what the unit is made of does not hang on. */
-const HOUSE = { emissivity: 0.05, roomC: 20, outsideC: -5, perM2: 120, leastCharge: 35, days: 8, again: true } as const;
+const HOUSE = {
+  emissivity: 0.05,
+  roomC: 20,
+  outsideC: -5,
+  perM2: pence(12_000),
+  leastCharge: pence(3_500),
+  days: 8,
+  again: true,
+} as const;
 
 describe("candidates of a unit made in inches", () => {
   const facts: CandidateFacts = {

@@ -1,3 +1,5 @@
+import { areaOfM2 } from "../money/parts.ts";
+import type { Pence } from "../money/pence.ts";
 import { isInchMake } from "../units/inch-make.ts";
 import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
@@ -20,8 +22,8 @@ export type CandidateFacts = {
   readonly emissivity: number;
   readonly roomC: number;
   readonly outsideC: number;
-  readonly perM2: number;
-  readonly leastCharge: number;
+  readonly perM2: Pence;
+  readonly leastCharge: Pence;
   readonly days: number;
 };
 
@@ -36,7 +38,7 @@ export type Candidate = {
   readonly kg: number;
   /** Room less the unit; null until the rebate is read. */
   readonly spareMm: number | null;
-  readonly pence: number;
+  readonly pence: Pence;
   readonly days: number;
 };
 
@@ -73,7 +75,7 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
       dryUpTo: surface.dryUpTo,
       kg: makeupMass(makeup, f.widthMm, f.heightMm),
       spareMm: f.roomMm === null ? null : f.roomMm - overallMm,
-      pence: unitPence(makeup, (f.widthMm * f.heightMm) / 1e6, f),
+      pence: unitPence(makeup, areaOfM2((f.widthMm * f.heightMm) / 1e6), f),
       days: f.days,
     };
   };

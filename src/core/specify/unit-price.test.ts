@@ -1,8 +1,10 @@
 import { describe, expect, it } from "vitest";
+import { areaOfM2 } from "../money/parts.ts";
+import { pence } from "../money/pence.ts";
 import type { Makeup } from "./makeup.ts";
 import { unitPence } from "./unit-price.ts";
 
-const BY = { perM2: 120, leastCharge: 35 };
+const BY = { perM2: pence(12_000), leastCharge: pence(3_500) };
 const unit = (over: Partial<Makeup> = {}, kind: Makeup["panes"][number]["kind"] = "float"): Makeup => ({
   panes: [
     { mm: 4, kind },
@@ -30,5 +32,5 @@ describe("a unit by the house's own figures, half a square metre at 120", () => 
       9300,
     ],
     ["small: the least charge, and its extra", unit(COATED), 0.1, 3850],
-  ])("%s", (_, makeup, area, pence) => expect(unitPence(makeup, area, BY)).toBe(pence));
+  ])("%s", (_, makeup, area, costs) => expect(unitPence(makeup, areaOfM2(area), BY)).toBe(costs));
 });

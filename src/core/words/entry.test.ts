@@ -3,6 +3,7 @@ import { PANE, uuid } from "../../../tests/support/told.ts";
 import { TUB } from "../../../tests/support/tub.ts";
 import { EntrySchema } from "../../contract/entry.ts";
 import type { Entry, Kind, Payloads } from "../log/kinds.ts";
+import { pence } from "../money/pence.ts";
 import { entryWords } from "./entry.ts";
 import { money } from "./money.ts";
 
@@ -209,5 +210,7 @@ describe("money", () => {
     [5, "£0.05"],
     [23_340, "£233.40"],
     [123_456_789, "£1,234,567.89"],
-  ])("%i pence", (pence, text) => expect(money(pence, "£")).toBe(text));
+    [-150, "−£1.50"],
+    [-5, "−£0.05"],
+  ])("%i pence", (costs, text) => expect(money(pence(costs), "£")).toBe(text));
 });

@@ -1,5 +1,8 @@
 import type { Payloads } from "../log/kinds.ts";
+import { NO_MONEY, type Pence, pence } from "../money/pence.ts";
+import { penceIn } from "../money/read-money.ts";
 import { EXTRAS, type Extra, PER, type Per } from "../order/price.ts";
+import { plainMoney } from "./money.ts";
 
 type Terms = Payloads["supplier.terms"];
 
@@ -7,31 +10,21 @@ type Terms = Payloads["supplier.terms"];
 export type PriceRow = { readonly what: string; readonly price: string; readonly per: string };
 export const PRICE_COLUMNS = ["what", "price", "per"] as const;
 
-const pounds = (pence: number): string => `${Math.floor(pence / 100)}.${String(pence % 100).padStart(2, "0")}`;
-
 /** A list as rows: least and delivery first, then glass by kind and thickness, then extras. Money with two decimals. */
 export const priceRows = (t: Terms): readonly PriceRow[] => [
-  { what: "least", price: pounds(t.leastPence), per: "pane" },
-  { what: "delivery", price: pounds(t.deliveryPence), per: "order" },
-  ...t.products.map((p) => ({ what: p.product, price: pounds(p.pencePerM2), per: "m2" })),
+  { what: "least", price: plainMoney(t.leastPence), per: "pane" },
+  { what: "delivery", price: plainMoney(t.deliveryPence), per: "order" },
+  ...t.products.map((p) => ({ what: p.product, price: plainMoney(p.pencePerM2), per: "m2" })),
   ...t.extras.map((e) => ({
     what: e.extra,
-    price: e.per === "permille" ? String(e.pence) : pounds(e.pence),
+    price: e.per === "permille" ? String(e.pence) : plainMoney(e.pence),
     per: e.per,
   })),
 ];
 
 export type PriceRowError = { readonly row: number; readonly says: string };
 
-const MONEY = /^\d{1,7}(\.\d{1,2})?$/;
 const PRODUCT = /^((float|patterned|laminated|toughened)\/\d{1,2}(\.\d)?|unit\/[23]|insert)$/;
-
-/** "55" or "55.5" or "55.50" as pence; null for anything else. */
-export const penceIn = (text: string): number | null => {
-  if (!MONEY.test(text)) return null;
-  const [whole = "0", part = ""] = text.split(".");
-  return Number(whole) * 100 + Number(part.padEnd(2, "0"));
-};
 
 /**
  * Rows of a file as a list for a supplier; or what is wrong, row by row, counted as a spreadsheet does with its heading 1.
@@ -43,23 +36,23 @@ export function termsFromRows(
   of: Pick<Terms, "name" | "makes">,
 ): { readonly ok: true; readonly terms: Terms } | { readonly ok: false; readonly errors: readonly PriceRowError[] } {
   const errors: PriceRowError[] = [];
-  let [leastPence, deliveryPence] = [0, 0];
-  const products = new Map<string, number>();
-  const extras = new Map<Extra, { pence: number; per: Per }>();
+  let [leastPence, deliveryPence] = [NO_MONEY, NO_MONEY];
+  const products = new Map<string, Pence>();
+  const extras = new Map<Extra, { pence: Pence; per: Per }>();
   rows.forEach((r, i) => {
     const row = i + 2;
     const [what, price, per] = [r.what?.trim() ?? "", r.price?.trim() ?? "", r.per?.trim() ?? ""];
     const share = per === "permille";
-    const pence = share ? (/^\d{1,5}$/.test(price) ? Number(price) : null) : penceIn(price);
-    if (pence === null) errors.push({ row, says: `“${price}” is not a price: give it as 55.00.` });
-    else if (what === "least") leastPence = pence;
-    else if (what === "delivery") deliveryPence = pence;
+    const asked = share ? (/^\d{1,5}$/.test(price) ? pence(Number(price)) : null) : penceIn(price);
+    if (asked === null) errors.push({ row, says: `“${price}” is not a price: give it as 55.00.` });
+    else if (what === "least") leastPence = asked;
+    else if (what === "delivery") deliveryPence = asked;
     else if (PRODUCT.test(what)) {
       if (per !== "m2") errors.push({ row, says: `${what} is priced by m2, not by “${per}”.` });
-      else products.set(what, pence);
+      else products.set(what, asked);
     } else if (isExtra(what)) {
       if (!isPer(per)) errors.push({ row, says: `“${per}” is not one of ${PER.join(", ")}.` });
-      else extras.set(what, { pence, per });
+      else extras.set(what, { pence: asked, per });
     } else
       errors.push({
         row,

@@ -1,13 +1,14 @@
 import { describe, expect, it } from "vitest";
 import type { Option } from "../look/options.ts";
+import { pence } from "../money/pence.ts";
 import { turnedDown } from "./turned-down.ts";
 
 describe("why an option stayed behind", () => {
-  const of = (pence: number, days: number, visits: number, hours: number): Option => ({
+  const of = (costs: number, days: number, visits: number, hours: number): Option => ({
     kind: "glass",
     possible: true,
     because: "",
-    pence,
+    pence: pence(costs),
     hours,
     days,
     paintAfter: null,

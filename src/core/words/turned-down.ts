@@ -1,4 +1,5 @@
 import { against, type Option } from "../look/options.ts";
+import { pence } from "../money/pence.ts";
 import { money } from "./money.ts";
 
 const more = (n: number, one: string, many: string, than: readonly [string, string]): string =>
@@ -9,7 +10,7 @@ export function turnedDown(o: Option, chosen: Option, currency: string): string 
   const d = against(o, chosen);
   return (
     [
-      d.pence === 0 ? "" : `${money(Math.abs(d.pence), currency)} ${d.pence > 0 ? "dearer" : "cheaper"}`,
+      d.pence === 0 ? "" : `${money(pence(Math.abs(d.pence)), currency)} ${d.pence > 0 ? "dearer" : "cheaper"}`,
       more(d.days, "working day", "working days", ["later", "sooner"]),
       more(d.visits, "visit", "visits", ["more", "fewer"]),
       more(d.hours, "h of work", "h of work", ["more", "less"]),

@@ -1,10 +1,12 @@
 import { useState } from "react";
+import { penceIn } from "../../core/money/read-money.ts";
 import type { BenchGroup } from "../../core/page/bench-page.ts";
 import { type Looks, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { Fold } from "../panels/Fold.tsx";
+import { NOT_MONEY } from "../ui/MoneyField.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 
 const EMPTY = {
@@ -27,8 +29,8 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
   const add = async () => {
     const [w, h] = [readTape(form.width, prefs.unit), readTape(form.height, prefs.unit)];
     if (!w.ok || !h.ok) return setWrong("Give width and height as the tape shows them.");
-    const pence = form.price.trim() === "" ? undefined : Math.round(Number(form.price.replace(",", ".")) * 100);
-    if (pence !== undefined && !(pence >= 0)) return setWrong("Give the price as a figure, or leave it empty.");
+    const cost = form.price.trim() === "" ? undefined : penceIn(form.price);
+    if (cost === null) return setWrong(NOT_MONEY);
     const refused = await handOver([
       entriesBy(prefs.who)(
         "stock.pane",
@@ -44,7 +46,7 @@ export function StockForm({ group, prefs }: { readonly group: BenchGroup; readon
           ...(form.runs && { runs: form.runs }),
           ...(Number(form.least) > 0 && { least: Math.round(Number(form.least)) }),
           ...(form.bought ? { bought: true } : { count: Math.max(1, Math.round(Number(form.count) || 1)) }),
-          ...(pence !== undefined && { costPence: pence }),
+          ...(cost !== undefined && { costPence: cost }),
           ...(form.slot.trim() && { slot: form.slot.trim() }),
         },
       ),

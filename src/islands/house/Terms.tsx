@@ -2,6 +2,7 @@ import Papa from "papaparse";
 import { useState } from "react";
 import type { Supplier } from "../../core/firm/firm.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
+import { NO_MONEY } from "../../core/money/pence.ts";
 import { MAKES_NAMES, MAKES_OF } from "../../core/order/sources.ts";
 import { TAKES, TAKES_NAMES } from "../../core/order/their-cutting.ts";
 import { safeCell } from "../../core/round/safe-cell.ts";
@@ -92,8 +93,8 @@ export function SupplierTerms({ supplier, terms, currency, say, set }: Props) {
   const now: Terms = terms ?? {
     name: supplier.name,
     makes: [],
-    leastPence: 0,
-    deliveryPence: 0,
+    leastPence: NO_MONEY,
+    deliveryPence: NO_MONEY,
     products: [],
     extras: [],
   };

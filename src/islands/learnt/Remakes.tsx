@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { REMAKE_WHY, type RemakeWhy } from "../../core/learn/remake.ts";
 import { WENT_FACTS, type Went } from "../../core/learn/went.ts";
+import type { Pence } from "../../core/money/pence.ts";
+import { penceIn } from "../../core/money/read-money.ts";
 import { WHOSE_NAMES, type Whose } from "../../core/order/had.ts";
 import type { LearntPageData, LedgerLine } from "../../core/page/learnt-page.ts";
 import { dayOf } from "../../core/units/day.ts";
@@ -12,6 +14,7 @@ import { rateChart } from "../../drawing/rate-chart.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { MadeYears } from "../panels/MadeYears.tsx";
 import { WhyBack } from "../panels/WhyBack.tsx";
+import { MoneyField } from "../ui/MoneyField.tsx";
 
 type Props = { readonly data: LearntPageData; readonly prefs: Prefs; readonly currency: string };
 const BOX = { width: 720, height: 230 };
@@ -111,7 +114,7 @@ function Line({
   readonly prefs: Prefs;
   readonly currency: string;
 }) {
-  const [said, setSaid] = useState<{ why: RemakeWhy; whose: Whose; pence: number | null } | null>(null);
+  const [said, setSaid] = useState<{ why: RemakeWhy; whose: Whose; pence: Pence | null } | null>(null);
   const [open, setOpen] = useState(false);
   const [fault, setFault] = useState("");
   const why = said?.why ?? line.why;
@@ -149,15 +152,11 @@ function Line({
           onSubmit={async (e) => {
             e.preventDefault();
             const form = new FormData(e.currentTarget);
-            const asked = String(form.get("cost") ?? "")
-              .replace(",", ".")
-              .trim();
-            const cost = asked === "" ? null : Math.round(Number(asked) * 100);
-            if (cost !== null && !(cost >= 0 && cost <= 1e9)) {
-              setFault("Give the cost as money, such as 42 or 42.50, or leave it empty.");
-              return;
-            }
-            const next = { why: form.get("why") as RemakeWhy, whose: form.get("whose") as Whose, pence: cost };
+            const next = {
+              why: form.get("why") as RemakeWhy,
+              whose: form.get("whose") as Whose,
+              pence: penceIn(String(form.get("cost") ?? "")),
+            };
             const refused = await handOver([
               entriesBy(prefs.who)(
                 "remake.kept",
@@ -173,10 +172,7 @@ function Line({
           }}
         >
           <WhyBack why={why} whose={whose} />
-          <label>
-            <span className="text-[13px] text-mute">Cost, {currency}</span>
-            <input name="cost" inputMode="decimal" defaultValue={pence === null ? "" : (pence / 100).toFixed(2)} />
-          </label>
+          <MoneyField name="cost" says={`Cost, ${currency}`} start={pence} />
           <label>
             <span className="text-[13px] text-mute">Note</span>
             <input name="note" maxLength={200} defaultValue={line.said} />

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Payloads } from "../../core/log/kinds.ts";
+import { penceIn } from "../../core/money/read-money.ts";
 import { afterWorkingDays } from "../../core/order/lead.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { statedSize } from "../../core/pane/order-line.ts";
@@ -9,6 +10,7 @@ import { type LengthUnit, toMm } from "../../core/units/length.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { isReadBack, readBackOf } from "../../core/words/read-back.ts";
 import { DayField } from "../ui/DayField.tsx";
+import { MoneyField } from "../ui/MoneyField.tsx";
 import { Sheet } from "../ui/Sheet.tsx";
 
 type Props = {
@@ -40,7 +42,6 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, calendar,
           onSubmit={(e) => {
             e.preventDefault();
             const form = new FormData(e.currentTarget);
-            const money = String(form.get("price") ?? "").trim();
             const due = String(form.get("due"));
             const day = writeDay(today);
             agreed(
@@ -48,7 +49,7 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, calendar,
               {
                 day,
                 due,
-                pence: money === "" ? null : Math.round(Number(money) * 100),
+                pence: penceIn(String(form.get("price") ?? "")),
                 theirs: String(form.get("theirs") ?? ""),
                 how: "telephone",
               },
@@ -65,10 +66,7 @@ export function ReadBack({ order, lines, unit, prefs, today, leadDays, calendar,
               min={writeDay(today)}
               start={writeDay(afterWorkingDays(today, leadDays, calendar))}
             />
-            <label>
-              <span className="text-[13px] text-mute">Their price, before tax</span>
-              <input name="price" inputMode="decimal" pattern="\d{1,7}([.]\d{1,2})?" placeholder="64.50" />
-            </label>
+            <MoneyField name="price" says="Their price, before tax" placeholder="64.50" />
             <label className="col-span-2">
               <span className="text-[13px] text-mute">Their reference, or who said it</span>
               <input name="theirs" maxLength={200} />

@@ -1,6 +1,8 @@
 import { useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import type { Kind, Payloads } from "../../core/log/kinds.ts";
+import { lessOf, NO_MONEY, type Pence } from "../../core/money/pence.ts";
+import { penceIn } from "../../core/money/read-money.ts";
 import { margin, quoteOf } from "../../core/order/quote.ts";
 import type { RoundQuote } from "../../core/page/quote-page.ts";
 import { type QuoteBook, quotesOf } from "../../core/round/quotes.ts";
@@ -9,10 +11,10 @@ import { sayDay } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
 import { money } from "../../core/words/money.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
-import { penceIn } from "../../core/words/price-csv.ts";
 import { PageKeys } from "../log/PageKeys.tsx";
 import { useLog } from "../log/use-log.ts";
 import { guarded } from "../ui/Guarded.tsx";
+import { MoneyField } from "../ui/MoneyField.tsx";
 
 type Props = Omit<RoundQuote, "quote"> & { readonly prefs: Prefs };
 
@@ -23,7 +25,7 @@ function QuotePage(props: Props) {
   const panes = props.panes.filter((p) => !out.has(p.pane));
   const quote = quoteOf(panes, props.rates);
   const quotes = quotesOf(props.round.id, entries);
-  const cash = (pence: number): string => money(pence, props.currency);
+  const cash = (pence: Pence): string => money(pence, props.currency);
   const write = <K extends Kind>(kind: K, payload: Payloads[K]) =>
     void store.write(kind, { round: props.round.id }, payload);
   const today = day(props.today);
@@ -170,17 +172,17 @@ const Row = ({
 type MadeProps = {
   readonly quote: QuoteBook;
   readonly round: string;
-  readonly cash: (pence: number) => string;
+  readonly cash: (pence: Pence) => string;
   readonly today: string;
-  readonly hourPence: number;
-  readonly glassAgreedPence: number;
+  readonly hourPence: Pence;
+  readonly glassAgreedPence: Pence;
   readonly toOrder: number;
   readonly write: <K extends Kind>(kind: K, payload: Payloads[K]) => void;
 };
 
 /** A quote as it was made: its page, the customer's answer, and what it came to. */
 function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, toOrder, write }: MadeProps) {
-  const net = q.totalPence - q.taxPence;
+  const net = lessOf(q.totalPence, q.taxPence);
   const left = q.spent && margin(net, q.spent, hourPence);
   return (
     <li className="space-y-2 py-3">
@@ -238,8 +240,8 @@ function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, toOrd
             write("quote.spent", {
               quote: q.quote,
               hours: Number(form.get("hours")),
-              glassPence: penceIn(String(form.get("glass"))) ?? 0,
-              otherPence: penceIn(String(form.get("other"))) ?? 0,
+              glassPence: penceIn(String(form.get("glass"))) ?? NO_MONEY,
+              otherPence: penceIn(String(form.get("other"))) ?? NO_MONEY,
             });
           }}
         >
@@ -255,8 +257,8 @@ function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, toOrd
               defaultValue={q.spent?.hours}
             />
           </label>
-          <MoneyField name="glass" label="glass came to" pence={q.spent?.glassPence ?? glassAgreedPence} />
-          <MoneyField name="other" label="materials and other" pence={q.spent?.otherPence ?? 0} />
+          <MoneyField name="glass" says="glass came to" required start={q.spent?.glassPence ?? glassAgreedPence} />
+          <MoneyField name="other" says="materials and other" required start={q.spent?.otherPence ?? NO_MONEY} />
           <button type="submit" className="btn">
             It came to this
           </button>
@@ -264,33 +266,12 @@ function Made({ quote: q, round, cash, today, hourPence, glassAgreedPence, toOrd
       )}
       {left !== null && (
         <p className={left >= 0 ? "note-glass" : "note-wax"}>
-          {left >= 0 ? `${cash(left)} over` : `${cash(-left)} short`}, before tax, of {cash(net)} quoted.
+          {left >= 0 ? `${cash(left)} over` : `${cash(lessOf(NO_MONEY, left))} short`}, before tax, of {cash(net)}{" "}
+          quoted.
         </p>
       )}
     </li>
   );
 }
-
-const MoneyField = ({
-  name,
-  label,
-  pence,
-}: {
-  readonly name: string;
-  readonly label: string;
-  readonly pence: number;
-}) => (
-  <label>
-    <span className="text-[13px] text-mute">{label}</span>
-    <input
-      name={name}
-      inputMode="decimal"
-      pattern="\d{1,7}([.]\d{1,2})?"
-      required
-      className="tight"
-      defaultValue={`${Math.floor(pence / 100)}.${String(pence % 100).padStart(2, "0")}`}
-    />
-  </label>
-);
 
 export default guarded(QuotePage, "The quote");

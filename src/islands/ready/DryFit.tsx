@@ -1,3 +1,4 @@
+import { penceOf } from "../../core/money/pence.ts";
 import { workPence } from "../../core/order/quote.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
@@ -76,8 +77,8 @@ export function Drains() {
       {book.before.drains && now.found === 0 && (
         <p className="trouble">
           None: drill them, low in the frame, at both ends; more if it is long. Two drilled and sleeved are about{" "}
-          {DRILL_MIN} min, {money(workPence(DRILL_MIN, Math.round(firm.house.hourRate * 100)), firm.house.currency)}{" "}
-          before tax: ask the customer.
+          {DRILL_MIN} min, {money(workPence(DRILL_MIN, penceOf(firm.house.hourRate)), firm.house.currency)} before tax:
+          ask the customer.
         </p>
       )}
     </div>

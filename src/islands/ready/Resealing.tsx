@@ -1,4 +1,6 @@
 import { optionsFor } from "../../core/look/options.ts";
+import { type Pence, penceOf } from "../../core/money/pence.ts";
+import { workPence } from "../../core/order/quote.ts";
 import { stepKey } from "../../core/pane/book.ts";
 import { openedUnit } from "../../core/pane/opened-unit.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
@@ -16,9 +18,9 @@ export function Resealing() {
   const { weighings, cleaned, closed } = book.before.refurbish;
   const { needs, isRead } = openedUnit(book, r);
   const done = refurbishHere(book, r).filter((s) => book.steps.get(stepKey("ready", s.id))?.state === "done");
-  const spent = effortOf(done).minutes / 60;
+  const spent = effortOf(done).minutes;
   const renew = optionsFor(optionsFacts(book, r), firm.house).find((o) => o.kind === "glass");
-  const cost = (of: number) => money(Math.round(of * 100), firm.house.currency);
+  const cost = (of: Pence) => money(of, firm.house.currency);
   return (
     <Part title="Refurbish the {unit}" more="no gas, no guarantee, no test: it may mist again">
       <dl className="max-w-2xl divide-y divide-line text-[15px] [&_dd]:pb-2 [&_dt]:pt-2 [&_dt]:text-[13px] [&_dt]:text-mute">
@@ -34,8 +36,8 @@ export function Resealing() {
         <dd>{cleaned.length === 0 ? "Not cleaned yet." : `Cleaned ${cleaned.length} times.`}</dd>
         <dt>Cost so far</dt>
         <dd>
-          About {spent.toFixed(1)} h in, {cost(spent * firm.house.hourRate)} of work, and{" "}
-          {cost(firm.house.refurbishKit)} of material
+          About {(spent / 60).toFixed(1)} h in, {cost(workPence(spent, penceOf(firm.house.hourRate)))} of work, and{" "}
+          {cost(penceOf(firm.house.refurbishKit))} of material
           {renew && say(`; a new {unit}, fitted, is ${money(renew.pence, firm.house.currency)}`)}.
         </dd>
       </dl>

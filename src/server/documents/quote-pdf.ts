@@ -1,5 +1,6 @@
 import type { Content } from "pdfmake/interfaces.js";
 import type { Customer, FirmDetails } from "../../core/log/kinds/firm.ts";
+import { lessOf, type Pence } from "../../core/money/pence.ts";
 import type { QuoteBook } from "../../core/round/quotes.ts";
 import { addDays, dayOf } from "../../core/units/day.ts";
 import { sayDate } from "../../core/words/days.ts";
@@ -18,8 +19,8 @@ export function quotePdf(
   round: { readonly name: string; readonly place: string },
   by: { readonly currency: string; readonly details: FirmDetails; readonly customers: readonly Customer[] },
 ): Promise<Buffer> {
-  const cash = (pence: number): string => money(pence, by.currency);
-  const net = quote.totalPence - quote.taxPence;
+  const cash = (pence: Pence): string => money(pence, by.currency);
+  const net = lessOf(quote.totalPence, quote.taxPence);
   const right = (text: string, bold = false) => ({ text, alignment: "right" as const, bold });
   return printPdf({
     firm: by.details,
@@ -63,7 +64,7 @@ export function quotePdf(
 }
 
 /** What else could be done, a row a pane and a column a way; nothing where nothing else is possible. */
-function sideBySide(quote: QuoteBook, cash: (pence: number) => string): Content[] {
+function sideBySide(quote: QuoteBook, cash: (pence: Pence) => string): Content[] {
   const panes = quote.lines.filter((l) => l.others && l.others.length > 0);
   if (panes.length === 0) return [];
   const ways = [...new Set(panes.flatMap((l) => (l.others ?? []).map((o) => o.says)))];

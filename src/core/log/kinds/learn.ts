@@ -1,5 +1,6 @@
 import type { RemakeWhy } from "../../learn/remake.ts";
 import type { Went } from "../../learn/went.ts";
+import type { Pence } from "../../money/pence.ts";
 import type { Whose } from "../../order/had.ts";
 import type { Written } from "../../tape/written.ts";
 import { type KindFactsOf, one } from "../kind-fact.ts";
@@ -18,7 +19,7 @@ export type LearnPayloads = {
     readonly day: string;
     readonly why: RemakeWhy;
     readonly whose: Whose;
-    readonly pence: number | null;
+    readonly pence: Pence | null;
     readonly note: string;
     readonly gone?: boolean | undefined;
   };

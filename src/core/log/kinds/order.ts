@@ -1,4 +1,5 @@
 import type { Bars } from "../../measure/found.ts";
+import type { Pence } from "../../money/pence.ts";
 import type { ChasedHow } from "../../order/chased.ts";
 import type { CheckLook } from "../../order/check-looks.ts";
 import type { HadFrom, Whose } from "../../order/had.ts";
@@ -38,9 +39,9 @@ export type NoteLine = {
 export type QuoteLine = {
   readonly pane: string | null;
   readonly says: string;
-  readonly pence: number;
+  readonly pence: Pence;
   /** What else could be done, tax and visits in it. */
-  readonly others?: readonly { readonly says: string; readonly pence: number }[] | undefined;
+  readonly others?: readonly { readonly says: string; readonly pence: Pence }[] | undefined;
 };
 
 /** What was looked at when a pane came, beside its two sides. */
@@ -105,7 +106,7 @@ export type OrderPayloads = {
   "order.handed": { readonly key: string; readonly to: string };
   "order.acknowledged": {
     readonly day: string;
-    readonly pence: number | null;
+    readonly pence: Pence | null;
     readonly due: string;
     readonly theirs: string;
     readonly how: "telephone" | "written" | "their system";
@@ -135,15 +136,15 @@ export type OrderPayloads = {
     readonly quote: string;
     readonly day: string;
     readonly lines: readonly QuoteLine[];
-    readonly taxPence: number;
-    readonly totalPence: number;
+    readonly taxPence: Pence;
+    readonly totalPence: Pence;
   };
   /** What it came to in the end. */
   "quote.spent": {
     readonly quote: string;
     readonly hours: number;
-    readonly glassPence: number;
-    readonly otherPence: number;
+    readonly glassPence: Pence;
+    readonly otherPence: Pence;
   };
   "quote.answered": { readonly quote: string; readonly accepted: boolean; readonly day: string; readonly note: string };
 };

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { ORDER, ORDER_LINE, uuid } from "../../../../tests/support/told.ts";
 import { EntrySchema } from "../../../contract/entry.ts";
 import type { Entry, Kind, Payloads } from "../../log/kinds.ts";
+import { pence } from "../../money/pence.ts";
 import { entryWords } from "../entry.ts";
 
 /** A payload of each kind of ordering, quoting and ending, and what the logbook says. */
@@ -10,10 +11,10 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     {
       name: "Shop",
       makes: ["single", "units"],
-      leastPence: 1800,
-      deliveryPence: 0,
-      products: [{ product: "float/4", pencePerM2: 4800 }],
-      extras: [{ extra: "bars", pence: 450, per: "each" }],
+      leastPence: pence(1800),
+      deliveryPence: pence(0),
+      products: [{ product: "float/4", pencePerM2: pence(4800) }],
+      extras: [{ extra: "bars", pence: pence(450), per: "each" }],
     },
     /^Shop: makes single glass, cut, sealed units; 1 prices, least 18\.00$/,
   ],
@@ -24,7 +25,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
   ],
   "order.handed": [{ key: "k", to: "Shop" }, /^Handed to Shop$/],
   "order.acknowledged": [
-    { day: "2026-05-20", pence: 4510, due: "2026-05-29", theirs: "S-1", how: "telephone" },
+    { day: "2026-05-20", pence: pence(4510), due: "2026-05-29", theirs: "S-1", how: "telephone" },
     /^Acknowledged by telephone: due .*29 May, 45\.10, their S-1$/,
   ],
   "order.asked": [{ question: "q", line: null, asks: "Which is the width?" }, /^They ask: Which is the width\?$/],
@@ -35,7 +36,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     /^To be made again, due .*2 Jun$/,
   ],
   "quote.made": [
-    { quote: uuid(1), day: "2026-05-20", lines: [], taxPence: 20, totalPence: 123456 },
+    { quote: uuid(1), day: "2026-05-20", lines: [], taxPence: pence(20), totalPence: pence(123456) },
     /^Quoted 1,234\.56, tax and all$/,
   ],
   "quote.answered": [
@@ -43,7 +44,7 @@ const SAID: { readonly [K in Kind]?: readonly [Payloads[K], RegExp] } = {
     /^Quote turned down: too dear$/,
   ],
   "quote.spent": [
-    { quote: uuid(1), hours: 2.5, glassPence: 3010, otherPence: 0 },
+    { quote: uuid(1), hours: 2.5, glassPence: pence(3010), otherPence: pence(0) },
     /^Came to 2\.5 h, glass 30\.10, other 0\.00$/,
   ],
   "set.material": [
