@@ -12,6 +12,7 @@ export default mergeConfig(whole, {
       "src/server/archive.test.ts",
       "src/server/calc/calc.property.test.ts",
       "src/server/openapi.test.ts",
+      "tests/unit/template-flow.test.ts",
       "tests/unit/trade-words.test.ts",
     ],
   },

@@ -1,5 +1,6 @@
 import type { Holds } from "../core/frame/frame.ts";
 import { frameOf, type System } from "../core/frame/systems.ts";
+import type { Template } from "../core/text/template.ts";
 
 /** One shape of a section, with the ink it is drawn in. */
 export type Shape = {
@@ -45,7 +46,7 @@ const screw = (x: number, y: number, w: number): readonly Shape[] => [
 const rail = (x = 12, w = 116): Shape => shape("d-frame", rect(x, 66, w, 24));
 
 /** A word for a part of the section, where it is written, in the reader's dialect. */
-export type Name = { readonly says: string; readonly x: number; readonly y: number };
+export type Name = { readonly says: Template; readonly x: number; readonly y: number };
 
 type Section = {
   /** Side at which the drawing shows what comes off: the other is its mirror. */

@@ -10,6 +10,7 @@ import { optionsFacts } from "../core/pane/options-facts.ts";
 import { labelOf } from "../core/pane/order-line.ts";
 import { type Reckoning, reckon } from "../core/pane/reckoning.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
+import type { Template } from "../core/text/template.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { loadFirm } from "./firm.ts";
 import { recordsOf } from "./supplier-records.ts";
@@ -27,7 +28,7 @@ function paneNow(id: string): Found | undefined {
 
 export type Tag = {
   readonly of: string;
-  readonly says: string;
+  readonly says: Template;
   /** What its square opens. */
   readonly opens: string;
   readonly qr: string;
@@ -36,7 +37,7 @@ export type Tag = {
 };
 export type Tags = {
   readonly label: string;
-  readonly system: string;
+  readonly system: Template;
   readonly side: string;
   readonly inside: string;
   readonly top: string;
@@ -81,9 +82,9 @@ export type OptionsPaper = {
   readonly best: ReturnType<typeof recommend>;
   readonly chosen: string | null;
   /** What an earlier repair left, said without blame. */
-  readonly earlier: readonly string[];
+  readonly earlier: readonly Template[];
   /** What to know beside the prices. */
-  readonly note: string | null;
+  readonly note: Template | null;
   readonly firm: FirmDetails;
   /** Whose window it is; "" where nobody said. */
   readonly customer: string;

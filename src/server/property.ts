@@ -10,6 +10,7 @@ import { foldPane } from "../core/pane/book.ts";
 import { reckon } from "../core/pane/reckoning.ts";
 import { sharedFindBest } from "../core/size/shared-best.ts";
 import { plainName } from "../core/window/opening-key.ts";
+import { say } from "../core/words/dialect.ts";
 import type { Prefs } from "../core/words/prefs.ts";
 import { entriesOfPane } from "../db/entry-log.ts";
 import { allWindows } from "../db/window-rows.ts";
@@ -79,13 +80,13 @@ export const propertyJson = ({ firm: _, ...of }: Property): object => ({
   ...of,
   openings: of.openings.map((o) => ({
     ...o,
-    frame: o.system && frameOf(o.system).name.replace(/[{}]/g, ""),
+    frame: o.system && say(frameOf(o.system).name, "a"),
     repairs: o.repairs.map(({ pane, day, state, cause, fitted, size, setIn, materials, who, back }) => ({
       pane,
       day,
       state,
       cause,
-      causeInWords: cause && CAUSE_WORDS[cause].name.replace(/[{}]/g, ""),
+      causeInWords: cause && say(CAUSE_WORDS[cause].name, "a"),
       fitted,
       widthNm: size?.width ?? null,
       heightNm: size?.height ?? null,

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** What the old glass was stuck with. */
 export type Bond = "putty" | "silicone" | "tape" | "gasket";
 
@@ -27,7 +29,7 @@ export type Compound = {
   readonly id: string;
   /** The kind it is of: what it may touch, and how it is worked. */
   readonly kind: CompoundId;
-  readonly name: string;
+  readonly name: Template;
   readonly bed: Bed;
   readonly workedBy: WorkedBy;
   /** Its rags heat by themselves and burn; its oil creeps. */
@@ -46,15 +48,17 @@ export type Compound = {
   readonly mostC: number;
   /** Whose maker says that it may be used: of the frame, or of the unit; empty where nobody did. */
   readonly approved?: string | undefined;
-  readonly needs: string;
+  readonly needs: Template;
   readonly source: string;
 };
 
 /** What a material is kept as by the firm, from its label. */
 export type OwnCompound = Pick<
   Compound,
-  "name" | "handsOffHours" | "leastDays" | "mostDays" | "leastC" | "dryBefore" | "primeRebate" | "approved"
+  "handsOffHours" | "leastDays" | "mostDays" | "leastC" | "dryBefore" | "primeRebate" | "approved"
 > & {
+  /** As somebody typed it. */
+  readonly name: string;
   readonly like: CompoundId;
   readonly mostC?: number | undefined;
 };

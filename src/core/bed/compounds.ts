@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import { COMPOUND_IDS, type Compound, type CompoundId, type OwnCompound } from "./compound.ts";
 
 /** Each kind once; a kind that is missing here does not compile. */
@@ -130,7 +131,7 @@ export const COMPOUNDS: readonly Compound[] = COMPOUND_IDS.map((id) => ({ ...KIN
 /** A kind by its id. */
 export const kindNamed = (id: CompoundId): Compound => ({ ...KINDS[id], id, kind: id });
 
-export const compoundById = (id: string, all: readonly Compound[] = COMPOUNDS): Compound | undefined =>
+export const compoundById = (id: Template, all: readonly Compound[] = COMPOUNDS): Compound | undefined =>
   all.find((c) => c.id === id);
 
 /** What is written down of a compound on the day it is used. */
@@ -160,7 +161,7 @@ export const asUsed = ({
 export const ITS_LABEL = "its label, as the firm read it";
 
 /** A compound within a sentence: a kind begins small, a name from a label stays as it is. @example "linseed {putty}", "Tub 7" */
-export const compoundInText = (c: Pick<Compound, "id" | "kind" | "name">): string =>
+export const compoundInText = (c: Pick<Compound, "id" | "kind" | "name">): Template =>
   c.id === c.kind ? c.name.charAt(0).toLowerCase() + c.name.slice(1) : c.name;
 
 /** The list with the firm's own materials first: each with what its kind needs, and its label as source. */

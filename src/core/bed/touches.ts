@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import type { CompoundId } from "./compound.ts";
 
 /** What may come near the glass: what it is set in, and two things from a bench that should not. */
@@ -15,7 +16,7 @@ export const AGAINST = [
 export type Against = (typeof AGAINST)[number];
 export type Judgement = "yes" | "care" | "no";
 
-type Rule = { readonly says: Judgement; readonly because: string };
+type Rule = { readonly says: Judgement; readonly because: Template };
 
 const LABEL = "usual makers' advice; the label wins";
 
@@ -86,7 +87,7 @@ const TABLE: Readonly<Record<Setting, Partial<Record<Against, Rule>>>> = {
 export function compatible(
   setting: Setting,
   against: readonly Against[],
-): { readonly says: Judgement; readonly because: readonly string[]; readonly source: string } {
+): { readonly says: Judgement; readonly because: readonly Template[]; readonly source: string } {
   const rules = against.flatMap((a) => TABLE[setting][a] ?? []);
   const says: Judgement = rules.some((r) => r.says === "no") ? "no" : rules.length > 0 ? "care" : "yes";
   return { says, because: rules.map((r) => r.because), source: LABEL };

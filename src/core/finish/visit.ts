@@ -44,7 +44,7 @@ export function visitFault(
 /** The steps of the visit, in order: a sash that was put back wet comes out again for them. */
 export function visitSteps(visit: Visit, f: FinishFacts): readonly VisitStep[] {
   const out = sashLeaves(f) && visit === "paint";
-  const steps = [
+  const steps: readonly (VisitStep | false)[] = [
     out && {
       id: "out",
       does: "Take the sash down, flat on trestles.",

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** What differs within a system, and changes the steps: each with what it can be. */
 export const DETAILS = {
   reach: {
@@ -69,7 +71,9 @@ export const DETAILS = {
     name: "The frame holds by",
     of: { compound: "compound and clips", beads: "{beads} and gaskets" },
   },
-} as const;
+} as const satisfies Readonly<
+  Record<string, { readonly name: Template; readonly of: Readonly<Record<string, Template>> }>
+>;
 
 export type DetailName = keyof typeof DETAILS;
 export const DETAIL_NAMES = Object.keys(DETAILS) as DetailName[];

@@ -1,4 +1,5 @@
 import type { Bond, CompoundId } from "../bed/compound.ts";
+import type { Template } from "../text/template.ts";
 import type { Detail, DetailName } from "./detail.ts";
 import type { Layer } from "./part.ts";
 
@@ -19,15 +20,15 @@ export type Worked = "timber" | "plastic" | "metal" | "loose-frame";
  */
 export type Frame = {
   /** Names hold {words} that the reader's dialect fills in. */
-  readonly name: string;
-  readonly short: string;
+  readonly name: Template;
+  readonly short: Template;
   /** What the opening is made of, as far as it moves with the seasons. */
   readonly material: "timber" | "plastic" | "metal";
   readonly worked: Worked;
   /** What its seat is cleaned down to, in a step's words. */
-  readonly seat: string;
+  readonly seat: Template;
   /** What the glass lies against: where tape or sealant goes, in a step's words. */
-  readonly ledge: string;
+  readonly ledge: Template;
   readonly holds: (detail: Detail) => Holds;
   readonly fixing: (detail: Detail) => Fixing;
   /** What the old glass is stuck with: as was said, or what this frame always has. */

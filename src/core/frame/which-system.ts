@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import type { Detail } from "./detail.ts";
 import { frameOf, type System } from "./systems.ts";
 
@@ -10,10 +11,10 @@ export type SystemEnd = {
   readonly detail?: Partial<Detail>;
 };
 
-type Answer = { readonly says: string; readonly to: NodeId | SystemEnd };
+type Answer = { readonly says: Template; readonly to: NodeId | SystemEnd };
 type Node = {
-  readonly asks: string;
-  readonly how: string;
+  readonly asks: Template;
+  readonly how: Template;
   readonly draws: System;
   readonly answers: readonly Answer[];
 };

@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import type { RuleFact } from "./sizing-rules.ts";
 
 /** What the firm charges and how long things take it: for comparing options, until its own past says better. */
@@ -30,7 +31,7 @@ export type PriceRules = {
 };
 
 const OWN = "an example: put in your own";
-const money = (value: number, says: string): RuleFact<number> => ({
+const money = (value: number, says: Template): RuleFact<number> => ({
   value,
   says,
   unit: "",
@@ -38,7 +39,7 @@ const money = (value: number, says: string): RuleFact<number> => ({
   from: 0,
   to: 100000,
 });
-const hours = (value: number, says: string): RuleFact<number> => ({
+const hours = (value: number, says: Template): RuleFact<number> => ({
   value,
   says,
   unit: "h",
@@ -46,7 +47,7 @@ const hours = (value: number, says: string): RuleFact<number> => ({
   from: 0,
   to: 200,
 });
-const days = (value: number, says: string): RuleFact<number> => ({
+const days = (value: number, says: Template): RuleFact<number> => ({
   value,
   says,
   unit: "d",

@@ -1,9 +1,11 @@
+import type { Template } from "../text/template.ts";
+
 /** One rule of the house: its default, what it says, and where the figure is from. */
 export type RuleFact<V> = {
   readonly value: V;
-  readonly says: string;
+  readonly says: Template;
   readonly unit: string;
-  readonly source: string;
+  readonly source: Template;
   readonly from?: number;
   readonly to?: number;
   readonly choices?: readonly string[];

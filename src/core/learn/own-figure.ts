@@ -1,5 +1,6 @@
 import type { HouseRule, HouseRules } from "../house/rules.ts";
 import type { Material, MOVES } from "../size/errors.ts";
+import type { Template } from "../text/template.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import type { Seen, Within } from "./belief.ts";
 import { weightOf } from "./forget.ts";
@@ -17,7 +18,7 @@ export type OwnFigure = {
   readonly supplier: string | null;
   /** The day of the year on which openings are widest, from 1; null while it could be any, and where nothing moves. */
   readonly widest: number | null;
-  readonly says: string;
+  readonly says: Template;
   readonly unit: "mm" | "mm a metre";
   /** What the house goes by now, and whether that is the firm's own already. */
   readonly now: number;
@@ -65,7 +66,7 @@ export const hundredths = (of: number): number => Math.round(of * 100) / 100;
 export function figure(of: {
   readonly id: string;
   readonly rule: OwnNumber;
-  readonly says: string;
+  readonly says: Template;
   readonly own: number;
   readonly within: Within;
   readonly from: OwnFrom;

@@ -1,4 +1,5 @@
 import { MATERIALS } from "../size/errors.ts";
+import type { Template } from "../text/template.ts";
 import { nm, toMm } from "../units/length.ts";
 import { cutFigures, inchFigure } from "./cut-figures.ts";
 import type { By, OwnFigure } from "./own-figure.ts";
@@ -81,9 +82,9 @@ export function supplierFigures(panes: readonly PaneSeen[], supplier: string, by
     defaults: by.house,
     own: new Map(own.map(([rule, f]) => [rule, f.own])),
   };
-  return [false, true].flatMap((sealed) => {
+  return [false, true].flatMap((sealed): readonly OwnFigure[] => {
     const [off, scatter] = cutFigures(sides, sealed, theirs);
-    const what = sealed ? "{units}" : "single glass";
+    const what: Template = sealed ? "{units}" : "single glass";
     return [
       { ...off, supplier, says: `Larger than ordered by, ${what}` },
       { ...scatter, supplier, says: `Scattered about that by, ${what}` },

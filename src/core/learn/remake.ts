@@ -1,4 +1,5 @@
 import type { Whose } from "../order/had.ts";
+import type { Template } from "../text/template.ts";
 
 /** What went wrong with a pane that came back. */
 export const REMAKE_WHYS = [
@@ -16,7 +17,7 @@ export type RemakeWhy = (typeof REMAKE_WHYS)[number];
 type WhyFact = {
   readonly name: string;
   /** What of this application would have prevented it. */
-  readonly prevents: string;
+  readonly prevents: Template;
   /** Whose it mostly is: shown, and never decides. */
   readonly mostly: Whose;
 };

@@ -1,5 +1,6 @@
 import type { Station } from "../plan/stations.ts";
 import type { Hazard } from "../steps/hazard.ts";
+import type { Template } from "../text/template.ts";
 import type { Damage } from "./damage.ts";
 import type { Special } from "./special.ts";
 
@@ -23,7 +24,12 @@ export type Hazards = {
   readonly oil?: boolean;
 };
 
-export type Caution = { readonly id: Hazard; readonly line: string; readonly full: string; readonly source: string };
+export type Caution = {
+  readonly id: Hazard;
+  readonly line: Template;
+  readonly full: Template;
+  readonly source: string;
+};
 
 type Rule = Omit<Caution, "source"> & {
   readonly source: string | Readonly<Record<"M" | "F", string>>;

@@ -1,4 +1,5 @@
 import type { Worked } from "../frame/frame.ts";
+import type { Template } from "../text/template.ts";
 
 /** What state a member of sash or frame is in. */
 export const MEMBER_STATES = ["sound", "mend", "not-worth"] as const;
@@ -15,8 +16,8 @@ export const MEMBER_FAULTS = ["rot", "joint", "chewed", "thick-paint", "brittle"
 export type MemberFault = (typeof MEMBER_FAULTS)[number];
 
 type FaultFact = {
-  readonly name: string;
-  readonly mending: string;
+  readonly name: Template;
+  readonly mending: Template;
   /** Work by hand, once for the sash and again for each member that has it, minutes. */
   readonly once: number;
   readonly each: number;

@@ -1,4 +1,5 @@
 import type { Frame } from "../frame/frame.ts";
+import type { Template } from "../text/template.ts";
 
 export const DAMAGES = [
   "cracked",
@@ -16,7 +17,7 @@ export const DAMAGES = [
 ] as const;
 export type Damage = (typeof DAMAGES)[number];
 
-export const DAMAGE_WORDS: Readonly<Record<Damage, string>> = {
+export const DAMAGE_WORDS: Readonly<Record<Damage, Template>> = {
   cracked: "cracked",
   holed: "holed",
   standing: "shattered, still standing",
@@ -66,7 +67,7 @@ export const CAUSES = [
 ] as const;
 export type Cause = (typeof CAUSES)[number];
 
-export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: string; readonly prevent: string }>> = {
+export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: Template; readonly prevent: Template }>> = {
   impact: {
     name: "knock, stone or mower",
     prevent: "Ask what strikes it, and whether thicker or safety glass is wanted.",

@@ -1,4 +1,5 @@
 import type { Frame } from "../frame/frame.ts";
+import type { Template } from "../text/template.ts";
 
 /** What an earlier repair left behind: each costs minutes, and is told to the owner without blame. */
 export const EARLIER = [
@@ -12,7 +13,7 @@ export const EARLIER = [
 export type Earlier = (typeof EARLIER)[number];
 
 export const EARLIER_FACTS: Readonly<
-  Record<Earlier, { readonly name: string; readonly minutes: number; readonly tell: string }>
+  Record<Earlier, { readonly name: Template; readonly minutes: number; readonly tell: Template }>
 > = {
   "plastic-sheet": {
     name: "plastic sheet for glass",

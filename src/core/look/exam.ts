@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import type { Cause, Damage, Urgency } from "./damage.ts";
 
 /** What is asked, and what can be answered. Answers are words of the one question only. */
@@ -24,9 +25,9 @@ export const EXAM_QUESTIONS = Object.keys(EXAM) as ExamQuestion[];
 /** The question, how to find out, and what each answer is called. */
 export const EXAM_FACTS: {
   readonly [Q in ExamQuestion]: {
-    readonly asks: string;
-    readonly how: string;
-    readonly answers: Readonly<Record<(typeof EXAM)[Q][number], string>>;
+    readonly asks: Template;
+    readonly how: Template;
+    readonly answers: Readonly<Record<(typeof EXAM)[Q][number], Template>>;
   };
 } = {
   kind: {
@@ -156,8 +157,8 @@ export type ExamVerdict = {
 };
 
 export function examVerdict(a: ExamAnswers): ExamVerdict {
-  const says: string[] = [];
-  const again: string[] = [];
+  const says: Template[] = [];
+  const again: Template[] = [];
   const damage = new Set<Damage>();
   const states = [a.near, a.kind === "sealed" ? a.far : undefined];
   const broken = states.some(failed);
@@ -233,7 +234,7 @@ export function examVerdict(a: ExamAnswers): ExamVerdict {
   };
 }
 
-function brokenWords(a: ExamAnswers, sealed: boolean): string {
+function brokenWords(a: ExamAnswers, sealed: boolean): Template {
   const word = { cracked: "cracked", holed: "holed", gone: "gone", whole: "whole" } as const;
   if (!sealed) return a.near === "gone" ? "The glass is gone." : `The {pane} is ${word[a.near ?? "cracked"]}.`;
   const [near, far] = [a.near ?? "whole", a.far ?? "whole"];

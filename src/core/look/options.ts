@@ -14,6 +14,7 @@ import {
   timesParts,
 } from "../money/parts.ts";
 import { lessOf, type Pence, penceOf } from "../money/pence.ts";
+import type { Template } from "../text/template.ts";
 import type { MemberState } from "./condition.ts";
 
 /** What can be done about a pane, cheapest first as a rule. */
@@ -24,7 +25,7 @@ export type OptionKind = (typeof OPTION_KINDS)[number];
 export const goesBack = (option: OptionKind | null | undefined): boolean =>
   option === "repack" || option === "refurbish";
 
-export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
+export const OPTION_NAMES: Readonly<Record<OptionKind, Template>> = {
   repack: "keep the glass, pack and bed it anew",
   refurbish: "open, dry and reseal the {unit}",
   glass: "new glass or {unit} alone",
@@ -38,7 +39,7 @@ export const OPTION_NAMES: Readonly<Record<OptionKind, string>> = {
  * What it is called for this pane: what goes in, where somebody said what was there.
  * @example one sheet, as was said // "new glass alone"; a unit taken for granted // "new glass or {unit} alone"
  */
-export const optionName = (kind: OptionKind, f: Pick<OptionFacts, "sealed" | "sealedUsual">): string =>
+export const optionName = (kind: OptionKind, f: Pick<OptionFacts, "sealed" | "sealedUsual">): Template =>
   kind !== "glass" || f.sealedUsual ? OPTION_NAMES[kind] : f.sealed ? "a new {unit} alone" : "new glass alone";
 
 export type OptionFacts = {
@@ -85,7 +86,7 @@ export type Option = {
   readonly visits: number;
   /** Heat loss at the centre, W/m²K, before and after; null where not known. */
   readonly heat: { readonly before: number | null; readonly after: number | null };
-  readonly guarantee: string;
+  readonly guarantee: Template;
   readonly match: string;
 };
 
@@ -106,7 +107,7 @@ export function optionsFor(f: OptionFacts, p: PriceRules): readonly Option[] {
 
 function judge(kind: OptionKind, f: OptionFacts): { readonly possible: boolean; readonly because: string } {
   const yes = (because: string) => ({ possible: true, because });
-  const no = (because: string) => ({ possible: false, because });
+  const no = (because: Template) => ({ possible: false, because });
   switch (kind) {
     case "repack":
       if (f.glass === "broken") return no("The glass is broken.");
@@ -231,7 +232,7 @@ function promiseOf(kind: OptionKind, f: OptionFacts): Pick<Option, "heat" | "gua
 }
 
 function wordsOf(kind: OptionKind, f: OptionFacts): Pick<Option, "guarantee" | "match"> {
-  const guarantee: Readonly<Record<OptionKind, string>> = {
+  const guarantee: Readonly<Record<OptionKind, Template>> = {
     repack: "on the work",
     refurbish: "none",
     glass: f.sealed ? "the maker's, on the {unit}" : "on the work",
@@ -256,7 +257,7 @@ function wordsOf(kind: OptionKind, f: OptionFacts): Pick<Option, "guarantee" | "
  * What the owner should know beside the prices; null where nothing more is to be said.
  * @example a cracked unit that is still clear // do not wait for mist
  */
-export const ownerNote = (f: OptionFacts): string | null =>
+export const ownerNote = (f: OptionFacts): Template | null =>
   f.sealed && f.glass === "broken"
     ? "The {unit} is cracked: its filling has gone and damp follows. It already loses more heat, and nothing is gained by waiting until it mists."
     : f.sealed && f.glass === "seal-gone"
@@ -281,7 +282,7 @@ export const against = (
 export function recommend(
   options: readonly Option[],
   f: OptionFacts,
-): { readonly kind: OptionKind; readonly because: string } {
+): { readonly kind: OptionKind; readonly because: Template } {
   const can = (kind: OptionKind): Option | undefined => options.find((o) => o.kind === kind && o.possible);
   const repack = can("repack");
   if (repack && f.glass === "sound")

@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import { addNm, mm, type Nm, takeNm, toMm } from "../units/length.ts";
 import type { Readings } from "./reckoned.ts";
 
@@ -19,7 +20,7 @@ export const THICKNESS_ERRORS: Readonly<Record<ThicknessBy, { readonly overallMm
     edge: { overallMm: 1, paneMm: 0.6 },
   };
 /** In words, after "by". */
-export const THICKNESS_BY: Readonly<Record<ThicknessBy, string>> = {
+export const THICKNESS_BY: Readonly<Record<ThicknessBy, Template>> = {
   caliper: "caliper",
   slip: "slip of wood",
   edge: "the old {unit}'s edge",

@@ -1,4 +1,5 @@
 import type { Whole } from "../specify/whole.ts";
+import type { Template } from "../text/template.ts";
 import { HOLE, HOLE_HEIGHTS, HOLE_WIDTHS, OPENING, type Place } from "./places.ts";
 
 /** How an opening is measured: what can be reached decides. */
@@ -14,9 +15,9 @@ export const WAYS = [
 export type Way = (typeof WAYS)[number];
 
 type WayFact = {
-  readonly name: string;
+  readonly name: Template;
   /** What is read, and what it is worth. */
-  readonly says: string;
+  readonly says: Template;
   readonly places: readonly Place[];
   /** What is read by it, one after another; the rest only where somebody knows it, or in the place of another. */
   readonly wanted: readonly Place[];
@@ -120,12 +121,13 @@ export const stillToRead = (
 export const CIRCUMSTANCES = ["guess", "first-visit", "beads-off", "cleared"] as const;
 export type Circumstance = (typeof CIRCUMSTANCES)[number];
 
-export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: string; readonly says: string }>> = {
-  guess: { name: "a guess", says: "Covered edges, copied or said by somebody: not to order from." },
-  "first-visit": { name: "first visit", says: "All still in place: prices from it, orders at a risk." },
-  "beads-off": { name: "edge bared", says: "The edge is seen, the old {pane} still stands in it." },
-  cleared: { name: "cleared {rebate}", says: "Bare and scraped: the true edge. The surest." },
-};
+export const CIRCUMSTANCE_FACTS: Readonly<Record<Circumstance, { readonly name: Template; readonly says: Template }>> =
+  {
+    guess: { name: "a guess", says: "Covered edges, copied or said by somebody: not to order from." },
+    "first-visit": { name: "first visit", says: "All still in place: prices from it, orders at a risk." },
+    "beads-off": { name: "edge bared", says: "The edge is seen, the old {pane} still stands in it." },
+    cleared: { name: "cleared {rebate}", says: "Bare and scraped: the true edge. The surest." },
+  };
 
 /** How the old pane sat before it came out. `even` is how an earlier version said `easy`. */
 export const SITS = ["tight", "easy", "packed", "loose", "even"] as const;
@@ -149,7 +151,7 @@ export const SHAPE_NAMES: Readonly<Record<Shape, string>> = {
 export const isRectangle = (shape: Shape | null): boolean =>
   shape === null || shape === "upright" || shape === "square" || shape === "lying";
 /** What is said of a shape by eye that a rectangle does not fill. */
-export const SHAPE_SAYS: Readonly<Partial<Record<Shape, string>>> = {
+export const SHAPE_SAYS: Readonly<Partial<Record<Shape, Template>>> = {
   raked:
     "Four straight sides, one of them on a slope: read all four along the {rebate}, and both corners. The {pane} is cut to that shape; its size is the rectangle round it.",
   arched:

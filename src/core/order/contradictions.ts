@@ -1,4 +1,5 @@
 import type { Station } from "../plan/stations.ts";
+import type { Template } from "../text/template.ts";
 import type { Nm } from "../units/length.ts";
 import { plainName } from "../window/opening-key.ts";
 
@@ -22,9 +23,9 @@ export type BeforeOrderFacts = {
   /** Chances of trouble that are over what the house lets stand; null where they are not. */
   readonly risk: { readonly binds: number; readonly coverLost: number | null } | null;
   /** How much thicker a unit is than the one that was read, in words; null where they agree or it was not read. */
-  readonly thickness: string | null;
+  readonly thickness: Template | null;
   /** What stays of a sash that is routed for a unit, in words; null where it is enough. */
-  readonly timber: string | null;
+  readonly timber: Template | null;
   readonly barsFault: string | null;
   /** Other panes of the round that are on an order, or sized. */
   readonly others: readonly {
@@ -53,7 +54,7 @@ export type Contradiction = {
  */
 export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] {
   const out: Contradiction[] = [];
-  const add = (when: boolean, id: string, says: string, at: Contradiction["at"] = "measure") => {
+  const add = (when: boolean, id: string, says: Template, at: Contradiction["at"] = "measure") => {
     if (when) out.push({ id, says, at });
   };
   const { glass, opening } = f;

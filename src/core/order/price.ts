@@ -13,6 +13,7 @@ import {
 import { type Pence, sumOf } from "../money/pence.ts";
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
 import type { Makeup } from "../specify/makeup.ts";
+import type { Template } from "../text/template.ts";
 import { addNm, type Nm } from "../units/length.ts";
 
 /** What a supplier prices by area: single glass of a kind and thickness, or a unit of so many sheets. */
@@ -31,7 +32,7 @@ export const EXTRAS = [
   "shape",
 ] as const;
 export type Extra = (typeof EXTRAS)[number];
-export const EXTRA_NAMES: Readonly<Record<Extra, string>> = {
+export const EXTRA_NAMES: Readonly<Record<Extra, Template>> = {
   coating: "coating",
   argon: "argon",
   krypton: "krypton",
@@ -43,7 +44,7 @@ export const EXTRA_NAMES: Readonly<Record<Extra, string>> = {
   shape: "cut to shape",
 };
 /** A product or an extra as it is said. @example "float/4" // "4 mm clear float"; "coating" // "coating" */
-export function pricedName(of: string): string {
+export function pricedName(of: string): Template {
   if (of === "unit/2" || of === "unit/3") return `a {unit} of ${of === "unit/2" ? "two" : "three"} sheets`;
   const [kind, thick] = of.split("/");
   const glass = GLASS_NAMES[kind as GlassKind];

@@ -2,6 +2,7 @@ import type { Pence } from "../money/pence.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import type { Whole } from "../specify/whole.ts";
+import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
 import type { CutCost } from "./cut-cost.ts";
@@ -10,7 +11,7 @@ import { afterWorkingDays, chanceWithin, type Lead, workingDaysBetween } from ".
 /** Where glass can come from. */
 export const SOURCE_KINDS = ["rack", "stock", "counter", "toughener", "unit-maker", "frame-maker", "insert"] as const;
 export type SourceKind = (typeof SOURCE_KINDS)[number];
-export const SOURCE_NAMES: Readonly<Record<SourceKind, string>> = {
+export const SOURCE_NAMES: Readonly<Record<SourceKind, Template>> = {
   rack: "cut down from the rack",
   stock: "from the rack, as it is",
   counter: "cut at the shop",
@@ -39,7 +40,7 @@ export const makesOfLine = (line: {
         ? line.glass
         : "single";
 
-export const MAKES_NAMES: Readonly<Record<MakesOf, string>> = {
+export const MAKES_NAMES: Readonly<Record<MakesOf, Template>> = {
   single: "single glass, cut",
   toughened: "{toughened}",
   laminated: "laminated",

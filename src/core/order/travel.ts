@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** What decides how a pane travels and stands until it is set. */
 export type TravelFacts = {
   readonly sealed: boolean;
@@ -13,7 +15,7 @@ export type TravelFacts = {
  * Source: trade practice; the maker's own label wins.
  */
 export function travelCare(f: TravelFacts): readonly { readonly does: string; readonly why: string }[] {
-  const care: (readonly [does: string, why: string] | false)[] = [
+  const care: (readonly [does: Template, why: Template] | false)[] = [
     [
       "On its edge, never flat, leaning a hand's breadth to the metre.",
       "A {pane} lying flat breaks at the first hole in the road.",

@@ -1,6 +1,7 @@
 import { barPlaces } from "../measure/bar-places.ts";
 import { type BeforeOrderFacts, type Contradiction, contradictionsOf } from "../order/contradictions.ts";
 import { makeupOverall } from "../specify/makeup.ts";
+import type { Template } from "../text/template.ts";
 import { mm, nm, toMm } from "../units/length.ts";
 import { barsErrorSentence } from "../words/found.ts";
 import type { PaneBook } from "./book.ts";
@@ -26,13 +27,13 @@ export function blanksOf(book: PaneBook, r: Reckoning): readonly Unknown[] {
 }
 
 /** How the chosen unit's thickness differs from what was read. @example thickerText(-4) // "The {unit} chosen is 4 mm thinner than …" */
-export const thickerText = (off: number | null): string | null =>
+export const thickerText = (off: number | null): Template | null =>
   off === null
     ? null
     : `The {unit} chosen is ${Number(Math.abs(off).toFixed(1))} mm ${off > 0 ? "thicker" : "thinner"} than what was read: choose again, or say by what it is held.`;
 
 /** What too little timber stays of a sash for the unit that was chosen; null where enough does, or it is not read. */
-function timberText(book: PaneBook, r: Reckoning): string | null {
+function timberText(book: PaneBook, r: Reckoning): Template | null {
   if (!book.makeup || !isRouted(book)) return null;
   const rout = routHere(readingsOf(book).readings, r.house, mm(makeupOverall(book.makeup)));
   if (!rout || rout.holds) return null;

@@ -1,11 +1,12 @@
 import { type InspectionItem, inspectionOf } from "../signoff/inspection.ts";
+import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { stillShut } from "./shut.ts";
 import { readyFacts } from "./step-facts.ts";
 
-const STAMPS: Readonly<Record<string, string>> = { toughened: "{toughened}", laminated: "laminated" };
+const STAMPS: Readonly<Record<string, Template>> = { toughened: "{toughened}", laminated: "laminated" };
 
 /** What is looked at before this pane is signed off: by its frame, its glass, and by what was said and seen of it. */
 export const inspectionHere = (book: PaneBook, r: Reckoning, today?: Day): readonly InspectionItem[] =>

@@ -3,6 +3,7 @@ import { DIAGONALS, HEIGHTS, OPENING, type Place, WIDTHS } from "../measure/plac
 import type { Way } from "../measure/ways.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import type { Station } from "../plan/stations.ts";
+import type { Template } from "../text/template.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { blanksOf } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
@@ -69,7 +70,7 @@ export type Next = {
   readonly count?: number;
   readonly place?: Place;
   /** What is to be settled. */
-  readonly what?: string;
+  readonly what?: Template;
   /** The same where a button has little room; `what` where there is none. */
   readonly short?: string;
   /** Which of what an order would leave to guess it is, where it is one of those. */
@@ -77,7 +78,7 @@ export type Next = {
 };
 
 /** What each way of measuring wants first. */
-const FIRST_READ: Readonly<Record<Way, string>> = {
+const FIRST_READ: Readonly<Record<Way, Template>> = {
   rebate: "width and height",
   "through-glass": "the sight size, and what goes in",
   "old-unit": "the old {pane}",
@@ -195,7 +196,7 @@ const settle = ({ id, says, short, station, place }: Unknown): Next => ({
 const FROM_THESE = "whether to order from these readings";
 
 /** What is to be said before it goes on an order, where nothing is left to guess. */
-const HOLD_SAYS: Readonly<Record<OrderHold, string>> = {
+const HOLD_SAYS: Readonly<Record<OrderHold, Template>> = {
   coating: "whether it is coated",
   door: "how thick the door is",
   makeup: "what the {unit} is made of",

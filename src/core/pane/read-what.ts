@@ -1,5 +1,6 @@
 import { HEIGHTS, type OpeningPlace, type Place, WIDTHS } from "../measure/places.ts";
 import type { Way } from "../measure/ways.ts";
+import type { Template } from "../text/template.ts";
 import type { PaneBook } from "./book.ts";
 import { STAND_INS } from "./chosen.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -8,7 +9,7 @@ import type { Reckoning } from "./reckoning.ts";
 export type Meant = { readonly name: string; readonly width: Place; readonly height: Place };
 
 /** Ways whose own readings stand in for an opening that may be read as well. */
-const NAMES: Readonly<Partial<Record<Way, string>>> = {
+const NAMES: Readonly<Partial<Record<Way, Template>>> = {
   "old-unit": "the old {pane}, edge to edge",
   "through-glass": "the sight size",
 };

@@ -6,6 +6,7 @@ import { cutCost } from "../order/cut-cost.ts";
 import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedName, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, makesOfLine, type SourceFacts } from "../order/sources.ts";
+import type { Template } from "../text/template.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { isInchMake } from "../units/inch-make.ts";
 import { type LengthUnit, nm, toMm } from "../units/length.ts";
@@ -39,7 +40,7 @@ export const linePence = (line: Line, list: PriceList): Pence | null => linePric
 function linePriced(
   line: Line,
   list: PriceList,
-): { readonly pence: Pence | null; readonly missing: readonly string[] } {
+): { readonly pence: Pence | null; readonly missing: readonly Template[] } {
   // No list of glass has the price of a frame with glass in it.
   if (line.whole) return { pence: null, missing: [] };
   const { pence, missing } = panePence(

@@ -3,6 +3,7 @@ import { facingMatters } from "../set/facing.ts";
 import type { Step } from "../steps/step.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
 import { holderSays } from "../takeout/holder.ts";
+import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
 import { bedIsAsked } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
@@ -69,7 +70,7 @@ export function stepHold(step: Step, station: Station, book: PaneBook, r: Reckon
 export const stepHeld = (step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): string | null =>
   stepHold(step, station, book, r, at)?.says ?? null;
 
-const leads = (says: string, station: Station, step: string | null): Hold => ({ says, to: { station, step } });
+const leads = (says: Template, station: Station, step: string | null): Hold => ({ says, to: { station, step } });
 
 const tickedAt = (book: PaneBook, station: Station, id: string): readonly string[] =>
   book.before.ticked.get(stepKey(station, id)) ?? [];
@@ -80,7 +81,7 @@ const heldUnsaid = ({ station, book }: Asked): Hold | null =>
     : null;
 
 /** What was said to have the pane is not enough for it; or nobody said, and it may fall on whoever stands there. */
-function poorlyHeld({ step, book, r, steps }: Asked): string | null {
+function poorlyHeld({ step, book, r, steps }: Asked): Template | null {
   if (step.asks !== "holder") return null;
   const has = whoHasIt(book, steps("takeout"), step.id);
   if (has.length === 0) return "First say what has the {pane}: nothing else keeps it up now.";
@@ -286,7 +287,7 @@ function asked({ step, station, book, r }: Asked): string | null {
   }
 }
 
-const lower = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+const lower = (text: Template): Template => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** What may speak against ticking a step off, the first that does. Each is read off the step and knows no step by name. */
 const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [

@@ -5,6 +5,7 @@ import type { Station } from "../plan/stations.ts";
 import { isSafetyGlass } from "../specify/glass.ts";
 import { NO_SPACER } from "../specify/makeup.ts";
 import { WHOLE_FACTS, WHOLES } from "../specify/whole.ts";
+import type { Template } from "../text/template.ts";
 import type { PaneBook } from "./book.ts";
 import { conversionUnread, isConversion, isRouted } from "./conversion.ts";
 import { hingeOf } from "./hangs.ts";
@@ -45,9 +46,9 @@ export type UnknownId =
 /** What an order of this pane would still leave to guess, and where it is settled. */
 export type Unknown = {
   readonly id: UnknownId;
-  readonly says: string;
+  readonly says: Template;
   /** The same in as few words as a button has room for, where that is not the whole of it. */
-  readonly short?: string;
+  readonly short?: Template;
   readonly station: Station;
   readonly place?: Place;
 };

@@ -2,6 +2,7 @@ import { COMPOUND_IDS } from "../bed/compound.ts";
 import { kindNamed } from "../bed/compounds.ts";
 import { paintWindow } from "../finish/paint-window.ts";
 import { MONDAY_TO_FRIDAY, type WorkCalendar } from "../plan/calendar.ts";
+import type { Template } from "../text/template.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import { sayDay } from "../words/days.ts";
 import { paintSentence } from "../words/finish.ts";
@@ -49,7 +50,7 @@ export const DATE_PAINT: Exercise = {
         ? `, and ${compound.dryBefore === 1 ? "the day" : `${compound.dryBefore} days`} before it dry`
         : "";
     return {
-      asks: inUnit(
+      asks: inUnit<Template>(
         `Set ${sayDay(set)} in ${compound.name.toLowerCase()}: it cures ${compound.leastDays} days, those under ${compound.leastC} °C not counted. A fit day is worked and dry${dry}. Which is the first to paint it?`,
         unit,
       ),

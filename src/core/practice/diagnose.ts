@@ -9,7 +9,7 @@ import {
   examQuestions,
   examVerdict,
 } from "../look/exam.ts";
-import { say } from "../words/dialect.ts";
+import type { Template } from "../text/template.ts";
 import { type Exercise, oneOf, someOf, until } from "./exercise.ts";
 
 /** What was asked and seen of a window: what is wrong with it? */
@@ -27,21 +27,18 @@ export const DIAGNOSE: Exercise = {
     const offered = someOf(c, [own, ...others], 1 + others.size, own);
     return {
       asks: "What is the first thing to say of it?",
-      form: { kind: "choice", options: offered.map((o) => say(o, "a")) },
+      form: { kind: "choice", options: offered },
       picture: {
         kind: "lines",
-        lines: Object.entries(first.answers).map(([q, a]) => {
+        lines: Object.entries(first.answers).map(([q, a]): Template => {
           const fact = EXAM_FACTS[q as ExamQuestion];
-          return say(`${fact.asks}: ${(fact.answers as Readonly<Record<string, string>>)[a]}`, "a");
+          return `${fact.asks}: ${(fact.answers as Readonly<Record<string, Template>>)[a]}`;
         }),
       },
       judge: ({ picks }) => ({
         right: offered[picks[0] ?? -1] === own,
         offMm: null,
-        says: say(
-          `${first.verdict.says.join(" ")}${first.verdict.cause ? ` Cause: ${CAUSE_WORDS[first.verdict.cause].name}.` : ""}`,
-          "a",
-        ),
+        says: `${first.verdict.says.join(" ")}${first.verdict.cause ? ` Cause: ${CAUSE_WORDS[first.verdict.cause].name}.` : ""}`,
       }),
     };
   },

@@ -6,6 +6,7 @@ import type { OpeningReadings } from "../measure/figure.ts";
 import type { OpeningPlace } from "../measure/places.ts";
 import type { Packers, SimulatorFacts } from "../set/simulate.ts";
 import type { Joints } from "../takeout/beads.ts";
+import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
 import type { LengthUnit, Nm } from "../units/length.ts";
 
@@ -27,7 +28,7 @@ export type Picture =
   /** What lies on the bench, and its scores, numbered as they stand here. */
   | { readonly kind: "cuts"; readonly of: Place; readonly cuts: readonly Cut[] }
   | { readonly kind: "sash"; readonly widthMm: number; readonly heightMm: number; readonly dropMm: number }
-  | { readonly kind: "lines"; readonly lines: readonly string[] }
+  | { readonly kind: "lines"; readonly lines: readonly Template[] }
   /** What is drawn is what is worked on: the form draws it. */
   | { readonly kind: "none" };
 
@@ -41,7 +42,7 @@ export type PracticeDay = {
 
 /** What is asked for, and in what form. */
 export type Asks =
-  | { readonly kind: "choice"; readonly options: readonly string[] }
+  | { readonly kind: "choice"; readonly options: readonly Template[] }
   | { readonly kind: "length"; readonly names: readonly string[]; readonly unit: LengthUnit }
   | { readonly kind: "order"; readonly sides: readonly Side[] }
   | { readonly kind: "place"; readonly places: readonly OpeningPlace[] }
@@ -57,14 +58,14 @@ export type Judged = {
   /** How far off, mm; null where the answer is no length. */
   readonly offMm: number | null;
   /** What is right, with its sum. */
-  readonly says: string;
+  readonly says: Template;
   /** The pane that was ordered, as it lies in the opening that was drawn. */
   readonly laid?: Quad;
 };
 
 /** One made-up case, and how an answer to it is judged. */
 export type Made = {
-  readonly asks: string;
+  readonly asks: Template;
   readonly form: Asks;
   readonly picture: Picture;
   /** `seconds` is how long it took, where there is a clock. */
@@ -72,9 +73,9 @@ export type Made = {
 };
 
 export type Exercise = {
-  readonly name: string;
+  readonly name: Template;
   /** Why it is worth a minute. */
-  readonly why: string;
+  readonly why: Template;
   /** Makes a case: the same chance, level and unit make the same one. Levels go from 1 to 5, and grow harder. */
   readonly make: (chance: Chance, level: number, unit: LengthUnit) => Made;
 };

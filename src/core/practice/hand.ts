@@ -1,10 +1,12 @@
+import type { Template } from "../text/template.ts";
+
 /** Skills of the hand, tried on scrap and judged by whoever tried. */
 export const HAND_SKILLS = ["score", "putty", "sealant", "sprig", "blade"] as const;
 export type HandSkill = (typeof HAND_SKILLS)[number];
 
 type SkillFact = {
-  readonly name: string;
-  readonly how: string;
+  readonly name: Template;
+  readonly how: Template;
   /** What is written under the two buttons. */
   readonly good: string;
   readonly not: string;

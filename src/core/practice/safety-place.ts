@@ -1,10 +1,11 @@
 import { type Location, type SafetyVerdict, safetyOf } from "../specify/safety.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, type Nm } from "../units/length.ts";
 import { below, type Exercise, oneOf } from "./exercise.ts";
 
 type Kind = SafetyVerdict["kind"];
-const offered = (unit: LengthUnit): readonly { readonly kind: Kind; readonly says: string }[] => [
+const offered = (unit: LengthUnit): readonly { readonly kind: Kind; readonly says: Template }[] => [
   { kind: "needed", says: "Safety glass" },
   {
     kind: "small-pane-6mm",
@@ -13,7 +14,7 @@ const offered = (unit: LengthUnit): readonly { readonly kind: Kind; readonly say
   { kind: "not-needed", says: "Ordinary glass will do" },
   { kind: "not-known", says: "It cannot be told from this" },
 ];
-const BECAUSE: Readonly<Record<Extract<SafetyVerdict, { because: unknown }>["because"], string>> = {
+const BECAUSE: Readonly<Record<Extract<SafetyVerdict, { because: unknown }>["because"], Template>> = {
   "in-door": "it is in a door",
   "beside-door": "it is beside a door, within arm's reach",
   low: "it is low enough to fall against",
@@ -65,7 +66,7 @@ function place(c: Parameters<Exercise["make"]>[0], level: number): Location {
   };
 }
 
-function told(at: Location, unit: LengthUnit): readonly string[] {
+function told(at: Location, unit: LengthUnit): readonly Template[] {
   const text = (length: Nm): string => writeLength(length, unit, { places: 0, ticks: 16 });
   return [
     `The {pane} is ${text(at.width)} × ${text(at.height)}`,

@@ -1,4 +1,5 @@
 import type { Station } from "../plan/stations.ts";
+import type { Template } from "../text/template.ts";
 
 /** How the pane went in when it was tried dry. */
 export const DRY_FITS = ["free", "tight", "too-big", "too-small"] as const;
@@ -8,7 +9,7 @@ export type DryFit = (typeof DRY_FITS)[number];
 export const DRY_FIT_FACTS: Readonly<
   Record<
     DryFit,
-    { readonly name: string; readonly next: string; readonly whole: string; readonly goTo: Station | null }
+    { readonly name: string; readonly next: Template; readonly whole: string; readonly goTo: Station | null }
   >
 > = {
   free: {

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** Metalwork that comes off with the sash and goes back, or does not. */
 export const HARDWARE = ["hinges", "stay", "handle", "keeps", "latch", "lock", "pulleys"] as const;
 export type Hardware = (typeof HARDWARE)[number];
@@ -53,8 +55,8 @@ export function footprintOf(old: Plate, now: Plate): Footprint {
 }
 
 /** What follows from it. */
-export function footprintSays(f: Footprint): readonly string[] {
-  const out: string[] = [];
+export function footprintSays(f: Footprint): readonly Template[] {
+  const out: Template[] = [];
   if (f.markShows) out.push("The old mark shows beside it: fill and paint there, or look for a larger plate.");
   else if (f.overWidth > 0 || f.overHeight > 0)
     out.push(

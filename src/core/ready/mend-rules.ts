@@ -1,6 +1,7 @@
 import { isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { FAULT_FACTS, type MemberFault } from "../look/condition.ts";
+import type { Template } from "../text/template.ts";
 import { toMm } from "../units/length.ts";
 import { exactly } from "../words/exact.ts";
 import type { ReadyFacts } from "./facts.ts";
@@ -91,7 +92,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
   },
   {
     id: "mend-frame",
-    does: `Look at every member and corner${f.faults.length > 0 ? `; ${f.faults.map((x) => `${FAULT_FACTS[x].name}: ${FAULT_FACTS[x].mending}`).join("; ")}` : ": cracked plastic or rusted metal is mended or the sash is changed"}.`,
+    does: `Look at every member and corner${f.faults.length > 0 ? `; ${f.faults.map((x): Template => `${FAULT_FACTS[x].name}: ${FAULT_FACTS[x].mending}`).join("; ")}` : ": cracked plastic or rusted metal is mended or the sash is changed"}.`,
     why: "A frame that moves breaks the next seal as well.",
     minutes: 10,
     when: (g) => (rotten(g) || BENDS_OR_RUSTS.some((x) => g.faults.includes(x))) && !isTimber(g),

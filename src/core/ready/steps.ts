@@ -4,6 +4,7 @@ import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
+import type { Template } from "../text/template.ts";
 import { cutDown } from "../words/exact.ts";
 import { isDrained } from "./drained.ts";
 import type { ReadyFacts } from "./facts.ts";
@@ -14,9 +15,9 @@ import { always, byMachine, out, type Rule } from "./rule.ts";
 const SIDES: readonly string[] = ["left", "right", "bottom", "top"];
 
 /** Where the seat is made of what, in the words of a step. */
-const seat = (f: ReadyFacts): string => frameOf(f.system).seat;
+const seat = (f: ReadyFacts): Template => frameOf(f.system).seat;
 /** What tape or sealant is laid on. */
-const ledge = (f: ReadyFacts): string => frameOf(f.system).ledge;
+const ledge = (f: ReadyFacts): Template => frameOf(f.system).ledge;
 
 /** The task that the cause leaves at the frame. */
 function remedy(f: ReadyFacts): readonly Rule[] {
@@ -28,7 +29,7 @@ const BOND_FAILS = "A lump of old tape or sealant lifts the {pane}, and the new 
 const NO_SECOND_TRY = "Once the tape's liner or the sealant is open there is no second try.";
 
 /** What a lump left in the seat does, by what the pane is set in. */
-const CLEAN_WHY: Readonly<Record<Bed, string>> = {
+const CLEAN_WHY: Readonly<Record<Bed, Template>> = {
   putty: "A lump of old {putty} lifts the {pane}; a crumb is where it cracks.",
   gasket: "A lump lifts the {pane}, and water gets past the gasket beside it.",
   tape: BOND_FAILS,
@@ -49,7 +50,7 @@ const TRY_BEFORE: Readonly<Record<Bed, string>> = {
 const TRY_WHY_METAL = "Found now it costs a minute; found with the bed in, the whole way back: metal cannot be eased.";
 
 /** Why it is tried now, by the same. */
-const TRY_WHY: Readonly<Record<Bed, string>> = {
+const TRY_WHY: Readonly<Record<Bed, Template>> = {
   putty: "Easing a {rebate} is easy now and hopeless once the bed is in.",
   gasket: "Found now it costs a minute; found when all is closed up, the whole way back.",
   tape: NO_SECOND_TRY,

@@ -15,6 +15,7 @@ import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
 import { needsOf } from "../pane/source-facts.ts";
 import { isHere, standsOf } from "../pane/stands.ts";
+import type { Template } from "../text/template.ts";
 
 /**
  * What the board of orders and a round's alerts say of a pane, without working its size out: kept in a table, so that a list
@@ -45,7 +46,7 @@ export type BoardFacts = {
     readonly asked: { readonly day: string; readonly times: number } | null;
   } | null;
   /** Set, and waiting for paint. */
-  readonly unpainted: { readonly set: string; readonly compound: string; readonly as: SetAs | null } | null;
+  readonly unpainted: { readonly set: string; readonly compound: Template; readonly as: SetAs | null } | null;
   readonly closed: {
     readonly how: string;
     readonly since: string;

@@ -6,6 +6,7 @@ import { CIRCUMSTANCES, type Circumstance, WAYS, type Way } from "../measure/way
 import type { PaneBook } from "../pane/book.ts";
 import { readTape, type TapeError } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
+import type { Template } from "../text/template.ts";
 import type { LengthUnit } from "../units/length.ts";
 
 /** The columns that are not readings, in order, and what each may hold. */
@@ -185,7 +186,7 @@ function rowOf(
 }
 
 /** A system by the name it has on the screen. */
-function systemNamed<T extends string>(text: string, of: readonly T[]): T | undefined {
+function systemNamed<T extends string>(text: Template, of: readonly T[]): T | undefined {
   return of.find(
     (o) =>
       (SYSTEMS as readonly unknown[]).includes(o) &&
@@ -193,7 +194,7 @@ function systemNamed<T extends string>(text: string, of: readonly T[]): T | unde
   );
 }
 
-const slug = (text: string): string =>
+const slug = (text: Template): Template =>
   text
     .trim()
     .toLowerCase()

@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import { tubesFor } from "./putty.ts";
 
 /** So much of something that setting uses up. */
@@ -28,7 +29,7 @@ export type PaneMaterials = {
 export function pickList(panes: readonly PaneMaterials[], waste: number): readonly Material[] {
   const sum = (of: (p: PaneMaterials) => number | null): number => panes.reduce((s, p) => s + (of(p) ?? 0), 0);
   const out: Material[] = [];
-  const add = (what: string, amount: number, unit: Material["unit"]): void => {
+  const add = (what: Template, amount: number, unit: Material["unit"]): void => {
     if (amount > 0) out.push({ what, amount, unit });
   };
   const packers = new Map<number, number>();

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** A bead home stands no further out than this, mm. Source: trade practice. */
 export const HOME_WITHIN_MM = 0.5;
 /** A lip on the wrong side of the frame's edge stands proud by its own thickness, about so much and more, mm. */
@@ -7,7 +9,7 @@ const LIP_MM = 1.5;
  * What a bead that stands out from its frame asks for; null where it is home.
  * @example 0.3 // null; 1 // "Bring it down: …"; 2 // "Its lip is on the wrong side …"
  */
-export const proudSays = (mm: number): string | null =>
+export const proudSays = (mm: number): Template | null =>
   mm <= HOME_WITHIN_MM
     ? null
     : mm < LIP_MM

@@ -4,6 +4,7 @@ import { frameOf } from "../frame/systems.ts";
 import { isDrained } from "../ready/drained.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { madeWhole } from "../steps/made-whole.ts";
+import type { Template } from "../text/template.ts";
 
 /** Where on the sash, or beside it, something is looked at. */
 export const INSPECTION_PLACES = ["glass", "edge", "corner", "foot", "frame", "beside", "customer"] as const;
@@ -12,8 +13,8 @@ export type InspectionPlace = (typeof INSPECTION_PLACES)[number];
 export type InspectionItem = {
   readonly id: string;
   readonly at: InspectionPlace;
-  readonly look: string;
-  readonly ifNot: string;
+  readonly look: Template;
+  readonly ifNot: Template;
 };
 
 /** What of this one pane comes up again at the end, beside its frame. */
@@ -21,7 +22,7 @@ export type InspectionFacts = ReadyFacts & {
   /** What the customer minded, in their words. */
   readonly minds: string;
   /** Marks that the old glass carried, to be found on the new. */
-  readonly stamp: string;
+  readonly stamp: Template;
   readonly coated: boolean;
   /** Its seal still cures: nothing is opened to look. */
   readonly staysShut: boolean;
@@ -232,27 +233,28 @@ const wholeLooks = (f: InspectionFacts): readonly InspectionItem[] => [
       ]),
 ];
 
+const LOOKED_AT: Readonly<Record<string, Template>> = {
+  still: "the {pane} is still",
+  gaps: "gaps are even",
+  "bed-line": "bed line even",
+  "sight-line": "sight line",
+  "paint-lap": "paint laps on to the glass",
+  "bead-ends": "{beads} level, ends tight",
+  gasket: "gasket on the glass",
+  pins: "pins below the face",
+  screws: "screws round twice",
+  drains: "drains run",
+  cavity: "nothing in the cavity",
+  coating: "coated face right",
+  mark: "safety mark",
+  opens: "opens, shuts, latches",
+  "own-opening": "in its own opening",
+  clean: "glass clean and whole",
+  match: "matches its neighbours",
+  minded: "what the customer minded",
+  stamp: "marked as the old one was",
+  told: "customer told",
+};
+
 /** What an item of any list says, by its id: for the logbook, which outlives the facts. */
-export const inspectionLook = (id: string): string =>
-  ({
-    still: "the {pane} is still",
-    gaps: "gaps are even",
-    "bed-line": "bed line even",
-    "sight-line": "sight line",
-    "paint-lap": "paint laps on to the glass",
-    "bead-ends": "{beads} level, ends tight",
-    gasket: "gasket on the glass",
-    pins: "pins below the face",
-    screws: "screws round twice",
-    drains: "drains run",
-    cavity: "nothing in the cavity",
-    coating: "coated face right",
-    mark: "safety mark",
-    opens: "opens, shuts, latches",
-    "own-opening": "in its own opening",
-    clean: "glass clean and whole",
-    match: "matches its neighbours",
-    minded: "what the customer minded",
-    stamp: "marked as the old one was",
-    told: "customer told",
-  })[id] ?? id;
+export const inspectionLook = (id: string): Template => LOOKED_AT[id] ?? id;

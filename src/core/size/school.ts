@@ -1,10 +1,11 @@
+import type { Template } from "../text/template.ts";
 import { addNm, inches, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 
 /** How much comes off the opening. */
 export const SCHOOLS = ["best-odds", "snug", "easy", "by-the-book", "like-for-like", "next-size-down", "own"] as const;
 export type School = (typeof SCHOOLS)[number];
 
-export type SchoolFact = { readonly name: string; readonly why: string; readonly risk: string };
+export type SchoolFact = { readonly name: string; readonly why: Template; readonly risk: Template };
 
 export const SCHOOL_FACTS: Readonly<Record<School, SchoolFact>> = {
   "best-odds": {

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** What makes glass hot in one place and cold in another. */
 export type CrackingFacts = {
   readonly kind: "float" | "patterned" | "laminated" | "toughened";
@@ -21,7 +23,7 @@ export type CrackingRisk = "low" | "some" | "high";
 export function crackingOf(f: CrackingFacts): {
   readonly risk: CrackingRisk;
   readonly points: number;
-  readonly advice: readonly string[];
+  readonly advice: readonly Template[];
 } {
   if (f.kind === "toughened") return { risk: "low", points: 0, advice: ["{Toughened} glass stands it."] };
   const points =

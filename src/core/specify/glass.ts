@@ -1,9 +1,10 @@
+import type { Template } from "../text/template.ts";
 import { mm, type Nm, toMm } from "../units/length.ts";
 
 export const GLASS_KINDS = ["float", "patterned", "laminated", "toughened"] as const;
 export type GlassKind = (typeof GLASS_KINDS)[number];
 
-export const GLASS_NAMES: Readonly<Record<GlassKind, string>> = {
+export const GLASS_NAMES: Readonly<Record<GlassKind, Template>> = {
   float: "clear float",
   patterned: "patterned",
   laminated: "laminated",

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** How the glass looks, beyond what it is: what has to match its neighbours and cannot be guessed by a cutter. */
 export type Looks = {
   readonly tint: string;
@@ -53,7 +55,7 @@ const patternText = (pattern: string, on: Looks["patternOn"]): string =>
 /** Parts that can come with the glass. */
 export const PARTS = ["beads", "tape", "packers", "gasket", "sealant", "plugs", "screws"] as const;
 export type Part = (typeof PARTS)[number];
-export const PART_NAMES: Readonly<Record<Part, string>> = {
+export const PART_NAMES: Readonly<Record<Part, Template>> = {
   beads: "{beads}",
   tape: "glazing tape",
   packers: "{packers}",

@@ -1,3 +1,4 @@
+import type { Template } from "../text/template.ts";
 import { GLASS_NAMES, type GlassKind } from "./glass.ts";
 import { type Glazing, glazingText, heatOf, overallMm } from "./glazing.ts";
 import type { GasName } from "./heat.ts";
@@ -22,8 +23,8 @@ export const glazingOf = (m: Makeup): Glazing => ({
 });
 
 /** Everything a unit maker needs to build it, from outside in, its {words} for the reader's dialect to fill. @example "4-16-4, argon, coated on 3, warm edge, black" */
-export function makeupText(m: Makeup): string {
-  const safe = m.panes.flatMap((p, i) =>
+export function makeupText(m: Makeup): Template {
+  const safe = m.panes.flatMap((p, i): readonly Template[] =>
     p.kind === "float"
       ? []
       : [`${i === 0 ? "outer" : i === m.panes.length - 1 ? "inner" : "middle"} ${GLASS_NAMES[p.kind]}`],

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** How thick old sheet is taken to be until somebody reads it, mm. */
 export const OLD_GLASS_MM = 3;
 
@@ -26,5 +28,5 @@ export function sashGain(newKg: number, old: OldGlass): SashGain | null {
 }
 
 /** What it rests on where nobody read it; "" where somebody did. @example "The old {pane} is taken as 3 mm of glass: nobody read it." */
-export const takenText = ({ isRead, sheetsMm }: OldGlass): string =>
+export const takenText = ({ isRead, sheetsMm }: OldGlass): Template =>
   isRead ? "" : `The old {pane} is taken as ${sheetsMm.map((s) => `${s} mm`).join(" and ")} of glass: nobody read it.`;

@@ -2,6 +2,7 @@ import { frameOf } from "../frame/systems.ts";
 import type { Damage } from "../look/damage.ts";
 import type { Hinge } from "../measure/found.ts";
 import type { StepFacts } from "../takeout/facts.ts";
+import type { Template } from "../text/template.ts";
 import type { Hazard } from "./hazard.ts";
 import type { Step } from "./step.ts";
 
@@ -30,7 +31,7 @@ export const madeWhole = (f: StepFacts): MadeWhole | null =>
     : null;
 
 /** How a sash is freed, and hung again, by what it hangs on. Source: trade practice. */
-const HANGING: Readonly<Record<Hinge, { readonly off: string; readonly on: string; readonly hazards?: Hazard[] }>> = {
+const HANGING: Readonly<Record<Hinge, { readonly off: string; readonly on: Template; readonly hazards?: Hazard[] }>> = {
   left: {
     off: "Open it wide while a second person holds it. Turn the screws out of the lowest hinge or stay first, the top one last, and lift it away.",
     on: "A second person holds it open and square to the frame. One screw in the top hinge first, then one in each, then the rest.",

@@ -1,9 +1,11 @@
+import type { Template } from "../text/template.ts";
+
 /** A small skill: how, why, and what spoils it, with the schools side by side. Source of all: trade practice; labels win. */
 export type Method = {
   readonly id: string;
-  readonly name: string;
-  readonly steps: readonly string[];
-  readonly schools: readonly { readonly way: string; readonly why: string }[];
+  readonly name: Template;
+  readonly steps: readonly Template[];
+  readonly schools: readonly { readonly way: Template; readonly why: Template }[];
   /** Time that it can be worked, minutes. */
   readonly workMinutes?: number;
 };

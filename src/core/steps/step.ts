@@ -1,5 +1,6 @@
 import type { Side } from "../geometry/quad.ts";
 import type { WorkBelief } from "../learn/own-minutes.ts";
+import type { Template } from "../text/template.ts";
 import type { Hazard } from "./hazard.ts";
 import type { StepId } from "./step-id.ts";
 
@@ -58,13 +59,13 @@ export type UnitPart = "panes" | "cuts" | "spacer" | "beads" | "inside" | "gap" 
 /** One thing to do, why, with what, how long, and by how many. Words in {braces} are filled in by the reader's dialect. */
 export type Step = {
   readonly id: StepId;
-  readonly does: string;
-  readonly why: string;
-  readonly tool?: string;
-  readonly never?: string;
+  readonly does: Template;
+  readonly why: Template;
+  readonly tool?: Template;
+  readonly never?: Template;
   readonly asks?: Ask;
   /** What is worth a photo here, each by what it shows. */
-  readonly photos?: readonly string[];
+  readonly photos?: readonly Template[];
   /** Work, in minutes, by default; the firm's own past replaces it. */
   readonly minutes: number;
   /** The part of an opened unit that it is about: drawn in place of the sash. */

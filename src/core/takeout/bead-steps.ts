@@ -1,6 +1,7 @@
 import { isPlastic, isTimber } from "../frame/held.ts";
 import type { Side } from "../geometry/quad.ts";
 import type { Step } from "../steps/step.ts";
+import type { Template } from "../text/template.ts";
 import type { StepFacts } from "./facts.ts";
 import { GAVE_FACTS, THICK_TAPE_MINUTES, UNHOOKS_FACTS } from "./profile.ts";
 
@@ -32,16 +33,16 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
     ...(f.detail.keep === "destroy"
       ? [
           {
-            id: "bead-cut" as const,
-            needsNew: true as const,
+            id: "bead-cut",
+            needsNew: true,
             does: "Cut the {beads} away, in the middle of each first.",
             why: "New ones are here: the old need not be spared, the frame and the glass do.",
             tool: "oscillating blade, bolster",
             never: "Never before the new ones are checked in: without them the hole cannot be closed.",
             minutes: 12,
-            gloves: "on" as const,
-            hazards: ["knives" as const],
-          },
+            gloves: "on",
+            hazards: ["knives"],
+          } satisfies Step,
         ]
       : (order ?? []).map((b, i): Step => bead(f, b, i, plastic))),
     f.detail.keep === "keep" &&
@@ -95,16 +96,18 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
   };
 }
 
+/** What holds the {beads}, drawn without a mark on their face. */
+const NAILS_OUT: Readonly<Record<Exclude<StepFacts["detail"]["fixing"], "clipped">, Template>> = {
+  "fine-pins": "Draw the pins through the back of each {bead}, not back through its face.",
+  "face-nails": "Pull the nails out of the frame, or through the stop from behind.",
+  "behind-nails": "The stop lifts off its nails, which stay in the frame: draw each, or cut it flush.",
+};
+
 function nails(f: StepFacts): Step | false {
   if (f.detail.fixing === "clipped" || f.detail.keep === "destroy") return false;
-  const how = {
-    "fine-pins": "Draw the pins through the back of each {bead}, not back through its face.",
-    "face-nails": "Pull the nails out of the frame, or through the stop from behind.",
-    "behind-nails": "The stop lifts off its nails, which stay in the frame: draw each, or cut it flush.",
-  }[f.detail.fixing];
   return {
     id: "bead-nails",
-    does: `${how} Count found and drawn.`,
+    does: `${NAILS_OUT[f.detail.fixing]} Count found and drawn.`,
     why: "One left standing proud meets the edge of the new glass.",
     tool: "pincers, cutters",
     minutes: 5,

@@ -1,4 +1,5 @@
 import { SIDES, type Side } from "../geometry/quad.ts";
+import type { Template } from "../text/template.ts";
 import { type Before, removalOrder } from "./precedence.ts";
 
 /** Corners as one looks at the beads. */
@@ -23,7 +24,7 @@ export type Joints = Readonly<Partial<Record<Corner, Joint>>>;
 /** Which are taken first where the corners leave it open. */
 export const BEAD_SCHOOLS = ["longest", "long-sides", "ends"] as const;
 export type BeadSchool = (typeof BEAD_SCHOOLS)[number];
-export const BEAD_SCHOOL_FACTS: Readonly<Record<BeadSchool, { readonly name: string; readonly why: string }>> = {
+export const BEAD_SCHOOL_FACTS: Readonly<Record<BeadSchool, { readonly name: string; readonly why: Template }>> = {
   longest: {
     name: "longest first, head last",
     why: "A long {bead} bends most, and the head keeps the {pane} from folding out.",

@@ -1,6 +1,7 @@
 import { halved } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step, Uses } from "../steps/step.ts";
+import type { Template } from "../text/template.ts";
 import { CORNERS } from "./beads.ts";
 import { atBench, isGone, type StepFacts } from "./facts.ts";
 
@@ -12,7 +13,7 @@ const LOOSENS = {
   ],
   silicone: ["half alcohol, half water, worked into the seam", "Silicone loses its grip on wet glass."],
   tape: ["soapy water or silicone grease on the blade", "A blade slides on wet foam and drags on dry."],
-} as const;
+} as const satisfies Readonly<Record<string, readonly [does: Template, why: Template]>>;
 
 const LOOSEN_USES: Readonly<Partial<Record<StepFacts["detail"]["bond"], readonly Uses[]>>> = {
   silicone: [{ what: "alcohol, for half and half with water", unit: "ml", perMetre: 25 }],

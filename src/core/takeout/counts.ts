@@ -1,8 +1,10 @@
+import type { Template } from "../text/template.ts";
+
 /** Small parts that are counted out and must be counted back. */
 export const COUNTED = ["sprigs", "screws", "plugs", "nails", "scraps", "clips"] as const;
 export type Counted = (typeof COUNTED)[number];
 
-export const COUNTED_NAMES: Readonly<Record<Counted, string>> = {
+export const COUNTED_NAMES: Readonly<Record<Counted, Template>> = {
   sprigs: "{sprigs}",
   screws: "screws",
   plugs: "plugs",

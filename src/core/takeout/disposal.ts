@@ -1,7 +1,9 @@
+import type { Template } from "../text/template.ts";
+
 /** How old glass goes away, by what it is. */
 export const WASTES = ["float", "laminated", "toughened", "unit", "patterned"] as const;
 export type Waste = (typeof WASTES)[number];
-export const WASTE_NAMES: Readonly<Record<Waste, string>> = {
+export const WASTE_NAMES: Readonly<Record<Waste, Template>> = {
   float: "clear glass",
   laminated: "laminated",
   toughened: "{toughened}",
@@ -9,7 +11,7 @@ export const WASTE_NAMES: Readonly<Record<Waste, string>> = {
   patterned: "patterned",
 };
 
-export const DISPOSAL: Readonly<Record<Waste, { readonly how: string; readonly source: string }>> = {
+export const DISPOSAL: Readonly<Record<Waste, { readonly how: Template; readonly source: string }>> = {
   float: {
     how: "Bag or box the shards, flat sheets between card; mark it “glass”. Window glass does not go with bottles.",
     source: "usual waste practice; ask the local yard",

@@ -1,10 +1,11 @@
 import { sashLeaves } from "../frame/held.ts";
 import { directionsOf, outOfReach } from "../frame/which-system.ts";
 import type { Step } from "../steps/step.ts";
+import type { Template } from "../text/template.ts";
 import { brokenUp, type Front, isGone, type StepFacts } from "./facts.ts";
 
 /** What each thing in front is called, and what to mind when it comes off. */
-export const FRONT_FACTS: Readonly<Record<Front, { readonly name: string; readonly minds: string }>> = {
+export const FRONT_FACTS: Readonly<Record<Front, { readonly name: Template; readonly minds: Template }>> = {
   "storm-pane": {
     name: "storm pane",
     minds: "Catches or turn-buttons first, then lift: it may be worth more than the {pane} behind it.",
@@ -28,7 +29,7 @@ export function sheetFor(pane: { readonly width: number; readonly height: number
   return { out: up(pane.height), along: up(pane.width + pane.height) };
 }
 
-function sheetWords(f: StepFacts): string {
+function sheetWords(f: StepFacts): Template {
   if (!f.size) return "Lay a drop sheet inside and out, as far from the wall as the {pane} is high.";
   const { out, along } = sheetFor(f.size);
   return `Lay a drop sheet inside and out: at least ${out} mm out from the wall, and at least ${along} mm along it.`;

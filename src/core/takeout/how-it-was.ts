@@ -2,6 +2,7 @@ import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Hinge } from "../measure/found.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
+import type { Template } from "../text/template.ts";
 import { toMm } from "../units/length.ts";
 
 /** What can be put on the map of how it was. */
@@ -11,7 +12,7 @@ export type Thing = (typeof THINGS)[number];
 export const THING_FACTS: Readonly<
   Record<
     Thing,
-    { readonly name: string; readonly short: string; readonly asks: readonly ("thickness" | "width" | "material")[] }
+    { readonly name: Template; readonly short: string; readonly asks: readonly ("thickness" | "width" | "material")[] }
   >
 > = {
   packer: { name: "{packer}", short: "P", asks: ["thickness", "width", "material"] },

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** A screw that will not turn, from the gentlest to the last. Source: trade practice. */
 export const JAMMED_SCREW: readonly string[] = [
   "Scrape the paint out of its slot; a bit that fills it, pressed hard, a quarter turn tighter first.",
@@ -7,7 +9,7 @@ export const JAMMED_SCREW: readonly string[] = [
 ];
 
 /** Before anybody breaks a pane to get in. */
-export const LOCK_OUT: readonly string[] = [
+export const LOCK_OUT: readonly Template[] = [
   "Is there a spare key: a neighbour, a relative, the agent?",
   "Is another door or window open, or openable from outside?",
   "Ring a locksmith: a lock costs less than most {panes}, and less than a {unit}.",

@@ -3,6 +3,7 @@ import type { PartKind } from "../frame/part.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
 import type { StepId } from "../steps/step-id.ts";
+import type { Template } from "../text/template.ts";
 import { beadSteps } from "./bead-steps.ts";
 import { bondSteps } from "./bond-steps.ts";
 import { brokenUp, isGone, type StepFacts } from "./facts.ts";
@@ -14,12 +15,14 @@ import { screwSteps } from "./screw-steps.ts";
 export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
   switch (kind) {
     case "front":
-      return f.front.map((front) => ({
-        id: `front-${front}`,
-        does: `Take off the ${FRONT_FACTS[front].name}, and say where it is put.`,
-        why: FRONT_FACTS[front].minds,
-        minutes: 5,
-      }));
+      return f.front.map(
+        (front): Step => ({
+          id: `front-${front}`,
+          does: `Take off the ${FRONT_FACTS[front].name}, and say where it is put.`,
+          why: FRONT_FACTS[front].minds,
+          minutes: 5,
+        }),
+      );
     case "release":
       return [release(f)];
     case "paint-line":
@@ -214,8 +217,11 @@ function puttySteps(f: StepFacts): readonly Step[] {
   return steps.filter((s) => s !== false);
 }
 
+/** A step about the old bed: its id, what it does, why, and with what. */
+type BedWords = readonly [id: StepId, does: Template, why: Template, tool: Template];
+
 function bedStep(f: StepFacts): Step {
-  const of = {
+  const by: Readonly<Record<StepFacts["detail"]["bond"], BedWords>> = {
     putty: [
       "bed-putty",
       "Scrape the old bed off the {rebate}.",
@@ -235,7 +241,8 @@ function bedStep(f: StepFacts): Step {
       "scraper, eraser wheel",
     ],
     gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", "damp cloth"],
-  }[frameOf(f.system).oldBond(f.detail)] as [StepId, string, string, string];
+  };
+  const of = by[frameOf(f.system).oldBond(f.detail)];
   return {
     id: of[0],
     does: of[1],

@@ -1,13 +1,14 @@
 import { isPlastic, isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
+import type { Template } from "../text/template.ts";
 import type { StepFacts } from "./facts.ts";
 
 /** A way of opening the seam: what, how wide, when, and why one might. */
 export type SeamTool = {
   readonly tool: string;
-  readonly blade: string;
-  readonly why: string;
-  readonly minds: string;
+  readonly blade: Template;
+  readonly why: Template;
+  readonly minds: Template;
   readonly fits: (f: StepFacts) => boolean;
 };
 
@@ -71,4 +72,4 @@ export const PUTTY_WAYS = [
     for: "hard",
     why: "It softens linseed; not beside glass that stays, never over lead paint.",
   },
-] as const;
+] as const satisfies readonly { readonly way: string; readonly for: string; readonly why: Template }[];

@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from "../result.ts";
+import type { Template } from "../text/template.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { readTape, type TapeError } from "./read.ts";
 
@@ -9,7 +10,7 @@ export const LINE_LETTERS = {
   d: "diagonal",
   r: "{rebate} depth",
   t: "{rebate} width",
-} as const;
+} as const satisfies Readonly<Record<string, Template>>;
 export type LineLetter = keyof typeof LINE_LETTERS;
 
 export type TapeLine = Readonly<Partial<Record<LineLetter, readonly string[]>>>;

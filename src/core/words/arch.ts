@@ -2,6 +2,7 @@ import type { Corner } from "../log/kinds/size.ts";
 import { type Arch, headAt, type NoArch } from "../size/arch.ts";
 import { isCurved } from "../size/shaped.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, nm, toMm } from "../units/length.ts";
 
 const FINE = { places: 1, ticks: 32 } as const;
@@ -10,7 +11,7 @@ const FINE = { places: 1, ticks: 32 } as const;
  * What proves that a head is part of a circle, and what to do where it is not.
  * @example 600 wide, springs at 500, crown 700 // "By these readings the head is part of a circle of 325 mm radius. Hold the tape 150 mm in from either jamb: …"
  */
-export function archProof(arch: Arch, unit: LengthUnit): string {
+export function archProof(arch: Arch, unit: LengthUnit): Template {
   const text = (v: number): string => writeLength(mm(v), unit, FINE);
   const quarter = arch.width / 4;
   return `By these readings the head is part of a circle, radius ${text(arch.radius)}. Hold the tape ${text(quarter)} in from either jamb: it must show ${text(headAt(arch, quarter))} from {sill} to head. Where it does not, say it is another curve, and take a template.`;

@@ -2,13 +2,14 @@ import type { Compound } from "../bed/compound.ts";
 import { compoundInText } from "../bed/compounds.ts";
 import type { Frame } from "../frame/frame.ts";
 import type { BedHere } from "../pane/bed-here.ts";
+import type { Template } from "../text/template.ts";
 
 /** What the pane is set in, and who said so. @example "Set in linseed {putty}: usual in such a frame, and nobody chose it yet." */
 export function bedSentence(
   from: BedHere["from"],
   compound: Pick<Compound, "id" | "kind" | "name" | "bed">,
   frame: Pick<Frame, "name">,
-): string {
+): Template {
   const name = compoundInText(compound);
   switch (from) {
     case "set":

@@ -1,3 +1,5 @@
+import type { Template } from "../text/template.ts";
+
 /** What a plan of cuts came to, as far as words want to know it. */
 export type CutPlanFacts = {
   readonly sheets: number;
@@ -13,7 +15,7 @@ export type CutPlanFacts = {
  * How good a plan is: so many sheets, and whether fewer are possible. Where sheets differ it is a question of cost.
  * @example 4 sheets of one kind, proved // "12 of 12 {panes} from 4 sheets: fewer than 4 is impossible."
  */
-export function cutPlanSays(f: CutPlanFacts): string {
+export function cutPlanSays(f: CutPlanFacts): Template {
   const from = `${f.placed} of ${f.of} ${f.of === 1 ? "{pane}" : "{panes}"} from ${f.sheets} ${f.sheets === 1 ? "sheet" : "sheets"}`;
   if (f.each === null || f.each <= 0)
     return f.proved

@@ -1,5 +1,6 @@
 import type { Reckoning } from "../pane/reckoning.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, toMm } from "../units/length.ts";
 
 /** A lean that matters by itself. */
@@ -19,14 +20,14 @@ export function tooShallow(r: Reckoning): { readonly deepMm: number; readonly co
 }
 
 /** A depth that nobody read is too doubtful to order by. @example guessedText(6) // "What it rests on is a guess, doubtful by 6 mm: …" */
-export const guessedText = (doubtMm: number): string =>
+export const guessedText = (doubtMm: number): Template =>
   `What it rests on is a guess, doubtful by ${Number(doubtMm.toFixed(1))} mm: no size from it is likely to go in and be covered. Read the {rebate} itself, with the {beads} or the {putty} off.`;
 
 /**
  * Why no rectangle is to be ordered, and what to do: one sentence for the ticket, the order and whoever asks by a program.
  * @example 14 deep, 12 to be covered // "The rebate is 14 mm deep and 12 mm of the pane must be covered: no size is likely to keep it. …"
  */
-export function declinedText(r: Reckoning, unit: LengthUnit): string {
+export function declinedText(r: Reckoning, unit: LengthUnit): Template {
   const text = (lengthMm: number): string => writeLength(mm(lengthMm), unit, { places: 1, ticks: 32 });
   const shallow = tooShallow(r);
   if (shallow)

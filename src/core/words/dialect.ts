@@ -1,4 +1,5 @@
 import { capital } from "../text/capital.ts";
+import type { Template } from "../text/template.ts";
 /** The trade's words in two dialects. Everything stored is a concept; a dialect is chosen by each reader. */
 export type Dialect = "a" | "b";
 
@@ -19,7 +20,7 @@ export type Term = keyof typeof TERMS;
 export const TERM_LIST = Object.keys(TERMS) as Term[];
 
 /** Words that are one in both dialects but need saying once to a first-year. */
-export const PLAIN_TERMS: Readonly<Record<string, string>> = {
+export const PLAIN_TERMS: Readonly<Record<string, Template>> = {
   "sight size": "the clear opening you see, between frame edges",
   "tight size": "{rebate} wall to {rebate} wall",
   "glass size": "the tight size less clearances: what is cut",
@@ -40,7 +41,7 @@ const plural = (word: string): string => `${word}s`;
 export type Piece = { readonly text: string; readonly term: Term | null };
 
 /** @example piecesOf("Draw every {sprig}.", "b") // "Draw every ", "point" (sprig), "." */
-export const piecesOf = (sentence: string, dialect: Dialect): readonly Piece[] =>
+export const piecesOf = (sentence: Template, dialect: Dialect): readonly Piece[] =>
   withArticles(sentence, dialect)
     .split(/(\{[A-Za-z]+\})/)
     .flatMap((text): Piece[] => {
@@ -61,7 +62,7 @@ function termIn(braced: string): Term | null {
  * @example say("Draw every {sprig}.", "b") // "Draw every point."
  * @example say("{Packers} on the {sill}.", "b") // "Shims on the sill."
  */
-export function say(sentence: string, dialect: Dialect): string {
+export function say(sentence: Template, dialect: Dialect): string {
   return withArticles(sentence, dialect).replace(/\{([A-Za-z]+)\}/g, (whole, name: string) => {
     const small = name.toLowerCase();
     const single = isTerm(small)

@@ -1,5 +1,6 @@
 import type { Kind, Payloads } from "../log/kinds.ts";
 import type { Carried } from "../pane/carried.ts";
+import type { Template } from "../text/template.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { FINISH_WORDS } from "./entry/finish.ts";
@@ -41,7 +42,7 @@ const WORDS: WordsOf<Payloads> = {
 export const entryWords = (e: Carried, by: { readonly unit: LengthUnit; readonly dialect: Dialect }): string =>
   say(sentence(e, by.unit), by.dialect);
 
-function sentence<K extends Kind>(e: { readonly kind: K; readonly payload: Payloads[K] }, unit: LengthUnit): string {
+function sentence<K extends Kind>(e: { readonly kind: K; readonly payload: Payloads[K] }, unit: LengthUnit): Template {
   if (!Object.hasOwn(WORDS, e.kind)) return `Something that this version has no words for (${e.kind})`;
   return WORDS[e.kind](e.payload, unit);
 }

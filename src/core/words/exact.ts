@@ -21,7 +21,7 @@ const MARK_MM = 25.4 / 32;
 const ON_MARK = 1e-3;
 
 /** The exact figures of a sentence in the reader's unit; the rest as it is. */
-export function exactIn(sentence: string, unit: LengthUnit): string {
+export function exactIn<Text extends string>(sentence: Text, unit: LengthUnit): Text {
   return sentence.replace(FIGURES, (_, figures: string, sign: string) => {
     const one = (text: string): string => {
       const n = Number(text);
@@ -30,5 +30,5 @@ export function exactIn(sentence: string, unit: LengthUnit): string {
       return writeNumber(mm(Math.floor(n / step + ON_MARK) * step), unit, MARKS);
     };
     return `${figures.split(" × ").map(one).join(" × ")} ${unit}`;
-  });
+  }) as Text;
 }

@@ -6,11 +6,12 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import { throughThickness } from "../size/through.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { goesIn } from "./goes-in.ts";
 import { sizeText } from "./size-text.ts";
 
-export type HadSays = { readonly says: string; readonly bad: boolean };
+export type HadSays = { readonly says: Template; readonly bad: boolean };
 
 /**
  * What the glass that is here does in this opening: whether it goes in, what to ease, and how far a {bead} stands proud.

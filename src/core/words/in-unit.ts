@@ -55,7 +55,7 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
  * @example inUnit("at least 800 mm out", "in") // "at least 32 in out"
  * @example inUnit("within 75 mm of each corner", "mm") // as it is
  */
-export function inUnit(sentence: string, unit: LengthUnit): string {
+export function inUnit<Text extends string>(sentence: Text, unit: LengthUnit): Text {
   const exact = exactIn(sentence, unit);
   if (unit === "mm") return exact;
   const figured = exact
@@ -65,7 +65,7 @@ export function inUnit(sentence: string, unit: LengthUnit): string {
       const number = (n: string): string => other?.of(Number(n.replace("−", "-"))) ?? n;
       return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? of}`;
     });
-  return figured.replace(WHOLE_AND_PART, "$1\u00a0$2");
+  return figured.replace(WHOLE_AND_PART, "$1\u00a0$2") as Text;
 }
 
 /** The whole inches and their fraction stand on one line, whatever the width of the screen. */

@@ -6,11 +6,12 @@ import type { Twist } from "../measure/twist.ts";
 import type { Stack } from "../specify/stack.ts";
 import { writeLength } from "../tape/write.ts";
 import { capital } from "../text/capital.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, toMm } from "../units/length.ts";
 import { PLACE_NAMES } from "./places.ts";
 import { MISSING_TELLS } from "./size.ts";
 
-export const ASSUMPTION_WORDS: Readonly<Record<Assumption, string>> = {
+export const ASSUMPTION_WORDS: Readonly<Record<Assumption, Template>> = {
   "no-lean": "corners taken as square until a diagonal is read",
   "sides-parallel-widths": "jambs taken as parallel",
   "sides-parallel-heights": "head and {sill} taken as parallel",
@@ -21,7 +22,7 @@ export const missingWords = (read: Readonly<Partial<Record<OpeningPlace, unknown
   OPENING.filter((p) => read[p] === undefined).map((place) => ({ kind: place, says: MISSING_TELLS[place] }));
 
 /** The likeliest slip behind a reading that the others contradict. */
-export function slipWords(s: Slip, unit: LengthUnit): string {
+export function slipWords(s: Slip, unit: LengthUnit): Template {
   const name = PLACE_NAMES[s.place];
   const meant = writeLength(s.meant, unit, { places: 1, ticks: 32 });
   switch (s.kind) {
@@ -46,7 +47,7 @@ export function slipWords(s: Slip, unit: LengthUnit): string {
 const TWIST_MM = 1.5;
 
 /** What the two faces say of each other; null until both were read somewhere. */
-export function twistWords(t: Twist, unit: LengthUnit): string | null {
+export function twistWords(t: Twist, unit: LengthUnit): Template | null {
   if (t.worst === null) return null;
   const by = writeLength(mm(Math.abs(t.worst.by)), unit, { places: 1, ticks: 32 });
   return Math.abs(t.worst.by) < TWIST_MM
@@ -54,7 +55,7 @@ export function twistWords(t: Twist, unit: LengthUnit): string | null {
     : `Twisted: the other face is ${by} ${t.worst.by > 0 ? "larger" : "smaller"} at ${PLACE_NAMES[t.worst.place]}. The smaller of each is used.`;
 }
 
-export function conflictWords(c: Conflict, unit: LengthUnit): string {
+export function conflictWords(c: Conflict, unit: LengthUnit): Template {
   const text = (length: Parameters<typeof writeLength>[0]): string =>
     writeLength(length, unit, { places: 1, ticks: 32 });
   switch (c.kind) {

@@ -1,9 +1,10 @@
 import { COLUMNS, type RowProblem } from "../round/openings-table.ts";
+import type { Template } from "../text/template.ts";
 import { PLACE_NAMES } from "./places.ts";
 import { tapeErrorSentence } from "./tape-error.ts";
 
 /** What is wrong with a table of openings, by row and column, and what to do. */
-export function rowProblemSentence(p: RowProblem): string {
+export function rowProblemSentence(p: RowProblem): Template {
   switch (p.kind) {
     case "no-headings":
       return "The first row has no heading that is known. Give it the headings of the list below.";

@@ -1,8 +1,9 @@
 import type { Place } from "../measure/places.ts";
 import type { Shape } from "../measure/ways.ts";
+import type { Template } from "../text/template.ts";
 
 /** What each place is called, and how to hold the tape there. Words in braces are the reader's dialect. */
-const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]>> = {
+const PLACE_FACTS: Readonly<Record<Place, readonly [name: Template, howTo: Template]>> = {
   "width-top": ["width, top", "{Rebate} to {rebate}, just under the head."],
   "width-middle": ["width, middle", "{Rebate} to {rebate}, half way down."],
   "width-bottom": ["width, bottom", "{Rebate} to {rebate}, just above the {sill}."],
@@ -130,8 +131,13 @@ const PLACE_FACTS: Readonly<Record<Place, readonly [name: string, howTo: string]
   ],
 };
 
-const column = (of: 0 | 1): Readonly<Record<Place, string>> =>
-  Object.fromEntries(Object.entries(PLACE_FACTS).map(([place, fact]) => [place, fact[of]])) as Record<Place, string>;
+const PLACES = Object.keys(PLACE_FACTS) as readonly Place[];
+
+const column = (of: 0 | 1): Readonly<Record<Place, Template>> => {
+  const texts: Partial<Record<Place, Template>> = {};
+  for (const place of PLACES) texts[place] = PLACE_FACTS[place][of];
+  return texts as Record<Place, Template>;
+};
 
 export const PLACE_NAMES = column(0);
 
@@ -139,7 +145,7 @@ export const PLACE_NAMES = column(0);
 export const HOW_TO = column(1);
 
 /** Where a shape has no head that is level, and no corner under it. */
-const HOW_TO_SHAPED: Readonly<Partial<Record<Shape, Readonly<Partial<Record<Place, string>>>>>> = {
+const HOW_TO_SHAPED: Readonly<Partial<Record<Shape, Readonly<Partial<Record<Place, Template>>>>>> = {
   arched: {
     "width-middle": "{Rebate} to {rebate}, half way up to where the head springs.",
     "height-left": "From the {sill} up the left jamb to where the head springs: where it stops being straight.",
@@ -155,5 +161,5 @@ const HOW_TO_SHAPED: Readonly<Partial<Record<Shape, Readonly<Partial<Record<Plac
 };
 
 /** How to hold the tape at a place of an opening of that shape. @example howToRead("height-middle", "arched") // to the crown */
-export const howToRead = (place: Place, shape: Shape | null): string =>
+export const howToRead = (place: Place, shape: Shape | null): Template =>
   (shape === null ? undefined : HOW_TO_SHAPED[shape]?.[place]) ?? HOW_TO[place];

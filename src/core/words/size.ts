@@ -3,10 +3,11 @@ import type { OpeningPlace } from "../measure/places.ts";
 import type { Way } from "../measure/ways.ts";
 import type { PuttyError } from "../set/putty.ts";
 import type { CutError } from "../size/cut.ts";
+import type { Template } from "../text/template.ts";
 import { PLACE_NAMES } from "./places.ts";
 
 /** What a missing reading would tell. */
-export const MISSING_TELLS: Readonly<Record<OpeningPlace, string>> = {
+export const MISSING_TELLS: Readonly<Record<OpeningPlace, Template>> = {
   "width-top": "whether it narrows toward the head",
   "width-middle": "whether the jambs bulge",
   "width-bottom": "whether it narrows toward the {sill}",
@@ -18,7 +19,7 @@ export const MISSING_TELLS: Readonly<Record<OpeningPlace, string>> = {
 };
 
 /** What each way of measuring wants first, before there is any size. */
-const FIRST_OF: Readonly<Record<Way, { readonly width: string; readonly height: string }>> = {
+const FIRST_OF: Readonly<Record<Way, { readonly width: Template; readonly height: Template }>> = {
   rebate: {
     width: "Read one width, and the size can be worked out.",
     height: "Read one height, and the size can be worked out.",
@@ -50,7 +51,7 @@ const FIRST_OF: Readonly<Record<Way, { readonly width: string; readonly height: 
 };
 
 /** Why there is no size, and what to do about it, by the way that it is measured. */
-export function cutErrorSentence(error: CutError, way: Way = "rebate"): string {
+export function cutErrorSentence(error: CutError, way: Way = "rebate"): Template {
   switch (error.kind) {
     case "needs-width":
       return FIRST_OF[way].width;
@@ -67,7 +68,7 @@ export function cutErrorSentence(error: CutError, way: Way = "rebate"): string {
   }
 }
 
-export function figureErrorSentence(error: FigureError): string {
+export function figureErrorSentence(error: FigureError): Template {
   switch (error.kind) {
     case "needs-width":
       return "Read one width to draw the opening.";
@@ -78,7 +79,7 @@ export function figureErrorSentence(error: FigureError): string {
   }
 }
 
-export function puttyErrorSentence(error: PuttyError): string {
+export function puttyErrorSentence(error: PuttyError): Template {
   switch (error.kind) {
     case "no-front-room":
       return `No room is left for face {putty}: bed and glass are ${error.shortByMm.toFixed(1)} mm more than the {rebate} width. Use thinner glass or deepen the {rebate}.`;

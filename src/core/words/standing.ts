@@ -2,6 +2,7 @@ import type { Next } from "../pane/next.ts";
 import type { Says } from "../pane/standing.ts";
 import { GLASS_NAMES, type Glass } from "../specify/glass.ts";
 import { WHOLE_FACTS } from "../specify/whole.ts";
+import type { Template } from "../text/template.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
@@ -79,7 +80,7 @@ export function nextWords(next: Next, dialect: Dialect): string {
   return say(nextSentence(next), dialect);
 }
 
-function nextSentence(next: Next): string {
+function nextSentence(next: Next): Template {
   const day = next.day === undefined ? "" : sayDay(next.day);
   switch (next.kind) {
     case "look":

@@ -1,12 +1,13 @@
 import type { TapeThick } from "../pane/tape-thick.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import type { LengthUnit, Nm } from "../units/length.ts";
 
 /**
  * How thick a tape to take, and why, with {words} for the dialect.
  * @example a tape of 3 that fills // "3 mm thick: with glass and {bead} it fills the {rebate}"
  */
-export function tapeThickText({ strips, because }: TapeThick, unit: LengthUnit): string {
+export function tapeThickText({ strips, because }: TapeThick, unit: LengthUnit): Template {
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
   const [tape, ...packing] = strips.map(text);
   const thick = packing.length > 0 ? `${tape} thick on packing of ${packing.join(" and ")}` : `${tape} thick`;

@@ -1,10 +1,11 @@
 import type { Rout } from "../size/rout.ts";
 import { bedOf, type Through } from "../size/through.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, type Nm } from "../units/length.ts";
 
 /** Whether bed, glass and bead find room, and what would cure it. */
-export function throughWords(t: Through, unit: LengthUnit, front: "bead" | "putty"): string {
+export function throughWords(t: Through, unit: LengthUnit, front: "bead" | "putty"): Template {
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
   const bead = front === "bead" ? "{bead}" : "{putty}";
   if (t.cures === null)
@@ -38,7 +39,7 @@ export function routLine(r: Rout, unit: LengthUnit): string {
   return r.holds ? `${work}, ${text(r.upstandLeft)} stays` : `${work}: too little timber stays`;
 }
 
-export function routWords(r: Rout, unit: LengthUnit): string {
+export function routWords(r: Rout, unit: LengthUnit): Template {
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
   const cut = [
     r.width.by >= WORTH ? `${text(r.width.by)} wider` : null,

@@ -17,6 +17,7 @@ import { makeupIsSafe } from "../specify/makeup.ts";
 import type { SafetyReason, SafetyVerdict } from "../specify/safety.ts";
 import { wholeText } from "../specify/whole.ts";
 import { writeLength, writeNumber } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { gridUnit, type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { outlineText } from "./arch.ts";
 import { declinedText } from "./declined.ts";
@@ -44,7 +45,7 @@ export type Ticket = {
 type By = { readonly unit: LengthUnit; readonly dialect: Dialect; readonly poundsToo?: boolean };
 
 /** Whether there is a pane to order or to set at all, and why not. */
-function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
+function nothingToOrder(book: PaneBook, r: Reckoning, unit: LengthUnit): Template | null {
   if (r.stands.line) return null;
   if (oldGlassBack(book))
     return book.set ? "The old glass went back: nothing was ordered." : "The old glass goes back: nothing is ordered.";
@@ -172,7 +173,7 @@ const doorText = (r: Reckoning, unit: LengthUnit): string => {
 };
 
 /** @example "Planned: once the {rebate} is routed 5 mm deeper all round. Read it again then." */
-export const plannedText = (p: Planned, unit: LengthUnit): string =>
+export const plannedText = (p: Planned, unit: LengthUnit): Template =>
   p.isCut
     ? "It was routed: read it again. Until then this is the size of the plan."
     : `Planned: once the {rebate} is routed ${writeLength(p.by, unit, { places: 1, ticks: 32 })} deeper all round. Read it again then.`;
@@ -181,7 +182,7 @@ export const plannedText = (p: Planned, unit: LengthUnit): string =>
  * What the readings of now give beside what stands on the order, and what that means; "" where they give nothing else.
  * @example ordered 545 × 1193, now 544 × 1191, and it still goes in // "The readings now give 544 × 1191 mm: 1 mm less width and 2 mm less height than was ordered. What stands still goes in."
  */
-export function sinceOrderedText(r: Reckoning, unit: LengthUnit): string {
+export function sinceOrderedText(r: Reckoning, unit: LengthUnit): Template {
   const { moved } = r;
   if (r.poor && r.stands.line && r.stands.as !== "set")
     return `By what is read now no true rectangle is likely to do.${standsMeans(r)} ${r.canEase ? "Ease the {rebate} before it is set" : "Read it again"}, or order it anew.`;
@@ -246,7 +247,7 @@ const SIZE_IS: Readonly<Partial<Record<keyof typeof COPIED_WORDS, string>>> = {
 
 export const edgesText = (edges: string): string => (edges === "as cut" ? "edges as cut" : `${edges} edges`);
 
-function troubleText(book: PaneBook, r: Reckoning, unit: LengthUnit): string | null {
+function troubleText(book: PaneBook, r: Reckoning, unit: LengthUnit): Template | null {
   const unlikely = unlikelyHere(book, r);
   if (unlikely)
     return `No ${unlikely.is === "small" ? "{pane} is so small" : "sheet is so large"}: look at the ${unlikely.side}, and read it again.`;

@@ -3,6 +3,7 @@ import { DIAGONALS } from "../measure/places.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm } from "../units/length.ts";
 import { noArchText } from "./arch.ts";
 import { guessedText, tooShallow } from "./declined.ts";
@@ -12,11 +13,11 @@ import { percent } from "./percent.ts";
 import { cutErrorSentence, figureErrorSentence } from "./size.ts";
 
 /** What the readings come to: plain words first, then the figure, then the reason. */
-export type Verdict = {
+export type Verdict<Text = string> = {
   readonly tone: "waiting" | "good" | "trouble";
-  readonly says: string;
+  readonly says: Text;
   /** What is still taken for granted, or what to do about trouble. */
-  readonly more: string | null;
+  readonly more: Text | null;
 };
 
 /** What a pane is that is cut to the shape that was made, and not to one out of square. */
@@ -36,7 +37,7 @@ export function verdictOf(
   return { tone: found.tone, says: say(found.says, by.dialect), more: found.more && say(found.more, by.dialect) };
 }
 
-function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly leastCoverMm: number }): Verdict {
+function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly leastCoverMm: number }): Verdict<Template> {
   if (!r.cut.ok) return { tone: "waiting", says: cutErrorSentence(r.cut.error), more: null };
   if (!r.cut.value.opening.ok)
     return { tone: "trouble", says: figureErrorSentence(r.cut.value.opening.error), more: null };
@@ -127,9 +128,9 @@ function shapeWords(lying: Lying, cornersRead: number, text: (lengthMm: number) 
   return bow <= -SQUARE_MM ? `${lean} The sides bulge in ${text(bow)}.` : lean;
 }
 
-function assumedWords(lying: Lying, cornersRead: number): string | null {
+function assumedWords(lying: Lying, cornersRead: number): Template | null {
   const { assumptions } = lying.figure;
-  const said: string[] = [];
+  const said: Template[] = [];
   if (cornersRead === 0) said.push("corners taken as square until a diagonal is read");
   else if (cornersRead === 1) said.push("one diagonal read: the other would check it");
   if (assumptions.includes("sides-parallel-widths")) said.push("jambs taken as parallel");

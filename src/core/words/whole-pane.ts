@@ -13,6 +13,7 @@ import { orderHeld, orderHolds, sureOf } from "../pane/sure.ts";
 import { waitsOf } from "../pane/waits.ts";
 import { STATIONS } from "../plan/stations.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { type Day, writeDay } from "../units/day.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../units/length.ts";
 import { declinedText } from "./declined.ts";
@@ -127,7 +128,7 @@ export function sizedPane(book: PaneBook, r: Reckoning, by: Pick<WholeBy, "unit"
 export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
   const steps = stepsOnce(book, r);
   const { unit, dialect, today } = by;
-  const s = (text: string): string => inUnit(say(text, dialect), unit);
+  const s = (text: Template): string => inUnit(say(text, dialect), unit);
   const next = nextFor(book, r, today);
   const setting = settingOf(book, r);
   const all = standings(book, r);

@@ -4,12 +4,13 @@ import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { bowSetback } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
+import type { Template } from "../text/template.ts";
 import { floorTo, gridUnit, type LengthUnit, mm, type Nm, nm, takeNm } from "../units/length.ts";
 import { percent } from "./percent.ts";
 import { PLACE_NAMES } from "./places.ts";
 
 /** One sum behind a result: what it is, the sum with its numbers, the rule and where that is from. */
-export type Sum = { readonly of: string; readonly sum: string; readonly rule: string; readonly source: string };
+export type Sum = { readonly of: string; readonly sum: Template; readonly rule: Template; readonly source: string };
 
 /** The sums that made the size, its gaps, its cover and its odds, in the reader's unit. */
 export function whySize(r: Reckoning, unit: LengthUnit, leastGapMm: number): readonly Sum[] {

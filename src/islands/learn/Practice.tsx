@@ -3,6 +3,7 @@ import { v7 as uuidv7 } from "uuid";
 import type { PracticeStanding } from "../../contract/practice.ts";
 import type { Answer, Judged } from "../../core/practice/exercise.ts";
 import { EXERCISES, type ExerciseId, madeOf } from "../../core/practice/exercises.ts";
+import type { Template } from "../../core/text/template.ts";
 import { dayOfMonth } from "../../core/units/day.ts";
 import { weekdayName } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -110,6 +111,7 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
           ) : (
             <PracticePicture
               picture={made.picture}
+              dialect={prefs.dialect}
               picks={answer.picks}
               pick={pick}
               over={judged !== null}
@@ -215,7 +217,7 @@ export function Practice({ exercise, level, prefs, who, stood, leave, another }:
 }
 
 /** What can be picked, in words. */
-function offered(form: ReturnType<typeof madeOf>["form"]): readonly string[] {
+function offered(form: ReturnType<typeof madeOf>["form"]): readonly Template[] {
   switch (form.kind) {
     case "choice":
       return form.options;

@@ -5,16 +5,17 @@ import { writeLength } from "../../core/tape/write.ts";
 import { dayOfMonth, weekday } from "../../core/units/day.ts";
 import { mm } from "../../core/units/length.ts";
 import { weekdayName } from "../../core/words/days.ts";
+import { type Dialect, say } from "../../core/words/dialect.ts";
 import { SECTION_BOX, systemSection } from "../../drawing/system-section.ts";
 import { tapePicture } from "../../drawing/tape-picture.ts";
 import { PracticeBeads } from "./PracticeBeads.tsx";
 import { PracticeCuts } from "./PracticeCuts.tsx";
 import type { Of, TappedOn } from "./tapped-on.ts";
 
-type Props = { readonly picture: Picture } & TappedOn;
+type Props = { readonly picture: Picture; readonly dialect: Dialect } & TappedOn;
 
 /** What an exercise shows, and where it is tapped on. */
-export function PracticePicture({ picture: p, ...by }: Props) {
+export function PracticePicture({ picture: p, dialect, ...by }: Props) {
   switch (p.kind) {
     case "tape":
       return <Tape of={p} />;
@@ -50,7 +51,7 @@ export function PracticePicture({ picture: p, ...by }: Props) {
         <ul className="space-y-2 text-[19px]">
           {p.lines.map((l) => (
             <li key={l} className="border-l-4 border-tape pl-3">
-              {l}
+              {say(l, dialect)}
             </li>
           ))}
         </ul>

@@ -1,5 +1,6 @@
 import { DETAILS } from "../../core/frame/detail.ts";
 import { leftToSay } from "../../core/frame/told-detail.ts";
+import type { Template } from "../../core/text/template.ts";
 import { usePane } from "../panels/pane-context.ts";
 
 type Props = {
@@ -41,7 +42,7 @@ export function LeftToSay({ then }: Props) {
 }
 
 type Question = {
-  readonly asks: string;
+  readonly asks: Template;
   readonly of: Readonly<Record<string, string>>;
   readonly why: string;
   readonly tell: (answer: string) => void;

@@ -12,6 +12,7 @@ import {
   sidesOf,
   type Ways,
 } from "../../core/frame/which-system.ts";
+import type { Template } from "../../core/text/template.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "../stage/stage-context.ts";
@@ -162,7 +163,7 @@ function Choose<T extends string>({ name, of, value, choose }: ChooseProps<T>) {
 }
 
 /** How each way of holding lets go: what comes off and from where, and which way the glass leaves. */
-const LETS_GO: Readonly<Record<Holds, string | null>> = {
+const LETS_GO: Readonly<Record<Holds, Template | null>> = {
   putty: "{Putty} off",
   beads: "{Beads} off",
   mouldings: "Mouldings off",
@@ -170,7 +171,7 @@ const LETS_GO: Readonly<Record<Holds, string | null>> = {
   "screwed-sash": null,
 };
 
-function goesSentence(holds: Holds, { beads, cut, leaves }: Ways): string {
+function goesSentence(holds: Holds, { beads, cut, leaves }: Ways): Template {
   const off = LETS_GO[holds];
   return off === null
     ? "The sash comes apart at its corners, on the bench: which side it is worked from makes no difference."

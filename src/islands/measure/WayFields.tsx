@@ -4,6 +4,7 @@ import { type Sits, WAY_FACTS } from "../../core/measure/ways.ts";
 import type { Reckoning } from "../../core/pane/reckoning.ts";
 import type { Chances } from "../../core/size/odds-line.ts";
 import { writeLength } from "../../core/tape/write.ts";
+import type { Template } from "../../core/text/template.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { Part } from "../panels/Part.tsx";
@@ -77,14 +78,14 @@ const SAT = {
     name: "loose",
     says: "It rattled, and a copy rattles again: see what cover is left, and read the {rebate} once it is clear.",
   },
-} as const;
+} as const satisfies Readonly<Record<string, { readonly name: Template; readonly says: Template }>>;
 
 const A_COPY_DOES = " A copy will do.";
-const TOO_NEAR = ({ binds }: Chances): string =>
+const TOO_NEAR = ({ binds }: Chances): Template =>
   ` A copy is too near: what is made comes a little larger or smaller, and it would bind with a chance of ${Math.round(100 * binds)}%. Read the {packers} or the {rebate}, or take a little off its size.`;
 
 /** What was told of its fit, and the room that follows from it. */
-function fitWords(r: Reckoning, unit: LengthUnit, sits: Sits | null): string {
+function fitWords(r: Reckoning, unit: LengthUnit, sits: Sits | null): Template {
   const { copied } = r.opening;
   const room =
     copied?.play == null

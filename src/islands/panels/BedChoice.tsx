@@ -4,6 +4,7 @@ import { compoundInText } from "../../core/bed/compounds.ts";
 import { runsInSun } from "../../core/bed/sun.ts";
 import { frameOf } from "../../core/frame/systems.ts";
 import { bedIsAsked, mayTouch } from "../../core/pane/bed-here.ts";
+import type { Template } from "../../core/text/template.ts";
 import { bedSentence } from "../../core/words/bed.ts";
 import { Part } from "./Part.tsx";
 import { usePane } from "./pane-context.ts";
@@ -76,11 +77,13 @@ export function BedChoice({ as }: Props) {
   );
 }
 
+type Judged = { readonly c: Compound; readonly no: boolean; readonly because: readonly Template[] };
+
 /** The firm's list, what may not touch this pane last and with its reason. */
 function BedList({ onTaken }: { readonly onTaken: () => void }) {
   const { book, reckoning: r, firm, say, write } = usePane();
   const [against, setAgainst] = useState<Compound | null>(null);
-  const judged = firm.compounds.map((c) => {
+  const judged = firm.compounds.map((c): Judged => {
     const touch = mayTouch(c, book, r.glass);
     const runs = runsInSun(c, book.sun?.darkFrame ?? false);
     return {

@@ -1,10 +1,10 @@
-import { createContext, type ReactNode, useContext, useState } from "react";
+import { createContext, type ReactElement, type ReactNode, useContext, useState } from "react";
 import { Part } from "./Part.tsx";
 
 type Props = {
-  readonly title: ReactNode;
+  readonly title: string | ReactElement;
   /** Beside the title: what is in it, in a few words. */
-  readonly more?: ReactNode;
+  readonly more?: string | ReactElement | false | null | undefined;
   /** A line of its own in the station, or a small matter inside a part. */
   readonly as?: "line" | "small";
   readonly children: ReactNode;

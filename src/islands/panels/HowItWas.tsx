@@ -13,6 +13,7 @@ import {
   tapped,
 } from "../../core/takeout/how-it-was.ts";
 import { writeLength } from "../../core/tape/write.ts";
+import type { Template } from "../../core/text/template.ts";
 import { type LengthUnit, type Nm, nm } from "../../core/units/length.ts";
 import { MAP_BOX, mapPlace, PANE_IN_MAP } from "../../drawing/how-it-was.ts";
 import type { Say } from "../ui/say.ts";
@@ -150,7 +151,7 @@ export function HowItWas({ editable }: { readonly editable: boolean }) {
   );
 }
 
-const FAULT_WORDS: Readonly<Record<PackingFault, string>> = {
+const FAULT_WORDS: Readonly<Record<PackingFault, Template>> = {
   "too-narrow": "a {packer} carried one sheet of the {unit} only",
   "none-below": "nothing stood under the {pane}",
   "one-below": "only one {packer} stood under it",

@@ -1,8 +1,9 @@
 import { type ReactNode, useState } from "react";
+import type { Template } from "../../core/text/template.ts";
 import { usePane } from "./pane-context.ts";
 
 /** Where a phone asks one thing a screen, what lies behind it is a tap away; elsewhere it simply stands there. */
-export function OnPhoneFolded({ name, children }: { readonly name: string; readonly children: ReactNode }) {
+export function OnPhoneFolded({ name, children }: { readonly name: Template; readonly children: ReactNode }) {
   const { say } = usePane();
   const [open, setOpen] = useState(false);
   return (

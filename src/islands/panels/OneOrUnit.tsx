@@ -2,6 +2,7 @@ import { frameOf } from "../../core/frame/systems.ts";
 import { EXAM_FACTS } from "../../core/look/exam.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { type SealedBy, sealedBy, wasUnit } from "../../core/pane/unit.ts";
+import type { Template } from "../../core/text/template.ts";
 import { usePane } from "./pane-context.ts";
 
 const BECAUSE: Readonly<Record<SealedBy, string>> = {
@@ -13,7 +14,9 @@ const BECAUSE: Readonly<Record<SealedBy, string>> = {
 /** How to see it where no glass is left to hold a light to. */
 const GONE = "The glass is gone: look at its shards, and at how wide a seat it left";
 
-const ANSWERS = { single: "It is one sheet", sealed: "It is a {unit}" } as const;
+const ANSWERS = { single: "It is one sheet", sealed: "It is a {unit}" } as const satisfies Readonly<
+  Record<string, Template>
+>;
 
 type Props = {
   /** Asked, where the old glass is looked at; or told in one line, with the tap that says otherwise, where new glass is chosen. */

@@ -1,7 +1,12 @@
-import type { ReactNode } from "react";
+import type { ReactElement, ReactNode } from "react";
+import type { Template } from "../../core/text/template.ts";
 import { Said } from "./Said.tsx";
 
-type Props = { readonly title: ReactNode; readonly more?: ReactNode; readonly children: ReactNode };
+type Props = {
+  readonly title: Template | ReactElement;
+  readonly more?: Template | ReactElement | false | null | undefined;
+  readonly children: ReactNode;
+};
 
 /** One matter of a station: its name, a word about it, and what there is to do. */
 export const Part = ({ title, more, children }: Props) => (

@@ -1,4 +1,5 @@
 import { useId } from "react";
+import type { Template } from "../../core/text/template.ts";
 import { meaning, piecesOf, type Term } from "../../core/words/dialect.ts";
 import { inUnit } from "../../core/words/in-unit.ts";
 import { usePane } from "./pane-context.ts";
@@ -7,7 +8,7 @@ import { usePane } from "./pane-context.ts";
 const CLINGS = /^[,.;:!?)”’]+/;
 
 /** A sentence in the reader's words and unit. A tap on a trade word says what it means. */
-export function Said({ children }: { readonly children: string }) {
+export function Said({ children }: { readonly children: Template }) {
   const { prefs } = usePane();
   const pieces = piecesOf(inUnit(children, prefs.unit), prefs.dialect);
   return pieces.map((piece, i) => {

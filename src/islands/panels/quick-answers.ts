@@ -10,11 +10,12 @@ import { PLAIN_LOOKS, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { SPACERS } from "../../core/specify/makeup.ts";
 import { SAFE_KINDS, saferMakeup, saferSheet } from "../../core/specify/safer.ts";
 import { writeNumber } from "../../core/tape/write.ts";
+import type { Template } from "../../core/text/template.ts";
 import type { Nm } from "../../core/units/length.ts";
 import { usePane } from "./pane-context.ts";
 
 /** One tap that answers what an order would leave to guess. */
-export type QuickAnswer = { readonly says: string; readonly tell: () => void };
+export type QuickAnswer = { readonly says: Template; readonly tell: () => void };
 
 /** The answers that are one tap from wherever the question stands, by what is unknown. */
 export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly QuickAnswer[] | undefined>>> {
@@ -61,14 +62,16 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
           sheet(thickness, old === thickness ? "as the old one" : "the house's usual"),
         ],
     unsafe: makeup
-      ? SAFE_KINDS.map((k) => ({
-          says: `${makeup.panes.length === 2 ? "Both" : "All"} sheets ${GLASS_NAMES[k]}`,
-          tell: () => write("specify.makeup", { makeup: saferMakeup(makeup, k) }),
-        }))
+      ? SAFE_KINDS.map(
+          (k): QuickAnswer => ({
+            says: `${makeup.panes.length === 2 ? "Both" : "All"} sheets ${GLASS_NAMES[k]}`,
+            tell: () => write("specify.makeup", { makeup: saferMakeup(makeup, k) }),
+          }),
+        )
       : // What is here is what it is: no choice makes it safe.
         book.panel || isUnit(book) || wasHad(book)
         ? undefined
-        : SAFE_KINDS.map((k) => {
+        : SAFE_KINDS.map((k): QuickAnswer => {
             const text = writeNumber(saferSheet(k, thickness), "mm");
             return {
               says: `Make it ${text} mm ${GLASS_NAMES[k]}`,

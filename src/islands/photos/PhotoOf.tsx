@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { photoErrorSentence } from "../../core/photo/kinds.ts";
 import type { Station } from "../../core/plan/stations.ts";
+import type { Template } from "../../core/text/template.ts";
 import { takePhoto } from "../log/photo-store.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Picture } from "./Picture.tsx";
@@ -8,7 +9,7 @@ import { Picture } from "./Picture.tsx";
 type Props = {
   readonly station: Station;
   /** What it shows, by which it is found again. */
-  readonly of: string;
+  readonly of: Template;
   readonly caption: string;
   /** What the button says; the caption if not given. */
   readonly name?: string;

@@ -1,4 +1,5 @@
 import type { UnitPart } from "../../core/steps/step.ts";
+import type { Template } from "../../core/text/template.ts";
 import { EDGE_BOX, unitEdge } from "../../drawing/unit-edge.ts";
 import { usePane } from "../panels/pane-context.ts";
 
@@ -47,7 +48,7 @@ export function UnitEdge({ part }: { readonly part: UnitPart }) {
   );
 }
 
-const PART_NAMES: Readonly<Record<UnitPart, string>> = {
+const PART_NAMES: Readonly<Record<UnitPart, Template>> = {
   panes: "its two {panes}",
   cuts: "where the blade runs, along both {panes}",
   spacer: "its spacer",

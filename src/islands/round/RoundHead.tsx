@@ -1,8 +1,9 @@
 import type { RoundHeadData } from "../../core/page/round-page.ts";
+import type { Template } from "../../core/text/template.ts";
 import { alertWords } from "../../core/words/alert.ts";
 import { type Dialect, say } from "../../core/words/dialect.ts";
 
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+const count = (n: number, one: Template, many: Template): Template => `${n} ${n === 1 ? one : many}`;
 
 type Props = RoundHeadData & { readonly dialect: Dialect };
 

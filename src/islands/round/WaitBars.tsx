@@ -1,3 +1,4 @@
+import type { Template } from "../../core/text/template.ts";
 import { type Dialect, say } from "../../core/words/dialect.ts";
 import type { DayAxis, DrawnBar } from "../../drawing/day-bars.ts";
 
@@ -5,7 +6,7 @@ const LOOKS: Readonly<
   Record<
     DrawnBar["kind"],
     {
-      readonly name: string;
+      readonly name: Template;
       readonly fill: string;
       readonly stroke: string;
       readonly ink: string;

@@ -10,6 +10,7 @@ import { tubesFor } from "../../core/set/putty.ts";
 import { puttyExtra } from "../../core/set/putty-extra.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
 import { writeLength } from "../../core/tape/write.ts";
+import type { Template } from "../../core/text/template.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { runText } from "../../core/words/run-text.ts";
 import { puttyErrorSentence } from "../../core/words/size.ts";
@@ -172,7 +173,7 @@ const PanelBlocks = ({ of, say }: { readonly of: BlockHeight; readonly say: Say 
   </span>
 );
 
-const Item = ({ name, children }: { readonly name: string; readonly children: ReactNode }) => (
+const Item = ({ name, children }: { readonly name: Template; readonly children: ReactNode }) => (
   <div className="grid grid-cols-[7rem_1fr] gap-3 py-2">
     <dt className="font-medium">
       <Said>{name}</Said>

@@ -6,6 +6,7 @@ import { isUnit, oldUnitMm } from "../../core/pane/unit.ts";
 import { type Opens, widthFault } from "../../core/set/packer-places.ts";
 import { packingFaults } from "../../core/takeout/how-it-was.ts";
 import { writeNumber } from "../../core/tape/write.ts";
+import type { Template } from "../../core/text/template.ts";
 import { mm, toMm } from "../../core/units/length.ts";
 import { PACKERS_BOX, packersDrawing } from "../../drawing/packers.ts";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
@@ -21,7 +22,7 @@ const FAULTS = {
   "over-drain": "A {packer} stood over a drain: water stood behind it.",
   "too-narrow": "A {packer} carried one sheet of the {unit} only: that shears its seal.",
   "wrong-diagonal": "The old {packers} were on the wrong diagonal: the sash dropped by them.",
-} as const;
+} as const satisfies Readonly<Record<string, Template>>;
 
 /** Where every packer stands, drawn; what was wrong with how it was; and why a push fit wants them all the same. */
 export function SettingDrawing() {

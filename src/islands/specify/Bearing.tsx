@@ -8,6 +8,7 @@ import { windHere } from "../../core/pane/wind-here.ts";
 import { crackingOf } from "../../core/specify/cracking.ts";
 import { cupsFor, liftOf } from "../../core/specify/mass.ts";
 import { EXPOSURE_NAMES, EXPOSURES } from "../../core/specify/wind.ts";
+import type { Template } from "../../core/text/template.ts";
 import { toMm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/mass.ts";
 import { Fold } from "../panels/Fold.tsx";
@@ -123,7 +124,7 @@ function Cracking() {
 /** Those that a pane is set in; the rest only touch it. */
 const SET_IN: readonly Setting[] = COMPOUND_IDS;
 
-const NAMES: Readonly<Record<Setting, string>> = {
+const NAMES: Readonly<Record<Setting, Template>> = {
   linseed: "linseed {putty}",
   acrylic: "acrylic compound",
   "metal-casement": "metal-casement {putty}",

@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import type { Readings } from "../../core/measure/reckoned.ts";
+import type { Template } from "../../core/text/template.ts";
 import { type Nm, nm } from "../../core/units/length.ts";
 import { massText } from "../../core/words/mass.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -59,7 +60,7 @@ function coverBySight(r: Readings, glass: { readonly width: Nm; readonly height:
   return nm(Math.min(glass.width - width, glass.height - height) / 2);
 }
 
-type RowProps = { readonly name: string; readonly bad?: boolean; readonly children: ReactNode };
+type RowProps = { readonly name: Template; readonly bad?: boolean; readonly children: ReactNode };
 
 const Row = ({ name, bad = false, children }: RowProps) => (
   <div className={`flex items-baseline justify-between gap-3 py-1.5 ${bad ? "trouble" : ""}`}>

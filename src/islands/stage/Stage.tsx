@@ -1,11 +1,12 @@
 import { type ReactNode, useEffect, useRef } from "react";
+import type { Template } from "../../core/text/template.ts";
 import { Unfolded } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useStage } from "./stage-context.ts";
 
 export type Tab = {
   readonly id: string;
-  readonly name: string;
+  readonly name: Template;
   /** A word beside the name: how many, whether. */
   readonly more?: string | undefined;
   readonly content: ReactNode;

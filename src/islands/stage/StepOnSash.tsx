@@ -4,6 +4,7 @@ import { isUnit, wasUnit } from "../../core/pane/unit.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import type { Step } from "../../core/steps/step.ts";
+import type { Template } from "../../core/text/template.ts";
 import { mapPlace } from "../../drawing/how-it-was.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Board, GLASS_AT } from "./Board.tsx";
@@ -16,7 +17,7 @@ type Props = {
   /** What a part of the sash is once it is done: through, clean, done. */
   readonly done: string;
   /** The station's own drawing of this step, and how it is worked on. */
-  readonly own?: { readonly drawing: ReactNode; readonly how: string; readonly title?: string } | undefined;
+  readonly own?: { readonly drawing: ReactNode; readonly how: Template; readonly title?: Template } | undefined;
 };
 
 /** The sash with what the step is about on it, and the section of this frame beside it. */

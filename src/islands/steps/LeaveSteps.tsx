@@ -1,12 +1,13 @@
 import type { ReactNode } from "react";
 import { OUT_ALREADY } from "../../core/pane/out-already.ts";
 import type { Step } from "../../core/steps/step.ts";
+import type { Template } from "../../core/text/template.ts";
 import { usePane } from "../panels/pane-context.ts";
 
 type Props = {
   readonly tone: "glass" | "wax";
   /** What was seen, and the question. */
-  readonly says: string;
+  readonly says: Template;
   readonly steps: readonly Step[];
   /** Another way out, before the tap. */
   readonly children?: ReactNode;

@@ -1,2 +1,3 @@
+import type { Template } from "../../core/text/template.ts";
 /** Fills the {words} of a sentence in the reader's dialect. */
-export type Say = (sentence: string) => string;
+export type Say = (sentence: Template) => string;

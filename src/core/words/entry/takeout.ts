@@ -5,6 +5,7 @@ import { COUNTED_NAMES } from "../../takeout/counts.ts";
 import { WASTE_NAMES } from "../../takeout/disposal.ts";
 import { FRONT_FACTS } from "../../takeout/front-steps.ts";
 import { THING_FACTS } from "../../takeout/how-it-was.ts";
+import type { Template } from "../../text/template.ts";
 import { dayOf } from "../../units/day.ts";
 import { sayDay } from "../days.ts";
 import type { WordsOf } from "./parts.ts";
@@ -26,7 +27,7 @@ export const TAKEOUT_WORDS: WordsOf<TakeoutPayloads> = {
       )
       .join(", "),
   "takeout.front": (p) =>
-    `In front: ${p.front.map((f) => `${FRONT_FACTS[f.what].name}${f.fate === "thrown" ? " (thrown out)" : f.kept ? ` (${f.kept})` : ""}`).join(", ") || "nothing"}`,
+    `In front: ${p.front.map((f): Template => `${FRONT_FACTS[f.what].name}${f.fate === "thrown" ? " (thrown out)" : f.kept ? ` (${f.kept})` : ""}`).join(", ") || "nothing"}`,
   "takeout.joints": (p) =>
     `{Bead} corners: ${
       CORNERS.flatMap((c) => {

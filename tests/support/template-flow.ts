@@ -1,0 +1,128 @@
+import ts from "typescript";
+
+/** A text with {words} that goes where it is read as it stands. */
+export type Leak = {
+  readonly file: string;
+  readonly line: number;
+  readonly text: string;
+  readonly node: ts.Expression;
+};
+
+const BRACED = /\{(pane|rebate|bead|sprig|packer|toughened|unit|bar|sill|putty)s?\}/i;
+/** What gives back the text, or the list, that it was asked of. */
+const SAME_TEXT =
+  /^(replace|replaceAll|slice|trim|trimEnd|toLowerCase|join|concat|filter|at|toSorted|sort|reverse|split|padEnd)$/;
+/** A list of lists of texts is looked into, and nothing deeper. */
+const LISTS_IN_LISTS = 2;
+
+/** Follows texts with {words} through a program: from the literals they stand in to wherever they are handed. */
+export function leaksOf(program: ts.Program, within: (file: string) => boolean): readonly Leak[] {
+  const checker = program.getTypeChecker();
+  const leaks: Leak[] = [];
+  const known = new Map<ts.Symbol, boolean>();
+
+  const isTemplate = (type: ts.Type | undefined, within = 0): boolean => {
+    if (!type || within > LISTS_IN_LISTS) return false;
+    if (type.isUnion()) return type.types.some((t) => isTemplate(t, within));
+    if (type.isIntersection() || type.flags & ts.TypeFlags.Object)
+      if (type.getProperties().some((p) => String(p.escapedName).startsWith("__@template@"))) return true;
+    const each = checker.isArrayLikeType(type) ? checker.getIndexTypeOfType(type, ts.IndexKind.Number) : undefined;
+    return isTemplate(each, within + 1);
+  };
+  const isOpen = (type: ts.Type): boolean =>
+    (type.flags & (ts.TypeFlags.TypeParameter | ts.TypeFlags.Any | ts.TypeFlags.Unknown)) !== 0;
+
+  const hasWords = (of: ts.Expression): boolean => {
+    if (
+      ts.isParenthesizedExpression(of) ||
+      ts.isAsExpression(of) ||
+      ts.isSatisfiesExpression(of) ||
+      ts.isNonNullExpression(of)
+    )
+      return hasWords(of.expression);
+    if (ts.isStringLiteralLike(of)) return BRACED.test(of.text);
+    if (ts.isTemplateExpression(of))
+      return (
+        BRACED.test(of.head.text + of.templateSpans.map((s) => s.literal.text).join("")) ||
+        of.templateSpans.some((s) => hasWords(s.expression))
+      );
+    if (ts.isConditionalExpression(of)) return hasWords(of.whenTrue) || hasWords(of.whenFalse);
+    if (ts.isBinaryExpression(of)) {
+      const kind = of.operatorToken.kind;
+      if (kind === ts.SyntaxKind.AmpersandAmpersandToken) return hasWords(of.right);
+      if ([ts.SyntaxKind.PlusToken, ts.SyntaxKind.BarBarToken, ts.SyntaxKind.QuestionQuestionToken].includes(kind))
+        return hasWords(of.left) || hasWords(of.right);
+      return false;
+    }
+    if (ts.isArrayLiteralExpression(of))
+      return of.elements.some((e) => hasWords(ts.isSpreadElement(e) ? e.expression : e));
+    if (
+      ts.isCallExpression(of) &&
+      ts.isPropertyAccessExpression(of.expression) &&
+      SAME_TEXT.test(of.expression.name.text)
+    )
+      if (hasWords(of.expression.expression)) return true;
+    if (ts.isIdentifier(of)) {
+      const symbol = checker.getSymbolAtLocation(of);
+      const made = symbol?.valueDeclaration;
+      if (
+        symbol &&
+        made &&
+        ts.isVariableDeclaration(made) &&
+        !made.type &&
+        made.initializer &&
+        ts.isIdentifier(made.name)
+      ) {
+        if (!known.has(symbol)) {
+          known.set(symbol, false);
+          known.set(symbol, hasWords(made.initializer));
+        }
+        if (known.get(symbol)) return true;
+      }
+    }
+    return isTemplate(checker.getTypeAtLocation(of));
+  };
+
+  /** Whether the value goes on as it is, in something larger that is looked at for itself. */
+  const goesOn = (of: ts.Expression): boolean => {
+    const { parent } = of;
+    if (ts.isParenthesizedExpression(parent) || ts.isAsExpression(parent) || ts.isSatisfiesExpression(parent))
+      return true;
+    if (ts.isNonNullExpression(parent) || ts.isTemplateSpan(parent) || ts.isArrayLiteralExpression(parent)) return true;
+    if (ts.isSpreadElement(parent)) return true;
+    if (ts.isConditionalExpression(parent)) return parent.condition !== of;
+    return ts.isBinaryExpression(parent) && hasWords(parent);
+  };
+
+  /** Whether it is handed on here to somebody. */
+  const isHanded = (of: ts.Expression): boolean => {
+    const { parent } = of;
+    if (ts.isCallExpression(parent) || ts.isNewExpression(parent)) return parent.arguments?.includes(of) ?? false;
+    if (ts.isArrowFunction(parent)) return parent.body === of;
+    if (ts.isPropertyAssignment(parent)) return parent.initializer === of;
+    if (ts.isVariableDeclaration(parent)) return parent.type !== undefined;
+    if (ts.isBinaryExpression(parent))
+      return parent.operatorToken.kind === ts.SyntaxKind.EqualsToken && parent.right === of;
+    // A key tells a list's lines apart and is read by nobody.
+    if (ts.isJsxExpression(parent) && ts.isJsxAttribute(parent.parent)) return parent.parent.name.getText() !== "key";
+    if (ts.isJsxAttribute(parent)) return parent.initializer === of;
+    return ts.isReturnStatement(parent) || ts.isJsxExpression(parent);
+  };
+
+  const look = (node: ts.Node, file: ts.SourceFile): void => {
+    if (ts.isExpression(node) && !ts.isJsxExpression(node) && !goesOn(node) && isHanded(node) && hasWords(node)) {
+      const to = checker.getContextualType(node);
+      const fits = to && !isOpen(to) ? isTemplate(to) : isTemplate(checker.getTypeAtLocation(node));
+      if (!fits)
+        leaks.push({
+          file: file.fileName,
+          line: file.getLineAndCharacterOfPosition(node.getStart()).line + 1,
+          text: node.getText().slice(0, 90),
+          node,
+        });
+    }
+    ts.forEachChild(node, (child) => look(child, file));
+  };
+  for (const file of program.getSourceFiles()) if (within(file.fileName)) look(file, file);
+  return leaks;
+}
