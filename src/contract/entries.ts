@@ -16,6 +16,7 @@ export const EntriesAfter = z.strictObject({
   after: z.coerce.number().int().min(0).default(0),
   pane: z.uuid().optional(),
   order: z.uuid().optional(),
+  firm: z.literal("too").optional(),
 });
 export type EntriesAfter = z.output<typeof EntriesAfter>;
 
@@ -28,7 +29,7 @@ export const GetEntries = route({
   method: "get",
   path: "/api/entries",
   says: "Entries stored after a place in the log, at most 1 000; of one pane (with its orders) or one order where asked.",
-  more: "Query: `after` (0 to begin with), `pane`, `order`. `through` is where to go on from.",
+  more: "Query: `after` (0 to begin with), `pane`, `order`; `firm=too` with a pane, for the firm's own entries as well: its rules, people, stock and rounds. `through` is where to go on from.",
   input: EntriesAfter,
   output: EntriesPage,
 });

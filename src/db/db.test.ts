@@ -9,7 +9,7 @@ import { dayOf } from "../core/units/day.ts";
 import { ottermoleRow } from "../demo/ottermole-row.ts";
 import { appendEntries } from "./append.ts";
 import { createDatabase, type Database, openDatabase } from "./database.ts";
-import { allEntries, entriesOfPane, logEnd } from "./entry-log.ts";
+import { allEntries, entriesOfFirm, entriesOfPane, logEnd } from "./entry-log.ts";
 import { listPeople, listRounds, listSuppliers, neighboursOf, paneById, panesOfRound, sameOpening } from "./lists.ts";
 import { entriesAfter } from "./log-after.ts";
 import { listOrders } from "./order-lists.ts";
@@ -208,6 +208,9 @@ describe("reading the log", () => {
     expect(own).toEqual(entriesOfPane(db, pane));
     expect(own.some((e) => e.kind === "order.checked")).toBe(true);
     expect(own.every((e) => e.about.pane === pane || e.about.order !== undefined)).toBe(true);
+    const withFirm = entriesAfter(db, { after: 0, pane, firm: "too" }, 10_000).entries;
+    expect(new Set(withFirm.map((e) => e.id))).toEqual(new Set([...own, ...entriesOfFirm(db)].map((e) => e.id)));
+    expect(withFirm.length).toBeGreaterThan(own.length);
   });
 });
 

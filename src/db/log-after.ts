@@ -1,4 +1,4 @@
-import { and, asc, eq, gt, inArray, isNotNull, isNull, min, sql } from "drizzle-orm";
+import { and, asc, eq, gt, inArray, isNotNull, isNull, min, or, sql } from "drizzle-orm";
 import { aboutPanes, ofFirm } from "./about.ts";
 import type { Running } from "./database.ts";
 import { logThrough, ordersOfPanes, panesAddedTo } from "./entry-log.ts";
@@ -11,6 +11,8 @@ export type AfterQuery = {
   readonly after: number;
   readonly pane?: string | undefined;
   readonly order?: string | undefined;
+  /** With those of a pane, what is about the firm and no pane: what a pane comes to follows from that as well. */
+  readonly firm?: "too" | undefined;
 };
 
 /**
@@ -18,8 +20,14 @@ export type AfterQuery = {
  * what was stored of it before that place: whoever asks has not heard of it.
  */
 export function entriesAfter(db: Running, q: AfterQuery, most: number) {
-  const about =
-    q.pane !== undefined ? aboutPanes(db, [q.pane]) : q.order !== undefined ? eq(entries.order, q.order) : undefined;
+  const ofPane = q.pane === undefined ? undefined : aboutPanes(db, [q.pane]);
+  const about = ofPane
+    ? q.firm === "too"
+      ? or(ofPane, ofFirm())
+      : ofPane
+    : q.order !== undefined
+      ? eq(entries.order, q.order)
+      : undefined;
   const rows = db
     .select()
     .from(entries)

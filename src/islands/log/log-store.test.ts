@@ -171,3 +171,39 @@ describe("undo", () => {
     expect(s.undo()?.kind).toBe("order.opened");
   });
 });
+
+describe("what is written of the firm meanwhile", () => {
+  const told = new Teller(50);
+  told.tell("house.rule", { rule: "leastCoverMm", value: 7 }, {});
+  const rule = told.entries.map((e) => ({ ...e, who: "Ada" }));
+  const open = () => {
+    const t = new Teller().added();
+    const urls: string[] = [];
+    vi.stubGlobal("fetch", async (url: string) => {
+      urls.push(url);
+      return { ok: true, status: 200, headers: new Headers(), json: async () => ({ entries: rule, through: 9 }) };
+    });
+    store = createLogStore({
+      initial: t.entries,
+      through: 5,
+      about: { pane: PANE },
+      who: () => "Ada",
+      knows: [],
+      courier,
+    });
+    return urls;
+  };
+  it("reaches a pane's page that is open", async () => {
+    const urls = open();
+    await store.lookNow();
+    expect(urls).toEqual([`/api/entries?after=5&pane=${PANE}&firm=too`]);
+    expect(store.entries.get()).toContainEqual(rule[0]);
+  });
+  it("and is not undone from there, not by whoever wrote it", async () => {
+    open();
+    await store.lookNow();
+    expect(store.undo()).toBeUndefined();
+    store.write("house.rule", {}, { rule: "leastCoverMm", value: 8 });
+    expect(store.undo()).toMatchObject({ kind: "house.rule", payload: { value: 8 } });
+  });
+});

@@ -61,11 +61,13 @@ export function createLogStore(of: Options): LogStore {
       (e.about.order === of.about.order || entries.get().some((o) => o.about.order === e.about.order))) ||
     (e.about.pane === undefined && e.about.order === undefined);
 
-  /** An order holds lines of other panes too: undoing here leaves those alone. */
+  const writtenHere = new Set<string>();
+  /** An order holds lines of other panes too, and the firm's rules are written elsewhere: undoing here leaves those alone. */
   const mine = (): readonly Entry[] =>
-    entries
-      .get()
-      .filter((e) => of.about.pane === undefined || e.about.pane === undefined || e.about.pane === of.about.pane);
+    entries.get().filter(({ id, about }) => {
+      if (of.about.pane === undefined || about.pane === of.about.pane) return true;
+      return about.pane === undefined && (about.order !== undefined || writtenHere.has(id));
+    });
 
   function write<K extends Kind>(kind: K, about: About, payload: Payloads[K]): EntryOf<K> {
     const last = entries.get().reduce((newest, e) => (e.at > newest ? e.at : newest), "");
@@ -82,6 +84,7 @@ export function createLogStore(of: Options): LogStore {
     } as EntryOf<K>;
     const entry = { ...bare, ...seenBefore(bare as unknown as Entry) };
     const written = entry as unknown as Entry;
+    writtenHere.add(written.id);
     add([written], true);
     channel?.postMessage([written]);
     void courier.take([written]);
@@ -108,8 +111,10 @@ export function createLogStore(of: Options): LogStore {
   async function lookForNews(): Promise<void> {
     try {
       const asked = new URLSearchParams({ after: String(through) });
-      if (of.about.pane) asked.set("pane", of.about.pane);
-      else if (of.about.order) asked.set("order", of.about.order);
+      if (of.about.pane) {
+        asked.set("pane", of.about.pane);
+        if (of.knows) asked.set("firm", "too");
+      } else if (of.about.order) asked.set("order", of.about.order);
       const at = Date.now();
       const answer = await heard(fetch(`/api/entries?${asked}`));
       hearServerClock(answer.headers.get("x-now"), at, Date.now());
