@@ -12,7 +12,7 @@ const READ = [
 
 export const NET_LOFT = lightsOf("harbour sash", 1, 3);
 
-/** Out since yesterday, read from the cleared rebate, nothing left to settle: they wait for the bench. */
+/** Out and boarded since yesterday, read from the cleared rebate, nothing left to settle: they wait for the bench. */
 export function tellNetLoft(story: Story, panes: readonly ToldPane[]): void {
   story.on(-1, 13, "Nell Harrow");
   panes.forEach((p, i) => {
@@ -25,5 +25,11 @@ export function tellNetLoft(story: Story, panes: readonly ToldPane[]): void {
       .at({ noDoorMm: 300 })
       .glass("float", "4");
     story.tell("specify.bed", p.about, { compound: "linseed" });
+    story.tell("look.closed", p.about, {
+      how: "one 9 mm board over the row, screwed",
+      since: story.day(-1),
+      until: story.day(16),
+      told: "harbour steward",
+    });
   });
 }

@@ -89,6 +89,12 @@ function tellLeaning(story: Story, p: ToldPane): void {
     door: "1900",
   });
   p.note("measure", "Left jamb pushed out by the downpipe bracket. Look before the sash goes back.");
+  story.tell("look.closed", p.about, {
+    how: "rigid insulation, taped",
+    since: story.day(-2),
+    until: story.day(9),
+    told: "at No. 5",
+  });
 }
 
 /** Ordered, promised for two days ago, and the hole is boarded. */

@@ -12,6 +12,8 @@ export type BeforeOrderFacts = {
   /** The opening's governing sizes; null where nothing of it was read. */
   readonly opening: { readonly width: Nm; readonly height: Nm } | null;
   readonly leastGap: Nm;
+  /** It was called square by eye. */
+  readonly squareByEye: boolean;
   /** Copied from the old unit, or an insert: nothing is taken off, and it may be larger than what was read. */
   readonly copied: boolean;
   /** The order states the opening, and the cutter takes the allowance off. */
@@ -42,10 +44,13 @@ export type BeforeOrderFacts = {
 
 export type Contradiction = {
   readonly id: string;
-  readonly says: string;
+  readonly says: Template;
   /** Where it is settled. */
   readonly at: Station;
 };
+
+/** Nobody calls an opening square whose sides differ by more. Source: trade practice. */
+const SQUARE_BY_EYE = 0.15;
 
 /**
  * Blanks and contradictions that hold a pane off its order, each said once with what to do. Any of them can be stood by,
@@ -70,6 +75,12 @@ export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] 
       glass.width === glass.height,
       "square",
       "Width and height are the same figure: one may have been said twice. Read both again, or say that it is square.",
+    );
+    const [short, long] = [Math.min(glass.width, glass.height), Math.max(glass.width, glass.height)];
+    add(
+      f.squareByEye && short < long * (1 - SQUARE_BY_EYE),
+      "not-square",
+      "By eye it is square, and by its readings it is not: look at it again, and say how it looks or read it anew.",
     );
     const twin = f.others.find((o) => o.width === glass.height && o.height === glass.width && o.width !== o.height);
     add(

@@ -66,6 +66,7 @@ describe("what holds a pane off its order", () => {
     glass: { width: mm(597), height: mm(897) },
     opening: { width: mm(600), height: mm(900) },
     leastGap: mm(0),
+    squareByEye: false,
     risk: null,
     copied: false,
     statesOpening: false,
@@ -118,6 +119,8 @@ describe("what holds a pane off its order", () => {
     ["bars that do not divide", { barsFault: "They do not." }, ["bars-fault"]],
     ["a blank", { unknown: [{ id: "safety", says: "ordinary or safety glass", station: "specify" }] }, ["safety"]],
     ["not sized", { glass: null }, []],
+    ["square by eye, and a third longer", { squareByEye: true }, ["not-square"]],
+    ["square by eye, and nearly", { squareByEye: true, glass: { width: mm(520), height: mm(600) } }, []],
   ])("%s", (_, over, ids) => expect(contradictionsOf(facts(over)).map((c) => c.id)).toEqual(ids));
 });
 

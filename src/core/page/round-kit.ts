@@ -5,6 +5,7 @@ import { HAD_NAMES } from "../order/had.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { nextFor } from "../pane/next.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
+import { CLOSING_KIT, leavesOpen } from "../pane/open-hole.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { materialsOf } from "../pane/pane-materials.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
@@ -102,7 +103,7 @@ export function kitOfRound(
   const going = chosen.map(({ book, r, station }) => {
     const stations = ON_SITE.slice(ON_SITE.indexOf(station), station === "finish" ? 4 : 3);
     const glass = r.cut.ok ? r.cut.value.glass : null;
-    const kit = kitOf(
+    const steps = kitOf(
       stations.flatMap((s) => stepsAt(s, book, r)).filter((s) => !(s.dryDay && isWet)),
       {
         metres: metresRound(r),
@@ -110,6 +111,7 @@ export function kitOfRound(
         waste: firm.house.waste,
       },
     );
+    const kit = stations.includes("takeout") && leavesOpen(book) ? oneKit([steps, CLOSING_KIT]) : steps;
     const materials = stations.includes("set") ? materialsOf(book, r) : null;
     const takes =
       stations.includes("set") && !oldGlassBack(book) ? { where: labelOf(book), ...glassOnKit(book, r) } : null;

@@ -51,6 +51,7 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     glass,
     opening: governs && { width: governs.width.length, height: governs.height.length },
     leastGap: mm(0),
+    squareByEye: book.shape === "square",
     copied: r.opening.copied !== null,
     statesOpening: book.basis === "opening",
     overruled: book.overrule !== null,

@@ -37,6 +37,8 @@ export type PaneBook = {
   readonly urgency: Payloads["look.urgency"]["urgency"] | null;
   readonly building: Payloads["look.building"];
   readonly closed: Payloads["look.closed"] | null;
+  /** What closed it was taken off again. */
+  readonly uncovered: boolean;
   readonly steps: ReadonlyMap<string, StepMark>;
   readonly marks: Payloads["takeout.marks"] | null;
   readonly sprigsFound: number | null;
@@ -196,6 +198,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const orders = ordersOf(log);
   const closedBy = latest.get("look.closed");
   const openedBy = latest.get("look.opened");
+  const uncovered = closedBy !== undefined && openedBy !== undefined && own.indexOf(openedBy) > own.indexOf(closedBy);
   const overruled = latest.get("size.overruled");
   const dropped = latest.get("size.overrule-dropped");
   const shaped = latest.get("size.shaped");
@@ -234,10 +237,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     cause: last("look.cause")?.cause ?? null,
     urgency: last("look.urgency")?.urgency ?? examined.urgency,
     building: last("look.building") ?? { year: null, storey: null },
-    closed:
-      closedBy?.kind === "look.closed" && !(openedBy && own.indexOf(openedBy) > own.indexOf(closedBy))
-        ? closedBy.payload
-        : null,
+    closed: closedBy?.kind === "look.closed" && !uncovered ? closedBy.payload : null,
+    uncovered,
     marks: last("takeout.marks"),
     sprigsFound: last("takeout.sprigs")?.found ?? null,
     rule: last("size.rule"),

@@ -8,6 +8,7 @@ import { type Day, dayOf } from "../units/day.ts";
 import { blanksOf } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
+import { glassIsOut, standsOpen } from "./open-hole.ts";
 import { linesAlive } from "./ordered-twice.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -88,11 +89,15 @@ const FIRST_READ: Readonly<Record<Way, Template>> = {
   "window-hole": "the hole in the wall",
 };
 
+/** Its glass is out, and whoever took it out stands before it. */
+const CLOSE_IT: Next = { station: "takeout", kind: "close-hole" };
+
 /** The next thing to do, in the usual order of the work. */
 export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
   if (book.signed && !paintOwed(book, r)) return { station: "signoff", kind: "signed-off" };
   if (book.damage.length === 0) return { station: "look", kind: "look" };
-  if (book.urgency === "open-hole" && !book.closed && !book.set) return { station: "look", kind: "close-hole" };
+  if (book.urgency === "open-hole" && standsOpen(book) && !glassIsOut(book))
+    return { station: "look", kind: "close-hole" };
   const alive = linesAlive(book);
   if (alive.length > 1) return { station: "order", kind: "ordered-twice", count: alive.length };
   if (book.set) return afterSetting(book, r, today);
@@ -106,6 +111,8 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
     const unsafe = blanksOf(book, r).find((u) => u.id === "unsafe");
     return unsafe ? settle(unsafe) : toSetting(book, r);
   }
+  const open: Next | null = standsOpen(book) ? CLOSE_IT : null;
+  if (open && r.stands.line !== null) return open;
   if (state === "sent-back") return { station: "order", kind: "order-again" };
   if (state === "broke") return { station: "order", kind: "order-again", what: "it broke" };
   if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);
@@ -161,10 +168,12 @@ function toOrdering(book: PaneBook, r: Reckoning): Next {
   if (r.poor) return { station: "measure", kind: "no-rectangle" };
   if (r.tooBigBy > 0 || r.shaped?.stale) return { station: "measure", kind: "pane-will-not-fit" };
   if (rest > 0) return { station: "measure", kind: "read-rest", count: rest };
+  if (seenOnly(book, r)) return { station: "measure", kind: "read-cleared" };
+  // It is read while it stands open; what is chosen and ordered after that waits until it is closed.
+  if (standsOpen(book)) return CLOSE_IT;
   if (r.unsafe) return { station: "specify", kind: "choose-safety" };
   if (isUnitOpen(book)) return { station: "specify", kind: "choose-unit" };
   const [open] = blanks;
-  if (seenOnly(book, r)) return { station: "measure", kind: "read-cleared" };
   if (open) return settle(open);
   // What is likely to go wrong is answered beside what holds it.
   const hold = orderHeld(book, r);

@@ -51,6 +51,10 @@ const riskTaken = (t: Teller) => {
   t.tell("size.risk-taken", { state: "first-visit", reason: "he is away until autumn" });
   return t;
 };
+const covered = (t: Teller) => {
+  t.tell("look.closed", { how: "9 mm board, screwed", since: "2026-05-19", until: "2026-05-29", told: "" });
+  return t;
+};
 const stoodBy = (t: Teller) => {
   t.tell("order.stood-by", { ids: ["safety"], reason: "high up, and no door" });
   return t;
@@ -137,8 +141,16 @@ describe("the next thing to do", () => {
     ["all read", () => readIn("cleared"), "order", "put-on-order"],
     ["where it is stood by, with a word", () => stoodBy(chosen(clearedLook().read(LEANING))), "order", "put-on-order"],
     ["read on a first visit, and taken out since", () => stepped(firstVisit(), "takeout"), "measure", "read-cleared"],
-    ["the same, and the risk was taken", () => riskTaken(stepped(firstVisit(), "takeout")), "order", "put-on-order"],
-    ["read cleared", () => stepped(clearedThen(), "takeout"), "order", "put-on-order"],
+    [
+      "the same, and the risk was taken",
+      () => covered(riskTaken(stepped(firstVisit(), "takeout"))),
+      "order",
+      "put-on-order",
+    ],
+    ["read cleared, nothing over the hole", () => stepped(clearedThen(), "takeout"), "takeout", "close-hole"],
+    ["read cleared", () => covered(stepped(clearedThen(), "takeout")), "order", "put-on-order"],
+    ["on its way, the hole open", () => stepped(sent("2026-05-22"), "takeout"), "takeout", "close-hole"],
+    ["on its way, and boarded", () => covered(stepped(sent("2026-05-22"), "takeout")), "order", "check-in"],
     ["low down in ordinary glass", () => read().read({ "sill-height": "300" }), "specify", "choose-safety"],
     ["on an order", () => ordered(), "order", "send-order"],
     ["on its way", () => sent("2026-05-22"), "order", "check-in"],

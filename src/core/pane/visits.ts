@@ -13,6 +13,7 @@ import { type Day, dayOf } from "../units/day.ts";
 import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { oldGlassBack } from "./old-glass.ts";
+import { isCovered, standsOpen } from "./open-hole.ts";
 import { labelOf } from "./order-line.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -48,6 +49,9 @@ export type Because =
 /** Looking, measuring and saying what it is to be: half an hour at a window. */
 const READ_MINUTES = 30;
 const OPEN_MINUTES = 15;
+/** A board cut to the hole and screwed on; and off again. Source: trade practice. */
+const CLOSE_MINUTES = 15;
+const UNCOVER_MINUTES = 5;
 /** Coming, saying so, tidying up. */
 const TIDY_MINUTES = 10;
 /** Larger glass than this is not carried in wind. Trade practice: a large pane is a sail from a fresh breeze on. */
@@ -80,7 +84,8 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
   // Only a cleared rebate is measured after the old glass is out.
   const wantsOut = !isOut && !sized && WAY_FACTS[book.way].needsOut;
   const seen = at.look.state !== "open" || at.measure.state !== "open" || isOut;
-  const hole = book.urgency === "open-hole" && !book.closed;
+  const hole = standsOpen(book);
+  const covered = isCovered(book);
   const visits: PaneVisit[] = [];
   const promised = book.before.wants?.by ? dayOf(book.before.wants.by) : null;
   const until = book.closed ? dayOf(book.closed.until) : null;
@@ -88,9 +93,11 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
     const part: VisitPart = wantsOut && seen ? "take-out" : "read";
     const work = part === "take-out" ? workOf(["takeout"], book, r) : NO_WORK;
     const reading = at.measure.state === "done" ? 0 : READ_MINUTES;
+    // What is taken out before its glass is here is closed up for the time between.
+    const closing = part === "take-out" ? CLOSE_MINUTES + (covered ? UNCOVER_MINUTES : 0) : 0;
     visits.push({
       ...common(book, r, part),
-      ...minutesOf(work, reading),
+      ...minutesOf(work, reading + closing),
       helperMinutes: work.helper.minutes,
       helperFrom: work.helper.from,
       dry: false,
@@ -110,7 +117,7 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
   const glass = glassFrom(book, r, today, first?.part ?? null);
   visits.push({
     ...common(book, r, "fit"),
-    ...minutesOf(work, TIDY_MINUTES),
+    ...minutesOf(work, TIDY_MINUTES + (covered || first?.part === "take-out" ? UNCOVER_MINUTES : 0)),
     helperMinutes: work.helper.minutes,
     helperFrom: work.helper.from,
     dry: work.dry,

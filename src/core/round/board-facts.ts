@@ -11,6 +11,7 @@ import type { PaneBook } from "../pane/book.ts";
 import { glassOf } from "../pane/chosen.ts";
 import { fitRules } from "../pane/copied-size.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
+import { standsOpen } from "../pane/open-hole.ts";
 import { labelOf } from "../pane/order-line.ts";
 import { readingsOf } from "../pane/readings-of.ts";
 import { needsOf } from "../pane/source-facts.ts";
@@ -66,7 +67,7 @@ export function boardFacts(book: PaneBook): BoardFacts {
     sized: isSized(book),
     oldBack: oldGlassBack(book),
     had: isHere(book) && standsOf(book).line === null,
-    openHole: book.urgency === "open-hole" && !book.closed && !book.set,
+    openHole: standsOpen(book),
     done: book.set !== null || book.signed !== null,
     line: on && {
       supplier: on.order.supplier,

@@ -8,6 +8,7 @@ import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { type QuickAnswer, useQuickAnswers } from "../panels/quick-answers.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
+import { saidAt } from "../stage/said-under.ts";
 
 /** What to know, or to say yes to, before a pane goes on an order. */
 export function BeforeOrder() {
@@ -133,7 +134,7 @@ function Ask() {
       <ul className="list-disc space-y-1 pl-5">
         {held.map((h) => (
           <li key={h.id}>
-            {say(h.says)} <a href={`/panes/${book.id}/${h.at}`}>{STATION_NAMES[h.at]}</a>
+            {say(h.says)} <a href={saidAt(book.id, { id: h.id, station: h.at })}>{STATION_NAMES[h.at]}</a>
             {quick[h.id] && (
               <span className="flex flex-wrap gap-1 pt-1">
                 {quick[h.id]?.map((q) => (

@@ -3,35 +3,9 @@ import type { UnknownId } from "../../core/pane/unknowns.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
+import { SAID_UNDER } from "../stage/said-under.ts";
 import { useStage } from "../stage/stage-context.ts";
 import type { View } from "./model.ts";
-
-type SaidUnder = { readonly tab: string; readonly name: string } | { readonly field: string };
-
-/** Under which tab of its station each is said, and what that tab is called, or in which field; null where a reading or a tap says it. */
-const SAID_UNDER: Readonly<Record<UnknownId, SaidUnder | null>> = {
-  held: { tab: "frame", name: "The frame" },
-  special: { tab: "building", name: "The building" },
-  whole: { tab: "options", name: "What can be done" },
-  closed: { tab: "options", name: "What can be done" },
-  hangs: null,
-  size: null,
-  "read-what": null,
-  template: null,
-  rout: null,
-  glass: null,
-  makeup: { tab: "units", name: "What could stand here" },
-  sash: null,
-  thickness: null,
-  spacer: null,
-  coating: { tab: "found", name: "Bars, coating, marks, hinges" },
-  safety: null,
-  unsafe: null,
-  bars: { tab: "found", name: "Bars, coating, marks, hinges" },
-  pattern: { field: "pattern" },
-  "pattern-on": { tab: "looks", name: "Looks and parts" },
-  "pattern-runs": { tab: "looks", name: "Looks and parts" },
-};
 
 /** Where it may be let stand as it is instead, with a word why. */
 const OR_ELSE: Readonly<Partial<Record<UnknownId, { readonly says: string; readonly at: Station }>>> = {

@@ -2,6 +2,7 @@ import type { Step } from "../../core/steps/step.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
 import { isOnSash } from "../stage/TicksOnSash.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
+import { Covered } from "../steps/Covered.tsx";
 import { Dries } from "../steps/Dries.tsx";
 import { Steps } from "../steps/Steps.tsx";
 import { StillIn } from "../steps/StillIn.tsx";
@@ -23,6 +24,7 @@ export function Ready() {
     <div className="space-y-5">
       <section aria-label="Make ready" className="flex flex-col gap-3">
         <StillIn />
+        <Covered />
         <BedChoice as="line" />
         <Steps
           station="ready"

@@ -5,6 +5,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { WeatherToday } from "../panels/WeatherToday.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
 import { CountDown } from "../steps/CountDown.tsx";
+import { Covered } from "../steps/Covered.tsx";
 import { Steps } from "../steps/Steps.tsx";
 import { StillIn } from "../steps/StillIn.tsx";
 import { useSteps } from "../steps/use-steps.ts";
@@ -25,6 +26,7 @@ export function SetStation() {
       {toSay && <SetDone />}
       <section aria-label="Set it" className="flex flex-col gap-3">
         <StillIn />
+        <Covered />
         <BedChoice as="line" />
         {!book.set && <WeatherToday part="fit" />}
         <Steps

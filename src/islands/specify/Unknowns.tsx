@@ -6,6 +6,7 @@ import { useAskedFirst } from "../panels/asked-first.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { useQuickAnswers } from "../panels/quick-answers.ts";
+import { saidAt } from "../stage/said-under.ts";
 import { useStage } from "../stage/stage-context.ts";
 
 /** What an order would still leave to guess, each one tap from where it is settled; that there is none, one tap here. */
@@ -35,7 +36,7 @@ export function Unknowns() {
               ) : u.station === "specify" && quick[u.id] ? (
                 <span className="w-full text-[15px] font-medium">{say(u.says)}</span>
               ) : (
-                <a className="btn btn-small" href={`/panes/${book.id}/${u.station}${u.place ? `#r-${u.place}` : ""}`}>
+                <a className="btn btn-small" href={saidAt(book.id, u)}>
                   {say(u.says)}{" "}
                   {u.station !== "specify" && <span className="text-mute">{STATION_NAMES[u.station]}</span>}
                 </a>

@@ -24,6 +24,10 @@ export const StageContext = createContext<StageState | null>(null);
 export const linkToStep = (id: string): string => `${STEP_HASH}${id}`;
 const STEP_HASH = "#step-";
 
+/** The same for a tab of a station. @example linkToTab("building") // "#tab-building" */
+export const linkToTab = (id: string): string => `${TAB_HASH}${id}`;
+const TAB_HASH = "#tab-";
+
 const NONE = { id: null, withSide: false };
 
 /** The state of a station that was just opened. A step that is opened takes the stage back to what it is about. */
@@ -32,8 +36,11 @@ export function useNewStage(sideName: string | null): StageState {
   const [refused, refuse] = useState<string | null>(null);
   const [opened, setOpened] = useState<{ readonly id: string | null; readonly withSide: boolean }>(NONE);
   useEffect(() => {
-    if (!location.hash.startsWith(STEP_HASH)) return;
-    setStep(decodeURIComponent(location.hash.slice(STEP_HASH.length)));
+    const { hash } = location;
+    if (hash.startsWith(STEP_HASH)) setStep(decodeURIComponent(hash.slice(STEP_HASH.length)));
+    else if (hash.startsWith(TAB_HASH))
+      setOpened({ id: decodeURIComponent(hash.slice(TAB_HASH.length)), withSide: false });
+    else return;
     // Once: what is opened next is chosen here.
     history.replaceState(history.state, "", location.pathname + location.search);
   }, []);

@@ -1,6 +1,7 @@
+import { CLOSING_KIT, leavesOpen } from "../../core/pane/open-hole.ts";
 import { metresRound, stepsAt } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
-import { kitOf } from "../../core/steps/kit.ts";
+import { kitOf, oneKit } from "../../core/steps/kit.ts";
 import { toMm } from "../../core/units/length.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -9,11 +10,12 @@ import { usePane } from "../panels/pane-context.ts";
 export function KitFold({ station }: { readonly station: Station }) {
   const { book, reckoning: r, firm, say } = usePane();
   const glass = r.cut.ok ? r.cut.value.glass : null;
-  const kit = kitOf(stepsAt(station, book, r), {
+  const steps = kitOf(stepsAt(station, book, r), {
     metres: metresRound(r),
     diagonalM: glass && Math.hypot(toMm(glass.width), toMm(glass.height)) / 1000,
     waste: firm.house.waste,
   });
+  const kit = station === "takeout" && leavesOpen(book) ? oneKit([steps, CLOSING_KIT]) : steps;
   if (kit.tools.length === 0) return null;
   return (
     <Fold title="What to have with you" more={`${kit.tools.length} things`}>

@@ -6,7 +6,7 @@ import { type Ask, effortOf, type Step } from "../../core/steps/step.ts";
 import { unbrokenOf } from "../../core/steps/unbroken.ts";
 import { minutesText } from "../../core/words/minutes.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { useStage } from "../stage/stage-context.ts";
+import { linkToTab, useStage } from "../stage/stage-context.ts";
 import { SecondPerson } from "./SecondPerson.tsx";
 import { StepCard } from "./StepCard.tsx";
 import { StepRow } from "./StepRow.tsx";
@@ -51,7 +51,8 @@ export function Steps({ station, asks = {}, also, moreMinutes = 0 }: Props) {
       {stopped && (
         <p className="note-wax" role="alert">
           <span className="font-medium">This wants {special.map((s) => SPECIAL_FACTS[s].who).join(", and ")}.</span> The
-          steps are held until their name stands under <a href={`/panes/${book.id}/look`}>Look</a>.
+          steps are held until their name stands under{" "}
+          <a href={`/panes/${book.id}/look${linkToTab("building")}`}>Look, the building</a>.
         </p>
       )}
       {isShown && (

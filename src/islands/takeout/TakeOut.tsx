@@ -1,10 +1,13 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
+import { glassIsOut } from "../../core/pane/open-hole.ts";
 import type { Step } from "../../core/steps/step.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
+import { Closing } from "../panels/Closing.tsx";
 import { CountField } from "../panels/CountField.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { isOnSash } from "../stage/TicksOnSash.tsx";
 import { Cautions } from "../steps/Cautions.tsx";
+import { Covered } from "../steps/Covered.tsx";
 import { Steps } from "../steps/Steps.tsx";
 import { Ticks } from "../steps/Ticks.tsx";
 import { BeadSay, OffWhole } from "./BeadSay.tsx";
@@ -23,9 +26,12 @@ const ON_THE_MAP = () => (
 
 /** The steps of taking out, one at a time. */
 export function TakeOut() {
-  const { book } = usePane();
+  const { book, next } = usePane();
+  const toClose = next.kind === "close-hole" && next.station === "takeout";
   return (
     <section aria-label="Take it out" className="space-y-3">
+      {toClose && <Closing />}
+      {!glassIsOut(book) && <Covered />}
       <OutAlready />
       <FirstMeeting />
       <ProfileLesson />

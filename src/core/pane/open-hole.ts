@@ -1,0 +1,35 @@
+import type { Kit } from "../steps/kit.ts";
+import { type PaneBook, stepKey } from "./book.ts";
+import { oldGlassBack } from "./old-glass.ts";
+import { isRefurbished } from "./refurbishing.ts";
+import { isHere } from "./stands.ts";
+
+/** The last step of taking out was ticked, or left out with a word: the old glass is off the frame. */
+export const glassIsOut = (book: Pick<PaneBook, "steps">): boolean => book.steps.has(stepKey("takeout", "bag"));
+
+/** What goes in is not here to be set: it is to come, to be cut, or lies opened on the bench. */
+const isAwaited = (book: PaneBook): boolean =>
+  oldGlassBack(book) ? isRefurbished(book) && book.before.refurbish.closed === null : !isHere(book);
+
+/** Taking it out leaves a hole for longer than a day's work: something is brought to close it. */
+export const leavesOpen = (book: PaneBook): boolean => book.set === null && isAwaited(book);
+
+/** What closes a hole. Source: trade practice. */
+export const CLOSING_KIT: Kit = {
+  tools: ["board or rigid insulation, larger than the hole", "battens", "screws and driver", "wide tape"],
+  uses: [],
+};
+
+/**
+ * The frame stands open and nobody closed it: broken through, or its old glass is out and what goes in is not here. With the
+ * new glass here, work goes on, and a board that came off for it is not missed.
+ * @example taken out today, its glass due in three days, nothing screwed over it // true
+ */
+export function standsOpen(book: PaneBook): boolean {
+  if (book.set || book.closed) return false;
+  if (book.urgency === "open-hole" && !(book.uncovered && isHere(book))) return true;
+  return glassIsOut(book) && isAwaited(book);
+}
+
+/** Something is screwed or taped over the hole, and comes off before anybody works on it. */
+export const isCovered = (book: Pick<PaneBook, "set" | "closed">): boolean => book.closed !== null && book.set === null;
