@@ -67,5 +67,7 @@ export type OwnCompound = Pick<
 export const tapes = (bed: Bed): boolean => bed === "tape" || bed === "both";
 /** Sealant that is gunned, masked and cures. */
 export const seals = (bed: Bed): boolean => bed === "silicone" || bed === "both";
+/** What the line round the glass is of, as it is spoken of. @example lineOf("silicone") // "sealant" */
+export const lineOf = (bed: Bed): Template => (seals(bed) ? "sealant" : "{putty}");
 /** Stuck rather than bedded: once it touches, it cannot be moved for long. */
 export const sticks = (bed: Bed): boolean => tapes(bed) || seals(bed);

@@ -1,10 +1,11 @@
-import { seals } from "../bed/compound.ts";
+import { lineOf, seals } from "../bed/compound.ts";
 import { facePutty, isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { type SashGain, takenText } from "../specify/sash-gain.ts";
 import { afterWhole, madeWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
+import { capital } from "../text/capital.ts";
 
 /** What finishing follows from: the pane, and what it was set in. */
 export type FinishFacts = ReadyFacts & {
@@ -37,8 +38,8 @@ function rebalance({ kg }: SashGain): string {
 const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "sight-line",
-    does: "Look along the {putty} from both sides.",
-    why: "No {putty} above the sight line from the room, no bare {rebate} from outside.",
+    does: `Look along the ${lineOf(f.bed)} from both sides.`,
+    why: `No ${lineOf(f.bed)} above the sight line from the room, no bare {rebate} from outside.`,
     photos: ["from indoors", "from outdoors"],
     asks: "rating",
     minutes: 2,
@@ -47,7 +48,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "sill-clean",
     does: "Clear what fell from the head off the {sill}, and work the mitres once more, pressing in past the {pane}'s edge.",
-    why: "{Putty} on a {sill} is set by tomorrow, and the corners are where the line opens first.",
+    why: `${capital(lineOf(f.bed))} on a {sill} is set by tomorrow, and the corners are where the line opens first.`,
     tool: "putty knife, cloth",
     minutes: 4,
     when: putty,
@@ -76,7 +77,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
         : "Clean the glass with a damp cloth before it skins, off the line."
       : `Clean both faces${isTimber(f) ? "" : " last of all"}; film and stickers off, and a look in slanting light.`,
     why: putty(f)
-      ? "Wet cleaning drags fresh {putty} off the edge."
+      ? `Wet cleaning drags fresh ${lineOf(f.bed)} off the edge.`
       : "What you do not see now the customer sees in the evening sun.",
     tool: putty(f) ? (f.oily ? "cloth, whiting" : "cloth, water") : "glass cleaner, cloth",
     minutes: 5,

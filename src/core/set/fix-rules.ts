@@ -1,4 +1,4 @@
-import { sticks } from "../bed/compound.ts";
+import { lineOf, sticks } from "../bed/compound.ts";
 import { clipped, facePutty, framed, halved, isBeaded, isTimber, pinned, sprigged, sprung } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
@@ -14,7 +14,7 @@ export const fixRules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "sprigs",
     does: "Push the {sprigs} in flat on the glass, at the marks.",
-    why: "They hold the {pane}; the {putty} only seals it. One standing off the glass lets it rattle.",
+    why: `They hold the {pane}; the ${lineOf(f.bed)} only seals it. One standing off the glass lets it rattle.`,
     tool: "{sprigs}, driver or knife",
     never: "Never strike toward the glass.",
     minutes: 6,

@@ -194,6 +194,22 @@ describe("setting", () => {
   ])("%s", (_, over, id, expected) => expect(set(over).find((s) => s.id === id)).toMatchObject(expected));
 });
 
+describe("a rebate for face putty, its pane set in sealant", () => {
+  const over: Over = { bed: "silicone" };
+  const compound = { handsOffHours: 48, leastDays: null };
+  const told = [...set(over), ...finishSteps(finishing(facts(over), { compound }))];
+  it("speaks of sealant, and of putty only as what never goes over it", () => {
+    expect(told.filter((s) => /putty/i.test(`${s.does} ${s.why}`))).toEqual([]);
+    expect(told.flatMap((s) => (s.never && /putty/.test(s.never) ? [s.id] : []))).toEqual(["face"]);
+    expect(told.find((s) => s.id === "sight-line")?.does).toBe("Look along the sealant from both sides.");
+    expect(told.find((s) => s.id === "sill-clean")?.why).toMatch(/^Sealant on a \{sill\}/);
+  });
+  it("and of putty where it is that", () => {
+    const putty = finishSteps(finishing(facts(), {}));
+    expect(putty.find((s) => s.id === "sill-clean")?.why).toMatch(/^\{Putty\} on a \{sill\}/);
+  });
+});
+
 describe("finishing", () => {
   const finish = (over: Over = {}, more: Parameters<typeof finishing>[1] = {}) =>
     ids(finishSteps(finishing(facts(over), more)));

@@ -74,7 +74,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "sight-line",
     at: "edge",
-    look: "The face {putty} stops at the sight line, corners mitred, no holes.",
+    look: `The ${seals(f.bed) ? "slope" : "face {putty}"} stops at the sight line, corners mitred, no holes.`,
     ifNot: "Strike it off again.",
     when: putty,
   },

@@ -1,3 +1,7 @@
-/** With its first letter large, the rest as it is. @example capital("wanted by Fri 29 May") // "Wanted by Fri 29 May" */
+/**
+ * With its first letter large, the rest as it is; of a {word} of the trade, the word's.
+ * @example capital("wanted by Fri 29 May") // "Wanted by Fri 29 May"
+ * @example capital("{putty} on a {sill}") // "{Putty} on a {sill}"
+ */
 export const capital = <Text extends string>(text: Text): Text =>
-  (text.charAt(0).toUpperCase() + text.slice(1)) as Text;
+  text.replace(/^\{?./, (first) => first.toUpperCase()) as Text;
