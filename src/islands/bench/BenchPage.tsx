@@ -3,7 +3,7 @@ import { isKept } from "../../core/cut/cutting.ts";
 import { OFFCUT_KEPT } from "../../core/cut/offcut-kept.ts";
 import { looseAfter } from "../../core/cut/on-the-bench.ts";
 import { type BenchGroup, type BenchPageData, scrapMm } from "../../core/page/bench-page.ts";
-import { writeNumber } from "../../core/tape/write.ts";
+import { writtenExactly } from "../../core/tape/written-exactly.ts";
 import type { Day } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { cutPlanSays } from "../../core/words/cut-plan.ts";
@@ -189,8 +189,8 @@ function Group({ group, data, prefs, currency }: { readonly group: BenchGroup } 
           {
             from: "cut",
             glass: group.glass,
-            width: { text: writeNumber(nm(p.widthNm), prefs.unit), unit: prefs.unit },
-            height: { text: writeNumber(nm(p.heightNm), prefs.unit), unit: prefs.unit },
+            width: writtenExactly(nm(p.widthNm)),
+            height: writtenExactly(nm(p.heightNm)),
             note: `from ${sheet?.name ?? "a sheet"}`.slice(0, 200),
           },
         ),

@@ -9,8 +9,8 @@ import { labelOf } from "../../core/pane/order-line.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
 import { readTape } from "../../core/tape/read.ts";
-import { writeNumber } from "../../core/tape/write.ts";
-import { type Nm, nm } from "../../core/units/length.ts";
+import { typedExactly, writtenExactly } from "../../core/tape/written-exactly.ts";
+import { nm } from "../../core/units/length.ts";
 import { goesIn } from "../../core/words/goes-in.ts";
 import { hadSays } from "../../core/words/had.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -90,9 +90,9 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
                 setRack(s);
                 setKind(s.pane.glass);
                 setTyped({
-                  width: writeNumber(nm(s.glass.width), prefs.unit),
-                  height: writeNumber(nm(s.glass.height), prefs.unit),
-                  thickness: writeNumber(nm(s.pane.thicknessNm), prefs.unit),
+                  width: typedExactly(nm(s.glass.width), prefs.unit),
+                  height: typedExactly(nm(s.glass.height), prefs.unit),
+                  thickness: typedExactly(nm(s.pane.thicknessNm), prefs.unit),
                 });
               }}
             >
@@ -135,12 +135,11 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
   const cutDown = () => {
     const { had } = book;
     if (!had || !cut) return;
-    const written = (of: Nm) => ({ text: sizeText(of, prefs.unit), unit: prefs.unit });
     const was = `${had.width.text} × ${had.height.text} ${had.width.unit}`;
     write("order.had", {
       ...had,
-      width: written(cut.width),
-      height: written(cut.height),
+      width: writtenExactly(cut.width),
+      height: writtenExactly(cut.height),
       cuts: cut.edges,
       note: had.note || was,
     });

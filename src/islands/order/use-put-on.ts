@@ -5,7 +5,8 @@ import { proposedStock } from "../../core/pane/from-stock.ts";
 import { lineTo } from "../../core/pane/line-to.ts";
 import { labelOf, orderLineOf } from "../../core/pane/order-line.ts";
 import { orderHeld } from "../../core/pane/sure.ts";
-import { writeNumber } from "../../core/tape/write.ts";
+import { writtenExactly } from "../../core/tape/written-exactly.ts";
+import { nm } from "../../core/units/length.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { useSources } from "./use-sources.ts";
 
@@ -27,7 +28,7 @@ export type PutOn = {
 
 /** The ways to put this pane on an order: the same for the sources on the stage and the forms beside them. Null while it has no size. */
 export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
-  const { book, reckoning: r, firm, prefs, write, writeFirm, writeOrder, othersHere } = usePane();
+  const { book, reckoning: r, firm, write, writeFirm, writeOrder, othersHere } = usePane();
   const rack = proposedStock(r.stock);
   const held = orderHeld(book, r, othersHere);
   const sources = useSources();
@@ -56,9 +57,9 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
           write("order.had", {
             from: "rack",
             glass: rack.pane.glass,
-            width: { text: writeNumber(rack.glass.width, prefs.unit), unit: prefs.unit },
-            height: { text: writeNumber(rack.glass.height, prefs.unit), unit: prefs.unit },
-            thickness: { text: writeNumber(rack.pane.thicknessNm, prefs.unit), unit: prefs.unit },
+            width: writtenExactly(rack.glass.width),
+            height: writtenExactly(rack.glass.height),
+            thickness: writtenExactly(nm(rack.pane.thicknessNm)),
             ...outOf(rack),
           });
         }
