@@ -45,6 +45,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     front: [],
     side: "outside",
     hinge: "not-said",
+    leaf: frame.ofDoor && over.hinge !== "fixed",
     beads: null,
     lead: false,
     profile: null,

@@ -21,8 +21,6 @@ type Rule = Step & { readonly when: (f: FinishFacts) => boolean };
 const putty = (f: FinishFacts): boolean => facePutty(f);
 /** A slope outside that waits for its paint. */
 const painted = (f: FinishFacts): boolean => putty(f) && f.compound.leastDays !== null;
-/** Glass in the leaf of a door: nobody can be asked to keep that shut for days. */
-const leaf = (f: FinishFacts): boolean => frameOf(f.system).ofDoor && f.hinge !== "fixed";
 const wet = (f: FinishFacts): boolean => seals(f.bed);
 
 /** @example gains 4.46 kg // "Hang 2.23 kg more on each cord, or set springs that lift so much more: …" */
@@ -105,10 +103,10 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   },
   {
     id: "latch-shut",
-    does: leaf(f)
+    does: f.leaf
       ? `Mark the door: shut it softly, and never slam it, for ${f.compound.handsOffHours} hours.`
       : `Latch the sash and mark it: do not open for ${f.compound.handsOffHours} hours.`,
-    why: leaf(f)
+    why: f.leaf
       ? "People have to go through it; a slam moves what has not set."
       : "Movement breaks a bond that has not set.",
     tool: "tape with the date on it",
@@ -118,9 +116,9 @@ const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "tell",
     does: painted(f)
-      ? `Tell the customer: ${f.hinge === "fixed" ? "" : "leave it shut, "}nothing leans on it, paint is still to come.`
+      ? `Tell the customer: ${f.hinge === "fixed" ? "" : f.leaf ? "shut it softly, " : "leave it shut, "}nothing leans on it, paint is still to come.`
       : wet(f)
-        ? `Tell the customer how long ${leaf(f) ? "it is shut softly and nothing leans on it" : f.hinge === "fixed" ? "nothing may lean on it" : "it stays shut"}, and what not to clean it with.`
+        ? `Tell the customer how long ${f.leaf ? "it is shut softly and nothing leans on it" : f.hinge === "fixed" ? "nothing may lean on it" : "it stays shut"}, and what not to clean it with.`
         : `Tell the customer what was ${f.oldGlassBack ? "done" : "fitted"} and what to leave alone.`,
     why: painted(f) ? "Soft {putty} is the one part they can spoil." : "What nobody told them they try at once.",
     minutes: 2,

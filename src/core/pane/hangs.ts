@@ -1,7 +1,7 @@
-import { frameOf } from "../frame/systems.ts";
 import type { ExamAnswers } from "../look/exam.ts";
 import type { Hinge } from "../measure/found.ts";
 import type { PaneBook } from "./book.ts";
+import { locationOf } from "./location.ts";
 
 /** What the examination says of how it hangs; "on hinges" alone does not say at which side. */
 const BY_EXAM: Readonly<Record<NonNullable<ExamAnswers["opens"]>, Hinge>> = {
@@ -37,6 +37,13 @@ const MOVES: Readonly<Record<Hinge, Moves>> = {
   "not-said": "not-said",
 };
 
+type Told = Pick<PaneBook, "found" | "before" | "added" | "location">;
+
+/**
+ * It is in the leaf of a door that opens: its frame is of doors only, or somebody said where it is that it is in one.
+ * @example {putty} in a front door, hinges at the left // true; the fixed light beside it // false
+ */
+export const inLeaf = (book: Told): boolean => locationOf(book).inDoor && hingeOf(book) !== "fixed";
+
 /** A fact of the sash and not of the frame. @example a cassette, hinges at the left // "leaf" */
-export const movesOf = (book: Pick<PaneBook, "found" | "before" | "added">): Moves =>
-  frameOf(book.added.system).ofDoor && hingeOf(book) !== "fixed" ? "leaf" : MOVES[hingeOf(book)];
+export const movesOf = (book: Told): Moves => (inLeaf(book) ? "leaf" : MOVES[hingeOf(book)]);

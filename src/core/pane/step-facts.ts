@@ -15,7 +15,7 @@ import type { StepFacts } from "../takeout/facts.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { nm, toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
-import { hingeOf } from "./hangs.ts";
+import { hingeOf, inLeaf } from "./hangs.ts";
 import { insertIsSafe } from "./insert-safe.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -71,6 +71,7 @@ export function stepFacts(book: PaneBook, r: Reckoning): StepFacts {
     front: book.before.front.map((f) => f.what),
     side: book.added.side,
     hinge: hingeOf(book),
+    leaf: inLeaf(book),
     beads: beads?.kind === "order" ? beads.steps : null,
     profile: profileHere(book, r),
     broken: book.before.broken,

@@ -194,6 +194,21 @@ describe("setting", () => {
   ])("%s", (_, over, id, expected) => expect(set(over).find((s) => s.id === id)).toMatchObject(expected));
 });
 
+describe("stops in the leaf of a door, in sealant", () => {
+  const over: Over = { system: "timber-bead", detail: { bond: "silicone" }, hinge: "left", leaf: true };
+  const compound = { handsOffHours: 48, leastDays: null };
+  const done = finishSteps(finishing(facts(over), { compound }));
+  const does = (id: string) => done.find((s) => s.id === id)?.does;
+  it("is shut softly, and not kept shut", () => {
+    expect(does("latch-shut")).toBe("Mark the door: shut it softly, and never slam it, for 48 hours.");
+    expect(does("tell")).toMatch(/^Tell the customer how long it is shut softly/);
+  });
+  it("a sash is latched", () => {
+    const sash = finishSteps(finishing(facts({ ...over, leaf: false }), { compound }));
+    expect(sash.find((s) => s.id === "latch-shut")?.does).toBe("Latch the sash and mark it: do not open for 48 hours.");
+  });
+});
+
 describe("a rebate for face putty, its pane set in sealant", () => {
   const over: Over = { bed: "silicone" };
   const compound = { handsOffHours: 48, leastDays: null };

@@ -42,7 +42,12 @@ const gasket = (f: InspectionFacts): boolean =>
   f.bed === "gasket" || frameOf(f.system).gasketed(f.detail) || frameOf(f.system).packs === "channel";
 
 /** What opens is left shut; what is fixed is not leaned on. */
-const leftAlone = (f: InspectionFacts): string => (f.hinge === "fixed" ? "nothing may lean on it" : "to leave it shut");
+const leftAlone = (f: InspectionFacts): string =>
+  f.hinge === "fixed"
+    ? "how long nothing may lean on it"
+    : f.leaf
+      ? "for how long to shut it softly"
+      : "how long to leave it shut";
 
 const rules = (f: InspectionFacts): readonly Rule[] => [
   {
@@ -146,13 +151,13 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "opens",
     at: "frame",
-    look: frameOf(f.system).ofDoor
+    look: f.leaf
       ? `The door opens, shuts and locks as before${f.staysShut ? ", softly" : ""}.`
       : f.staysShut
         ? "The sash stands in its opening as before: its gaps are even. It is opened once its seal has cured."
         : "The sash opens, shuts and latches as before.",
-    ifNot: frameOf(f.system).ofDoor
-      ? `Look for ${halved(f) ? "a screw that stands proud, and for a frame drawn up out of the middle of its hole" : "a moulding that stands proud, and for a {packer} that pushes the door out of square"}.`
+    ifNot: f.leaf
+      ? `Look for ${halved(f) ? "a screw that stands proud, and for a frame drawn up out of the middle of its hole" : `a ${sprung(f) ? "moulding" : "{bead}"} that stands proud, and for a {packer} that pushes the door out of square`}.`
       : "Look for the sash in the wrong opening: if a like one binds too, swap the two and try both. Else a {packer} pushes it out of square.",
     when: (g) => g.hinge !== "fixed" && !frameOf(g.system).inFront,
   },
@@ -195,9 +200,9 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "told",
     at: "customer",
     look: f.paints
-      ? `The customer knows how long ${leftAlone(f)} and when it is painted.`
+      ? `The customer knows ${leftAlone(f)} and when it is painted.`
       : f.cures
-        ? `The customer knows how long ${leftAlone(f)}, and what to leave alone.`
+        ? `The customer knows ${leftAlone(f)}, and what to leave alone.`
         : `The customer knows what was ${f.oldGlassBack ? "done" : "fitted"}, and what to leave alone.`,
     ifNot: "Tell them, and write it down.",
     when: always,

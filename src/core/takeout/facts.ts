@@ -38,6 +38,8 @@ export type StepFacts = {
   /** Side of the frame that the beads, putty or halves come off. */
   readonly side: "inside" | "outside";
   readonly hinge: Hinge;
+  /** It is in the leaf of a door that opens: nobody can be asked to keep that shut for days. */
+  readonly leaf: boolean;
   /** The beads in the order in which they come out; null where there are none, or their corners contradict. */
   readonly beads: readonly { readonly side: Side; readonly start: string; readonly why: string }[] | null;
   /** What the firm has learnt about this frame's profile on other windows. */

@@ -61,8 +61,9 @@ export function PickList() {
                   {i > 0 && " + "}
                   {length(p)}
                 </span>
-              ))}
-              , middles {length(packers.fromCorner)} from each corner
+              ))}{" "}
+              under it, middles <Length nm={packers.fromCorner} unit={prefs.unit} places={0} ticks={16} withUnit /> from
+              each corner; beside it as drawn
             </>
           ) : packers?.stack ? (
             "none: the gap is nothing"
