@@ -3,7 +3,7 @@ import type { HouseRules } from "../house/rules.ts";
 import type { Corner } from "../log/kinds/size.ts";
 import { readsWhole } from "../measure/ways.ts";
 import { ok, type Result } from "../result.ts";
-import { type PackerStack, packerPlace, packerStack } from "../set/packers.ts";
+import { type PackerStack, packerStack } from "../set/packers.ts";
 import { alongShare, type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
 import { type SprigPlan, sprigPlan, sprigsAlong } from "../set/sprigs.ts";
 import type { Cut } from "../size/cut.ts";
@@ -19,7 +19,7 @@ export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), m
 export type Quantities = {
   readonly putty: Result<Putty, PuttyError> | null;
   readonly sprigs: SprigPlan | null;
-  readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined; readonly fromCorner: Nm } | null;
+  readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined } | null;
 };
 
 type Of = {
@@ -61,11 +61,6 @@ export function quantitiesOf({ book, size, corners, thickness, depth, rebateWidt
       ? {
           gap: size.edgeGap.height,
           stack: packerStack(size.edgeGap.height, PACKER_BOX, mm(house.packerToleranceMm)),
-          fromCorner: packerPlace(width, {
-            share: 0.25,
-            corner: mm(house.packerCornerMm),
-            length: mm(house.packerLengthMm),
-          }),
         }
       : null,
   };

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { mm, nm, toMm } from "../units/length.ts";
-import { packerPlace, packerStack } from "./packers.ts";
+import { packerStack } from "./packers.ts";
 import { sprigPlaces, sprigPlan } from "./sprigs.ts";
 
 const BOX = [1, 1.5, 2, 3, 4, 5, 6].map(mm);
@@ -40,17 +40,6 @@ describe("a stack of packers", () => {
         expect(found.pieces.reduce((a, b) => a + b, 0)).toBe(found.sum);
       }),
     );
-  });
-});
-
-describe("where packers stand", () => {
-  it.each([
-    [600, 0.25, 150],
-    [300, 0.25, 90],
-    [2000, 0.1, 200],
-    [400, 0.1, 90],
-  ])("an edge of %i mm, share %d: %i from the corner", (edge, share, place) => {
-    expect(toMm(packerPlace(mm(edge), { share, corner: mm(75), length: mm(30) }))).toBe(place);
   });
 });
 

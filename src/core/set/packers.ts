@@ -64,11 +64,3 @@ function thicker(a: readonly Nm[], b: readonly Nm[]): number {
   const i = a.findIndex((p, k) => p !== b[k]);
   return i < 0 ? 0 : (a[i] ?? 0) - (b[i] ?? 0);
 }
-
-/**
- * Middle of the packer nearest each end of an edge, from its own corner: at a share of the edge, but its near end never
- * closer to the corner than the rule.
- * @example packerPlace(mm(600), { share: 0.25, corner: mm(75), length: mm(30) }) // 150 mm
- */
-export const packerPlace = (edge: Nm, rule: { readonly share: number; readonly corner: Nm; readonly length: Nm }): Nm =>
-  nm(Math.round(Math.max(edge * rule.share, rule.corner + rule.length / 2)));

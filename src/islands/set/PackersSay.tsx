@@ -4,7 +4,7 @@ import { settingOf } from "../../core/pane/setting.ts";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
 import { OldPaneFields } from "../panels/OldPaneFields.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { Length } from "../ui/Length.tsx";
+import { StacksUnder } from "./StacksUnder.tsx";
 
 /** How it hangs, and what carries it, in figures; where each stands is drawn. */
 export function PackersSay() {
@@ -17,7 +17,7 @@ export function PackersSay() {
 }
 
 function Stacks() {
-  const { book, reckoning: r, prefs, say } = usePane();
+  const { book, reckoning: r, say } = usePane();
   const setting = settingOf(book, r);
   const { packers } = r;
   if (!r.cut.ok && oldGlassBack(book))
@@ -44,17 +44,9 @@ function Stacks() {
       {packers.stack.pieces.length === 0 ? (
         say("No {packer} fits under it: it stands on its bed.")
       ) : (
-        <>
-          Two stacks of{" "}
-          {packers.stack.pieces.map((p, i) => (
-            <span key={`${p}-${i === 0 ? "first" : "more"}`}>
-              {i > 0 && " + "}
-              <Length nm={p} unit={prefs.unit} withUnit />
-            </span>
-          ))}
-          , their middles <Length nm={packers.fromCorner} unit={prefs.unit} places={0} ticks={16} withUnit /> from each
-          corner.
-        </>
+        <span className="first-letter:uppercase inline-block">
+          <StacksUnder pieces={packers.stack.pieces} spots={setting.spots} />.
+        </span>
       )}
       {usual && <span className="text-[14px] text-mute">{usual}</span>}
     </p>

@@ -20,6 +20,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { Length } from "../ui/Length.tsx";
 import type { Say } from "../ui/say.ts";
+import { StacksUnder } from "./StacksUnder.tsx";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
 export function PickList() {
@@ -55,15 +56,7 @@ export function PickList() {
         <Item name="{Packers}">
           {packers?.stack && packers.stack.pieces.length > 0 ? (
             <>
-              two stacks of{" "}
-              {packers.stack.pieces.map((p, i) => (
-                <span key={`${p}-${i === 0 ? "first" : "more"}`}>
-                  {i > 0 && " + "}
-                  {length(p)}
-                </span>
-              ))}{" "}
-              under it, middles <Length nm={packers.fromCorner} unit={prefs.unit} places={0} ticks={16} withUnit /> from
-              each corner; beside it as drawn
+              <StacksUnder pieces={packers.stack.pieces} spots={setting.spots} />; the others as drawn
             </>
           ) : packers?.stack ? (
             "none: the gap is nothing"
