@@ -1,12 +1,7 @@
 import ts from "typescript";
 
 /** A text with {words} that goes where it is read as it stands. */
-export type Leak = {
-  readonly file: string;
-  readonly line: number;
-  readonly text: string;
-  readonly node: ts.Expression;
-};
+export type Leak = { readonly file: string; readonly line: number; readonly text: string };
 
 const BRACED = /\{(pane|rebate|bead|sprig|packer|toughened|unit|bar|sill|putty)s?\}/i;
 /** What gives back the text, or the list, that it was asked of. */
@@ -19,6 +14,13 @@ const LISTS_IN_LISTS = 2;
 export function leaksOf(program: ts.Program, within: (file: string) => boolean): readonly Leak[] {
   const checker = program.getTypeChecker();
   const leaks: Leak[] = [];
+  const report = (node: ts.Expression, file: ts.SourceFile): void => {
+    leaks.push({
+      file: file.fileName,
+      line: file.getLineAndCharacterOfPosition(node.getStart()).line + 1,
+      text: node.getText().slice(0, 90),
+    });
+  };
   const known = new Map<ts.Symbol, boolean>();
 
   const isTemplate = (type: ts.Type | undefined, within = 0): boolean => {
@@ -109,18 +111,25 @@ export function leaksOf(program: ts.Program, within: (file: string) => boolean):
     return ts.isReturnStatement(parent) || ts.isJsxExpression(parent);
   };
 
+  /** A name that stands for its own property, in an object whose kind is known and keeps a plain text there. */
+  const shortened = (of: ts.ShorthandPropertyAssignment): boolean => {
+    const value = checker.getShorthandAssignmentValueSymbol(of);
+    const object = checker.getContextualType(of.parent);
+    const kept = object && checker.getPropertyOfType(object, of.name.text);
+    const to = kept && checker.getTypeOfSymbol(kept);
+    if (!value || !to || isOpen(to) || isTemplate(to)) return false;
+    const made = value.valueDeclaration;
+    const isMade = made && ts.isVariableDeclaration(made) && !made.type && made.initializer;
+    return isTemplate(checker.getTypeOfSymbolAtLocation(value, of)) || (!!isMade && hasWords(isMade));
+  };
+
   const look = (node: ts.Node, file: ts.SourceFile): void => {
     if (ts.isExpression(node) && !ts.isJsxExpression(node) && !goesOn(node) && isHanded(node) && hasWords(node)) {
       const to = checker.getContextualType(node);
       const fits = to && !isOpen(to) ? isTemplate(to) : isTemplate(checker.getTypeAtLocation(node));
-      if (!fits)
-        leaks.push({
-          file: file.fileName,
-          line: file.getLineAndCharacterOfPosition(node.getStart()).line + 1,
-          text: node.getText().slice(0, 90),
-          node,
-        });
+      if (!fits) report(node, file);
     }
+    if (ts.isShorthandPropertyAssignment(node) && shortened(node)) report(node.name, file);
     ts.forEachChild(node, (child) => look(child, file));
   };
   for (const file of program.getSourceFiles()) if (within(file.fileName)) look(file, file);

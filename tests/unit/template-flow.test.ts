@@ -53,6 +53,8 @@ describe("a text with {words} never reaches anybody as it stands", () => {
     ["given back as a template", `export const f = (): Template => "Lift the {bead}.";`, []],
     ["in an object nobody said the kind of", `export const all = { x: "Lift the {bead}." };`, [`"Lift the {bead}."`]],
     ["of a list, one by one", "for (const t of [step].map((s) => s.does)) print(t);", ["t"]],
+    ["by its own name, where a text is kept", "const id = step.does; export const s: Step = { does: '', id };", ["id"]],
+    ["by its own name, where a template is", "const does = step.does; export const s: Step = { does, id: '' };", []],
     ["what has no words in it", `print(step.id);`, []],
   ])("%s", (_, text, found) => {
     const name = made;

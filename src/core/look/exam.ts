@@ -144,12 +144,12 @@ export const examDone = (a: ExamAnswers): boolean => examQuestions(a).every((q) 
 /** What the answers come to: what has failed, why, and what makes the next one fail the same way. */
 export type ExamVerdict = {
   /** Plain words, the worst first; empty while nothing is known. */
-  readonly says: readonly string[];
+  readonly says: readonly Template[];
   readonly damage: readonly Damage[];
   readonly cause: Cause | null;
   readonly urgency: Urgency | null;
   /** What will make the new one fail, unless it is put right. */
-  readonly again: readonly string[];
+  readonly again: readonly Template[];
   /** The whole unit is changed although one sheet is sound. */
   readonly wholeUnit: boolean;
   /** The glass itself is in order. */

@@ -73,7 +73,7 @@ export type Next = {
   /** What is to be settled. */
   readonly what?: Template;
   /** The same where a button has little room; `what` where there is none. */
-  readonly short?: string;
+  readonly short?: Template;
   /** Which of what an order would leave to guess it is, where it is one of those. */
   readonly ask?: UnknownId;
 };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { ORDER, ORDER_LINE, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import { foldPane } from "./book.ts";
-import { glassIsOut, isCovered, standsOpen } from "./open-hole.ts";
+import { glassIsOut, hasLeft, isCovered, leavesOpen, standsOpen } from "./open-hole.ts";
 
 const LINE = uuid(0x77);
 const told = (tell: (t: Teller) => void) => {
@@ -77,4 +77,29 @@ describe("a frame that stands open", () => {
       ),
     ).toBe(false);
   });
+  it("the glass has left once it was lifted out, before all is swept up", () => {
+    const lifted = (state: "done" | "skipped") =>
+      told((t) => t.tell("step.marked", { station: "takeout", step: "lift-out", state, reason: "" }));
+    expect([hasLeft(told(() => {})), hasLeft(lifted("done")), hasLeft(lifted("skipped")), hasLeft(told(out))]).toEqual([
+      false,
+      true,
+      false,
+      true,
+    ]);
+  });
+  it.each<[string, readonly ((t: Teller) => void)[], boolean]>([
+    ["nothing is here yet", [], true],
+    ["its glass is here", [here], false],
+    ["it is set", [set], false],
+    ["only packed anew", [option("repack")], false],
+    ["opened and dried", [option("refurbish")], true],
+  ])("a hole is left for longer than a day: %s", (_, tells, is) =>
+    expect(
+      leavesOpen(
+        told((t) => {
+          for (const tell of tells) tell(t);
+        }),
+      ),
+    ).toBe(is),
+  );
 });

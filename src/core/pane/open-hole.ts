@@ -7,6 +7,10 @@ import { isHere } from "./stands.ts";
 /** The last step of taking out was ticked, or left out with a word: the old glass is off the frame. */
 export const glassIsOut = (book: Pick<PaneBook, "steps">): boolean => book.steps.has(stepKey("takeout", "bag"));
 
+/** It was lifted out of the frame, whether or not all is swept up yet. */
+export const hasLeft = (book: Pick<PaneBook, "steps">): boolean =>
+  glassIsOut(book) || book.steps.get(stepKey("takeout", "lift-out"))?.state === "done";
+
 /** What goes in is not here to be set: it is to come, to be cut, or lies opened on the bench. */
 const isAwaited = (book: PaneBook): boolean =>
   oldGlassBack(book) ? isRefurbished(book) && book.before.refurbish.closed === null : !isHere(book);

@@ -47,7 +47,7 @@ type Asked = {
 
 /** What speaks against a step, and where it is settled. */
 export type Hold = {
-  readonly says: string;
+  readonly says: Template;
   readonly to: { readonly station: Station; readonly step: string | null } | null;
   /** What is not dry yet: whoever stands before it and sees that it is may say so here. */
   readonly dries?: { readonly station: Station; readonly step: Step };
@@ -67,7 +67,7 @@ export function stepHold(step: Step, station: Station, book: PaneBook, r: Reckon
  * What speaks against ticking this step off: some of its sides done and others not, a primer that is not dry, a pane that was
  * not tried, a screw less than plugs. Null where nothing does; a step nobody told anything is taken at the word of who ticks it.
  */
-export const stepHeld = (step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): string | null =>
+export const stepHeld = (step: Step, station: Station, book: PaneBook, r: Reckoning, at: HeldAt): Template | null =>
   stepHold(step, station, book, r, at)?.says ?? null;
 
 const leads = (says: Template, station: Station, step: string | null): Hold => ({ says, to: { station, step } });

@@ -18,8 +18,8 @@ export const DIAGNOSE: Exercise = {
   why: "New glass cures neither a damp room nor a dropped sash.",
   make: (c, level) => {
     const first = until(() => examined(c));
-    const others = new Set<string>();
-    const own = first.verdict.says[0] ?? "";
+    const others = new Set<Template>();
+    const own: Template = first.verdict.says[0] ?? "";
     for (let i = 0; i < 60 && others.size < 2 + level; i++) {
       const says = examined(c)?.verdict.says[0];
       if (says !== undefined && says !== own) others.add(says);

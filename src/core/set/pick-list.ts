@@ -3,7 +3,7 @@ import { tubesFor } from "./putty.ts";
 
 /** So much of something that setting uses up. */
 export type Material = {
-  readonly what: string;
+  readonly what: Template;
   readonly amount: number;
   readonly unit: "ml" | "m" | "g" | "kg" | "pieces" | "sticks";
 };

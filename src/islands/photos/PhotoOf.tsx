@@ -1,7 +1,6 @@
 import { useState } from "react";
 import { photoErrorSentence } from "../../core/photo/kinds.ts";
 import type { Station } from "../../core/plan/stations.ts";
-import type { Template } from "../../core/text/template.ts";
 import { takePhoto } from "../log/photo-store.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Picture } from "./Picture.tsx";
@@ -9,7 +8,7 @@ import { Picture } from "./Picture.tsx";
 type Props = {
   readonly station: Station;
   /** What it shows, by which it is found again. */
-  readonly of: Template;
+  readonly of: string;
   readonly caption: string;
   /** What the button says; the caption if not given. */
   readonly name?: string;

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { DayPageData, DayStop } from "../../core/page/day-page.ts";
 import { VISIT_PART_NAMES } from "../../core/plan/visit-part.ts";
+import type { Template } from "../../core/text/template.ts";
 import { addDays, type Day, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { clock, lasts } from "../../core/words/clock.ts";
@@ -35,7 +36,7 @@ function DayPage({ data, prefs: initial }: Props) {
   };
   const next = data.stops.find((s) => !s.done);
   const { kit } = data;
-  const words = (text: string): string => inUnit(say(text, prefs.dialect), prefs.unit);
+  const words = (text: Template): string => inUnit(say(text, prefs.dialect), prefs.unit);
   const glass = kit.glass;
   return (
     <div className="mx-auto max-w-2xl space-y-4 px-4 py-4 print:max-w-none print:p-0">

@@ -1,6 +1,7 @@
 import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { RoundKit } from "../../core/page/round-kit.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
+import type { Template } from "../../core/text/template.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
 import { KG_PER_LB } from "../../core/units/mass.ts";
@@ -19,7 +20,7 @@ type Props = RoundKit & { readonly prefs: Prefs };
 function KitPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: {} });
   const { shelf, forgotten } = foldFirm(entries);
-  const words = (text: string): string => inUnit(say(text, prefs.dialect), prefs.unit);
+  const words = (text: Template): string => inUnit(say(text, prefs.dialect), prefs.unit);
   const tools = [...props.kit.tools].sort((a, b) => (forgotten.get(b) ?? 0) - (forgotten.get(a) ?? 0));
   const uses: readonly Material[] = [...props.materials, ...props.kit.uses];
   return (
@@ -99,7 +100,7 @@ function KitPage(props: Props) {
           </thead>
           <tbody>
             {uses.map((u) => {
-              const have = shelf.get(u.what)?.amount ?? 0;
+              const have = shelf.get(String(u.what))?.amount ?? 0;
               // The shelf is counted as its reader weighs.
               const each = u.unit === "kg" && prefs.unit === "in" ? KG_PER_LB : 1;
               const buy = toBuy(u.amount, have);
@@ -115,11 +116,11 @@ function KitPage(props: Props) {
                       step="any"
                       className="tight text-right"
                       aria-label={`On the shelf: ${words(u.what)}`}
-                      defaultValue={shelf.has(u.what) ? Math.round((have / each) * 100) / 100 : ""}
+                      defaultValue={shelf.has(String(u.what)) ? Math.round((have / each) * 100) / 100 : ""}
                       onBlur={(e) => {
                         const to = e.target.value === "" ? 0 : e.target.valueAsNumber * each;
                         if (Number.isFinite(to) && to >= 0 && Math.abs(to - have) > 0.005)
-                          void store.write("shelf.kept", {}, { what: u.what, amount: to, unit: u.unit });
+                          void store.write("shelf.kept", {}, { what: String(u.what), amount: to, unit: u.unit });
                       }}
                     />
                   </td>

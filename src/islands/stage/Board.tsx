@@ -1,7 +1,9 @@
 import type { ReactNode } from "react";
 import { facePutty, framed, halved, isBeaded } from "../../core/frame/held.ts";
 import { SIDES } from "../../core/geometry/quad.ts";
+import type { PaneBook } from "../../core/pane/book.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
+import { hasLeft } from "../../core/pane/open-hole.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { toMm } from "../../core/units/length.ts";
 import { BOARD_BOX, type Board as BoardDrawn, boardOf, boxPath, screwsOn } from "../../drawing/board.ts";
@@ -25,7 +27,7 @@ export type Spot = {
 /** What stands in the sash: the old glass with its damage, nothing, or the new. */
 export type GlassIn = "old" | "nothing" | "new";
 /** While a station is worked on. */
-export const GLASS_AT: Readonly<Record<Station, GlassIn>> = {
+const GLASS_AT: Readonly<Record<Station, GlassIn>> = {
   look: "old",
   takeout: "old",
   measure: "old",
@@ -36,6 +38,10 @@ export const GLASS_AT: Readonly<Record<Station, GlassIn>> = {
   finish: "new",
   signoff: "new",
 };
+
+/** The same for this pane: once its old glass was taken out, nothing stands there. */
+export const glassIn = (station: Station, book: PaneBook): GlassIn =>
+  GLASS_AT[station] === "old" && hasLeft(book) ? "nothing" : GLASS_AT[station];
 
 type Props = {
   readonly says: string;

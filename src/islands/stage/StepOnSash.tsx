@@ -7,7 +7,7 @@ import type { Step } from "../../core/steps/step.ts";
 import type { Template } from "../../core/text/template.ts";
 import { mapPlace } from "../../drawing/how-it-was.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { Board, GLASS_AT } from "./Board.tsx";
+import { Board, glassIn } from "./Board.tsx";
 import { SideSection } from "./SideSection.tsx";
 import { isOnSash, TicksOnSash } from "./TicksOnSash.tsx";
 
@@ -69,7 +69,7 @@ export function AsItStands({ station }: Pick<Props, "station">) {
   const { book, say } = usePane();
   return (
     <Board
-      glass={GLASS_AT[station]}
+      glass={glassIn(station, book)}
       says={say(`The sash from ${book.added.side}`)}
       over={(b) =>
         book.before.map.map((i) => (

@@ -5,7 +5,7 @@ import type { Step } from "../../core/steps/step.ts";
 import { CORNERS, type Corner } from "../../core/takeout/beads.ts";
 import { type Board as BoardDrawn, boxPath } from "../../drawing/board.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { Board, GLASS_AT, type Spot } from "./Board.tsx";
+import { Board, glassIn, type Spot } from "./Board.tsx";
 import { SideWord } from "./SideWord.tsx";
 
 type Place = { readonly tick: string } & (
@@ -62,7 +62,7 @@ export function TicksOnSash({ station, step, done }: Props) {
   const ink = (tick: string) => (ticked.includes(tick) ? "d-done" : tick === due?.tick ? "d-due" : "d-left");
   return (
     <Board
-      glass={GLASS_AT[station]}
+      glass={glassIn(station, book)}
       says={`The sash; ${ticked.length} of ${places.length} ${done}`}
       spots={spots}
       over={(b) => (

@@ -229,7 +229,7 @@ export function StepCard({
       {step.photos && (
         <div className="flex flex-wrap gap-2">
           {step.photos.map((photo) => (
-            <PhotoOf key={photo} station={station} of={`${step.id}/${photo}`} caption={say(photo)} />
+            <PhotoOf key={photo} station={station} of={`${step.id}/${String(photo)}`} caption={say(photo)} />
           ))}
         </div>
       )}
