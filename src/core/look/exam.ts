@@ -222,7 +222,8 @@ export function examVerdict(a: ExamAnswers): ExamVerdict {
     again.push("A twisted frame cracks the next {pane} at the same corner: read both diagonals and both faces.");
   if (dropped && !again.some((t) => t.includes("diagonal")))
     again.push("A sash packed on the wrong diagonal drops again.");
-  if (says.length === 0 && examDone(a)) says.push("Nothing is wrong with this glass.");
+  if (says.length === 0 && examDone(a))
+    says.push(`Nothing is wrong with this ${a.kind === "acrylic" ? "sheet" : "glass"}.`);
   return {
     says,
     damage: [...damage],

@@ -11,6 +11,7 @@ describe("what can be done about it", () => {
     toughened: false,
     coated: null,
     glass: "broken",
+    acrylic: false,
     loose: false,
     packingFailed: false,
     worst: null,
@@ -29,6 +30,11 @@ describe("what can be done about it", () => {
     if (!found) throw new Error(kind);
     return found;
   };
+  it.each<[string, Partial<OptionFacts>, string]>([
+    ["one sheet of glass", {}, "new glass is flat, old glass is wavy"],
+    ["clear plastic", { acrylic: true }, "glass where plastic was: clear, and heavier"],
+    ["a unit", { sealed: true }, "spacer, tint and bars must be matched"],
+  ])("what new glass looks like where there was %s", (_, over, match) => expect(one("glass", over).match).toBe(match));
   it.each<[string, Partial<OptionFacts>, readonly Option["kind"][], Option["kind"]]>([
     ["a cracked pane in putty", {}, ["glass", "sash", "double", "window"], "glass"],
     [

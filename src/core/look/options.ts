@@ -52,6 +52,8 @@ export type OptionFacts = {
   readonly coated: boolean | null;
   /** A sheet of it is broken, or its seal has failed, or neither. */
   readonly glass: "broken" | "seal-gone" | "sound" | "not-looked";
+  /** What stands there now is clear plastic. */
+  readonly acrylic: boolean;
   /** It rattles, binds, lets wind in, or its bed is dry. */
   readonly loose: boolean;
   /** Its packing alone was said to have failed. */
@@ -244,7 +246,11 @@ function wordsOf(kind: OptionKind, f: OptionFacts): Pick<Option, "guarantee" | "
   const match: Readonly<Record<OptionKind, string>> = {
     repack: "as it was",
     refurbish: "as it was",
-    glass: f.sealed ? "spacer, tint and bars must be matched" : "new glass is flat, old glass is wavy",
+    glass: f.sealed
+      ? "spacer, tint and bars must be matched"
+      : f.acrylic
+        ? "glass where plastic was: clear, and heavier"
+        : "new glass is flat, old glass is wavy",
     sash: f.paints ? "new paint beside old" : "a new sash beside old ones",
     insert: "the frame beside its neighbour's",
     double: "a double reflection beside single ones",

@@ -30,6 +30,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning, leads: OptionFacts["l
     toughened: book.before.exam.stamp === "toughened",
     coated: book.coating === null ? null : book.coating.coated === "unsure" ? null : book.coating.coated === "yes",
     glass: broken ? "broken" : book.damage.includes("misted") ? "seal-gone" : v.glassSound ? "sound" : "not-looked",
+    acrylic: book.before.exam.kind === "acrylic",
     loose: isLoose(book.damage),
     packingFailed: packingFailed(book),
     worst: worstOf(book),

@@ -10,6 +10,7 @@ import {
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
+import { standsOpen } from "../../core/pane/open-hole.ts";
 import { Closing } from "../panels/Closing.tsx";
 import { Lessons } from "../panels/Lessons.tsx";
 import { OnPhoneFolded } from "../panels/OnPhoneFolded.tsx";
@@ -97,7 +98,7 @@ export function Look() {
           </p>
         )}
       </Part>
-      {(book.urgency === "open-hole" || book.closed) && <Closing />}
+      {(standsOpen(book) || book.closed) && <Closing />}
       <Lessons station="look" all />
       <Cautions station="look" />
     </div>
