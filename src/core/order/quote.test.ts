@@ -76,6 +76,12 @@ describe("a quote", () => {
         .map((r) => r.says),
     ).toEqual(says),
   );
+  it.each<[string, readonly QuotedPane[], number]>([
+    ["one pane of 60 and 35 minutes", [pane()], 95 / 60],
+    ["two of them", [pane(), pane()], 190 / 60],
+    ["another of 25", [pane(), pane({ minutes: [{ station: "Set", minutes: 25 }] })], 2],
+    ["nothing", [], 0],
+  ])("its hours: %s", (_, panes, hours) => expect(quoteOf(panes, rates).hours).toBeCloseTo(hours, 9));
   it("whole pence whatever the figures, and a line for each pane", () => {
     fc.assert(
       fc.property(

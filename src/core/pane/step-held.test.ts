@@ -212,12 +212,27 @@ describe("what speaks against setting it yet", () => {
     expect(held(t, "set", "bed-bond")).toBe("First try it dry, and say how it went in.");
     t.tell("ready.dry-fit", { fit: "tight", note: "" });
     expect(held(t, "set", "bed-bond")).toContain("It bound when it was tried");
+    for (const fit of ["too-big", "too-small"] as const) {
+      t.tell("ready.dry-fit", { fit, note: "" });
+      expect(held(t, "set", "bed-bond")).toBe("It does not go in as it should: settle that first.");
+    }
     t.tell("ready.dry-fit", { fit: "free", note: "" });
+    ticked(t, "ready", "clean", ["left", "top"]);
+    expect(held(t, "set", "bed-bond")).toBe("Not clean yet: right, bottom. What is left there lets the bond go.");
+    ticked(t, "ready", "clean", ["left", "right", "bottom", "top"]);
     expect(held(t, "set", "bed-bond")).toContain("First: before anything wet is opened");
     done(t, "to-hand");
     expect(held(t, "set", "bed-bond")).toContain("First: look once more before it touches");
     done(t, "face-check");
     expect(held(t, "set", "bed-bond")).toBeNull();
+  });
+
+  it("sealant, where the dry try was left out with a word", () => {
+    const t = pane("pinned-stop");
+    t.tell("set.facing", { sign: "label", seen: "" });
+    t.tell("specify.bed", { compound: "silicone" });
+    t.tell("step.marked", { station: "ready", step: "dry-fit", state: "skipped", reason: "tried at the bench" });
+    expect(held(t, "set", "bed-bond")).toContain("First: before anything wet is opened");
   });
 
   it("beads, while a groove was not looked at, and until each is home", () => {
