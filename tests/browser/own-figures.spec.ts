@@ -53,7 +53,10 @@ test("suppliers by what they promised and what came; what came back, why, and wh
   await line.getByLabel("What went wrong").selectOption("carried");
   await line.getByLabel(/Cost/).fill("forty");
   await line.getByRole("button", { name: "Keep it" }).click();
-  await expect(line.getByRole("alert")).toContainText("Give the cost as money");
+  expect(await line.getByLabel(/Cost/).evaluate((field: HTMLInputElement) => field.validationMessage)).toBe(
+    "Give it as money, such as 42 or 42.50.",
+  );
+  await expect(line.getByLabel(/Cost/)).toHaveValue("forty");
   await line.getByLabel(/Cost/).fill("42.50");
   await line.getByRole("button", { name: "Keep it" }).click();
   await expect(line).toContainText("broken or scratched on the way");

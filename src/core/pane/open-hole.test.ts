@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { ORDER, ORDER_LINE, PANE, Teller, uuid } from "../../../tests/support/told.ts";
 import { foldPane } from "./book.ts";
-import { glassIsOut, hasLeft, isCovered, leavesOpen, standsOpen } from "./open-hole.ts";
+import { comesOff, glassIsOut, hasLeft, isCovered, leavesOpen, standsOpen } from "./open-hole.ts";
 
 const LINE = uuid(0x77);
 const told = (tell: (t: Teller) => void) => {
@@ -66,6 +66,20 @@ describe("a frame that stands open", () => {
         told((t) => t.tell("step.marked", { station: "takeout", step: "bag", state: "skipped", reason: "out before" })),
       ),
     ).toBe(true));
+  it.each<[string, readonly ((t: Teller) => void)[], boolean]>([
+    ["boarded, the old glass behind it", [board], true],
+    ["boarded, taken out, nothing here", [out, board], false],
+    ["boarded, taken out, its glass here", [out, board, here], true],
+    ["off already", [out, board, here, off], false],
+  ])("a board comes off for work: %s", (_, tells, is) =>
+    expect(
+      comesOff(
+        told((t) => {
+          for (const tell of tells) tell(t);
+        }),
+      ),
+    ).toBe(is),
+  );
   it("what covers it is off once it is set", () => {
     expect(isCovered(told(board))).toBe(true);
     expect(

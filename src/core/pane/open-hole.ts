@@ -37,3 +37,6 @@ export function standsOpen(book: PaneBook): boolean {
 
 /** Something is screwed or taped over the hole, and comes off before anybody works on it. */
 export const isCovered = (book: Pick<PaneBook, "set" | "closed">): boolean => book.closed !== null && book.set === null;
+
+/** The same while it can be worked on: its old glass is still in, or what goes in is here. */
+export const comesOff = (book: PaneBook): boolean => isCovered(book) && (!glassIsOut(book) || !isAwaited(book));

@@ -1,5 +1,4 @@
 import { earlierMinutes } from "../../core/look/earlier.ts";
-import { glassIsOut } from "../../core/pane/open-hole.ts";
 import type { Step } from "../../core/steps/step.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
 import { Closing } from "../panels/Closing.tsx";
@@ -31,7 +30,7 @@ export function TakeOut() {
   return (
     <section aria-label="Take it out" className="space-y-3">
       {toClose && <Closing />}
-      {!glassIsOut(book) && <Covered />}
+      <Covered />
       <OutAlready />
       <FirstMeeting />
       <ProfileLesson />
