@@ -14,8 +14,8 @@ type Props = {
 export function Length({ nm, unit, places = 1, ticks = 32, withUnit = false }: Props) {
   if (unit === "mm")
     return (
-      <span className="tight">
-        {writeNumber(nm, "mm", { places })}
+      <span className="whitespace-nowrap">
+        <span className="tight">{writeNumber(nm, "mm", { places })}</span>
         {withUnit && " mm"}
       </span>
     );
