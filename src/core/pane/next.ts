@@ -111,8 +111,7 @@ export function nextFor(book: PaneBook, r: Reckoning, today: Day): Next {
     const unsafe = blanksOf(book, r).find((u) => u.id === "unsafe");
     return unsafe ? settle(unsafe) : toSetting(book, r);
   }
-  const open: Next | null = standsOpen(book) ? CLOSE_IT : null;
-  if (open && r.stands.line !== null) return open;
+  if (standsOpen(book) && r.stands.line !== null) return CLOSE_IT;
   if (state === "sent-back") return { station: "order", kind: "order-again" };
   if (state === "broke") return { station: "order", kind: "order-again", what: "it broke" };
   if (state === "accepted" || state === "accepted-with-note") return toSetting(book, r);

@@ -44,6 +44,7 @@ describe("a frame that stands open", () => {
     ["the board off again, no glass here", [urgent, board, off], true],
     ["the board off again, its glass here to be set", [urgent, board, here, off], false],
     ["its glass here, and nobody closed it ever", [urgent, here], true],
+    ["the same, taken out to be set", [urgent, here, out], false],
     ["taken out, nothing here", [out], true],
     ["taken out and boarded", [out, board], false],
     ["boarded, then taken out: the board came off for it", [board, off, out], true],

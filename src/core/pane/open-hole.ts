@@ -31,8 +31,9 @@ export const CLOSING_KIT: Kit = {
  */
 export function standsOpen(book: PaneBook): boolean {
   if (book.set || book.closed) return false;
-  if (book.urgency === "open-hole" && !(book.uncovered && isHere(book))) return true;
-  return glassIsOut(book) && isAwaited(book);
+  const isOut = glassIsOut(book);
+  if (book.urgency === "open-hole" && !(isHere(book) && (book.uncovered || isOut))) return true;
+  return isOut && isAwaited(book);
 }
 
 /** Something is screwed or taped over the hole, and comes off before anybody works on it. */
