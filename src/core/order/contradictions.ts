@@ -1,6 +1,6 @@
 import type { Station } from "../plan/stations.ts";
 import type { Template } from "../text/template.ts";
-import type { Nm } from "../units/length.ts";
+import { mm, type Nm } from "../units/length.ts";
 import { plainName } from "../window/opening-key.ts";
 
 /** As one says it: whole hundredths. */
@@ -16,6 +16,8 @@ export type BeforeOrderFacts = {
   readonly squareByEye: boolean;
   /** Copied from the old unit, or an insert: nothing is taken off, and it may be larger than what was read. */
   readonly copied: boolean;
+  /** How thick each packer of the pane that is copied was; null where none was read. */
+  readonly packed: Nm | null;
   /** The order states the opening, and the cutter takes the allowance off. */
   readonly statesOpening: boolean;
   readonly overruled: boolean;
@@ -51,6 +53,11 @@ export type Contradiction = {
 
 /** Nobody calls an opening square whose sides differ by more. Source: trade practice. */
 const SQUARE_BY_EYE = 0.15;
+
+/** No pane stands on packers so thick. Source: trade practice. */
+const THICKEST_PACKER = mm(20);
+/** No pane is so much smaller than its opening, both sides together: it would fall through any rebate. */
+const FALLS_THROUGH = mm(80);
 
 /**
  * Blanks and contradictions that hold a pane off its order, each said once with what to do. Any of them can be stood by,
@@ -89,6 +96,18 @@ export function contradictionsOf(f: BeforeOrderFacts): readonly Contradiction[] 
       `Its figures are those of ${twin?.label ?? "another"} the other way round: look which is the width.`,
     );
   }
+  const thick = f.packed !== null && f.packed > THICKEST_PACKER;
+  add(
+    thick,
+    "packers-thick",
+    "No pane stands on {packers} as thick as those that were read: read one of them again, or say how it sat.",
+  );
+  if (glass && opening && f.copied && !thick)
+    add(
+      Math.max(opening.width - glass.width, opening.height - glass.height) > FALLS_THROUGH,
+      "copy-small",
+      "The pane that was copied would fall through the opening that was read: read both again, or say which of them counts.",
+    );
   if (glass && opening && !f.copied) {
     add(
       glass.width > opening.width - f.leastGap || glass.height > opening.height - f.leastGap,

@@ -53,6 +53,7 @@ export function heldBy(book: PaneBook, r: Reckoning, others: readonly OtherPane[
     leastGap: mm(0),
     squareByEye: book.shape === "square",
     copied: r.opening.copied !== null,
+    packed: r.opening.copied?.of === "old-unit" ? (readingsOf(book).readings["old-packed"] ?? null) : null,
     statesOpening: book.basis === "opening",
     overruled: book.overrule !== null,
     toughened: r.chosen.kind === "toughened",

@@ -1,4 +1,4 @@
-import { type FormEvent, useRef, useState } from "react";
+import { type FormEvent, useEffect, useRef, useState } from "react";
 import { v7 as uuidv7 } from "uuid";
 import { PaneForm } from "../../contract/pane-form.ts";
 import { FIRST_SYSTEM, type System } from "../../core/frame/systems.ts";
@@ -31,6 +31,10 @@ function NewPane({ prefs: initial, round, roundName, addresses, there }: Props) 
   const [typed, setTyped] = useState("");
   const twin = there.find((p) => plainName(p.label) === typed);
   const addressField = useRef<HTMLInputElement>(null);
+  // By a mouse or keys the first field is ready; under a finger its keys would cover the addresses to tap.
+  useEffect(() => {
+    if (window.matchMedia("(pointer: fine)").matches) addressField.current?.focus();
+  }, []);
   const sides = system ? sidesOf(system) : [];
   const add = async (e: FormEvent<HTMLFormElement>) => {
     e.preventDefault();

@@ -1,4 +1,4 @@
-import { type ReactNode, useEffect, useRef } from "react";
+import { type KeyboardEvent, type ReactNode, useEffect, useRef } from "react";
 import type { Template } from "../../core/text/template.ts";
 import { Unfolded } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -23,6 +23,28 @@ const TAB = "min-h-11 shrink-0 border-b-[3px] px-2 whitespace-nowrap desk:min-h-
 const ON = "border-glass font-semibold";
 const OFF = "border-transparent text-mute hover:text-ink";
 
+/** How far along the tabs a key goes, from the one at `at` of `count`. */
+const ALONG: Readonly<Partial<Record<string, (at: number, count: number) => number>>> = {
+  ArrowRight: (at, count) => (at + 1) % count,
+  ArrowLeft: (at, count) => (at - 1 + count) % count,
+  Home: () => 0,
+  End: (_, count) => count - 1,
+};
+
+/** The tabs are one stop of the Tab key; arrows go along those in sight and open them. */
+function alongTabs(e: KeyboardEvent<HTMLElement>) {
+  const to = ALONG[e.key];
+  const tabs = [...e.currentTarget.querySelectorAll<HTMLElement>('[role="tab"]')].filter(
+    (t) => t.getClientRects().length > 0,
+  );
+  const at = tabs.findIndex((t) => t.matches(":focus"));
+  if (!to || at < 0) return;
+  e.preventDefault();
+  const next = tabs[to(at, tabs.length)];
+  next?.focus();
+  next?.click();
+}
+
 /** The large part of a station: what is worked on, and behind tabs what is looked up. */
 export function Stage({ tabs, about }: Props) {
   const { say } = usePane();
@@ -46,6 +68,7 @@ export function Stage({ tabs, about }: Props) {
         <div
           role="tablist"
           aria-label="On the stage"
+          onKeyDown={alongTabs}
           className="no-print flex shrink-0 gap-x-1 overflow-x-auto border-b border-line px-2 desk:flex-wrap desk:px-4"
         >
           {sideName !== null && (
@@ -53,6 +76,7 @@ export function Stage({ tabs, about }: Props) {
               type="button"
               role="tab"
               aria-selected={behind}
+              tabIndex={behind ? 0 : -1}
               aria-controls="stage-side"
               className={`${TAB} desk:hidden ${behind ? ON : OFF}`}
               onClick={() => openTab(null)}
@@ -67,6 +91,7 @@ export function Stage({ tabs, about }: Props) {
               type="button"
               role="tab"
               aria-selected={t === shown}
+              tabIndex={t === shown ? 0 : -1}
               aria-controls="stage-panel"
               className={`${TAB} ${t === shown ? `${ON} ${behind ? "max-desk:border-transparent max-desk:font-normal" : ""}` : OFF}`}
               // The station's own work is done with the step in sight.

@@ -7,11 +7,21 @@ type Props = {
   readonly hides?: boolean;
 };
 
+/** Gives the focus back to what opened a sheet, unless something has it already. */
+const giveBack = (opener: HTMLElement) => {
+  if (document.activeElement === document.body && opener.isConnected) opener.focus({ preventScroll: true });
+};
+
 /** A sheet laid over the page. Escape, or a tap beside it, takes it off again. It may hide what lies under it. */
 export function Sheet({ title, close, children, hides = false }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
   useEffect(() => {
+    const opener = document.activeElement;
     dialog.current?.showModal();
+    // Taken off by what was chosen on it, it is not closed by the browser, which would give the focus back.
+    return () => {
+      if (opener instanceof HTMLElement) requestAnimationFrame(() => giveBack(opener));
+    };
   }, []);
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: Escape closes a dialog by itself
