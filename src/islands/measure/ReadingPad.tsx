@@ -6,7 +6,7 @@ import { isReadHere } from "../../core/pane/as-read.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
 import { stateName } from "../../core/pane/read-from.ts";
-import { asWritten } from "../../core/words/entry/parts.ts";
+import { asWritten } from "../../core/tape/as-written.ts";
 import { howToRead, PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Fraction } from "../ui/Length.tsx";

@@ -8,6 +8,7 @@ import type { StockHere } from "../../core/pane/from-stock.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
+import { sizeWritten } from "../../core/tape/as-written.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { typedExactly, writtenExactly } from "../../core/tape/written-exactly.ts";
 import { nm } from "../../core/units/length.ts";
@@ -135,7 +136,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
   const cutDown = () => {
     const { had } = book;
     if (!had || !cut) return;
-    const was = `${had.width.text} × ${had.height.text} ${had.width.unit}`;
+    const was = sizeWritten(had.width, had.height);
     write("order.had", {
       ...had,
       width: writtenExactly(cut.width),

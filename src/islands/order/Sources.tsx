@@ -6,6 +6,7 @@ import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
 import { usePane } from "../panels/pane-context.ts";
+import { useStage } from "../stage/stage-context.ts";
 import { GoesAs } from "./GoesAs.tsx";
 import { useSources } from "./use-sources.ts";
 
@@ -21,7 +22,13 @@ type Props = {
 
 export function Sources({ line, take, takeHere }: Props) {
   const { book, reckoning, firm, say } = usePane();
+  const { openTab } = useStage();
   const all = useSources();
+  /** Once it is taken the side says what comes next, and on a phone is brought back. */
+  const taken = (take: () => void) => () => {
+    take();
+    openTab(null);
+  };
   if (all.length === 0) return null;
   const needed = book.before.wants?.by;
   const best = all.find((s) => !s.instead);
@@ -59,7 +66,7 @@ export function Sources({ line, take, takeHere }: Props) {
               <button
                 type="button"
                 className={`btn btn-small col-span-2 justify-self-end ${s === best ? "btn-main" : ""}`}
-                onClick={takeHere}
+                onClick={taken(takeHere)}
               >
                 Take it from the rack
               </button>
@@ -68,7 +75,7 @@ export function Sources({ line, take, takeHere }: Props) {
               <button
                 type="button"
                 className={`btn btn-small col-span-2 justify-self-end ${s === best ? "btn-main" : ""}`}
-                onClick={() => s.supplier && take(s.supplier)}
+                onClick={taken(() => s.supplier && take(s.supplier))}
               >
                 Order it from {s.supplier}
               </button>

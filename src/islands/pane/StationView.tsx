@@ -1,4 +1,4 @@
-import { memo } from "react";
+import { memo, useEffect, useRef } from "react";
 import { frameOf } from "../../core/frame/systems.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { StageContext, useNewStage } from "../stage/stage-context.ts";
@@ -8,6 +8,8 @@ import { PrintHead } from "./PrintHead.tsx";
 import { SettleHere } from "./SettleHere.tsx";
 import { type Shown, useScreen } from "./screens/load.ts";
 import type { Screen, StationProps } from "./screens/screen.ts";
+
+const STATION = "station";
 
 /** The station that is open: its stage, and beside it the one thing to do. A station that is opened starts at its top. */
 function OneStation({ screen, ...props }: StationProps & { readonly screen: Screen }) {
@@ -25,8 +27,10 @@ function OneStation({ screen, ...props }: StationProps & { readonly screen: Scre
       >
         <PrintHead />
         <section
+          id={STATION}
           aria-label="Station"
-          className="flex min-h-full flex-col desk:grid desk:h-full desk:grid-cols-[minmax(0,1fr)_30rem]"
+          tabIndex={-1}
+          className="flex outline-none min-h-full flex-col desk:grid desk:h-full desk:grid-cols-[minmax(0,1fr)_30rem]"
         >
           <section aria-label="Stage" className="stage flex min-h-0 flex-col bg-sheet desk:overflow-hidden print:flex">
             <Stage {...props} />
@@ -57,5 +61,12 @@ type ViewProps = StationProps & { readonly first: Shown };
 
 export const StationView = memo(({ first, ...props }: ViewProps) => {
   const { view, screen } = useScreen(props.view, first);
+  // The focus goes along to the station that was opened: its own keys are heard, and Tab leads into it.
+  const was = useRef(view);
+  useEffect(() => {
+    if (was.current === view) return;
+    was.current = view;
+    document.getElementById(STATION)?.focus({ preventScroll: true });
+  }, [view]);
   return <OneStation key={view} {...props} view={view} screen={screen} />;
 });

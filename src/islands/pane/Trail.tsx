@@ -28,7 +28,7 @@ export function Trail({ before, after, view, open, undo, people }: Props) {
           <span className="pl-3 opacity-70">Round</span>
         </a>
         <a
-          className="flex min-h-11 min-w-8 items-center text-[20px] no-underline sm:hidden"
+          className="-ml-2 flex min-h-11 min-w-11 items-center justify-center text-[20px] no-underline sm:hidden"
           href={`/?round=${book.added.round}`}
           aria-label="Round"
         >

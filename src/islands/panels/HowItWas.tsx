@@ -12,6 +12,7 @@ import {
   type Thing,
   tapped,
 } from "../../core/takeout/how-it-was.ts";
+import { asWritten } from "../../core/tape/as-written.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import type { Template } from "../../core/text/template.ts";
 import { type LengthUnit, type Nm, nm } from "../../core/units/length.ts";
@@ -170,8 +171,8 @@ function itemText(i: MapItem, say: Say, along: Along): string {
       : writeLength(nm(Math.round(i.share * length)), along.unit, { places: 0, ticks: 16 });
   return [
     `${say(THING_FACTS[i.thing].name)}, ${i.edge}, ${far} ${end}`,
-    i.thickness ? say(`${i.thickness.text} ${i.thickness.unit} thick`) : "",
-    i.width ? say(`${i.width.text} ${i.width.unit} wide`) : "",
+    i.thickness ? say(`${asWritten(i.thickness)} thick`) : "",
+    i.width ? say(`${asWritten(i.width)} wide`) : "",
     i.material,
   ]
     .filter(Boolean)

@@ -1,8 +1,8 @@
 import { useState } from "react";
 import { WENT, WENT_FACTS, type Went } from "../../core/learn/went.ts";
+import { asWritten } from "../../core/tape/as-written.ts";
 import { readTape } from "../../core/tape/read.ts";
 import type { Written } from "../../core/tape/written.ts";
-import { asWritten } from "../../core/words/entry/parts.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { usePane } from "../panels/pane-context.ts";
 

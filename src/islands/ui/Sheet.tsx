@@ -1,4 +1,5 @@
 import { type ReactNode, useEffect, useRef } from "react";
+import { FOCUSABLE } from "./keep-focus.ts";
 
 type Props = {
   readonly title: string;
@@ -12,12 +13,24 @@ const giveBack = (opener: HTMLElement) => {
   if (document.activeElement === document.body && opener.isConnected) opener.focus({ preventScroll: true });
 };
 
+/**
+ * By keys one begins at what stands already, or at the first thing of the sheet, and not at its Close. Under a finger the
+ * phone's own keys would come up.
+ */
+const startIn = (content: HTMLElement | null) => {
+  if (!content || content.contains(document.activeElement) || !window.matchMedia("(pointer: fine)").matches) return;
+  const first = content.querySelector<HTMLElement>('[aria-pressed="true"]') ?? content.querySelector(FOCUSABLE);
+  if (first instanceof HTMLElement) first.focus();
+};
+
 /** A sheet laid over the page. Escape, or a tap beside it, takes it off again. It may hide what lies under it. */
 export function Sheet({ title, close, children, hides = false }: Props) {
   const dialog = useRef<HTMLDialogElement>(null);
+  const content = useRef<HTMLDivElement>(null);
   useEffect(() => {
     const opener = document.activeElement;
     dialog.current?.showModal();
+    startIn(content.current);
     // Taken off by what was chosen on it, it is not closed by the browser, which would give the focus back.
     return () => {
       if (opener instanceof HTMLElement) requestAnimationFrame(() => giveBack(opener));
@@ -39,7 +52,9 @@ export function Sheet({ title, close, children, hides = false }: Props) {
             Close
           </button>
         </div>
-        {children}
+        <div ref={content} className="space-y-3">
+          {children}
+        </div>
       </div>
     </dialog>
   );

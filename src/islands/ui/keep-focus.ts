@@ -1,7 +1,7 @@
 import { isTyping } from "./keys.ts";
 
 /** What can have the focus. */
-const FOCUSABLE =
+export const FOCUSABLE =
   'a[href], button:enabled, input:enabled:not([type="hidden"]), select:enabled, textarea:enabled, summary, [tabindex]';
 
 /** Where the focus was: the elements around it, innermost first, each with its place among its neighbours. */

@@ -2,7 +2,8 @@ import { REMAKE_WHY } from "../../learn/remake.ts";
 import { WENT_FACTS } from "../../learn/went.ts";
 import type { LearnPayloads } from "../../log/kinds/learn.ts";
 import { WHOSE_NAMES } from "../../order/had.ts";
-import { asWritten, type WordsOf } from "./parts.ts";
+import { asWritten } from "../../tape/as-written.ts";
+import type { WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about what the firm learns from. */
 export const LEARN_WORDS: WordsOf<LearnPayloads> = {

@@ -1,8 +1,9 @@
 import type { MeasurePayloads } from "../../log/kinds/measure.ts";
 import { CIRCUMSTANCE_FACTS, SHAPE_NAMES, WAY_FACTS } from "../../measure/ways.ts";
+import { asWritten } from "../../tape/as-written.ts";
 import { barsText, coatingText, foundText } from "../found.ts";
 import { PLACE_NAMES } from "../places.ts";
-import { asWritten, type WordsOf } from "./parts.ts";
+import type { WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about measuring. */
 export const MEASURE_WORDS: WordsOf<MeasurePayloads> = {

@@ -2,12 +2,13 @@ import type { OrderPayloads } from "../../log/kinds/order.ts";
 import { CHASED_NAMES } from "../../order/chased.ts";
 import { HAD_NAMES, WHOSE_NAMES } from "../../order/had.ts";
 import { GLASS_NAMES } from "../../specify/glass.ts";
+import { asWritten, sizeWritten } from "../../tape/as-written.ts";
 import { writeNumber } from "../../tape/write.ts";
 import { dayOf } from "../../units/day.ts";
 import { nm } from "../../units/length.ts";
 import { sayDay } from "../days.ts";
 import { money } from "../money.ts";
-import { asWritten, onDay, type WordsOf } from "./parts.ts";
+import { onDay, type WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about orders and quotes. Money without its sign: the log is the same in every firm. */
 export const ORDER_WORDS: WordsOf<OrderPayloads> = {
@@ -35,7 +36,7 @@ export const ORDER_WORDS: WordsOf<OrderPayloads> = {
   "order.had": (p) =>
     p.gone
       ? "The glass that was here is not for this {pane}"
-      : `The glass is here, ${HAD_NAMES[p.from]}: ${p.width.text} × ${p.height.text} ${p.width.unit}${p.glass ? `, ${GLASS_NAMES[p.glass]}` : ""}`,
+      : `The glass is here, ${HAD_NAMES[p.from]}: ${sizeWritten(p.width, p.height)}${p.glass ? `, ${GLASS_NAMES[p.glass]}` : ""}`,
   "order.outcome": (p) =>
     p.outcome === "credit"
       ? `Credited${p.note ? `: ${p.note}` : ""}`

@@ -1,7 +1,8 @@
 import type { SizePayloads } from "../../log/kinds/size.ts";
 import { CIRCUMSTANCE_FACTS } from "../../measure/ways.ts";
 import { SCHOOL_FACTS } from "../../size/school.ts";
-import { asWritten, type WordsOf } from "./parts.ts";
+import { asWritten } from "../../tape/as-written.ts";
+import type { WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about sizing. */
 export const SIZE_WORDS: WordsOf<SizePayloads> = {

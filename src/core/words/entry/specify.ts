@@ -5,9 +5,10 @@ import { looksText, PART_NAMES } from "../../specify/looks.ts";
 import { makeupText } from "../../specify/makeup.ts";
 import { PANEL_MAKE_NAMES, panelThickness } from "../../specify/panel.ts";
 import { EXPOSURE_NAMES } from "../../specify/wind.ts";
+import { asWritten } from "../../tape/as-written.ts";
 import { writeLength } from "../../tape/write.ts";
 import { type LengthUnit, mm } from "../../units/length.ts";
-import { asWritten, list, type WordsOf } from "./parts.ts";
+import { list, type WordsOf } from "./parts.ts";
 
 /** Lines of the logbook about specifying. */
 export const SPECIFY_WORDS: WordsOf<SpecifyPayloads> = {

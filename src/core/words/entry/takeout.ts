@@ -5,6 +5,7 @@ import { COUNTED_NAMES } from "../../takeout/counts.ts";
 import { WASTE_NAMES } from "../../takeout/disposal.ts";
 import { FRONT_FACTS } from "../../takeout/front-steps.ts";
 import { THING_FACTS } from "../../takeout/how-it-was.ts";
+import { asWritten } from "../../tape/as-written.ts";
 import type { Template } from "../../text/template.ts";
 import { dayOf } from "../../units/day.ts";
 import { sayDay } from "../days.ts";
@@ -40,7 +41,7 @@ export const TAKEOUT_WORDS: WordsOf<TakeoutPayloads> = {
       }).join(", ") || "none marked"
     }; ${BEAD_SCHOOL_FACTS[p.school].name}`,
   "takeout.map": (p) =>
-    `On the map: ${THING_FACTS[p.thing].name}, ${p.edge}${p.thickness ? `, ${p.thickness.text} ${p.thickness.unit}` : ""}${p.material ? `, ${p.material}` : ""}`,
+    `On the map: ${THING_FACTS[p.thing].name}, ${p.edge}${p.thickness ? `, ${asWritten(p.thickness)}` : ""}${p.material ? `, ${p.material}` : ""}`,
   "takeout.map-off": () => "Taken off the map",
   "takeout.counted": (p) => `${p.count} ${COUNTED_NAMES[p.what]} ${p.way}`,
 };

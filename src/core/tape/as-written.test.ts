@@ -1,0 +1,23 @@
+import { expect, it } from "vitest";
+import type { LengthUnit } from "../units/length.ts";
+import { asWritten, sizeWritten } from "./as-written.ts";
+
+it.each<[string, LengthUnit, string]>([
+  ["44", "mm", "44 mm"],
+  ["44 mm", "mm", "44 mm"],
+  ["44mm", "in", "44mm"],
+  ["1 3/4", "in", "1 3/4"],
+  ["1.75", "in", "1.75 in"],
+  ['30"', "in", '30"'],
+  ["30″", "mm", "30″"],
+])("%s, read in %s, is %s", (text, unit, is) => expect(asWritten({ text, unit })).toBe(is));
+
+it.each<[string, string, LengthUnit, LengthUnit, string]>([
+  ["455", "712", "mm", "mm", "455 × 712 mm"],
+  ["455 mm", "712 mm", "mm", "mm", "455 mm × 712 mm"],
+  ["455", "712 mm", "mm", "mm", "455 mm × 712 mm"],
+  ["18", "712", "in", "mm", "18 in × 712 mm"],
+  ["18 1/8", "28", "in", "in", "18 1/8 × 28 in"],
+])("%s by %s, in %s and %s", (w, h, wu, hu, is) =>
+  expect(sizeWritten({ text: w, unit: wu }, { text: h, unit: hu })).toBe(is),
+);

@@ -1,0 +1,22 @@
+import type { Written } from "./written.ts";
+
+/** Whether the text says by itself what it is in: a sign or letters of a unit, or a fraction. */
+const saysUnit = (text: string): boolean => /[a-z"'″′”’/]/i.test(text);
+
+/**
+ * A length as somebody wrote it, with its unit unless the text has one.
+ * @example { text: "44", unit: "mm" } // "44 mm"
+ * @example { text: "44 mm", unit: "mm" } // "44 mm": typed on the pad, which writes the unit along
+ * @example { text: "1 3/4", unit: "in" } // "1 3/4"
+ */
+export const asWritten = (w: Written): string => (saysUnit(w.text) ? w.text : `${w.text} ${w.unit}`);
+
+/**
+ * A size as it was written, width before height, the unit once where it is said of both.
+ * @example "455" and "712", mm // "455 × 712 mm"
+ * @example "455 mm" and "712 mm" // "455 mm × 712 mm"
+ */
+export const sizeWritten = (width: Written, height: Written): string =>
+  saysUnit(width.text) || saysUnit(height.text) || width.unit !== height.unit
+    ? `${asWritten(width)} × ${asWritten(height)}`
+    : `${width.text} × ${asWritten(height)}`;
