@@ -291,7 +291,7 @@ test("a misted unit is refurbished: what it takes, until two weighings agree, an
   await openStep(page, /Dry the beads/);
   const weigh = async (minutes: string, grams: string) => {
     await page.getByLabel("minutes in the oven").fill(minutes);
-    await page.getByLabel("grams").fill(grams);
+    await page.getByLabel("g on the scale").fill(grams);
     await page.getByRole("button", { name: "Weighed" }).click();
   };
   await weigh("0", "172");

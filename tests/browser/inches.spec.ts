@@ -5,16 +5,15 @@ import { roundPath } from "./pane-of-ones-own.ts";
 
 const STATIONS = ["look", "takeout", "measure", "specify", "order", "ready", "set", "finish", "signoff"];
 
-/** Figures that stay as they are: a size for a metric cutter, a tube's size, a make's code, and what people wrote themselves. */
+/** Figures that stay as they are: a size for a metric cutter, a make's code, and what people wrote themselves. */
 const STAY = [
   /cut to [\d.]+ × [\d.]+ mm/gi,
   /\(\d+(\.\d+)?\u00a0mm\)/g,
-  /[\d.]+ ml\b/g,
   /6 mm low|9 mm board|packers first, before anyone/g,
   /Fen End Sealed Units|sealed units, toughened/g,
 ];
 /** A figure in a unit of the other readers, or a field that asks for one. */
-const METRIC = /(?:\d\s?|, )(?:mm|cm|kg|°C|MPa)(?![\w²³])|W\/m²K/;
+const METRIC = /(?:\d\s?|, )(?:mm|cm|kg|g|ml|°C|MPa)(?![\w²³])|W\/m²K/;
 const OTHER_WORDS = /\b(?:rebates?|sprigs?|packers?|toughened|sealed units?|glazing bars?)\b/i;
 
 /** A word that nobody put into the reader's own. */

@@ -56,7 +56,7 @@ const METHODS: readonly MethodWhen<FinishFacts>[] = [
     name: "What fills timber that came away",
     steps: [
       "To 3 mm: flexible caulk, painted the same day. Wider: two-part filler, sanded when hard.",
-      "About 1 ml a millimetre of gap for each 100 mm at 10 mm deep.",
+      "A gap 3 mm wide and 10 mm deep takes about 3 ml for each 100 mm of its length.",
       "Has it moved since? Look before the next coat.",
     ],
     schools: [

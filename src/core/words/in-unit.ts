@@ -1,10 +1,12 @@
 import { fractionText } from "../units/inch-make.ts";
 import type { LengthUnit } from "../units/length.ts";
-import { KG_PER_LB } from "../units/mass.ts";
+import { G_PER_OZ, KG_PER_LB } from "../units/mass.ts";
 import { exactIn } from "./exact.ts";
 import { HEAT_UNIT, heatFigure } from "./heat.ts";
 
 const MM_PER_INCH = 25.4;
+/** A fluid ounce of the gallon of 231 cubic inches. */
+const ML_PER_FL_OZ = 29.5735295625;
 const PSI_PER_MPA = 145.038;
 const PSF_PER_KPA = 20.8854;
 /** A rule of thumb may be off by so much of itself to be a mark that people use. */
@@ -34,7 +36,10 @@ const signed = (n: number, text: string): string => (n < 0 && text !== "0" ? `�
 
 const N = "[−-]?\\d+(?:\\.\\d+)?";
 /** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */
-const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|°C|MPa|kPa|W/m²K)\\b`, "g");
+const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|g|ml|°C|MPa|kPa|W/m²K)\\b`, "g");
+
+/** As one weighs by hand: two figures that count, and none after the point from ten on. @example ouncesText(10.48) // "10" */
+const ouncesText = (oz: number): string => (oz >= 10 ? oz.toFixed(0) : String(Number(oz.toPrecision(2))));
 
 /** So much or more, of what nobody cuts to: whole inches, and never less. */
 const AT_LEAST = /at least (\d{3,}) mm\b/g;
@@ -42,6 +47,8 @@ const AT_LEAST = /at least (\d{3,}) mm\b/g;
 const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: number) => string }>> = {
   mm: { unit: "in", of: inchText },
   kg: { unit: "lb", of: (n) => (n / KG_PER_LB).toFixed(1) },
+  g: { unit: "oz", of: (n) => ouncesText(n / G_PER_OZ) },
+  ml: { unit: "fl oz", of: (n) => ouncesText(n / ML_PER_FL_OZ) },
   "°C": { unit: "°F", of: (n) => String(Math.round(n * 1.8 + 32)) },
   kPa: { unit: "psf", of: (n) => (n * PSF_PER_KPA).toFixed(1) },
   "W/m²K": { unit: HEAT_UNIT.in, of: (n) => heatFigure(n, "in") },
@@ -52,6 +59,7 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
  * A sentence with its figures in the reader's unit. What must stay in millimetres for whoever cuts by them is written with a
  * fixed space (`metric`).
  * @example inUnit("Above 5 °C, 2 mm on to the glass.", "in") // "Above 41 °F, 5/64 in on to the glass."
+ * @example inUnit("a tube of 310 ml", "in") // "a tube of 10 fl oz"
  * @example inUnit("at least 800 mm out", "in") // "at least 32 in out"
  * @example inUnit("within 75 mm of each corner", "mm") // as it is
  */

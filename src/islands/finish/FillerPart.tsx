@@ -15,7 +15,7 @@ type Gap = Partial<Record<(typeof FIELDS)[number][0], number>>;
 
 /** What fills timber that came away: by the gap, with how much, and whether it sands and holds. */
 export function FillerPart() {
-  const { book, reckoning: r, prefs } = usePane();
+  const { book, reckoning: r, prefs, say } = usePane();
   const [gap, setGap] = useState<Gap>({});
   if (!isTimber(readyFacts(book, r))) return null;
   const { wideMm, longMm, deepMm } = gap;
@@ -37,7 +37,7 @@ export function FillerPart() {
       {found && (
         <p className="note-glass" aria-live="polite">
           {FILLER_WORDS[found.with]}{" "}
-          {found.ml > 0 && <span className="font-medium">About {Math.ceil(found.ml)} ml.</span>}{" "}
+          {found.ml > 0 && <span className="font-medium">{say(`About ${Math.ceil(found.ml)} ml.`)}</span>}{" "}
           {found.sandsAfterHours !== null &&
             `Sand it after about ${found.sandsAfterHours} h, and look first whether it has moved; the label wins.`}
         </p>

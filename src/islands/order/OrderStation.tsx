@@ -87,11 +87,19 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
     >
       {ticket.trouble && (
         <p className="note-wax">
-          {r.unsafe
-            ? "Safety glass is called for here and this is not it. Choose it under Specify, or know why not."
-            : r.slips.length > 0
-              ? "A reading contradicts the others. Look at Measure first."
-              : "This size will not go in as the opening stands. Look at Measure first."}
+          {r.unsafe ? (
+            <>
+              Safety glass is called for here and this is not it.{" "}
+              <a href={`/panes/${book.id}/specify`}>Choose it under Specify</a>, or know why not.
+            </>
+          ) : (
+            <>
+              {r.slips.length > 0
+                ? "A reading contradicts the others."
+                : "This size will not go in as the opening stands."}{" "}
+              <a href={`/panes/${book.id}/measure`}>Look at Measure first</a>.
+            </>
+          )}
         </p>
       )}
       {oldGlassBack(book) && (

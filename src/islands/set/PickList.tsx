@@ -83,12 +83,15 @@ export function PickList() {
             <strong className="tight">
               {setting.sealant.cartridges} {setting.sealant.cartridges === 1 ? "cartridge" : "cartridges"}
             </strong>{" "}
-            of 310 ml, or {setting.sealant.foils} {setting.sealant.foils === 1 ? "foil" : "foils"} of 600
+            {say(`of 310 ml, or ${setting.sealant.foils} ${setting.sealant.foils === 1 ? "foil" : "foils"} of 600 ml`)}
             <span className="block text-[13px] text-mute">
-              {setting.sealant.totalMl.toFixed(0)} ml{" "}
-              {setting.voidMl > 0
-                ? `, ${setting.voidMl.toFixed(0)} of them in the void`
-                : say(`in a ${setting.beadMm} mm bead`)}
+              {say(
+                `${setting.sealant.totalMl.toFixed(0)} ml${
+                  setting.voidMl > 0
+                    ? `, ${setting.voidMl.toFixed(0)} ml of it in the void`
+                    : ` in a ${setting.beadMm} mm bead`
+                }`,
+              )}
               , {(firm.house.waste * 100).toFixed(0)}% waste on top
             </span>
           </Item>
@@ -120,10 +123,9 @@ export function PickList() {
                 <strong className="tight">{say(`${putty.value.buyKg.toFixed(2)} kg`)}</strong> to buy,{" "}
                 {(firm.house.waste * 100).toFixed(0)}% of it waste.
                 <span className="block text-[13px] text-mute">
-                  bed {putty.value.bedMl.toFixed(0)} ml, face {putty.value.faceMl.toFixed(0)} ml, edge{" "}
-                  {putty.value.edgeMl.toFixed(0)} ml; in tubes: {tubesFor(putty.value.totalMl, 310, firm.house.waste)}{" "}
-                  of 310 ml. Corners and head, pressed in past the edge, about {extra(putty.value.faceMl).toFixed(0)} ml
-                  more
+                  {say(
+                    `bed ${putty.value.bedMl.toFixed(0)} ml, face ${putty.value.faceMl.toFixed(0)} ml, edge ${putty.value.edgeMl.toFixed(0)} ml; in tubes: ${tubesFor(putty.value.totalMl, 310, firm.house.waste)} of 310 ml. Corners and head, pressed in past the edge, about ${extra(putty.value.faceMl).toFixed(0)} ml more`,
+                  )}
                 </span>
               </>
             ) : (
