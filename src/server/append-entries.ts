@@ -5,6 +5,7 @@ import type { Entry } from "../core/log/kinds.ts";
 import { may, writing } from "../core/people/may.ts";
 import type { Visitor } from "../core/people/role.ts";
 import { fail, ok } from "../core/result.ts";
+import { counted } from "../core/text/counted.ts";
 import { type AppendError, appendEntries as append } from "../db/append.ts";
 import type { Database } from "../db/database.ts";
 import { adoptOwn } from "./adopt-own.ts";
@@ -95,7 +96,7 @@ function refusal(error: AppendError): Refusal {
       return {
         status: 409,
         code: "strikes-round",
-        message: `Striking this round takes its ${error.panes} ${error.panes === 1 ? "pane" : "panes"} off every list. If that is meant, send the strike again with "sure": true beside its entries. Nothing was stored.`,
+        message: `Striking this round takes its ${counted(error.panes, "pane")} off every list. If that is meant, send the strike again with "sure": true beside its entries. Nothing was stored.`,
       };
     case "strike-about-other":
       return {

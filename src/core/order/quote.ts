@@ -1,5 +1,6 @@
 import { byTime, rounded } from "../money/parts.ts";
 import { lessOf, type Pence, sumOf, timesOf } from "../money/pence.ts";
+import { counted } from "../text/counted.ts";
 import { taxOn } from "./price.ts";
 
 /** One pane as it is quoted, before tax. Hours and pence by the firm's own figures. */
@@ -70,9 +71,9 @@ export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote 
       timesOf(rates.visitPence, paints ? 2 : 1),
     );
     const up = panes.filter((p) => p.upstairs).length;
-    add(`Access above ground, ${up} ${up === 1 ? "pane" : "panes"}`, timesOf(rates.accessPence, up));
+    add(`Access above ground, ${counted(up, "pane")}`, timesOf(rates.accessPence, up));
     const bags = panes.reduce((s, p) => s + p.bags, 0);
-    add(`Old glass taken away, ${bags} ${bags === 1 ? "bag" : "bags"}`, timesOf(rates.bagPence, bags));
+    add(`Old glass taken away, ${counted(bags, "bag")}`, timesOf(rates.bagPence, bags));
     add("Delivery of the glass", rates.deliveryPence);
   }
   const netPence = sumOf(rows.map((r) => r.pence));

@@ -2,6 +2,7 @@ import type { Pence } from "../money/pence.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import type { GlassKind } from "../specify/glass.ts";
 import type { Whole } from "../specify/whole.ts";
+import { counted, plural } from "../text/counted.ts";
 import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
@@ -140,7 +141,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       because:
         f.fromStock.cuts === 0
           ? `${f.fromStock.name} fits as it is: ${f.fromStock.bought ? "it is sold so" : "nothing to wait for"}, every edge from the works.`
-          : `${f.fromStock.name} cut down by ${f.fromStock.cuts} ${f.fromStock.cuts === 1 ? "edge" : "edges"}: ${f.fromStock.bought ? "it is sold so, and fetched today" : "it is here today"}.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}${spoilsMuch(f.fromStock.cost) ? " Too many of it run off here: let a shop's machine cut it." : ""}`,
+          : `${f.fromStock.name} cut down by ${counted(f.fromStock.cuts, "edge")}: ${f.fromStock.bought ? "it is sold so, and fetched today" : "it is here today"}.${f.fromStock.cost ? ` ${costWords(f.fromStock.cost)}` : ""}${spoilsMuch(f.fromStock.cost) ? " Too many of it run off here: let a shop's machine cut it." : ""}`,
     });
   for (const s of f.suppliers) {
     const offers: readonly MakesOf[] = f.isDoorInsert ? [f.needs, "inserts"] : [f.needs];
@@ -210,8 +211,8 @@ function badness(s: Source): number {
 function becauseOf(s: SourceSupplier, late: boolean, missing: readonly string[]): string {
   const lead =
     s.lead.usual === null
-      ? `says ${s.lead.days} working ${s.lead.days === 1 ? "day" : "days"}`
-      : `took ${s.lead.usual} working ${s.lead.usual === 1 ? "day" : "days"} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} such orders)`;
+      ? `says ${s.lead.days} working ${plural(s.lead.days, "day")}`
+      : `took ${s.lead.usual} working ${plural(s.lead.usual, "day")} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} such orders)`;
   const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
   const price = missing.length > 0 ? ` No price: their list has none for ${missing.join(", ")}.` : "";
   return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.${price}`;

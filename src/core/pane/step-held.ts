@@ -3,6 +3,7 @@ import { facingMatters } from "../set/facing.ts";
 import type { Step } from "../steps/step.ts";
 import { screwsStillIn } from "../takeout/counts.ts";
 import { holderSays } from "../takeout/holder.ts";
+import { counted } from "../text/counted.ts";
 import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
 import { bedIsAsked } from "./bed-here.ts";
@@ -244,14 +245,14 @@ function asked({ step, station, book, r }: Asked): string | null {
     case "screws": {
       const still = (screwsStillIn(book.before.counts) ?? 0) - (step.leaves ?? 0);
       return still > 0 && station === "takeout"
-        ? `${still} ${still === 1 ? "screw is" : "screws are"} still under a plug: one left holds the whole half.`
+        ? `${counted(still, "screw is", "screws are")} still under a plug: one left holds the whole half.`
         : null;
     }
     case "rounds": {
       const done = tickedAt(book, station, step.id);
       const open = roundTicks(screwsToDrive(book)).filter((t) => !done.includes(t));
       return done.length > 0 && open.length > 0
-        ? `${open.length} ${open.length === 1 ? "turn" : "turns"} of a screw still to go: two rounds, each screw.`
+        ? `${counted(open.length, "turn")} of a screw still to go: two rounds, each screw.`
         : null;
     }
     case "closed":

@@ -4,6 +4,7 @@ import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
+import { counted } from "../text/counted.ts";
 import type { Template } from "../text/template.ts";
 import { cutDown } from "../words/exact.ts";
 import { isDrained } from "./drained.ts";
@@ -66,7 +67,7 @@ function outOfStock({ cutDown: cut }: ReadyFacts): readonly Rule[] {
   return [
     {
       id: "cut-down",
-      does: `Cut it out of ${cut.of}: ${cutDown(cut.widthMm, cut.heightMm)}, ${cut.edges} ${cut.edges === 1 ? "edge" : "edges"}. Arris what was cut.`,
+      does: `Cut it out of ${cut.of}: ${cutDown(cut.widthMm, cut.heightMm)}, ${counted(cut.edges, "edge")}. Arris what was cut.`,
       why: "It lies there larger than it goes in: score once and break it on the bench, not on the ladder.",
       tool: "glass cutter, straightedge, sanding stone",
       minutes: 4 * cut.edges + 2,

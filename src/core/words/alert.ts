@@ -1,4 +1,5 @@
 import type { Alert } from "../round/alerts.ts";
+import { counted, timesText } from "../text/counted.ts";
 import { sayDay } from "./days.ts";
 import { type Dialect, say } from "./dialect.ts";
 
@@ -10,7 +11,7 @@ export function alertWords(alert: Alert, dialect: Dialect): { readonly says: str
       return { says: `${where} is an open hole`, todo: "close it now, and guard it until it is" };
     case "closed-over":
       return {
-        says: `${where} has been boarded for ${alert.days} ${alert.days === 1 ? "day" : "days"}`,
+        says: `${where} has been boarded for ${counted(alert.days, "day")}`,
         todo: overdue(alert.over),
       };
     case "closes-soon":
@@ -21,7 +22,7 @@ export function alertWords(alert: Alert, dialect: Dialect): { readonly says: str
     case "late":
       return {
         says: `${where}: glass is late`,
-        todo: `was due ${sayDay(alert.day)}: ${alert.asked === 0 ? "ring them" : `ring them again, asked ${alert.asked === 1 ? "once" : `${alert.asked} times`} so far`}`,
+        todo: `was due ${sayDay(alert.day)}: ${alert.asked === 0 ? "ring them" : `ring them again, asked ${timesText(alert.asked)} so far`}`,
       };
     case "past-paint":
       return {

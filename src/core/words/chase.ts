@@ -1,4 +1,5 @@
 import { CHASED_NAMES, type Chase } from "../order/chased.ts";
+import { counted, timesText } from "../text/counted.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { sayDay, sayDayFrom } from "./days.ts";
 
@@ -17,4 +18,4 @@ export const chaseMessage = (of: {
   readonly panes: number;
   readonly asked: number;
 }): string =>
-  `Our order ${of.reference ? `${of.reference} ` : ""}of ${sayDay(of.sent)}, ${of.panes} ${of.panes === 1 ? "pane" : "panes"}, was promised for ${sayDay(of.due)} and has not come.${of.asked > 0 ? ` We have asked ${of.asked === 1 ? "once" : `${of.asked} times`} before.` : ""} Which day can we count on? Somebody waits behind a board for it.`;
+  `Our order ${of.reference ? `${of.reference} ` : ""}of ${sayDay(of.sent)}, ${counted(of.panes, "pane")}, was promised for ${sayDay(of.due)} and has not come.${of.asked > 0 ? ` We have asked ${timesText(of.asked)} before.` : ""} Which day can we count on? Somebody waits behind a board for it.`;

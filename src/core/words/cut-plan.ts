@@ -1,3 +1,4 @@
+import { counted, panesText } from "../text/counted.ts";
 import type { Template } from "../text/template.ts";
 
 /** What a plan of cuts came to, as far as words want to know it. */
@@ -16,7 +17,7 @@ export type CutPlanFacts = {
  * @example 4 sheets of one kind, proved // "12 of 12 {panes} from 4 sheets: fewer than 4 is impossible."
  */
 export function cutPlanSays(f: CutPlanFacts): Template {
-  const from = `${f.placed} of ${f.of} ${f.of === 1 ? "{pane}" : "{panes}"} from ${f.sheets} ${f.sheets === 1 ? "sheet" : "sheets"}`;
+  const from = `${f.placed} of ${panesText(f.of)} from ${counted(f.sheets, "sheet")}`;
   if (f.each === null || f.each <= 0)
     return f.proved
       ? `${from}: nothing cheaper is possible.`

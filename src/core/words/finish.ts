@@ -1,4 +1,5 @@
 import type { PaintWindow, UnfitReason } from "../finish/paint-window.ts";
+import { plural } from "../text/counted.ts";
 import { sayDay } from "./days.ts";
 
 export const UNFIT_WORDS: Readonly<Record<UnfitReason, string>> = {
@@ -10,8 +11,7 @@ export const UNFIT_WORDS: Readonly<Record<UnfitReason, string>> = {
 /** When to paint, in one sentence, and why not where there is no day. */
 export function paintSentence(window: PaintWindow): string {
   if (window.kind === "not-painted") return "This compound cannot be painted.";
-  const cold =
-    window.coldDays === 0 ? "" : ` ${window.coldDays} cold ${window.coldDays === 1 ? "day" : "days"} did not count.`;
+  const cold = window.coldDays === 0 ? "" : ` ${window.coldDays} cold ${plural(window.coldDays, "day")} did not count.`;
   if (window.from === null) {
     if (window.closes !== null && window.closes < window.opens)
       return `It is not cured before its last day, ${sayDay(window.closes)}.${cold} Follow the label, and ask the maker.`;

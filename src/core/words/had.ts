@@ -6,6 +6,7 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import { throughThickness } from "../size/through.ts";
 import { GLASS_NAMES } from "../specify/glass.ts";
 import { writeNumber } from "../tape/write.ts";
+import { counted } from "../text/counted.ts";
 import type { Template } from "../text/template.ts";
 import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { goesIn } from "./goes-in.ts";
@@ -25,7 +26,7 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
   if (!size) return [];
   const text = (v: Nm): string => writeNumber(v, unit);
   out.push({
-    says: `The glass is here, ${HAD_NAMES[had.from]}: ${sizeText(size.width, unit, true)} × ${sizeText(size.height, unit, true)} ${unit}.${(had.from === "rack" || had.cuts) && had.note ? ` Out of ${had.note}${had.cuts ? `, ${had.cuts} ${had.cuts === 1 ? "edge" : "edges"} to cut` : ""}.` : ""}`,
+    says: `The glass is here, ${HAD_NAMES[had.from]}: ${sizeText(size.width, unit, true)} × ${sizeText(size.height, unit, true)} ${unit}.${(had.from === "rack" || had.cuts) && had.note ? ` Out of ${had.note}${had.cuts ? `, ${counted(had.cuts, "edge")} to cut` : ""}.` : ""}`,
     bad: false,
   });
   if (!r.cut.ok || !r.cut.value.opening.ok) {

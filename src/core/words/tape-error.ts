@@ -1,6 +1,7 @@
 import type { TapeLineError } from "../tape/line.ts";
 import { LINE_LETTERS } from "../tape/line.ts";
 import type { TapeError } from "../tape/read.ts";
+import { counted } from "../text/counted.ts";
 
 /** What is wrong with a reading, in a sentence that says what to do. */
 export function tapeErrorSentence(error: TapeError): string {
@@ -63,7 +64,7 @@ export function tapeLineErrorSentence(error: TapeLineError): string {
     case "no-reading-after":
       return `No reading follows ${error.letter}. Type the ${LINE_LETTERS[error.letter]}, or take the letter out.`;
     case "too-many":
-      return `The ${LINE_LETTERS[error.letter]} takes ${error.most} ${error.most === 1 ? "reading" : "readings"} at most.`;
+      return `The ${LINE_LETTERS[error.letter]} takes ${counted(error.most, "reading")} at most.`;
     case "reading":
       return `“${error.text}”: ${tapeErrorSentence(error.error)}`;
   }

@@ -1,6 +1,7 @@
 import { hingeOf, movesOf } from "../../core/pane/hangs.ts";
 import { labelOf } from "../../core/pane/order-line.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
+import { plural } from "../../core/text/counted.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { messagesFor } from "../../core/words/messages.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -21,7 +22,7 @@ export function ShutMessage() {
     <div className={left > 0 ? "note-wax" : "note-glass"}>
       <p className="font-medium">
         {left > 0
-          ? `It ${leaf ? "is shut softly" : "stays shut"} for ${left} more ${left === 1 ? "day" : "days"}, until ${sayDay(until)}.`
+          ? `It ${leaf ? "is shut softly" : "stays shut"} for ${left} more ${plural(left, "day")}, until ${sayDay(until)}.`
           : `${leaf ? "It may be used as ever" : "It may be opened"}: ${r.compound.handsOffHours} hours are over since ${sayDay(until)}.`}
       </p>
       <p className="text-[14px]">{message.text}</p>

@@ -3,6 +3,7 @@ import type { Compound, CompoundId } from "../../core/bed/compound.ts";
 import { COMPOUNDS } from "../../core/bed/compounds.ts";
 import { frameOf, SYSTEMS, type System } from "../../core/frame/systems.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
+import { plural } from "../../core/text/counted.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import type { Say } from "../ui/say.ts";
 
@@ -54,7 +55,7 @@ export function Compounds({ own, all, usual, takeUsual, say, write }: Props) {
       say(`cures above ${c.leastC} °C`),
       c.mostC === undefined ? "" : say(`bears ${c.mostC} °C`),
       c.approved ? `approved by ${c.approved}` : "",
-      c.dryBefore > 0 ? `${c.dryBefore} dry ${c.dryBefore === 1 ? "day" : "days"} before paint` : "",
+      c.dryBefore > 0 ? `${c.dryBefore} dry ${plural(c.dryBefore, "day")} before paint` : "",
     ]
       .filter(Boolean)
       .join(" · ");

@@ -3,6 +3,7 @@ import type { Supplier } from "../../core/firm/firm.ts";
 import type { Payloads } from "../../core/log/kinds.ts";
 import { realTolerance } from "../../core/order/tolerance.ts";
 import type { SupplierRecord } from "../../core/pane/source-facts.ts";
+import { plural } from "../../core/text/counted.ts";
 import type { LengthUnit } from "../../core/units/length.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
@@ -50,7 +51,7 @@ export const Suppliers = ({ suppliers, terms, records, currency, say, add, setTe
             <strong className="font-semibold">{s.name}</strong>, {s.cuts}
           </span>
           <span className="text-mute">
-            {s.unit}, {s.leadDays} working {s.leadDays === 1 ? "day" : "days"}
+            {s.unit}, {s.leadDays} working {plural(s.leadDays, "day")}
           </span>
           <Record record={records.find((r) => r.name === s.name)} />
           <div className="w-full">

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { LearntPageData } from "../../core/page/learnt-page.ts";
+import { plural } from "../../core/text/counted.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { usePrefs } from "../ui/prefs.ts";
@@ -67,7 +68,7 @@ function Figures({ data, prefs }: Omit<Props, "currency">) {
       )}
       {seen.length > 0 && unseen > 0 && (
         <p className="text-[14px] text-mute">
-          Of {unseen} other {unseen === 1 ? "figure" : "figures"} nothing was seen yet.
+          Of {unseen} other {plural(unseen, "figure")} nothing was seen yet.
         </p>
       )}
       {data.people.map((p) => (

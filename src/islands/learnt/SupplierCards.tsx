@@ -3,6 +3,7 @@ import type { KindCame, SupplierCard } from "../../core/learn/supplier-card.ts";
 import { MAKES_NAMES } from "../../core/order/sources.ts";
 import type { LearntPageData } from "../../core/page/learnt-page.ts";
 import { capital } from "../../core/text/capital.ts";
+import { plural } from "../../core/text/counted.ts";
 import { say } from "../../core/words/dialect.ts";
 import { smallText } from "../../core/words/learnt.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -72,7 +73,7 @@ const Row = ({ name, says }: { readonly name: string; readonly says: string }) =
   </>
 );
 
-const days = (n: number): string => `${n} working ${n === 1 ? "day" : "days"}`;
+const days = (n: number): string => `${n} working ${plural(n, "day")}`;
 const leadWords = ({ lead }: Pick<SupplierCard, "lead">): string =>
   lead.usual === null || lead.slow === null
     ? `says ${days(lead.days)}; ${lead.orders === 0 ? "nothing came yet" : `${lead.orders} came, too few to say`}`

@@ -1,5 +1,6 @@
 import { useStore } from "@nanostores/react";
 import { lazy, Suspense, useEffect } from "react";
+import { counted } from "../../core/text/counted.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { handsStill } from "../device/hands-still.ts";
 import { bringUp } from "../device/keep-rounds.ts";
@@ -25,7 +26,7 @@ function NotHere() {
 function inAWord(k: Keeping, isGone: boolean): string {
   if (k.notKept) return `${k.waiting} not kept: leave this page open`;
   if (k.unsaved > 0 && k.why) return "keeping…";
-  const photos = k.photos > 0 ? ` and ${k.photos} ${k.photos === 1 ? "photo" : "photos"}` : "";
+  const photos = k.photos > 0 ? ` and ${counted(k.photos, "photo")}` : "";
   if (k.waiting > 0 && k.why?.kind === "no-answer") return `no signal, ${k.waiting}${photos} kept here`;
   if (k.waiting > 0 && k.why?.kind === "said") return `${k.waiting} kept here, not sent`;
   return isGone ? "no signal" : "";

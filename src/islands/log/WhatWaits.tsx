@@ -1,5 +1,6 @@
 import { v7 as uuidv7 } from "uuid";
 import type { Entry } from "../../core/log/kinds.ts";
+import { counted } from "../../core/text/counted.ts";
 import { entryWords } from "../../core/words/entry.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { OnThisDevice } from "../device/OnThisDevice.tsx";
@@ -50,7 +51,7 @@ function Waits({ keeping, retry }: { readonly keeping: Keeping; readonly retry: 
   return (
     <div className="space-y-2">
       <p>
-        {`${[waiting > 0 && `${waiting} ${waiting === 1 ? "entry" : "entries"}`, photos > 0 && `${photos} ${photos === 1 ? "photo" : "photos"}`].filter(Boolean).join(" and ")} ${waiting + photos === 1 ? "waits" : "wait"} here. `}
+        {`${[waiting > 0 && counted(waiting, "entry", "entries"), photos > 0 && counted(photos, "photo")].filter(Boolean).join(" and ")} ${waiting + photos === 1 ? "waits" : "wait"} here. `}
         {why?.kind === "said"
           ? why.message
           : why

@@ -4,6 +4,7 @@ import { type Option, type OptionKind, optionName, optionsFor, ownerNote, recomm
 import { afterWorkingDays } from "../../core/order/lead.ts";
 import { optionLeads } from "../../core/pane/option-leads.ts";
 import { optionsFacts } from "../../core/pane/options-facts.ts";
+import { plural } from "../../core/text/counted.ts";
 import { addDays } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
@@ -125,7 +126,7 @@ function OptionLine({ option: o, name, best, chosen: taken }: LineProps) {
       </span>
       <span>
         {o.visits}
-        <span className="desk:hidden"> {o.visits === 1 ? "visit" : "visits"}</span>
+        <span className="desk:hidden"> {plural(o.visits, "visit")}</span>
       </span>
       <span className="tight max-desk:empty:hidden">
         {o.heat.before !== null && o.heat.after !== null && (

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { OPENING, type OpeningPlace } from "../../core/measure/places.ts";
 import { SPREAD_MM, type Spread } from "../../core/measure/sureness.ts";
 import { readTape } from "../../core/tape/read.ts";
+import { counted } from "../../core/text/counted.ts";
 import { mm, nm, takeNm, toMm } from "../../core/units/length.ts";
 import { HOW_TO, PLACE_NAMES } from "../../core/words/places.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
@@ -107,8 +108,8 @@ export function Spreads() {
           : "The second reading agrees with the first."}
       </p>
       <p className="text-[13px]">
-        Read twice at {spreads.length} {spreads.length === 1 ? "place" : "places"}, at most{" "}
-        <Length nm={mm(worst)} unit={prefs.unit} withUnit /> apart{people.length > 1 && `, by ${people.join(" and ")}`}.
+        Read twice at {counted(spreads.length, "place")}, at most <Length nm={mm(worst)} unit={prefs.unit} withUnit />{" "}
+        apart{people.length > 1 && `, by ${people.join(" and ")}`}.
       </p>
       <ul>
         {far.map((s) => (

@@ -11,6 +11,7 @@ import { GLASS_NAMES, type GlassKind } from "../../core/specify/glass.ts";
 import { sizeWritten } from "../../core/tape/as-written.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { typedExactly, writtenExactly } from "../../core/tape/written-exactly.ts";
+import { counted } from "../../core/text/counted.ts";
 import { nm } from "../../core/units/length.ts";
 import { goesIn } from "../../core/words/goes-in.ts";
 import { hadSays } from "../../core/words/had.ts";
@@ -98,7 +99,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
               }}
             >
               {s.pane.name}
-              {s.cuts > 0 && `, ${s.cuts} ${s.cuts === 1 ? "cut" : "cuts"}`}
+              {s.cuts > 0 && `, ${counted(s.cuts, "cut")}`}
               {(s.trouble() ?? 0) > 0.005 && `, ${percent(s.trouble() ?? 0)} trouble`}
             </button>
           ))}

@@ -6,6 +6,7 @@ import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import { houseWith } from "../../core/order/their-cutting.ts";
 import { foldOrder, orderStage, standingLines } from "../../core/pane/order-book.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
+import { counted } from "../../core/text/counted.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { sayDayFrom } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
@@ -60,7 +61,7 @@ function OrderPage(props: Props) {
             {order.reference || "Order"}, {order.supplier}
           </h1>
           <p className={late ? "trouble" : "text-mute"}>
-            {lines.length} {lines.length === 1 ? "pane" : "panes"}
+            {counted(lines.length, "pane")}
             {order.sent &&
               `, ordered ${sayDayFrom(dayOf(order.sent.day), today)}, due ${sayDayFrom(dayOf(order.sent.due), today)}`}
             {late && ": late"}

@@ -1,6 +1,7 @@
 import type { FirmDetails } from "../../core/log/kinds/firm.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines } from "../../core/pane/order-groups.ts";
+import { counted } from "../../core/text/counted.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDate } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
@@ -94,7 +95,7 @@ function OrderSheet({ prefs: initial, order, firm }: Props) {
         })}
       </ol>
       <p>
-        {`${lines.length} ${lines.length === 1 ? "pane" : "panes"}${lines.length === 0 ? "" : `, ${massTogether(words, prefs.unit)} together`}. Write the label on each pane, on a sticker that comes off: on the face for the room, reading upright as the pane will stand.`}
+        {`${counted(lines.length, "pane")}${lines.length === 0 ? "" : `, ${massTogether(words, prefs.unit)} together`}. Write the label on each pane, on a sticker that comes off: on the face for the room, reading upright as the pane will stand.`}
       </p>
     </div>
   );

@@ -1,8 +1,10 @@
 import { closureOf, nightOf, plugFor } from "../../core/order/plug.ts";
 import { writeLength } from "../../core/tape/write.ts";
+import { counted } from "../../core/text/counted.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
-import { nm, toMm } from "../../core/units/length.ts";
+import { mm, nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { runText } from "../../core/words/run-text.ts";
 import { DayField } from "../ui/DayField.tsx";
 import { Fold } from "./Fold.tsx";
 import { OldGlassBack } from "./OldGlassBack.tsx";
@@ -49,10 +51,9 @@ function PlugAndNight() {
       {plug?.pieces[0] && (
         <Fold as="small" title="A plug of stock board: cut list">
           <p>
-            {plug.pieces.length} {plug.pieces.length === 1 ? "piece" : "pieces"} of {size(plug.pieces[0].widthMm)} ×{" "}
-            {size(plug.pieces[0].heightMm)}, from {plug.boards} {plug.boards === 1 ? "board" : "boards"} of{" "}
-            {size(firm.house.boardLongMm)} × {size(firm.house.boardShortMm)}; {(plug.tapeMm / 1000).toFixed(1)} m of
-            tape for joints and edges, both faces.
+            {counted(plug.pieces.length, "piece")} of {size(plug.pieces[0].widthMm)} × {size(plug.pieces[0].heightMm)},
+            from {counted(plug.boards, "board")} of {size(firm.house.boardLongMm)} × {size(firm.house.boardShortMm)};{" "}
+            {runText(mm(plug.tapeMm), prefs.unit)} of tape for joints and edges, both faces.
           </p>
         </Fold>
       )}

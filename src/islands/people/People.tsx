@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { ROLE_SAYS, ROLES, type Role } from "../../core/people/role.ts";
+import { counted } from "../../core/text/counted.ts";
 import { guarded } from "../ui/Guarded.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
@@ -52,7 +53,7 @@ function People({ people, invited, devices, keys, audit, rounds }: PeopleData) {
                 <span className="text-[13px] text-mute">
                   {[
                     p.hasPin && "PIN",
-                    p.passkeys > 0 && `${p.passkeys} ${p.passkeys === 1 ? "passkey" : "passkeys"}`,
+                    p.passkeys > 0 && counted(p.passkeys, "passkey"),
                     p.round && rounds.find((r) => r.id === p.round)?.name,
                   ]
                     .filter(Boolean)

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { PlanDay, VisitSaid } from "../../core/page/plan-page.ts";
 import type { Stop, Week } from "../../core/plan/week.ts";
+import { timesText } from "../../core/text/counted.ts";
 import { type Day, dayOf } from "../../core/units/day.ts";
 import { clock } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -46,9 +47,7 @@ export function DaySheet({ name, days, week, stops, said, away, give, close }: P
         </div>
       </fieldset>
       {own.length === 0 ? (
-        <p className="text-mute">
-          Nothing stands on it{helps > 0 ? `, but a hand lent ${helps === 1 ? "once" : `${helps} times`}` : ""}.
-        </p>
+        <p className="text-mute">Nothing stands on it{helps > 0 ? `, but a hand lent ${timesText(helps)}` : ""}.</p>
       ) : (
         <ul className="rows">
           {own.map((s) => (

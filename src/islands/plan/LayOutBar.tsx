@@ -1,6 +1,7 @@
 import type { WeekReply } from "../../contract/week-job.ts";
 import type { Stop, Week } from "../../core/plan/week.ts";
 import { sumOf, weekCost } from "../../core/plan/week-cost.ts";
+import { counted } from "../../core/text/counted.ts";
 import { lasts } from "../../core/words/clock.ts";
 
 type Props = {
@@ -73,8 +74,7 @@ function Came({
   return (
     <>
       {fits}; {moved} {moved === 1 ? "is" : "are"} new or moved. Road {road(proposal.parts.travel)} (it was{" "}
-      {road(was.travel)})
-      {late > 0 ? `; ${late} ${late === 1 ? "day" : "days"} later than promised` : "; nothing later than promised"}.
+      {road(was.travel)}){late > 0 ? `; ${counted(late, "day")} later than promised` : "; nothing later than promised"}.
       {sumOf(was) > proposal.cost + 0.5 ? "" : " It weighs the same as before."}
     </>
   );

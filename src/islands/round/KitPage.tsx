@@ -1,6 +1,7 @@
 import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { RoundKit } from "../../core/page/round-kit.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
+import { timesText } from "../../core/text/counted.ts";
 import type { Template } from "../../core/text/template.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
@@ -73,7 +74,7 @@ function KitPage(props: Props) {
                 <input type="checkbox" className="!h-6 !w-6" />
                 <span className={times > 0 ? "font-semibold" : ""}>
                   {words(t)}
-                  {times > 0 && <span className="trouble"> left behind {times === 1 ? "once" : `${times} times`}</span>}
+                  {times > 0 && <span className="trouble"> left behind {timesText(times)}</span>}
                 </span>
               </label>
               <button

@@ -5,6 +5,7 @@ import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import type { Place } from "../../core/measure/places.ts";
 import { COLUMNS, type PaneRow, panesFrom, saysElse } from "../../core/round/openings-table.ts";
 import type { Written } from "../../core/tape/written.ts";
+import { panesText, plural } from "../../core/text/counted.ts";
 import { say } from "../../core/words/dialect.ts";
 import { rowProblemSentence } from "../../core/words/openings-table.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
@@ -81,7 +82,7 @@ function OpeningsImport({ prefs: initial, round, known }: Props) {
         <div className="space-y-3" aria-live="polite">
           <p className="note-glass">
             {say(
-              `${fresh.length} new ${fresh.length === 1 ? "{pane}" : "{panes}"}, ${changed.length} changed ${changed.length === 1 ? "reading" : "readings"} of {panes} that are there.`,
+              `${fresh.length} new ${fresh.length === 1 ? "{pane}" : "{panes}"}, ${changed.length} changed ${plural(changed.length, "reading")} of {panes} that are there.`,
               prefs.dialect,
             )}
           </p>
@@ -99,10 +100,7 @@ function OpeningsImport({ prefs: initial, round, known }: Props) {
             disabled={busy || fresh.length + changed.length === 0}
             onClick={() => void take()}
           >
-            {say(
-              `Take ${fresh.length > 0 ? `${fresh.length} ${fresh.length === 1 ? "{pane}" : "{panes}"}` : "the changes"} into the round`,
-              prefs.dialect,
-            )}
+            {say(`Take ${fresh.length > 0 ? panesText(fresh.length) : "the changes"} into the round`, prefs.dialect)}
           </button>
           {told && (
             <p className="note-wax" role="alert">

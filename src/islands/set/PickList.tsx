@@ -10,6 +10,7 @@ import { tubesFor } from "../../core/set/putty.ts";
 import { puttyExtra } from "../../core/set/putty-extra.ts";
 import { type BlockHeight, blockHeight } from "../../core/specify/panel.ts";
 import { writeLength } from "../../core/tape/write.ts";
+import { counted, plural } from "../../core/text/counted.ts";
 import type { Template } from "../../core/text/template.ts";
 import { mm, type Nm, takeNm, toMm } from "../../core/units/length.ts";
 import { runText } from "../../core/words/run-text.ts";
@@ -80,10 +81,8 @@ export function PickList() {
         )}
         {setting.sealant && (
           <Item name="Sealant">
-            <strong className="tight">
-              {setting.sealant.cartridges} {setting.sealant.cartridges === 1 ? "cartridge" : "cartridges"}
-            </strong>{" "}
-            {say(`of 310 ml, or ${setting.sealant.foils} ${setting.sealant.foils === 1 ? "foil" : "foils"} of 600 ml`)}
+            <strong className="tight">{counted(setting.sealant.cartridges, "cartridge")}</strong>{" "}
+            {say(`of 310 ml, or ${counted(setting.sealant.foils, "foil")} of 600 ml`)}
             <span className="block text-[13px] text-mute">
               {say(
                 `${setting.sealant.totalMl.toFixed(0)} ml${
@@ -107,7 +106,7 @@ export function PickList() {
         )}
         {setting.sticks && (
           <Item name="New {beads}">
-            <strong className="tight">{setting.sticks.count}</strong> {setting.sticks.count === 1 ? "stick" : "sticks"},{" "}
+            <strong className="tight">{setting.sticks.count}</strong> {plural(setting.sticks.count, "stick")},{" "}
             {square ? "square ends" : "mitred"}
             <span className="block text-[13px] text-mute">
               {setting.sticks.sticks.map((s) => `${cutText(s.stock)}: ${s.pieces.map(cutText).join(" + ")}`).join("; ")}

@@ -1,5 +1,6 @@
 import { wasUnit } from "../../core/pane/unit.ts";
 import { bagsFor, DISPOSAL, WASTE_NAMES, type Waste } from "../../core/takeout/disposal.ts";
+import { counted } from "../../core/text/counted.ts";
 import { Fold } from "../panels/Fold.tsx";
 import { usePane } from "../panels/pane-context.ts";
 
@@ -15,13 +16,13 @@ export function Disposal() {
   return (
     <Fold
       title="Where the old glass goes"
-      more={waste.length > 0 ? "gone" : bags === null ? undefined : `about ${bags} ${bags === 1 ? "bag" : "bags"}`}
+      more={waste.length > 0 ? "gone" : bags === null ? undefined : `about ${counted(bags, "bag")}`}
     >
       <p>{say(card.how)}</p>
       <p className="text-[12px] text-mute">Source: {card.source}.</p>
       {waste.map((w, i) => (
         <p key={`${w.where}-${i === 0 ? "first" : i}`} className="text-[14px]">
-          {w.bags} {w.bags === 1 ? "bag" : "bags"} of {say(WASTE_NAMES[w.waste])}
+          {counted(w.bags, "bag")} of {say(WASTE_NAMES[w.waste])}
           {w.where && `, ${w.where}`}
         </p>
       ))}

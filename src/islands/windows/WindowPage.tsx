@@ -6,6 +6,7 @@ import type { About } from "../../core/log/kind-fact.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
 import { CAUSE_WORDS } from "../../core/look/damage.ts";
 import type { Repair, WindowPageData } from "../../core/page/window-page.ts";
+import { timesText } from "../../core/text/counted.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDate } from "../../core/words/days.ts";
 import { say } from "../../core/words/dialect.ts";
@@ -31,7 +32,7 @@ function WindowPage({ data, prefs: initial }: Props) {
           {data.unsaid
             ? "How its glass is held: nobody said yet."
             : `${say(frameOf(data.system).name, prefs.dialect)}, worked from ${data.side}.`}{" "}
-          {done === 0 ? "Nothing was finished here yet." : `Repaired ${done === 1 ? "once" : `${done} times`}.`}
+          {done === 0 ? "Nothing was finished here yet." : `Repaired ${timesText(done)}.`}
         </p>
       </header>
       <NewBreak data={data} prefs={prefs} />

@@ -2,6 +2,7 @@ import type { Content } from "pdfmake/interfaces.js";
 import type { FirmDetails } from "../../core/log/kinds/firm.ts";
 import { type OrderBook, standingLines } from "../../core/pane/order-book.ts";
 import { groupedLines, type LineGroup } from "../../core/pane/order-groups.ts";
+import { counted } from "../../core/text/counted.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { sayDate } from "../../core/words/days.ts";
 import { massTogether, orderLineWords } from "../../core/words/order-sheet.ts";
@@ -84,7 +85,7 @@ export function orderPdf(order: OrderBook, prefs: Prefs, firm: FirmDetails): Pro
         layout: RULED,
       },
       {
-        text: `${lines.length} ${lines.length === 1 ? "pane" : "panes"}${lines.length === 0 ? "" : `, ${massTogether(words, prefs.unit)} together`}. Write the label on each pane, on a sticker that comes off: on the face for the room, reading upright as the pane will stand.`,
+        text: `${counted(lines.length, "pane")}${lines.length === 0 ? "" : `, ${massTogether(words, prefs.unit)} together`}. Write the label on each pane, on a sticker that comes off: on the face for the room, reading upright as the pane will stand.`,
         margin: [0, 10, 0, 0],
       },
     ],

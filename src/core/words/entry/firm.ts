@@ -7,6 +7,7 @@ import { EXPLAINS_FACTS } from "../../people/explains.ts";
 import { STATION_NAMES } from "../../plan/stations.ts";
 import { GAVE_FACTS, TURNED_NAMES, UNHOOKS_FACTS } from "../../takeout/profile.ts";
 import { writeNumber } from "../../tape/write.ts";
+import { counted } from "../../text/counted.ts";
 import { nm } from "../../units/length.ts";
 import { money } from "../money.ts";
 import { onDay, type WordsOf } from "./parts.ts";
@@ -17,7 +18,7 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
   "round.weather": (p) =>
     `Weather, ${onDay(p.day)}: ${p.wet ? "wet" : "dry"}${p.lowC === null ? "" : `, down to ${p.lowC} °C`}`,
   "weather.told": (p) =>
-    `Weather as it was told on ${onDay(p.day)}, of ${p.days.length} ${p.days.length === 1 ? "day" : "days"}: ${p.days.filter((d) => d.wet).length} wet`,
+    `Weather as it was told on ${onDay(p.day)}, of ${counted(p.days.length, "day")}: ${p.days.filter((d) => d.wet).length} wet`,
   "round.day-off": (p) => `${onDay(p.day)} is ${p.off ? "a day off" : "worked"}`,
   "house.rule": (p) => `House rule: ${isHouseRule(p.rule) ? HOUSE_RULES[p.rule].says : p.rule}: ${p.value}`,
   "person.figure": (p) =>
@@ -34,7 +35,7 @@ export const FIRM_WORDS: WordsOf<FirmPayloads> = {
       ? `Glass cutter off the bench: ${p.name}`
       : `Glass cutter ${p.name}: its wheel runs ${writeNumber(nm(p.offsetNm), "mm")} mm off the straightedge`,
   "stock.cut": (p) =>
-    `Cut up on the bench: ${p.sheet}, ${p.panes.length} ${p.panes.length === 1 ? "pane" : "panes"}${p.left.length > 0 ? `; left over: ${p.left.map((l) => l.name).join(", ")}` : ""}${p.spoilt > 0 ? `; ${p.spoilt} spoilt` : ""}`,
+    `Cut up on the bench: ${p.sheet}, ${counted(p.panes.length, "pane")}${p.left.length > 0 ? `; left over: ${p.left.map((l) => l.name).join(", ")}` : ""}${p.spoilt > 0 ? `; ${p.spoilt} spoilt` : ""}`,
   "stock.counted": (p) => `Counted in the rack: ${p.name}, ${p.count === 0 ? "none" : p.count}`,
   "stock.insert": (p) => `${p.gone ? "Insert off the list" : "Insert on the list"}: ${p.family}`,
   "firm.details": (p) => `On the papers: ${[p.name, p.address].filter(Boolean).join(", ") || "no name"}`,

@@ -4,6 +4,7 @@ import { HAD_NAMES, WHOSE_NAMES } from "../../order/had.ts";
 import { GLASS_NAMES } from "../../specify/glass.ts";
 import { asWritten, sizeWritten } from "../../tape/as-written.ts";
 import { writeNumber } from "../../tape/write.ts";
+import { counted } from "../../text/counted.ts";
 import { dayOf } from "../../units/day.ts";
 import { nm } from "../../units/length.ts";
 import { sayDay } from "../days.ts";
@@ -27,7 +28,7 @@ export const ORDER_WORDS: WordsOf<OrderPayloads> = {
     `Acknowledged by ${p.how}: due ${sayDay(dayOf(p.due))}${p.pence === null ? "" : `, ${money(p.pence, "")}`}${p.theirs ? `, their ${p.theirs}` : ""}`,
   "order.asked": (p) => `They ask: ${p.asks}`,
   "order.answered": (p) => `Answered: ${p.answer}`,
-  "order.note": (p) => `Delivery note ${p.theirs}, ${p.lines.length} ${p.lines.length === 1 ? "line" : "lines"}`,
+  "order.note": (p) => `Delivery note ${p.theirs}, ${counted(p.lines.length, "line")}`,
   "order.promised": (p) => `Promised anew for ${sayDay(dayOf(p.due))}${p.note ? `: ${p.note}` : ""}`,
   "order.chased": (p) =>
     `Asked after ${CHASED_NAMES[p.how]}${p.says ? `: ${p.says}` : ""}${p.due ? `; now promised for ${sayDay(dayOf(p.due))}` : ", no new day"}`,

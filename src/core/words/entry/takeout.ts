@@ -6,6 +6,7 @@ import { WASTE_NAMES } from "../../takeout/disposal.ts";
 import { FRONT_FACTS } from "../../takeout/front-steps.ts";
 import { THING_FACTS } from "../../takeout/how-it-was.ts";
 import { asWritten } from "../../tape/as-written.ts";
+import { counted } from "../../text/counted.ts";
 import type { Template } from "../../text/template.ts";
 import { dayOf } from "../../units/day.ts";
 import { sayDay } from "../days.ts";
@@ -17,8 +18,7 @@ export const TAKEOUT_WORDS: WordsOf<TakeoutPayloads> = {
   "takeout.sprigs": (p) => `{Sprigs} found: ${p.found}`,
   "takeout.profile": (p) => `Frame profile: ${p.profile || "not known"}`,
   "takeout.broken": (p) => `{Beads} broken: ${p.beads.join(", ") || "none"}`,
-  "waste.out": (p) =>
-    `Away: ${p.bags} ${p.bags === 1 ? "bag" : "bags"} of ${WASTE_NAMES[p.waste]}${p.where ? `, ${p.where}` : ""}`,
+  "waste.out": (p) => `Away: ${counted(p.bags, "bag")} of ${WASTE_NAMES[p.waste]}${p.where ? `, ${p.where}` : ""}`,
   "hands.booked": (p) =>
     `Second person ${sayDay(dayOf(p.day))} from ${p.from}, ${p.hours} h${p.helper ? `: ${p.helper}` : ""}`,
   "takeout.detail": (p) =>
