@@ -113,6 +113,14 @@ for (const half of [0, 1])
       await ready(page);
       looks.push(["desk", await axe({ "color-contrast": { enabled: false } }).analyze()]);
       said.push(await page.locator("body").innerText());
+      // Out of a field that is ready to be typed in, and the keys of the page are told; who is not signed in yet has none.
+      if (path !== "/sign-in") {
+        await page.keyboard.press("Escape");
+        await page.keyboard.press("?");
+        const keys = page.getByRole("dialog", { name: "Keys" });
+        await expect.soft(keys, `${path} tells its keys`).toBeVisible({ timeout: 2000 });
+        await page.keyboard.press("Escape");
+      }
       // A unit said twice, or a value that is none.
       const slip = /.*(\b(mm|in|kg|lb) \2\b|\bundefined\b|\bNaN\b|\[object ).*/.exec(said.join("\n"));
       expect.soft(slip?.[0] ?? "", path).toBe("");

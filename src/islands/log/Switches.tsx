@@ -5,6 +5,7 @@ import { isTyping, useKeys } from "../ui/keys.ts";
 import { PickOne } from "../ui/PickOne.tsx";
 import { asTheyAre } from "../ui/picks.ts";
 import { changePrefs, usePrefs } from "../ui/prefs.ts";
+import { useTappedWords } from "../ui/tap-words.ts";
 import { keptTheme, showTheme, type Theme } from "../ui/theme.ts";
 import { KeepingLine } from "./KeepingLine.tsx";
 import { SignedIn } from "./SignedIn.tsx";
@@ -26,6 +27,7 @@ export default function Switches({ prefs: initial, people }: Props) {
   useKeys("units", (e) =>
     e.key === "u" ? () => changePrefs(prefs, { unit: prefs.unit === "mm" ? "in" : "mm" }) : null,
   );
+  useTappedWords(prefs.dialect);
   const [keys, setKeys] = useState(false);
   const [theme, setTheme] = useState<Theme>("device");
   useEffect(() => {
