@@ -50,8 +50,8 @@ export function Options() {
       )}
       {note && <p className="text-[13px]">For the owner: {say(note)}</p>}
       <div className={`${ROW} border-b border-line text-[13px] text-mute max-desk:hidden`} aria-hidden="true">
-        <span>What can be done</span>
-        <span className="text-right">Cost</span>
+        <span className={WHAT}>What can be done</span>
+        <span className="min-[1180px]:text-right">Cost</span>
         <span>In by</span>
         <span>Visits</span>
         <span>{hasHeat ? "Heat lost" : ""}</span>
@@ -84,7 +84,10 @@ export function Options() {
 }
 
 /** One line of the table, on a screen that has room for its columns. */
-const ROW = "desk:grid desk:grid-cols-[minmax(0,1fr)_5.6rem_6rem_3rem_5.5rem_6.5rem_5.5rem] desk:gap-x-3";
+const ROW =
+  "desk:grid desk:grid-cols-[5.6rem_6rem_3rem_5.5rem_minmax(0,1fr)_5.5rem] min-[1180px]:grid-cols-[minmax(0,1fr)_5.6rem_6rem_3rem_5.5rem_6.5rem_5.5rem] desk:gap-x-3";
+/** Where the columns leave it no room, what it is stands above its figures. */
+const WHAT = "desk:col-span-full min-[1180px]:col-auto";
 
 type LineProps = {
   readonly option: Option;
@@ -103,7 +106,7 @@ function OptionLine({ option: o, name, best, chosen: taken }: LineProps) {
     <li
       className={`${ROW} items-baseline gap-x-3 gap-y-1 py-2 max-desk:flex max-desk:flex-wrap ${chosen ? "bg-tint -mx-2 px-2" : ""}`}
     >
-      <div className="max-desk:basis-full">
+      <div className={`${WHAT} max-desk:basis-full`}>
         <span className="block font-semibold first-letter:uppercase">{name}</span>
         <p className="text-[13px] text-mute">{say(o.because)}</p>
         {taken && taken !== o && (
@@ -114,7 +117,7 @@ function OptionLine({ option: o, name, best, chosen: taken }: LineProps) {
           {o.hours} h of work, {say(o.match)}
         </p>
       </div>
-      <span className="tight font-semibold desk:text-right">{money(o.pence, firm.house.currency)}</span>
+      <span className="tight font-semibold min-[1180px]:text-right">{money(o.pence, firm.house.currency)}</span>
       <span>
         <span className="desk:hidden">in by </span>
         {sayDay(by)}

@@ -28,7 +28,7 @@ export function StepOnSash({ station, step, done, own }: Props) {
   const isOfTheMaker = (whole === "sash" || whole === "window") && !(station === "look" || station === "takeout");
   const ticked = !own && step && isOnSash(step);
   return (
-    <div className="grid h-full gap-4 desk:grid-cols-[minmax(0,1fr)_13rem] desk:items-center">
+    <div className="grid h-full gap-4 desk:grid-cols-[minmax(0,1fr)_clamp(13rem,19vw,22rem)] desk:items-center">
       <figure className="flex h-full min-h-0 flex-col">
         <figcaption className="pb-1 max-sm:text-[14px]">
           <strong className="font-semibold">{say(own?.title ?? `From ${book.added.side}`)}</strong>{" "}
