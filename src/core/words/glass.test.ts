@@ -21,6 +21,12 @@ describe("what the glass is, as it is said", () => {
     ["in", "mm", 4, "5/32 in (4\u00a0mm)"],
     ["mm", "mm", 6.4, "6.4 mm"],
     ["in", "in", 6.4, "1/4 in"],
+    ["in", "in", 12, "1/2 in"],
+    // A unit is no sheet: 24 mm is 0.945 in, and an inch would be 1.4 mm more.
+    ["in", "in", 24, "15/16 in"],
+    ["in", "in", 28, "1 3/32 in"],
+    ["in", "mm", 20, "25/32 in (20\u00a0mm)"],
+    ["in", "in", 14, "9/16 in"],
     // Made in inches: so it is said, whoever reads it.
     ["mm", "mm", 3.175, "1/8 in"],
     ["in", "mm", 15.875, "5/8 in"],

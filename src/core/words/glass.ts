@@ -6,6 +6,7 @@ import { writeNumber } from "../tape/write.ts";
 import { isInchMake, makeText } from "../units/inch-make.ts";
 import { type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
+import { exactIn, exactly } from "./exact.ts";
 import { inUnit, metric } from "./in-unit.ts";
 
 /**
@@ -37,13 +38,22 @@ export function glassText(
 export const panelText = (p: Panel, unit: LengthUnit): string =>
   `${thicknessText(panelThickness(p) * 1e6, unit)} solid panel, ${PANEL_MAKE_NAMES[p.make]}`;
 
-/** A thickness of glass as it is said. @example thicknessText(4_000_000, "in") // "5/32 in"; thicknessText(15_875_000, "mm") // "5/8 in" */
+/** A sheet goes by the name its thickness has in the trade (12 mm is a half inch); what is thicker is a unit, and is told as a caliper reads it. */
+const THICKEST_SHEET_MM = 12;
+
+/**
+ * A thickness of glass as it is said.
+ * @example thicknessText(4_000_000, "in") // "5/32 in"
+ * @example thicknessText(24_000_000, "in") // "15/16 in", a unit
+ * @example thicknessText(15_875_000, "mm") // "5/8 in", made so
+ */
 export function thicknessText(thicknessNm: number, unit: LengthUnit, cutter: LengthUnit = unit): string {
   const mm = thicknessNm / 1e6;
   if (isInchMake(mm)) return `${makeText(mm)} in`;
   const inMm = `${writeNumber(nm(thicknessNm), "mm")} mm`;
   if (unit === "mm") return inMm;
-  return cutter === "mm" ? `${inUnit(inMm, unit)} (${metric(inMm)})` : inUnit(inMm, unit);
+  const inInches = mm > THICKEST_SHEET_MM ? exactIn(exactly(mm), unit) : inUnit(inMm, unit);
+  return cutter === "mm" ? `${inInches} (${metric(inMm)})` : inInches;
 }
 
 /**
