@@ -7,7 +7,7 @@ import { looksText } from "../core/specify/looks.ts";
 import { makeupText } from "../core/specify/makeup.ts";
 import { WHOLE_FACTS } from "../core/specify/whole.ts";
 import { writeNumber } from "../core/tape/write.ts";
-import { nm, toMm } from "../core/units/length.ts";
+import { gridUnit, nm, toMm } from "../core/units/length.ts";
 import { say } from "../core/words/dialect.ts";
 import { barsText } from "../core/words/found.ts";
 import { orderLineWords } from "../core/words/order-sheet.ts";
@@ -32,7 +32,7 @@ export function orderCsv(order: OrderBook, prefs: Prefs): string {
       pattern: safeCell(l.pattern),
       edges: l.whole ? "" : l.edges,
       looks: safeCell(l.looks ? looksText(l.looks) : ""),
-      bars: safeCell(l.bars ? barsText(l.bars) : ""),
+      bars: safeCell(l.bars ? barsText(l.bars, gridUnit(l.grid)) : ""),
       with: safeCell(words.extra),
       "corners mm": (l.corners ?? []).map((c) => `${toMm(nm(c.x))} ${toMm(nm(c.y))}`).join("; "),
       basis: l.whole ? `${l.whole.what} size` : `${statedSize(l).basis} size`,

@@ -1,24 +1,39 @@
 import type { BarsError } from "../measure/bar-places.ts";
 import { type Bars, type Coating, type Found, hasBars } from "../measure/found.ts";
+import { readTape } from "../tape/read.ts";
+import type { Written } from "../tape/written.ts";
+import { type LengthUnit, toMm } from "../units/length.ts";
+import { metric } from "./in-unit.ts";
 
 const count = (n: number, one: string, many: string): string => `${n === 0 ? "no" : n} ${n === 1 ? one : many}`;
 
-/** Bars read back as counted. @example "Bars: 1 upright, 2 crosses, 18 mm white flat, evenly spaced" */
-export function barsText(b: Bars): string {
+/**
+ * How wide a bar is, as it was read with its unit, and in millimetres beside it for a cutter who works in them.
+ * @example 3/4 to a metric cutter // "3/4 in (19 mm)"
+ */
+function barWidth(w: Written, cutter?: LengthUnit): string {
+  const inches = /["″/]|in\b/.test(w.text) || (w.unit === "in" && !/mm/.test(w.text));
+  const told = /^[\d ./]+$/.test(w.text) ? `${w.text} ${inches ? "in" : "mm"}` : w.text;
+  const read = readTape(w.text, w.unit);
+  return inches && cutter === "mm" && read.ok
+    ? `${told} (${metric(`${Number(toMm(read.value.adjusted).toFixed(1))} mm`)})`
+    : told;
+}
+
+/**
+ * Bars read back as counted, and for whoever makes them in what they measure in.
+ * @example "Bars: 1 upright, 2 crosses, 18 mm white flat, evenly spaced"
+ */
+export function barsText(b: Bars, cutter?: LengthUnit): string {
   if (!hasBars(b)) return "Bars: none";
-  const made = [
-    b.width ? `${b.width.text}${/[a-z"/]/i.test(b.width.text) ? "" : ` ${b.width.unit}`}` : "",
-    b.colour,
-    b.kind,
-  ]
-    .filter(Boolean)
-    .join(" ");
+  const made = [b.width ? barWidth(b.width, cutter) : "", b.colour, b.kind].filter(Boolean).join(" ");
   const spaced = b.spacing === "even" ? "evenly spaced" : `spaced ${b.given || "as given"}`;
   return `Bars: ${count(b.uprights, "upright", "uprights")}, ${count(b.crosses, "cross", "crosses")}, ${made}, ${spaced}`;
 }
 
 /** The same on an order, where none is said too. @example "no bars" // "bars 1 upright, no crosses, 18 mm white flat" */
-export const barsOnOrder = (b: Bars): string => (hasBars(b) ? barsText(b).replace("Bars: ", "bars ") : "no bars");
+export const barsOnOrder = (b: Bars, cutter: LengthUnit): string =>
+  hasBars(b) ? barsText(b, cutter).replace("Bars: ", "bars ") : "no bars";
 
 export function coatingText(c: Coating): string {
   const face = c.face === null ? "" : ` on face ${c.face}`;

@@ -2,6 +2,7 @@ import type { OrderLine } from "../pane/order-book.ts";
 import { lineMass, statedSize } from "../pane/order-line.ts";
 import { looksText, PART_NAMES } from "../specify/looks.ts";
 import { WHOLE_SIZE_WORDS } from "../specify/whole.ts";
+import { sizeWritten } from "../tape/as-written.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
@@ -54,7 +55,7 @@ export function orderLineWords(
       glassText(line, { ...by, cutter }),
       line.pattern,
       line.looks && looksText(line.looks),
-      line.bars && barsOnOrder(line.bars),
+      line.bars && barsOnOrder(line.bars, cutter),
     ]
       .filter(Boolean)
       .join(", "),
@@ -64,7 +65,7 @@ export function orderLineWords(
     massKg,
     mass: `${line.whole ? "its glass " : ""}${massText(massKg, by.unit)}`,
     label: line.label,
-    came: check ? `${check.width.text} × ${check.height.text}, ${VERDICT_WORDS[check.verdict]}` : null,
+    came: check ? `${sizeWritten(check.width, check.height)}, ${VERDICT_WORDS[check.verdict]}` : null,
   };
 }
 

@@ -28,7 +28,7 @@ export function readBackOf(line: OrderLine, unit: LengthUnit, dialect: Dialect):
     { id: "basis", name: "which size", says: basisOf(line, unit), big: false },
     { id: "glass", name: "glass", says: glassText(line, { dialect, unit }), big: false },
     line.pattern ? { id: "pattern", name: "pattern", says: line.pattern, big: false } : null,
-    line.bars ? { id: "bars", name: "bars", says: barsText(line.bars).replace("Bars: ", ""), big: false } : null,
+    line.bars ? { id: "bars", name: "bars", says: barsText(line.bars, unit).replace("Bars: ", ""), big: false } : null,
     line.whole || line.makeup ? null : { id: "edges", name: "edges", says: edgesText(line.edges), big: false },
     line.corners ? { id: "shape", name: "shape", says: shapedText(line.corners), big: false } : null,
     line.looks ? { id: "looks", name: "looks", says: looksText(line.looks), big: false } : null,

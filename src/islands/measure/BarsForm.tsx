@@ -104,10 +104,20 @@ export function BarsForm() {
         )}
         {!placed.ok && r.cut.ok && <p className="trouble">{barsErrorSentence(placed.error)}</p>}
         {book.bars && <p className="note-glass">{barsText(book.bars)}</p>}
-        {bars.spacing === "even" && bars.uprights > 0 && r.cut.ok && (
+        {bars.spacing === "even" && r.cut.ok && (
           <p className="text-[13px]">
-            Clear between uprights:{" "}
-            <Length nm={mm(evenSpaces(toMm(size.width), bars.uprights, barWidth))} unit={prefs.unit} withUnit />
+            {bars.uprights > 0 && (
+              <>
+                Clear between uprights:{" "}
+                <Length nm={mm(evenSpaces(toMm(size.width), bars.uprights, barWidth))} unit={prefs.unit} withUnit />.{" "}
+              </>
+            )}
+            {bars.crosses > 0 && (
+              <>
+                Clear between crosses:{" "}
+                <Length nm={mm(evenSpaces(toMm(size.height), bars.crosses, barWidth))} unit={prefs.unit} withUnit />.
+              </>
+            )}
           </p>
         )}
       </div>

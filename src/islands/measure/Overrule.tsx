@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { sizeWritten } from "../../core/tape/as-written.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { usePane } from "../panels/pane-context.ts";
@@ -11,7 +12,7 @@ export function Overrule() {
     return (
       <p className="note-wax flex flex-wrap items-center justify-between gap-2">
         <span>
-          Overruled: {book.overrule.width.text} × {book.overrule.height.text}. {book.overrule.reason}
+          Overruled: {sizeWritten(book.overrule.width, book.overrule.height)}. {book.overrule.reason}
         </span>
         <button type="button" className="btn btn-small" onClick={() => write("size.overrule-dropped", {})}>
           Back to the sum

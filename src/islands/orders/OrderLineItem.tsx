@@ -46,10 +46,10 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
         </p>
       </div>
       <p>
-        1 off, {glassText(line, { ...prefs, cutter: gridUnit(line.grid) })}
+        1 off, {glassText(line, { ...prefs, cutter })}
         {line.pattern && `, ${line.pattern}`}
         {line.looks && `, ${looksText(line.looks)}`}
-        {line.bars && `, ${barsOnOrder(line.bars)}`}
+        {line.bars && `, ${barsOnOrder(line.bars, cutter)}`}
         {line.whole ? ", its glass " : `, ${edgesText(line.edges)}, `}
         {massText(lineMass(line), prefs.unit)}
         {cutter !== prefs.unit &&
