@@ -35,6 +35,40 @@ const SQUARE = {
 };
 
 describe("the opening that readings make", () => {
+  it.each<[string, Partial<Record<OpeningPlace, number>>, readonly [number, number]]>([
+    ["alone, it stands for both", { "width-middle": 590, "height-left": 800, "height-right": 800 }, [590, 590]],
+    [
+      "with the top read, it says nothing of the foot",
+      { "width-middle": 590, "width-top": 600, "height-left": 800, "height-right": 800 },
+      [600, 600],
+    ],
+    [
+      "with the foot read, it says nothing of the top",
+      { "width-middle": 590, "width-bottom": 600, "height-left": 800, "height-right": 800 },
+      [600, 600],
+    ],
+  ])("a middle width: %s", (_, readings, [top, foot]) => {
+    const { quad } = figure(readings);
+    expect(distance(quad.tl, quad.tr)).toBeCloseTo(top, 4);
+    expect(distance(quad.bl, quad.br)).toBeCloseTo(foot, 4);
+  });
+  it.each<[string, Partial<Record<OpeningPlace, number>>, readonly [number, number]]>([
+    ["alone, it stands for both", { "height-middle": 790, "width-top": 600, "width-bottom": 600 }, [790, 790]],
+    [
+      "with the left read",
+      { "height-middle": 790, "height-left": 800, "width-top": 600, "width-bottom": 600 },
+      [800, 800],
+    ],
+    [
+      "with the right read",
+      { "height-middle": 790, "height-right": 800, "width-top": 600, "width-bottom": 600 },
+      [800, 800],
+    ],
+  ])("a middle height: %s", (_, readings, [left, right]) => {
+    const { quad } = figure(readings);
+    expect(distance(quad.bl, quad.tl)).toBeCloseTo(left, 4);
+    expect(distance(quad.br, quad.tr)).toBeCloseTo(right, 4);
+  });
   it("three-four-five is square", () => {
     const f = figure(SQUARE);
     expect(f.lean).toBeCloseTo(0, 5);

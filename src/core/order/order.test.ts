@@ -141,6 +141,23 @@ describe("what holds a pane off its order", () => {
     ["square by eye, and a third longer", { squareByEye: true }, ["not-square"]],
     ["square by eye, and nearly", { squareByEye: true, glass: { width: mm(520), height: mm(600) } }, []],
   ])("%s", (_, over, ids) => expect(contradictionsOf(facts(over)).map((c) => c.id)).toEqual(ids));
+  it.each<[Partial<BeforeOrderFacts>, string]>([
+    [{ thickness: "It is 4 mm thinner." }, "It is 4 mm thinner."],
+    [{ timber: "The sash would keep 5 mm." }, "The sash would keep 5 mm."],
+    [{ barsFault: "They do not divide." }, "They do not divide."],
+    [
+      { risk: { binds: 0.426, coverLost: null } },
+      "Something is likely to go wrong: it binds with a chance of 43%. Read it again or change the size, or say why it is ordered so.",
+    ],
+    [
+      { risk: { binds: 0.1, coverLost: 0.056 } },
+      "Something is likely to go wrong: it binds with a chance of 10%, and is covered too little with one of 6%. Read it again or change the size, or say why it is ordered so.",
+    ],
+    [
+      { unknown: [{ id: "safety", says: "ordinary or safety glass", station: "specify" }] },
+      "A cutter would have to ask: ordinary or safety glass.",
+    ],
+  ])("says what it is: %j", (over, says) => expect(contradictionsOf(facts(over)).map((c) => c.says)).toEqual([says]));
 });
 
 describe("what is looked at when it comes", () => {

@@ -96,6 +96,15 @@ describe("the book of a pane", () => {
     });
     expect([bookOf(() => {}).fit, bookOf(() => {}).signed]).toEqual([null, null]);
   });
+  it("a place that was read a second time keeps both readings, of the second the newest", () => {
+    const at = (text: string) => ({ place: "width-top", text, unit: "mm" }) as never;
+    const book = bookOf((t) => {
+      t.tell("measure.reading", at("600"));
+      t.tell("measure.again", at("601"));
+      t.tell("measure.again", at("602"));
+    });
+    expect([book.readings["width-top"]?.text, book.again["width-top"]?.text]).toEqual(["600", "602"]);
+  });
   it("materials add up, of what fell short the newest word stands, in its first place", () => {
     expect(told("set.material", { what: "putty" }, { what: "putty" }).materials).toHaveLength(2);
     const snags = told("signoff.snag", { snag: "a", state: 1 }, { snag: "b" }, { snag: "a", state: 2 }).snags;

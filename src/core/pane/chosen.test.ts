@@ -126,6 +126,9 @@ describe("the grid of a size off a list", () => {
     ["whole millimetres, read in millimetres", [mm(600), mm(900)], "mm", "1 mm"],
     ["24 × 38 in, read with a tape in millimetres: as it is listed", [inches(24), inches(38)], "mm", "1/16 in"],
     ["24 × 38 in, read in inches", [inches(24), inches(38)], "in", "1/16 in"],
+    // 508 × 762 mm is 20 × 30 in: exact in both, it stays in the reader's own.
+    ["20 × 30 in, exact in both, read in millimetres", [mm(508), mm(762)], "mm", "1 mm"],
+    ["20 × 30 in, exact in both, read in inches", [mm(508), mm(762)], "in", "1/16 in"],
     ["one side in each: neither is exact, so the reader's own, finely", [inches(24), mm(900)], "mm", "0.5 mm"],
     ["half millimetres", [mm(600.5), mm(900)], "mm", "0.5 mm"],
   ])("%s", (_, of, unit, is) => expect(gridOfListed(of, unit, house)).toBe(is));

@@ -45,6 +45,21 @@ describe("what setting a pane takes", () => {
     expect(setting.sealant?.totalMl).toBeCloseTo(ml, 6);
   });
 
+  it("a unit stands on blocks of 30 mm for each square metre, 100 at least", () => {
+    expect(set("plastic-bead-inside").setting.blockMm).toBe(100);
+    const large = set("plastic-bead-inside", (t) => {
+      for (const [place, text] of [
+        ["width-top", "2004"],
+        ["width-bottom", "2004"],
+        ["height-left", "2504"],
+        ["height-right", "2504"],
+      ] as const)
+        t.tell("measure.reading", { place, text, unit: "mm" });
+    });
+    // 2.0 × 2.5 m: 5 m² by 30.
+    expect(large.setting.blockMm).toBe(150);
+  });
+
   it.each<[string, System, (t: Teller) => void]>([
     ["in gaskets", "plastic-bead-inside", () => undefined],
     ["round one sheet", "plastic-bead-outside", (t) => t.tell("look.answer", { question: "kind", answer: "single" })],

@@ -117,6 +117,14 @@ describe("what a pane still needs somebody to come for", () => {
     const [first, second] = visits(t);
     expect([first?.openHole, first?.promised, second?.openHole]).toEqual([true, TODAY, false]);
   });
+  it("where the fit comes first, the hole is open until then", () => {
+    const t = ordered(measured(), "2026-05-27");
+    t.tell("look.urgency", { urgency: "open-hole" } as never);
+    expect(visits(t).map((v) => [v.part, v.openHole])).toEqual([
+      ["fit", true],
+      ["paint", false],
+    ]);
+  });
   it("glass that is late, with no new day, is put on none", () => {
     expect(visits(ordered(measured(), "2026-05-19")).map((v) => v.noDate)).toEqual([true, false]);
     expect(visits(ordered(measured(), "2026-05-22")).map((v) => v.noDate)).toEqual([false, false]);
