@@ -207,7 +207,7 @@ test("a hole is closed for now, and said on the round until it is", async ({ pag
   await page.getByLabel("With what").fill("9 mm board, screwed");
   await page.getByLabel("Who was told").fill("the warden");
   await page.getByRole("button", { name: "The hole is closed" }).click();
-  await expect(page.getByText(/9 mm board, screwed, since Wed 20 May, until Sat 23 May/)).toBeVisible();
+  await expect(page.getByText(/9 mm board, screwed, since Wed 20 May, until Thu 21 May/)).toBeVisible();
   await allSent(page);
   await page.goto(await roundPath(page));
   await ready(page);

@@ -1,9 +1,12 @@
+import { useMemo } from "react";
 import { closureOf, nightOf, plugFor } from "../../core/order/plug.ts";
+import { closedUntil } from "../../core/pane/closed-until.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { counted } from "../../core/text/counted.ts";
 import { addDays, dayOf, writeDay } from "../../core/units/day.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { becauseWords } from "../../core/words/plan.ts";
 import { runText } from "../../core/words/run-text.ts";
 import { DayField } from "../ui/DayField.tsx";
 import { Fold } from "./Fold.tsx";
@@ -63,8 +66,12 @@ function PlugAndNight() {
 
 /** What closes the hole until the glass comes, until when, and who was told. */
 export function Closing() {
-  const { book, say, write, today } = usePane();
+  const { book, reckoning, firm, say, write, today } = usePane();
   const closed = book.closed;
+  const follows = useMemo(
+    () => (closed ? null : closedUntil(book, reckoning, today, firm.calendar)),
+    [closed, book, reckoning, today, firm.calendar],
+  );
   if (closed) {
     const over = dayOf(closed.until) < today;
     return (
@@ -107,11 +114,23 @@ export function Closing() {
           <option value="rigid insulation, taped" />
           <option value={say("old glass put back with two {beads}")} />
         </datalist>
-        <DayField says="Until" name="until" required min={writeDay(today)} start={writeDay(addDays(today, 3))} />
+        <DayField
+          says="Until"
+          name="until"
+          required
+          min={writeDay(today)}
+          start={follows ? writeDay(follows.day) : undefined}
+        />
         <label>
           <span className="text-[13px] text-mute">Who was told</span>
           <input name="told" maxLength={200} />
         </label>
+        <p className="col-span-2 text-[13px] text-mute">
+          {follows
+            ? `By what is known: ${follows.because.kind === "planned" ? "its fitting is planned for that day" : becauseWords(follows.because)}.`
+            : "Its glass is late and has no new day: say until when it will do."}{" "}
+          The customer counts on that day.
+        </p>
         <button type="submit" className="btn btn-main col-span-2">
           The hole is closed
         </button>
