@@ -3,6 +3,7 @@ import { readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { basename, dirname, join } from "node:path";
 import { seeded } from "../src/core/chance/seeded.ts";
+import { type Fault, foundAlone } from "./mutant-alone.ts";
 
 /*
  * How many seeded faults the tests find, by folder of core: `npx tsx bench/mutants.ts [places] [seed]`. All of them would take
@@ -26,7 +27,7 @@ type Report = {
           readonly status: "Killed" | "Survived" | "NoCoverage" | "Timeout" | "Ignored" | "RuntimeError";
           readonly mutatorName: string;
           readonly replacement?: string;
-          readonly location: { readonly start: { readonly line: number } };
+          readonly location: Fault["location"];
         }[];
       }
     >
@@ -75,7 +76,10 @@ const { files } = JSON.parse(readFileSync(report, "utf8")) as Report;
 const found = Object.entries(files).flatMap(([file, { mutants }]) =>
   mutants.filter((m) => m.status !== "Ignored" && m.status !== "RuntimeError").map((m) => ({ file, ...m })),
 );
-const dead = (m: (typeof found)[number]): boolean => m.status === "Killed" || m.status === "Timeout";
+const quickly = (m: (typeof found)[number]): boolean => m.status === "Killed" || m.status === "Timeout";
+// What lived is tried once more, each by itself.
+const alone = new Set(found.filter((m) => !quickly(m) && foundAlone(m, "bench/vitest.mutants.config.ts")));
+const dead = (m: (typeof found)[number]): boolean => quickly(m) || alone.has(m);
 const row = (name: string, of: typeof found): string =>
   `| ${name} | ${of.length} | ${of.filter(dead).length} | ${of.length === 0 ? "" : `${Math.round((100 * of.filter(dead).length) / of.length)}%`} |`;
 console.log("| folder | faults | found | share |\n| --- | --: | --: | --: |");
@@ -87,6 +91,7 @@ for (const folder of FOLDERS)
     ),
   );
 console.log(row("all", found));
+console.log(`${alone.size} of these were found alone only.`);
 for (const m of found.filter((x) => !dead(x)))
   console.log(
     `${m.file}:${m.location.start.line} ${m.mutatorName} → ${(m.replacement ?? "").slice(0, 60)} (${m.status})`,

@@ -85,6 +85,17 @@ describe("a slip in eight readings", () => {
     expect(found.map((s) => s.place).sort()).toEqual(["height-right", "width-top"]);
   });
 
+  it("two in each other's place and a third that slipped: once they are put right, the third shows", () => {
+    const all = slipsIn(given({ "width-top": 904, "height-left": 612, "height-right": 893 }));
+    expect(all.map((s) => [s.place, s.kind, toMm(s.meant), s.with])).toEqual([
+      ["width-top", "width-for-height", 612, "height-left"],
+      ["height-right", "ten-mm", 903, undefined],
+    ]);
+  });
+  it("no more than two at once: who slips three times reads anew", () => {
+    const all = slipsIn(given({ "width-top": 712, "height-right": 1003, "diagonal-up": 1189 }));
+    expect(all.length).toBeLessThanOrEqual(2);
+  });
   it("a reading that somebody stood by is left alone", () => {
     expect(slipsIn(given({ "width-top": 622 }, { trusted: ["width-top"] })).map((s) => s.place)).not.toContain(
       "width-top",

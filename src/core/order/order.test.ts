@@ -133,6 +133,28 @@ describe("what holds a pane off its order", () => {
       ["packers-thick"],
     ],
     ["overruled, and the order states the opening", { statesOpening: true, overruled: true }, ["twice"]],
+    ["the order states the opening, by the readings", { statesOpening: true }, []],
+    ["overruled, and the order states the glass", { overruled: true }, []],
+    [
+      "overruled to the opening itself: nothing is left to come off",
+      { statesOpening: true, overruled: true, glass: { width: mm(600), height: mm(900) } },
+      [],
+    ],
+    [
+      "overruled to less of one side only",
+      { statesOpening: true, overruled: true, glass: { width: mm(600), height: mm(899) } },
+      ["twice"],
+    ],
+    [
+      "or of the other",
+      { statesOpening: true, overruled: true, glass: { width: mm(599), height: mm(900) } },
+      ["twice"],
+    ],
+    [
+      "overruled to more than the opening",
+      { statesOpening: true, overruled: true, glass: { width: mm(601), height: mm(901) } },
+      ["too-large"],
+    ],
     ["toughened with a cut to come", { toughened: true, cutToCome: true }, ["cut-toughened"]],
     ["laminated with a cut to come", { cutToCome: true }, []],
     ["bars that do not divide", { barsFault: "They do not." }, ["bars-fault"]],

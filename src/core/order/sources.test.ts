@@ -114,6 +114,16 @@ describe("where it can come from", () => {
     expect(all[0]?.kind).toBe(kind);
     expect(all.find((x) => x.kind === "rack")?.because).toMatch(says);
   });
+  it("says of what lies there whether it fits or is cut, and whether it is bought", () => {
+    const says = (cuts: number, bought?: boolean) =>
+      sourcesFor(facts({ fromStock: { name: "Rack A", cuts, cost: null, ...(bought && { bought }) } }))[0]?.because;
+    expect([says(0), says(0, true), says(1), says(2, true)]).toEqual([
+      "Rack A fits as it is: nothing to wait for, every edge from the works.",
+      "Rack A fits as it is: it is sold so, every edge from the works.",
+      "Rack A cut down by 1 edge: it is here today.",
+      "Rack A cut down by 2 edges: it is sold so, and fetched today.",
+    ]);
+  });
   it("a piece to cut down is an off-cut; toughened is never cut", () => {
     const of = { fromStock: { name: "Rack A", cuts: 2, cost: null }, suppliers: [supplier("Shop")] };
     expect(first(facts(of))?.kind).toBe("rack");

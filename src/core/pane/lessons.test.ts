@@ -22,6 +22,9 @@ test.each([
   ["its own", { pane: "me" }, null],
 ] as const)("%s", (_, over, like) => expect(lessonsFor([lesson(over)], PANE)[0]?.like ?? null).toBe(like));
 
+test("what is not like it is left out whole", () =>
+  expect(lessonsFor([lesson({ system: "cassette" }), lesson({}), lesson({ pane: "me" })], PANE)).toHaveLength(1));
+
 test("the likest come first", () => {
   const all = [
     lesson({ lesson: "a" }),

@@ -103,6 +103,9 @@ describe("whether it was a sealed unit, and is to be one again", () => {
     ["timber, a unit by the examination", "timber-putty", answered("sealed"), true, true],
     ["timber beads, 20 mm by caliper", "timber-bead", read("unit-thickness", "20"), true, true],
     ["timber beads, 20 mm over its edge", "timber-bead", read("old-thickness", "20"), true, true],
+    ["plastic, 11 mm over its edge: the slimmest unit", "plastic-bead-inside", read("old-thickness", "11"), true, true],
+    ["timber, 11 mm", "timber-bead", read("old-thickness", "11"), true, true],
+    ["timber, 10.9 mm", "timber-bead", read("old-thickness", "10.9"), false, false],
     ["plastic, 4 mm over its edge", "plastic-bead-inside", read("old-thickness", "4"), false, false],
     [
       "12 mm over its edge, and one sheet when looked at",
