@@ -55,6 +55,29 @@ const chances = (
   when: When = "year",
 ) => chancesIn(drawnIn(modelOf(readings, over, size).model, DRAWS, when), size);
 
+describe("a bow that nobody can tell has its spread", () => {
+  const without = (...places: readonly (keyof OpeningReadings)[]): OpeningReadings =>
+    Object.fromEntries(
+      Object.entries(readingsOf(600, 900, { bow: -2 })).filter(([p]) => !places.includes(p as keyof OpeningReadings)),
+    );
+  // A middle alone stands for its whole dimension, and says nothing of a bow; with one end it does.
+  it.each<[string, readonly (keyof OpeningReadings)[], readonly [width: number, height: number]]>([
+    ["all eight read", [], [0, 0]],
+    ["the middle width not read", ["width-middle"], [0.7, 0]],
+    ["the middle height not read", ["height-middle"], [0, 0.7]],
+    ["of the widths the middle alone", ["width-top", "width-bottom"], [0.7, 0]],
+    ["of the heights the middle alone", ["height-left", "height-right"], [0, 0.7]],
+    ["the width at the top not read", ["width-top"], [0, 0]],
+    ["the width at the foot not read", ["width-bottom"], [0, 0]],
+    ["the height at the left not read", ["height-left"], [0, 0]],
+    ["the height at the right not read", ["height-right"], [0, 0]],
+  ])("%s", (_, gone, spread) => {
+    const { model } = modelOf(without(...gone), {}, { width: 596, height: 896 });
+    const [width, height] = model.bows;
+    expect([width[1 + BOW_WIDTH], height[1 + BOW_HEIGHT]]).toEqual(spread);
+  });
+});
+
 describe("an opening that is known exactly", () => {
   it.each([
     ["true, with room", { taper: 0 }, { width: 597, height: 897 }, 0, 0],
