@@ -16,7 +16,7 @@ export const timberBead: Frame = {
     ["beads"],
     [d.bond !== "gasket" && "bond"],
     ["glass"],
-    ["packers", "bed"],
+    ["packers", d.bond !== "gasket" && "bed"],
   ],
   asks: () => ["where", "fixing", "bond", "keep", "paint", "lost"],
   usual: { fixing: "fine-pins", bond: "putty" },

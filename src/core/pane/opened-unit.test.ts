@@ -29,6 +29,25 @@ it("takes the spacer by the thickness that was read: 20 less two sheets of 4 is 
   expect(opened({ ...SIZE, "old-thickness": "20" }).unit.spacerMm).toBe(12);
   expect(opened(SIZE).unit.spacerMm).toBe(16);
 });
+const REBATE = {
+  "width-top": "610",
+  "width-bottom": "610",
+  "height-left": "910",
+  "height-right": "910",
+  "diagonal-up": "1095.5",
+  "diagonal-down": "1095.5",
+};
+it.each([
+  ["the unit edge to edge, whatever the rebate says", { ...REBATE, ...SIZE }, [600, 900]],
+  // 610 and 910 less what the odds of a unit take off.
+  ["with one side of it not read, by the rebate", { ...REBATE, "old-width": "600" }, [606, 905]],
+  ["or the other", { ...REBATE, "old-height": "900" }, [606, 905]],
+  ["one side alone", { "old-width": "600" }, null],
+] as const)("its size is %s", (_, read, is) => {
+  const { size } = opened(read);
+  const found = size && [size.widthMm, size.heightMm];
+  expect(found).toEqual(is);
+});
 it("takes only what was measured as measured", () => {
   const t = { ...NOT_MEASURED, channelMm: 6 };
   const got = opened({ ...SIZE, "old-thickness": "24" }, (told) => told.tell("refurbish.unit", t));
