@@ -204,4 +204,14 @@ describe("safety in words", () => {
       "Safety glass is called for here: it is low down (lower edge 300 mm above floor, 2000 mm from a door).",
     );
   });
+  it.each([
+    ["toughened", "Safety glass, as is called for here: it is low down (lower edge 300 mm above floor)."],
+    ["laminated", "Safety glass, as is called for here: it is low down (lower edge 300 mm above floor)."],
+    ["float", "Safety glass is called for here: it is low down (lower edge 300 mm above floor)."],
+  ] as const)("says of %s whether it is that", (kind, says) => {
+    const t = fresh().read(LEANING).read({ "sill-height": "300" });
+    t.tell("specify.glass", { kind, thickness: { text: "6", unit: "mm" }, edges: "arrissed", pattern: "" });
+    const { book, r } = at(t);
+    expect(safetyText(r.safety, book, "mm", "a")).toBe(says);
+  });
 });

@@ -278,6 +278,12 @@ const BECAUSE: Readonly<Record<SafetyReason, string>> = {
   "clear-of-doors": "it is clear of doors and not low",
 };
 
+/** Whether what was chosen is safety glass: each sheet of a unit, the one sheet, or what a door's insert is ordered with. */
+function isChosenSafe(book: PaneBook): boolean {
+  if (wholeOf(book) === "insert") return book.insertSafe === true;
+  return book.makeup ? makeupIsSafe(book.makeup) : book.glass !== null && isSafetyGlass(book.glass.kind);
+}
+
 /** Guidance only, and it says so: the local code decides. */
 export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: LengthUnit, dialect: Dialect): string {
   const sill = book.readings["sill-height"];
@@ -294,8 +300,8 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
   ]
     .filter(Boolean)
     .join(", ");
+  const isSafe = isChosenSafe(book);
   if (verdict === null || verdict.kind === "not-known") {
-    const isSafe = book.makeup ? makeupIsSafe(book.makeup) : book.glass !== null && isSafetyGlass(book.glass.kind);
     if (isSafe) return "Safety glass is chosen, and will do wherever it stands: where that is was not read.";
     const place = book.readings["sill-height"]?.read.ok || book.location !== null;
     const missing =
@@ -311,6 +317,6 @@ export function safetyText(verdict: SafetyVerdict | null, book: PaneBook, unit: 
     case "small-pane-6mm":
       return say(`Small {pane} in a safety zone: 6 mm ordinary or safety glass${given}.`, dialect);
     case "needed":
-      return `Safety glass is called for here: ${BECAUSE[verdict.because]}${where ? ` (${where})` : ""}.`;
+      return `${isSafe ? "Safety glass, as is called for here" : "Safety glass is called for here"}: ${BECAUSE[verdict.because]}${where ? ` (${where})` : ""}.`;
   }
 }
