@@ -1,15 +1,11 @@
 import { z } from "zod";
 import { WEIGHTS } from "../core/plan/week.ts";
 import type { WeekCase } from "../core/plan/week-case.ts";
-import { MinuteOfDay } from "./kinds/plan.ts";
 import { DayText } from "./lengths.ts";
 import { Short } from "./payload-parts.ts";
 import { route } from "./route.ts";
+import { SpanSchema } from "./span.ts";
 
-const SpanSchema = z
-  .tuple([MinuteOfDay, MinuteOfDay])
-  .refine(([from, to]) => from < to, { error: "A span ends after it begins." })
-  .meta({ description: "From and to, minutes since midnight." });
 const Id = z.string().min(1).max(120);
 const Minutes = z.number().min(0).max(1440);
 
@@ -37,6 +33,11 @@ export const WeekSchema = z
           name: Id,
           hours: SpanSchema,
           off: z.array(DayText).max(40).default([]),
+          only: z
+            .array(z.strictObject({ day: DayText, hours: SpanSchema }))
+            .max(40)
+            .optional()
+            .meta({ description: "Days on which they work other hours, as half of one." }),
           skills: z.array(Id).max(20).default([]),
           start: Short.default("yard"),
         }),

@@ -4,8 +4,8 @@ import { VISIT_PARTS } from "../../core/plan/visit-part.ts";
 import { WEIGHTS } from "../../core/plan/week.ts";
 import { DayText } from "../lengths.ts";
 import { Name, Short } from "../payload-parts.ts";
+import { MinuteOfDay, SpanSchema } from "../span.ts";
 
-export const MinuteOfDay = z.int().min(0).max(1440).meta({ description: "Minutes since midnight, where the work is." });
 const Part = z.enum(VISIT_PARTS);
 const Weight = z.enum(Object.keys(WEIGHTS) as [keyof typeof WEIGHTS, ...(keyof typeof WEIGHTS)[]]);
 
@@ -21,7 +21,13 @@ export const PLAN_SCHEMAS = {
       gone: z.boolean().optional(),
     })
     .refine((p) => p.from < p.to, { error: "A day's work ends after it begins." }),
-  "plan.away": z.strictObject({ name: Name, day: DayText, away: z.boolean(), why: Short }),
+  "plan.away": z.strictObject({
+    name: Name,
+    day: DayText,
+    away: z.boolean(),
+    why: Short,
+    hours: SpanSchema.optional(),
+  }),
   "plan.road": z.strictObject({ from: Short, to: Short, minutes: z.int().min(0).max(1440) }),
   "plan.where": z.strictObject({
     place: Short,

@@ -213,6 +213,10 @@ function peopleOf({ firm, writers }: PlanFrom, days: readonly Day[]): WeekCase["
     hours: [p.from, p.to] as const,
     skills: p.skills,
     start: YARD,
+    only: days.flatMap((d) => {
+      const other = plan.away.get(p.name)?.get(d);
+      return other?.hours && !other.away ? [{ day: writeDay(d), hours: other.hours }] : [];
+    }),
     off: days
       .filter((d) => {
         const away = plan.away.get(p.name)?.get(d);

@@ -1,7 +1,16 @@
 import type { Day } from "../units/day.ts";
 import { readyDay } from "./ready-day.ts";
 import { timesAt } from "./stop-times.ts";
-import { minutesFor, type Stop, type Week, type WeekDay, type WeekPerson, type WeekVisit, worksOn } from "./week.ts";
+import {
+  hoursOn,
+  minutesFor,
+  type Stop,
+  type Week,
+  type WeekDay,
+  type WeekPerson,
+  type WeekVisit,
+  worksOn,
+} from "./week.ts";
 
 /** One thing that is against a stop. */
 export type Broken = {
@@ -124,19 +133,20 @@ function againstDayOf(
     .sort((a, b) => a.from - b.from || a.to - b.to);
   const found: Broken[] = [];
   let at = person.start;
-  let free = person.hours[0];
+  const [begins, ends] = hoursOn(person, day);
+  let free = begins;
   for (const s of own) {
     if (s.from < free + week.travel(at, s.place))
       found.push({
         visit: s.id,
-        rule: at === person.start && free === person.hours[0] ? "hours" : "overlap",
+        rule: at === person.start && free === begins ? "hours" : "overlap",
         of: person.name,
       });
     at = s.place;
     free = s.to;
   }
   const last = own.at(-1);
-  if (last && free + week.travel(at, person.start) > person.hours[1])
+  if (last && free + week.travel(at, person.start) > ends)
     found.push({ visit: last.id, rule: "hours", of: person.name });
   return found;
 }

@@ -1,7 +1,7 @@
 import type { Day } from "../units/day.ts";
 import { againstDay } from "./broken-rules.ts";
 import { readyDay } from "./ready-day.ts";
-import { minutesFor, type Span, type Week, type WeekVisit, worksOn } from "./week.ts";
+import { hoursOn, minutesFor, type Span, type Week, type WeekVisit, worksOn } from "./week.ts";
 
 /** A week with everything numbered, for sums that are done a hundred thousand times a second. */
 export type WeekIndex = {
@@ -27,6 +27,7 @@ export type WeekIndex = {
   readonly mayHelp: Uint8Array;
   /** Whether a person works on a day: person × day. */
   readonly works: Uint8Array;
+  /** When a person's day begins and ends: person × day. */
   readonly from: Float64Array;
   readonly to: Float64Array;
   /** Hours within which a visit may run on a day: those of light, and those agreed. */
@@ -116,8 +117,8 @@ export function indexWeek(week: Week): WeekIndex {
     ),
     mayHelp: new Uint8Array(n * P).fill(1),
     works: Uint8Array.from(people.flatMap((p) => days.map((d) => (worksOn(p, d.day) ? 1 : 0)))),
-    from: Float64Array.from(people, (p) => p.hours[0]),
-    to: Float64Array.from(people, (p) => p.hours[1]),
+    from: Float64Array.from(people.flatMap((p) => days.map((d) => hoursOn(p, d.day)[0]))),
+    to: Float64Array.from(people.flatMap((p) => days.map((d) => hoursOn(p, d.day)[1]))),
     begins: grid(Float64Array, (v, d) => Math.max(v.outside ? (day(d).light?.[0] ?? 0) : 0, v.between?.[0] ?? 0)),
     beginsLast: grid(Float64Array, (v) => v.between?.[1] ?? ALWAYS),
     ends: grid(Float64Array, (v, d) => (v.outside ? (day(d).light?.[1] ?? ALWAYS) : ALWAYS)),

@@ -1,10 +1,13 @@
 import { type Day, dayOf, writeDay } from "../units/day.ts";
-import type { Stop, Week, WeekDay, WeekPerson, WeekVisit, WeekWeights } from "./week.ts";
+import type { Span, Stop, Week, WeekDay, WeekPerson, WeekVisit, WeekWeights } from "./week.ts";
 
 /** A week as it is written down: days as `yyyy-mm-dd`, roads as a list. What crosses between server, page and worker. */
 export type WeekCase = {
   readonly days: readonly (Omit<WeekDay, "day"> & { readonly day: string })[];
-  readonly people: readonly (Omit<WeekPerson, "off"> & { readonly off: readonly string[] })[];
+  readonly people: readonly (Omit<WeekPerson, "off" | "only"> & {
+    readonly off: readonly string[];
+    readonly only?: readonly { readonly day: string; readonly hours: Span }[] | undefined;
+  })[];
   readonly visits: readonly (Omit<WeekVisit, "earliest" | "latest" | "promised" | "held"> & {
     readonly earliest: string;
     readonly latest: string | null;
@@ -29,7 +32,11 @@ export function weekOf(c: WeekCase): Week {
   for (const r of c.roads) roads.set(`${r.from}\n${r.to}`, r.minutes);
   return {
     days: c.days.map((d) => ({ ...d, day: dayOf(d.day) })),
-    people: c.people.map((p) => ({ ...p, off: p.off.map(dayOf) })),
+    people: c.people.map((p) => ({
+      ...p,
+      off: p.off.map(dayOf),
+      only: p.only?.map((o) => ({ ...o, day: dayOf(o.day) })),
+    })),
     visits: c.visits.map((v) => ({
       ...v,
       earliest: dayOf(v.earliest),

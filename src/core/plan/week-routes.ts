@@ -303,7 +303,7 @@ export class WeekRoutes {
   private fitsRoute(p: number, day: number, route: Route, at: number, more: number): boolean {
     const { ix } = this;
     const { road, places } = ix;
-    let now = ix.from[p] as number;
+    let now = ix.from[p * ix.days + day] as number;
     let here = ix.start[p] as number;
     for (let i = 0; i <= route.length; i++) {
       const code = i < at ? (route[i] as number) : i === at ? more : (route[i - 1] as number);
@@ -317,7 +317,7 @@ export class WeekRoutes {
       now += off + (code >= 0 ? lasts : (ix.helperMinutes[v] as number));
       here = place;
     }
-    return now + (road[here * places + (ix.start[p] as number)] as number) <= (ix.to[p] as number);
+    return now + (road[here * places + (ix.start[p] as number)] as number) <= (ix.to[p * ix.days + day] as number);
   }
 
   /** Whether a whole day holds, with those who help there when they are needed; two routes may stand in for those kept. */
@@ -325,7 +325,7 @@ export class WeekRoutes {
     const { ix } = this;
     const P = ix.people;
     const at = new Int32Array(P);
-    const now = Float64Array.from(ix.from);
+    const now = Float64Array.from({ length: P }, (_, i) => ix.from[i * ix.days + day] as number);
     const here = Int32Array.from(ix.start);
     const of = (i: number): Route => (i === p && route ? route : i === h && theirs ? theirs : this.route(i, day));
     /** When the other of two is there: by visit. */
@@ -378,7 +378,7 @@ export class WeekRoutes {
       if (
         of(i).length > 0 &&
         (now[i] as number) + (ix.road[(here[i] as number) * ix.places + (ix.start[i] as number)] as number) >
-          (ix.to[i] as number)
+          (ix.to[i * ix.days + day] as number)
       )
         return false;
     return true;

@@ -24,6 +24,8 @@ export type WeekPerson = {
   readonly hours: Span;
   /** Days on which they do not work, whatever the day. */
   readonly off: readonly Day[];
+  /** Days on which they work other hours than usual, as half of one. */
+  readonly only?: readonly { readonly day: Day; readonly hours: Span }[] | undefined;
   /** What they may do that not everybody may, as "lead" or "ladder". */
   readonly skills: readonly string[];
   /** Where their day begins and ends. */
@@ -112,4 +114,11 @@ export const minutesFor = (v: Pick<WeekVisit, "minutes" | "minutesBy">, person: 
   (v.minutesBy && Object.hasOwn(v.minutesBy, person) ? v.minutesBy[person] : undefined) ?? v.minutes;
 
 /** Days on which anybody works at all, for lags in working days: those that are listed. */
+/**
+ * The hours that somebody works on a day that they work at all.
+ * @example 8:00 to 16:30, and on 21 May until noon // on 21 May 8:00 to 12:00
+ */
+export const hoursOn = (person: Pick<WeekPerson, "hours" | "only">, day: Day): Span =>
+  person.only?.find((o) => o.day === day)?.hours ?? person.hours;
+
 export const worksOn = (person: WeekPerson, day: Day): boolean => !person.off.includes(day);

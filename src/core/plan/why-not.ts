@@ -1,5 +1,5 @@
 import { indexWeek, type WeekIndex } from "./numbered-week.ts";
-import type { Week, WeekVisit } from "./week.ts";
+import type { Span, Week, WeekVisit } from "./week.ts";
 import { WeekRoutes } from "./week-routes.ts";
 
 /** Why a visit found no day, and what would give it one. */
@@ -58,7 +58,14 @@ export function whyNot(week: Week, ix: WeekIndex, now: WeekRoutes, v: number): W
     again.like(now, v);
     return again.best(v) !== null;
   };
-  const longer = { people: week.people.map((p) => ({ ...p, hours: [p.hours[0], p.hours[1] + HOUR] as const })) };
+  const later = ([from, to]: Span): Span => [from, to + HOUR];
+  const longer = {
+    people: week.people.map((p) => ({
+      ...p,
+      hours: later(p.hours),
+      only: p.only?.map((o) => ({ ...o, hours: later(o.hours) })),
+    })),
+  };
   const more = {
     people: [
       ...week.people,

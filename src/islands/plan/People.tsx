@@ -6,7 +6,7 @@ import { sayDay } from "../../core/words/days.ts";
 import type { Prefs } from "../../core/words/prefs.ts";
 import { entriesBy, handOver } from "../log/new-entries.ts";
 import { Fold } from "../panels/Fold.tsx";
-import { PickOne } from "../ui/PickOne.tsx";
+import { AwayOn } from "./AwayOn.tsx";
 
 const WEEKDAYS = ["Sun", "Mon", "Tue", "Wed", "Thu", "Fri", "Sat"] as const;
 const minutes = (text: string): number => {
@@ -44,18 +44,15 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
             <li key={p.name} className="py-1">
               <b>{p.name}</b> {clock(p.hours[0])} to {clock(p.hours[1])}
               {p.skills.length > 0 && ` · ${p.skills.join(", ")}`}
-              <PickOne
-                name={`${p.name} is away on`}
-                unsaid="Away on a day…"
-                quiet
-                of={data.days.map((d) => [
-                  d.day,
-                  `${sayDay(dayOf(d.day))}${p.off.includes(d.day) ? " (works after all)" : ""}`,
-                ])}
-                value={null}
-                change={(day) =>
-                  void write("plan.away", {}, { name: p.name, day, away: !p.off.includes(day), why: "" })
-                }
+              {p.only?.map((o) => (
+                <span key={o.day} className="block text-[13px]">
+                  {sayDay(dayOf(o.day))} {clock(o.hours[0])} to {clock(o.hours[1])} only
+                </span>
+              ))}
+              <AwayOn
+                person={p}
+                days={data.days.map((d) => d.day)}
+                tell={(day, told) => void write("plan.away", {}, { name: p.name, day, why: "", ...told })}
               />
             </li>
           ))}

@@ -2,7 +2,7 @@ import { useDroppable } from "@dnd-kit/core";
 import type { ReactNode } from "react";
 import type { PlanDay } from "../../core/page/plan-page.ts";
 import { inTurn, timesAt } from "../../core/plan/stop-times.ts";
-import type { Span, Stop, Week, WeekPerson } from "../../core/plan/week.ts";
+import { hoursOn, type Span, type Stop, type Week, type WeekPerson } from "../../core/plan/week.ts";
 import { type Day, dayOf } from "../../core/units/day.ts";
 import { lasts } from "../../core/words/clock.ts";
 import { DayTape } from "./DayTape.tsx";
@@ -45,7 +45,7 @@ export function PersonsDay({ person, day, week, stops, card }: Props) {
         <span className="text-[13px] text-mute">away</span>
       ) : (
         <DayTape
-          hours={person.hours}
+          hours={hoursOn(person, on)}
           rain={day.rain}
           busy={own.map((s) => ({
             from: timesOf(s)[0],

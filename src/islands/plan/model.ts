@@ -1,6 +1,6 @@
 import { type Broken, brokenRules } from "../../core/plan/broken-rules.ts";
 import { inTurn } from "../../core/plan/stop-times.ts";
-import type { Stop, Week } from "../../core/plan/week.ts";
+import { hoursOn, type Stop, type Week } from "../../core/plan/week.ts";
 import type { Day } from "../../core/units/day.ts";
 
 /** Minutes to which somebody's hand sets a visit. */
@@ -50,13 +50,14 @@ export function tryAt(
     return tries.find((t) => t.broken.length === 0) ?? tries[0] ?? null;
   }
   let least: Tried | null = null;
-  for (let from = person.hours[0]; from <= person.hours[1] - v.minutes; from += STEP)
+  const [begins, ends] = hoursOn(person, to.day);
+  for (let from = begins; from <= ends - v.minutes; from += STEP)
     for (const h of helpers.length > 0 ? helpers : [null]) {
       const tried = at(from, h);
       if (tried.broken.length === 0) return tried;
       if (!least || tried.broken.length < least.broken.length) least = tried;
     }
-  return least ?? at(person.hours[0], helpers[0] ?? null);
+  return least ?? at(begins, helpers[0] ?? null);
 }
 
 /** A day given to somebody else: the week as it is then, and what would not go over. */

@@ -1,6 +1,6 @@
 import { roadKey } from "../../plan/road-key.ts";
 import type { VisitPart } from "../../plan/visit-part.ts";
-import type { WeekWeights } from "../../plan/week.ts";
+import type { Span, WeekWeights } from "../../plan/week.ts";
 import type { KindFactsOf } from "../kind-fact.ts";
 
 /** The firm's plan: what its entries carry. Times are minutes since midnight, where the work is. */
@@ -16,7 +16,14 @@ export type PlanPayloads = {
     readonly gone?: boolean | undefined;
   };
   /** A day on which somebody does not work, or does after all. */
-  "plan.away": { readonly name: string; readonly day: string; readonly away: boolean; readonly why: string };
+  /** Away on a day, or there after all; or there in other hours than usual. */
+  "plan.away": {
+    readonly name: string;
+    readonly day: string;
+    readonly away: boolean;
+    readonly why: string;
+    readonly hours?: Span | undefined;
+  };
   /** How long the road takes between two places, both ways. */
   "plan.road": { readonly from: string; readonly to: string; readonly minutes: number };
   /** Where a place lies. The firm's yard has the name "yard". */
