@@ -7,7 +7,8 @@ import { onDay, type WordsOf } from "./parts.ts";
 export const PLAN_WORDS: WordsOf<PlanPayloads> = {
   "plan.person": (p) =>
     p.gone ? `${p.name} works here no more` : `${p.name} works ${clock(p.from)} to ${clock(p.to)}`,
-  "plan.away": (p) => `${p.name} ${p.away ? "is away" : "works"} on ${onDay(p.day)}${p.hours && !p.away ? `, ${clock(p.hours[0])} to ${clock(p.hours[1])}` : ""}${p.why ? `: ${p.why}` : ""}`,
+  "plan.away": (p) =>
+    `${p.name} ${p.away ? "is away" : "works"} on ${onDay(p.day)}${p.hours && !p.away ? `, ${clock(p.hours[0])} to ${clock(p.hours[1])}` : ""}${p.why ? `: ${p.why}` : ""}`,
   "plan.road": (p) => `From ${p.from} to ${p.to}: ${p.minutes} min`,
   "plan.where": (p) => `${p.place} lies at ${p.latitude}, ${p.longitude}`,
   "plan.weight": (p) => `A week is weighed: ${p.what} ${p.value}`,
