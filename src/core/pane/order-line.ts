@@ -5,7 +5,7 @@ import { looksText } from "../specify/looks.ts";
 import { makeupMass } from "../specify/makeup.ts";
 import { paneMass } from "../specify/mass.ts";
 import { PANEL_MAKE_NAMES } from "../specify/panel.ts";
-import { asWritten } from "../tape/as-written.ts";
+import { withUnit } from "../tape/as-written.ts";
 import { type Nm, nm, takeNm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { needsTemplate } from "./needs-template.ts";
@@ -55,7 +55,7 @@ function noteOf(book: PaneBook, r: Reckoning): string {
       : "",
     book.glass?.offcut ? "an off-cut will do" : "",
     book.panel ? `solid panel, ${PANEL_MAKE_NAMES[book.panel.make]}` : "",
-    wholeOf(book) === "insert" && door ? `for a door ${asWritten(door)} thick` : "",
+    wholeOf(book) === "insert" && door ? `for a door ${withUnit(door)} thick` : "",
     book.parts?.note ?? "",
   ]
     .filter(Boolean)

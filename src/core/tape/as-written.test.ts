@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { LengthUnit } from "../units/length.ts";
-import { asWritten, sizeWritten } from "./as-written.ts";
+import { asWritten, sizeWritten, withUnit } from "./as-written.ts";
 
 it.each<[string, LengthUnit, string]>([
   ["44", "mm", "44 mm"],
@@ -11,6 +11,15 @@ it.each<[string, LengthUnit, string]>([
   ['30"', "in", '30"'],
   ["30″", "mm", "30″"],
 ])("%s, read in %s, is %s", (text, unit, is) => expect(asWritten({ text, unit })).toBe(is));
+
+it.each<[string, LengthUnit, string]>([
+  ["44", "mm", "44 mm"],
+  ["44 mm", "in", "44 mm"],
+  ["1.75", "in", "1.75 in"],
+  ["1 3/4", "in", "1 3/4 in"],
+  ["1 3/4", "mm", "1 3/4 in"],
+  ['1 3/4"', "in", '1 3/4"'],
+])("on an order %s, read in %s, is %s", (text, unit, is) => expect(withUnit({ text, unit })).toBe(is));
 
 it.each<[string, string, LengthUnit, LengthUnit, string]>([
   ["455", "712", "mm", "mm", "455 × 712 mm"],

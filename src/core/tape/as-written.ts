@@ -12,6 +12,14 @@ const saysUnit = (text: string): boolean => /[a-z"'″′”’/]/i.test(text);
 export const asWritten = (w: Written): string => (saysUnit(w.text) ? w.text : `${w.text} ${w.unit}`);
 
 /**
+ * The same for whoever does not know what tape it was read with, as on an order: a fraction is of an inch.
+ * @example { text: "1 3/4", unit: "in" } // "1 3/4 in"
+ * @example { text: "44 mm", unit: "in" } // "44 mm"
+ */
+export const withUnit = (w: Written): string =>
+  /^[\d ./]+$/.test(w.text) ? `${w.text} ${w.text.includes("/") ? "in" : w.unit}` : w.text;
+
+/**
  * A size as it was written, width before height, the unit once where it is said of both.
  * @example "455" and "712", mm // "455 × 712 mm"
  * @example "455 mm" and "712 mm" // "455 mm × 712 mm"

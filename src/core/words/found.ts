@@ -1,5 +1,6 @@
 import type { BarsError } from "../measure/bar-places.ts";
 import { type Bars, type Coating, type Found, hasBars } from "../measure/found.ts";
+import { withUnit } from "../tape/as-written.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { type LengthUnit, toMm } from "../units/length.ts";
@@ -13,7 +14,7 @@ const count = (n: number, one: string, many: string): string => `${n === 0 ? "no
  */
 function barWidth(w: Written, cutter?: LengthUnit): string {
   const inches = /["″/]|in\b/.test(w.text) || (w.unit === "in" && !/mm/.test(w.text));
-  const told = /^[\d ./]+$/.test(w.text) ? `${w.text} ${inches ? "in" : "mm"}` : w.text;
+  const told = withUnit(w);
   const read = readTape(w.text, w.unit);
   return inches && cutter === "mm" && read.ok
     ? `${told} (${metric(`${Number(toMm(read.value.adjusted).toFixed(1))} mm`)})`
