@@ -72,7 +72,7 @@ test("a side cleaned gets its photo, and putty that sets has its clock", async (
       "base64",
     ),
   });
-  await expect(page.getByText("left: kept")).toBeVisible();
+  await expect(page.getByText("left side: kept")).toBeVisible();
   await openTab(page, "How it is done");
   await page.getByRole("button", { name: "Start 5 min" }).click();
   await expect(page.getByRole("timer")).toContainText("left that it can be worked");

@@ -54,8 +54,8 @@ test("an order is read back figure by figure, agreed, checked in out of square, 
   await page.getByLabel("width that came").fill("608");
   await page.getByLabel("height that came").fill("900");
   await page.getByRole("button", { name: "Accept", exact: true }).click();
-  await expect(page.getByText(/Came 608 × 900: sent back/)).toBeVisible();
-  await expect(page.getByText(/Came 608 × 900: accepted/)).toBeVisible();
+  await expect(page.getByText(/Came 608 × 900 mm: sent back/)).toBeVisible();
+  await expect(page.getByText(/Came 608 × 900 mm: accepted/)).toBeVisible();
   await expect(tape).toContainText("done");
 });
 

@@ -86,9 +86,9 @@ test("from a new pane to signed off by one thumb: the insert of a door", async (
   );
   await thumb.tap(button(page, "In neutral-cure silicone"));
   await station(page, thumb, "Order");
-  await thumb.tap(page.getByRole("tab", { name: /^The line/ }));
-  await thumb.tap(button(page, /^Order it from /).first());
-  // The side is back, with what comes next.
+  await thumb.write(page.getByLabel("New order to"), "Heronsgate Door Works");
+  await thumb.tap(button(page, "Open an order and put it on"));
+  await allSent(page);
   await thumb.tap(side(page).getByRole("link", { name: "open the order" }));
   await page.waitForURL(/\/orders\//);
   await ready(page);

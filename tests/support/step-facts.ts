@@ -63,6 +63,7 @@ export const facts = ({ detail = {}, ...over }: Over = {}): ReadyFacts => {
     workedBy,
     oily,
     primeRebate,
+    primerHours: 16,
     ease: [],
     oldGlassBack: false,
     ...over,

@@ -37,6 +37,7 @@ export type HouseRules = SizingRules &
     readonly packerToleranceMm: number;
     readonly boardLongMm: number;
     readonly boardShortMm: number;
+    readonly primerHours: number;
     readonly paintLapMm: number;
     readonly toleranceSmallMm: number;
     readonly toleranceLargeMm: number;
@@ -208,6 +209,14 @@ export const HOUSE_RULES: { readonly [K in HouseRule]: Fact<K> } = {
     source: TRADE,
     from: 0,
     to: 3,
+  },
+  primerHours: {
+    value: 16,
+    says: "Primer under {putty} dries in",
+    unit: "h",
+    source: "common labels of oil primers, which dry over night; a quick one says less",
+    from: 0.5,
+    to: 72,
   },
   paintLapMm: {
     value: 2,

@@ -19,6 +19,7 @@ describe("what can be done about it", () => {
     doubleHolds: null,
     areaM2: 0.5472,
     paints: true,
+    takesNight: false,
     paintWaits: 7,
     leads: {},
     heat: { now: 5.8, same: 5.8, better: 1.1 },
@@ -123,9 +124,18 @@ describe("what can be done about it", () => {
     expect(one("sash").paintAfter).toBeNull();
     expect(one("glass", { paints: false }).paintAfter).toBeNull();
   });
+  it.each([
+    ["set, and nothing waits", false, false, 1],
+    ["primed over night, and set", false, true, 2],
+    ["set, and painted", true, false, 2],
+    ["primed over night, set, and painted", true, true, 3],
+  ])("glass alone takes the visits that there are: %s", (_, paints, takesNight, visits) =>
+    expect(one("glass", { paints, takesNight }).visits).toBe(visits),
+  );
   it("mending is priced by what it takes, where glass alone is changed", () => {
     const mending = { hours: 1.25, days: 1 };
-    expect(one("glass", { worst: "mend", mending })).toMatchObject({ hours: 2.75, days: 2, visits: 2 });
+    // Mended, set on another day, painted on a third.
+    expect(one("glass", { worst: "mend", mending })).toMatchObject({ hours: 2.75, days: 2, visits: 3 });
     // The firm's own glass shop takes 3: the mending comes on top.
     expect(one("glass", { worst: "mend", mending, leads: { glass: 3 } })).toMatchObject({ days: 4 });
     expect(one("window", { leads: { window: 12 } }).days).toBe(12);

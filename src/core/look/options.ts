@@ -64,8 +64,10 @@ export type OptionFacts = {
   /** Whether a wider rebate would leave timber enough; null until it is read. */
   readonly doubleHolds: boolean | null;
   readonly areaM2: number | null;
-  /** Visits that glass alone takes: a second for paint. */
+  /** Visits that glass alone takes: another for paint. */
   readonly paints: boolean;
+  /** Another for what must dry over night before it is set. */
+  readonly takesNight: boolean;
   /** Days after setting from which what it is set in may be painted; null where nothing is painted, or nothing waits for it. */
   readonly paintWaits: number | null;
   /** Working days that whoever would make it takes, by the firm's suppliers; the house's figures where nobody is known to. */
@@ -198,7 +200,7 @@ function costOf(kind: OptionKind, f: OptionFacts, p: PriceRules) {
       goods: sumOfParts([glass, materials]),
       hours: p.hoursGlass + mend.hours,
       days: (f.leads.glass ?? (f.sealed ? p.daysUnit : p.daysGlass)) + mend.days,
-      visits: f.paints ? 2 : mend.days > 0 ? 2 : 1,
+      visits: 1 + Number(f.paints) + Number(f.takesNight || mend.days > 0),
     },
     sash: { goods: each(p.sashEach), hours: p.hoursSash, days: f.leads.sash ?? p.daysMade, visits: 2 },
     insert: { goods: each(p.insertEach), hours: p.hoursInsert, days: f.leads.insert ?? p.daysMade, visits: 1 },

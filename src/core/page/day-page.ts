@@ -3,8 +3,10 @@ import type { Customer } from "../log/kinds/firm.ts";
 import type { PlannedVisit } from "../pane/book.ts";
 import { nextFor } from "../pane/next.ts";
 import { labelOf } from "../pane/order-line.ts";
+import type { PaneVisit } from "../pane/pane-visit.ts";
 import { isHere } from "../pane/stands.ts";
-import { type PaneVisit, visitId, visitsOf } from "../pane/visits.ts";
+import { visitId } from "../pane/visit-common.ts";
+import { visitsOf } from "../pane/visits.ts";
 import type { Station } from "../plan/stations.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { minutesFor } from "../plan/week.ts";
@@ -56,7 +58,8 @@ export type DayPageData = {
 /** At which stations each visit's work is done: it begins at what is next, where that is one of them, or at the first named. */
 const STATIONS_OF: { readonly [P in VisitPart]: readonly [Station, ...Station[]] } = {
   read: ["look", "measure"],
-  "take-out": ["takeout"],
+  "take-out": ["takeout", "ready"],
+  ready: ["takeout", "ready"],
   cut: ["order"],
   fit: ["ready", "takeout", "set"],
   paint: ["finish"],

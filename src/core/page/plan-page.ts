@@ -1,9 +1,10 @@
 import type { Firm } from "../firm/firm.ts";
 import type { PaneBook } from "../pane/book.ts";
+import type { Because, PaneVisit } from "../pane/pane-visit.ts";
 import { type CountedPromise, promiseOf } from "../pane/promise.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
-import { type Because, type PaneVisit, visitsOf } from "../pane/visits.ts";
+import { visitsOf } from "../pane/visits.ts";
 import { type Wait, waitsOf } from "../pane/waits.ts";
 import { type Broken, brokenRules } from "../plan/broken-rules.ts";
 import { MONDAY_TO_FRIDAY } from "../plan/calendar.ts";

@@ -5,8 +5,9 @@ import { HAD_NAMES } from "../order/had.ts";
 import type { PaneBook } from "../pane/book.ts";
 import { nextFor } from "../pane/next.ts";
 import { oldGlassBack } from "../pane/old-glass.ts";
-import { CLOSING_KIT, leavesOpen } from "../pane/open-hole.ts";
+import { CLOSING_KIT } from "../pane/open-hole.ts";
 import { labelOf } from "../pane/order-line.ts";
+import { closesUp } from "../pane/overnight.ts";
 import { materialsOf } from "../pane/pane-materials.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import { isHere } from "../pane/stands.ts";
@@ -111,7 +112,7 @@ export function kitOfRound(
         waste: firm.house.waste,
       },
     );
-    const kit = stations.includes("takeout") && leavesOpen(book) ? oneKit([steps, CLOSING_KIT]) : steps;
+    const kit = closesUp(stations, book, r) ? oneKit([steps, CLOSING_KIT]) : steps;
     const materials = stations.includes("set") ? materialsOf(book, r) : null;
     const takes =
       stations.includes("set") && !oldGlassBack(book) ? { where: labelOf(book), ...glassOnKit(book, r) } : null;

@@ -2,8 +2,9 @@ import { afterWorkingDays } from "../order/lead.ts";
 import type { WorkCalendar } from "../plan/calendar.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
+import type { Because } from "./pane-visit.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { type Because, visitsOf } from "./visits.ts";
+import { visitsOf } from "./visits.ts";
 
 /** A day that follows from what is known, and why it is that one. */
 export type Until = { readonly day: Day; readonly because: Because | { readonly kind: "planned" } };

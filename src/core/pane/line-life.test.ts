@@ -56,7 +56,7 @@ function after(deeds: readonly Deed[]) {
     width: r.stands.size ? r.stands.size.width / 1e6 : null,
     next: next.day === undefined ? next.kind : `${next.kind} ${writeDay(next.day)}`,
     waits: glass ? writeDay(glass.to) : null,
-    fit: writeDay(visitsOf(book, r, today)[0]?.earliest ?? today),
+    fit: writeDay(visitsOf(book, r, today).find((v) => v.part === "fit")?.earliest ?? today),
     order: standings(book, r).order.says.kind,
   };
 }

@@ -10,6 +10,7 @@ import type { PaneBook } from "./book.ts";
 import { conversionHolds } from "./conversion.ts";
 import { packingFailed } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { takesNight } from "./takes-night.ts";
 import { sealedBy, wasUnit } from "./unit.ts";
 
 /** A new unit as they are mostly made now: 4-16-4, argon, one coated face. */
@@ -38,6 +39,7 @@ export function optionsFacts(book: PaneBook, r: Reckoning, leads: OptionFacts["l
     doubleHolds: conversionHolds(book, r.house),
     areaM2: size ? (toMm(size.width) * toMm(size.height)) / 1e6 : null,
     paints: frameOf(book.added.system).painted,
+    takesNight: takesNight(book, r),
     paintWaits: frameOf(book.added.system).painted ? r.compound.leastDays : null,
     leads,
     heat: sealed ? heatOfUnit(r) : { now: SINGLE, same: SINGLE, better: BETTER },

@@ -126,6 +126,7 @@ export function readyFacts(book: PaneBook, r: Reckoning): ReadyFacts {
     workedBy: r.compound.workedBy,
     oily: r.compound.oily,
     primeRebate: r.compound.primeRebate,
+    primerHours: r.house.primerHours,
     ease: eased.map((e) => ({ side: e.side, mm: Math.max(e.from, e.to) })),
     mends: members.some((m) => m.state === "mend" && !m.fault),
     faults: mendingOf(members).faults,

@@ -64,11 +64,11 @@ describe("said to be cut here", () => {
   const { book, r } = at(said);
   it("has time at the bench before it is fitted, under a roof and in the yard", () => {
     const visits = visitsOf(book, r, TODAY);
-    expect(visits.map((v) => v.part)).toEqual(["cut", "fit", "paint"]);
-    const [cut, fit] = visits;
+    expect(visits.map((v) => v.part)).toEqual(["ready", "cut", "fit", "paint"]);
+    const [ready, cut, fit] = visits;
     expect(cut).toMatchObject({ place: YARD, minutes: 10, outside: false, after: [] });
     expect(fit).toMatchObject({ earliest: TODAY, because: { kind: "follows", part: "cut" } });
-    expect(fit?.after.map((a) => a.id)).toEqual([cut?.id]);
+    expect(fit?.after.map((a) => a.id)).toEqual([ready?.id, cut?.id]);
   });
   it.each<[string, (t: Teller) => void]>([
     ["not after all", (t) => void t.tell("order.cut-here", { here: false })],

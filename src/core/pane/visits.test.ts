@@ -8,7 +8,8 @@ import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { stepsAt } from "./steps-at.ts";
-import { helpIn, visitsOf } from "./visits.ts";
+import { helpIn } from "./visit-work.ts";
+import { visitsOf } from "./visits.ts";
 
 const TODAY = dayOf("2026-05-20");
 const BY = withFirm(foldFirm([]), rememberBest(20));
@@ -49,6 +50,7 @@ describe("what a pane still needs somebody to come for", () => {
       "measured, on no order",
       measured(),
       [
+        ["ready", "ready", 0],
         ["fit", "not-ordered", 1],
         ["paint", "follows", 0],
       ],
@@ -61,6 +63,7 @@ describe("what a pane still needs somebody to come for", () => {
         return t;
       })(),
       [
+        ["ready", "ready", 0],
         ["fit", "ready", 0],
         ["paint", "follows", 0],
       ],
@@ -69,6 +72,7 @@ describe("what a pane still needs somebody to come for", () => {
       "on order, promised for today: not late yet",
       ordered(measured(), "2026-05-20"),
       [
+        ["ready", "ready", 0],
         ["fit", "glass-promised", 0],
         ["paint", "follows", 0],
       ],
@@ -77,6 +81,7 @@ describe("what a pane still needs somebody to come for", () => {
       "on order, promised for yesterday",
       ordered(measured(), "2026-05-19"),
       [
+        ["ready", "ready", 0],
         ["fit", "glass-late", 0],
         ["paint", "follows", 0],
       ],
@@ -85,6 +90,8 @@ describe("what a pane still needs somebody to come for", () => {
       "on order, promised for Friday",
       ordered(measured(), "2026-05-22"),
       [
+        // Primed the day before, so that it is dry when the glass comes.
+        ["ready", "glass-promised", 1],
         ["fit", "glass-promised", 2],
         ["paint", "follows", 0],
       ],
@@ -93,6 +100,7 @@ describe("what a pane still needs somebody to come for", () => {
       "on order, and late",
       ordered(measured(), "2026-05-19"),
       [
+        ["ready", "ready", 0],
         ["fit", "glass-late", 0],
         ["paint", "follows", 0],
       ],
@@ -104,7 +112,7 @@ describe("what a pane still needs somebody to come for", () => {
   });
 
   it("painting waits for as long as what it is set in must cure, and ends with its window", () => {
-    const [fit, paint] = visits(measured());
+    const [, fit, paint] = visits(measured());
     expect(paint?.after).toEqual([{ id: fit?.id, lagDays: 6, lagCounts: "all" }]);
     const [only] = visits(set(measured(), "2026-05-18", "linseed"));
     // Linseed: from 7 to 28 days after it was set.
@@ -117,17 +125,18 @@ describe("what a pane still needs somebody to come for", () => {
     const [first, second] = visits(t);
     expect([first?.openHole, first?.promised, second?.openHole]).toEqual([true, TODAY, false]);
   });
-  it("where the fit comes first, the hole is open until then", () => {
+  it("where it is primed first, the hole is open until then: it is closed for the night", () => {
     const t = ordered(measured(), "2026-05-27");
     t.tell("look.urgency", { urgency: "open-hole" } as never);
     expect(visits(t).map((v) => [v.part, v.openHole])).toEqual([
-      ["fit", true],
+      ["ready", true],
+      ["fit", false],
       ["paint", false],
     ]);
   });
   it("glass that is late, with no new day, is put on none", () => {
-    expect(visits(ordered(measured(), "2026-05-19")).map((v) => v.noDate)).toEqual([true, false]);
-    expect(visits(ordered(measured(), "2026-05-22")).map((v) => v.noDate)).toEqual([false, false]);
+    expect(visits(ordered(measured(), "2026-05-19")).map((v) => v.noDate)).toEqual([true, true, false]);
+    expect(visits(ordered(measured(), "2026-05-22")).map((v) => v.noDate)).toEqual([false, false, false]);
   });
   it("nothing once it is signed off and painted", () => {
     const t = set(measured(), "2026-05-05", "linseed");
@@ -138,7 +147,7 @@ describe("what a pane still needs somebody to come for", () => {
   it("a day wished for is what is promised", () => {
     const t = measured();
     t.tell("look.wants", { by: "2026-05-28", mustLock: false, minds: "" } as never);
-    expect(visits(t)[0]?.promised).toBe(dayOf("2026-05-28"));
+    expect(visits(t).find((v) => v.part === "fit")?.promised).toBe(dayOf("2026-05-28"));
   });
   it("a fit in linseed wants no frost, one in gaskets asks nothing of the day", () => {
     expect(visits(measured()).find((v) => v.part === "fit")?.leastC).not.toBeNull();
@@ -147,7 +156,7 @@ describe("what a pane still needs somebody to come for", () => {
   });
   it("takes as long as its steps, five minutes at a time, and only those that are not done", () => {
     const t = measured();
-    const minutes = (t2: Teller) => visits(t2).find((v) => v.part === "fit")?.minutes ?? 0;
+    const minutes = (t2: Teller) => visits(t2).find((v) => v.part === "ready")?.minutes ?? 0;
     const before = minutes(t);
     expect(before % 5).toBe(0);
     t.tell("step.marked", { station: "takeout", step: "sheet", state: "done", reason: "" });
@@ -157,7 +166,7 @@ describe("what a pane still needs somebody to come for", () => {
   // Nell hacks putty out in 10 minutes, three times; Bram took 40 once, which is too seldom.
   it("takes whoever timed its steps themselves as long as they take", () => {
     const t = measured();
-    const plain = visits(t).find((v) => v.part === "fit");
+    const plain = visits(t).find((v) => v.part === "ready");
     const book = foldPane(PANE, t.entries);
     if (!book) throw new Error("no pane");
     const steps = stepsAt("takeout", book, reckon(book, BY));
@@ -167,14 +176,14 @@ describe("what a pane still needs somebody to come for", () => {
     const hack = { system: "timber-putty", station: "takeout", step: timedAs(usual), metres: 3 } as const;
     const took = (who: string, minutes: number) => ({ ...hack, minutes, who, day: "2026-05-20" });
     const past = pastOf([took("Nell", 10), took("Nell", 10), took("Nell", 10), took("Bram", 40)]);
-    const [fit] = visitsOf(book, reckon(book, { ...BY, past }), TODAY).filter((v) => v.part === "fit");
+    const [out] = visitsOf(book, reckon(book, { ...BY, past }), TODAY).filter((v) => v.part === "ready");
     // Four times in all: √40 × 10 × 10 × 10 × 40, rooted by 4.5, is 16 for everybody; by nobody's own past it was 40.
-    expect(fit?.minutes).toBe((plain?.minutes ?? 0) - 25);
-    expect(fit?.minutesBy).toBeUndefined();
+    expect(out?.minutes).toBe((plain?.minutes ?? 0) - 25);
+    expect(out?.minutesBy).toBeUndefined();
     const slow = pastOf([...[1, 2, 3].map(() => took("Nell", 10)), ...[1, 2, 3, 4, 5].map(() => took("Bram", 40))]);
     const again = (peopleSeeEachOther: "yes" | "no") => {
       const house = { ...BY.house, peopleSeeEachOther };
-      return visitsOf(book, reckon(book, { ...BY, house, past: slow }), TODAY).find((v) => v.part === "fit");
+      return visitsOf(book, reckon(book, { ...BY, house, past: slow }), TODAY).find((v) => v.part === "ready");
     };
     // Everybody's 25; Nell's 14, Bram's 34: the others' times are worth one of their own.
     expect(again("yes")?.minutes).toBe((plain?.minutes ?? 0) - 15);
@@ -210,6 +219,58 @@ describe("what a pane still needs somebody to come for", () => {
   });
 });
 
+describe("what is primed over night", () => {
+  const parts = (t: Teller) => visits(t).map((v) => v.part);
+  const done = (t: Teller, step: string, at?: string) => {
+    t.tell("step.marked", { station: "ready", step, state: "done", reason: "" });
+    const last = t.entries.at(-1);
+    return at && last ? [...t.entries.slice(0, -1), { ...last, at }] : t.entries;
+  };
+  it.each<[string, (t: Teller) => void, readonly string[]]>([
+    ["for linseed", () => undefined, ["ready", "fit", "paint"]],
+    // Dry in four hours: on the same day.
+    ["for silicone", (t) => t.tell("specify.bed", { compound: "silicone" }), ["fit"]],
+    [
+      "left out with a word",
+      (t) => t.tell("step.marked", { station: "ready", step: "prime", state: "skipped", reason: "is primed" }),
+      ["fit", "paint"],
+    ],
+  ])("%s: %s", (_, tell, is) => {
+    const t = measured();
+    tell(t);
+    expect(parts(t)).toEqual(is);
+  });
+  it("is worked on one day, and the glass set from the next on: nothing twice, and nothing of it lost", () => {
+    const t = measured();
+    const [ready, fit] = visits(t);
+    expect(fit?.after).toEqual([{ id: ready?.id, lagDays: 0, lagCounts: "all" }]);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const steps = (station: "takeout" | "ready" | "set") => stepsAt(station, book, reckon(book, BY));
+    const sum = (of: readonly { readonly minutes: number }[]) => of.reduce((all, s) => all + s.minutes, 0);
+    const upTo = steps("ready").findIndex((s) => s.id === "prime") + 1;
+    const five = (n: number) => 5 * Math.ceil(n / 5);
+    // Tidied up 10, closed 15; opened again 5, tidied up 10.
+    expect([ready?.minutes, fit?.minutes]).toEqual([
+      five(sum(steps("takeout")) + sum(steps("ready").slice(0, upTo)) + 25),
+      five(sum(steps("ready").slice(upTo)) + sum(steps("set")) + 15),
+    ]);
+  });
+  it("once it is primed the fit waits until it is dry, and no longer", () => {
+    const at = (time: string) => {
+      const t = measured();
+      const entries = done(t, "prime", time);
+      const book = foldPane(PANE, entries);
+      if (!book) throw new Error("no pane");
+      return visitsOf(book, reckon(book, BY), TODAY).map((v) => [v.part, v.earliest - TODAY]);
+    };
+    // Measured only: a sheet is cut by tomorrow.
+    expect(at("2026-05-20T09:00:00.000Z")[0]).toEqual(["fit", 1]);
+    expect(at("2026-05-20T23:00:00.000Z")[0]).toEqual(["fit", 1]);
+    expect(at("2026-05-21T10:00:00.000Z")[0]).toEqual(["fit", 2]);
+  });
+});
+
 describe("wind that a pane is not carried in", () => {
   const winds = (width: string, height: string) =>
     Object.fromEntries(
@@ -225,7 +286,7 @@ describe("wind that a pane is not carried in", () => {
     expect(by.fit).toBe(8);
     expect(
       Object.entries(by)
-        .filter(([part]) => part !== "fit" && part !== "take-out")
+        .filter(([part]) => part !== "fit" && part !== "take-out" && part !== "ready")
         .every(([, w]) => w === null),
     ).toBe(true);
   });

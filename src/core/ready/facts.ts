@@ -14,6 +14,8 @@ export type ReadyFacts = StepFacts & {
   readonly marked: boolean;
   /** The compound wants a primed rebate; otherwise its label decides. */
   readonly primeRebate: boolean;
+  /** How long what is primed under putty dries, by house rule. */
+  readonly primerHours: number;
   /** What lies in the rack is larger than it goes in: what of, how large, mm, and how many edges are cut. */
   readonly cutDown: {
     readonly of: string;

@@ -17,6 +17,12 @@ describe("making ready", () => {
       ["prime"],
     ],
     [
+      "putty in linseed, and a quick primer: it is primed all the same",
+      { primerHours: 1 },
+      ["clean", "dry-fit", "prime"],
+      ["prime-label"],
+    ],
+    [
       "putty from a gun: no primer of sixteen hours",
       { bed: "putty", workedBy: "gun", oily: false, primeRebate: false },
       ["clean", "dry-fit", "prime-label"],

@@ -2,6 +2,7 @@ import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
 import { facePutty, isMetal, isTimber, standsOnPackers } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
+import { driesOverNight } from "../steps/over-night.ts";
 import type { Step } from "../steps/step.ts";
 import { asInsert } from "../steps/whole-insert.ts";
 import { counted } from "../text/counted.ts";
@@ -10,6 +11,7 @@ import { cutDown } from "../words/exact.ts";
 import { isDrained } from "./drained.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { mendRules } from "./mend-rules.ts";
+import { primesRebate } from "./primes-rebate.ts";
 import { remedyFor } from "./remedies.ts";
 import { always, byMachine, out, type Rule } from "./rule.ts";
 
@@ -173,13 +175,13 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     needsDry: true,
     uses: [{ what: "primer", unit: "ml", perMetre: 12 }],
     does: "Prime the {rebate} and let it dry.",
-    why: "Raw timber drinks the oil out of {putty}, which then cracks and falls.",
+    why: `Raw timber drinks the oil out of {putty}, which then cracks and falls.${driesOverNight(f.primerHours) ? " It dries over night: close the hole for so long." : ""}`,
     tool: "primer, brush",
     minutes: 8,
-    driesHours: 16,
+    driesHours: f.primerHours,
     asks: "dries",
     hazards: ["solvent"],
-    when: (g) => g.bed === "putty" && isTimber(g) && g.primeRebate,
+    when: primesRebate,
   },
   {
     id: "prime-label",
@@ -228,7 +230,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: "Easing bares the timber, and bare timber drinks what it is bedded in.",
     tool: "primer, brush",
     minutes: 4,
-    driesHours: f.bed === "putty" ? 16 : 4,
+    driesHours: f.bed === "putty" ? f.primerHours : 4,
     asks: "dries",
     hazards: ["solvent"],
     ofBed: true,

@@ -2,7 +2,6 @@ import type { OrderLine } from "../pane/order-book.ts";
 import { lineMass, statedSize } from "../pane/order-line.ts";
 import { looksText, PART_NAMES } from "../specify/looks.ts";
 import { WHOLE_SIZE_WORDS } from "../specify/whole.ts";
-import { sizeWritten } from "../tape/as-written.ts";
 import { writeNumber } from "../tape/write.ts";
 import { gridUnit, type LengthUnit, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
@@ -11,6 +10,7 @@ import { barsOnOrder } from "./found.ts";
 import { glassText } from "./glass.ts";
 import { massText } from "./mass.ts";
 import { sizeText } from "./size-text.ts";
+import { sizeTold } from "./size-told.ts";
 import { edgesText, shapedText } from "./ticket.ts";
 
 /** One line of an order as it is read out, printed and sent. */
@@ -65,7 +65,7 @@ export function orderLineWords(
     massKg,
     mass: `${line.whole ? "its glass " : ""}${massText(massKg, by.unit)}`,
     label: line.label,
-    came: check ? `${sizeWritten(check.width, check.height)}, ${VERDICT_WORDS[check.verdict]}` : null,
+    came: check ? `${sizeTold(check.width, check.height, by.unit)}, ${VERDICT_WORDS[check.verdict]}` : null,
   };
 }
 

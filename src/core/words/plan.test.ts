@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import type { Because } from "../pane/visits.ts";
+import type { Because } from "../pane/pane-visit.ts";
 import { dayOf } from "../units/day.ts";
 import { becauseWords, degreesText } from "./plan.ts";
 

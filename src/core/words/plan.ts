@@ -1,4 +1,4 @@
-import type { Because } from "../pane/visits.ts";
+import type { Because } from "../pane/pane-visit.ts";
 import type { Broken } from "../plan/broken-rules.ts";
 import { VISIT_PART_NAMES } from "../plan/visit-part.ts";
 import type { Span } from "../plan/week.ts";

@@ -1,6 +1,6 @@
 import { useState } from "react";
-import { sizeWritten } from "../../core/tape/as-written.ts";
 import { readTape } from "../../core/tape/read.ts";
+import { sizeTold } from "../../core/words/size-told.ts";
 import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import { usePane } from "../panels/pane-context.ts";
 
@@ -12,7 +12,7 @@ export function Overrule() {
     return (
       <p className="note-wax flex flex-wrap items-center justify-between gap-2">
         <span>
-          Overruled: {sizeWritten(book.overrule.width, book.overrule.height)}. {book.overrule.reason}
+          Overruled: {sizeTold(book.overrule.width, book.overrule.height, prefs.unit)}. {book.overrule.reason}
         </span>
         <button type="button" className="btn btn-small" onClick={() => write("size.overrule-dropped", {})}>
           Back to the sum

@@ -279,7 +279,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
       {(line.state === "arrived" || line.state === "sent-back") && (
         <PhotoOf station="order" of={`came/${line.line}`} caption="as it came" name="what is wrong with it" />
       )}
-      <CheckedLine line={line} />
+      <CheckedLine line={line} unit={prefs.unit} />
       <WentBack line={line} today={today} write={(p) => writeOrder(order.id, "order.outcome", p, true)} />
       <ItBroke order={order} line={line} />
     </Part>

@@ -71,7 +71,7 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
       {line.state === "arrived" && (
         <CheckInForm line={line} house={house} unit={prefs.unit} checked={checked} photos={photos} />
       )}
-      <CheckedLine line={line} />
+      <CheckedLine line={line} unit={prefs.unit} />
       <WentBack line={line} today={today} write={outcome} />
     </li>
   );

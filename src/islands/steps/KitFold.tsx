@@ -1,4 +1,5 @@
-import { CLOSING_KIT, leavesOpen } from "../../core/pane/open-hole.ts";
+import { CLOSING_KIT } from "../../core/pane/open-hole.ts";
+import { closesUp } from "../../core/pane/overnight.ts";
 import { metresRound, stepsAt } from "../../core/pane/steps-at.ts";
 import type { Station } from "../../core/plan/stations.ts";
 import { kitOf, oneKit } from "../../core/steps/kit.ts";
@@ -15,7 +16,7 @@ export function KitFold({ station }: { readonly station: Station }) {
     diagonalM: glass && Math.hypot(toMm(glass.width), toMm(glass.height)) / 1000,
     waste: firm.house.waste,
   });
-  const kit = station === "takeout" && leavesOpen(book) ? oneKit([steps, CLOSING_KIT]) : steps;
+  const kit = closesUp([station], book, r) ? oneKit([steps, CLOSING_KIT]) : steps;
   if (kit.tools.length === 0) return null;
   return (
     <Fold title="What to have with you" more={`${kit.tools.length} things`}>
