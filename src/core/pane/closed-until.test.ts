@@ -18,6 +18,13 @@ const ordered = (due: string) => (t: Teller) => {
   t.tell("order.line", ORDER_LINE, { pane: PANE, order: ORDER });
   t.tell("order.sent", { day: "2026-05-18", due, note: "" } as never, { order: ORDER });
 };
+const here = (t: Teller) =>
+  t.tell("order.had", {
+    from: "bought",
+    width: { text: "597", unit: "mm" },
+    height: { text: "897", unit: "mm" },
+    note: "",
+  } as never);
 const plan = (day: string | null) => (t: Teller) =>
   t.tell("plan.visit", { part: "fit", day, from: 480, person: "Nell", helper: null, reason: "" } as never);
 
@@ -39,6 +46,14 @@ describe("until when a hole that is closed today stays closed", () => {
     ],
     ["its glass is promised", [ordered("2026-05-28")], "2026-05-28", "glass-promised"],
     ["promised and late: somebody says a day", [ordered("2026-05-19")], null, null],
+    // Closed for the night, with the new glass in the van.
+    ["its glass is here", [here], "2026-05-21", "ready"],
+    [
+      "its old glass goes back, from the bench",
+      [(t) => t.tell("look.option", { option: "repack", reason: "" })],
+      null,
+      null,
+    ],
     // One sheet is cut at a counter on the next working day.
     ["not ordered yet", [], "2026-05-21", "not-ordered"],
   ])("%s", (_, tells, day, kind) => {

@@ -128,7 +128,7 @@ export function Closing() {
         <p className="col-span-2 text-[13px] text-mute">
           {follows
             ? `By what is known: ${follows.because.kind === "planned" ? "its fitting is planned for that day" : becauseWords(follows.because)}.`
-            : "Its glass is late and has no new day: say until when it will do."}{" "}
+            : "Nothing says yet when its glass goes in: say until when this will do."}{" "}
           The customer counts on that day.
         </p>
         <button type="submit" className="btn btn-main col-span-2">
