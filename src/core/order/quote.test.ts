@@ -21,7 +21,8 @@ const pane = (over: Partial<QuotedPane> = {}): QuotedPane => ({
     { station: "Set", minutes: 35 },
   ],
   materialsPence: pence(1200),
-  secondVisit: false,
+  paints: false,
+  takesNight: false,
   upstairs: false,
   bags: 0,
   others: [],
@@ -39,8 +40,14 @@ describe("a quote", () => {
   it.each<[string, readonly QuotedPane[], number, number]>([
     // 30.10 + 71.25 + 12.00 = 113.35, a visit 40.00: 153.35; tax 30.67.
     ["one pane", [pane()], 15335, 3067],
-    ["paint wants a second visit", [pane({ secondVisit: true })], 19335, 3867],
-    ["two panes share the visits", [pane(), pane({ secondVisit: true })], 2 * 11335 + 8000, 6134],
+    ["paint wants a second visit", [pane({ paints: true })], 19335, 3867],
+    [
+      "primed over night, set and painted: three visits",
+      [pane({ paints: true, takesNight: true })],
+      11335 + 12000,
+      4667,
+    ],
+    ["two panes share the visits", [pane(), pane({ paints: true })], 2 * 11335 + 8000, 6134],
     ["upstairs and two bags", [pane({ upstairs: true, bags: 2 })], 15335 + 3500 + 1200, 4007],
     ["nothing", [], 0, 0],
   ])("%s", (_, panes, net, tax) => {
@@ -67,7 +74,19 @@ describe("a quote", () => {
       { deliveryPence: pence(900) },
       ["The visit", "Delivery of the glass"],
     ],
-    ["paint follows", [pane({ secondVisit: true })], {}, ["Two visits: setting, and paint once it has cured"]],
+    ["paint follows", [pane({ paints: true })], {}, ["Two visits: setting, and paint once it has cured"]],
+    [
+      "it is primed over night",
+      [pane(), pane({ takesNight: true })],
+      {},
+      ["Two visits: priming, which dries over night, and setting"],
+    ],
+    [
+      "one is primed over night, another painted",
+      [pane({ paints: true }), pane({ takesNight: true })],
+      {},
+      ["Three visits: priming, which dries over night, setting, and paint once it has cured"],
+    ],
     ["no charge for the visit", [pane()], { visitPence: pence(0) }, []],
   ])("its lines beside the panes: %s", (_, panes, over, says) =>
     expect(

@@ -12,8 +12,10 @@ export type QuotedPane = {
   /** Hands-on minutes by station. */
   readonly minutes: readonly { readonly station: string; readonly minutes: number }[];
   readonly materialsPence: Pence;
-  /** Paint wants a second visit. */
-  readonly secondVisit: boolean;
+  /** Paint wants a visit of its own. */
+  readonly paints: boolean;
+  /** So does what is primed: it dries over night before anything is set. */
+  readonly takesNight: boolean;
   readonly upstairs: boolean;
   readonly bags: number;
   /** What else could be done, tax and visits in it; nothing where only this is possible. */
@@ -46,9 +48,25 @@ export type Quote = {
 /** Work is charged by the minute, half a penny up. @example 95 min at 45.00 an hour // 71.25 */
 export const workPence = (minutes: number, hourPence: Pence): Pence => rounded(byTime(hourPence, minutes));
 
+/** Whether anything must dry over night before it is set, and whether anything is painted once it has cured. */
+type If = "true" | "false";
+const VISITS: Readonly<Record<If, Readonly<Record<If, { readonly count: number; readonly says: string }>>>> = {
+  false: {
+    false: { count: 1, says: "The visit" },
+    true: { count: 2, says: "Two visits: setting, and paint once it has cured" },
+  },
+  true: {
+    false: { count: 2, says: "Two visits: priming, which dries over night, and setting" },
+    true: {
+      count: 3,
+      says: "Three visits: priming, which dries over night, setting, and paint once it has cured",
+    },
+  },
+};
+
 /**
  * A round's quote: a line a pane for glass, work and what it takes; visits, access and disposal for all together; tax once.
- * Visits are shared: one to set, one to paint where any pane is painted.
+ * Visits are shared: one to set, one to paint where any pane is painted, one to prime where any must dry over night.
  * @example one pane, glass 30.10, 95 min at 45.00, materials 12.00, a visit at 40.00, a fifth tax // 153.35 + 30.67
  */
 export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote {
@@ -65,11 +83,8 @@ export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote 
     if (pence > 0) rows.push({ pane: null, says, pence });
   };
   if (panes.length > 0) {
-    const paints = panes.some((p) => p.secondVisit);
-    add(
-      paints ? "Two visits: setting, and paint once it has cured" : "The visit",
-      timesOf(rates.visitPence, paints ? 2 : 1),
-    );
+    const visits = VISITS[`${panes.some((p) => p.takesNight)}`][`${panes.some((p) => p.paints)}`];
+    add(visits.says, timesOf(rates.visitPence, visits.count));
     const up = panes.filter((p) => p.upstairs).length;
     add(`Access above ground, ${counted(up, "pane")}`, timesOf(rates.accessPence, up));
     const bags = panes.reduce((s, p) => s + p.bags, 0);

@@ -22,6 +22,7 @@ import type { Reckoning } from "./reckoning.ts";
 import { isRefurbished } from "./refurbishing.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
 import { stepsAt } from "./steps-at.ts";
+import { takesNight } from "./takes-night.ts";
 import { isUnit, isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
@@ -97,7 +98,8 @@ export function quotedPane(
     glassPence: isBack ? backPence(book, r) : glassPence(book, r, best),
     minutes,
     materialsPence: wholeOf(book) ? NO_MONEY : penceOf(r.house.materialsEach),
-    secondVisit: r.compound.leastDays !== null,
+    paints: r.compound.leastDays !== null,
+    takesNight: takesNight(book, r),
     upstairs: (book.building.storey ?? 0) > 0,
     bags: r.massKg === null ? 1 : bagsFor(r.massKg),
     others: optionsFor(options, r.house)
