@@ -13,13 +13,19 @@ import { LineDrawing } from "./LineDrawing.tsx";
 
 type Props = { readonly prefs: Prefs; readonly order: OrderBook; readonly firm: FirmDetails };
 
-const BOX = 124;
+/** How large a pane is drawn, by how many stand on the sheet: a few have the room, of many two more go on a page. */
+const drawnFor = (lines: number): { readonly box: number; readonly columns: string } =>
+  lines <= 3
+    ? { box: 196, columns: "grid-cols-[19rem_minmax(0,1fr)] print:grid-cols-[19rem_minmax(0,1fr)]" }
+    : { box: 124, columns: "grid-cols-[11.5rem_minmax(0,1fr)] print:grid-cols-[11.5rem_minmax(0,1fr)]" };
 
 /** The order as it goes to its supplier on paper: each line with its pane drawn and dimensioned. */
 function OrderSheet({ prefs: initial, order, firm }: Props) {
   const prefs = usePrefs(initial);
   const lines = standingLines(order);
   const words = lines.map((l) => orderLineWords(l, prefs));
+  const groups = groupedLines(lines);
+  const { box, columns } = drawnFor(groups.length);
   return (
     <div className="mx-auto max-w-3xl space-y-5 bg-sheet px-6 py-6 print:max-w-none print:p-0">
       <p className="no-print flex items-center justify-between gap-3">
@@ -49,16 +55,16 @@ function OrderSheet({ prefs: initial, order, firm }: Props) {
         {`Sizes are width × height, in ${prefs.unit === "mm" ? "millimetres" : "inches"}. Each line says whether it is the glass or the opening. Cut down to the size, never above it.`}
       </p>
       <ol className="divide-y divide-line">
-        {groupedLines(lines).map((g, i) => {
+        {groups.map((g, i) => {
           const w = orderLineWords(g.line, prefs);
           return (
             <li
               key={g.line.line}
-              className="grid break-inside-avoid grid-cols-[11.5rem_minmax(0,1fr)] items-start gap-x-6 gap-y-2 py-4 max-sm:grid-cols-1 print:grid-cols-[11.5rem_minmax(0,1fr)]"
+              className={`grid break-inside-avoid items-start gap-x-6 gap-y-2 py-4 max-sm:grid-cols-1 ${columns}`}
             >
               <div className="flex justify-center">
                 <LineDrawing
-                  drawn={orderLineDrawing(g.line, w, BOX)}
+                  drawn={orderLineDrawing(g.line, w, box)}
                   label={`${w.width} wide, ${w.height} high, ${w.label}`}
                 />
               </div>
