@@ -152,7 +152,7 @@ test("the rack is counted with a thumb, and what lies there has its labels", asy
   expect(stored.ok(), await stored.text()).toBe(true);
   await page.goto(`/bench/rack?at=${encodeURIComponent(name)}`);
   await ready(page);
-  const slot = page.getByRole("region", { name: "Rack T" });
+  const slot = page.getByRole("region", { name: "Rack T", exact: true });
   const piece = slot.getByRole("listitem").filter({ hasText: name });
   await expect(piece).toContainText("Never counted.");
   await expect(piece.getByRole("button", { name: "All 3 there" })).toBeVisible();
