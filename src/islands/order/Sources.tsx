@@ -57,7 +57,7 @@ export function Sources({ line, take, takeHere }: Props) {
             <span className="tight text-right font-semibold">
               {s.pence === null ? "" : money(s.pence, firm.house.currency)}
             </span>
-            <div className="text-[13px] text-mute max-sm:col-span-3">
+            <div className="text-[13px] text-mute max-[1179px]:col-span-3">
               {say(s.because)}
               {s.inTime !== null && s.supplier !== null && ` In time: ${percent(s.inTime)}.`}
               {line && s.supplier !== null && !s.instead && <GoesAs line={line} supplier={s.supplier} amongOthers />}
@@ -65,7 +65,7 @@ export function Sources({ line, take, takeHere }: Props) {
             {takeHere && s.supplier === null && (
               <button
                 type="button"
-                className={`btn btn-small col-span-2 justify-self-end ${s === best ? "btn-main" : ""}`}
+                className={`btn btn-small col-span-2 justify-self-end max-[1179px]:col-span-3 ${s === best ? "btn-main" : ""}`}
                 onClick={taken(takeHere)}
               >
                 Take it from the rack
@@ -74,7 +74,7 @@ export function Sources({ line, take, takeHere }: Props) {
             {take && s.supplier && !s.instead && (
               <button
                 type="button"
-                className={`btn btn-small col-span-2 justify-self-end ${s === best ? "btn-main" : ""}`}
+                className={`btn btn-small col-span-2 justify-self-end max-[1179px]:col-span-3 ${s === best ? "btn-main" : ""}`}
                 onClick={taken(() => s.supplier && take(s.supplier))}
               >
                 Order it from {s.supplier}
@@ -94,7 +94,7 @@ function InsertInstead() {
   return (
     <button
       type="button"
-      className="btn btn-small col-span-2 justify-self-end"
+      className="btn btn-small col-span-2 justify-self-end max-[1179px]:col-span-3"
       onClick={() => {
         write("look.option", { option: "insert", reason: "" });
         write("measure.way", { way: "insert-outside" });
