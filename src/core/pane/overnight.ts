@@ -3,13 +3,12 @@ import { driesOverNight } from "../steps/over-night.ts";
 import type { Step } from "../steps/step.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { type PaneBook, stepKey } from "./book.ts";
-import { dryOf } from "./drying.ts";
+import { notDry } from "./drying.ts";
 import { leavesOpen } from "./open-hole.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { stepsAt } from "./steps-at.ts";
 
 const HOURS_A_DAY = 24;
-const MS_PER_HOUR = 3_600_000;
 
 const driesLong = (step: Step): boolean => driesOverNight(step.driesHours);
 
@@ -52,12 +51,7 @@ export const closesUp = (stations: readonly Station[], book: PaneBook, r: Reckon
  * @example primed on 20 May at 14:00, 16 h // 21 May
  */
 export function dryFrom(book: PaneBook, r: Reckoning): Day | null {
-  const days = stepsAt("ready", book, r, null).flatMap((step): readonly Day[] => {
-    const mark = book.steps.get(stepKey("ready", step.id));
-    if (mark?.state !== "done" || !driesLong(step)) return [];
-    if (book.before.ticked.get(stepKey("ready", dryOf(step)))?.length) return [];
-    const dry = new Date(Date.parse(mark.at) + (step.driesHours ?? 0) * MS_PER_HOUR);
-    return [dayOf(dry.toISOString().slice(0, 10))];
-  });
-  return days.length === 0 ? null : (Math.max(...days) as Day);
+  const ready = stepsAt("ready", book, r, null);
+  const [last] = notDry(book, (station) => (station === "ready" ? ready : []), 0).filter((d) => driesLong(d.step));
+  return last ? dayOf(new Date(last.readyMs).toISOString().slice(0, 10)) : null;
 }

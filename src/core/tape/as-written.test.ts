@@ -1,6 +1,6 @@
 import { expect, it } from "vitest";
 import type { LengthUnit } from "../units/length.ts";
-import { asWritten, sizeWritten, withUnit } from "./as-written.ts";
+import { asWritten, sizeWritten, withUnit, writtenIn } from "./as-written.ts";
 
 it.each<[string, LengthUnit, string]>([
   ["44", "mm", "44 mm"],
@@ -11,6 +11,15 @@ it.each<[string, LengthUnit, string]>([
   ['30"', "in", '30"'],
   ["30″", "mm", "30″"],
 ])("%s, read in %s, is %s", (text, unit, is) => expect(asWritten({ text, unit })).toBe(is));
+
+it.each<[string, LengthUnit, LengthUnit]>([
+  ["18", "mm", "mm"],
+  ["18", "in", "in"],
+  ["18 mm", "in", "mm"],
+  ["3/4", "mm", "in"],
+  ['3"', "mm", "in"],
+  ["3 in", "mm", "in"],
+])("%s, read in %s, is written in %s", (text, unit, is) => expect(writtenIn({ text, unit })).toBe(is));
 
 it.each<[string, LengthUnit, string]>([
   ["44", "mm", "44 mm"],

@@ -1,6 +1,6 @@
 import type { BarsError } from "../measure/bar-places.ts";
 import { type Bars, type Coating, type Found, hasBars } from "../measure/found.ts";
-import { withUnit } from "../tape/as-written.ts";
+import { withUnit, writtenIn } from "../tape/as-written.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { type LengthUnit, toMm } from "../units/length.ts";
@@ -13,10 +13,9 @@ const count = (n: number, one: string, many: string): string => `${n === 0 ? "no
  * @example 3/4 to a metric cutter // "3/4 in (19 mm)"
  */
 function barWidth(w: Written, cutter?: LengthUnit): string {
-  const inches = /["″/]|in\b/.test(w.text) || (w.unit === "in" && !/mm/.test(w.text));
   const told = withUnit(w);
   const read = readTape(w.text, w.unit);
-  return inches && cutter === "mm" && read.ok
+  return writtenIn(w) === "in" && cutter === "mm" && read.ok
     ? `${told} (${metric(`${Number(toMm(read.value.adjusted).toFixed(1))} mm`)})`
     : told;
 }
