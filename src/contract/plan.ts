@@ -2,6 +2,7 @@ import { z } from "zod";
 import { WEIGHTS } from "../core/plan/week.ts";
 import type { WeekCase } from "../core/plan/week-case.ts";
 import { DayText } from "./lengths.ts";
+import { weekBroughtUp } from "./older-week.ts";
 import { Short } from "./payload-parts.ts";
 import { route } from "./route.ts";
 import { SpanSchema } from "./span.ts";
@@ -57,7 +58,11 @@ export const WeekSchema = z
             .meta({ description: "How long it takes those who are quicker or slower at it, by name." }),
           helperMinutes: Minutes.default(0),
           helperFrom: Minutes.default(0).meta({ description: "So long after its beginning the helper is needed." }),
-          skill: Id.nullable().default(null),
+          skills: z
+            .array(Id)
+            .max(20)
+            .default([])
+            .meta({ description: "Licences that whoever does it must have, each of them." }),
           outside: z.boolean().default(false),
           mostWindMs: z.number().min(0).max(100).nullable().default(null),
           dry: z.boolean().default(false),
@@ -152,6 +157,7 @@ export const PostLayOut = route({
   path: "/api/plan/lay-out",
   says: "Lays a week out: who goes where, when, so that no hard rule is broken and what it costs is small.",
   more: "Hard: working hours with the road there and home, days off, skills, the helper's presence, earliest and latest days, dry, cold, wind, daylight, agreed hours, what follows what, and what was given by hand. Soft, by weights: visits without a day, days late, days that a hole is open, road, evenness, stops, waiting. Ruin and recreate from a seed; what comes out is never dearer than `standing` where that breaks nothing. With `rounds` in place of `seconds` the same request has the same answer.",
+  before: weekBroughtUp,
   input: z.strictObject({
     week: WeekSchema,
     standing: z.array(StopSchema).max(400).default([]),

@@ -28,9 +28,10 @@ export function tellPlan(story: Story, today: Day, addresses: readonly string[])
   story.on(0, 7, "Nell Harrow");
   const person = (name: string, from: number, to: number, skills: readonly string[]) =>
     story.tell("plan.person", {}, { name, from: from * 60, to: to * 60, weekdays: [1, 2, 3, 4, 5], skills });
-  person("Nell Harrow", 8, 16.5, ["lead"]);
-  person("Bram Tolley", 8, 16.5, []);
+  person("Nell Harrow", 8, 16.5, ["lead", "height"]);
+  person("Bram Tolley", 8, 16.5, ["height"]);
   person("Ida Moss", 9, 14, []);
+  story.tell("building.lead", {}, { address: "No. 3", result: "found" });
   for (const [place, latitude, longitude] of PLACES) story.tell("plan.where", {}, { place, latitude, longitude });
   const known = new Set(PLACES.map(([place]) => place));
   for (const [i, place] of addresses.filter((a) => !known.has(a)).entries())

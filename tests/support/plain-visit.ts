@@ -11,7 +11,7 @@ export const plainVisit = (id: string, over: Partial<WeekVisit> = {}): WeekVisit
   minutes: 60,
   helperMinutes: 0,
   helperFrom: 0,
-  skill: null,
+  skills: [],
   outside: false,
   mostWindMs: null,
   dry: false,

@@ -37,10 +37,14 @@ export class Teller {
     return this;
   }
 
-  added(pane = PANE, system: Payloads["pane.added"]["system"] = "timber-putty"): this {
+  added(
+    pane = PANE,
+    system: Payloads["pane.added"]["system"] = "timber-putty",
+    side: Payloads["pane.added"]["side"] = "outside",
+  ): this {
     this.tell(
       "pane.added",
-      { round: ROUND, address: "No. 5", opening: "back bedroom", light: "lower sash", system, side: "outside" },
+      { round: ROUND, address: "No. 5", opening: "back bedroom", light: "lower sash", system, side },
       { pane },
     );
     return this;

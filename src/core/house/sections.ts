@@ -2,6 +2,7 @@ import { PRICE_RULES } from "./price-rules.ts";
 import { HOUSE_RULES, type HouseRule } from "./rules.ts";
 import { SIZING_RULES } from "./sizing-rules.ts";
 import { SPECIFY_RULES } from "./specify-rules.ts";
+import { WEEK_RULES } from "./week-rules.ts";
 
 export type RuleSection = { readonly id: string; readonly name: string; readonly rules: readonly HouseRule[] };
 
@@ -43,6 +44,7 @@ const NAMED: readonly RuleSection[] = [
     ],
   },
   { id: "specify", name: "Cold, wind and safety figures", rules: Object.keys(SPECIFY_RULES) as HouseRule[] },
+  { id: "week", name: "Licences, and wind", rules: Object.keys(WEEK_RULES) as HouseRule[] },
   { id: "prices", name: "Prices and hours", rules: Object.keys(PRICE_RULES) as HouseRule[] },
 ];
 const named = new Set(NAMED.flatMap((s) => s.rules));

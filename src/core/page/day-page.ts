@@ -14,7 +14,7 @@ import { weekOf } from "../plan/week-case.ts";
 import { YARD } from "../plan/yard.ts";
 import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { becauseWords } from "../words/plan.ts";
-import type { PlanFrom, PlanPageData } from "./plan-page.ts";
+import { outsideAt, type PlanFrom, type PlanPageData } from "./plan-page.ts";
 import { kitOfRound, type RoundKit } from "./round-kit.ts";
 
 /** One call of somebody's day. */
@@ -35,6 +35,7 @@ export type DayStop = {
   /** When whoever helps is needed. */
   readonly helperAt: number;
   readonly because: string;
+  readonly access: string | null;
   readonly customer: Customer | null;
   readonly roadBefore: number;
   readonly done: boolean;
@@ -109,6 +110,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
       helperMinutes: open?.helperMinutes ?? 0,
       helperAt: (v.from ?? EIGHT) + (open?.helperFrom ?? 0),
       because: open ? becauseWords(open.because) : "",
+      access: open?.fromLadder ? outsideAt(book.building.storey) : null,
       customer: v.part === "cut" ? null : (firm.customers.get(book.added.address) ?? null),
       roadBefore,
       done: open === undefined,

@@ -17,6 +17,8 @@ import { minutesFor, type Span } from "../plan/week.ts";
 import { type StopCase, stopOf, type WeekCase, weekOf } from "../plan/week-case.ts";
 import { YARD } from "../plan/yard.ts";
 import { addDays, type Day, dayOf, weekday, writeDay } from "../units/day.ts";
+import { storeyWords } from "../words/entry/look.ts";
+import { unlicensedText, wantedOf, whoMay } from "./who-may.ts";
 
 /** So many days are planned ahead. */
 export const PLAN_DAYS = 21;
@@ -38,6 +40,10 @@ export type VisitSaid = {
   readonly byHand: boolean;
   readonly why: string;
   readonly told: boolean;
+  /** Where it is worked from, where that is a ladder or a tower. */
+  readonly access: string | null;
+  /** What nobody on the list is licensed for. */
+  readonly unlicensed: string | null;
 };
 
 export type PlanDay = {
@@ -88,7 +94,10 @@ export function composePlan(from: PlanFrom): PlanPageData {
   const { firm, today, panes } = from;
   const all = panes.flatMap(({ book, r }) => visitsOf(book, r, today).map((visit) => ({ visit, book })));
   const dated = Array.from({ length: PLAN_DAYS }, (_, i) => addDays(today, i));
-  const people = peopleOf(from, dated);
+  const people = whoMay(
+    peopleOf(from, dated),
+    panes.map((p) => p.book),
+  );
   const days = dated.map((d) => ({ day: d, ...weatherOf(d, from.forecast(d), firm.calendar, from.entered.has(d)) }));
   const worked = days.filter((d) => people.some((p) => !p.off.includes(writeDay(d.day))));
   const stops: StopCase[] = [];
@@ -100,6 +109,7 @@ export function composePlan(from: PlanFrom): PlanPageData {
     const told = book.log.standing.some(
       (e) => e.kind === "plan.told" && e.payload.part === visit.part && e.payload.day === placed?.day,
     );
+    const wanted = wantedOf(visit, people);
     const stands = placed !== undefined && on !== null && on >= today;
     said.push({
       id: visit.id,
@@ -112,11 +122,13 @@ export function composePlan(from: PlanFrom): PlanPageData {
       byHand: stands && placed.byHand,
       why: placed?.why ?? "",
       told,
+      access: visit.fromLadder ? outsideAt(book.building.storey) : null,
+      unlicensed: unlicensedText(wanted.nobody, book.before.licensed),
     });
     // What somebody put there, or the customer was told of, is not moved behind their back.
     visits.push(
       caseOf(
-        visit,
+        { ...visit, skills: wanted.skills },
         stands && (placed.byHand || told) ? { day: placed.day, person: placed.person, helper: placed.helper } : null,
       ),
     );
@@ -183,6 +195,10 @@ export function composePlan(from: PlanFrom): PlanPageData {
   };
 }
 
+/** @example outsideAt(1) // "floor 1, from outside: a tower, or a ladder with a stabiliser" */
+export const outsideAt = (storey: number | null): string =>
+  `${storeyWords(storey)}, from outside: a tower, or a ladder with a stabiliser`;
+
 const whereOf = (book: PaneBook): string => [book.added.address, book.added.opening].filter(Boolean).join(", ");
 
 function whose(firm: Firm, address: string): string {
@@ -191,7 +207,7 @@ function whose(firm: Firm, address: string): string {
 }
 
 function caseOf(v: PaneVisit, held: WeekCase["visits"][number]["held"]): WeekCase["visits"][number] {
-  const { pane: _, part: __, where: ___, because: ____, ...visit } = v;
+  const { pane: _, part: __, where: ___, because: ____, fromLadder: _____, ...visit } = v;
   const text = (d: Day | null): string | null => (d === null ? null : writeDay(d));
   return { ...visit, earliest: writeDay(v.earliest), latest: text(v.latest), promised: text(v.promised), held };
 }

@@ -7,6 +7,8 @@ export type PaneVisit = Omit<WeekVisit, "held"> & {
   readonly pane: string;
   readonly part: VisitPart;
   readonly where: string;
+  /** Whoever comes stands outside above ground. */
+  readonly fromLadder: boolean;
   /** Why it is not before its earliest day. */
   readonly because: Because;
 };

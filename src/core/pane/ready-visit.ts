@@ -31,7 +31,7 @@ export function readyVisit(
   );
   const earliest = by.isOut ? by.today : later(by.today, workingDayBefore(by.glass.earliest));
   return {
-    ...common(book, r, "ready"),
+    ...common(book, r, "ready", work),
     ...minutesOf(work, TIDY_MINUTES + CLOSE_MINUTES + (by.covered ? UNCOVER_MINUTES : 0)),
     helperMinutes: work.helper.minutes,
     helperFrom: work.helper.from,

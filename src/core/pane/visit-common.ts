@@ -1,28 +1,44 @@
 import type { VisitPart } from "../plan/visit-part.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
+import { isFromLadder } from "./from-ladder.ts";
+import { licencesFor } from "./licences-here.ts";
 import { labelOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
-
-/** Larger glass than this is not carried in wind. Trade practice: a large pane is a sail from a fresh breeze on. */
-const SAIL_M2 = 1;
-const SAIL_WIND_MS = 8;
+import type { Work } from "./visit-work.ts";
 
 export const visitId = (pane: string, part: VisitPart): string => `${pane}/${part}`;
 
+/** At which glass is carried, old or new: a large pane is a sail. */
+const CARRIES: { readonly [P in VisitPart]: boolean } = {
+  read: false,
+  "take-out": true,
+  ready: true,
+  cut: false,
+  fit: true,
+  paint: false,
+  open: false,
+};
+
 /** What every visit of a pane has, whatever it is for. */
-export const common = (book: PaneBook, r: Reckoning, part: VisitPart) => {
+export const common = (book: PaneBook, r: Reckoning, part: VisitPart, work: Work) => {
   const glass = r.stands.size ?? (r.cut.ok ? r.cut.value.glass : null);
   const m2 = glass ? (toMm(glass.width) * toMm(glass.height)) / 1e6 : 0;
+  const fromLadder = isFromLadder(book, r, part);
+  const winds = [
+    ...(CARRIES[part] && m2 >= r.house.sailM2 ? [r.house.sailWindMs] : []),
+    ...(fromLadder ? [r.house.ladderWindMs] : []),
+  ];
   return {
     id: visitId(book.id, part),
     pane: book.id,
     part,
     where: labelOf(book),
     place: book.added.address,
-    skill: null,
+    skills: licencesFor(book, r, part, work),
+    fromLadder,
     outside: part !== "open" && part !== "read" && part !== "cut",
-    mostWindMs: (part === "fit" || part === "take-out" || part === "ready") && m2 >= SAIL_M2 ? SAIL_WIND_MS : null,
+    mostWindMs: winds.length > 0 ? Math.min(...winds) : null,
     between: null,
     noDate: false,
   };

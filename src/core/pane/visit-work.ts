@@ -1,5 +1,6 @@
 import type { Station } from "../plan/stations.ts";
 import type { WeekVisit } from "../plan/week.ts";
+import type { Hazard } from "../steps/hazard.ts";
 import { timersIn } from "../steps/past.ts";
 import { effortOf, type Step } from "../steps/step.ts";
 import { type PaneBook, stepKey } from "./book.ts";
@@ -20,8 +21,10 @@ export type Work = {
   readonly by: ReadonlyMap<string, number>;
   readonly helper: Help;
   readonly dry: boolean;
+  /** What the steps that are left raise. */
+  readonly hazards: ReadonlySet<Hazard>;
 };
-export const NO_WORK: Work = { minutes: 0, by: new Map(), helper: NOBODY, dry: false };
+export const NO_WORK: Work = { minutes: 0, by: new Map(), helper: NOBODY, dry: false, hazards: new Set() };
 
 /** Minutes still to be worked at stations, when two are needed, and whether any of it must be dry. */
 export function workOf(
@@ -45,6 +48,7 @@ export function workOf(
     by: new Map(shown.map((who) => [who, effortOf(leftFor(who)).minutes])),
     helper: helpIn(left),
     dry: left.some((s) => s.dryDay === true),
+    hazards: new Set(left.flatMap((s) => s.hazards ?? [])),
   };
 }
 

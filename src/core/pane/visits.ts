@@ -56,7 +56,7 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
     // What is taken out before its glass is here is closed up for the time between.
     const closing = part === "take-out" ? CLOSE_MINUTES + (covered ? UNCOVER_MINUTES : 0) : 0;
     visits.push({
-      ...common(book, r, part),
+      ...common(book, r, part, work),
       ...minutesOf(work, reading + closing),
       helperMinutes: work.helper.minutes,
       helperFrom: work.helper.from,
@@ -81,7 +81,7 @@ function beforeSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit
   const cut = isToBeCut(book, r) ? cutVisit(book, r, { today, sized, first: first?.id ?? null, promised }) : null;
   if (cut) visits.push(cut);
   visits.push({
-    ...common(book, r, "fit"),
+    ...common(book, r, "fit", work),
     ...minutesOf(work, TIDY_MINUTES + (covered || opened ? UNCOVER_MINUTES : 0)),
     helperMinutes: work.helper.minutes,
     helperFrom: work.helper.from,
@@ -113,7 +113,7 @@ function cutVisit(
   by: { readonly today: Day; readonly sized: boolean; readonly first: string | null; readonly promised: Day | null },
 ): PaneVisit {
   return {
-    ...common(book, r, "cut"),
+    ...common(book, r, "cut", NO_WORK),
     place: YARD,
     minutes: benchMinutes(r.house),
     helperMinutes: 0,
@@ -135,7 +135,7 @@ function afterSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[
   const opens = shut !== null && standings(book, r).finish.state !== "done" && r.paint?.kind !== "window";
   if (opens)
     visits.push({
-      ...common(book, r, "open"),
+      ...common(book, r, "open", NO_WORK),
       minutes: OPEN_MINUTES,
       helperMinutes: 0,
       helperFrom: 0,
@@ -151,7 +151,7 @@ function afterSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[
   if (!paintOwed(book, r) || r.paint?.kind !== "window") return visits;
   const from = r.paint.from ?? r.paint.opens;
   visits.push({
-    ...common(book, r, "paint"),
+    ...common(book, r, "paint", NO_WORK),
     ...paintWork(book, r),
     earliest: later(today, from),
     latest: r.paint.closes !== null && r.paint.closes < today ? null : r.paint.closes,
@@ -173,7 +173,7 @@ function paintAfter(
   if (r.compound.leastDays === null || book.paintLeft !== null) return [];
   return [
     {
-      ...common(book, r, "paint"),
+      ...common(book, r, "paint", NO_WORK),
       ...paintWork(book, r),
       earliest: today,
       latest: null,

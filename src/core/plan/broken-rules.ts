@@ -68,7 +68,7 @@ export function brokenRules(week: Week, stops: readonly Stop[]): readonly Broken
     for (const rule of againstDay(visit, day)) say(rule, String(s.day));
     for (const rule of againstHour(visit, day, s)) say(rule);
     if (!worksOn(person, s.day)) say("not-working", person.name);
-    if (visit.skill !== null && !person.skills.includes(visit.skill)) say("skill", visit.skill);
+    for (const skill of visit.skills) if (!person.skills.includes(skill)) say("skill", skill);
     if (s.to - s.from < minutesFor(visit, s.person)) say("hours");
     if (visit.helperMinutes > 0) {
       const helper = s.helper === null ? undefined : people.get(s.helper);

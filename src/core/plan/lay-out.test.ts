@@ -170,7 +170,7 @@ describe("a small week, by hand", () => {
     if (lift?.helper === "Bram") expect(brokenRules(w, late).map((b) => b.rule)).toContain("overlap");
   });
   it("only who may does what not everybody may", () => {
-    const w = week([visit("a", { skill: "lead" })], { people: NELL_AND_BRAM });
+    const w = week([visit("a", { skills: ["lead"] })], { people: NELL_AND_BRAM });
     expect(laid(w).stops[0]?.person).toBe("Nell");
   });
   it("what was given to somebody by hand stays with them, though it is dearer", () => {
@@ -207,7 +207,7 @@ describe("why a visit found no day", () => {
     ],
     ["too long for a day", week([visit("a", { minutes: 460 })]), "hours", ["another-hour", "one-more-person"]],
     ["its glass has no day", week([visit("a", { noDate: true })]), "no-date", ["a-date"]],
-    ["nobody has the licence", week([visit("a", { skill: "lead" })]), "nobody", ["skill", "one-more-person"]],
+    ["nobody has the licence", week([visit("a", { skills: ["lead"] })]), "nobody", ["skill", "one-more-person"]],
     ["not before the week is over", week([visit("a", { earliest: addDays(MON, 9) })]), "days", []],
     [
       "alone, and it takes two",

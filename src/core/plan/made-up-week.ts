@@ -39,7 +39,7 @@ export function madeUpWeek({ seed, visits: n, people: P, days: D }: MadeUp): Wee
       minutes,
       helperMinutes,
       helperFrom: helperMinutes === 0 ? 0 : Math.max(0, Math.min(minutes - helperMinutes, (i % 4) * 20)),
-      skill: chance(0.08) ? "lead" : null,
+      skills: chance(0.08) ? ["lead"] : [],
       outside: chance(0.6),
       mostWindMs: chance(0.1) ? 8 : null,
       dry: chance(0.35),

@@ -1,7 +1,7 @@
 import type { Day } from "../units/day.ts";
 import { againstDay } from "./broken-rules.ts";
 import { readyDay } from "./ready-day.ts";
-import { hoursOn, minutesFor, type Span, type Week, type WeekVisit, worksOn } from "./week.ts";
+import { hoursOn, mayDo, minutesFor, type Span, type Week, type WeekVisit, worksOn } from "./week.ts";
 
 /** A week with everything numbered, for sums that are done a hundred thousand times a second. */
 export type WeekIndex = {
@@ -112,9 +112,7 @@ export function indexWeek(week: Week): WeekIndex {
     helperMinutes: Float64Array.from(visits, (v) => v.helperMinutes),
     helperFrom: Float64Array.from(visits, (v) => v.helperFrom),
     mayDay: grid(Uint8Array, (v, d) => (againstDay(v, day(d)).length === 0 ? 1 : 0)),
-    mayPerson: Uint8Array.from(
-      visits.flatMap((v) => people.map((p) => (v.skill === null || p.skills.includes(v.skill) ? 1 : 0))),
-    ),
+    mayPerson: Uint8Array.from(visits.flatMap((v) => people.map((p) => (mayDo(p, v) ? 1 : 0)))),
     mayHelp: new Uint8Array(n * P).fill(1),
     works: Uint8Array.from(people.flatMap((p) => days.map((d) => (worksOn(p, d.day) ? 1 : 0)))),
     from: Float64Array.from(people.flatMap((p) => days.map((d) => hoursOn(p, d.day)[0]))),

@@ -26,7 +26,7 @@ export type WeekPerson = {
   readonly off: readonly Day[];
   /** Days on which they work other hours than usual, as half of one. */
   readonly only?: readonly { readonly day: Day; readonly hours: Span }[] | undefined;
-  /** What they may do that not everybody may, as "lead" or "ladder". */
+  /** What they may do that not everybody may, as "lead" or "height". */
   readonly skills: readonly string[];
   /** Where their day begins and ends. */
   readonly start: string;
@@ -43,7 +43,8 @@ export type WeekVisit = {
   readonly helperMinutes: number;
   /** So long after its beginning they are needed. */
   readonly helperFrom: number;
-  readonly skill: string | null;
+  /** What whoever does it must be allowed to do, each of them. */
+  readonly skills: readonly string[];
   /** By daylight, and not in more wind than this, m/s. */
   readonly outside: boolean;
   readonly mostWindMs: number | null;
@@ -113,7 +114,10 @@ export type Stop = {
 export const minutesFor = (v: Pick<WeekVisit, "minutes" | "minutesBy">, person: string): number =>
   (v.minutesBy && Object.hasOwn(v.minutesBy, person) ? v.minutesBy[person] : undefined) ?? v.minutes;
 
-/** Days on which anybody works at all, for lags in working days: those that are listed. */
+/** Whether somebody has every licence that a visit wants. */
+export const mayDo = (person: Pick<WeekPerson, "skills">, visit: Pick<WeekVisit, "skills">): boolean =>
+  visit.skills.every((s) => person.skills.includes(s));
+
 /**
  * The hours that somebody works on a day that they work at all.
  * @example 8:00 to 16:30, and on 21 May until noon // on 21 May 8:00 to 12:00

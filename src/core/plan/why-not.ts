@@ -1,5 +1,5 @@
 import { indexWeek, type WeekIndex } from "./numbered-week.ts";
-import type { Span, Week, WeekVisit } from "./week.ts";
+import { mayDo, type Span, type Week, type WeekVisit } from "./week.ts";
 import { WeekRoutes } from "./week-routes.ts";
 
 /** Why a visit found no day, and what would give it one. */
@@ -17,7 +17,7 @@ export type Reason =
   | { readonly kind: "days" }
   /** Nobody gave a day for what it waits for. */
   | { readonly kind: "no-date" }
-  | { readonly kind: "nobody"; readonly skill: string }
+  | { readonly kind: "nobody"; readonly skills: readonly string[] }
   | { readonly kind: "weather" }
   /** Nobody has so many minutes left in one piece, the road included. */
   | { readonly kind: "hours"; readonly minutes: number }
@@ -73,7 +73,7 @@ export function whyNot(week: Week, ix: WeekIndex, now: WeekRoutes, v: number): W
         name: "one more",
         hours: [7 * HOUR, 18 * HOUR] as const,
         off: [],
-        skills: visit.skill === null ? [] : [visit.skill],
+        skills: visit.skills,
         start: week.people[0]?.start ?? visit.place,
       },
     ],
@@ -85,7 +85,7 @@ export function whyNot(week: Week, ix: WeekIndex, now: WeekRoutes, v: number): W
     ["wind", () => visit.mostWindMs !== null && opens({ mostWindMs: null })],
     ["daylight", () => visit.outside && opens({ outside: false })],
     ["agreed-hour", () => visit.between !== null && opens({ between: null })],
-    ["skill", () => visit.skill !== null && opens({ skill: null })],
+    ["skill", () => visit.skills.length > 0 && opens({ skills: [] })],
     ["second-person", () => visit.helperMinutes > 0 && opens({ helperMinutes: 0 })],
     ["another-hour", () => opens({}, longer)],
     ["one-more-person", () => opens({}, more)],
@@ -107,8 +107,7 @@ function reasonOf(
   if (visit.earliest > last || (visit.latest !== null && visit.latest < first)) return { kind: "days" };
   const range = now.range(v);
   if (!range) return { kind: "after", of: visit.after[0]?.id ?? "" };
-  const { skill } = visit;
-  if (skill !== null && !week.people.some((p) => p.skills.includes(skill))) return { kind: "nobody", skill };
+  if (!week.people.some((p) => mayDo(p, visit))) return { kind: "nobody", skills: visit.skills };
   if (frees.includes("by-hand")) return { kind: "held" };
   if (frees.some((f) => f === "rain" || f === "cold" || f === "wind")) return { kind: "weather" };
   let any = false;

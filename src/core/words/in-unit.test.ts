@@ -30,6 +30,7 @@ describe("sentences in the reader's unit", () => {
     ["Wind 0.70 kPa", "Wind 14.6 psf"],
     ["cut here: 28 11/32 × 22 9/16 in", "cut here: 28\u00a011/32 × 22\u00a09/16 in"],
     ["0.45 kg to buy", "1.0 lb to buy"],
+    ["wind up to 10 m/s", "wind up to 22 mph"],
     ["one of 310 ml", "one of 10 fl oz"],
     ["bed 85 ml, face 240 ml, edge 3 ml", "bed 2.9 fl oz, face 8.1 fl oz, edge 0.1 fl oz"],
     ["Beads weigh 164.3 g after 60 min", "Beads weigh 5.8 oz after 60 min"],

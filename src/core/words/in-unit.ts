@@ -8,6 +8,7 @@ const MM_PER_INCH = 25.4;
 /** A fluid ounce of the gallon of 231 cubic inches. */
 const ML_PER_FL_OZ = 29.5735295625;
 const PSI_PER_MPA = 145.038;
+const METRES_A_SECOND_PER_MPH = 0.44704;
 const PSF_PER_KPA = 20.8854;
 /** A rule of thumb may be off by so much of itself to be a mark that people use. */
 const NEAR = 0.06;
@@ -36,7 +37,7 @@ const signed = (n: number, text: string): string => (n < 0 && text !== "0" ? `�
 
 const N = "[−-]?\\d+(?:\\.\\d+)?";
 /** Figures before a unit, ranges and products with it: "225 to 300 mm", "600 × 900 mm", "3 mm". A fixed space keeps a figure as it is. */
-const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|g|ml|°C|MPa|kPa|W/m²K)\\b`, "g");
+const FIGURES = new RegExp(`(${N}(?:(?: to | × |, | or | and |–)${N})*) (mm|kg|g|ml|°C|MPa|kPa|m/s|W/m²K)\\b`, "g");
 
 /** As one weighs by hand: two figures that count, and none after the point from ten on. @example ouncesText(10.48) // "10" */
 const ouncesText = (oz: number): string => (oz >= 10 ? oz.toFixed(0) : String(Number(oz.toPrecision(2))));
@@ -50,6 +51,7 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
   g: { unit: "oz", of: (n) => ouncesText(n / G_PER_OZ) },
   ml: { unit: "fl oz", of: (n) => ouncesText(n / ML_PER_FL_OZ) },
   "°C": { unit: "°F", of: (n) => String(Math.round(n * 1.8 + 32)) },
+  "m/s": { unit: "mph", of: (n) => String(Math.round(n / METRES_A_SECOND_PER_MPH)) },
   kPa: { unit: "psf", of: (n) => (n * PSF_PER_KPA).toFixed(1) },
   "W/m²K": { unit: HEAT_UNIT.in, of: (n) => heatFigure(n, "in") },
   MPa: { unit: "psi", of: (n) => String(Math.round((n * PSI_PER_MPA) / 10) * 10) },

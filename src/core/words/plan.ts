@@ -1,5 +1,6 @@
 import type { Because } from "../pane/pane-visit.ts";
 import type { Broken } from "../plan/broken-rules.ts";
+import { mayText } from "../plan/licence.ts";
 import { VISIT_PART_NAMES } from "../plan/visit-part.ts";
 import type { Span } from "../plan/week.ts";
 import type { Frees, Reason } from "../plan/why-not.ts";
@@ -35,7 +36,7 @@ export const BROKEN_SAYS: { readonly [R in Broken["rule"]]: (of: string) => stri
   "no-day": () => "Nobody works on that day.",
   "not-working": (of) => `${of} does not work that day.`,
   hours: () => "It does not fit into the day's hours, with the road there and home.",
-  skill: (of) => `It wants somebody who may do ${of}.`,
+  skill: (of) => `It wants somebody who may ${mayText(of)}.`,
   helper: () => "Two are needed for part of it, and no second person is there.",
   overlap: (of) => `${of} is somewhere else at that time, or still on the road.`,
   "no-date": () => "What it waits for has no day: get one from whoever sends it, and note it on the order.",
@@ -59,7 +60,7 @@ export function whyNotWords(why: Reason): string {
     case "no-date":
       return "What it waits for has no day.";
     case "nobody":
-      return `Nobody may do ${why.skill}.`;
+      return `Nobody may ${why.skills.map(mayText).join(" and ")}.`;
     case "weather":
       return "No day is dry, mild and calm enough for it.";
     case "hours":

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { DayPageData, DayStop } from "../../core/page/day-page.ts";
 import { VISIT_PART_NAMES } from "../../core/plan/visit-part.ts";
+import { capital } from "../../core/text/capital.ts";
 import type { Template } from "../../core/text/template.ts";
 import { addDays, type Day, writeDay } from "../../core/units/day.ts";
 import { nm } from "../../core/units/length.ts";
@@ -162,6 +163,7 @@ function Stop({ stop: s, late, isNext }: { readonly stop: DayStop; readonly late
         {s.helps ? `Helps ${s.helps}: ${VISIT_PART_NAMES[s.part]}` : VISIT_PART_NAMES[s.part]}
         {s.because && !s.done && s.because !== "nothing waits but hands" && `; ${s.because}`}
       </p>
+      {s.access && !s.done && <p>{capital(s.access)}.</p>}
       {s.helper && (
         <p>
           <b>{s.helper}</b> comes to help at {clock(s.helperAt + shift)}, for {lasts(s.helperMinutes)}.

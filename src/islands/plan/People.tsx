@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { PlanPageData } from "../../core/page/plan-page.ts";
+import { LICENCE_NAMES, LICENCES, type Licence, licenceText } from "../../core/plan/licence.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { clock } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -21,7 +22,8 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
   const [from, setFrom] = useState("08:00");
   const [to, setTo] = useState("16:30");
   const [on, setOn] = useState<readonly number[]>([1, 2, 3, 4, 5]);
-  const [skills, setSkills] = useState("");
+  const [may, setMay] = useState<readonly Licence[]>([]);
+  const [others, setOthers] = useState("");
   const write: (...args: Parameters<ReturnType<typeof entriesBy>>) => Promise<void> = async (...args) => {
     const refused = await handOver([entriesBy(prefs.who)(...args)]);
     if (refused) setWrong(refused);
@@ -43,7 +45,7 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
           {data.case.people.map((p) => (
             <li key={p.name} className="py-1">
               <b>{p.name}</b> {clock(p.hours[0])} to {clock(p.hours[1])}
-              {p.skills.length > 0 && ` · ${p.skills.join(", ")}`}
+              {p.skills.length > 0 && ` · ${p.skills.map(licenceText).join(", ")}`}
               {p.only?.map((o) => (
                 <span key={o.day} className="block text-[13px]">
                   {sayDay(dayOf(o.day))} {clock(o.hours[0])} to {clock(o.hours[1])} only
@@ -69,10 +71,13 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
                 from: minutes(from),
                 to: minutes(to),
                 weekdays: [...on].sort(),
-                skills: skills
-                  .split(",")
-                  .map((s) => s.trim())
-                  .filter(Boolean),
+                skills: [
+                  ...may,
+                  ...others
+                    .split(",")
+                    .map((s) => s.trim())
+                    .filter(Boolean),
+                ],
               },
             );
           }}
@@ -103,13 +108,28 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
               </label>
             ))}
           </fieldset>
+          <fieldset className="flex flex-wrap gap-1">
+            <legend className="text-[13px] text-mute">
+              Licensed or trained for: the plan then sends nobody else, where it is wanted
+            </legend>
+            {LICENCES.map((l) => (
+              <label key={l} className="chip">
+                <input
+                  type="checkbox"
+                  checked={may.includes(l)}
+                  onChange={() => setMay(may.includes(l) ? may.filter((x) => x !== l) : [...may, l])}
+                />
+                {LICENCE_NAMES[l]}
+              </label>
+            ))}
+          </fieldset>
           <input
             className="w-full"
-            aria-label="Licences, with commas"
-            placeholder="licences, as: lead"
-            value={skills}
+            aria-label="Other licences, with commas"
+            placeholder="other licences"
+            value={others}
             maxLength={120}
-            onChange={(e) => setSkills(e.target.value)}
+            onChange={(e) => setOthers(e.target.value)}
           />
           <button type="submit" className="btn w-full">
             Keep

@@ -307,6 +307,7 @@ function PlanPage({ data, prefs: initial }: Props) {
           said={openedSaid}
           promise={openedSaid.part === "fit" ? data.promises.find((p) => p.pane === openedSaid.pane) : undefined}
           today={day(data.today)}
+          unit={prefs.unit}
           week={week}
           stops={kept}
           stop={tried?.visit === openedSaid.id ? tried.stop : (stops.find((s) => s.visit === openedSaid.id) ?? null)}

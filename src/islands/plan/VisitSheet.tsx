@@ -1,13 +1,16 @@
 import { useState } from "react";
 import type { VisitSaid } from "../../core/page/plan-page.ts";
 import type { CountedPromise } from "../../core/pane/promise.ts";
+import { mayText } from "../../core/plan/licence.ts";
 import { VISIT_PART_NAMES } from "../../core/plan/visit-part.ts";
 import type { Stop, Week } from "../../core/plan/week.ts";
 import type { WhyNot } from "../../core/plan/why-not.ts";
 import { capital } from "../../core/text/capital.ts";
 import { type Day, dayOf, writeDay } from "../../core/units/day.ts";
+import type { LengthUnit } from "../../core/units/length.ts";
 import { clock, lasts } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
+import { inUnit } from "../../core/words/in-unit.ts";
 import { BROKEN_SAYS, becauseWords, FREES_SAYS, whyNotWords } from "../../core/words/plan.ts";
 import { keptText, keptTone, promisedText, promiseWords } from "../../core/words/promise.ts";
 import { PickOne } from "../ui/PickOne.tsx";
@@ -29,6 +32,7 @@ type Props = {
   readonly takeOff: () => void;
   readonly tell: (says: string) => void;
   readonly close: () => void;
+  readonly unit: LengthUnit;
 };
 
 const asTime = (minutes: number): string => clock(minutes).padStart(5, "0");
@@ -47,6 +51,7 @@ export function VisitSheet({
   takeOff,
   tell,
   close,
+  unit,
 }: Props) {
   const visit = week.visits.find((v) => v.id === said.id);
   const [day, setDay] = useState<string>(stop ? writeDay(stop.day) : "");
@@ -63,18 +68,22 @@ export function VisitSheet({
       `two people for ${lasts(visit.helperMinutes)}${visit.helperFrom > 0 ? `, ${lasts(visit.helperFrom)} into it` : ""}`,
     visit.dry && "dry weather",
     visit.leastC !== null && `${visit.leastC} °C or more`,
+    visit.skills.length > 0 && `somebody who may ${visit.skills.map(mayText).join(" and ")}`,
     visit.mostWindMs !== null && `wind up to ${visit.mostWindMs} m/s`,
     visit.latest && `not after ${sayDay(visit.latest)}`,
     visit.promised && `promised for ${sayDay(visit.promised)}`,
-  ].filter(Boolean);
+  ].filter((n) => typeof n === "string");
   const message = stop
     ? `We come on ${sayDay(stop.day)} at about ${clock(stop.from)} to ${VISIT_PART_NAMES[said.part]} at ${said.where}. It takes about ${lasts(visit.minutes)}.`
     : "";
   return (
     <Sheet title={`${said.where}: ${VISIT_PART_NAMES[said.part]}`} close={close}>
       <p>
-        {lasts(visit.minutes)}; {becauseWords(said.because)}.{needs.length > 0 && ` It wants ${needs.join(", ")}.`}
+        {lasts(visit.minutes)}; {becauseWords(said.because)}.
+        {needs.length > 0 && ` It wants ${inUnit(needs.join(", "), unit)}.`}
+        {said.access && ` ${capital(said.access)}.`}
       </p>
+      {said.unlicensed && <p className="note-wax">{said.unlicensed}</p>}
       {promise && (
         <p className={keptTone(promise) === "poor" ? "note-wax" : "note-glass"}>
           <strong className="font-semibold">

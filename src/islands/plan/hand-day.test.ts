@@ -35,7 +35,7 @@ describe("a day given to somebody else", () => {
     expect([done.went, done.stayed]).toEqual([2, []]);
   });
   it("but for what the other may not do, which stays where it is", () => {
-    const done = handDay(week(visit("a", { skill: "lead" }), visit("b")), [at("a", 600), at("b", 700)], give);
+    const done = handDay(week(visit("a", { skills: ["lead"] }), visit("b")), [at("a", 600), at("b", 700)], give);
     expect(whose(done.stops)).toEqual({ a: ["Nell", 600], b: ["Bram", 500] });
     expect(done.stayed.map((t) => [t.stop.visit, t.broken.map((b) => b.rule)])).toEqual([["a", ["skill"]]]);
   });
