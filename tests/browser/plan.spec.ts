@@ -210,3 +210,25 @@ test("a day that the customer wants is counted on the plan, and changes with wha
     chance: 1,
   });
 });
+
+test("a fire door is fitted by whoever is named for it, and by nobody else of the firm", async ({ page }) => {
+  const { path } = await addPane(page);
+  const pane = path.split("/")[2];
+  await openTab(page, "The building");
+  await page.getByText("Does it want a licence?").click();
+  await page.getByLabel("fire door or fire-rated glass").check();
+  await page.getByLabel("Who does it, or approved it").fill("Nell Harrow, no. 12");
+  await page.getByLabel("Who does it, or approved it").press("Tab");
+  await allSent(page);
+  await page.goto("/plan");
+  await ready(page);
+  await page.locator(`[data-visit="${pane}/fit"]`).first().click();
+  const sheet = page.getByRole("dialog");
+  await expect(sheet).toContainText("somebody who may work on fire doors and fire-rated glass.");
+  const refused = "It wants somebody who may work on fire doors and fire-rated glass.";
+  await sheet.getByLabel("Day").selectOption({ index: 12 });
+  await sheet.getByLabel("Who").selectOption("Ida Moss");
+  await expect(sheet.getByRole("status")).toContainText(refused);
+  await sheet.getByLabel("Who").selectOption("Nell Harrow");
+  await expect(sheet.getByRole("status")).not.toContainText(refused);
+});
