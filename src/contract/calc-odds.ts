@@ -46,6 +46,10 @@ export const OpeningOddsCase = z
   .strictObject({
     opening: Readings,
     rebateDepth: EachSide.optional(),
+    doubt: z.number().min(0).max(3).default(0).meta({
+      description:
+        "How far all of these figures may be off themselves, mm: of sizes alike by them the one farther from trouble is best. The house reckons with 0.5.",
+    }),
     movement: z
       .strictObject({ width: Range, height: Range })
       .optional()

@@ -27,6 +27,7 @@ export const OddsJob = z.strictObject({
     lies: z.enum(["centred", "pushed"]),
     costs: z.strictObject({ binds: Mm, coverLost: Mm }),
     alike: Mm,
+    doubtMm: Mm,
     unread: z.strictObject({ leanMmPerM: Mm, taperMm: Mm, bowMm: Mm }),
     when: z.enum(["day", "year"]),
   }),

@@ -1,28 +1,29 @@
 import { fail, ok, type Result } from "../result.ts";
+import type { Mm } from "../units/length.ts";
 
 /** Narrower strips than this do not break out along a score, mm; nor narrower than so many times the thickness. */
 export const LEAST_STRIP_MM = 10;
 export const LEAST_STRIP_TIMES = 3;
 
 /** The narrowest strip that can be broken out, that width included. @example leastStrip(4) // 12; leastStrip(3) // 10 */
-export const leastStrip = (thicknessMm: number): number => Math.max(LEAST_STRIP_MM, LEAST_STRIP_TIMES * thicknessMm);
+export const leastStrip = (thicknessMm: Mm): number => Math.max(LEAST_STRIP_MM, LEAST_STRIP_TIMES * thicknessMm);
 
-export type Size = { readonly width: number; readonly height: number };
+export type Size = { readonly width: Mm; readonly height: Mm };
 
 /** One score across what lies on the bench: parallel to an edge, `at` from the datum corner, `long` from edge to edge, mm. */
 export type Score = {
   readonly cuts: "width" | "height";
-  readonly at: number;
-  readonly long: number;
+  readonly at: Mm;
+  readonly long: Mm;
   readonly offcut: Size;
   /** Where the straightedge stands from the datum edge: on the datum side of the score, or on the far side. */
-  readonly straightedge: { readonly datumSide: number; readonly farSide: number };
+  readonly straightedge: { readonly datumSide: Mm; readonly farSide: Mm };
 };
 
 export type ScoreError =
   | { readonly kind: "no-size" }
-  | { readonly kind: "too-large"; readonly side: "width" | "height"; readonly overMm: number }
-  | { readonly kind: "strip"; readonly what: "offcut" | "pane"; readonly widthMm: number; readonly leastMm: number };
+  | { readonly kind: "too-large"; readonly side: "width" | "height"; readonly overMm: Mm }
+  | { readonly kind: "strip"; readonly what: "offcut" | "pane"; readonly widthMm: Mm; readonly leastMm: Mm };
 
 /**
  * Scores that take a pane from a sheet's square datum corner. Of the two orders, the one that leaves the larger single
@@ -33,9 +34,9 @@ export type ScoreError =
 export function scoresFor(of: {
   readonly sheet: Size;
   readonly pane: Size;
-  readonly thicknessMm: number;
+  readonly thicknessMm: Mm;
   /** From the cutter's wheel to the side of its head that runs along the straightedge. */
-  readonly offsetMm: number;
+  readonly offsetMm: Mm;
 }): Result<readonly Score[], ScoreError> {
   const { sheet, pane } = of;
   if (!(Math.min(sheet.width, sheet.height, pane.width, pane.height) > 0)) return fail({ kind: "no-size" });
@@ -56,7 +57,7 @@ export function scoresFor(of: {
 }
 
 function inOrder(
-  of: { readonly sheet: Size; readonly pane: Size; readonly offsetMm: number },
+  of: { readonly sheet: Size; readonly pane: Size; readonly offsetMm: Mm },
   order: readonly ("width" | "height")[],
 ): readonly Score[] {
   const left = { ...of.sheet };

@@ -1,3 +1,4 @@
+import type { Mm } from "../units/length.ts";
 /** What fills timber that came away, by how wide it gapes. */
 export type Filler = {
   readonly with: "caulk" | "two-part" | "let-in";
@@ -16,7 +17,7 @@ const SANDS_AFTER_H = 4;
  * Volume of the gap with a fifth more for pressing in and sanding off, ml.
  * @example 2 mm wide, 300 long, 8 deep // caulk, 2 × 300 × 8 = 4800 mm³: 5.8 ml
  */
-export function fillerFor(gap: { readonly wideMm: number; readonly longMm: number; readonly deepMm: number }): Filler {
+export function fillerFor(gap: { readonly wideMm: Mm; readonly longMm: Mm; readonly deepMm: Mm }): Filler {
   const ml = ((gap.wideMm * gap.longMm * gap.deepMm) / 1000) * 1.2;
   if (gap.wideMm <= CAULK_TO_MM) return { with: "caulk", ml, sandsAfterHours: null, holds: false };
   return gap.wideMm <= FILL_TO_MM

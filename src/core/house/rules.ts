@@ -1,5 +1,5 @@
 import { frameOf, type System } from "../frame/systems.ts";
-import type { Grid, LengthUnit } from "../units/length.ts";
+import type { Grid, LengthUnit, Mm } from "../units/length.ts";
 import { PRICE_RULES, type PriceRules } from "./price-rules.ts";
 import { SETTING_RULES, type SettingRules } from "./setting-rules.ts";
 import { type RuleFact, SIZING_RULES, type SizingRules } from "./sizing-rules.ts";
@@ -25,13 +25,13 @@ export type HouseRules = SizingRules &
     readonly schoolMetal: HouseSchool | "as above";
     readonly gridMm: Grid;
     readonly gridIn: Grid;
-    readonly leastCoverMm: number;
-    readonly unitCoverMm: number;
-    readonly glassMm: number;
-    readonly toleranceSmallMm: number;
-    readonly toleranceLargeMm: number;
-    readonly toleranceLimitMm: number;
-    readonly toleranceUnitMm: number;
+    readonly leastCoverMm: Mm;
+    readonly unitCoverMm: Mm;
+    readonly glassMm: Mm;
+    readonly toleranceSmallMm: Mm;
+    readonly toleranceLargeMm: Mm;
+    readonly toleranceLimitMm: Mm;
+    readonly toleranceUnitMm: Mm;
     readonly oneLiftsKg: number;
     readonly oneLiftsM2: number;
     readonly twoLiftKg: number;

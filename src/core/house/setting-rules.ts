@@ -1,22 +1,23 @@
+import type { Mm } from "../units/length.ts";
 import type { RuleFact } from "./sizing-rules.ts";
 
 /** What setting a pane uses and goes by: bed, putty, pins, packers, board, primer and paint. */
 export type SettingRules = {
-  readonly bedMm: number;
-  readonly noseMm: number;
+  readonly bedMm: Mm;
+  readonly noseMm: Mm;
   readonly edgeFillShare: number;
   readonly puttyDensity: number;
   readonly waste: number;
-  readonly sprigPitchMm: number;
-  readonly sprigCornerMm: number;
-  readonly packerCornerMm: number;
-  readonly packerLengthMm: number;
-  readonly packerWidthMm: number;
-  readonly packerToleranceMm: number;
-  readonly boardLongMm: number;
-  readonly boardShortMm: number;
+  readonly sprigPitchMm: Mm;
+  readonly sprigCornerMm: Mm;
+  readonly packerCornerMm: Mm;
+  readonly packerLengthMm: Mm;
+  readonly packerWidthMm: Mm;
+  readonly packerToleranceMm: Mm;
+  readonly boardLongMm: Mm;
+  readonly boardShortMm: Mm;
   readonly primerHours: number;
-  readonly paintLapMm: number;
+  readonly paintLapMm: Mm;
 };
 
 const TRADE = "trade practice";

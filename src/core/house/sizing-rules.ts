@@ -1,4 +1,5 @@
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 
 /** One rule of the house: its default, what it says, and where the figure is from. */
 export type RuleFact<V> = {
@@ -13,38 +14,39 @@ export type RuleFact<V> = {
 
 /** What may be off, what being wrong costs, and what must stay: the rules that sizing goes by. */
 export type SizingRules = {
-  readonly tapeErrorMm: number;
-  readonly tapeErrorInchesMm: number;
+  readonly tapeErrorMm: Mm;
+  readonly tapeErrorInchesMm: Mm;
   readonly cutErrorKind: "within" | "spread";
-  readonly cutErrorMm: number;
-  readonly cutErrorUnitMm: number;
-  readonly cutOffMm: number;
-  readonly cutOffUnitMm: number;
-  readonly inchTapeOffMm: number;
-  readonly timberShrinkMm: number;
-  readonly timberGrowMm: number;
-  readonly plasticShrinkMm: number;
-  readonly plasticGrowMm: number;
-  readonly metalShrinkMm: number;
-  readonly metalGrowMm: number;
+  readonly cutErrorMm: Mm;
+  readonly cutErrorUnitMm: Mm;
+  readonly cutOffMm: Mm;
+  readonly cutOffUnitMm: Mm;
+  readonly inchTapeOffMm: Mm;
+  readonly timberShrinkMm: Mm;
+  readonly timberGrowMm: Mm;
+  readonly plasticShrinkMm: Mm;
+  readonly plasticGrowMm: Mm;
+  readonly metalShrinkMm: Mm;
+  readonly metalGrowMm: Mm;
   readonly paneLies: "centred" | "pushed";
   readonly costBinds: number;
   readonly costCover: number;
   readonly oddsAlike: number;
+  readonly oddsDoubtMm: Mm;
   readonly troubleShare: number;
   readonly holdShare: number;
   readonly bindShare: number;
   readonly oddsWhen: "year" | "day";
   readonly unreadLeanMmPerM: number;
-  readonly unreadTaperMm: number;
-  readonly unreadBowMm: number;
-  readonly fitEasyMm: number;
-  readonly fitLooseMm: number;
-  readonly usualGapMm: number;
-  readonly leastStripMm: number;
-  readonly leastGapMm: number;
-  readonly upstandLeftMm: number;
-  readonly webLeftMm: number;
+  readonly unreadTaperMm: Mm;
+  readonly unreadBowMm: Mm;
+  readonly fitEasyMm: Mm;
+  readonly fitLooseMm: Mm;
+  readonly usualGapMm: Mm;
+  readonly leastStripMm: Mm;
+  readonly leastGapMm: Mm;
+  readonly upstandLeftMm: Mm;
+  readonly webLeftMm: Mm;
 };
 
 const TRADE = "trade practice";
@@ -191,6 +193,14 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     source: "one in two thousand: less than any tape can tell",
     from: 0,
     to: 0.05,
+  },
+  oddsDoubtMm: {
+    value: 0.5,
+    says: "These figures may be off themselves by: of sizes alike by them the one farther from trouble is taken",
+    unit: "mm",
+    source: "a tape nobody checked, a cutter who had a bad day; 0 takes the largest {pane} that the figures allow",
+    from: 0,
+    to: 3,
   },
   troubleShare: {
     value: 0.45,

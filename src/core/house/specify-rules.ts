@@ -1,3 +1,4 @@
+import type { Mm } from "../units/length.ts";
 import type { RuleFact } from "./sizing-rules.ts";
 
 /** What specifying goes by: the cold outside, wind by exposure, and the figures of both safety rule sets. */
@@ -13,10 +14,10 @@ export type SpecifyRules = {
   readonly windPerFloor: number;
   readonly cupKg: number;
   readonly offBalanceKg: number;
-  readonly safeBesideDoorMm: number;
-  readonly safeDoorZoneMm: number;
-  readonly safeLowZoneMm: number;
-  readonly safeSmallLeastMm: number;
+  readonly safeBesideDoorMm: Mm;
+  readonly safeDoorZoneMm: Mm;
+  readonly safeLowZoneMm: Mm;
+  readonly safeSmallLeastMm: Mm;
   readonly safeSmallAreaM2: number;
   readonly safeBesideDoorIn: number;
   readonly safeDoorZoneIn: number;

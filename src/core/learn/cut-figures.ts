@@ -1,6 +1,6 @@
 import type { HouseRules } from "../house/rules.ts";
 import type { Day } from "../units/day.ts";
-import type { LengthUnit } from "../units/length.ts";
+import type { LengthUnit, Mm } from "../units/length.ts";
 import { type Belief, believed, learn, meanWithin, spreadOf, spreadWithin } from "./belief.ts";
 import { parted } from "./outliers.ts";
 import {
@@ -22,7 +22,7 @@ const ROOT_3 = Math.sqrt(3);
 /** What is believed of panes that come from somebody: larger by, and scattered by. @example all 1.2 larger // mean near 1.2 */
 export function cutBelief(
   sides: readonly SideCame[],
-  of: { readonly withinMm: number; readonly today: Day; readonly offMm?: number },
+  of: { readonly withinMm: Mm; readonly today: Day; readonly offMm?: Mm },
 ): { readonly belief: Belief; readonly usual: readonly SideCame[]; readonly outliers: readonly SideCame[] } {
   const { usual, outliers } = parted(sides, (s) => s.byMm, LEAST_SPREAD_MM);
   const prior = believed({

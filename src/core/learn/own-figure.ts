@@ -2,6 +2,7 @@ import type { HouseRule, HouseRules } from "../house/rules.ts";
 import type { Material, MOVES } from "../size/errors.ts";
 import type { Template } from "../text/template.ts";
 import { type Day, dayOf } from "../units/day.ts";
+import type { Mm } from "../units/length.ts";
 import type { Seen, Within } from "./belief.ts";
 import { weightOf } from "./forget.ts";
 import type { OwnFrom } from "./own-from.ts";
@@ -29,7 +30,7 @@ export type OwnFigure = {
   readonly within: Within;
   readonly from: OwnFrom;
   /** What was left out, mm: named, not counted. */
-  readonly outliers: readonly { readonly byMm: number; readonly of: string; readonly day: string }[];
+  readonly outliers: readonly { readonly byMm: Mm; readonly of: string; readonly day: string }[];
   /** What it was before anything was seen, and how many observations that is worth. */
   readonly prior: { readonly value: number; readonly worth: number };
 };

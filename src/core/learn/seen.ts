@@ -3,7 +3,7 @@ import type { Pence } from "../money/pence.ts";
 import type { Whose } from "../order/had.ts";
 import type { MakesOf } from "../order/sources.ts";
 import type { Material } from "../size/errors.ts";
-import type { LengthUnit } from "../units/length.ts";
+import type { LengthUnit, Mm } from "../units/length.ts";
 import type { RemakeWhy } from "./remake.ts";
 import type { Went } from "./went.ts";
 
@@ -17,7 +17,7 @@ export type ReadTwice = {
   readonly who: string;
   readonly tape: LengthUnit;
   readonly day: string;
-  readonly byMm: number;
+  readonly byMm: Mm;
 };
 
 /** One side of a pane that came: as it was measured less as it was ordered. */
@@ -27,7 +27,7 @@ export type SideCame = {
   readonly who: string;
   readonly tape: LengthUnit;
   readonly day: string;
-  readonly byMm: number;
+  readonly byMm: Mm;
 };
 
 /** One dimension as the pane stood in it: room seen less the room that opening and pane, both as read, should have left. */
@@ -36,8 +36,8 @@ export type RoomSeen = {
   /** When the opening was read, and when the pane was set in it. */
   readonly read: string;
   readonly day: string;
-  readonly byMm: number;
-  readonly lengthMm: number;
+  readonly byMm: Mm;
+  readonly lengthMm: Mm;
 };
 
 /** A line that was checked in, or broke after: one pane that came. */

@@ -1,13 +1,13 @@
 import { fail, ok, type Result } from "../result.ts";
 import { readTape } from "../tape/read.ts";
-import { type LengthUnit, toMm } from "../units/length.ts";
+import { type LengthUnit, type Mm, toMm } from "../units/length.ts";
 import { type Bars, evenSpaces } from "./found.ts";
 
 /** Middles of the bars on the glass, mm: uprights from its left edge, crosses from its foot. */
 export type BarPlaces = {
   readonly uprights: readonly number[];
   readonly crosses: readonly number[];
-  readonly widthMm: number;
+  readonly widthMm: Mm;
 };
 
 export type BarsError =
@@ -29,7 +29,7 @@ const SUM_WITHIN_MM = 2;
  */
 export function barPlaces(
   bars: Bars,
-  glass: { readonly widthMm: number; readonly heightMm: number },
+  glass: { readonly widthMm: Mm; readonly heightMm: Mm },
 ): Result<BarPlaces, BarsError> {
   const read = bars.width && readTape(bars.width.text, bars.width.unit);
   const bar = read?.ok ? toMm(read.value.adjusted) : USUAL_BAR_MM;
@@ -51,7 +51,7 @@ export function barPlaces(
 
 function given(
   bars: Bars,
-  glass: { readonly widthMm: number; readonly heightMm: number },
+  glass: { readonly widthMm: Mm; readonly heightMm: Mm },
   bar: number,
 ): Result<BarPlaces, BarsError> {
   const unit: LengthUnit = bars.width?.unit ?? "mm";

@@ -3,7 +3,7 @@ import { solveLinear } from "../geometry/linear.ts";
 import { cosineAt, distance, middle, type Point } from "../geometry/point.ts";
 import { isSound, type Quad } from "../geometry/quad.ts";
 import { fail, ok, type Result } from "../result.ts";
-import { type Nm, toMm } from "../units/length.ts";
+import { type Mm, type Nm, toMm } from "../units/length.ts";
 import { HEIGHTS, type OpeningPlace, WIDTHS } from "./places.ts";
 
 export type OpeningReadings = Readonly<Partial<Record<OpeningPlace, Nm>>>;
@@ -14,7 +14,7 @@ export type Assumption = "no-lean" | "sides-parallel-widths" | "sides-parallel-h
 /** The opening as it really is, in mm. `bow` is reading minus the figure's own middle: negative bulges inward. */
 export type Figure = {
   readonly quad: Quad;
-  readonly bow: { readonly width: number | null; readonly height: number | null };
+  readonly bow: { readonly width: Mm | null; readonly height: Mm | null };
   /** Difference of the two diagonals as read; null until both are. */
   readonly outOfSquare: number | null;
   /** Jamb length times |cos| of the corner angle, the largest of the four. */
@@ -209,7 +209,7 @@ const bowOf = (reading: Nm | undefined, q: Quad, of: "width" | "height"): number
   reading === undefined ? null : toMm(reading) - middleSpan(q, of);
 
 /** First guess of the sideways shift of the head: up² − down² = 4 × width × shift for a parallelogram. */
-function skewFrom(given: Partial<Record<Outer, number>>, width: number): number {
+function skewFrom(given: Partial<Record<Outer, number>>, width: Mm): number {
   const up = given["diagonal-up"];
   const down = given["diagonal-down"];
   return up === undefined || down === undefined

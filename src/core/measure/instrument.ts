@@ -1,9 +1,10 @@
+import type { Mm } from "../units/length.ts";
 /** What a measuring instrument can be. A laser gives distances, a caliper thicknesses. */
 export const INSTRUMENTS = ["laser", "caliper"] as const;
 export type InstrumentKind = (typeof INSTRUMENTS)[number];
 
 /** One reading as an instrument sends it: always millimetres, to its own resolution. */
-export type InstrumentReading = { readonly instrument: string; readonly kind: InstrumentKind; readonly mm: number };
+export type InstrumentReading = { readonly instrument: string; readonly kind: InstrumentKind; readonly mm: Mm };
 
 /** What an instrument resolves, mm. */
 export const RESOLVES: Readonly<Record<InstrumentKind, number>> = { laser: 0.5, caliper: 0.05 };

@@ -1,4 +1,4 @@
-import { type LengthUnit, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm, toMm } from "../units/length.ts";
+import { type LengthUnit, type Mm, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm, toMm } from "../units/length.ts";
 import type { OpeningReadings } from "./figure.ts";
 import { HEIGHTS, OPENING, type OpeningPlace, WIDTHS } from "./places.ts";
 import { meanOf, strayFit } from "./stray-fit.ts";
@@ -29,7 +29,7 @@ export type SlipInput = {
   readonly readings: OpeningReadings;
   /** The unit of the tape, for what a slip looks like. */
   readonly unit: LengthUnit;
-  readonly tapeMm: number;
+  readonly tapeMm: Mm;
   readonly shape?: Shape | undefined;
   /** The pane that came out, where it was read: nothing else tells all widths from all heights. */
   readonly old?: { readonly width: Nm; readonly height: Nm } | undefined;

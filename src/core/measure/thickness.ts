@@ -1,5 +1,5 @@
 import type { Template } from "../text/template.ts";
-import { addNm, mm, type Nm, takeNm, toMm } from "../units/length.ts";
+import { addNm, type Mm, mm, type Nm, takeNm, toMm } from "../units/length.ts";
 import type { Readings } from "./reckoned.ts";
 
 /** The bed of tape or sealant between upstand and glass, until it is read: about 1/16 in. */
@@ -13,12 +13,11 @@ export const THINNEST_UNIT: Nm = mm(11);
 /** How a thickness was read: by caliper, by marks on a slip of wood, or over the edge of the old unit with a tape. */
 export type ThicknessBy = "caliper" | "slip" | "edge";
 /** How far each may be off, mm: overall, and one pane. */
-export const THICKNESS_ERRORS: Readonly<Record<ThicknessBy, { readonly overallMm: number; readonly paneMm: number }>> =
-  {
-    caliper: { overallMm: 0.5, paneMm: 0.2 },
-    slip: { overallMm: 1, paneMm: 0.6 },
-    edge: { overallMm: 1, paneMm: 0.6 },
-  };
+export const THICKNESS_ERRORS: Readonly<Record<ThicknessBy, { readonly overallMm: Mm; readonly paneMm: Mm }>> = {
+  caliper: { overallMm: 0.5, paneMm: 0.2 },
+  slip: { overallMm: 1, paneMm: 0.6 },
+  edge: { overallMm: 1, paneMm: 0.6 },
+};
 /** In words, after "by". */
 export const THICKNESS_BY: Readonly<Record<ThicknessBy, Template>> = {
   caliper: "caliper",

@@ -1,4 +1,5 @@
 import type { Whole } from "../specify/whole.ts";
+import type { Mm } from "../units/length.ts";
 
 /** What is looked at when a pane comes, beside its size. */
 export const CHECK_LOOKS = [
@@ -77,5 +78,5 @@ export const looksAsked = (f: CheckFacts): readonly CheckLook[] =>
   CHECK_LOOKS.filter((l) => CHECK_LOOK_FACTS[l].when(f));
 
 /** Tolerance on the difference of the diagonals: that of the longer side. Source: as for the sizes, by house rule. */
-export const diagonalsWithin = (upMm: number, downMm: number, toleranceMm: number): boolean =>
+export const diagonalsWithin = (upMm: Mm, downMm: Mm, toleranceMm: Mm): boolean =>
   Math.abs(upMm - downMm) <= toleranceMm + 1e-9;

@@ -1,11 +1,12 @@
+import type { Mm } from "../units/length.ts";
 /** A sheet of labels as it is sold, or a roll of single ones; mm, from the top left of the page. */
 export type LabelSheet = {
   readonly name: string;
   /** The page: A4, or one label of a roll. */
-  readonly page: { readonly width: number; readonly height: number };
+  readonly page: { readonly width: Mm; readonly height: Mm };
   readonly across: number;
   readonly down: number;
-  readonly label: { readonly width: number; readonly height: number };
+  readonly label: { readonly width: Mm; readonly height: Mm };
   /** Where the first label begins, and how far apart two stand. */
   readonly from: { readonly x: number; readonly y: number };
   readonly step: { readonly x: number; readonly y: number };

@@ -1,12 +1,13 @@
+import type { Mm } from "../units/length.ts";
 /** One piece to cut from a board, mm, along x and y of the opening. */
-export type Piece = { readonly widthMm: number; readonly heightMm: number };
+export type Piece = { readonly widthMm: Mm; readonly heightMm: Mm };
 
 export type Plug = {
   readonly pieces: readonly Piece[];
   /** Boards it takes, cut edge to edge, the kerf left out. */
   readonly boards: number;
   /** Tape for the joints between pieces and all round, mm, both faces. */
-  readonly tapeMm: number;
+  readonly tapeMm: Mm;
 };
 
 /**
@@ -15,11 +16,11 @@ export type Plug = {
  * @example hole 700 × 900, board 1200 × 600, 2 mm off each way // 349 and 349 wide, 898 high
  */
 export function plugFor(of: {
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly board: { readonly longMm: number; readonly shortMm: number };
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
+  readonly board: { readonly longMm: Mm; readonly shortMm: Mm };
   /** Off each way, both sides together. */
-  readonly offMm: number;
+  readonly offMm: Mm;
 }): Plug {
   const [w, h] = [of.widthMm - of.offMm, of.heightMm - of.offMm];
   const { longMm, shortMm } = of.board;
@@ -42,7 +43,7 @@ export function plugFor(of: {
   };
 }
 
-const round = (mm: number): number => Math.floor(mm * 10 + 1e-9) / 10;
+const round = (mm: Mm): number => Math.floor(mm * 10 + 1e-9) / 10;
 
 /** What a hole is closed with, by how hard it is to get through. */
 export type Closure = "glass" | "board-screwed" | "insulation" | "sheet" | "open";

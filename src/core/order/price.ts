@@ -14,7 +14,7 @@ import { type Pence, sumOf } from "../money/pence.ts";
 import { GLASS_NAMES, type GlassKind } from "../specify/glass.ts";
 import type { Makeup } from "../specify/makeup.ts";
 import type { Template } from "../text/template.ts";
-import { addNm, type Nm } from "../units/length.ts";
+import { addNm, type Mm, type Nm } from "../units/length.ts";
 
 /** What a supplier prices by area: single glass of a kind and thickness, or a unit of so many sheets. */
 export type Product = `${GlassKind}/${number}` | "unit/2" | "unit/3" | "insert";
@@ -123,7 +123,7 @@ export const taxOn = (net: Pence, share: number): Pence => rounded(byShare(parts
 export function pricedOf(line: {
   readonly widthNm: number;
   readonly heightNm: number;
-  readonly thicknessMm: number;
+  readonly thicknessMm: Mm;
   readonly glass: GlassKind;
   readonly pattern: string;
   readonly edges: string;

@@ -1,5 +1,5 @@
 import type { HouseRules } from "../house/rules.ts";
-import { floorTo, type Grid, type LengthUnit, type Nm, nm } from "../units/length.ts";
+import { floorTo, type Grid, type LengthUnit, type Mm, type Nm, nm } from "../units/length.ts";
 
 /** How a supplier takes an order. */
 export const TAKES = ["by-hand", "simulated"] as const;
@@ -13,7 +13,7 @@ export const TAKES_NAMES: Readonly<Record<Takes, string>> = {
 export type TheirCutting = {
   readonly grid?: Grid | undefined;
   /** On a side up to the house's limit, and on a longer one; mm. */
-  readonly tolerance?: { readonly smallMm: number; readonly largeMm: number } | undefined;
+  readonly tolerance?: { readonly smallMm: Mm; readonly largeMm: Mm } | undefined;
   readonly takes?: Takes | undefined;
   /** In which sizes they make units, where they do not make them in both. */
   readonly unitsIn?: LengthUnit | undefined;

@@ -13,7 +13,7 @@ import { isNobodysToCut, isToBeCut } from "../pane/to-be-cut.ts";
 import type { HandTally } from "../practice/hand.ts";
 import { CAN_BE_CUT, type GlassKind } from "../specify/glass.ts";
 import { type Day, dayOf } from "../units/day.ts";
-import { nm, toMm } from "../units/length.ts";
+import { type Mm, nm, toMm } from "../units/length.ts";
 
 /** A pane that can be cut here. */
 export type BenchPane = {
@@ -53,7 +53,7 @@ export type BenchPageData = {
   readonly waits: readonly { readonly id: string; readonly where: string; readonly next: Next }[];
   /** How many others the maker alone can cut. */
   readonly toughened: number;
-  readonly offsetMm: number;
+  readonly offsetMm: Mm;
   readonly cutters: Firm["cutters"];
   readonly today: number;
 };
@@ -70,7 +70,7 @@ export function composeBench(
   panes: readonly { readonly book: PaneBook; readonly r: Reckoning }[],
   firm: Firm,
   today: Day,
-  hand: { readonly who: string; readonly tries: (thicknessMm: number) => HandTally },
+  hand: { readonly who: string; readonly tries: (thicknessMm: Mm) => HandTally },
 ): BenchPageData {
   const groups = new Map<string, Omit<GlassOf, "pattern" | "tint"> & Looked & { panes: BenchPane[] }>();
   const waits: { id: string; where: string; next: Next }[] = [];

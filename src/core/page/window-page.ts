@@ -5,6 +5,7 @@ import type { PaneBook } from "../pane/book.ts";
 import type { Carried } from "../pane/carried.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
 import type { Template } from "../text/template.ts";
+import type { Nm } from "../units/length.ts";
 import { fittedText } from "../words/fitted.ts";
 import type { Prefs } from "../words/prefs.ts";
 
@@ -17,7 +18,7 @@ export type Repair = {
   readonly state: "signed" | "set" | "open";
   readonly cause: Cause | null;
   readonly fitted: string;
-  readonly size: { readonly width: number; readonly height: number } | null;
+  readonly size: { readonly width: Nm; readonly height: Nm } | null;
   readonly setIn: Template | null;
   /** Beads in the order in which they came out; empty where nobody said how they meet. */
   readonly beads: readonly string[];

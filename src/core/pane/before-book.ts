@@ -16,6 +16,7 @@ import type { MapItem } from "../takeout/how-it-was.ts";
 export type Photo = {
   readonly photo: string;
   readonly station: Station;
+  /** Of the picture, in dots. */
   readonly width: number;
   readonly height: number;
   readonly caption: string;

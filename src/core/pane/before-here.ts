@@ -1,5 +1,5 @@
 import type { Payloads } from "../log/kinds.ts";
-import { toMm } from "../units/length.ts";
+import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { standsOf } from "./stands.ts";
 
@@ -10,7 +10,7 @@ export type BeforeHere = {
   /** It is neither set nor signed off: the same opening is on a list twice. */
   readonly isOpen: boolean;
   /** The pane that went in, or is to, mm; null where none was ordered or had. */
-  readonly fitted: { readonly widthMm: number; readonly heightMm: number; readonly thicknessMm: number } | null;
+  readonly fitted: { readonly widthMm: Mm; readonly heightMm: Mm; readonly thicknessMm: Mm } | null;
   readonly supplier: string | null;
   readonly system: PaneBook["added"]["system"];
   readonly side: PaneBook["added"]["side"];

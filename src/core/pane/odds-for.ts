@@ -8,7 +8,7 @@ import { type ErrorsOf, errorRules, errorsFor, type SizeErrors } from "../size/e
 import type { Depths } from "../size/lay.ts";
 import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
-import { mm, nm } from "../units/length.ts";
+import { type Mm, mm, nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { tapeUnit } from "./chosen.ts";
 import { isUnit } from "./unit.ts";
@@ -70,7 +70,7 @@ export function oddsFor(
  * "It may be off by so much" is a limit, and anywhere within it is as likely: the spread of that is the limit over √3.
  * @example off by 6 mm at most // a spread of 3.5 mm
  */
-const spreadOf = (limitMm: number): number => limitMm / Math.sqrt(3);
+const spreadOf = (limitMm: Mm): number => limitMm / Math.sqrt(3);
 
 /** Each side's own depth, or that of the rebate all round; undefined until all four are known. */
 function depthsOf(r: Readings): Depths | undefined {

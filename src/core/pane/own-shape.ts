@@ -8,7 +8,7 @@ import { type Arch, archedPane, type archOf } from "../size/arch.ts";
 import type { Cut, CutError } from "../size/cut.ts";
 import type { Deduction } from "../size/school.ts";
 import { isCurved } from "../size/shaped.ts";
-import { mm, type Nm, nm } from "../units/length.ts";
+import { type Mm, mm, type Nm, nm } from "../units/length.ts";
 import { roundOf, SHAPED_MORE_MM, shapeFor } from "./shaped.ts";
 
 /** A pane cut to the opening's own shape, and the true opening that its round would have as much room in on every side. */
@@ -20,7 +20,7 @@ export type OwnShape = {
 };
 
 /** What a shaped pane is sized in: it follows every side at one distance, as a rectangle does in a true opening. */
-export function ownShape(corners: readonly Corner[], leastGapMm: number): OwnShape {
+export function ownShape(corners: readonly Corner[], leastGapMm: Mm): OwnShape {
   const round = roundOf(corners);
   const off = mm(2 * (leastGapMm + SHAPED_MORE_MM));
   const readings: OpeningReadings = {
@@ -43,7 +43,7 @@ export function ownShape(corners: readonly Corner[], leastGapMm: number): OwnSha
 export function rakedCorners(
   readings: OpeningReadings,
   figure: Result<Figure, FigureError>,
-  leastGapMm: number,
+  leastGapMm: Mm,
 ): readonly Corner[] | null {
   const isRead = readings["diagonal-up"] !== undefined && readings["diagonal-down"] !== undefined;
   return isRead && figure.ok ? shapeFor(figure.value, leastGapMm) : null;
@@ -53,7 +53,7 @@ export function rakedCorners(
  * The outline of a pane for an opening with an arched head. Null where its readings make no part of a circle.
  * @example width 600, springs at 500, crown 700, least gap 0.5 // 597 wide, 697 at its crown
  */
-export function archedCorners(arch: ReturnType<typeof archOf> | null, leastGapMm: number): readonly Corner[] | null {
+export function archedCorners(arch: ReturnType<typeof archOf> | null, leastGapMm: Mm): readonly Corner[] | null {
   const points = arch?.ok ? archedPane(arch.value, leastGapMm + SHAPED_MORE_MM) : null;
   return points?.map((p) => ({ x: mm(p.x), y: mm(p.y) })) ?? null;
 }
@@ -61,7 +61,7 @@ export function archedCorners(arch: ReturnType<typeof archOf> | null, leastGapMm
 /** The opening itself and its pane where it lies, mm, point for point: for the drawing. */
 export function archDrawn(
   arch: Arch,
-  leastGapMm: number,
+  leastGapMm: Mm,
 ): { readonly opening: readonly Point[]; readonly pane: readonly Point[]; readonly spring: number } | undefined {
   const room = leastGapMm + SHAPED_MORE_MM;
   const [opening, pane] = [archedPane(arch, 0), archedPane(arch, room)];

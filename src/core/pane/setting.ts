@@ -5,7 +5,7 @@ import { type Sealant, sealantFor } from "../set/sealant.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
 import { stripMm } from "../set/strip.ts";
 import { readTape } from "../tape/read.ts";
-import { toMm } from "../units/length.ts";
+import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -28,15 +28,15 @@ const USUAL_DRAIN_MM = 12;
 export type Setting = {
   readonly opens: Opens;
   readonly spots: readonly PackerSpot[];
-  readonly blockMm: number;
+  readonly blockMm: Mm;
   readonly sealant: Sealant | null;
   /** How thick a bead of it is run, mm. */
-  readonly beadMm: number;
+  readonly beadMm: Mm;
   /** What fills the void round its edge, ml; 0 where it stays open. */
   readonly voidMl: number;
   /** Glazing tape or gasket by length, mm, waste allowed for. */
-  readonly tapeMm: number | null;
-  readonly gasketMm: number | null;
+  readonly tapeMm: Mm | null;
+  readonly gasketMm: Mm | null;
   /** New beads, where they are not kept or did not survive. */
   readonly sticks: Sticks | null;
 };
@@ -154,7 +154,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
  * Lengths of four beads by how they meet: mitred, all full; where some run through, the pair between them is shorter by the
  * bead's face at both ends. Of a face nobody measured nothing comes off: it is trimmed at the frame.
  */
-function beadPieces(book: PaneBook, width: number, height: number, faceMm: number): readonly number[] {
+function beadPieces(book: PaneBook, width: Mm, height: Mm, faceMm: Mm): readonly number[] {
   const through = Object.values(book.before.joints?.joints ?? {}).flatMap((j) => (j.kind === "mitred" ? [] : [j.side]));
   const upright = through.filter((s) => s === "left" || s === "right").length > through.length / 2;
   const corners = through.length > 0 ? "square" : "mitred";

@@ -9,7 +9,7 @@ import { MAKES_OF, type MakesOf, makesOfLine, type SourceFacts } from "../order/
 import type { Template } from "../text/template.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { isInchMake } from "../units/inch-make.ts";
-import { type LengthUnit, nm, toMm } from "../units/length.ts";
+import { type LengthUnit, type Mm, nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { proposedStock } from "./from-stock.ts";
 import { orderLineOf } from "./order-line.ts";
@@ -24,7 +24,7 @@ export type SupplierRecord = {
   readonly panes: number;
   readonly sentBack: number;
   /** Sides as measured less what was ordered, mm. */
-  readonly offMm: readonly number[];
+  readonly offMm: readonly Mm[];
 };
 
 /** Their orders of one kind of thing: float that comes tomorrow says nothing of units. */

@@ -2,7 +2,7 @@ import type { Firm } from "../firm/firm.ts";
 import type { OwnFrom } from "../learn/own-from.ts";
 import { chancesOf, type OddsInput } from "../size/best.ts";
 import type { Chances } from "../size/odds-line.ts";
-import { nm, toMm } from "../units/length.ts";
+import { type Mm, nm, toMm } from "../units/length.ts";
 import { largerFrom, lineTo } from "./line-to.ts";
 
 type Line = Parameters<typeof lineTo>[0];
@@ -17,7 +17,7 @@ export function theirChances(
   line: Line,
   supplier: string,
   firm: Pick<Firm, "house" | "terms" | "ofSuppliers">,
-): { readonly chances: Chances; readonly scatterMm: number; readonly own: OwnFrom } | null {
+): { readonly chances: Chances; readonly scatterMm: Mm; readonly own: OwnFrom } | null {
   const scatter = firm.ofSuppliers.get(supplier)?.get(line.makeup === undefined ? "cutErrorMm" : "cutErrorUnitMm");
   if (scatter === undefined || line.whole || line.corners) return null;
   const { cutting } = odds.errors;

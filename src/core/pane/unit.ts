@@ -2,7 +2,7 @@ import { frameOf } from "../frame/systems.ts";
 import type { Readings } from "../measure/reckoned.ts";
 import { THINNEST_UNIT, thicknessFrom } from "../measure/thickness.ts";
 import { readsWhole } from "../measure/ways.ts";
-import { type Nm, toMm } from "../units/length.ts";
+import { type Mm, type Nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { readingsOf } from "./readings-of.ts";
 
@@ -68,7 +68,7 @@ export const isUnitOpen = (book: Asked & Pick<PaneBook, "way">): boolean =>
 export const layersOf = (
   book: Parameters<typeof isUnit>[0],
   overall: Nm | null,
-): { readonly panesMm: readonly number[]; readonly cavitiesMm: readonly number[] } | undefined =>
+): { readonly panesMm: readonly Mm[]; readonly cavitiesMm: readonly Mm[] } | undefined =>
   !isUnit(book)
     ? undefined
     : book.makeup

@@ -1,6 +1,7 @@
 import type { Chance } from "../chance/seeded.ts";
 import { type Cut, cutOrder } from "../cut/cut-order.ts";
 import type { CutNode } from "../cut/cutting.ts";
+import type { Mm } from "../units/length.ts";
 import { below, type Exercise, someOf, until } from "./exercise.ts";
 
 const SHEET = { width: 1200, height: 900 };
@@ -41,7 +42,7 @@ export const BREAK_OUT: Exercise = {
 };
 
 /** Two parts, and each of them two again the other way, so deep: only one line of it runs through. */
-function split(c: Chance, width: number, height: number, kind: "across" | "up", deep: number): CutNode {
+function split(c: Chance, width: Mm, height: Mm, kind: "across" | "up", deep: number): CutNode {
   const long = kind === "across" ? width : height;
   if (deep === 0 || long < 2 * LEAST) return { kind: "left", width, height };
   const at = LEAST + 10 * below(c, Math.floor((long - 2 * LEAST) / 10) + 1);

@@ -8,7 +8,7 @@ import type { Packers, SimulatorFacts } from "../set/simulate.ts";
 import type { Joints } from "../takeout/beads.ts";
 import type { Template } from "../text/template.ts";
 import type { Day } from "../units/day.ts";
-import type { LengthUnit, Nm } from "../units/length.ts";
+import type { LengthUnit, Mm, Nm } from "../units/length.ts";
 
 /** What is drawn beside the question. */
 export type Picture =
@@ -22,17 +22,17 @@ export type Picture =
     }
   | { readonly kind: "opening"; readonly quad: Quad; readonly readings: OpeningReadings; readonly unit: LengthUnit }
   | { readonly kind: "section"; readonly system: System; readonly held: "glass" | "unit"; readonly mirrored: boolean }
-  | { readonly kind: "beads"; readonly joints: Joints; readonly width: number; readonly height: number }
+  | { readonly kind: "beads"; readonly joints: Joints; readonly width: Mm; readonly height: Mm }
   | { readonly kind: "days"; readonly from: Day; readonly days: readonly PracticeDay[]; readonly set: Day }
   | { readonly kind: "bench"; readonly sheet: Sized; readonly pane: Sized; readonly unit: LengthUnit }
   /** What lies on the bench, and its scores, numbered as they stand here. */
   | { readonly kind: "cuts"; readonly of: Place; readonly cuts: readonly Cut[] }
-  | { readonly kind: "sash"; readonly widthMm: number; readonly heightMm: number; readonly dropMm: number }
+  | { readonly kind: "sash"; readonly widthMm: Mm; readonly heightMm: Mm; readonly dropMm: Mm }
   | { readonly kind: "lines"; readonly lines: readonly Template[] }
   /** What is drawn is what is worked on: the form draws it. */
   | { readonly kind: "none" };
 
-type Sized = { readonly width: number; readonly height: number };
+type Sized = { readonly width: Mm; readonly height: Mm };
 export type PracticeDay = {
   readonly day: Day;
   readonly off: boolean;
@@ -56,7 +56,7 @@ export type Answer = { readonly texts: readonly string[]; readonly picks: readon
 export type Judged = {
   readonly right: boolean;
   /** How far off, mm; null where the answer is no length. */
-  readonly offMm: number | null;
+  readonly offMm: Mm | null;
   /** What is right, with its sum. */
   readonly says: Template;
   /** The pane that was ordered, as it lies in the opening that was drawn. */

@@ -3,7 +3,7 @@ import type { OpeningReadings } from "../measure/figure.ts";
 import { OPENING, type OpeningPlace } from "../measure/places.ts";
 import { slipsIn } from "../measure/slips.ts";
 import { writeLength } from "../tape/write.ts";
-import { type LengthUnit, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm } from "../units/length.ts";
+import { type LengthUnit, type Mm, mm, NM_PER_INCH, NM_PER_MM, type Nm, nm } from "../units/length.ts";
 import { between, type Exercise, oneOf, until } from "./exercise.ts";
 
 /** How much a slip is off by level, mm: an inch, ten, two digits, five. */
@@ -38,10 +38,10 @@ function slipped(
   unit: LengthUnit,
 ): { readonly readings: OpeningReadings; readonly place: OpeningPlace; readonly meant: Nm } | null {
   const step = unit === "mm" ? NM_PER_MM / 2 : NM_PER_INCH / 32;
-  const onTape = (length: number): Nm => nm(Math.round((length * NM_PER_MM) / step) * step);
+  const onTape = (length: Mm): Nm => nm(Math.round((length * NM_PER_MM) / step) * step);
   const [w, h] = [between(c, 350, 900), between(c, 450, 1200)];
   const lean = 2 * c.normal();
-  const near = (length: number): Nm => onTape(length + 0.6 * c.normal());
+  const near = (length: Mm): Nm => onTape(length + 0.6 * c.normal());
   const honest: Record<OpeningPlace, Nm> = {
     "width-top": near(w),
     "width-middle": near(w),

@@ -9,7 +9,7 @@ import { bestDeduction, findBest } from "../size/best.ts";
 import { errorsFor } from "../size/errors.ts";
 import { readTape } from "../tape/read.ts";
 import { writeLength } from "../tape/write.ts";
-import { type LengthUnit, mm, NM_PER_INCH, NM_PER_MM, nm, takeNm, toMm } from "../units/length.ts";
+import { type LengthUnit, type Mm, mm, NM_PER_INCH, NM_PER_MM, nm, takeNm, toMm } from "../units/length.ts";
 import { between, type Exercise, until } from "./exercise.ts";
 
 const DEPTH_MM = 10;
@@ -28,7 +28,7 @@ export const LEANING_OPENING: Exercise = {
   make: (c, level, unit) => {
     const { quad, readings } = until(() => tried(c, LEANS[level - 1] ?? 4, unit));
     const best = bestFor(readings, unit);
-    const text = (length: number): string => writeLength(mm(length), unit, { places: 1, ticks: 32 });
+    const text = (length: Mm): string => writeLength(mm(length), unit, { places: 1, ticks: 32 });
     return {
       asks: `{Rebate} ${text(DEPTH_MM)} deep, timber, {putty}. Which {pane} do you order?`,
       form: { kind: "length", names: ["width", "height"], unit },
@@ -47,9 +47,9 @@ export const LEANING_OPENING: Exercise = {
 /** What becomes of a pane in the opening as it truly is, on the day. */
 function fits(
   quad: Quad,
-  pane: { readonly width: number; readonly height: number },
-  text: (mm: number) => string,
-): { readonly right: boolean; readonly offMm: number; readonly says: string; readonly laid?: Quad } {
+  pane: { readonly width: Mm; readonly height: Mm },
+  text: (mm: Mm) => string,
+): { readonly right: boolean; readonly offMm: Mm; readonly says: string; readonly laid?: Quad } {
   const { gap } = bestTurn(quad, pane, FLAT);
   const placed = centred(quad, { ...pane, turn: layTurn(quad, pane, FLAT) }, FLAT);
   const laid = placed && { laid: cornersOf(placed) };

@@ -1,7 +1,7 @@
 import { liftOf } from "../set/toe-heel.ts";
 import { readTape } from "../tape/read.ts";
 import { writeLength } from "../tape/write.ts";
-import { mm, toMm } from "../units/length.ts";
+import { type Mm, mm, toMm } from "../units/length.ts";
 import { below, type Exercise } from "./exercise.ts";
 
 const CORNERS = ["the hinge's foot and the handle's head", "the hinge's head and the handle's foot"] as const;
@@ -13,7 +13,7 @@ export const LIFT_SASH: Exercise = {
   make: (c, level, unit) => {
     const [widthMm, heightMm, dropMm] = [400 + 50 * below(c, 9), 600 + 50 * below(c, 13), 3 + below(c, 8)];
     const lift = liftOf({ widthMm, heightMm }, dropMm);
-    const text = (length: number): string => writeLength(mm(length), unit, { places: 1, ticks: 32 });
+    const text = (length: Mm): string => writeLength(mm(length), unit, { places: 1, ticks: 32 });
     const sum = `Across ${CORNERS[0]}: √(${text(widthMm)}² + ${text(heightMm)}²) less the same as it hangs is ${text(lift.lengthenMm.exact)}. The other way it would hang ${text(lift.wrong.dropWouldBeMm)} down.`;
     const picture = { kind: "sash", widthMm, heightMm, dropMm } as const;
     if (level < 3)

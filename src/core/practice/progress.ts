@@ -1,3 +1,4 @@
+import type { Mm } from "../units/length.ts";
 import { MOST_LEVEL } from "./exercise.ts";
 
 /** One answer that was given. */
@@ -5,7 +6,7 @@ export type Practised = {
   readonly right: boolean;
   readonly level: number;
   readonly seconds: number;
-  readonly offMm: number | null;
+  readonly offMm: Mm | null;
 };
 
 /** So many right in a row, and it grows harder. */
@@ -39,7 +40,7 @@ export type Standing = {
   readonly done: number;
   readonly rightOfTwenty: number | null;
   readonly seconds: number | null;
-  readonly spreadMm: number | null;
+  readonly spreadMm: Mm | null;
 };
 
 export function standingOf(all: readonly Practised[]): Standing {

@@ -1,7 +1,7 @@
 import { scoresFor } from "../cut/score.ts";
 import { readTape } from "../tape/read.ts";
 import { writeLength } from "../tape/write.ts";
-import { mm, NM_PER_INCH, NM_PER_MM, toMm } from "../units/length.ts";
+import { type Mm, mm, NM_PER_INCH, NM_PER_MM, toMm } from "../units/length.ts";
 import { below, type Exercise, oneOf, until } from "./exercise.ts";
 
 /** Where the straightedge goes, so that the wheel and not the head runs where the pane ends. */
@@ -28,7 +28,7 @@ export const SET_STRAIGHTEDGE: Exercise = {
     });
     const { first } = made;
     const stands = far ? first.straightedge.farSide : first.straightedge.datumSide;
-    const text = (length: number): string => writeLength(mm(length), unit, { places: 1, ticks: 64 });
+    const text = (length: Mm): string => writeLength(mm(length), unit, { places: 1, ticks: 64 });
     return {
       asks: `Your cutter's wheel runs ${text(offsetMm)} from the straightedge. First cut: the {pane}'s ${first.cuts}. How far from the edge of the sheet does the straightedge stand, ${far ? "on the far side of the cut" : "on the near side of it"}?`,
       form: { kind: "length", names: ["from the edge"], unit },

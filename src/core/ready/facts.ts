@@ -2,7 +2,7 @@ import type { Bed, WorkedBy } from "../bed/compound.ts";
 import type { MemberFault } from "../look/condition.ts";
 import type { Cause } from "../look/damage.ts";
 import type { StepFacts } from "../takeout/facts.ts";
-import type { Nm } from "../units/length.ts";
+import type { Mm, Nm } from "../units/length.ts";
 
 /** What making ready follows from: the pane, what it will be bedded in, and what its size asks for. */
 export type ReadyFacts = StepFacts & {
@@ -19,8 +19,8 @@ export type ReadyFacts = StepFacts & {
   /** What lies in the rack is larger than it goes in: what of, how large, mm, and how many edges are cut. */
   readonly cutDown: {
     readonly of: string;
-    readonly widthMm: number;
-    readonly heightMm: number;
+    readonly widthMm: Mm;
+    readonly heightMm: Mm;
     readonly edges: number;
   } | null;
   /** When tried dry it went in, but bound. */
@@ -30,7 +30,7 @@ export type ReadyFacts = StepFacts & {
   /** Cut here or off the rack: no maker stuck anything on it. */
   readonly cutHere: boolean;
   /** Sides where the rebate must be eased before this pane goes in, each with its most, mm. */
-  readonly ease: readonly { readonly side: string; readonly mm: number }[];
+  readonly ease: readonly { readonly side: string; readonly mm: Mm }[];
   /** A member of the sash is to be mended first, and nobody said what is wrong with it. */
   readonly mends: boolean;
   /** What is wrong with members that are mended first. */

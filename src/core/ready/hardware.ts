@@ -1,4 +1,5 @@
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 
 /** Metalwork that comes off with the sash and goes back, or does not. */
 export const HARDWARE = ["hinges", "stay", "handle", "keeps", "latch", "lock", "pulleys"] as const;
@@ -24,7 +25,7 @@ export const FATE_NAMES: Readonly<Record<HardwareFate, string>> = {
 };
 
 /** A plate as it lies on the timber, mm: its two ways, and from the middle of its first hole to that of its last. */
-export type Plate = { readonly width: number; readonly height: number; readonly holes: number };
+export type Plate = { readonly width: Mm; readonly height: Mm; readonly holes: number };
 
 export type Footprint = {
   /** How much further out the new one reaches than the old mark, each way on each side, mm; less than nothing shows the mark. */

@@ -1,9 +1,10 @@
+import type { Mm } from "../units/length.ts";
 /** Pilot holes for screws that go back, mm, by the screw's own size. Source: trade practice; a test hole in scrap wins. */
 export const PILOTS: readonly {
-  readonly screwMm: number;
+  readonly screwMm: Mm;
   readonly gauge: string;
-  readonly softMm: number;
-  readonly hardMm: number;
+  readonly softMm: Mm;
+  readonly hardMm: Mm;
 }[] = [
   { screwMm: 3, gauge: "4", softMm: 1.5, hardMm: 2 },
   { screwMm: 3.5, gauge: "6", softMm: 2, hardMm: 2.5 },

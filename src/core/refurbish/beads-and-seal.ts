@@ -1,4 +1,5 @@
-export type UnitSize = { readonly widthMm: number; readonly heightMm: number };
+import type { Mm } from "../units/length.ts";
+export type UnitSize = { readonly widthMm: Mm; readonly heightMm: Mm };
 
 /** Which sides of the spacer hold beads: all, or two of them. */
 export const FILLED = ["all", "two long", "two short", "one long, one short"] as const;
@@ -10,7 +11,7 @@ export const filledOf = (sides: FilledSides): Filled => (sides === 4 ? "all" : s
 /** What a refurbished unit takes: its drying beads and its edge seal. */
 export type RefurbishNeeds = {
   /** Length of the bore that is filled, mm. */
-  readonly boreMm: number;
+  readonly boreMm: Mm;
   readonly beadsMl: number;
   readonly beadsG: number;
   readonly sealMl: number;
@@ -29,13 +30,13 @@ export const TUBE_ML = 310;
  */
 export function refurbishNeeds(of: {
   readonly glass: UnitSize;
-  readonly channelMm: number;
-  readonly spacerMm: number;
-  readonly spacerHighMm: number;
+  readonly channelMm: Mm;
+  readonly spacerMm: Mm;
+  readonly spacerHighMm: Mm;
   /** How far the bore's centre line runs inside the glass edge; a channel and half the spacer's height if not given. */
-  readonly insetMm?: number | undefined;
+  readonly insetMm?: Mm | undefined;
   readonly boreMm2: number;
-  readonly keyLegMm: number;
+  readonly keyLegMm: Mm;
   readonly filledSides: FilledSides;
   readonly fill?: number;
   readonly density?: number;
@@ -43,7 +44,7 @@ export function refurbishNeeds(of: {
   readonly waste: number;
 }): RefurbishNeeds {
   const inset = 2 * (of.insetMm ?? of.channelMm + of.spacerHighMm / 2);
-  const side = (length: number): number => Math.max(0, length - inset - 2 * of.keyLegMm);
+  const side = (length: Mm): number => Math.max(0, length - inset - 2 * of.keyLegMm);
   const [w, h] = [side(of.glass.widthMm), side(of.glass.heightMm)];
   const [long, short] = w > h ? [w, h] : [h, w];
   const bores: Readonly<Record<Filled, number>> = {

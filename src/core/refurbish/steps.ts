@@ -1,4 +1,5 @@
 import type { Step } from "../steps/step.ts";
+import type { Mm } from "../units/length.ts";
 import type { RefurbishNeeds } from "./beads-and-seal.ts";
 
 /** Drying beads give their water up at so much, °C. Source: common labels of molecular sieve; the label wins. */
@@ -9,7 +10,7 @@ export const BOWS_FROM_MM = 900;
 
 /** Opening, drying and closing a unit, in order. */
 export function refurbishSteps(of: {
-  readonly longestMm: number | null;
+  readonly longestMm: Mm | null;
   readonly coated: boolean;
   /** What goes back in; null until the unit's size is known. */
   readonly needs: RefurbishNeeds | null;

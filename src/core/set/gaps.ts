@@ -1,10 +1,11 @@
+import type { Mm } from "../units/length.ts";
 /** Gaps between sash and frame, or pane and rebate, mm. */
 export type Gaps = { readonly left: number; readonly right: number; readonly top: number; readonly bottom: number };
 
 export type Shift = {
   /** To the right, and up; less than nothing is the other way. Half the difference each. */
-  readonly rightMm: number;
-  readonly upMm: number;
+  readonly rightMm: Mm;
+  readonly upMm: Mm;
   readonly even: boolean;
 };
 

@@ -1,12 +1,13 @@
+import type { Mm } from "../units/length.ts";
 /** A packer along an edge: its middle from the edge's left or lower end, mm. */
-export type Place = { readonly atMm: number; readonly moved: boolean };
+export type Place = { readonly atMm: Mm; readonly moved: boolean };
 
 export type EdgeRule = {
   /** Share of the edge: a quarter by the one school, a tenth by the other. */
   readonly share: number;
   /** Least from corner to the block's near end. */
-  readonly cornerMm: number;
-  readonly lengthMm: number;
+  readonly cornerMm: Mm;
+  readonly lengthMm: Mm;
 };
 
 /**
@@ -16,9 +17,9 @@ export type EdgeRule = {
  * @example the same, a drain 20 wide at 160 // 220: the block begins where the drain ends
  */
 export function placeOn(
-  edgeMm: number,
+  edgeMm: Mm,
   rule: EdgeRule,
-  drains: readonly { readonly atMm: number; readonly widthMm: number }[] = [],
+  drains: readonly { readonly atMm: Mm; readonly widthMm: Mm }[] = [],
 ): Place {
   const half = rule.lengthMm / 2;
   const wanted = Math.max(edgeMm * rule.share, rule.cornerMm + half);
@@ -32,7 +33,7 @@ export type Opens = "fixed" | "hinge-left" | "hinge-right" | "top-hung" | "botto
 export type Edge = "bottom" | "top" | "left" | "right";
 /** Carries the weight, braces the sash, or only keeps it from shifting. */
 export type Job = "carries" | "braces" | "locates";
-export type PackerSpot = { readonly edge: Edge; readonly atMm: number; readonly job: Job; readonly moved: boolean };
+export type PackerSpot = { readonly edge: Edge; readonly atMm: Mm; readonly job: Job; readonly moved: boolean };
 
 /**
  * Where all packers of a pane stand, by how its sash opens, from the left or lower end of each edge. Side-hung: carried at
@@ -43,18 +44,18 @@ export type PackerSpot = { readonly edge: Edge; readonly atMm: number; readonly 
  * @example 240 wide, fixed, block 100, corner 75 // bottom 120 carries: at 125 and 115 they would cross
  */
 export function spotsFor(of: {
-  readonly widthMm: number;
-  readonly heightMm: number;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
   readonly opens: Opens;
   readonly rule: EdgeRule;
-  readonly drains?: readonly { readonly edge: Edge; readonly atMm: number; readonly widthMm: number }[];
+  readonly drains?: readonly { readonly edge: Edge; readonly atMm: Mm; readonly widthMm: Mm }[];
 }): readonly PackerSpot[] {
   const drainsOn = (edge: Edge) => (of.drains ?? []).filter((d) => d.edge === edge);
-  const low = (edge: Edge, length: number, job: Job): PackerSpot => {
+  const low = (edge: Edge, length: Mm, job: Job): PackerSpot => {
     const p = placeOn(length, of.rule, drainsOn(edge));
     return { edge, job, ...p };
   };
-  const high = (edge: Edge, length: number, job: Job): PackerSpot => {
+  const high = (edge: Edge, length: Mm, job: Job): PackerSpot => {
     const p = placeOn(
       length,
       of.rule,
@@ -82,10 +83,10 @@ const EDGES: readonly Edge[] = ["bottom", "top", "left", "right"];
 const MOST_JOB: readonly Job[] = ["carries", "braces", "locates"];
 
 /** Two blocks of this length that would lie over each other. */
-const meet = ([a, b]: readonly PackerSpot[], lengthMm: number): boolean =>
+const meet = ([a, b]: readonly PackerSpot[], lengthMm: Mm): boolean =>
   a !== undefined && b !== undefined && Math.abs(a.atMm - b.atMm) < lengthMm - 1e-9;
 
-const inMiddle = (on: readonly PackerSpot[], edge: Edge, length: number): PackerSpot => ({
+const inMiddle = (on: readonly PackerSpot[], edge: Edge, length: Mm): PackerSpot => ({
   edge,
   atMm: length / 2,
   job: MOST_JOB.find((j) => on.some((s) => s.job === j)) ?? "locates",
@@ -93,12 +94,12 @@ const inMiddle = (on: readonly PackerSpot[], edge: Edge, length: number): Packer
 });
 
 /** Edges that are shorter than a block. @example 90 × 600, block 100 // bottom, top */
-export const shorterThanBlock = (widthMm: number, heightMm: number, lengthMm: number): readonly Edge[] =>
+export const shorterThanBlock = (widthMm: Mm, heightMm: Mm, lengthMm: Mm): readonly Edge[] =>
   EDGES.filter((e) => (e === "bottom" || e === "top" ? widthMm : heightMm) < lengthMm);
 
 type Placing = {
-  readonly low: (edge: Edge, length: number, job: Job) => PackerSpot;
-  readonly high: (edge: Edge, length: number, job: Job) => PackerSpot;
+  readonly low: (edge: Edge, length: Mm, job: Job) => PackerSpot;
+  readonly high: (edge: Edge, length: Mm, job: Job) => PackerSpot;
   readonly sides: (hinge: "left" | "right" | null) => readonly PackerSpot[];
   readonly w: number;
 };
@@ -136,7 +137,7 @@ function placesBy(opens: Opens, { low, high, sides, w }: Placing): readonly Pack
 }
 
 /** A packer must carry both sheets of a unit. @example packer 20 under a unit of 24 // 4 too narrow */
-export const widthFault = (packerMm: number, glassMm: number): number | null =>
+export const widthFault = (packerMm: Mm, glassMm: Mm): number | null =>
   packerMm + 1e-9 < glassMm ? glassMm - packerMm : null;
 
 /**

@@ -1,4 +1,5 @@
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 import { tubesFor } from "./putty.ts";
 
 /** So much of something that setting uses up. */
@@ -12,14 +13,14 @@ export type Material = {
 export type PaneMaterials = {
   readonly puttyBuyKg: number | null;
   readonly sealantMl: number | null;
-  readonly tapeMm: number | null;
-  readonly gasketMm: number | null;
+  readonly tapeMm: Mm | null;
+  readonly gasketMm: Mm | null;
   readonly sprigs: number | null;
   /** Pins for beads and stops, by their length. */
-  readonly pins: { readonly lengthMm: number; readonly count: number } | null;
+  readonly pins: { readonly lengthMm: Mm; readonly count: number } | null;
   /** Each stack of packers that stands under or beside the pane, thicknesses in mm. */
-  readonly packersMm: readonly number[];
-  readonly beadSticks: readonly { readonly stockMm: number; readonly count: number }[];
+  readonly packersMm: readonly Mm[];
+  readonly beadSticks: readonly { readonly stockMm: Mm; readonly count: number }[];
 };
 
 /**

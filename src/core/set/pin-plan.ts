@@ -1,4 +1,4 @@
-import { mm, type Nm } from "../units/length.ts";
+import { type Mm, mm, type Nm } from "../units/length.ts";
 import { type PinReach, pinReach } from "./pins.ts";
 import { type SprigPlan, sprigPlan } from "./sprigs.ts";
 
@@ -15,7 +15,7 @@ export const TO_GLASS_MM = 4;
 
 export type PinPlan = {
   /** The shortest that holds at this angle; null where none sold does. */
-  readonly lengthMm: number | null;
+  readonly lengthMm: Mm | null;
   readonly reach: PinReach | null;
   readonly places: SprigPlan;
 };
@@ -27,11 +27,11 @@ export type PinPlan = {
 export function pinPlan(of: {
   readonly width: Nm;
   readonly height: Nm;
-  readonly stopMm: number;
+  readonly stopMm: Mm;
   readonly angleDeg: number;
-  readonly toGlassMm: number;
+  readonly toGlassMm: Mm;
 }): PinPlan {
-  const reachOf = (lengthMm: number): PinReach =>
+  const reachOf = (lengthMm: Mm): PinReach =>
     pinReach({ lengthMm, stopMm: of.stopMm, angleDeg: of.angleDeg, toGlassMm: of.toGlassMm });
   const lengthMm = of.angleDeg < 0 ? null : (PIN_LENGTHS_MM.find((l) => reachOf(l).says === "holds") ?? null);
   return {

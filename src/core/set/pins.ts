@@ -1,18 +1,19 @@
+import type { Mm } from "../units/length.ts";
 /** A pin or nail through a stop, angled away from the glass. Lengths mm, angle in degrees from square to the frame. */
 export type Pin = {
-  readonly lengthMm: number;
+  readonly lengthMm: Mm;
   /** Through the stop, square to the frame, where the pin goes in. */
-  readonly stopMm: number;
+  readonly stopMm: Mm;
   readonly angleDeg: number;
   /** From where it goes in to the glass edge's face, along the frame. */
-  readonly toGlassMm: number;
+  readonly toGlassMm: Mm;
 };
 
 export type PinReach = {
   /** How deep it holds in the frame, square to it. */
-  readonly intoFrameMm: number;
+  readonly intoFrameMm: Mm;
   /** How far its point is off the glass; it leans away, so the more the deeper. */
-  readonly clearMm: number;
+  readonly clearMm: Mm;
   readonly says: "holds" | "short" | "proud" | "toward-glass";
 };
 

@@ -1,4 +1,5 @@
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 
 /** A bead home stands no further out than this, mm. Source: trade practice. */
 export const HOME_WITHIN_MM = 0.5;
@@ -9,7 +10,7 @@ const LIP_MM = 1.5;
  * What a bead that stands out from its frame asks for; null where it is home.
  * @example 0.3 // null; 1 // "Bring it down: …"; 2 // "Its lip is on the wrong side …"
  */
-export const proudSays = (mm: number): Template | null =>
+export const proudSays = (mm: Mm): Template | null =>
   mm <= HOME_WITHIN_MM
     ? null
     : mm < LIP_MM

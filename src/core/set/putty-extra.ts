@@ -1,3 +1,5 @@
+import type { Mm } from "../units/length.ts";
+
 /** Putty pressed in past the pane's edge at each corner, ml; twice as much where the rebate was chewed. Source: trade practice. */
 const CORNER_ML = 3;
 /** The head is worked from below and loses so much of what it takes. */
@@ -9,8 +11,8 @@ const HEAD_SHARE = 0.1;
  */
 export const puttyExtra = (of: {
   readonly faceMl: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
   readonly chewed: boolean;
 }): number =>
   4 * CORNER_ML * (of.chewed ? 2 : 1) + HEAD_SHARE * of.faceMl * (of.widthMm / (2 * (of.widthMm + of.heightMm)));

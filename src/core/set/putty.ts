@@ -1,5 +1,5 @@
 import { fail, ok, type Result } from "../result.ts";
-import { type Nm, toMm } from "../units/length.ts";
+import { type Mm, type Nm, toMm } from "../units/length.ts";
 
 /** The rebate in section and the pane in it. Tight is rebate wall to rebate wall. */
 export type PuttyInput = {
@@ -20,7 +20,7 @@ export type PuttyInput = {
 };
 
 export type PuttyError =
-  | { readonly kind: "no-front-room"; readonly shortByMm: number }
+  | { readonly kind: "no-front-room"; readonly shortByMm: Mm }
   | { readonly kind: "glass-larger-than-opening" }
   | { readonly kind: "rebate-too-deep" }
   | { readonly kind: "set-back-too-far" }
@@ -29,7 +29,7 @@ export type PuttyError =
 
 export type Putty = {
   /** Rebate width less bed and glass: what the face putty has to lie on, mm. */
-  readonly frontRoomMm: number;
+  readonly frontRoomMm: Mm;
   readonly bedMl: number;
   readonly faceMl: number;
   readonly edgeMl: number;
@@ -54,7 +54,7 @@ export const alongShare = (putty: Putty, share: number): Putty => ({
  * the corners take because its centroid lies `inside` (mm) the tight line. Exact by Pappus on each mitred side.
  * @example sweptVolume(10, 0, 600, 900) // 30 000 mm³
  */
-export const sweptVolume = (area: number, inside: number, width: number, height: number): number =>
+export const sweptVolume = (area: number, inside: Mm, width: Mm, height: Mm): number =>
   area * (2 * (width + height) - 8 * inside);
 
 /**

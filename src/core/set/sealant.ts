@@ -1,12 +1,13 @@
+import type { Mm } from "../units/length.ts";
 import { sweptVolume, tubesFor } from "./putty.ts";
 
 /** A bead of sealant in section, mm. */
 export type BeadSection =
-  | { readonly shape: "rectangle"; readonly widthMm: number; readonly depthMm: number }
-  | { readonly shape: "triangle"; readonly widthMm: number; readonly depthMm: number }
-  | { readonly shape: "round"; readonly diameterMm: number }
+  | { readonly shape: "rectangle"; readonly widthMm: Mm; readonly depthMm: Mm }
+  | { readonly shape: "triangle"; readonly widthMm: Mm; readonly depthMm: Mm }
+  | { readonly shape: "round"; readonly diameterMm: Mm }
   /** A quarter of a circle tooled hollow into the corner, or standing full in it. */
-  | { readonly shape: "cove" | "quarter round"; readonly radiusMm: number };
+  | { readonly shape: "cove" | "quarter round"; readonly radiusMm: Mm };
 
 /** Area of a section, mm². @example triangle 6 × 6 // 18; cove of 6 // 36 − 28.27 = 7.73; quarter round of 6 // 28.27 */
 export function sectionArea(s: BeadSection): number {
@@ -25,11 +26,11 @@ export function sectionArea(s: BeadSection): number {
 }
 
 export type SealedPane = {
-  readonly widthMm: number;
-  readonly heightMm: number;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
   readonly section: BeadSection;
   /** How far inside that rectangle the section's middle runs. */
-  readonly insideMm: number;
+  readonly insideMm: Mm;
   /** The void between edge and rebate filled as well, ml. */
   readonly voidMl: number;
   readonly count: number;

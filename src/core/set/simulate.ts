@@ -1,3 +1,4 @@
+import type { Mm } from "../units/length.ts";
 import { addFor, type Packed, restsAt, type Sash } from "./toe-heel.ts";
 
 /** Packers across the diagonal as they stand in the simulator, mm. */
@@ -11,10 +12,10 @@ export type Packers = {
 export type SimulatorFacts = {
   readonly sash: Sash;
   readonly pane: Sash;
-  readonly dxMm: number;
-  readonly dyMm: number;
+  readonly dxMm: Mm;
+  readonly dyMm: Mm;
   /** Drop that comes from elsewhere: worn hinges, joints that gave; added to what the packing leaves. */
-  readonly slackMm?: number;
+  readonly slackMm?: Mm;
 };
 
 /** Drop at the handle as it is packed: less than 0 binds. */
@@ -45,8 +46,8 @@ export const SQUARE_WITHIN_MM = 0.5;
 export type Advice = {
   /** Thickness to add at one place, from what is in the box, and the drop that is then left. */
   readonly place: keyof Packers;
-  readonly addMm: number;
-  readonly leavesMm: number;
+  readonly addMm: Mm;
+  readonly leavesMm: Mm;
 };
 
 /**
@@ -77,7 +78,7 @@ export function squareBy(f: SimulatorFacts, p: Packers, box: readonly number[]):
 }
 
 /** One packer from the box, or two on top of each other. */
-function sums(box: readonly number[]): readonly { readonly mm: number; readonly count: number }[] {
+function sums(box: readonly number[]): readonly { readonly mm: Mm; readonly count: number }[] {
   return [
     ...box.map((mm) => ({ mm, count: 1 })),
     ...box.flatMap((a, i) => box.slice(i).map((b) => ({ mm: a + b, count: 2 }))),

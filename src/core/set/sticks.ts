@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from "../result.ts";
+import type { Mm } from "../units/length.ts";
 
 /** Pieces to cut, and what they are cut from. All in whole micrometres or any one unit; the answer is in the same. */
 export type SticksInput = {
@@ -107,9 +108,9 @@ function suffixSums(pieces: readonly number[]): readonly number[] {
 
 /** Lengths of four beads for a sight size: mitred run on by their own face at both ends; square-cut, the level ones run through. */
 export const beadLengths = (of: {
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly faceMm: number;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
+  readonly faceMm: Mm;
   readonly corners: "mitred" | "square";
 }): readonly number[] =>
   of.corners === "mitred"

@@ -1,18 +1,19 @@
+import type { Mm } from "../units/length.ts";
 /**
  * A sash as four bars pinned at their corners, its hinge bar fixed upright, and a rigid pane packed inside it. All in mm;
  * angles in radians. Seen from the side the pane goes in; the handle is opposite the hinge.
  */
-export type Sash = { readonly widthMm: number; readonly heightMm: number };
+export type Sash = { readonly widthMm: Mm; readonly heightMm: Mm };
 
 export type Lift = {
   /** Angle by which the handle side hangs down: sin γ = drop / width. */
   readonly gamma: number;
   /** The diagonal from the hinge's foot to the handle's head: as it hangs, and square. */
-  readonly diagonal: { readonly hangsMm: number; readonly squareMm: number };
+  readonly diagonal: { readonly hangsMm: Mm; readonly squareMm: Mm };
   /** By how much packers must lengthen it: exactly, and to first order. */
   readonly lengthenMm: { readonly exact: number; readonly firstOrder: number };
   /** The other one, hinge head to handle foot: as it hangs, and how far the handle would hang down with as much packed into it. */
-  readonly wrong: { readonly hangsMm: number; readonly dropWouldBeMm: number };
+  readonly wrong: { readonly hangsMm: Mm; readonly dropWouldBeMm: Mm };
 };
 
 /**
@@ -21,7 +22,7 @@ export type Lift = {
  * The other diagonal is lengthened by the drop already, to √(W² + H² + 2Hs): what is packed into it makes it hang lower.
  * @example 600 × 900, dropped 6 // 5.004 exactly, 4.992 to first order; across the wrong diagonal it would hang 12.04
  */
-export function liftOf(sash: Sash, dropMm: number): Lift {
+export function liftOf(sash: Sash, dropMm: Mm): Lift {
   const { widthMm: W, heightMm: H } = sash;
   const square = Math.hypot(W, H);
   const hangs = Math.sqrt(Math.max(0, W * W + H * H - 2 * H * dropMm));
@@ -40,11 +41,11 @@ export function liftOf(sash: Sash, dropMm: number): Lift {
 export type Packed = {
   readonly pane: Sash;
   /** Bottom and top packers together, and the two side ones together, mm. */
-  readonly uprightMm: number;
-  readonly sidewaysMm: number;
+  readonly uprightMm: Mm;
+  readonly sidewaysMm: Mm;
   /** How far apart the two upright ones stand along their edges, and the two side ones. */
-  readonly dxMm: number;
-  readonly dyMm: number;
+  readonly dxMm: Mm;
+  readonly dyMm: Mm;
 };
 
 /**
@@ -60,19 +61,19 @@ export const restsAt = (sash: Sash, p: Packed): number =>
 /** Packers to add for a lift: all of it upright, or all of it sideways. @example lift 6 at 600 wide, 500 and 800 apart // 5, or 8 */
 export const addFor = (
   sash: Sash,
-  liftMm: number,
-  apart: { readonly dxMm: number; readonly dyMm: number },
-): { readonly uprightMm: number; readonly sidewaysMm: number } => ({
+  liftMm: Mm,
+  apart: { readonly dxMm: Mm; readonly dyMm: Mm },
+): { readonly uprightMm: Mm; readonly sidewaysMm: Mm } => ({
   uprightMm: (liftMm * apart.dxMm) / sash.widthMm,
   sidewaysMm: (liftMm * apart.dyMm) / sash.widthMm,
 });
 
 /** Drop of the handle corner from the head gaps as they are: more open at the hinge than at the handle is a drop. */
-export const dropFromHeads = (heads: { readonly hingeMm: number; readonly handleMm: number }): number =>
+export const dropFromHeads = (heads: { readonly hingeMm: Mm; readonly handleMm: Mm }): number =>
   heads.handleMm - heads.hingeMm;
 
 /** Four corners of the sash as it hangs, hinge foot at the origin, handle to the right: hinge foot, handle foot, handle head, hinge head. */
-export function sashCorners(sash: Sash, dropMm: number): readonly { readonly x: number; readonly y: number }[] {
+export function sashCorners(sash: Sash, dropMm: Mm): readonly { readonly x: number; readonly y: number }[] {
   const sin = Math.max(-1, Math.min(1, dropMm / sash.widthMm));
   const across = sash.widthMm * Math.sqrt(1 - sin * sin);
   return [

@@ -1,10 +1,10 @@
 import type { Point } from "../geometry/point.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
-import { type Nm, toMm } from "../units/length.ts";
+import { type Mm, type Nm, toMm } from "../units/length.ts";
 
 /** An opening with upright jambs and a head that is part of one circle; mm, origin at its bottom left, y up. */
 export type Arch = {
-  readonly width: number;
+  readonly width: Mm;
   /** From the sill to where the head springs from a jamb. */
   readonly spring: number;
   /** From the sill to the head's highest, in the middle. */

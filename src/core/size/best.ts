@@ -5,7 +5,7 @@ import { floorTo, type Grid, gridStep, type Nm, nm, takeNm, toMm } from "../unit
 import { type Draws, evenDraws } from "./draws.ts";
 import { movedOver, type SizeErrors } from "./errors.ts";
 import type { Depths } from "./lay.ts";
-import { chancesIn, type Drawn, drawnIn } from "./lay-chances.ts";
+import { chancesIn, type Drawn, doubtedCost, drawnIn } from "./lay-chances.ts";
 import { type GlassMm, type LayModel, layModel } from "./lay-model.ts";
 import type { Chances } from "./odds-line.ts";
 import type { Deduction } from "./school.ts";
@@ -89,7 +89,8 @@ export type Best = Pick<OddsModel, "smallest" | "full" | "from"> & {
 
 /**
  * The deduction with the least expected cost, width and height each on the grid from 0 to 20 mm. Both are first tried alike,
- * then each by itself about the best of those until neither gets better. Chances alike go to the smaller deduction. While no
+ * then each by itself about the best of those until neither gets better. Of sizes whose chances are alike those stay whose cost
+ * is alike too when what the firm believes is in doubt; of those, the smaller deduction. While no
  * depth is read cover cannot be weighed against binding: then it is the smallest that lets so much chance of binding stand.
  */
 export function bestOff(model: OddsModel, of: OddsInput, draws: Draws = evenly(of.errors.cutting.kind)): Best {
@@ -137,6 +138,7 @@ export const costOf = (c: Chances, costs: SizeErrors["costs"]): number =>
 
 /** Deductions tried on one set of draws, each once. */
 class Search {
+  readonly #doubts = new Map<string, number>();
   readonly #known = new Map<string, Chances>();
   readonly #model: OddsModel;
   readonly #of: OddsInput;
@@ -150,15 +152,34 @@ class Search {
     this.#step = step;
   }
 
+  #sizeAt(i: number, k: number): GlassMm {
+    const { full } = this.#model;
+    return { width: toMm(full.width) - i * this.#step, height: toMm(full.height) - k * this.#step };
+  }
+
+  /** Of sizes that are alike by what the firm believes, those that are alike by what may be true too. */
+  #surest(good: readonly Tried[]): readonly Tried[] {
+    const { doubtMm, alike, costs } = this.#of.errors;
+    // While cover is not known everything smaller is surer: there is nothing to weigh it against.
+    if (doubtMm <= 0 || good.length < 2 || this.#of.depths === undefined) return good;
+    const each = good.map((t) => this.#doubted(t.i, t.k));
+    const enough = Math.min(...each) + alike * Math.max(costs.binds, costs.coverLost);
+    return good.filter((_, n) => (each[n] ?? 0) <= enough + 1e-12);
+  }
+
   #at(i: number, k: number): Chances {
     const key = `${i} ${k}`;
-    const found =
-      this.#known.get(key) ??
-      chancesIn(this.#drawn, {
-        width: toMm(this.#model.full.width) - i * this.#step,
-        height: toMm(this.#model.full.height) - k * this.#step,
-      });
+    const found = this.#known.get(key) ?? chancesIn(this.#drawn, this.#sizeAt(i, k));
     this.#known.set(key, found);
+    return found;
+  }
+
+  /** What it costs where tape, cutter and frame may be other than the firm believes. */
+  #doubted(i: number, k: number): number {
+    const key = `${i} ${k}`;
+    const { doubtMm, costs } = this.#of.errors;
+    const found = this.#doubts.get(key) ?? doubtedCost(this.#drawn, this.#sizeAt(i, k), { doubtMm, costs });
+    this.#doubts.set(key, found);
     return found;
   }
 
@@ -171,11 +192,11 @@ class Search {
       this.#of.depths === undefined
         ? Math.max(least, costs.binds * (this.#of.bindShare ?? BIND_SHARE))
         : least + alike * Math.max(costs.binds, costs.coverLost);
+    const good = tried.filter((_, n) => (each[n] ?? 0) <= enough + 1e-12);
     let best: Tried | undefined;
-    tried.forEach((t, n) => {
-      if ((each[n] ?? 0) > enough + 1e-12) return;
+    for (const t of this.#surest(good)) {
       if (!best || t.i + t.k < best.i + best.k || (t.i + t.k === best.i + best.k && t.i < best.i)) best = t;
-    });
+    }
     return best ?? { i: 0, k: 0, chances: { binds: 1, coverLost: 1, trouble: 1 } };
   }
 }

@@ -1,5 +1,5 @@
 import type { HouseRule, HouseRules } from "../house/rules.ts";
-import type { LengthUnit } from "../units/length.ts";
+import type { LengthUnit, Mm } from "../units/length.ts";
 import type { When } from "./lay-chances.ts";
 import type { Unread } from "./lay-model.ts";
 import type { Cutting, Line, Movement } from "./odds-line.ts";
@@ -21,6 +21,8 @@ export type SizeErrors = {
   readonly costs: { readonly binds: number; readonly coverLost: number };
   /** Chances nearer than this to the least are as good as the least. */
   readonly alike: number;
+  /** How far all of these may be off themselves, mm: sizes alike by them are told apart by it; 0 for not at all. */
+  readonly doubtMm: Mm;
   /** How far an opening may be from true where nobody read it. */
   readonly unread: Unread;
   /** A size is chosen for the whole year, or for one random day. */
@@ -59,6 +61,7 @@ export function errorsFor(house: HouseRules, of: ErrorsOf): SizeErrors {
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },
     alike: house.oddsAlike,
+    doubtMm: house.oddsDoubtMm,
     unread: unreadIn(house, of.material),
     when: house.oddsWhen,
   };
@@ -82,7 +85,7 @@ function unreadIn(house: HouseRules, material: Material): Unread {
 }
 
 /** @example movedOver({ lo: -1.5, hi: 0.5 }, 600) // from −0.9 to 0.3 mm */
-export const movedOver = (perMetre: Movement, lengthMm: number): Movement => ({
+export const movedOver = (perMetre: Movement, lengthMm: Mm): Movement => ({
   lo: (perMetre.lo * lengthMm) / 1000,
   hi: (perMetre.hi * lengthMm) / 1000,
 });

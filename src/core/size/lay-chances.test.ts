@@ -4,7 +4,7 @@ import { figureOf, type OpeningReadings } from "../measure/figure.ts";
 import { mm } from "../units/length.ts";
 import { BOW_HEIGHT, BOW_WIDTH, drawsFrom, evenDraws, LEAN, TAPER_HEIGHT, TAPER_WIDTH } from "./draws.ts";
 import { layIn } from "./lay.ts";
-import { chancesIn, drawnIn, type When } from "./lay-chances.ts";
+import { chancesIn, doubtedCost, drawnIn, type When } from "./lay-chances.ts";
 import { type Doubtful, layModel } from "./lay-model.ts";
 import { chancesOnBoth, type Line } from "./odds-line.ts";
 
@@ -133,6 +133,26 @@ describe("an opening that is known exactly", () => {
         ],
       },
     );
+  });
+});
+
+/*
+ * 600 × 900 known exactly, rebate 9, least cover 3, doubt of 2 mm. A pane 3 mm small each way has 3 mm of room: it binds in
+ * Φ(−3/2) = 6.68%. Its gaps are 1.5, so 4.5 mm a side are spare, 9 of the dimension: bare in Φ(−9/2), three in a million.
+ * One 9 mm small: Φ(−9/2) and Φ(−3/2). One as large as the opening: one in two that it binds.
+ */
+describe("what a size costs where the figures are in doubt", () => {
+  it.each([
+    ["3 mm small", 3, { binds: 1, coverLost: 1 }, 0.0668],
+    ["9 mm small: bare as often as the other binds", 9, { binds: 1, coverLost: 1 }, 0.0668],
+    ["6 mm small, half way between", 6, { binds: 1, coverLost: 1 }, 0.0027],
+    ["3 mm small, and binding costs four times as much", 3, { binds: 4, coverLost: 1 }, 0.2672],
+    ["9 mm small, and binding costs four times as much", 9, { binds: 4, coverLost: 1 }, 0.0668],
+    ["as large as the opening: in one of two, and there is no lay to be bare", 0, { binds: 1, coverLost: 1 }, 0.5],
+  ] as const)("%s", (_, off, costs, cost) => {
+    const size = { width: 600 - off, height: 900 - off };
+    const drawn = drawnIn(modelOf(readingsOf(600, 900, {}), {}, size).model, DRAWS, "year");
+    expect(doubtedCost(drawn, size, { doubtMm: 2, costs })).toBeCloseTo(cost, 3);
   });
 });
 

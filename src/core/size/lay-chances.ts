@@ -1,4 +1,6 @@
+import { normalBelow } from "../chance/normal.ts";
 import { AS_GOOD_MM } from "../geometry/placing.ts";
+import type { Mm } from "../units/length.ts";
 import { DRAWN, type Draws, MOVED_HEIGHT, MOVED_WIDTH } from "./draws.ts";
 import { type Form, type GlassMm, type LayModel, OFF_HEIGHT, OFF_WIDTH } from "./lay-model.ts";
 import type { Chances } from "./odds-line.ts";
@@ -156,12 +158,36 @@ export function chancesIn(drawn: Drawn, size: GlassMm): Chances {
     if (model.depth) {
       const left = tight === wide && !bound ? lay.roomAt(tight, at) : lay.roomAt(wide, at);
       // On a day on which it does not go in at all there is no lay to judge.
-      bare = left > 0 && lay.isBare(wide, at, left);
+      bare = left > 0 && lay.spareCover(wide, at, left) < 0;
     }
     if (bare) lost++;
     if (bound || bare) trouble++;
   }
   return { binds: binds / count, coverLost: model.depth ? lost / count : null, trouble: trouble / count };
+}
+
+/**
+ * What a size is expected to cost, each draw's spare room taken to be off by a doubt of so much, mm of the whole dimension: how
+ * far it is from binding and from a bare edge counts, and not only whether it is either. Sizes of which no draw fails are told
+ * apart by it. The draws are of what the firm believes of its tape, cutter and frames; the doubt is of those beliefs.
+ */
+export function doubtedCost(
+  drawn: Drawn,
+  size: GlassMm,
+  of: { readonly doubtMm: Mm; readonly costs: { readonly binds: number; readonly coverLost: number } },
+): number {
+  const { model, count, days, room } = drawn;
+  const [tight, wide] = [days[0] as Float64Array, (days[1] ?? days[0]) as Float64Array];
+  const lay = new Laying(model, room, size);
+  let cost = 0;
+  for (let i = 0, at = 0; i < count; i++, at += room.each) {
+    cost += of.costs.binds * normalBelow(-lay.roomAt(tight, at) / of.doubtMm);
+    const left = lay.roomAt(wide, at);
+    // Spare cover is that of one side: the dimension may be off by twice as much before it is gone.
+    if (model.depth && left > 0)
+      cost += of.costs.coverLost * normalBelow((-2 * lay.spareCover(wide, at, left)) / of.doubtMm);
+  }
+  return cost / count;
 }
 
 /** One pane laid in one drawn opening after another: at the turn with the best smallest gap, then evened. */
@@ -230,8 +256,8 @@ class Laying {
     return lo > Number.NEGATIVE_INFINITY && hi < Number.POSITIVE_INFINITY ? (lo + hi) / 2 : 0;
   }
 
-  /** Whether it is covered too little on any side, laid with this room. */
-  isBare(values: Float64Array, at: number, best: number): boolean {
+  /** By how much more than the least its barest side is covered, mm, laid with this room; less than nothing where it is bare. */
+  spareCover(values: Float64Array, at: number, best: number): number {
     const g = this.#g;
     for (let k = 0; k < 8; k++) g[k] = (values[at + k] as number) + (this.#added[k] as number);
     const [bowWidth, bowHeight] = [values[at + HALF_BOWS] as number, values[at + HALF_BOWS + 1] as number];
@@ -245,12 +271,14 @@ class Laying {
       near[side] = Math.min(a, b, m);
       far[side] = Math.max(a, b, m);
     }
+    let spare = Number.POSITIVE_INFINITY;
     for (let side = 0; side < 4; side += 2) {
       const [n1, n2] = [near[side] as number, near[side + 1] as number];
       const [there, back] = this.#pushed ? [n2, n1] : [(n2 - n1) / 2, (n1 - n2) / 2];
-      if ((far[side] as number) + there > (most[side] as number)) return true;
-      if ((far[side + 1] as number) + back > (most[side + 1] as number)) return true;
+      const one = (most[side] as number) - (far[side] as number) - there;
+      const other = (most[side + 1] as number) - (far[side + 1] as number) - back;
+      spare = Math.min(spare, one, other);
     }
-    return false;
+    return spare;
   }
 }

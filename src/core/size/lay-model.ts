@@ -4,7 +4,7 @@ import type { Point } from "../geometry/point.ts";
 import type { Quad, Side } from "../geometry/quad.ts";
 import { figureOf, figureSlopes, type OpeningReadings, OUTER } from "../measure/figure.ts";
 import { HEIGHTS, type OpeningPlace, WIDTHS } from "../measure/places.ts";
-import { nm } from "../units/length.ts";
+import { type Mm, nm } from "../units/length.ts";
 import {
   BOW_HEIGHT,
   BOW_WIDTH,
@@ -19,17 +19,17 @@ import {
 } from "./draws.ts";
 import type { Cutting, Line, Movement } from "./odds-line.ts";
 
-export type GlassMm = { readonly width: number; readonly height: number };
+export type GlassMm = { readonly width: Mm; readonly height: Mm };
 
 /** How far an opening may be from true where nobody read it: one spread each; lean in mm a metre of height. */
-export type Unread = { readonly leanMmPerM: number; readonly taperMm: number; readonly bowMm: number };
+export type Unread = { readonly leanMmPerM: number; readonly taperMm: Mm; readonly bowMm: Mm };
 
 /** An opening as it is known: the figure its readings make, and how far each thing may be off. All in mm. */
 export type Doubtful = {
   readonly readings: OpeningReadings;
   readonly quad: Quad;
   /** Middle distance as read less the figure's own; null where it was not read. */
-  readonly bow: { readonly width: number | null; readonly height: number | null };
+  readonly bow: { readonly width: Mm | null; readonly height: Mm | null };
   readonly tape: number;
   readonly cutting: Cutting;
   readonly movement: { readonly width: Movement; readonly height: Movement };

@@ -1,7 +1,7 @@
 import { bestGapAt, bestTurn, centred, type Gaps, gapsOf, layTurn, type Placed } from "../geometry/placing.ts";
 import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Figure } from "../measure/figure.ts";
-import { type Nm, toMm } from "../units/length.ts";
+import { type Mm, type Nm, toMm } from "../units/length.ts";
 import { middlesOf } from "./lay-model.ts";
 
 /** A pane may turn a little so that it lies best, or is held parallel to the sill. */
@@ -23,7 +23,7 @@ export type Lying = {
   readonly tooBigBy: number;
   /** Rebate depth less the largest gap, on each side; null until the depth is read. */
   readonly cover: Readonly<Record<Side, number>> | null;
-  readonly leastCover: { readonly side: Side; readonly length: number; readonly enough: boolean } | null;
+  readonly leastCover: { readonly side: Side; readonly length: Mm; readonly enough: boolean } | null;
   /** The side whose gap is smallest: where it would bind first. */
   readonly bindsFirst: Side;
 };

@@ -1,12 +1,13 @@
 import { normalAt, normalBelow } from "../chance/normal.ts";
 import { integrate } from "../chance/quadrature.ts";
+import type { Mm } from "../units/length.ts";
 
 /** How far off its order a pane is cut, one dimension, mm: anything within, or a normal spread. */
 export type Cutting = {
   readonly kind: "within" | "spread";
-  readonly mm: number;
+  readonly mm: Mm;
   /** By how much what comes is mostly larger than it was ordered, both as this tape reads them: less than 0 for smaller. */
-  readonly off?: number | undefined;
+  readonly off?: Mm | undefined;
 };
 
 /** What the opening may grow (more than 0) or shrink after it was read, mm: anything from the one to the other. */
@@ -20,7 +21,7 @@ export type Line = {
   readonly cutting: Cutting;
   readonly movement: Movement;
   /** Sight line to rebate wall on the two sides together, halved: null while it is not read. */
-  readonly depth: number | null;
+  readonly depth: Mm | null;
   readonly leastCover: number;
   /** The pane lies in the middle, or is pushed against one side as far as it goes. */
   readonly lies: "centred" | "pushed";

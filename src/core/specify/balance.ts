@@ -1,3 +1,4 @@
+import type { Mm } from "../units/length.ts";
 /** kg/m³ of what weights are cast or turned from. Source: common data of the metals. */
 export const DENSITY = { lead: 11_340, steel: 7_850 } as const;
 
@@ -32,5 +33,5 @@ export function balanceFor(of: {
 }
 
 /** Length of a round bar of a metal for a mass, mm. @example weightLength(0.685, "lead", 40) // 48.1 */
-export const weightLength = (kg: number, metal: "lead" | "steel", diameterMm: number): number =>
+export const weightLength = (kg: number, metal: "lead" | "steel", diameterMm: Mm): number =>
   (kg / DENSITY[metal] / ((Math.PI / 4) * (diameterMm / 1000) ** 2)) * 1000;

@@ -1,6 +1,7 @@
 import { areaOfM2 } from "../money/parts.ts";
 import type { Pence } from "../money/pence.ts";
 import { isInchMake } from "../units/inch-make.ts";
+import type { Mm } from "../units/length.ts";
 import type { GlassKind } from "./glass.ts";
 import { surfaceOf } from "./heat.ts";
 import { type Makeup, makeupHeat, makeupMass, makeupOverall, NO_SPACER } from "./makeup.ts";
@@ -9,13 +10,13 @@ import { unitPence } from "./unit-price.ts";
 
 export type CandidateFacts = {
   /** The unit that was there, or the likeliest for its thickness; null for single glass. */
-  readonly was: { readonly panesMm: readonly number[]; readonly cavityMm: number } | null;
+  readonly was: { readonly panesMm: readonly Mm[]; readonly cavityMm: Mm } | null;
   /** A unit was there before: the plain one is the same again. */
   readonly again: boolean;
   /** Room for the unit through the thickness, mm; null until the rebate is read. */
-  readonly roomMm: number | null;
-  readonly widthMm: number;
-  readonly heightMm: number;
+  readonly roomMm: Mm | null;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
   readonly safetyNeeded: boolean;
   /** Which safety glass, where it is needed. */
   readonly safetyKind: "toughened" | "laminated";
@@ -31,13 +32,13 @@ export type Candidate = {
   readonly id: "same" | "coated" | "argon" | "triple";
   readonly name: string;
   readonly makeup: Makeup;
-  readonly overallMm: number;
+  readonly overallMm: Mm;
   readonly heat: number;
   readonly surfaceC: number;
   readonly dryUpTo: number;
   readonly kg: number;
   /** Room less the unit; null until the rebate is read. */
-  readonly spareMm: number | null;
+  readonly spareMm: Mm | null;
   readonly pence: Pence;
   readonly days: number;
 };
@@ -57,8 +58,8 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const was = f.was ?? { panesMm: [4, 4], cavityMm: 16 };
   const [outer = 4, inner = 4] = [was.panesMm[0], was.panesMm.at(-1)];
   const kind: GlassKind = f.safetyNeeded ? f.safetyKind : "float";
-  const sheet = (mm: number) => ({ mm: kind === "laminated" ? laminatedFor(mm) : mm, kind });
-  const cavity = (mm: number, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
+  const sheet = (mm: Mm) => ({ mm: kind === "laminated" ? laminatedFor(mm) : mm, kind });
+  const cavity = (mm: Mm, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
   // Its colour shows, and is its neighbours': nobody takes one for granted.
   const spacer = NO_SPACER;
   const make = (id: Candidate["id"], name: string, makeup: Makeup): Candidate => {

@@ -1,10 +1,11 @@
 import { isInchMake, makeText } from "../units/inch-make.ts";
+import type { Mm } from "../units/length.ts";
 import { type Cavity, centreHeat, corrected, type GasName, mixed, UNCOATED } from "./heat.ts";
 
 /** Glass as it stands, from outside in: sheets, and what is between them. Faces are numbered from outside, 1 up. */
 export type Glazing = {
-  readonly panesMm: readonly number[];
-  readonly cavities: readonly { readonly widthMm: number; readonly gas: GasName; readonly fill: number }[];
+  readonly panesMm: readonly Mm[];
+  readonly cavities: readonly { readonly widthMm: Mm; readonly gas: GasName; readonly fill: number }[];
   /** Coated faces, with the normal emissivity that the maker states. */
   readonly coatings: readonly { readonly face: number; readonly emissivity: number }[];
 };

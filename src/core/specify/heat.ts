@@ -1,3 +1,4 @@
+import type { Mm } from "../units/length.ts";
 /** A gas at 10 °C: kg/m³, Pa s, W/mK, J/kgK. Source: EN 673:2011, table 1. */
 export type Gas = {
   readonly density: number;
@@ -57,7 +58,7 @@ export function corrected(normal: number): number {
 }
 
 export type Cavity = {
-  readonly widthMm: number;
+  readonly widthMm: Mm;
   readonly gas: Gas;
   /** Corrected emissivity of the two faces that look at each other. */
   readonly faces: readonly [number, number];
@@ -77,7 +78,7 @@ const OVER_ALL = 15;
  * @example one sheet of 4 mm, no cavity // 5.75
  * @example 4-16-4, air, uncoated // 2.7
  */
-export function centreHeat(of: { readonly glassMm: number; readonly cavities: readonly Cavity[] }): number {
+export function centreHeat(of: { readonly glassMm: Mm; readonly cavities: readonly Cavity[] }): number {
   const glass = (of.glassMm / 1000) * GLASS_MK_W;
   if (of.cavities.length === 0) return 1 / (R_OUTSIDE + glass + R_INSIDE);
   let shares = of.cavities.map(() => OVER_ALL / of.cavities.length);

@@ -1,3 +1,5 @@
+import type { Mm } from "../units/length.ts";
+
 /** Gravity, m/s². Source: ISO 80000-3. */
 const G = 9.80665;
 
@@ -19,9 +21,9 @@ export function hingeLoad(of: {
   readonly sashKg: number;
   readonly oldGlassKg: number;
   readonly newGlassKg: number;
-  readonly widthMm: number;
+  readonly widthMm: Mm;
   /** Middle of the top hinge to middle of the bottom one; null for stays. */
-  readonly apartMm: number | null;
+  readonly apartMm: Mm | null;
   readonly ratedKg: number | null;
 }): HingeLoad {
   const afterKg = of.sashKg + of.newGlassKg - of.oldGlassKg;
@@ -34,14 +36,14 @@ export function hingeLoad(of: {
   };
 }
 
-export type SpringPair = { readonly eachKg: number; readonly travelMm: number };
+export type SpringPair = { readonly eachKg: number; readonly travelMm: Mm };
 
 /**
  * A pair of spring or spiral balances for a sliding sash: each lifts half of the whole new sash, over the height it
  * travels. A generic figure: the maker's own table decides.
  * @example new sash of 14.4 kg, 900 high // a pair lifting 7.2 kg each, 900 of travel
  */
-export const springPair = (sashAfterKg: number, travelMm: number): SpringPair => ({
+export const springPair = (sashAfterKg: number, travelMm: Mm): SpringPair => ({
   eachKg: sashAfterKg / 2,
   travelMm,
 });

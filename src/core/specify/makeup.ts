@@ -1,4 +1,5 @@
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 import { GLASS_NAMES, type GlassKind } from "./glass.ts";
 import { type Glazing, glazingText, heatOf, overallMm } from "./glazing.ts";
 import type { GasName } from "./heat.ts";
@@ -6,8 +7,8 @@ import { paneMass } from "./mass.ts";
 
 /** A sealed unit as it is ordered: sheets from outside in, what is between them, and its looks. Millimetres. */
 export type Makeup = {
-  readonly panes: readonly { readonly mm: number; readonly kind: GlassKind }[];
-  readonly cavities: readonly { readonly mm: number; readonly gas: GasName; readonly fill: number }[];
+  readonly panes: readonly { readonly mm: Mm; readonly kind: GlassKind }[];
+  readonly cavities: readonly { readonly mm: Mm; readonly gas: GasName; readonly fill: number }[];
   readonly coatings: readonly { readonly face: number; readonly emissivity: number }[];
   readonly spacer: string;
 };
@@ -34,7 +35,7 @@ export function makeupText(m: Makeup): Template {
 
 export const makeupOverall = (m: Makeup): number => overallMm(glazingOf(m));
 export const makeupHeat = (m: Makeup): number => heatOf(glazingOf(m));
-export const makeupMass = (m: Makeup, widthMm: number, heightMm: number): number =>
+export const makeupMass = (m: Makeup, widthMm: Mm, heightMm: Mm): number =>
   paneMass(
     widthMm,
     heightMm,

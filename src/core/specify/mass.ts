@@ -1,9 +1,10 @@
+import type { Mm } from "../units/length.ts";
 import { GLASS_DENSITY_KG_M3 } from "./glass.ts";
 
 export type Lift = 1 | 2 | "machine";
 
 /** Mass of glass of these sheets, kg; spacers and seals are left out. @example paneMass(608, 900, [4]) // 5.472 */
-export const paneMass = (widthMm: number, heightMm: number, panesMm: readonly number[]): number =>
+export const paneMass = (widthMm: Mm, heightMm: Mm, panesMm: readonly Mm[]): number =>
   (widthMm * heightMm * panesMm.reduce((s, p) => s + p, 0) * GLASS_DENSITY_KG_M3) / 1e9;
 
 /**

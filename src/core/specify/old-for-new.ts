@@ -1,11 +1,12 @@
+import type { Mm } from "../units/length.ts";
 import { paneMass } from "./mass.ts";
 
 /** What a change of thickness does to one pane of this size. */
 export type OldForNew = {
-  readonly fromMm: number;
-  readonly toMm: number;
+  readonly fromMm: Mm;
+  readonly toMm: Mm;
   /** Through the rebate, mm; less than nothing gains room. */
-  readonly deeperMm: number;
+  readonly deeperMm: Mm;
   /** Kilograms more; less than nothing is lighter. */
   readonly heavierKg: number;
   readonly fromKg: number;
@@ -19,11 +20,11 @@ export type OldForNew = {
  * @example 600 × 900, 3 mm was there, 4 mm goes in // 1 mm deeper, 1.35 kg heavier: 4.05 to 5.40
  */
 export function oldForNew(of: {
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly oldMm: number;
-  readonly newMm: number;
-  readonly leastMm: number;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
+  readonly oldMm: Mm;
+  readonly newMm: Mm;
+  readonly leastMm: Mm;
 }): OldForNew {
   const [fromKg, toKg] = [paneMass(of.widthMm, of.heightMm, [of.oldMm]), paneMass(of.widthMm, of.heightMm, [of.newMm])];
   return {

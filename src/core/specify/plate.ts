@@ -1,8 +1,9 @@
+import type { Mm } from "../units/length.ts";
 /** A pane under wind: four edges simply supported, uniform load. Linear thin plate. */
 export type PlateInput = {
-  readonly widthMm: number;
-  readonly heightMm: number;
-  readonly thicknessMm: number;
+  readonly widthMm: Mm;
+  readonly heightMm: Mm;
+  readonly thicknessMm: Mm;
   readonly loadKpa: number;
 };
 
@@ -10,7 +11,7 @@ export type Plate = {
   /** Largest bending stress, at the centre across the short span, MPa. */
   readonly stressMpa: number;
   /** At the centre, mm. */
-  readonly deflectionMm: number;
+  readonly deflectionMm: Mm;
   /** Deflection over half the thickness: linear theory then overstates both. */
   readonly overstated: boolean;
 };
@@ -76,7 +77,7 @@ export const SPAN_OVER = 60;
 
 export type PlateVerdict = Plate & {
   readonly strengthMpa: number;
-  readonly deflectionLimitMm: number;
+  readonly deflectionLimitMm: Mm;
   readonly holds: boolean;
 };
 
@@ -94,7 +95,7 @@ export function plateCheck(of: PlateInput & { readonly kind: Parameters<typeof d
 }
 
 /** What each sheet of a unit carries of the wind: by its stiffness, the cube of its thickness. @example [4, 6] // 0.229, 0.771 */
-export function loadShares(panesMm: readonly number[]): readonly number[] {
+export function loadShares(panesMm: readonly Mm[]): readonly number[] {
   const sum = panesMm.reduce((s, p) => s + p ** 3, 0);
   return panesMm.map((p) => p ** 3 / sum);
 }

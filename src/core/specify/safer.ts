@@ -1,4 +1,4 @@
-import { mm, type Nm, toMm } from "../units/length.ts";
+import { type Mm, mm, type Nm, toMm } from "../units/length.ts";
 import { THICKNESSES } from "./glass.ts";
 import { type Makeup, makeupOverall } from "./makeup.ts";
 import { spacersWith } from "./stack.ts";
@@ -8,7 +8,7 @@ export type SafeKind = "toughened" | "laminated";
 export const SAFE_KINDS = ["toughened", "laminated"] as const satisfies readonly SafeKind[];
 
 /** The laminated sheet that stands in for one of plain glass, mm: two sheets and the layer between them. */
-const LAMINATED: readonly (readonly [upTo: number, mm: number])[] = [
+const LAMINATED: readonly (readonly [upTo: number, mm: Mm])[] = [
   [6, 6.4],
   [8, 8.8],
   [10, 10.8],
@@ -19,7 +19,7 @@ export const laminatedFor = (of: number): number => LAMINATED.find(([upTo]) => o
 const NEAR_MM = 1e-6;
 
 /** The widest spacer that is made, in the units that the panes are made in, and finds room; the narrowest where none does. */
-export function spacerUpTo(room: number, was: number, paneMm: number): number {
+export function spacerUpTo(room: number, was: number, paneMm: Mm): number {
   const all = spacersWith(paneMm);
   const made = all.filter((s) => s <= room + NEAR_MM && s <= was + NEAR_MM);
   return made.at(-1) ?? all[0] ?? was;

@@ -1,4 +1,5 @@
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 
 /** How thick old sheet is taken to be until somebody reads it, mm. */
 export const OLD_GLASS_MM = 3;
@@ -9,7 +10,7 @@ const LEAST_KG = 0.3;
 /** What was in a sash, as far as anybody knows. */
 export type OldGlass = {
   readonly kg: number;
-  readonly sheetsMm: readonly number[];
+  readonly sheetsMm: readonly Mm[];
   /** How thick its sheets are follows from what was read; else it is what is mostly found. */
   readonly isRead: boolean;
 };

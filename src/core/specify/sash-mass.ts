@@ -1,21 +1,22 @@
 import { fail, ok, type Result } from "../result.ts";
+import type { Mm } from "../units/length.ts";
 
 /** kg/m³ of the timber that sashes are made of. Source: common data; the firm's own figure beats it. */
 export const TIMBER_DENSITY = { softwood: 500, hardwood: 650 } as const;
 
 /** A sash as it is made, mm: outside sizes, the faces of its members, and the rebate that is cut out of them. */
 export type SashMembers = {
-  readonly outsideMm: { readonly width: number; readonly height: number };
-  readonly stileMm: number;
-  readonly topRailMm: number;
-  readonly bottomRailMm: number;
-  readonly thickMm: number;
+  readonly outsideMm: { readonly width: Mm; readonly height: Mm };
+  readonly stileMm: Mm;
+  readonly topRailMm: Mm;
+  readonly bottomRailMm: Mm;
+  readonly thickMm: Mm;
   /** In the plane of the glass, and through it; nothing where the glass lies on the timber. */
-  readonly rebateMm: { readonly depth: number; readonly width: number };
+  readonly rebateMm: { readonly depth: Mm; readonly width: Mm };
   readonly density: number;
 };
 
-export type SashTimber = { readonly kg: number; readonly sightMm: { readonly width: number; readonly height: number } };
+export type SashTimber = { readonly kg: number; readonly sightMm: { readonly width: Mm; readonly height: Mm } };
 export type SashMassError =
   | { readonly kind: "no-sight" }
   | { readonly kind: "rebate-through" }

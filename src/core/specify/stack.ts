@@ -1,5 +1,5 @@
 import { isInchMake } from "../units/inch-make.ts";
-import { inches, mm, type Nm, nm, toMm } from "../units/length.ts";
+import { inches, type Mm, mm, type Nm, nm, toMm } from "../units/length.ts";
 
 /** What panes and spacers are made in. Metric and inch makes are exact sizes and are not mixed in one unit. */
 export const MAKES = {
@@ -21,7 +21,7 @@ export const MAKES = {
   },
 } as const;
 /** Spacers that go with panes of this make, mm. @example spacersWith(4) // 6, 8, 9 …; spacersWith(3.175) // 6.35, 7.9375 … */
-export const spacersWith = (paneMm: number): readonly number[] =>
+export const spacersWith = (paneMm: Mm): readonly number[] =>
   MAKES[isInchMake(paneMm) ? "inch" : "metric"].spacers.map(toMm);
 export type Make = keyof typeof MAKES;
 

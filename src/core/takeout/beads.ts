@@ -1,5 +1,6 @@
 import { SIDES, type Side } from "../geometry/quad.ts";
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 import { type Before, removalOrder } from "./precedence.ts";
 
 /** Corners as one looks at the beads. */
@@ -55,8 +56,8 @@ export type BeadOrder =
 export type BeadsInput = {
   readonly joints: Joints;
   /** Clear width and height of the opening, in any one unit. */
-  readonly width: number;
-  readonly height: number;
+  readonly width: Mm;
+  readonly height: Mm;
   readonly school: BeadSchool;
 };
 

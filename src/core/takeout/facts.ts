@@ -4,6 +4,7 @@ import type { Side } from "../geometry/quad.ts";
 import type { Damage } from "../look/damage.ts";
 import type { Hinge } from "../measure/found.ts";
 import type { Whole } from "../specify/whole.ts";
+import type { Mm } from "../units/length.ts";
 import type { Profile } from "./profile.ts";
 
 /** Things that stand in front of the glass and go off first. */
@@ -19,7 +20,7 @@ export type StepFacts = {
   readonly damage: readonly Damage[];
   readonly storey: number | null;
   /** The pane, mm; null until it is measured. */
-  readonly size: { readonly width: number; readonly height: number } | null;
+  readonly size: { readonly width: Mm; readonly height: Mm } | null;
   /** The new pane is here, and so is the card it travelled in. */
   readonly cardKept: boolean;
   /** A sealed unit, not one sheet. */

@@ -2,6 +2,7 @@ import { sashLeaves } from "../frame/held.ts";
 import { directionsOf, outOfReach } from "../frame/which-system.ts";
 import type { Step } from "../steps/step.ts";
 import type { Template } from "../text/template.ts";
+import type { Mm } from "../units/length.ts";
 import { brokenUp, type Front, isGone, type StepFacts } from "./facts.ts";
 
 /** What each thing in front is called, and what to mind when it comes off. */
@@ -21,11 +22,11 @@ export const FRONT_FACTS: Readonly<Record<Front, { readonly name: Template; read
  * How far shards travel: as far as they fall, out from the wall and half as far to each side. Rounded up to 100 mm.
  * @example a pane of 600 × 990 // 1000 out from the wall, 1600 along it
  */
-export function sheetFor(pane: { readonly width: number; readonly height: number }): {
+export function sheetFor(pane: { readonly width: Mm; readonly height: Mm }): {
   readonly out: number;
   readonly along: number;
 } {
-  const up = (mm: number): number => Math.ceil(mm / 100 - 1e-9) * 100;
+  const up = (mm: Mm): number => Math.ceil(mm / 100 - 1e-9) * 100;
   return { out: up(pane.height), along: up(pane.width + pane.height) };
 }
 

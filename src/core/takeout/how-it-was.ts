@@ -3,7 +3,7 @@ import type { Hinge } from "../measure/found.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import type { Template } from "../text/template.ts";
-import { toMm } from "../units/length.ts";
+import { type Mm, toMm } from "../units/length.ts";
 
 /** What can be put on the map of how it was. */
 export const THINGS = ["packer", "bead-end", "gasket-lip", "drain", "sprig", "mark", "water", "fixing"] as const;
@@ -53,7 +53,7 @@ export function mirrored(item: MapItem): MapItem {
 export function tapped(of: {
   readonly x: number;
   readonly y: number;
-  readonly box: { readonly left: number; readonly top: number; readonly width: number; readonly height: number };
+  readonly box: { readonly left: number; readonly top: number; readonly width: Mm; readonly height: Mm };
 }): { readonly edge: Side; readonly share: number } {
   const { box } = of;
   const across = clamp((of.x - box.left) / box.width);
@@ -82,7 +82,7 @@ export function packingFaults(
   items: readonly MapItem[],
   hinge: Hinge,
   /** Overall thickness of a sealed unit, mm: each packer must carry both its sheets. Null for one sheet. */
-  unitMm: number | null = null,
+  unitMm: Mm | null = null,
 ): readonly PackingFault[] {
   const packers = items.filter((i) => i.thing === "packer");
   if (packers.length === 0) return [];

@@ -3,6 +3,12 @@ declare const nanometres: unique symbol;
 /** A length as a whole number of nanometres. 1/64 in is exactly 396 875 nm and 0.5 mm exactly 500 000 nm. */
 export type Nm = number & { readonly [nanometres]: true };
 
+/**
+ * A length that is worked out or ruled, in millimetres: any real number. What is read, ordered and cut is in whole nanometres,
+ * and neither passes for the other where a type is asked for.
+ */
+export type Mm = number & { readonly [nanometres]?: never };
+
 export const NM_PER_MM = 1_000_000;
 /** 1 in = 25.4 mm exactly (international inch, 1959). */
 export const NM_PER_INCH = 25_400_000;
@@ -16,10 +22,10 @@ export function nm(value: number): Nm {
 }
 
 /** Nearest nanometre to a number of millimetres. @example mm(601.5) // 601_500_000 */
-export const mm = (value: number): Nm => nm(Math.round(value * NM_PER_MM));
+export const mm = (value: Mm): Nm => nm(Math.round(value * NM_PER_MM));
 
 /** @example toMm(nm(601_500_000)) // 601.5 */
-export const toMm = (length: Nm): number => length / NM_PER_MM;
+export const toMm = (length: Nm): Mm => length / NM_PER_MM;
 
 /** Whole inches and a fraction, exactly. @example inches(23, 11, 16) // 601_662_500 */
 export const inches = (whole: number, numerator = 0, denominator = 64): Nm =>

@@ -1,7 +1,7 @@
 import type { Reckoning } from "../pane/reckoning.ts";
 import { writeLength } from "../tape/write.ts";
 import type { Template } from "../text/template.ts";
-import { type LengthUnit, mm, toMm } from "../units/length.ts";
+import { type LengthUnit, type Mm, mm, toMm } from "../units/length.ts";
 
 /** A lean that matters by itself. */
 const LEANS_MM = 3;
@@ -10,7 +10,7 @@ const LEANS_MM = 3;
 const ROOM_BESIDE_COVER_MM = 4;
 
 /** The shallowest side and the cover it owes, where that is what no size can keep, mm. Where it leans as well, that is what is eased. */
-export function tooShallow(r: Reckoning): { readonly deepMm: number; readonly coverMm: number } | null {
+export function tooShallow(r: Reckoning): { readonly deepMm: Mm; readonly coverMm: Mm } | null {
   const { depths, leastCover } = r.odds;
   const lying = r.cut.ok && r.cut.value.opening.ok ? r.cut.value.opening.value : null;
   if (!depths || !lying || lying.figure.lean >= LEANS_MM) return null;
@@ -20,7 +20,7 @@ export function tooShallow(r: Reckoning): { readonly deepMm: number; readonly co
 }
 
 /** A depth that nobody read is too doubtful to order by. @example guessedText(6) // "What it rests on is a guess, doubtful by 6 mm: …" */
-export const guessedText = (doubtMm: number): Template =>
+export const guessedText = (doubtMm: Mm): Template =>
   `What it rests on is a guess, doubtful by ${Number(doubtMm.toFixed(1))} mm: no size from it is likely to go in and be covered. Read the {rebate} itself, with the {beads} or the {putty} off.`;
 
 /**
@@ -28,7 +28,7 @@ export const guessedText = (doubtMm: number): Template =>
  * @example 14 deep, 12 to be covered // "The rebate is 14 mm deep and 12 mm of the pane must be covered: no size is likely to keep it. …"
  */
 export function declinedText(r: Reckoning, unit: LengthUnit): Template {
-  const text = (lengthMm: number): string => writeLength(mm(lengthMm), unit, { places: 1, ticks: 32 });
+  const text = (lengthMm: Mm): string => writeLength(mm(lengthMm), unit, { places: 1, ticks: 32 });
   const shallow = tooShallow(r);
   if (shallow)
     return `The {rebate} is ${text(shallow.deepMm)} deep and ${text(shallow.coverMm)} of the {pane} must be covered: no size is likely to keep it. Read the depth again, ${r.canEase ? "deepen it, " : ""}or say that less cover will do.`;

@@ -1,6 +1,6 @@
 import type { OwnFrom } from "../learn/own-from.ts";
 import type { Chances } from "../size/odds-line.ts";
-import { type Grid, type LengthUnit, type Nm, toMm } from "../units/length.ts";
+import { type Grid, type LengthUnit, type Mm, type Nm, toMm } from "../units/length.ts";
 import { fromWords, smallText } from "./learnt.ts";
 import { percent } from "./percent.ts";
 
@@ -25,7 +25,7 @@ export function goesAsWords(
 
 /** @example "Theirs scatter by 1.8 mm (your own, from 34 sides): 2% trouble, where a size reckons with 0.9%." */
 export const theirOddsWords = (
-  of: { readonly chances: Chances; readonly scatterMm: number; readonly own: OwnFrom },
+  of: { readonly chances: Chances; readonly scatterMm: Mm; readonly own: OwnFrom },
   usual: Chances | null,
   unit: LengthUnit,
 ): string =>

@@ -1,5 +1,5 @@
 import { fractionText } from "../units/inch-make.ts";
-import type { LengthUnit } from "../units/length.ts";
+import type { LengthUnit, Mm } from "../units/length.ts";
 import { G_PER_OZ, KG_PER_LB } from "../units/mass.ts";
 import { exactIn } from "./exact.ts";
 import { HEAT_UNIT, heatFigure } from "./heat.ts";
@@ -20,7 +20,7 @@ const FINEST = 64;
  * @example inchText(4) // "5/32"
  * @example inchText(225) // "8 7/8"
  */
-export function inchText(mm: number): string {
+export function inchText(mm: Mm): string {
   const inches = mm / MM_PER_INCH;
   const size = Math.abs(inches);
   for (let parts = 1; parts <= FINEST; parts *= 2) {

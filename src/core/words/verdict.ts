@@ -4,7 +4,7 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import type { Lying } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
 import type { Template } from "../text/template.ts";
-import { type LengthUnit, mm } from "../units/length.ts";
+import { type LengthUnit, type Mm, mm } from "../units/length.ts";
 import { noArchText } from "./arch.ts";
 import { guessedText, tooShallow } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
@@ -31,18 +31,18 @@ const SQUARE_MM = 0.5;
 
 export function verdictOf(
   r: Reckoning,
-  by: { readonly unit: LengthUnit; readonly dialect: Dialect; readonly leastCoverMm: number },
+  by: { readonly unit: LengthUnit; readonly dialect: Dialect; readonly leastCoverMm: Mm },
 ): Verdict {
   const found = sentences(r, by);
   return { tone: found.tone, says: say(found.says, by.dialect), more: found.more && say(found.more, by.dialect) };
 }
 
-function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly leastCoverMm: number }): Verdict<Template> {
+function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly leastCoverMm: Mm }): Verdict<Template> {
   if (!r.cut.ok) return { tone: "waiting", says: cutErrorSentence(r.cut.error), more: null };
   if (!r.cut.value.opening.ok)
     return { tone: "trouble", says: figureErrorSentence(r.cut.value.opening.error), more: null };
   const lying = r.cut.value.opening.value;
-  const text = (lengthMm: number): string => writeLength(mm(Math.abs(lengthMm)), by.unit, { places: 1, ticks: 32 });
+  const text = (lengthMm: Mm): string => writeLength(mm(Math.abs(lengthMm)), by.unit, { places: 1, ticks: 32 });
   const cornersRead = DIAGONALS.filter((p) => r.readings[p] !== undefined).length;
   const [slip] = r.slips;
   if (slip)
@@ -121,7 +121,7 @@ function sentences(r: Reckoning, by: { readonly unit: LengthUnit; readonly least
   };
 }
 
-function shapeWords(lying: Lying, cornersRead: number, text: (lengthMm: number) => string): string {
+function shapeWords(lying: Lying, cornersRead: number, text: (lengthMm: Mm) => string): string {
   if (cornersRead === 0) return "Lean is not known yet.";
   const bow = Math.min(lying.figure.bow.width ?? 0, lying.figure.bow.height ?? 0);
   const lean = lying.figure.lean < SQUARE_MM ? "Square." : `Leans ${text(lying.figure.lean)}.`;

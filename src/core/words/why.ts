@@ -5,7 +5,7 @@ import type { Reckoning } from "../pane/reckoning.ts";
 import { bowSetback } from "../size/lay.ts";
 import { writeLength } from "../tape/write.ts";
 import type { Template } from "../text/template.ts";
-import { floorTo, gridUnit, type LengthUnit, mm, type Nm, nm, takeNm } from "../units/length.ts";
+import { floorTo, gridUnit, type LengthUnit, type Mm, mm, type Nm, nm, takeNm } from "../units/length.ts";
 import { percent } from "./percent.ts";
 import { PLACE_NAMES } from "./places.ts";
 
@@ -13,7 +13,7 @@ import { PLACE_NAMES } from "./places.ts";
 export type Sum = { readonly of: string; readonly sum: Template; readonly rule: Template; readonly source: string };
 
 /** The sums that made the size, its gaps, its cover and its odds, in the reader's unit. */
-export function whySize(r: Reckoning, unit: LengthUnit, leastGapMm: number): readonly Sum[] {
+export function whySize(r: Reckoning, unit: LengthUnit, leastGapMm: Mm): readonly Sum[] {
   if (!r.cut.ok) return [];
   const cut = r.cut.value;
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
@@ -40,7 +40,7 @@ export function whySize(r: Reckoning, unit: LengthUnit, leastGapMm: number): rea
 }
 
 /** The largest true rectangles that leave the least gap on every side: held to the sill, most even, most glass. */
-function whyLargest(r: Reckoning, lying: Opening, leastGapMm: number, text: (length: Nm) => string): Sum {
+function whyLargest(r: Reckoning, lying: Opening, leastGapMm: Mm, text: (length: Nm) => string): Sum {
   const { quad } = lying.figure;
   const bow = bowSetback(lying.figure);
   const free = Object.fromEntries(SIDES.map((s) => [s, leastGapMm + (bow[s] ?? 0)])) as Record<Side, number>;
@@ -60,7 +60,7 @@ function whyLargest(r: Reckoning, lying: Opening, leastGapMm: number, text: (len
 type Opening = Extract<Extract<Reckoning["cut"], { ok: true }>["value"]["opening"], { ok: true }>["value"];
 
 function whyLying(r: Reckoning, lying: Opening, unit: LengthUnit): readonly Sum[] {
-  const text = (length: number): string => writeLength(mm(Math.abs(length)), unit, { places: 1, ticks: 32 });
+  const text = (length: Mm): string => writeLength(mm(Math.abs(length)), unit, { places: 1, ticks: 32 });
   const out: Sum[] = [
     {
       of: "To spare",
@@ -100,7 +100,7 @@ function whyOdds(r: Reckoning, text: (length: Nm) => string): Sum {
 }
 
 /** @example offWords(1.2) // ", what comes is mostly 1.2 larger" */
-const offWords = (off: number, text: (length: Nm) => string): string =>
+const offWords = (off: Mm, text: (length: Nm) => string): string =>
   off === 0 ? "" : `, what comes is mostly ${text(mm(Math.abs(off)))} ${off > 0 ? "larger" : "smaller"}`;
 
 /** Of the rules about tape, cutter and movement that were used, those that are the firm's own figures, said as such. */
@@ -116,7 +116,7 @@ function ownWords(r: Pick<Reckoning, "own" | "odds">): string {
 const unique = (text: string, at: number, all: readonly string[]): boolean => all.indexOf(text) === at;
 
 /** Glass is never above the smallest opening less the least gap on both sides. */
-export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" | null {
+export function tooTight(r: Reckoning, leastGapMm: Mm): "width" | "height" | null {
   if (!r.cut.ok || r.opening.copied !== null || r.shaped) return null;
   const { governs, glass } = r.cut.value;
   const least = nm(Math.round(2 * leastGapMm * 1e6));
@@ -125,5 +125,5 @@ export function tooTight(r: Reckoning, leastGapMm: number): "width" | "height" |
 }
 
 /** Millimetres in words for a gap rule. @example gapText(0.5) // "0.5 mm" */
-export const gapText = (length: number, unit: LengthUnit): string =>
+export const gapText = (length: Mm, unit: LengthUnit): string =>
   writeLength(mm(length), unit, { places: 1, ticks: 64 });

@@ -99,6 +99,7 @@ function inputFrom(of: OpeningOddsCase): Outcome<OddsInput> {
     lies: of.lies,
     costs: of.costs,
     alike: of.alike,
+    doubtMm: of.doubt,
     movement: of.movement,
     when: of.when,
   };

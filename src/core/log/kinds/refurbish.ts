@@ -1,14 +1,15 @@
 import type { FilledSides } from "../../refurbish/beads-and-seal.ts";
 import type { Cleaner, CleanResult } from "../../refurbish/cleaners.ts";
+import type { Mm } from "../../units/length.ts";
 import { type KindFactsOf, one } from "../kind-fact.ts";
 
 /** What the opened unit is made of, mm: enough for its beads and its sealant. */
 export type RefurbishUnit = {
-  readonly spacerMm: number;
+  readonly spacerMm: Mm;
   readonly boreMm2: number;
-  readonly channelMm: number;
+  readonly channelMm: Mm;
   readonly filledSides: FilledSides;
-  readonly keyLegMm: number;
+  readonly keyLegMm: Mm;
 };
 /** As far as somebody measured it: null where nobody did. */
 export type MeasuredUnit = { readonly [K in keyof RefurbishUnit]: RefurbishUnit[K] | null };

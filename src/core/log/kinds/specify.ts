@@ -4,6 +4,7 @@ import type { Makeup } from "../../specify/makeup.ts";
 import type { Panel } from "../../specify/panel.ts";
 import type { Exposure } from "../../specify/wind.ts";
 import type { Written } from "../../tape/written.ts";
+import type { Mm } from "../../units/length.ts";
 import { type KindFactsOf, one } from "../kind-fact.ts";
 
 /** What is to be ordered: what their entries carry. */
@@ -22,7 +23,7 @@ export type SpecifyPayloads = {
     readonly stairs: boolean;
     readonly walkway: boolean;
     /** No door stands nearer than this, mm: said by who looked along the wall, where there is nothing to measure to. */
-    readonly noDoorMm?: number | null | undefined;
+    readonly noDoorMm?: Mm | null | undefined;
   };
   /** A sealed unit as it is ordered; null goes back to single glass. */
   "specify.makeup": { readonly makeup: Makeup | null };
@@ -34,7 +35,7 @@ export type SpecifyPayloads = {
   "specify.hinges": {
     readonly sashKg: number | null;
     readonly ratedKg: number | null;
-    readonly apartMm: number | null;
+    readonly apartMm: Mm | null;
   };
   /** What makes the glass hot in one place and cold in another. */
   /** What this pane is to be set in: one of the firm's list. */
