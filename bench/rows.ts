@@ -1,5 +1,5 @@
 /*
- * Where the best odds are no better than a fixed school: npx tsx bench/rows.ts [seed] [how many]. For every choice of readings
+ * Where the best odds are no better than a fixed school: npx tsx bench/rows.ts [seed] [how many] [one name of READ_AT]. For every choice of readings
  * and of errors, by frame and depth, over those openings for which some true rectangle would have done. Prints the last table
  * of docs/remakes.md.
  */
@@ -13,6 +13,7 @@ import { anOpening, errorsOf, READ_AT, read, readOnce, type TrueOpening, worse }
 
 const SEED = Number(process.argv[2] ?? 20260520);
 const COUNT = Number(process.argv[3] ?? 2000);
+const ONLY = process.argv[4];
 const ERRORS = [
   { name: "as believed", by: 1, tapeShort: 0 },
   { name: "half as bad again", by: 1.5, tapeShort: 0 },
@@ -33,7 +34,7 @@ const rowOf = (key: string): Row => {
   return row;
 };
 
-for (const [name, places] of Object.entries(READ_AT))
+for (const [name, places] of Object.entries(READ_AT).filter(([n]) => ONLY === undefined || n === ONLY))
   for (const e of ERRORS) {
     read.at = places;
     worse.by = e.by;
@@ -81,7 +82,7 @@ function cell(r: Row | undefined): string {
 }
 console.log(`| readings | errors | ${FRAMES.join(" | ")} | declined needlessly | held |`);
 console.log(`| --- | --- | ${FRAMES.map(() => "--:").join(" | ")} | --: | --: |`);
-for (const name of Object.keys(READ_AT))
+for (const name of Object.keys(READ_AT).filter((n) => ONLY === undefined || n === ONLY))
   for (const e of ERRORS) {
     const all = rowOf(`${name} | ${e.name} | all`);
     const cells = FRAMES.map((f) => cell(rows.get(`${name} | ${e.name} | ${f}`)));

@@ -48,7 +48,7 @@ export const OpeningOddsCase = z
     rebateDepth: EachSide.optional(),
     doubt: z.number().min(0).max(3).default(0).meta({
       description:
-        "How far all of these figures may be off themselves, mm: of sizes alike by them the one farther from trouble is best. The house reckons with 0.5.",
+        "How far all of these figures may be off themselves, mm: of sizes alike by them the one farther from trouble is best. The house reckons with 0.7.",
     }),
     movement: z
       .strictObject({ width: Range, height: Range })

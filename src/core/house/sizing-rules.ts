@@ -195,7 +195,7 @@ export const SIZING_RULES: { readonly [K in keyof SizingRules]: RuleFact<SizingR
     to: 0.05,
   },
   oddsDoubtMm: {
-    value: 0.5,
+    value: 0.7,
     says: "These figures may be off themselves by: of sizes alike by them the one farther from trouble is taken",
     unit: "mm",
     source: "a tape nobody checked, a cutter who had a bad day; 0 takes the largest {pane} that the figures allow",
