@@ -1,9 +1,10 @@
 import { type Chance, seeded } from "../chance/seeded.ts";
+import { ownVisit } from "./day-holds.ts";
 import { indexWeek, type WeekIndex } from "./numbered-week.ts";
 import { helpFrom } from "./stop-times.ts";
 import { minutesFor, type Stop, type Week } from "./week.ts";
 import { type WeekCost, weekCost } from "./week-cost.ts";
-import { ownVisit, WeekRoutes } from "./week-routes.ts";
+import { WeekRoutes } from "./week-routes.ts";
 import { type WhyNot, whyNot } from "./why-not.ts";
 
 /** A week as it was laid out. */

@@ -1,8 +1,5 @@
+import { DayHolds, minutesAt, ownVisit, type Route } from "./day-holds.ts";
 import type { WeekIndex } from "./numbered-week.ts";
-
-/** What somebody does on a day, in order: a visit by its number, or by its complement where they help at it. */
-export type Route = readonly number[];
-export const ownVisit = (code: number): number => (code >= 0 ? code : ~code);
 
 /** Where a visit would go, and what that costs. */
 export type Slot = {
@@ -17,8 +14,6 @@ export type Slot = {
 /** Where alone a visit is looked for. */
 export type Only = { readonly day: number; readonly person: number; readonly helper: number };
 
-const DAY_ENDS = 24 * 60;
-
 /** A week as it is laid out, that can be changed a visit at a time and taken back. Held to the hard rules at every change. */
 export class WeekRoutes {
   readonly ix: WeekIndex;
@@ -30,8 +25,7 @@ export class WeekRoutes {
   private readonly joint: Int32Array;
   private readonly hours: Float64Array;
   cost = 0;
-  /** When each visit begins, as the day was last timed. */
-  private readonly began: Float64Array;
+  private readonly holds: DayHolds;
 
   constructor(ix: WeekIndex) {
     this.ix = ix;
@@ -41,7 +35,7 @@ export class WeekRoutes {
     this.helperOf = new Int32Array(ix.n).fill(-1);
     this.joint = new Int32Array(ix.days);
     this.hours = new Float64Array(ix.people);
-    this.began = new Float64Array(ix.n);
+    this.holds = new DayHolds(ix);
     for (let v = 0; v < ix.n; v++) this.cost += ix.missing[v] ?? 0;
   }
 
@@ -96,7 +90,7 @@ export class WeekRoutes {
     if (!this.fitsDay(day, person, added, helper, two ? theirs.toSpliced(helperAt, 0, ~v) : null)) return null;
     const cost =
       (ix.dayCost[v * ix.days + day] as number) +
-      this.added(person, route, at, v, this.minutes(v, person)) +
+      this.added(person, route, at, v, minutesAt(ix, v, person)) +
       (two ? this.added(helper, theirs, helperAt, v, ix.helperMinutes[v] as number) : 0);
     return { day, person, at, helper, helperAt, cost };
   }
@@ -119,27 +113,27 @@ export class WeekRoutes {
         if (held && held.person !== -1 && held.person !== p) continue;
         if (only && only.person !== p) continue;
         const route = this.route(p, day);
-        const tied = this.joint[day] !== 0 && this.isTied(route);
+        const tied = this.joint[day] !== 0 && this.holds.isTied(route);
         for (let at = 0; at <= route.length; at++) {
           if (blink?.()) continue;
-          const own = byDay + this.added(p, route, at, v, this.minutes(v, p));
+          const own = byDay + this.added(p, route, at, v, minutesAt(ix, v, p));
           if (own >= least) continue;
           if (!withHelper) {
-            if (!this.fitsRoute(p, day, route, at, v)) continue;
+            if (!this.holds.fitsRoute(p, day, route, at, v)) continue;
             if (tied && !this.fitsDay(day, p, inserted(route, at, v), -1, null)) continue;
             found = { day, person: p, at, helper: -1, helperAt: -1, cost: own };
             if (all) all.push(found);
             else least = own;
             continue;
           }
-          if (!this.fitsRoute(p, day, route, at, v)) continue;
+          if (!this.holds.fitsRoute(p, day, route, at, v)) continue;
           for (let h = 0; h < ix.people; h++) {
             if (h === p || !ix.works[h * ix.days + day] || (held && held.helper !== -1 && held.helper !== h)) continue;
             if (only && only.helper !== -1 && only.helper !== h) continue;
             const theirs = this.route(h, day);
             for (let helperAt = 0; helperAt <= theirs.length; helperAt++) {
               const cost = own + this.added(h, theirs, helperAt, v, ix.helperMinutes[v] as number);
-              if (cost >= least || !this.fitsRoute(h, day, theirs, helperAt, ~v)) continue;
+              if (cost >= least || !this.holds.fitsRoute(h, day, theirs, helperAt, ~v)) continue;
               if (!this.fitsDay(day, p, inserted(route, at, v), h, inserted(theirs, helperAt, ~v))) continue;
               found = { day, person: p, at, helper: h, helperAt, cost };
               if (all) all.push(found);
@@ -158,7 +152,7 @@ export class WeekRoutes {
     const own = slot.person * ix.days + slot.day;
     this.hours[slot.person] =
       (this.hours[slot.person] as number) +
-      this.addedHours(slot.person, this.routes[own] as Route, slot.at, v, this.minutes(v, slot.person));
+      this.addedHours(slot.person, this.routes[own] as Route, slot.at, v, minutesAt(ix, v, slot.person));
     this.routes[own] = inserted(this.routes[own] as Route, slot.at, v);
     if (slot.helper >= 0) {
       const theirs = slot.helper * ix.days + slot.day;
@@ -180,7 +174,7 @@ export class WeekRoutes {
     const { ix } = this;
     const [day, p, h] = [this.dayOf[v] as number, this.personOf[v] as number, this.helperOf[v] as number];
     this.cost += (ix.missing[v] as number) - (ix.dayCost[v * ix.days + day] as number);
-    this.drop(p, day, v, this.minutes(v, p));
+    this.drop(p, day, v, minutesAt(ix, v, p));
     if (h >= 0) {
       this.drop(h, day, ~v, ix.helperMinutes[v] as number);
       this.joint[day] = (this.joint[day] as number) - 1;
@@ -243,7 +237,12 @@ export class WeekRoutes {
   /** Minutes at which each visit of a day begins. */
   times(day: number): Float64Array {
     this.fitsDay(day, -1, null, -1, null);
-    return this.began;
+    return this.holds.began;
+  }
+
+  /** Whether a day holds with two routes in place of those kept. */
+  private fitsDay(day: number, p: number, route: Route | null, h: number, theirs: Route | null): boolean {
+    return this.holds.fitsDay(day, (i) => (i === p && route ? route : i === h && theirs ? theirs : this.route(i, day)));
   }
 
   private roadTo(p: number, route: Route, at: number): number {
@@ -275,113 +274,6 @@ export class WeekRoutes {
     let called = false;
     for (const code of route) if (place[ownVisit(code)] === here) called = true;
     return w.travel * road + w.uneven * ((hours + more) * (hours + more) - hours * hours) + (called ? 0 : w.stop);
-  }
-
-  /** How long a visit takes somebody. */
-  private minutes(v: number, person: number): number {
-    return this.ix.minutes[v * this.ix.people + person] as number;
-  }
-
-  /** The first moment from which a visit of so many minutes can run on a day; past the day's end where it cannot. */
-  private begin(v: number, day: number, from: number, minutes: number): number {
-    const { ix } = this;
-    const key = v * ix.days + day;
-    const { grid } = ix.week;
-    const onGrid = (minute: number): number => Math.ceil(minute / grid - 1e-9) * grid;
-    let at = onGrid(Math.max(from, ix.begins[key] as number));
-    if (ix.dry[v]) for (const [a, b] of ix.rain[day] ?? []) if (at < b && a < at + minutes) at = onGrid(b);
-    return at > (ix.beginsLast[key] as number) || at + minutes > (ix.ends[key] as number) ? DAY_ENDS : at;
-  }
-
-  /** Whether somebody is waited for on this route. */
-  private isTied(route: Route): boolean {
-    for (const code of route) if (code < 0 || (this.ix.helperMinutes[code] as number) > 0) return true;
-    return false;
-  }
-
-  /** Whether one person's day holds with one more visit, if nobody has to be waited for: where it does not, it never does. */
-  private fitsRoute(p: number, day: number, route: Route, at: number, more: number): boolean {
-    const { ix } = this;
-    const { road, places } = ix;
-    let now = ix.from[p * ix.days + day] as number;
-    let here = ix.start[p] as number;
-    for (let i = 0; i <= route.length; i++) {
-      const code = i < at ? (route[i] as number) : i === at ? more : (route[i - 1] as number);
-      const v = code >= 0 ? code : ~code;
-      const place = ix.place[v] as number;
-      const off = code >= 0 ? 0 : (ix.helperFrom[v] as number);
-      // Who does it is not told of a helper: the quickest of all may.
-      const lasts = code >= 0 ? this.minutes(v, p) : (ix.quickest[v] as number);
-      now = this.begin(v, day, now + (road[here * places + place] as number) - off, lasts);
-      if (now >= DAY_ENDS) return false;
-      now += off + (code >= 0 ? lasts : (ix.helperMinutes[v] as number));
-      here = place;
-    }
-    return now + (road[here * places + (ix.start[p] as number)] as number) <= (ix.to[p * ix.days + day] as number);
-  }
-
-  /** Whether a whole day holds, with those who help there when they are needed; two routes may stand in for those kept. */
-  private fitsDay(day: number, p: number, route: Route | null, h: number, theirs: Route | null): boolean {
-    const { ix } = this;
-    const P = ix.people;
-    const at = new Int32Array(P);
-    const now = Float64Array.from({ length: P }, (_, i) => ix.from[i * ix.days + day] as number);
-    const here = Int32Array.from(ix.start);
-    const of = (i: number): Route => (i === p && route ? route : i === h && theirs ? theirs : this.route(i, day));
-    /** When the other of two is there: by visit. */
-    const waits = new Map<number, { readonly person: number; readonly at: number }>();
-    let left = 0;
-    for (let i = 0; i < P; i++) left += of(i).length;
-    for (let moved = true; left > 0 && moved; ) {
-      moved = false;
-      for (let i = 0; i < P; i++) {
-        for (;;) {
-          const code = of(i)[at[i] as number];
-          if (code === undefined) break;
-          const v = ownVisit(code);
-          const place = ix.place[v] as number;
-          const there = (now[i] as number) + (ix.road[(here[i] as number) * ix.places + place] as number);
-          if ((ix.helperMinutes[v] as number) === 0) {
-            const begun = this.begin(v, day, there, this.minutes(v, i));
-            if (begun >= DAY_ENDS) return false;
-            this.began[v] = begun;
-            now[i] = begun + this.minutes(v, i);
-            here[i] = place;
-          } else {
-            const other = waits.get(v);
-            if (!other) {
-              waits.set(v, { person: i, at: there });
-              break;
-            }
-            if (other.person === i) break;
-            const off = ix.helperFrom[v] as number;
-            const [helper, doer] = code < 0 ? [i, other.person] : [other.person, i];
-            const [help, own] = code < 0 ? [there, other.at] : [other.at, there];
-            const begun = this.begin(v, day, Math.max(own, help - off), this.minutes(v, doer));
-            if (begun >= DAY_ENDS) return false;
-            this.began[v] = begun;
-            now[helper] = begun + off + (ix.helperMinutes[v] as number);
-            now[doer] = begun + this.minutes(v, doer);
-            here[i] = place;
-            here[other.person] = place;
-            at[other.person] = (at[other.person] as number) + 1;
-            left--;
-          }
-          at[i] = (at[i] as number) + 1;
-          left--;
-          moved = true;
-        }
-      }
-    }
-    if (left > 0) return false;
-    for (let i = 0; i < P; i++)
-      if (
-        of(i).length > 0 &&
-        (now[i] as number) + (ix.road[(here[i] as number) * ix.places + (ix.start[i] as number)] as number) >
-          (ix.to[i * ix.days + day] as number)
-      )
-        return false;
-    return true;
   }
 }
 
