@@ -54,9 +54,9 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await type(page, EIGHT);
     await expect(page.getByText(/Leans .* mm\./)).toBeVisible();
     await type(page, { "rebate depth": "10", "rebate width": "18" });
-    await expect(ticket).toContainText("608");
-    await expect(ticket).toContainText("899");
-    await expect(ticket).toContainText("5.5 kg");
+    await expect(ticket).toContainText("607");
+    await expect(ticket).toContainText("897");
+    await expect(ticket).toContainText("5.4 kg");
     await expect(page.getByRole("region", { name: "Stage" }).getByText("Least cover")).toBeVisible();
   });
 
@@ -73,7 +73,7 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await page.keyboard.press("c");
     await expect(ticket.getByText("Ticket copied")).toBeVisible();
     const copied = await page.evaluate(() => navigator.clipboard.readText());
-    expect(copied).toContain("608 × 899 mm (width × height). 1 off, 4 mm clear float, arrissed edges, 5.5 kg.");
+    expect(copied).toContain("607 × 897 mm (width × height). 1 off, 4 mm clear float, arrissed edges, 5.4 kg.");
     expect(copied).toContain(`${address}, study, left sash`);
   });
 
@@ -89,25 +89,25 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await page.getByRole("link", { name: "CSV" }).click();
     const text = await readFile(await (await csv).path(), "utf8");
     expect(text.split("\r\n")[0]).toContain('"width mm","height mm"');
-    expect(text).toContain('"608","899"');
+    expect(text).toContain('"607","897"');
     const json = page.waitForEvent("download");
     await page.getByRole("link", { name: "JSON" }).click();
     const lines = JSON.parse(await readFile(await (await json).path(), "utf8")).lines;
-    expect(lines).toMatchObject([{ widthNm: 608_000_000, heightNm: 899_000_000, glass: "float" }]);
+    expect(lines).toMatchObject([{ widthNm: 607_000_000, heightNm: 897_000_000, glass: "float" }]);
     await page.getByRole("link", { name: "Order sheet" }).click();
     await expect(page.getByRole("heading", { name: "Glass order" })).toBeVisible();
-    await expect(page.getByText("608 × 899")).toBeVisible();
+    await expect(page.getByText("607 × 897")).toBeVisible();
     const pdf = await page.pdf({ preferCSSPageSize: true });
     expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
     await page.goBack();
     await ready(page);
     await page.getByRole("button", { name: "Ordered today" }).click();
     await page.getByRole("button", { name: "It has come" }).click();
-    await page.getByLabel("width that came").fill("609.5");
-    await page.getByLabel("height that came").fill("899");
+    await page.getByLabel("width that came").fill("608.5");
+    await page.getByLabel("height that came").fill("897");
     await expect(page.getByText("Out of tolerance: width 1.5 mm too large")).toBeVisible();
     await expect(page.getByRole("button", { name: "Accept", exact: true })).toHaveCount(0);
-    await page.getByLabel("width that came").fill("608.5");
+    await page.getByLabel("width that came").fill("607.5");
     await page.getByRole("button", { name: "Accept", exact: true }).click();
     await allSent(page);
   });
