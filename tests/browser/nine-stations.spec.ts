@@ -119,9 +119,9 @@ test("a pane from the round to signed off, in its nine stations", async ({ page 
     await openStation(page, "Set");
     await openTab(page, "To hand");
     const hand = page.locator("dl").filter({ hasText: "Bed left" });
-    await expect(hand).toContainText("two stacks of 2 mm");
-    await expect(hand).toContainText("0.58 kg");
-    await expect(hand).toContainText("75, 228, 381, 534");
+    await expect(hand).toContainText("two stacks of 3 mm");
+    await expect(hand).toContainText("0.60 kg");
+    await expect(hand).toContainText("75, 228, 380, 533");
     await doAllSteps(page);
     await page.getByLabel("Day").fill("2026-05-13");
     await page.getByRole("button", { name: "It is set" }).click();
