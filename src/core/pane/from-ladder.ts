@@ -1,8 +1,8 @@
-import { directionsOf } from "../frame/which-system.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import type { PaneBook } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { stepFacts } from "./step-facts.ts";
+import { worksOutside } from "./works-outside.ts";
 
 /** At which visits somebody stands at the side that the frame is worked from. */
 const AT_THE_FRAME: { readonly [P in VisitPart]: boolean } = {
@@ -16,15 +16,11 @@ const AT_THE_FRAME: { readonly [P in VisitPart]: boolean } = {
 };
 
 /**
- * Whether whoever comes stands on a ladder or a tower: the pane is above ground, stays where it is, and is worked from outside.
- * A sash that comes down to a bench is not; nor one whose outer face nobody can reach: that is said by its own step.
+ * Whether whoever comes stands on a ladder or a tower: the pane is above ground, and worked on from outside.
  * @example face putty on floor 1, fitted in place // true
  * @example gaskets and beads in the room, floor 1 // false
  */
 export function isFromLadder(book: PaneBook, r: Reckoning, part: VisitPart): boolean {
   if ((book.building.storey ?? 0) <= 0 || !AT_THE_FRAME[part]) return false;
-  const { system, side, detail } = stepFacts(book, r);
-  if (detail.where === "bench" || detail.reach === "inside") return false;
-  const ways = directionsOf(system, side, detail.bond !== "gasket");
-  return [ways.beads, ways.cut, ways.leaves].includes("outside");
+  return worksOutside(stepFacts(book, r));
 }

@@ -5,7 +5,9 @@ import { timersIn } from "../steps/past.ts";
 import { effortOf, type Step } from "../steps/step.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { stepFacts } from "./step-facts.ts";
 import { stepsAt } from "./steps-at.ts";
+import { isHeldByRain } from "./works-outside.ts";
 
 const FIVE = 5;
 /** To five minutes, up: nobody plans by the minute. */
@@ -47,7 +49,7 @@ export function workOf(
     minutes: effortOf(left).minutes,
     by: new Map(shown.map((who) => [who, effortOf(leftFor(who)).minutes])),
     helper: helpIn(left),
-    dry: left.some((s) => s.dryDay === true),
+    dry: isHeldByRain(left, stepFacts(book, r)),
     hazards: new Set(left.flatMap((s) => s.hazards ?? [])),
   };
 }

@@ -1,0 +1,44 @@
+import { describe, expect, it } from "vitest";
+import { USUAL_DETAIL } from "../frame/detail.ts";
+import { isHeldByRain, worksOutside } from "./works-outside.ts";
+
+const of = (
+  system: "timber-putty" | "plastic-bead-inside" | "plastic-bead-inside-bonded",
+  side: "inside" | "outside",
+  more = {},
+) => ({
+  system,
+  side,
+  detail: { ...USUAL_DETAIL, ...more },
+});
+const putty = (more = {}) => of("timber-putty", "outside", more);
+const WET = [{ wet: true as const }];
+const DRY = [{}];
+const PRIMER = [{ driesHours: 16 }];
+
+describe("whether somebody stands outside to work on it", () => {
+  it.each([
+    ["face putty", putty(), true],
+    ["the sash on a bench", putty({ where: "bench" }), false],
+    ["only the room side can be reached", putty({ reach: "inside" }), false],
+    ["beads and gaskets in the room", of("plastic-bead-inside", "inside", { bond: "gasket" }), false],
+    [
+      "beads in the room, its bond cut from outside",
+      of("plastic-bead-inside-bonded", "inside", { bond: "tape" }),
+      true,
+    ],
+  ] as const)("%s", (_, facts, outside) => expect(worksOutside(facts)).toBe(outside));
+});
+
+describe("whether rain holds what is done", () => {
+  it.each([
+    ["putty opened outside", WET, putty(), true],
+    ["primer outside", PRIMER, putty(), true],
+    ["nothing wet outside", DRY, putty(), false],
+    ["putty where no weather reaches", WET, putty({ weather: "sheltered" }), false],
+    ["putty on the bench", WET, putty({ where: "bench" }), false],
+    ["paint, wherever it is worked from", [{ dryDay: true as const }], putty({ where: "bench" }), true],
+    ["an opened unit that dries on the bench", [{ driesHours: 24, unitPart: "seal" as const }], putty(), false],
+    ["a bead of sealant in the room", WET, of("plastic-bead-inside", "inside", { bond: "gasket" }), false],
+  ] as const)("%s", (_, steps, facts, held) => expect(isHeldByRain(steps, facts)).toBe(held));
+});
