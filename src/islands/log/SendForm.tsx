@@ -17,7 +17,7 @@ type Props = {
 /** Marks an order as given, with the day it was promised for. */
 export const SendForm = ({ today, calendar, leadDays, usualDays, send }: Props) => (
   <form
-    className="grid grid-cols-[minmax(0,13rem)_auto] items-end justify-start gap-x-3 gap-y-1"
+    className="grid grid-cols-[minmax(10rem,13rem)_auto] items-end justify-start gap-x-3 gap-y-1"
     onSubmit={(e) => {
       e.preventDefault();
       send({ day: writeDay(today), due: String(new FormData(e.currentTarget).get("due")) });
