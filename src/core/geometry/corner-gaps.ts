@@ -1,4 +1,3 @@
-import type { Mm } from "../units/length.ts";
 import { cornersOf, type Placed } from "./placing.ts";
 import type { Point } from "./point.ts";
 import { edgesOf, type Quad, SIDES, type Side } from "./quad.ts";
@@ -24,13 +23,13 @@ const FACINGS: readonly Facing[] = SIDES.flatMap((side): readonly Facing[] => {
 
 /** One corner gap of a placed rectangle, and how it changes to first order. */
 export type CornerGap = Facing & {
-  readonly gap: Mm;
+  readonly gap: number;
   /** With the rectangle's place and turn (mm a radian). */
   readonly place: Point;
   readonly turn: number;
   /** With its width and its height. */
-  readonly width: Mm;
-  readonly height: Mm;
+  readonly width: number;
+  readonly height: number;
   /** With the two ends of the wall it faces. */
   readonly wall: { readonly from: keyof Quad; readonly to: keyof Quad; readonly atFrom: Point; readonly atTo: Point };
 };

@@ -1,4 +1,3 @@
-import type { Mm } from "../units/length.ts";
 import { inset } from "./inset.ts";
 import type { Clearance } from "./largest.ts";
 import { bestTurn, centred, type Placed } from "./placing.ts";
@@ -18,7 +17,7 @@ export function largestOfAspect(q: Quad, clearance: Clearance, aspect: number): 
   const most = Math.max(...SIDES.map((s) => edges[s].length));
   const free = inset(q, clearance);
   if (!free) return undefined;
-  const at = (height: Mm) => bestTurn(free, { width: aspect * height, height });
+  const at = (height: number) => bestTurn(free, { width: aspect * height, height });
   let [goes, sticks] = [0, 2 * Math.max(most, most / aspect)];
   while (sticks - goes > NEAR_MM) {
     const height = (goes + sticks) / 2;

@@ -1,10 +1,9 @@
-import type { Mm } from "../units/length.ts";
 import { solveLinear } from "./linear.ts";
 import type { Point } from "./point.ts";
 import { edgesOf, type Quad, SIDES, type Side } from "./quad.ts";
 
 /** A true rectangle lying in a figure: its middle in mm, and its turn in radians, anticlockwise. */
-export type Placed = { readonly width: Mm; readonly height: Mm; readonly at: Point; readonly turn: number };
+export type Placed = { readonly width: number; readonly height: number; readonly at: Point; readonly turn: number };
 
 /** The smallest and the largest of a side's gaps: at its two corners and its middle. Negative where it is outside. */
 export type SideGap = { readonly least: number; readonly most: number };
@@ -84,7 +83,7 @@ export type GapAtTurn = (turn: number) => number;
  */
 export function gapFinder(
   q: Quad,
-  size: { readonly width: Mm; readonly height: Mm },
+  size: { readonly width: number; readonly height: number },
   middles: Middles = {},
 ): GapAtTurn {
   const edges = edgesOf(q);
@@ -154,9 +153,9 @@ export const MOST_TURN = (5 * Math.PI) / 180;
 /** The turn that gives the best smallest gap, found by golden section from the best of a coarse sweep. */
 export function bestTurn(
   q: Quad,
-  size: { readonly width: Mm; readonly height: Mm },
+  size: { readonly width: number; readonly height: number },
   middles: Middles = {},
-): { readonly turn: number; readonly gap: Mm } {
+): { readonly turn: number; readonly gap: number } {
   const gapAt = gapFinder(q, size, middles);
   const SWEEP = 20;
   let turn = 0;
@@ -195,7 +194,11 @@ export const AS_GOOD_MM = 0.02;
  * The turn a pane is laid at: of all that leave the best smallest gap the middle one, so that cover is most even. In an opening
  * that narrows there is a stretch of such turns; in one that leans there is one.
  */
-export function layTurn(q: Quad, size: { readonly width: Mm; readonly height: Mm }, middles: Middles = {}): number {
+export function layTurn(
+  q: Quad,
+  size: { readonly width: number; readonly height: number },
+  middles: Middles = {},
+): number {
   const { turn, gap } = bestTurn(q, size, middles);
   const gapAt = gapFinder(q, size, middles);
   const end = (way: 1 | -1): number => {

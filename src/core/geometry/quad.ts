@@ -1,4 +1,3 @@
-import type { Mm } from "../units/length.ts";
 import { cross, distance, type Point } from "./point.ts";
 
 /**
@@ -14,7 +13,7 @@ export const SIDES = ["left", "right", "bottom", "top"] as const;
 export type Side = (typeof SIDES)[number];
 
 /** One edge of the figure as a line: a point on it, its unit normal into the figure, and its length in mm. */
-export type Edge = { readonly from: Point; readonly to: Point; readonly inward: Point; readonly length: Mm };
+export type Edge = { readonly from: Point; readonly to: Point; readonly inward: Point; readonly length: number };
 
 /** The four edges run anticlockwise, so that inward is to the left of each. */
 export function edgesOf(q: Quad): Readonly<Record<Side, Edge>> {
