@@ -1,7 +1,7 @@
 import type { HouseRules } from "../house/rules.ts";
 import { HOLE, OPENING, type Place } from "../measure/places.ts";
 import { readsWhole, type Way } from "../measure/ways.ts";
-import type { Glass } from "../specify/glass.ts";
+import { type Glass, thicknessAs } from "../specify/glass.ts";
 import { makeupIsSafe, makeupOverall } from "../specify/makeup.ts";
 import { panelThickness } from "../specify/panel.ts";
 import { readTape } from "../tape/read.ts";
@@ -59,6 +59,16 @@ export function gridOfListed(of: readonly Nm[], unit: LengthUnit, house: Pick<Ho
   return !isExact(own) && isExact(other) ? other : own;
 }
 
+/** In which makes single glass is offered: those of what was chosen, else those of the tape that read the opening. */
+export const glassMakes = (book: Pick<PaneBook, "readings" | "way" | "glass">): LengthUnit =>
+  book.glass ? book.glass.thickness.unit : tapeUnit(book);
+
+/** What the house takes until somebody says, as it is made where it is read. @example 4 mm, read in inches // 5/32 in */
+function usualSheet(book: PaneBook, house: HouseRules): Nm {
+  const usual = mm(house.glassMm);
+  return tapeUnit(book) === "in" ? thicknessAs("float", usual, "in") : usual;
+}
+
 /** The glass as it was chosen: a unit, a single pane, or what the house takes until somebody says. */
 export function glassOf(book: PaneBook, house: HouseRules): Glass {
   const chosen = book.glass;
@@ -72,12 +82,12 @@ export function glassOf(book: PaneBook, house: HouseRules): Glass {
   if (!chosen)
     return {
       kind: "float",
-      thickness: mm(book.panel ? panelThickness(book.panel) : house.glassMm),
+      thickness: book.panel ? mm(panelThickness(book.panel)) : usualSheet(book, house),
       edges: "arrissed",
     };
   return {
     kind: chosen.kind,
-    thickness: book.panel ? mm(panelThickness(book.panel)) : (exactOf(chosen.thickness) ?? mm(house.glassMm)),
+    thickness: book.panel ? mm(panelThickness(book.panel)) : (exactOf(chosen.thickness) ?? usualSheet(book, house)),
     edges: chosen.edges,
     pattern: chosen.pattern || undefined,
   };

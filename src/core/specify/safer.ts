@@ -1,5 +1,6 @@
+import { isInchMake } from "../units/inch-make.ts";
 import { type Mm, mm, type Nm, toMm } from "../units/length.ts";
-import { THICKNESSES } from "./glass.ts";
+import { sheetMakes, THICKNESSES } from "./glass.ts";
 import { type Makeup, makeupOverall } from "./makeup.ts";
 import { spacersWith } from "./stack.ts";
 
@@ -7,16 +8,21 @@ import { spacersWith } from "./stack.ts";
 export type SafeKind = "toughened" | "laminated";
 export const SAFE_KINDS = ["toughened", "laminated"] as const satisfies readonly SafeKind[];
 
+/** Sums of makes in inches differ by less than this, mm. */
+const NEAR_MM = 1e-6;
+
 /** The laminated sheet that stands in for one of plain glass, mm: two sheets and the layer between them. */
 const LAMINATED: readonly (readonly [upTo: number, mm: Mm])[] = [
   [6, 6.4],
   [8, 8.8],
   [10, 10.8],
 ];
-export const laminatedFor = (of: number): number => LAMINATED.find(([upTo]) => of <= upTo)?.[1] ?? of;
 
-/** Sums of makes in inches differ by less than this, mm. */
-const NEAR_MM = 1e-6;
+/** @example laminatedFor(4) // 6.4; laminatedFor(25.4 / 8) // a quarter inch */
+export const laminatedFor = (of: Mm): Mm =>
+  isInchMake(of)
+    ? toMm(THICKNESSES.in.laminated.find((t) => toMm(t) >= of - NEAR_MM) ?? mm(of))
+    : (LAMINATED.find(([upTo]) => of <= upTo)?.[1] ?? of);
 
 /** The widest spacer that is made, in the units that the panes are made in, and finds room; the narrowest where none does. */
 export function spacerUpTo(room: number, was: number, paneMm: Mm): number {
@@ -32,7 +38,8 @@ export function spacerUpTo(room: number, was: number, paneMm: Mm): number {
  */
 export function saferSheet(kind: SafeKind, thickness: Nm): Nm {
   if (kind === "laminated") return mm(laminatedFor(toMm(thickness)));
-  return THICKNESSES.toughened.find((t) => t >= thickness) ?? THICKNESSES.toughened.at(-1) ?? thickness;
+  const made = THICKNESSES[sheetMakes(thickness)].toughened;
+  return made.find((t) => t >= thickness) ?? made.at(-1) ?? thickness;
 }
 
 /**

@@ -1,11 +1,12 @@
 import { NO_BARS } from "../../core/measure/found.ts";
 import { OPENING } from "../../core/measure/places.ts";
+import { glassMakes } from "../../core/pane/chosen.ts";
 import { needsTemplate } from "../../core/pane/needs-template.ts";
 import { type Meant, meantByWay, readingMeant } from "../../core/pane/read-what.ts";
 import { wasHad } from "../../core/pane/stands.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import type { UnknownId } from "../../core/pane/unknowns.ts";
-import { GLASS_NAMES, madeNear } from "../../core/specify/glass.ts";
+import { GLASS_NAMES, madeNear, sheetMakes } from "../../core/specify/glass.ts";
 import { PLAIN_LOOKS, RUN_NAMES, RUNS } from "../../core/specify/looks.ts";
 import { SPACERS } from "../../core/specify/makeup.ts";
 import { SAFE_KINDS, saferMakeup, saferSheet } from "../../core/specify/safer.ts";
@@ -23,10 +24,11 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
   const { makeup } = book;
   const { kind, thickness, edges } = r.chosen;
   const sheet = (of: Nm, why: string): QuickAnswer => {
-    const text = writeNumber(of, "mm");
+    const unit = sheetMakes(of);
+    const text = writeNumber(of, unit);
     return {
-      says: `${text} mm ${GLASS_NAMES[kind]}, ${why}`,
-      tell: () => write("specify.glass", { kind, thickness: { text, unit: "mm" }, edges, pattern: "" }),
+      says: `${text} ${unit} ${GLASS_NAMES[kind]}, ${why}`,
+      tell: () => write("specify.glass", { kind, thickness: { text, unit }, edges, pattern: "" }),
     };
   };
   /** What was kept as the opening's is moved to where it was meant. */
@@ -44,7 +46,7 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
     for (const place of OPENING) if (book.readings[place]) write("measure.reading", { place, text: "", unit: "mm" });
   };
   const read = r.readings["old-thickness"] ?? r.readings["pane-thickness"];
-  const old = read === undefined ? null : madeNear(kind, read);
+  const old = read === undefined ? null : madeNear(kind, read, glassMakes(book));
   const meant = meantByWay(book, r);
   return {
     "read-what":
@@ -72,13 +74,15 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
         book.panel || isUnit(book) || wasHad(book)
         ? undefined
         : SAFE_KINDS.map((k): QuickAnswer => {
-            const text = writeNumber(saferSheet(k, thickness), "mm");
+            const safer = saferSheet(k, thickness);
+            const unit = sheetMakes(safer);
+            const text = writeNumber(safer, unit);
             return {
-              says: `Make it ${text} mm ${GLASS_NAMES[k]}`,
+              says: `Make it ${text} ${unit} ${GLASS_NAMES[k]}`,
               tell: () =>
                 write("specify.glass", {
                   kind: k,
-                  thickness: { text, unit: "mm" },
+                  thickness: { text, unit },
                   edges,
                   pattern: book.glass?.pattern ?? "",
                 }),

@@ -1,5 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
+import { glassMakes } from "../../core/pane/chosen.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";
 import { isUnit } from "../../core/pane/unit.ts";
@@ -40,14 +41,15 @@ export function Specify() {
   const quick = useQuickAnswers();
   const first = useAskedFirst("specify");
   const { book, reckoning: r, prefs, say, write, firm } = usePane();
+  const makes = glassMakes(book);
   const glass: Payloads["specify.glass"] = book.glass ?? {
     kind: r.glass.kind,
-    thickness: { text: writeNumber(r.glass.thickness, "mm"), unit: "mm" },
+    thickness: { text: writeNumber(r.glass.thickness, makes), unit: makes },
     edges: r.glass.edges,
     pattern: "",
   };
   const change = (to: Partial<Payloads["specify.glass"]>) => write("specify.glass", { ...glass, ...to });
-  const made = THICKNESSES[glass.kind].map((t) => writeNumber(t, "mm"));
+  const made = THICKNESSES[makes][glass.kind].map((t) => writeNumber(t, makes));
   // What was chosen once stays to be seen, though it is no longer made so.
   const thicknesses = made.includes(glass.thickness.text) ? made : [glass.thickness.text, ...made];
   const whole = readsWhole(book.way);
@@ -91,18 +93,18 @@ export function Specify() {
               of={GLASS_KINDS.map((k) => [k, say(GLASS_NAMES[k])] as const)}
               value={glass.kind}
               change={(kind) => {
-                const as = thicknessAs(kind, r.glass.thickness);
+                const as = thicknessAs(kind, r.glass.thickness, makes);
                 change({
                   kind,
-                  ...(as === r.glass.thickness ? {} : { thickness: { text: writeNumber(as, "mm"), unit: "mm" } }),
+                  ...(as === r.glass.thickness ? {} : { thickness: { text: writeNumber(as, makes), unit: makes } }),
                 });
               }}
             />
             <PickOne
               name="Thickness"
-              of={thicknesses.map((t) => [String(t), say(`${t} mm`)] as const)}
+              of={thicknesses.map((t) => [String(t), say(`${t} ${makes}`)] as const)}
               value={glass.thickness.text}
-              change={(text) => change({ thickness: { text, unit: "mm" } })}
+              change={(text) => change({ thickness: { text, unit: makes } })}
             />
             <PickOne name="Edges" of={asTheyAre(EDGES)} value={glass.edges} change={(edges) => change({ edges })} />
             <PatternOrTint pattern={glass.pattern} named={(pattern) => change({ pattern })} />
