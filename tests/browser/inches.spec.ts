@@ -7,7 +7,8 @@ const STATIONS = ["look", "takeout", "measure", "specify", "order", "ready", "se
 
 /** Figures that stay as they are: a size for a metric cutter, a make's code, and what people wrote themselves. */
 const STAY = [
-  /(?:cut to|goes to them as) [\d.]+ × [\d.]+ mm/gi,
+  /cut to [\d.]+ × [\d.]+ mm/gi,
+  /cuts to [\d.]+ mm: it goes to them as [\d.]+ × [\d.]+ mm/g,
   /\(\d+(\.\d+)?\u00a0mm\)/g,
   /6 mm low|9 mm board|packers first, before anyone/g,
   /Fen End Sealed Units|sealed units, toughened/g,
