@@ -34,6 +34,12 @@ describe("what the glass is, as it is said", () => {
     expect(thicknessText(mm(thick), unit, cutter)).toBe(text),
   );
   it("single glass, and in the other words", () => {
+    const threeSixteenths = { ...FOUR, thicknessNm: 4_762_500 };
+    expect(glassText(threeSixteenths, { dialect: "a", unit: "in" })).toBe("3/16 in clear float");
+    // Whoever stocks metric sheets is told what of theirs is nearest by.
+    expect(glassText(threeSixteenths, { dialect: "a", unit: "in", cutter: "mm" })).toBe(
+      "3/16 in (4.8\u00a0mm) clear float",
+    );
     expect(glassText(FOUR, { dialect: "a", unit: "mm" })).toBe("4 mm clear float");
     expect(glassText({ ...FOUR, glass: "toughened" }, { dialect: "b", unit: "in" })).toBe("5/32 in tempered");
   });

@@ -30,9 +30,15 @@ export function glassText(
   }: { readonly dialect: Dialect; readonly unit: LengthUnit; readonly cutter?: LengthUnit },
 ): string {
   if (of.whole) return wholeText(of.whole);
-  const thick = thicknessText(of.thicknessNm, unit, cutter);
+  const thick = of.makeup
+    ? thicknessText(of.thicknessNm, unit, cutter)
+    : `${thicknessText(of.thicknessNm, unit, cutter)}${besideIn(of.thicknessNm, cutter)}`;
   return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
 }
+
+/** An inch-made sheet's millimetres, for a cutter who stocks metric ones: he says what of his comes nearest. */
+const besideIn = (thicknessNm: number, cutter: LengthUnit): string =>
+  cutter === "mm" && isInchMake(thicknessNm / 1e6) ? ` (${metric(`${(thicknessNm / 1e6).toFixed(1)} mm`)})` : "";
 
 /** A solid panel as it is said. @example two sheets of 4 with the texture between them // "8 mm solid panel, two thin, texture between them" */
 export const panelText = (p: Panel, unit: LengthUnit): string =>
