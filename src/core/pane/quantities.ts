@@ -1,4 +1,4 @@
-import { sprigged, standsOnPackers } from "../frame/held.ts";
+import { facePutty, sprigged, standsOnPackers } from "../frame/held.ts";
 import type { HouseRules } from "../house/rules.ts";
 import type { Corner } from "../log/kinds/size.ts";
 import { readsWhole } from "../measure/ways.ts";
@@ -15,8 +15,9 @@ import { sidesOf, wayRoundShare } from "./own-shape.ts";
 /** What the firm's box of packers holds. */
 export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
 
-/** What holds a pane of its size: worked out for the one system whose section is known, but for packers. */
+/** What holds a pane of its size. */
 export type Quantities = {
+  /** Bed, slope outside and edge of a frame that is struck off to the sight line: in putty, or in whatever it is set in instead. */
   readonly putty: Result<Putty, PuttyError> | null;
   readonly sprigs: SprigPlan | null;
   readonly packers: { readonly gap: Nm; readonly stack: PackerStack | undefined } | null;
@@ -36,11 +37,12 @@ type Of = {
 /** Putty, sprigs and packers of a pane as it stands; of a shaped one along its own sides. */
 export function quantitiesOf({ book, size, corners, thickness, depth, rebateWidth, house }: Of): Quantities {
   if (!size || readsWhole(book.way)) return { putty: null, sprigs: null, packers: null };
-  const isPutty = sprigged(likeOf(book));
+  const like = likeOf(book);
+  const isSprigged = sprigged(like);
   const { width, height } = size.glass;
   const rule = { corner: mm(house.sprigCornerMm), pitch: mm(house.sprigPitchMm) };
   const putty =
-    isPutty && depth !== undefined && rebateWidth !== undefined
+    facePutty(like) && depth !== undefined && rebateWidth !== undefined
       ? puttyFor({
           tight: { width: size.governs.width.length, height: size.governs.height.length },
           glass: size.glass,
@@ -56,7 +58,7 @@ export function quantitiesOf({ book, size, corners, thickness, depth, rebateWidt
       : null;
   return {
     putty: putty?.ok && corners ? ok(alongShare(putty.value, wayRoundShare(corners))) : putty,
-    sprigs: !isPutty ? null : corners ? sprigsAlong(sidesOf(corners), rule) : sprigPlan(width, height, rule),
+    sprigs: !isSprigged ? null : corners ? sprigsAlong(sidesOf(corners), rule) : sprigPlan(width, height, rule),
     packers: standsOnPackers(book.added)
       ? {
           gap: size.edgeGap.height,

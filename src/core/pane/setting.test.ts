@@ -71,6 +71,23 @@ describe("what setting a pane takes", () => {
     expect(setting.voidMl).toBe(0);
   });
 
+  /*
+   * Face putty's slope run in silicone: rebate 12 deep and 18 wide, bed 2, glass 4, so 12 mm of front room. A triangle of 12 × 12
+   * is 72 mm², its middle a third of 12 in: 72 × (3000 − 8 × 4) = 213.7 ml, beside the bead of 5 mm.
+   */
+  it.each([
+    ["silicone", 213.696],
+    ["linseed", 0],
+  ] as const)("where no bead holds it the slope outside is of what it is set in: %s", (compound, slopeMl) => {
+    const { setting, materials } = set("timber-putty", (t) => {
+      t.read({ "rebate-depth": "12", "rebate-width": "18" });
+      t.tell("specify.bed", { compound });
+    });
+    expect(setting.slopeMl).toBeCloseTo(slopeMl, 3);
+    const beadMl = (Math.PI * 25 * (3000 - 48)) / 4 / 1000;
+    if (compound === "silicone") expect(materials?.sealantMl).toBeCloseTo(beadMl + slopeMl, 3);
+    else expect([setting.sealant, (materials?.puttyBuyKg ?? 0) > 0.5]).toEqual([null, true]);
+  });
   it("a bead of sealant is as thick as the leg hides: 12 deep, pressed to 2, takes 5", () => {
     const measured = (t: Teller) => t.tell("measure.reading", { place: "rebate-depth", text: "12", unit: "mm" });
     // Not measured, 15 is taken.

@@ -1,4 +1,4 @@
-import { standsOnPackers } from "../frame/held.ts";
+import { facePutty, standsOnPackers } from "../frame/held.ts";
 import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
@@ -30,6 +30,8 @@ export type Setting = {
   readonly spots: readonly PackerSpot[];
   readonly blockMm: Mm;
   readonly sealant: Sealant | null;
+  /** Of the sealant, what runs as a slope outside, struck off to the sight line, where the frame has no bead. */
+  readonly slopeMl: number;
   /** How thick a bead of it is run, mm. */
   readonly beadMm: Mm;
   /** What fills the void round its edge, ml; 0 where it stays open. */
@@ -99,6 +101,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   const voidMl = filled
     ? ((toMm(governs.width.length) * toMm(governs.height.length) - w * h) * toMm(r.glass.thickness)) / 1000
     : 0;
+  const slopeMl = facePutty(facts) && facts.bed === "silicone" && r.putty?.ok ? r.putty.value.faceMl : 0;
   const opens = opensAs(book);
   // A sash or a window comes with its glass in it: nothing is packed, bedded or beaded here. An insert is caulked.
   const whole = wholeOf(book);
@@ -128,6 +131,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
           }),
     beadMm,
     voidMl,
+    slopeMl,
     sealant:
       !isGlazed && (facts.bed === "silicone" || voidMl > 0)
         ? sealantFor(
@@ -137,7 +141,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
                 heightMm: toMm(governs.height.length),
                 section: { shape: "round", diameterMm: facts.bed === "silicone" ? beadMm : 0 },
                 insideMm: legMm === null ? BEAD_INSIDE_MM : legMm / 2,
-                voidMl,
+                voidMl: voidMl + slopeMl,
                 count: 1,
               },
             ],

@@ -51,7 +51,7 @@ describe("600 × 900, 3 off, in every frame: 597 × 897, two stacks of 1.5, at a
     ["compression-moulding", 2, { tapeMm: 3290 }],
     ["pinned-stop", 2, { pins: 24 }],
     ["cassette", 2, {}],
-    ["metal-frame", 1, {}],
+    ["metal-frame", 1, { puttyBuyKg: 0.568 }],
   ])("%s", (system, sheets, holds) => {
     const p = job(system, measured);
     expect([p.size?.width.text, p.size?.height.text]).toEqual(["597 mm", "897 mm"]);

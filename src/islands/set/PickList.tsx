@@ -88,7 +88,9 @@ export function PickList() {
                 `${setting.sealant.totalMl.toFixed(0)} ml${
                   setting.voidMl > 0
                     ? `, ${setting.voidMl.toFixed(0)} ml of it in the void`
-                    : ` in a ${setting.beadMm} mm bead`
+                    : setting.slopeMl > 0
+                      ? `, ${setting.slopeMl.toFixed(0)} ml of it in the slope outside, the rest in a ${setting.beadMm} mm bead`
+                      : ` in a ${setting.beadMm} mm bead`
                 }`,
               )}
               , {(firm.house.waste * 100).toFixed(0)}% waste on top
