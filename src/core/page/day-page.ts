@@ -16,6 +16,7 @@ import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { becauseWords } from "../words/plan.ts";
 import { outsideAt, type PlanFrom, type PlanPageData } from "./plan-page.ts";
 import { kitOfRound, type RoundKit } from "./round-kit.ts";
+import { unlicensedText, wantedOf } from "./who-may.ts";
 
 /** One call of somebody's day. */
 export type DayStop = {
@@ -36,6 +37,7 @@ export type DayStop = {
   readonly helperAt: number;
   readonly because: string;
   readonly access: string | null;
+  readonly unlicensed: string | null;
   readonly customer: Customer | null;
   readonly roadBefore: number;
   readonly done: boolean;
@@ -110,6 +112,7 @@ export function composeDay(from: PlanFrom, plan: PlanPageData, who: string, on: 
       helperMinutes: open?.helperMinutes ?? 0,
       helperAt: (v.from ?? EIGHT) + (open?.helperFrom ?? 0),
       because: open ? becauseWords(open.because) : "",
+      unlicensed: open ? unlicensedText(wantedOf(open, plan.case.people).nobody, book.before.licensed) : null,
       access: open?.fromLadder ? outsideAt(book.building.storey) : null,
       customer: v.part === "cut" ? null : (firm.customers.get(book.added.address) ?? null),
       roadBefore,

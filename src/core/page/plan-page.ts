@@ -1,4 +1,5 @@
 import type { Firm } from "../firm/firm.ts";
+import type { PlanPerson } from "../firm/plan-book.ts";
 import type { PaneBook } from "../pane/book.ts";
 import type { Because, PaneVisit } from "../pane/pane-visit.ts";
 import { type CountedPromise, promiseOf } from "../pane/promise.ts";
@@ -67,8 +68,8 @@ export type PlanPageData = {
   /** Days that somebody counts on, the least likely to be kept first. */
   readonly promises: readonly CountedPromise[];
   readonly waits: readonly { readonly pane: string; readonly where: string; readonly waits: readonly Wait[] }[];
-  /** The firm said who works; else whoever wrote is taken for the whole firm. */
-  readonly peopleSaid: boolean;
+  /** Who works, as the firm said; none where nobody did: then whoever wrote is taken for the whole firm. */
+  readonly peopleSaid: readonly PlanPerson[];
   readonly roadsGuessed: number;
   readonly late: readonly { readonly name: string; readonly day: string; readonly minutes: number }[];
   readonly today: number;
@@ -184,7 +185,7 @@ export function composePlan(from: PlanFrom): PlanPageData {
       const waits = waitsOf(book, r, today).filter((w) => w.to >= today);
       return waits.length > 0 ? [{ pane: book.id, where: whereOf(book), waits }] : [];
     }),
-    peopleSaid: firm.plan.people.length > 0,
+    peopleSaid: firm.plan.people,
     roadsGuessed: roads.filter((r) => r.by === "nothing").length,
     late: [...firm.plan.late].map(([key, minutes]) => {
       const [name = "", day = ""] = key.split("\n");

@@ -1,20 +1,9 @@
 import type { Licence } from "../plan/licence.ts";
-import type { VisitPart } from "../plan/visit-part.ts";
+import { VISIT_PART_FACTS, type VisitPart } from "../plan/visit-part.ts";
 import type { PaneBook } from "./book.ts";
 import { isFromLadder } from "./from-ladder.ts";
 import type { Reckoning } from "./reckoning.ts";
 import type { Work } from "./visit-work.ts";
-
-/** At which visits glass that is licensed work is handled. */
-const HANDLES: { readonly [P in VisitPart]: boolean } = {
-  read: false,
-  "take-out": true,
-  ready: true,
-  cut: false,
-  fit: true,
-  paint: false,
-  open: false,
-};
 
 /**
  * What whoever comes should be licensed for: lead where a step that is left disturbs old paint, height where it is done outside
@@ -27,6 +16,6 @@ export function licencesFor(book: PaneBook, r: Reckoning, part: VisitPart, work:
   return [
     ...(lead ? (["lead"] as const) : []),
     ...(isFromLadder(book, r, part) ? (["height"] as const) : []),
-    ...(HANDLES[part] ? book.before.special : []),
+    ...(VISIT_PART_FACTS[part].handlesGlass ? book.before.special : []),
   ];
 }

@@ -1,4 +1,4 @@
-import type { VisitPart } from "../plan/visit-part.ts";
+import { VISIT_PART_FACTS, type VisitPart } from "../plan/visit-part.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { isFromLadder } from "./from-ladder.ts";
@@ -9,24 +9,14 @@ import type { Work } from "./visit-work.ts";
 
 export const visitId = (pane: string, part: VisitPart): string => `${pane}/${part}`;
 
-/** At which glass is carried, old or new: a large pane is a sail. */
-const CARRIES: { readonly [P in VisitPart]: boolean } = {
-  read: false,
-  "take-out": true,
-  ready: true,
-  cut: false,
-  fit: true,
-  paint: false,
-  open: false,
-};
-
 /** What every visit of a pane has, whatever it is for. */
 export const common = (book: PaneBook, r: Reckoning, part: VisitPart, work: Work) => {
   const glass = r.stands.size ?? (r.cut.ok ? r.cut.value.glass : null);
   const m2 = glass ? (toMm(glass.width) * toMm(glass.height)) / 1e6 : 0;
   const fromLadder = isFromLadder(book, r, part);
   const winds = [
-    ...(CARRIES[part] && m2 >= r.house.sailM2 ? [r.house.sailWindMs] : []),
+    // A large pane is a sail.
+    ...(VISIT_PART_FACTS[part].handlesGlass && m2 >= r.house.sailM2 ? [r.house.sailWindMs] : []),
     ...(fromLadder ? [r.house.ladderWindMs] : []),
   ];
   return {

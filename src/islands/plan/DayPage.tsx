@@ -164,6 +164,7 @@ function Stop({ stop: s, late, isNext }: { readonly stop: DayStop; readonly late
         {s.because && !s.done && s.because !== "nothing waits but hands" && `; ${s.because}`}
       </p>
       {s.access && !s.done && <p>{capital(s.access)}.</p>}
+      {s.unlicensed && !s.done && <p className="text-wax">{s.unlicensed}</p>}
       {s.helper && (
         <p>
           <b>{s.helper}</b> comes to help at {clock(s.helperAt + shift)}, for {lasts(s.helperMinutes)}.

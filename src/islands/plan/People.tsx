@@ -1,6 +1,6 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { PlanPageData } from "../../core/page/plan-page.ts";
-import { LICENCE_NAMES, LICENCES, type Licence, licenceText } from "../../core/plan/licence.ts";
+import { isLicence, LICENCE_NAMES, LICENCES, type Licence, licenceText } from "../../core/plan/licence.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { clock } from "../../core/words/clock.ts";
 import { sayDay } from "../../core/words/days.ts";
@@ -24,6 +24,21 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
   const [on, setOn] = useState<readonly number[]>([1, 2, 3, 4, 5]);
   const [may, setMay] = useState<readonly Licence[]>([]);
   const [others, setOthers] = useState("");
+  const form = useRef<HTMLFormElement>(null);
+  /** What was said of somebody, to be said again but for what changed. */
+  const change = (who: string): void => {
+    const said = data.peopleSaid.find((p) => p.name === who);
+    const hours = said ? [said.from, said.to] : data.case.people.find((p) => p.name === who)?.hours;
+    setName(who);
+    if (hours) {
+      setFrom(clock(hours[0] ?? 0).padStart(5, "0"));
+      setTo(clock(hours[1] ?? 0).padStart(5, "0"));
+    }
+    if (said) setOn(said.weekdays);
+    setMay((said?.skills ?? []).filter(isLicence));
+    setOthers((said?.skills ?? []).filter((s) => !isLicence(s)).join(", "));
+    form.current?.querySelector("input")?.focus();
+  };
   const write: (...args: Parameters<ReturnType<typeof entriesBy>>) => Promise<void> = async (...args) => {
     const refused = await handOver([entriesBy(prefs.who)(...args)]);
     if (refused) setWrong(refused);
@@ -32,7 +47,7 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
   const roads = data.case.roads;
   return (
     <div className="space-y-2 border-t border-line pt-3">
-      {!data.peopleSaid && (
+      {data.peopleSaid.length === 0 && (
         <p className="note">Nobody said who works. Whoever wrote here is planned with, 8:00 to 16:30: a default.</p>
       )}
       {wrong && (
@@ -51,6 +66,9 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
                   {sayDay(dayOf(o.day))} {clock(o.hours[0])} to {clock(o.hours[1])} only
                 </span>
               ))}
+              <button type="button" className="btn btn-small" onClick={() => change(p.name)}>
+                Change {p.name}
+              </button>
               <AwayOn
                 person={p}
                 days={data.days.map((d) => d.day)}
@@ -60,6 +78,7 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
           ))}
         </ul>
         <form
+          ref={form}
           className="space-y-2"
           onSubmit={(e) => {
             e.preventDefault();
