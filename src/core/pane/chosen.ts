@@ -64,7 +64,7 @@ export const glassMakes = (book: Pick<PaneBook, "readings" | "way" | "glass">): 
   book.glass ? book.glass.thickness.unit : tapeUnit(book);
 
 /** What the house takes until somebody says, as it is made where it is read. @example 4 mm, read in inches // 5/32 in */
-function usualSheet(book: PaneBook, house: HouseRules): Nm {
+export function usualSheet(book: Pick<PaneBook, "readings" | "way">, house: HouseRules): Nm {
   const usual = mm(house.glassMm);
   return tapeUnit(book) === "in" ? thicknessAs("float", usual, "in") : usual;
 }

@@ -1,3 +1,4 @@
+import { usualSheet } from "../../core/pane/chosen.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
 import { oldForNew } from "../../core/specify/old-for-new.ts";
 import { toMm } from "../../core/units/length.ts";
@@ -26,7 +27,7 @@ export function OldForNew() {
           heightMm: toMm(height),
           oldMm: toMm(old),
           newMm: toMm(r.glass.thickness),
-          leastMm: firm.house.glassMm,
+          leastMm: toMm(usualSheet(book, firm.house)),
         });
   const differs = change !== null && Math.abs(change.deeperMm) > SAME_MM;
   const hangs = !["fixed", "not-said"].includes(hingeOf(book));

@@ -1,11 +1,11 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
-import { glassMakes } from "../../core/pane/chosen.ts";
+import { glassMakes, usualSheet } from "../../core/pane/chosen.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
-import { EDGES, GLASS_KINDS, GLASS_NAMES, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
+import { EDGES, GLASS_KINDS, GLASS_NAMES, sheetMakes, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import { nm, toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
@@ -52,6 +52,8 @@ export function Specify() {
   const made = THICKNESSES[makes][glass.kind].map((t) => writeNumber(t, makes));
   // What was chosen once stays to be seen, though it is no longer made so.
   const thicknesses = made.includes(glass.thickness.text) ? made : [glass.thickness.text, ...made];
+  const thick = `${glass.thickness.text} ${glass.thickness.unit}` as const;
+  const usual = usualSheet(book, firm.house);
   const whole = readsWhole(book.way);
   const offGasket = offItsGasket(book, r);
   const at = locationOf(book);
@@ -115,14 +117,14 @@ export function Specify() {
           {offGasket !== null && (
             <p className="note-wax">
               {say(
-                `${glass.thickness.text} mm is ${toMm(nm(Math.abs(offGasket)))} mm ${offGasket > 0 ? "thicker" : "thinner"} than the one that came out: order the gasket for it too, or take the old thickness.`,
+                `${thick} is ${toMm(nm(Math.abs(offGasket)))} mm ${offGasket > 0 ? "thicker" : "thinner"} than the one that came out: order the gasket for it too, or take the old thickness.`,
               )}
             </p>
           )}
-          {toMm(r.glass.thickness) < firm.house.glassMm && (
+          {r.glass.thickness < usual && (
             <p className="note-wax">
               {say(
-                `${glass.thickness.text} mm is thinner than is usual now: ${firm.house.glassMm} mm is the house's least. The thicker one weighs more and takes more room through the frame; both are worked out below.`,
+                `${thick} is thinner than is usual now: ${writeNumber(usual, sheetMakes(usual))} ${sheetMakes(usual)} is the house's least. The thicker one weighs more and takes more room through the frame; both are worked out below.`,
               )}
             </p>
           )}
@@ -161,7 +163,7 @@ export function Specify() {
             // It stands at the head of the station while it is what is next.
             first !== "glass" && (
               <button type="button" className="btn btn-main" onClick={() => change({})}>
-                {say(`Keep ${glass.thickness.text} mm ${GLASS_NAMES[glass.kind]}`)}
+                {say(`Keep ${thick} ${GLASS_NAMES[glass.kind]}`)}
               </button>
             )
           )}
