@@ -108,7 +108,7 @@ function tellLate(story: Story, p: ToldPane): void {
     .glass("toughened", "4");
   story.on(-9, 16, "Bram Tolley");
   const { order } = openOrder(story, FEN_END, "OR-1", [
-    { pane: p, label: "No. 8, stair window", size: [545, 1193], glass: "toughened" },
+    { pane: p, label: "No. 8, stair window", size: [544, 1192], glass: "toughened" },
   ]);
   story.tell("order.sent", { order }, { day: story.day(-9), due: story.day(-2) });
   story.on(-6, 17, "Bram Tolley");
@@ -140,7 +140,7 @@ function tellReadyToSet(story: Story, p: ToldPane): void {
   });
   p.glass("float", "4").did("ready", "clean", "remedy", "prime", "sweep", "dry-fit");
   const { order, lines } = openOrder(story, SALT_LANE, "OR-2", [
-    { pane: p, label: "No. 4, front parlour, upper sash", size: [537, 777] },
+    { pane: p, label: "No. 4, front parlour, upper sash", size: [535, 775] },
   ]);
   story.tell("order.sent", { order }, { day: story.day(-5), due: story.day(-4) });
   story.on(-4, 11, "Bram Tolley");
@@ -150,8 +150,8 @@ function tellReadyToSet(story: Story, p: ToldPane): void {
     { order },
     {
       line: lines[0] ?? "",
-      width: { text: "537", unit: "mm" },
-      height: { text: "777.5", unit: "mm" },
+      width: { text: "535", unit: "mm" },
+      height: { text: "775.5", unit: "mm" },
       verdict: "accepted",
       reason: "",
     },
@@ -174,7 +174,7 @@ function tellDrying(story: Story, p: ToldPane): void {
   });
   p.glass("float", "4");
   const { order, lines } = openOrder(story, SALT_LANE, "OR-3", [
-    { pane: p, label: "Reading room, north light, 2 of 6", size: [409, 503] },
+    { pane: p, label: "Reading room, north light, 2 of 6", size: [407, 502] },
   ]);
   story.tell("order.sent", { order }, { day: story.day(-10), due: story.day(-9) });
   story.on(-9, 10, "Bram Tolley");
@@ -184,8 +184,8 @@ function tellDrying(story: Story, p: ToldPane): void {
     { order },
     {
       line: lines[0] ?? "",
-      width: { text: "409.5", unit: "mm" },
-      height: { text: "503", unit: "mm" },
+      width: { text: "407.5", unit: "mm" },
+      height: { text: "502", unit: "mm" },
       verdict: "accepted-with-note",
       reason: "small shell chip on the foot edge, under cover",
     },

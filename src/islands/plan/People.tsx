@@ -111,8 +111,20 @@ export function People({ data, prefs }: { readonly data: PlanPageData; readonly 
             onChange={(e) => setName(e.target.value)}
           />
           <div className="flex gap-2">
-            <input type="time" aria-label="from" value={from} onChange={(e) => setFrom(e.target.value)} />
-            <input type="time" aria-label="to" value={to} onChange={(e) => setTo(e.target.value)} />
+            <input
+              className="w-full min-w-0"
+              type="time"
+              aria-label="from"
+              value={from}
+              onChange={(e) => setFrom(e.target.value)}
+            />
+            <input
+              className="w-full min-w-0"
+              type="time"
+              aria-label="to"
+              value={to}
+              onChange={(e) => setTo(e.target.value)}
+            />
           </div>
           <fieldset className="flex flex-wrap gap-1">
             <legend className="sr-only">Weekdays</legend>
