@@ -99,7 +99,7 @@ describe("the kit of a round", () => {
   });
   it("adds up what setting uses: one putty pane to set, one only to paint", () => {
     const materials = kit()?.materials ?? [];
-    expect(materials.map((m) => m.what)).toEqual(["{packers} of 1.5 mm", "{putty}", "{sprigs}"]);
+    expect(materials.map((m) => m.what)).toEqual(["{packers} of 2 mm", "{putty}", "{sprigs}"]);
     // Two stacks of one; whole sprigs on four sides; putty by the 50 g.
     expect(materials[0]?.amount).toBe(2);
     expect((materials[1]?.amount ?? 0) * 20).toBeCloseTo(Math.round((materials[1]?.amount ?? 0) * 20), 9);
