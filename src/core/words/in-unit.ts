@@ -1,6 +1,7 @@
 import { fractionText } from "../units/inch-make.ts";
 import type { LengthUnit, Mm } from "../units/length.ts";
 import { G_PER_OZ, KG_PER_LB } from "../units/mass.ts";
+import { KPA_PER_PSF, METRES_A_SECOND_PER_MPH } from "../units/other-units.ts";
 import { exactIn } from "./exact.ts";
 import { HEAT_UNIT, heatFigure } from "./heat.ts";
 
@@ -8,8 +9,6 @@ const MM_PER_INCH = 25.4;
 /** A fluid ounce of the gallon of 231 cubic inches. */
 const ML_PER_FL_OZ = 29.5735295625;
 const PSI_PER_MPA = 145.038;
-const METRES_A_SECOND_PER_MPH = 0.44704;
-const PSF_PER_KPA = 20.8854;
 /** A rule of thumb may be off by so much of itself to be a mark that people use. */
 const NEAR = 0.06;
 const FINEST = 64;
@@ -52,7 +51,7 @@ const OTHER: Readonly<Record<string, { readonly unit: string; readonly of: (n: n
   ml: { unit: "fl oz", of: (n) => ouncesText(n / ML_PER_FL_OZ) },
   "°C": { unit: "°F", of: (n) => String(Math.round(n * 1.8 + 32)) },
   "m/s": { unit: "mph", of: (n) => String(Math.round(n / METRES_A_SECOND_PER_MPH)) },
-  kPa: { unit: "psf", of: (n) => (n * PSF_PER_KPA).toFixed(1) },
+  kPa: { unit: "psf", of: (n) => (n / KPA_PER_PSF).toFixed(1) },
   "W/m²K": { unit: HEAT_UNIT.in, of: (n) => heatFigure(n, "in") },
   MPa: { unit: "psi", of: (n) => String(Math.round((n * PSI_PER_MPA) / 10) * 10) },
 };

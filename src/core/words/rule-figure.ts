@@ -2,6 +2,12 @@ import { readTape } from "../tape/read.ts";
 import { writeNumber } from "../tape/write.ts";
 import { type LengthUnit, mm, toMm } from "../units/length.ts";
 import { KG_PER_LB } from "../units/mass.ts";
+import {
+  KPA_PER_PSF,
+  METRES_A_SECOND_PER_MPH,
+  SQUARE_METRES_PER_SQUARE_FOOT,
+  TONNES_A_CUBIC_METRE_PER_LB_A_CUBIC_FOOT,
+} from "../units/other-units.ts";
 
 /** A figure of the house in a reader's unit: how it is shown, and what is kept of what they type. NaN where that is no figure. */
 export type RuleFigure = {
@@ -31,11 +37,6 @@ const inches: RuleFigure = {
     return read.ok ? (sign ? -1 : 1) * toMm(read.value.adjusted) : Number.NaN;
   },
 };
-
-const SQUARE_METRES_PER_SQUARE_FOOT = 0.09290304;
-const KPA_PER_PSF = 0.047880259;
-const METRES_A_SECOND_PER_MPH = 0.44704;
-const TONNES_A_CUBIC_METRE_PER_LB_A_CUBIC_FOOT = 0.016018463;
 
 /** What whoever reads inches is shown in place of a unit. Those of no entry stay as they are: hours, days, money, shares. */
 const IN_INCHES: Readonly<Record<string, RuleFigure>> = {
