@@ -5,6 +5,8 @@ import type { ReadyFacts } from "../ready/facts.ts";
 import { type SashGain, takenText } from "../specify/sash-gain.ts";
 import { afterWhole, madeWhole } from "../steps/made-whole.ts";
 import type { Step } from "../steps/step.ts";
+import { facesInReach } from "../takeout/faces.ts";
+import { atBench } from "../takeout/facts.ts";
 import { capital } from "../text/capital.ts";
 
 /** What finishing follows from: the pane, and what it was set in. */
@@ -33,12 +35,26 @@ function rebalance({ kg }: SashGain): string {
   return `${what}: with its new glass the sash weighs ${Math.abs(kg).toFixed(1)} kg ${kg > 0 ? "more" : "less"}. Left half open it must stay.`;
 }
 
+/** Somebody can stand in the room, or the sash lies on a bench. */
+const seesRoom = (f: FinishFacts): boolean => atBench(f) || f.detail.reach !== "outside";
+
+/** @example from the room only // "the room face last of all, the other as far as your arm goes without leaning out" */
+function facesCleaned(f: FinishFacts): string {
+  const when = isTimber(f) ? "" : " last of all";
+  const faces = facesInReach(f);
+  return atBench(f) || faces.length > 1
+    ? `both faces${when}`
+    : `the ${faces.join()}${when}, the other as far as your arm goes without leaning out`;
+}
+
 const rules = (f: FinishFacts): readonly Rule[] => [
   {
     id: "sight-line",
-    does: `Look along the ${lineOf(f.bed)} from both sides.`,
+    does: seesRoom(f)
+      ? `Look along the ${lineOf(f.bed)} from both sides.`
+      : `Look along the ${lineOf(f.bed)}; nobody gets in: look through the glass for what stands above the sight line.`,
     why: `No ${lineOf(f.bed)} above the sight line from the room, no bare {rebate} from outside.`,
-    photos: ["from indoors", "from outdoors"],
+    photos: seesRoom(f) ? ["from indoors", "from outdoors"] : ["from outdoors"],
     asks: "rating",
     minutes: 2,
     when: putty,
@@ -73,7 +89,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
       ? f.oily
         ? "Clean the glass with a dry cloth and whiting, not with water yet."
         : "Clean the glass with a damp cloth before it skins, off the line."
-      : `Clean both faces${isTimber(f) ? "" : " last of all"}; film and stickers off, and a look in slanting light.`,
+      : `Clean ${facesCleaned(f)}; film and stickers off, and a look in slanting light.`,
     why: putty(f)
       ? `Wet cleaning drags fresh ${lineOf(f.bed)} off the edge.`
       : "What you do not see now the customer sees in the evening sun.",

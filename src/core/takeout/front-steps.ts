@@ -3,6 +3,7 @@ import { directionsOf, outOfReach } from "../frame/which-system.ts";
 import type { Step } from "../steps/step.ts";
 import type { Template } from "../text/template.ts";
 import type { Mm } from "../units/length.ts";
+import { facesInReach } from "./faces.ts";
 import { brokenUp, type Front, isGone, type StepFacts } from "./facts.ts";
 
 /** What each thing in front is called, and what to mind when it comes off. */
@@ -71,16 +72,9 @@ export function guardSteps(f: StepFacts): readonly Step[] {
   return steps.filter((s) => s !== false);
 }
 
-/** Faces of the glass that can be got at, each asked by itself. */
-const FACES: Readonly<Record<StepFacts["detail"]["reach"], readonly string[]>> = {
-  both: ["room face", "outer face"],
-  inside: ["room face"],
-  outside: ["outer face"],
-};
-
 /** Once nothing stands before it: broken glass taped, what goes back marked. */
 export function markSteps(f: StepFacts): readonly Step[] {
-  const faces = FACES[f.detail.reach];
+  const faces = facesInReach(f);
   const steps: (Step | false)[] = [
     !isGone(f) &&
       !f.staysIn &&
@@ -91,7 +85,7 @@ export function markSteps(f: StepFacts): readonly Step[] {
         does:
           faces.length === 2
             ? "Tape both faces of the glass with crosses."
-            : `Tape the ${faces[0]} of the glass with crosses: the other cannot be reached.`,
+            : `Tape the ${faces.join()} of the glass with crosses: the other cannot be reached.`,
         why: f.damage.includes("holed")
           ? "A holed {pane} can fall apart even taped: hold it, and take the loose shards out first."
           : brokenUp(f) || f.damage.includes("cracked")

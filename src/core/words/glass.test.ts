@@ -43,13 +43,15 @@ describe("what the glass is, as it is said", () => {
     expect(glassText(FOUR, { dialect: "a", unit: "mm" })).toBe("4 mm clear float");
     expect(glassText({ ...FOUR, glass: "toughened" }, { dialect: "b", unit: "in" })).toBe("5/32 in tempered");
   });
-  it("a unit made in inches is said so, to the maker as well: 1/8 + 3/8 + 1/8 = 5/8", () =>
+  it("a unit made in inches is said so, and in millimetres to a maker of metric sheets: 3.175 + 9.525 + 3.175 = 15.875", () =>
     expect(
       glassText(
         { thicknessNm: mm(15.875), glass: "float", makeup: unitOf(3.175, 9.525) },
         { dialect: "b", unit: "in", cutter: "mm" },
       ),
-    ).toBe("5/8 in IG unit, 1/8 - 3/8 - 1/8, warm edge, black"));
+    ).toBe(
+      "5/8 in (15.9\u00a0mm:\u00a03.2\u00a0-\u00a09.5\u00a0-\u00a03.2) IG unit, 1/8 - 3/8 - 1/8, warm edge, black",
+    ));
   it("one made in millimetres keeps its code", () =>
     expect(
       glassText({ thicknessNm: mm(24), glass: "float", makeup: unitOf(4, 16) }, { dialect: "a", unit: "mm" }),

@@ -4,7 +4,7 @@ import { PANEL_MAKE_NAMES, type Panel, panelThickness } from "../specify/panel.t
 import { type LineWhole, wholeText } from "../specify/whole.ts";
 import { writeNumber } from "../tape/write.ts";
 import { isInchMake, makeText } from "../units/inch-make.ts";
-import { type LengthUnit, nm } from "../units/length.ts";
+import { type LengthUnit, type Mm, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { exactIn, exactly } from "./exact.ts";
 import { inUnit, metric } from "./in-unit.ts";
@@ -15,6 +15,7 @@ import { inUnit, metric } from "./in-unit.ts";
  * @example glassText({ thicknessNm: mm(4), glass: "float" }, { dialect: "a", unit: "mm" }) // "4 mm clear float"
  * @example for a reader in inches // "5/32 in clear float"; on a metric cutter's order "5/32 in (4 mm) clear float"
  * @example a unit of 1/8 sheets // "5/8 in sealed unit, 1/8 - 3/8 - 1/8, warm edge, black"
+ * @example that on a metric cutter's order // "5/8 in (15.9 mm: 3.2 - 9.5 - 3.2) sealed unit, 1/8 - 3/8 - 1/8, …"
  */
 export function glassText(
   of: {
@@ -30,15 +31,21 @@ export function glassText(
   }: { readonly dialect: Dialect; readonly unit: LengthUnit; readonly cutter?: LengthUnit },
 ): string {
   if (of.whole) return wholeText(of.whole);
-  const thick = of.makeup
-    ? thicknessText(of.thicknessNm, unit, cutter)
-    : `${thicknessText(of.thicknessNm, unit, cutter)}${besideIn(of.thicknessNm, cutter)}`;
+  const thick = `${thicknessText(of.thicknessNm, unit, cutter)}${besideIn(of, cutter)}`;
   return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
 }
 
-/** An inch-made sheet's millimetres, for a cutter who stocks metric ones: he says what of his comes nearest. */
-const besideIn = (thicknessNm: number, cutter: LengthUnit): string =>
-  cutter === "mm" && isInchMake(thicknessNm / 1e6) ? ` (${metric(`${(thicknessNm / 1e6).toFixed(1)} mm`)})` : "";
+/** Millimetres of what is made in inches, for a cutter who stocks metric sheets: he says what of his comes nearest. */
+function besideIn(
+  { thicknessNm, makeup }: Pick<Parameters<typeof glassText>[0], "thicknessNm" | "makeup">,
+  cutter: LengthUnit,
+) {
+  if (cutter !== "mm" || !isInchMake(thicknessNm / 1e6)) return "";
+  const tenth = (of: Mm): string => of.toFixed(1);
+  const layers = makeup?.panes.flatMap((p, i) => [p.mm, makeup.cavities[i]?.mm ?? 0]).slice(0, -1) ?? [];
+  const each = layers.length > 0 ? `: ${layers.map(tenth).join(" - ")}` : "";
+  return ` (${metric(`${tenth(thicknessNm / 1e6)} mm${each}`)})`;
+}
 
 /** A solid panel as it is said. @example two sheets of 4 with the texture between them // "8 mm solid panel, two thin, texture between them" */
 export const panelText = (p: Panel, unit: LengthUnit): string =>

@@ -57,8 +57,8 @@ export function StockInserts({ inserts, prefs, write }: Props) {
             <strong className="font-semibold">{i.family}</strong>
             <span className="inline-flex flex-wrap items-center gap-3">
               <span>
-                outside <Size width={nm(i.outsideWidthNm)} height={nm(i.outsideHeightNm)} unit={prefs.unit} />, seen{" "}
-                <Size width={nm(i.seenWidthNm)} height={nm(i.seenHeightNm)} unit={prefs.unit} />, doors{" "}
+                outside <Size width={nm(i.outsideWidthNm)} height={nm(i.outsideHeightNm)} unit={prefs.unit} made />,
+                seen <Size width={nm(i.seenWidthNm)} height={nm(i.seenHeightNm)} unit={prefs.unit} made />, doors{" "}
                 {writeNumber(nm(i.doorFromNm), prefs.unit)} to {writeNumber(nm(i.doorToNm), prefs.unit)} {prefs.unit}
               </span>
               <button

@@ -44,7 +44,7 @@ export function StockPanes({ stock, prefs, write }: Props) {
             </span>
             <span className="inline-flex items-center gap-3">
               <span>
-                <Size width={nm(p.widthNm)} height={nm(p.heightNm)} unit={prefs.unit} /> {prefs.unit}
+                <Size width={nm(p.widthNm)} height={nm(p.heightNm)} unit={prefs.unit} made /> {prefs.unit}
               </span>
               <button
                 type="button"

@@ -31,7 +31,7 @@ export function DoneBefore() {
         <span className="font-medium">This opening was done before</span>
         {was.setDay && `, ${sayDate(dayOf(was.setDay))}`}
         {was.fitted &&
-          `: ${sizeText(mm(was.fitted.widthMm), prefs.unit)} × ${sizeText(mm(was.fitted.heightMm), prefs.unit)} ${prefs.unit}, ${thicknessText(mm(was.fitted.thicknessMm), prefs.unit)}`}
+          `: ${sizeText(mm(was.fitted.widthMm), prefs.unit, true)} × ${sizeText(mm(was.fitted.heightMm), prefs.unit, true)} ${prefs.unit}, ${thicknessText(mm(was.fitted.thicknessMm), prefs.unit)}`}
         . <a href={`/panes/${was.pane}/logbook`}>Its logbook</a>, <a href={`/windows/${book.id}`}>its whole life</a>.
       </p>
       {was.notes.slice(-3).map((n) => (

@@ -25,8 +25,8 @@ export function InsertNear() {
           {near.slice(0, 3).map((m) => (
             <li key={`${m.insert.family}${m.insert.outsideWidthNm}${m.insert.outsideHeightNm}`}>
               <strong className="font-semibold">{m.insert.family}</strong>: outside{" "}
-              <Size width={nm(m.insert.outsideWidthNm)} height={nm(m.insert.outsideHeightNm)} unit={prefs.unit} />, seen{" "}
-              <Size width={nm(m.insert.seenWidthNm)} height={nm(m.insert.seenHeightNm)} unit={prefs.unit} />{" "}
+              <Size width={nm(m.insert.outsideWidthNm)} height={nm(m.insert.outsideHeightNm)} unit={prefs.unit} made />,
+              seen <Size width={nm(m.insert.seenWidthNm)} height={nm(m.insert.seenHeightNm)} unit={prefs.unit} made />{" "}
               {prefs.unit}
               {(m.off.width !== 0 || m.off.height !== 0) && (
                 <>

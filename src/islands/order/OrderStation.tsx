@@ -200,7 +200,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
               <span className="text-[14px] font-normal">
                 {" "}
                 <span className="text-mute">(</span>
-                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} made={line.state !== "open"} />
+                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} made />
                 <span className="text-mute">)</span>
               </span>
             )}

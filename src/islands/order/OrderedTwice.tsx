@@ -48,7 +48,7 @@ function Which({ of: { order, line } }: { readonly of: OnOrder }) {
   const unit = gridUnit(line.grid);
   return (
     <>
-      <Size width={line.widthNm} height={line.heightNm} unit={unit} /> {unit}
+      <Size width={line.widthNm} height={line.heightNm} unit={unit} made /> {unit}
       <span className="block text-[13px] font-normal text-mute">
         {order.reference || "an order"}, {order.supplier}:{" "}
         {order.sent ? `sent ${sayDayFrom(dayOf(order.sent.day), today)} by ${order.sent.who}` : "not sent"}

@@ -31,7 +31,7 @@ export function DeliveryNote({ order, unit }: { readonly order: OrderBook; reado
                 <span>{l.label}</span>
                 <span className={far ? "trouble" : "tight"}>
                   {came
-                    ? `${sizeText(nm(came.widthNm), unit)} × ${sizeText(nm(came.heightNm), unit)} ${unit}${far ? ": not as ordered, measure it first" : ""}`
+                    ? `${sizeText(nm(came.widthNm), unit, true)} × ${sizeText(nm(came.heightNm), unit, true)} ${unit}${far ? ": not as ordered, measure it first" : ""}`
                     : "not on the note"}
                 </span>
               </li>

@@ -38,7 +38,7 @@ export function OrderLineItem({ order, line, house, prefs, checked, drop, today,
     <li className="space-y-3 py-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="text-[24px] font-bold">
-          <Size {...statedSize(line)} unit={prefs.unit} made={line.state !== "open"} />
+          <Size {...statedSize(line)} unit={prefs.unit} made />
           <span className="pl-1 text-[14px] font-normal text-mute"> {prefs.unit}, width × height</span>
         </p>
         <p className="font-medium">

@@ -24,7 +24,7 @@ export function AlikePanes({ rows, prefs }: { readonly rows: readonly RoundRow[]
                   `Dated ${g.rows[0]?.dateMark}`
                 ) : line ? (
                   <>
-                    <Size width={nm(line.widthNm)} height={nm(line.heightNm)} unit={prefs.unit} /> {prefs.unit},{" "}
+                    <Size width={nm(line.widthNm)} height={nm(line.heightNm)} unit={prefs.unit} made /> {prefs.unit},{" "}
                     {g.rows.length} off
                   </>
                 ) : null}

@@ -63,7 +63,7 @@ export function propertyPdf(
               text: [
                 r.fitted,
                 r.size
-                  ? `, ${sizeText(nm(r.size.width), by.unit)} × ${sizeText(nm(r.size.height), by.unit)} ${by.unit}`
+                  ? `, ${sizeText(nm(r.size.width), by.unit, true)} × ${sizeText(nm(r.size.height), by.unit, true)} ${by.unit}`
                   : "",
                 r.setIn ? say(`, set in ${r.setIn.toLowerCase()}`, by.dialect) : "",
                 r.cause ? say(`. It had failed by ${CAUSE_WORDS[r.cause].name}`, by.dialect) : "",
