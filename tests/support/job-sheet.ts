@@ -13,6 +13,7 @@ import { inspectionHere } from "../../src/core/pane/inspection.ts";
 import { optionLeads } from "../../src/core/pane/option-leads.ts";
 import { optionsFacts } from "../../src/core/pane/options-facts.ts";
 import { labelOf, orderLineOf } from "../../src/core/pane/order-line.ts";
+import { promiseOf } from "../../src/core/pane/promise.ts";
 import { quotedPane } from "../../src/core/pane/quoted.ts";
 import { reckon } from "../../src/core/pane/reckoning.ts";
 import { shapeFor } from "../../src/core/pane/shaped.ts";
@@ -21,6 +22,7 @@ import { sourceFacts } from "../../src/core/pane/source-facts.ts";
 import { beadsOf, hazardsOf } from "../../src/core/pane/step-facts.ts";
 import { metresRound, stepsOnce } from "../../src/core/pane/steps-at.ts";
 import { visitsOf } from "../../src/core/pane/visits.ts";
+import { waitsOf } from "../../src/core/pane/waits.ts";
 import { windHere } from "../../src/core/pane/wind-here.ts";
 import type { Step } from "../../src/core/steps/step.ts";
 import { type Day, writeDay } from "../../src/core/units/day.ts";
@@ -107,6 +109,8 @@ export function jobSheet(told: Teller, { firm, today, unit }: SheetBy): string {
       visits: visitsOf(book, r, today).map((v) => dated(v, "earliest", "latest", "dry")),
       shut: dated({ day: stillShut(book, r, today) }, "day"),
       metres: metresRound(r),
+      waits: waitsOf(book, r, today).map((w) => dated(w, "from", "to")),
+      promise: dated(promiseOf(book, r, by), "day", "fitBy", "planned"),
     }),
     ...part("Sign off", {
       inspection: inspectionHere(book, r, today),

@@ -3,6 +3,7 @@ import { foldFirm } from "../../src/core/firm/fold-firm.ts";
 import { pence } from "../../src/core/money/pence.ts";
 import { dayOf } from "../../src/core/units/day.ts";
 import { jobSheet } from "../support/job-sheet.ts";
+import { EDGE_JOBS } from "../support/sheet-jobs-edges.ts";
 import { MADE_JOBS } from "../support/sheet-jobs-made.ts";
 import { TIMBER_JOBS } from "../support/sheet-jobs-timber.ts";
 import { JOBS_UNDER_WAY } from "../support/sheet-jobs-under-way.ts";
@@ -102,11 +103,14 @@ const named = (name: string): string =>
     .slice(0, 60)}.txt`;
 
 describe("all that a job comes to", () => {
-  it.each([...TIMBER_JOBS, ...MADE_JOBS, ...JOBS_UNDER_WAY])("$name", async ({ name, system, unit = "mm", tell }) => {
-    const told = new Teller().opened().added(PANE, system);
-    tell(told);
-    await expect(jobSheet(told, { firm, today: TODAY, unit })).toMatchFileSnapshot(named(name));
-  });
+  it.each([...TIMBER_JOBS, ...MADE_JOBS, ...JOBS_UNDER_WAY, ...EDGE_JOBS])(
+    "$name",
+    async ({ name, system, unit = "mm", tell }) => {
+      const told = new Teller().opened().added(PANE, system);
+      tell(told);
+      await expect(jobSheet(told, { firm, today: TODAY, unit })).toMatchFileSnapshot(named(name));
+    },
+  );
   it.each(JOBS)("$name", async ({ name, system, tell }) => {
     const told = new Teller().opened().added(PANE, system).read(READ);
     tell(told);

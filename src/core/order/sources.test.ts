@@ -193,6 +193,19 @@ describe("where it can come from", () => {
     ]);
   });
   it.each([
+    ["both in time: who is known to make it", {}, ["Known", "Quick"]],
+    ["known too late: who may make it", { needed: dayOf("2026-05-25") }, ["Quick", "Known"]],
+  ] as const)("of who said what they make and who did not, %s", (_, over, names) => {
+    const suppliers = [
+      supplier("Quick", { unsaid: true, lead: { ...supplier("Quick").lead, days: 2 } }),
+      supplier("Known", { lead: { ...supplier("Known").lead, days: 6 }, pence: pence(9000) }),
+    ];
+    const all = sourcesFor(facts({ ...over, suppliers }));
+    expect(all.map((s) => s.supplier)).toEqual(names);
+    expect(all.find((s) => s.supplier === "Quick")?.because).toContain("What they make nobody said: ask first.");
+    expect(all.find((s) => s.supplier === "Known")?.because).not.toContain("ask first");
+  });
+  it.each([
     ["in", ["Both", "Inches"]],
     ["mm", ["Both", "Metric"]],
     [null, ["Both", "Inches", "Metric"]],

@@ -64,6 +64,8 @@ const KIND_OF: Readonly<Record<MakesOf, SourceKind>> = {
 export type SourceSupplier = {
   readonly name: string;
   readonly makes: readonly MakesOf[];
+  /** Nobody said what they make. */
+  readonly unsaid?: boolean | undefined;
   /** In which sizes they make units, where it is not both. */
   readonly unitsIn?: LengthUnit | undefined;
   readonly lead: Lead;
@@ -114,13 +116,15 @@ export type Source = {
   readonly because: string;
   /** Cut here, where so much of this glass runs off that whoever cuts it for money comes first. */
   readonly spoilsMuch: boolean;
+  /** Nobody said that they make such a thing. */
+  readonly unsaid: boolean;
   /** A complete insert in a bare unit's stead: another thing, read and ordered by its own size. */
   readonly instead: boolean;
 };
 
 /**
- * Every way to come by this pane, the one that we propose first: in time before late, of those too late the likeliest, then a
- * better record where one is clearly worse, then the lower price, then the sooner.
+ * Every way to come by this pane, the one that we propose first: in time before late, who is known to make it before who is
+ * not, of those too late the likeliest, then a better record where one is clearly worse, then the lower price, then the sooner.
  * @example needed Friday; shop tomorrow at 35, unit maker in 8 days at 28 // the shop
  */
 export function sourcesFor(f: SourceFacts): readonly Source[] {
@@ -136,6 +140,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       inTime: f.needed === null ? null : Number(!late(f.today)),
       pence: f.fromStock.cost?.pence ?? null,
       record: null,
+      unsaid: false,
       instead: false,
       spoilsMuch: spoilsMuch(f.fromStock.cost),
       because:
@@ -162,6 +167,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
         pence: instead ? f.insertPence : (s.pence ?? (make === "inserts" ? f.insertPence : null)),
         record: { panes: s.panes, sentBack: s.sentBack },
         because: becauseOf(s, late(day), instead ? [] : (s.missing ?? [])),
+        unsaid: s.unsaid === true,
         instead,
         spoilsMuch: false,
       });
@@ -174,6 +180,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
     (a, b) =>
       behind(a) - behind(b) ||
       Number(a.late) - Number(b.late) ||
+      Number(a.unsaid) - Number(b.unsaid) ||
       (a.late ? (b.inTime ?? 0) - (a.inTime ?? 0) : 0) ||
       badness(a) - badness(b) ||
       (a.pence ?? UNPRICED) - (b.pence ?? UNPRICED) ||
@@ -215,5 +222,6 @@ function becauseOf(s: SourceSupplier, late: boolean, missing: readonly string[])
       : `took ${s.lead.usual} working ${plural(s.lead.usual, "day")} as a rule, nine in ten within ${s.lead.slow} (your own, from ${s.lead.orders} such orders)`;
   const record = s.panes > 0 ? `, ${s.sentBack} of ${s.panes} panes sent back` : "";
   const price = missing.length > 0 ? ` No price: their list has none for ${missing.join(", ")}.` : "";
-  return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.${price}`;
+  const unsaid = s.unsaid ? " What they make nobody said: ask first." : "";
+  return `${s.name} ${lead}${record}${late ? ": too late for the day it is needed" : ""}.${unsaid}${price}`;
 }

@@ -71,6 +71,9 @@ export function needsOf(book: PaneBook, r: Pick<Reckoning, "glass">): MakesOf {
   });
 }
 
+const saysMakes = <T extends { readonly makes: readonly MakesOf[] }>(terms: T | undefined): terms is T =>
+  terms !== undefined && terms.makes.length > 0;
+
 /** In which makes the unit chosen is, by its first sheet; null where no unit was chosen. @example 1/8 - 3/8 - 1/8 // "in" */
 export const unitsInOf = (book: Pick<PaneBook, "makeup">): LengthUnit | null => {
   const [first] = book.makeup?.panes ?? [];
@@ -118,8 +121,9 @@ export function sourceFacts(
       const record = by.record.find((x) => x.name === s.name);
       return {
         name: s.name,
-        // Whoever said nothing of what they make is asked for anything.
-        makes: terms?.makes ?? MAKES_OF,
+        // Whoever said nothing of what they make may be asked for anything, and stands behind those who said it.
+        makes: saysMakes(terms) ? terms.makes : MAKES_OF,
+        unsaid: !saysMakes(terms),
         unitsIn: terms?.unitsIn,
         lead: leadOf(s.leadDays, goneOf(record, needs), firm.calendar, by.today),
         ...(terms ? linePriced(line, terms) : { pence: null }),

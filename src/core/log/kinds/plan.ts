@@ -15,7 +15,6 @@ export type PlanPayloads = {
     readonly skills: readonly string[];
     readonly gone?: boolean | undefined;
   };
-  /** A day on which somebody does not work, or does after all. */
   /** Away on a day, or there after all; or there in other hours than usual. */
   "plan.away": {
     readonly name: string;

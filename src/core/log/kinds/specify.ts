@@ -37,9 +37,9 @@ export type SpecifyPayloads = {
     readonly ratedKg: number | null;
     readonly apartMm: Mm | null;
   };
-  /** What makes the glass hot in one place and cold in another. */
   /** What this pane is to be set in: one of the firm's list. */
   "specify.bed": { readonly compound: string };
+  /** What makes the glass hot in one place and cold in another. */
   "specify.sun": { readonly partShade: boolean; readonly darkFrame: boolean };
   /** What is to come with the glass. */
   "specify.parts": { readonly parts: readonly Part[]; readonly note: string };
