@@ -113,6 +113,27 @@ const sideHung = (a: ExamAnswers): boolean =>
 /** The answers that are offered to a question. */
 export const examOffers = (q: ExamQuestion): readonly ExamAnswer[] => EXAM[q].filter((a) => a !== "hinged");
 
+/** What a tick among what is wrong says of the one sheet there is, the worst first. */
+const TICKED: readonly (readonly [Damage, NonNullable<ExamAnswers["near"]>])[] = [
+  ["gone", "gone"],
+  ["standing", "gone"],
+  ["holed", "holed"],
+  ["cracked", "cracked"],
+];
+
+/**
+ * How its one sheet is, where that was ticked among what is wrong; undefined for a unit, of which a tick does not say which sheet.
+ * @example one sheet, ticked as cracked // "cracked"
+ */
+export const tickedNear = (a: ExamAnswers, damage: readonly Damage[]): ExamAnswers["near"] =>
+  a.kind === "single" || a.kind === "acrylic" ? TICKED.find(([d]) => damage.includes(d))?.[1] : undefined;
+
+/** The answers, with what a tick says already: it is not asked again. */
+export function withTicked(a: ExamAnswers, damage: readonly Damage[]): ExamAnswers {
+  const near = tickedNear(a, damage);
+  return near === undefined ? a : { ...a, near };
+}
+
 const failed = (s: string | undefined): boolean => s !== undefined && s !== "whole";
 
 /** What is worth asking now: a question stands only where its answer changes what is said in the end. */

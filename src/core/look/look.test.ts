@@ -1,4 +1,5 @@
 import { describe, expect, it } from "vitest";
+import type { Damage } from "./damage.ts";
 import {
   EXAM,
   EXAM_FACTS,
@@ -9,6 +10,7 @@ import {
   examDone,
   examQuestions,
   examVerdict,
+  withTicked,
 } from "./exam.ts";
 
 const sealed = { kind: "sealed", near: "whole", far: "whole" } as const;
@@ -205,6 +207,23 @@ describe("what is wrong", () => {
     expect(examQuestions({ kind: "single", near: "whole", mist: "stays" })).not.toContain("water");
     expect(examQuestions({ kind: "single", near: "cracked" })).not.toContain("mist");
     expect(examQuestions({ kind: "single", near: "gone" })).not.toContain("moves");
+  });
+
+  it.each<[string, ExamAnswers, readonly Damage[], ExamAnswers["near"]]>([
+    ["one sheet, cracked", { kind: "single" }, ["cracked"], "cracked"],
+    ["cracked and holed: the worse", { kind: "single" }, ["cracked", "holed"], "holed"],
+    ["shattered and still standing", { kind: "single" }, ["standing", "cracked"], "gone"],
+    ["clear plastic, gone", { kind: "acrylic" }, ["gone"], "gone"],
+    ["a tick beats what was answered before", { kind: "single", near: "whole" }, ["cracked"], "cracked"],
+    ["nothing of the glass ticked", { kind: "single", near: "whole" }, ["rattling", "misted"], "whole"],
+    ["of a unit nobody said which sheet", { kind: "sealed" }, ["cracked"], undefined],
+    ["nobody said which it is", {}, ["cracked"], undefined],
+  ])("what is ticked already is not asked again: %s", (_, answers, damage, near) => {
+    const a = withTicked(answers, damage);
+    expect(a.near).toBe(near);
+    expect(a.kind !== undefined && examQuestions(a).find((q) => a[q] === undefined) === "near").toBe(
+      a.kind !== undefined && near === undefined,
+    );
   });
 
   /** All ways to the end, by always answering the first open question. */

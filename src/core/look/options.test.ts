@@ -152,6 +152,7 @@ describe("what can be done about it", () => {
     ["a misted unit", { sealed: true, glass: "seal-gone" }, /gets worse/],
     ["one cracked sheet", {}, null],
     ["a sound unit", { sealed: true, glass: "sound" }, null],
+    ["a cracked pane in a frame that mostly holds a unit, nobody looked", { sealed: true, sealedUsual: true }, null],
   ])("a note for the owner: %s", (_, over, says) => {
     const note = ownerNote(facts(over));
     if (says === null) expect(note).toBeNull();

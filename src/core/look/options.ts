@@ -263,10 +263,10 @@ function wordsOf(kind: OptionKind, f: OptionFacts): Pick<Option, "guarantee" | "
 
 /**
  * What the owner should know beside the prices; null where nothing more is to be said.
- * @example a cracked unit that is still clear // do not wait for mist
+ * @example a cracked unit that is still clear // do not wait for mist; in a frame that mostly holds one, and nobody looked // null
  */
-export const ownerNote = (f: OptionFacts): Template | null =>
-  f.sealed && f.glass === "broken"
+export const ownerNote = (f: Pick<OptionFacts, "sealed" | "sealedUsual" | "glass">): Template | null =>
+  f.sealed && !f.sealedUsual && f.glass === "broken"
     ? "The {unit} is cracked: its filling has gone and damp follows. It already loses more heat, and nothing is gained by waiting until it mists."
     : f.sealed && f.glass === "seal-gone"
       ? "Its seal has failed: what is inside cannot be wiped off, and it gets worse, not better."

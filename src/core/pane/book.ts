@@ -3,7 +3,7 @@ import { leftToSay } from "../frame/told-detail.ts";
 import { sidesOf } from "../frame/which-system.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
-import { examVerdict } from "../look/exam.ts";
+import { examVerdict, withTicked } from "../look/exam.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
 import type { Circumstance } from "../measure/ways.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
@@ -205,7 +205,9 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const unshaped = latest.get("size.shaped-dropped");
   const signed = latest.get("signoff.signed");
   const fit = latest.get("set.fit");
-  const before = foldBefore(own);
+  const told = foldBefore(own);
+  const ticked = last("look.damage")?.damage;
+  const before = { ...told, exam: withTicked(told.exam, ticked ?? []) };
   const sideSaid = sideTold || !hasTwoSides(added.system);
   // What the examination comes to is what is wrong, until somebody ticks it otherwise.
   const examined = examVerdict(before.exam);
@@ -233,7 +235,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     checks,
     notes,
     orders,
-    damage: last("look.damage")?.damage ?? examined.damage,
+    damage: ticked ?? examined.damage,
     cause: last("look.cause")?.cause ?? null,
     urgency: last("look.urgency")?.urgency ?? examined.urgency,
     building: last("look.building") ?? { year: null, storey: null },

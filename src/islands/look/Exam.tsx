@@ -7,6 +7,7 @@ import {
   examOffers,
   examQuestions,
   examVerdict,
+  tickedNear,
 } from "../../core/look/exam.ts";
 import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
@@ -30,6 +31,8 @@ export function Exam() {
               <button
                 type="button"
                 className="btn btn-small max-w-full"
+                // Ticked above, it is unticked there.
+                disabled={q === "near" && tickedNear(answers, book.damage) !== undefined}
                 title="Ask again"
                 aria-label={`${say(EXAM_FACTS[q].asks)}: ask again`}
                 onClick={() => answer(q, null)}
