@@ -6,6 +6,7 @@ import {
   allSent,
   EIGHT,
   fromCleared,
+  heldAs,
   openStation,
   openTab,
   pick,
@@ -393,6 +394,11 @@ test("a size from stock is offered with its cuts, used, and a new insert on the 
   await expect(page.getByRole("contentinfo")).toContainText("610.5");
   await expect(page.getByRole("radio", { name: "next size down" })).toBeChecked();
 
+  // Only a door has an insert: elsewhere it is not offered.
+  await expect(page.getByLabel("Measured").locator('option[value="insert-outside"]')).toHaveCount(0);
+  await addPane(page);
+  await heldAs(page, "cassette");
+  await openStation(page, "Measure");
   await page.getByLabel("Measured").selectOption("insert-outside");
   await type(page, { "insert outside, width": "501", "insert outside, height": "1000", "door thickness": "40" });
   await expect(page.getByText("Kestrel Yard")).toBeVisible();

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Place } from "./places.ts";
-import { stillToRead, WAY_FACTS, WAYS, type Way } from "./ways.ts";
+import { stillToRead, WAY_FACTS, WAYS, type Way, waysFor } from "./ways.ts";
 
 describe("what is still to be read", () => {
   it.each<[string, Way, readonly Place[], readonly Place[]]>([
@@ -35,4 +35,13 @@ describe("what is still to be read", () => {
       for (const p of WAY_FACTS[way].inTurn ?? [])
         expect([way, p, WAY_FACTS[way].places.includes(p)]).toEqual([way, p, true]);
   });
+});
+
+describe("the ways that are offered", () => {
+  const inserts: readonly Way[] = ["insert-outside", "insert-inside"];
+  it.each<[string, boolean, Way, readonly Way[]]>([
+    ["a door: all of them", true, "rebate", WAYS],
+    ["no door: no insert", false, "rebate", WAYS.filter((w) => !inserts.includes(w))],
+    ["no door, and one was chosen once", false, "insert-inside", WAYS.filter((w) => w !== "insert-outside")],
+  ])("%s", (_, ofDoor, chosen, ways) => expect(waysFor({ ofDoor }, chosen)).toEqual(ways));
 });

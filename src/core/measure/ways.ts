@@ -93,6 +93,13 @@ export const WAY_FACTS: Readonly<Record<Way, WayFact>> = {
 /** Whether what is read by it is made whole. @example readsWhole("insert-inside") // true */
 export const readsWhole = (way: Way): boolean => WAY_FACTS[way].whole !== null;
 
+/**
+ * The ways that are offered: only doors have inserts, and what was chosen stays.
+ * @example a sash in putty // no way over an insert
+ */
+export const waysFor = (frame: { readonly ofDoor: boolean }, chosen: Way): readonly Way[] =>
+  WAYS.filter((way) => way === chosen || frame.ofDoor || WAY_FACTS[way].whole !== "insert");
+
 /** How what is made whole is read, until somebody says otherwise. */
 export const WAY_OF_WHOLE: Readonly<Record<Whole, Way>> = {
   insert: "insert-outside",

@@ -1,3 +1,4 @@
+import { frameOf } from "../../core/frame/systems.ts";
 import {
   CIRCUMSTANCE_FACTS,
   CIRCUMSTANCES,
@@ -5,7 +6,7 @@ import {
   SHAPE_NAMES,
   SHAPE_SAYS,
   WAY_FACTS,
-  WAYS,
+  waysFor,
 } from "../../core/measure/ways.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { sureOf } from "../../core/pane/sure.ts";
@@ -24,7 +25,7 @@ export function MeasureHow() {
       <div className="grid grid-cols-2 gap-2 max-sm:grid-cols-1">
         <PickOne
           name="Measured"
-          of={WAYS.map((way) => [way, say(WAY_FACTS[way].name)] as const)}
+          of={waysFor(frameOf(book.added.system), book.way).map((way) => [way, say(WAY_FACTS[way].name)] as const)}
           value={book.way}
           change={(way) => write("measure.way", { way })}
           className="sm:col-span-2"
