@@ -39,6 +39,18 @@ describe("whether rain holds what is done", () => {
     ["putty on the bench", WET, putty({ where: "bench" }), false],
     ["paint, wherever it is worked from", [{ dryDay: true as const }], putty({ where: "bench" }), true],
     ["an opened unit that dries on the bench", [{ driesHours: 24, unitPart: "seal" as const }], putty(), false],
+    [
+      "tape from the room, the old bond cut from outside",
+      WET,
+      of("plastic-bead-inside-bonded", "inside", { bond: "tape" }),
+      false,
+    ],
+    [
+      "paint outside, though bedded from the room",
+      [{ dryDay: true as const }],
+      of("plastic-bead-inside-bonded", "inside"),
+      true,
+    ],
     ["a bead of sealant in the room", WET, of("plastic-bead-inside", "inside", { bond: "gasket" }), false],
   ] as const)("%s", (_, steps, facts, held) => expect(isHeldByRain(steps, facts)).toBe(held));
 });

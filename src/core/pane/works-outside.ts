@@ -19,7 +19,7 @@ export function worksOutside({ system, side, detail }: Facts): boolean {
 /**
  * Whether rain holds these steps: putty, tape, sealant or primer opened outside, where weather reaches. Nothing of them sticks
  * to what is wet. Source: labels of all of them.
- * @example face putty knifed in outside // true; the same under a porch // false
+ * @example face putty knifed in outside // true; the same under a porch, or tape laid from the room // false
  */
 export const isHeldByRain = (
   steps: readonly Pick<Step, "dryDay" | "wet" | "driesHours" | "unitPart">[],
@@ -27,5 +27,7 @@ export const isHeldByRain = (
 ): boolean =>
   steps.some((s) => s.dryDay === true) ||
   (worksOutside(f) &&
+    // What is bedded from the room is opened there, though its old bond was cut from outside.
+    f.side === "outside" &&
     f.detail.weather !== "sheltered" &&
     steps.some((s) => s.wet === true || (s.driesHours !== undefined && s.unitPart === undefined)));

@@ -1,4 +1,4 @@
-import { tapes } from "../bed/compound.ts";
+import { seals, tapes } from "../bed/compound.ts";
 import { facePutty, framed, halved, isBeaded, isPlastic, packed, sashLeaves, standsOnPackers } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
@@ -89,8 +89,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "to-hand",
     gate: true,
-    does: `Before anything wet is opened: glass clean, stickers off its edge, ${standsOnPackers(f) ? "{packers} and " : ""}helper in reach, masks on.`,
-    why: "From the first touch there are minutes, and both hands are full.",
+    does: `Before ${seals(f.bed) ? "anything wet is opened" : "its liner is drawn"}: glass clean, stickers off its edge, ${standsOnPackers(f) ? "{packers} and " : ""}helper in reach${seals(f.bed) ? ", masks on" : ""}.`,
+    why: seals(f.bed)
+      ? "From the first touch there are minutes, and both hands are full."
+      : "From the first touch it grabs, and both hands are full.",
     minutes: 3,
     ...(f.lift === 1 ? {} : { people: 2 as const }),
     when: bonds,

@@ -11,6 +11,7 @@ import { Steps } from "../steps/Steps.tsx";
 import { Ticks } from "../steps/Ticks.tsx";
 import { BeadSay, OffWhole } from "./BeadSay.tsx";
 import { CutLength } from "./CutLength.tsx";
+import { closesBeside } from "./closes-beside.ts";
 import { FirstMeeting } from "./FirstMeeting.tsx";
 import { Holder } from "./Holder.tsx";
 import { OutAlready } from "./OutAlready.tsx";
@@ -26,10 +27,9 @@ const ON_THE_MAP = () => (
 /** The steps of taking out, one at a time. */
 export function TakeOut() {
   const { book, next } = usePane();
-  const toClose = next.kind === "close-hole" && next.station === "takeout";
   return (
     <section aria-label="Take it out" className="space-y-3">
-      {toClose && <Closing />}
+      {closesBeside(next) && <Closing />}
       <Covered />
       <OutAlready />
       <FirstMeeting />

@@ -17,6 +17,7 @@ import { MethodCards } from "../steps/MethodCards.tsx";
 import { useSteps } from "../steps/use-steps.ts";
 import { BeadsOnSash } from "./BeadsOnSash.tsx";
 import { Details, InFront } from "./Before.tsx";
+import { closesBeside } from "./closes-beside.ts";
 import { Disposal } from "./Disposal.tsx";
 import { ProfilePart } from "./ProfilePart.tsx";
 import { Ways } from "./Ways.tsx";
@@ -26,7 +27,8 @@ const ON_MAP: Readonly<Partial<Record<Ask, true>>> = { packers: true, water: tru
 
 /** The sash with what the step now due is about; behind tabs the map, this frame, ways, kit and waste. */
 export function TakeOutStage() {
-  const { book, reckoning: r, say } = usePane();
+  const { book, reckoning: r, next, say } = usePane();
+  const closesHere = !book.set && !closesBeside(next);
   const { shown } = useSteps("takeout");
   const { map, detail, front } = book.before;
   const asPane = wholeOf(book) === null;
@@ -74,13 +76,13 @@ export function TakeOutStage() {
             </>,
           ),
         { id: "kit", name: "To bring", content: <KitFold station="takeout" /> },
-        (!oldGlassBack(book) || !book.set) && {
+        (!oldGlassBack(book) || closesHere) && {
           id: "after",
           name: "Old glass, open hole",
           content: (
             <div className="max-w-2xl space-y-4">
               {!oldGlassBack(book) && <Disposal />}
-              {!book.set && <Closing />}
+              {closesHere && <Closing />}
             </div>
           ),
         },
