@@ -2,6 +2,7 @@ import node from "@astrojs/node";
 import react from "@astrojs/react";
 import tailwindcss from "@tailwindcss/vite";
 import { defineConfig } from "astro/config";
+import { sourcesHash } from "./src/db/sources-hash.mjs";
 
 const AT_START = /[/]src[/](?:core|contract|db)[/]|[/]node_modules[/](?:drizzle-orm|zod|uuid)[/]/;
 
@@ -33,6 +34,7 @@ export default defineConfig({
   },
   vite: {
     plugins: [tailwindcss()],
+    define: { TABLES_MADE_BY: String(sourcesHash(import.meta.dirname)) },
     // Ten stations share what they share in a hundred ways: small pieces are joined.
     build: { assetsInlineLimit: 0, rollupOptions: { output: { experimentalMinChunkSize: 40_000 } } },
     // What the server loads at its start is one bundle and not four hundred files to be found, read and compiled.

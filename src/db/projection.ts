@@ -43,9 +43,6 @@ import {
 } from "./schema.ts";
 import { keepRecord } from "./supplier-records.ts";
 
-/** Which make of the tables this is: raised when what stands in them changes, so that an older file has them made again. */
-export const TABLES_VERSION = 19;
-
 /** Kinds that the firm's own tables are made of. */
 const LISTED: ReadonlySet<Kind> = new Set([
   "supplier.added",
