@@ -42,7 +42,11 @@ describe("the visit's own steps", () => {
     ["a snag has its own list", "snag", {}, []],
   ])("%s", (_, visit, over, ids) => expect(visitSteps(visit, finishing(facts(over))).map((s) => s.id)).toEqual(ids));
   it.each([
-    ["timber-putty", ["paint", "open", "snag", "season"]],
-    ["plastic-bead-inside", ["open", "snag"]],
-  ] as const)("%s: come back for %j", (system, visits) => expect(visitsFor(frameOf(system))).toEqual(visits));
+    ["timber-putty", "left", ["paint", "open", "snag", "season"]],
+    ["timber-putty", "fixed", ["paint", "snag", "season"]],
+    ["plastic-bead-inside", "not-said", ["open", "snag"]],
+    ["plastic-bead-inside", "fixed", ["snag"]],
+  ] as const)("%s, %s: come back for %j", (system, hinge, visits) =>
+    expect(visitsFor(frameOf(system), hinge)).toEqual(visits),
+  );
 });

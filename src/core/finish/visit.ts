@@ -1,4 +1,5 @@
 import { isTimber, sashLeaves } from "../frame/held.ts";
+import type { Hinge } from "../measure/found.ts";
 import type { Step } from "../steps/step.ts";
 import type { Day } from "../units/day.ts";
 import type { PaintWindow } from "./paint-window.ts";
@@ -15,9 +16,12 @@ export const VISIT_NAMES: Readonly<Record<Visit, string>> = {
   season: "paint the whole, in mild weather",
 };
 
-/** What somebody may come back for: to paint only what is painted. @example a plastic sash // open it up, put right */
-export const visitsFor = (frame: { readonly painted: boolean }): readonly Visit[] =>
-  VISITS.filter((v) => frame.painted || (v !== "paint" && v !== "season"));
+/**
+ * What somebody may come back for: to paint only what is painted, to open only what may open.
+ * @example a plastic sash // open it up, put right; a fixed light of it // put right
+ */
+export const visitsFor = (frame: { readonly painted: boolean }, hinge: Hinge): readonly Visit[] =>
+  VISITS.filter((v) => (v === "open" ? hinge !== "fixed" : v === "snag" || frame.painted));
 
 /** One thing to do on a visit; told by the visit, and not by a station. */
 export type VisitStep = Pick<Step, "does" | "why" | "minutes"> & { readonly id: string };

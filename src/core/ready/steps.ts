@@ -1,5 +1,5 @@
 import { type Bed, seals, sticks, tapes } from "../bed/compound.ts";
-import { facePutty, isMetal, isTimber, standsOnPackers } from "../frame/held.ts";
+import { facePutty, isMetal, isPlastic, isTimber, standsOnPackers } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { madeWhole, seatOfWhole } from "../steps/made-whole.ts";
 import { driesOverNight } from "../steps/over-night.ts";
@@ -244,7 +244,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: `Wipe ${ledge(f)} and frame with alcohol, one way, with a clean cloth.`,
     why: "What a finger left is enough to let a bond go.",
     tool: "alcohol, lint-free cloth",
-    never: "No strong solvent on plastic.",
+    ...(isPlastic(f) ? { never: "No strong solvent on plastic." } : {}),
     minutes: 3,
     hazards: ["solvent"],
     when: (g) => sticks(g.bed),

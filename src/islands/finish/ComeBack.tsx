@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { VISIT_NAMES, type Visit, visitFault, visitSteps, visitsFor } from "../../core/finish/visit.ts";
 import { frameOf } from "../../core/frame/systems.ts";
+import { hingeOf } from "../../core/pane/hangs.ts";
 import { shutUntil } from "../../core/pane/shut.ts";
 import { finishFacts } from "../../core/pane/step-facts.ts";
 import { type Day, dayOf, writeDay } from "../../core/units/day.ts";
@@ -22,7 +23,9 @@ export function ComeBack() {
   const { paint } = r;
   const shut = shutUntil(book, r);
   const firstDay = paint?.kind === "window" && paint.from !== null ? paint.from : (shut ?? today);
-  const [visit, setVisit] = useState<Visit>(paint?.kind === "window" && !book.painted ? "paint" : "open");
+  const offered = visitsFor(frameOf(book.added.system), hingeOf(book));
+  const usual = paint?.kind === "window" && !book.painted ? "paint" : "open";
+  const [visit, setVisit] = useState<Visit>(offered.includes(usual) ? usual : "snag");
   const [day, setDay] = useState(writeDay(firstDay > today ? firstDay : today));
   const fault = day === "" ? null : visitFault(visit, dayOf(day), { paint, shutUntil: shut });
   const steps = book.visit ? visitSteps(book.visit.visit, finishFacts(book, r)) : [];
@@ -52,7 +55,7 @@ export function ComeBack() {
       >
         <PickOne
           name="For"
-          of={visitsFor(frameOf(book.added.system)).map((v) => [v, VISIT_NAMES[v]] as const)}
+          of={offered.map((v) => [v, VISIT_NAMES[v]] as const)}
           value={visit}
           change={setVisit}
           className="max-sm:col-span-2"
