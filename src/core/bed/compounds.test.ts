@@ -3,7 +3,7 @@ import { Teller } from "../../../tests/support/told.ts";
 import { TUB } from "../../../tests/support/tub.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { frameOf } from "../frame/systems.ts";
-import { COMPOUNDS, compoundById, withOwn } from "./compounds.ts";
+import { COMPOUNDS, compoundById, compoundInText, withOwn } from "./compounds.ts";
 import { runsInSun } from "./sun.ts";
 
 describe("the firm's own materials", () => {
@@ -71,4 +71,15 @@ describe("what is usual", () => {
     ["metal-frame", "gasket", "gasket"],
     ["cassette", "silicone", "silicone"],
   ] as const)("%s stuck with %s: %s", (system, bond, id) => expect(frameOf(system).usualBed(bond)).toBe(id));
+});
+
+describe("a compound within a sentence", () => {
+  it.each([
+    ["linseed", "linseed {putty}"],
+    ["silicone", "neutral-cure silicone"],
+    ["Tub 7", "Tub 7"],
+  ])("%s is said as %s", (id, says) => {
+    const compound = compoundById(id, withOwn([TUB]));
+    expect(compound && compoundInText(compound)).toBe(says);
+  });
 });

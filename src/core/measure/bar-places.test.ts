@@ -16,6 +16,18 @@ const bars = (over: Partial<Bars> = {}): Bars => ({
 });
 const GLASS = { widthMm: 600, heightMm: 800 };
 
+describe("bars that have no room", () => {
+  // Six of 120 are 720 of 800 and leave 11 clear each; seven are more than there is.
+  it.each<[string, Partial<Bars>, string | null]>([
+    ["thirty uprights of 20 in 600", { uprights: 30 }, "width"],
+    ["six crosses of 120 in 800", { crosses: 6, width: { text: "120", unit: "mm" } }, null],
+    ["seven crosses of 120 in 800", { crosses: 7, width: { text: "120", unit: "mm" } }, "height"],
+  ])("%s", (_, over, axis) => {
+    const at = barPlaces(bars(over), GLASS);
+    expect(at.ok ? null : at.error).toEqual(axis === null ? null : { kind: "no-room", axis });
+  });
+});
+
 describe("where bars stand", () => {
   it.each<[string, Partial<Bars>, readonly number[], readonly number[]]>([
     ["none", {}, [], []],

@@ -22,6 +22,8 @@ describe("the opening by the way it was measured", () => {
       null,
     ],
     ["through-glass", { "sight-width": 580, "sight-height": 880 }, {}, null],
+    ["through-glass", { "sight-width": 580, "goes-in": 6 }, { "width-middle": 596 }, "through-glass"],
+    ["through-glass", { "sight-height": 880, "goes-in": 6 }, { "height-middle": 896 }, "through-glass"],
     ["old-unit", { "old-width": 609, "old-height": 901 }, { "width-middle": 611, "height-middle": 903 }, "old-unit"],
     [
       "through-glass",

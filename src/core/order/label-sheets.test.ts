@@ -1,7 +1,13 @@
 import { describe, expect, it } from "vitest";
-import { LABEL_SHEET_IDS, LABEL_SHEETS, labelPlaces } from "./label-sheets.ts";
+import { isLabelSheet, LABEL_SHEET_IDS, LABEL_SHEETS, labelPlaces } from "./label-sheets.ts";
 
 describe("labels on a sheet", () => {
+  it.each([
+    ["14", true],
+    ["roll", true],
+    ["15", false],
+    ["toString", false],
+  ])("%s names a sheet: %s", (id, is) => expect(isLabelSheet(id)).toBe(is));
   it.each(LABEL_SHEET_IDS)("%s: every label stands on the page, and none over another", (id) => {
     const s = LABEL_SHEETS[id];
     const each = s.across * s.down;

@@ -5,7 +5,7 @@ import type { Way } from "../measure/ways.ts";
 import type { Makeup } from "../specify/makeup.ts";
 import { inches, mm, type Nm, toMm } from "../units/length.ts";
 import { foldPane, type PaneBook } from "./book.ts";
-import { glassOf, gridOfListed, tapeUnit } from "./chosen.ts";
+import { glassMakes, glassOf, gridOfListed, makesOffered, overruleOf, tapeUnit } from "./chosen.ts";
 
 const book = (say: (t: Teller) => void): PaneBook => {
   const t = new Teller().added(PANE, "plastic-bead-inside");
@@ -132,4 +132,40 @@ describe("the grid of a size off a list", () => {
     ["one side in each: neither is exact, so the reader's own, finely", [inches(24), mm(900)], "mm", "0.5 mm"],
     ["half millimetres", [mm(600.5), mm(900)], "mm", "0.5 mm"],
   ])("%s", (_, of, unit, is) => expect(gridOfListed(of, unit, house)).toBe(is));
+});
+
+describe("in which makes single glass is offered", () => {
+  const inInches = (t: Teller) => t.read({ "width-top": "23 11/16", "height-left": "35 1/2" }, "in");
+  const chosenIn = (unit: "mm" | "in", text: string) => (t: Teller) => sheet({ thickness: { text, unit } })(t);
+  it.each<[string, readonly ((t: Teller) => unknown)[], "mm" | "in", readonly ("mm" | "in")[]]>([
+    ["nothing read, nothing chosen", [], "mm", ["mm"]],
+    ["read in inches", [inInches], "in", ["in"]],
+    ["chosen in mm, then read in inches: both", [chosenIn("mm", "6"), inInches], "mm", ["mm", "in"]],
+    ["chosen in inches, read in inches", [inInches, chosenIn("in", "1/4")], "in", ["in"]],
+  ])("%s", (_, tells, makes, offered) => {
+    const b = book((t) => {
+      for (const tell of tells) tell(t);
+    });
+    expect(glassMakes(b)).toBe(makes);
+    expect(makesOffered(b)).toEqual(offered);
+  });
+});
+
+describe("a size in the place of the sum", () => {
+  it.each<[string, string, string, readonly [number, number] | null]>([
+    ["both can be read", "607", "899.5", [607, 899.5]],
+    ["a width nobody can read", "wide", "899.5", null],
+    ["a height nobody can read", "607", "high", null],
+  ])("%s", (_, width, height, size) => {
+    const b = book((t) =>
+      t.tell("size.overruled", {
+        width: { text: width, unit: "mm" },
+        height: { text: height, unit: "mm" },
+        reason: "",
+      }),
+    );
+    const of = overruleOf(b);
+    expect(of ? [toMm(of.width), toMm(of.height)] : null).toEqual(size);
+  });
+  it("nobody overruled it", () => expect(overruleOf(book(() => undefined))).toBeUndefined());
 });

@@ -59,9 +59,17 @@ export function gridOfListed(of: readonly Nm[], unit: LengthUnit, house: Pick<Ho
   return !isExact(own) && isExact(other) ? other : own;
 }
 
-/** In which makes single glass is offered: those of what was chosen, else those of the tape that read the opening. */
+/** In which makes single glass is spoken of: those of what was chosen, else those of the tape that read the opening. */
 export const glassMakes = (book: Pick<PaneBook, "readings" | "way" | "glass">): LengthUnit =>
   book.glass ? book.glass.thickness.unit : tapeUnit(book);
+
+/**
+ * In which makes single glass is offered: those it is spoken of in, and those of the tape where that is another.
+ * @example 4 mm chosen, then read in inches // ["mm", "in"]
+ */
+export const makesOffered = (book: Pick<PaneBook, "readings" | "way" | "glass">): readonly LengthUnit[] => [
+  ...new Set([glassMakes(book), tapeUnit(book)]),
+];
 
 /** What the house takes until somebody says, as it is made where it is read. @example 4 mm, read in inches // 5/32 in */
 export function usualSheet(book: Pick<PaneBook, "readings" | "way">, house: HouseRules): Nm {

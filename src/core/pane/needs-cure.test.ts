@@ -3,7 +3,7 @@ import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { LEANING, PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane } from "./book.ts";
-import { needsCure } from "./needs-cure.ts";
+import { cureName, needsCure } from "./needs-cure.ts";
 import { reckon } from "./reckoning.ts";
 
 const size = (width: string, height: string) => (t: Teller) =>
@@ -41,3 +41,9 @@ it.each<[string, Parameters<Teller["read"]>[0], (t: Teller) => unknown, boolean]
     false,
   ],
 ])("%s", (_, read, tell, is) => expect(needs(read, tell)).toBe(is));
+
+it.each([
+  ["a rectangle, or none that fits", null, "What will do instead"],
+  ["cut to its own shape as somebody chose", { as: "own" }, "What will do instead"],
+  ["a raking side", { as: "raked" }, "Its template"],
+] as const)("what it is called: %s", (_, shaped, name) => expect(cureName({ shaped } as never)).toBe(name));

@@ -59,6 +59,15 @@ describe("what a pane waits for", () => {
       ["closed 2026-05-10 to 2026-05-22", "glass 2026-05-11 to 2026-05-21"],
     ],
     [
+      "signed off with glass that was at hand, the order still on its way",
+      (t) => {
+        sent("2026-05-22")(t);
+        t.tell("set.done", { day: "2026-05-18", compound: "gasket", sprigs: null });
+        t.tell("signoff.signed", { day: "2026-05-19", told: true });
+      },
+      [],
+    ],
+    [
       "boarded, and set since",
       (t) => {
         boarded("2026-05-22")(t);

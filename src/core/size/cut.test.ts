@@ -176,6 +176,7 @@ describe("for any readings", () => {
 
   it.each([
     [1990, 6],
+    [2000, 6],
     [2010, 10],
   ])("by the book a sealed unit of %d mm gives up %d mm", (width, off) => {
     const of = { school: "by-the-book", unit: "mm", width: mm(width), height: mm(900), sealed: true } as const;

@@ -1,13 +1,13 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
-import { glassMakes, usualSheet } from "../../core/pane/chosen.ts";
+import { glassMakes, makesOffered, usualSheet } from "../../core/pane/chosen.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, sheetMakes, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { nm, toMm } from "../../core/units/length.ts";
+import { type LengthUnit, nm, toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { useAskedFirst } from "../panels/asked-first.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
@@ -49,9 +49,13 @@ export function Specify() {
     pattern: "",
   };
   const change = (to: Partial<Payloads["specify.glass"]>) => write("specify.glass", { ...glass, ...to });
-  const made = THICKNESSES[makes][glass.kind].map((t) => writeNumber(t, makes));
+  const made = makesOffered(book).flatMap((unit) =>
+    THICKNESSES[unit][glass.kind].map((t) => ({ text: writeNumber(t, unit), unit })),
+  );
+  const isChosen = (t: { readonly text: string; readonly unit: LengthUnit }): boolean =>
+    t.text === glass.thickness.text && t.unit === glass.thickness.unit;
   // What was chosen once stays to be seen, though it is no longer made so.
-  const thicknesses = made.includes(glass.thickness.text) ? made : [glass.thickness.text, ...made];
+  const thicknesses = made.some(isChosen) ? made : [glass.thickness, ...made];
   const thick = `${glass.thickness.text} ${glass.thickness.unit}` as const;
   const usual = usualSheet(book, firm.house);
   const whole = readsWhole(book.way);
@@ -104,9 +108,12 @@ export function Specify() {
             />
             <PickOne
               name="Thickness"
-              of={thicknesses.map((t) => [String(t), say(`${t} ${makes}`)] as const)}
-              value={glass.thickness.text}
-              change={(text) => change({ thickness: { text, unit: makes } })}
+              of={thicknesses.map(({ text, unit }) => [`${text} ${unit}`, `${text} ${unit}`] as const)}
+              value={thick}
+              change={(to) => {
+                const thickness = thicknesses.find(({ text, unit }) => `${text} ${unit}` === to);
+                if (thickness) change({ thickness });
+              }}
             />
             <PickOne name="Edges" of={asTheyAre(EDGES)} value={glass.edges} change={(edges) => change({ edges })} />
             <PatternOrTint pattern={glass.pattern} named={(pattern) => change({ pattern })} />
