@@ -5,8 +5,9 @@ import type { Whole } from "../specify/whole.ts";
 import { type Day, dayOf } from "../units/day.ts";
 import { blanksOf } from "./before-order.ts";
 import type { PaneBook } from "./book.ts";
+import { hingeOf } from "./hangs.ts";
 import { inspectionHere } from "./inspection.ts";
-import { oldGlassBack } from "./old-glass.ts";
+import { oldGlassBack, packedAnew } from "./old-glass.ts";
 import { paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isHere, wasHad } from "./stands.ts";
@@ -80,6 +81,9 @@ function toldAt(station: Station, book: PaneBook, r: Reckoning): Standing {
     case "ready":
       return stepStanding(countSteps(station, book, r));
     case "measure": {
+      // How it hangs is all that its packing waits for.
+      if (packedAnew(book))
+        return { state: hingeOf(book) === "not-said" ? "open" : "done", says: { kind: "old-glass" } };
       const wanted = book.way === "rebate" ? askedOf(book.shape) : WAY_FACTS[book.way].wanted;
       const of = wanted.length;
       const done = of - stillToRead(book.way, (p) => r.readings[p] !== undefined, wanted).length;

@@ -4,16 +4,15 @@ import { hingeWords } from "../../core/words/found.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
-import { Length } from "../ui/Length.tsx";
 import { PickOne } from "../ui/PickOne.tsx";
+import { Dropped } from "./Dropped.tsx";
 import { MarksSay } from "./MarksSay.tsx";
 
 /** What is printed on it, how it hangs, and how far it has dropped. */
 export function HangForm({ ask }: { readonly ask: (place: Place) => void }) {
-  const { book, reckoning: r, prefs, say, write } = usePane();
+  const { book, say, write } = usePane();
   const found = book.found ?? NOTHING_FOUND;
   const change = (to: Partial<Found>) => write("measure.found", { ...found, ...to });
-  const [hinge, handle] = [r.readings["head-gap-hinge"], r.readings["head-gap-handle"]];
   const text = (key: "marks" | "spacerDate", name: string, how: string) => (
     <label>
       <span className="text-[13px] text-mute">{name}</span>
@@ -54,12 +53,7 @@ export function HangForm({ ask }: { readonly ask: (place: Place) => void }) {
         </div>
         <MarksSay />
         <ReadingTrouble places={HANG} />
-        {hinge !== undefined && handle !== undefined && handle > hinge && (
-          <p className="note-glass">
-            The handle corner has dropped <Length nm={handle - hinge} unit={prefs.unit} withUnit />: it is lifted by{" "}
-            {say("{packers}")} when the {say("{pane}")} is set.
-          </p>
-        )}
+        <Dropped />
       </div>
       <HangDrawing hinge={found.hinge} />
     </section>

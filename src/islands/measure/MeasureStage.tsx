@@ -1,6 +1,7 @@
 import type { Place } from "../../core/measure/places.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
+import { packedAnew } from "../../core/pane/old-glass.ts";
 import { Alike } from "../panels/Alike.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -24,6 +25,8 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
   const { book, reckoning: r, alike } = usePane();
   // Of what is made whole nothing is cut, and nothing of its glass is found out.
   const whole = readsWhole(book.way);
+  // Of glass that is packed anew nothing is cut either.
+  const sized = !whole && !packedAnew(book);
   return (
     <Stage
       tabs={[
@@ -45,7 +48,7 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        !whole && {
+        sized && {
           id: "rule",
           name: "How much to take off",
           content: (
@@ -54,16 +57,17 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
             </div>
           ),
         },
-        needsCure(r) && {
-          id: "cures",
-          name: cureName(r),
-          content: (
-            <div className="max-w-3xl">
-              <Cures />
-            </div>
-          ),
-        },
-        !whole && {
+        sized &&
+          needsCure(r) && {
+            id: "cures",
+            name: cureName(r),
+            content: (
+              <div className="max-w-3xl">
+                <Cures />
+              </div>
+            ),
+          },
+        sized && {
           id: "face",
           name: "The other face",
           content: (

@@ -1,10 +1,12 @@
 import { type ReactNode, useEffect, useReducer, useRef, useState } from "react";
 import { askedOf } from "../../core/measure/asked-of.ts";
-import { type Place, REBATE } from "../../core/measure/places.ts";
+import { HANG, type Place, REBATE } from "../../core/measure/places.ts";
 import { CIRCUMSTANCES, WAY_FACTS } from "../../core/measure/ways.ts";
 import { isReadHere } from "../../core/pane/as-read.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
+import { hingeOf } from "../../core/pane/hangs.ts";
+import { packedAnew } from "../../core/pane/old-glass.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { asWritten } from "../../core/tape/as-written.ts";
 import { howToRead, PLACE_NAMES } from "../../core/words/places.ts";
@@ -16,7 +18,15 @@ import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 
 /** What is read, one after another, by this way of measuring; a sash that is to hold a unit is read for its timber too. */
-const orderOf = (book: PaneBook): readonly Place[] => [
+const orderOf = (book: PaneBook): readonly Place[] => (packedAnew(book) ? packedBy(book) : sizedBy(book));
+
+/** Gaps above it where it hangs on its side, then the glass itself. */
+const packedBy = (book: PaneBook): readonly Place[] => [
+  ...(["left", "right"].includes(hingeOf(book)) ? HANG : []),
+  ...WAY_FACTS["old-unit"].wanted,
+];
+
+const sizedBy = (book: PaneBook): readonly Place[] => [
   ...(book.way === "rebate"
     ? [...askedOf(book.shape), ...REBATE]
     : (WAY_FACTS[book.way].inTurn ?? WAY_FACTS[book.way].wanted)),

@@ -2,6 +2,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { glassMakes, makesOffered, usualSheet } from "../../core/pane/chosen.ts";
 import { locationOf } from "../../core/pane/location.ts";
+import { packedAnew } from "../../core/pane/old-glass.ts";
 import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
@@ -37,6 +38,24 @@ const OFFCUT_UP_TO_KG = 6;
 
 /** Which glass, and whether this place needs safety glass. */
 export function Specify() {
+  const { book } = usePane();
+  return packedAnew(book) ? <GoesBack /> : <Chosen />;
+}
+
+/** The glass that was there goes back: only what it is set in is to be said. */
+function GoesBack() {
+  const { book } = usePane();
+  return (
+    <div className="space-y-5">
+      <p className="note-glass">
+        The old glass goes back, as chosen under <a href={`/panes/${book.id}/look`}>Look</a>: no other is chosen here.
+      </p>
+      <BedChoice as="part" />
+    </div>
+  );
+}
+
+function Chosen() {
   const { openTab } = useStage();
   const quick = useQuickAnswers();
   const first = useAskedFirst("specify");

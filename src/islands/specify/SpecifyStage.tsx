@@ -1,4 +1,5 @@
 import { readsWhole } from "../../core/measure/ways.ts";
+import { packedAnew } from "../../core/pane/old-glass.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { Alike } from "../panels/Alike.tsx";
@@ -17,14 +18,16 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 /** Candidates side by side, or the place on the wall; behind tabs what it weighs, how it looks, and the old one. */
 export function SpecifyStage() {
   const { book, reckoning: r, firm, alike } = usePane();
-  const asPane = !readsWhole(book.way);
+  // Of glass that goes back nothing is chosen.
+  const back = packedAnew(book);
+  const asPane = !readsWhole(book.way) && !back;
   const unit = isUnit(book) && asPane;
   return (
     <Stage
       tabs={[
         unit && r.cut.ok && { id: "units", name: "What could stand here", content: <UnitCandidates /> },
-        { id: "wall", name: "On its wall", content: <WallOnStage /> },
-        {
+        !back && { id: "wall", name: "On its wall", content: <WallOnStage /> },
+        !back && {
           id: "bears",
           name: "Weight and wind",
           more: windHere(book, r, firm.house)?.holds === false ? "too thin" : undefined,
@@ -34,7 +37,7 @@ export function SpecifyStage() {
             </div>
           ),
         },
-        {
+        !back && {
           id: "looks",
           name: "Looks and parts",
           content: (
@@ -47,12 +50,12 @@ export function SpecifyStage() {
             </div>
           ),
         },
-        asPane && {
+        (asPane || back) && {
           id: "old",
           name: "The old one",
           content: (
             <div className="max-w-2xl space-y-5">
-              <OldForNew />
+              {!back && <OldForNew />}
               <OldPane />
             </div>
           ),
