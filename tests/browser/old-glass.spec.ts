@@ -67,6 +67,39 @@ test("packed anew with nothing measured: how it hangs is asked where it is packe
   await allSent(page);
 });
 
+test("packed anew, the stations between say so and ask nothing that only new glass wants", async ({ page }) => {
+  await addPane(page);
+  await heldAs(page, "plastic-bead-inside");
+  await page.getByRole("checkbox", { name: "sash dropped or binds" }).check();
+  await page.getByLabel("Why it failed").selectOption("packing");
+  await page.getByRole("button", { name: "Choose keep the glass, pack and bed it anew" }).click();
+  await openStation(page, "Measure");
+  await expect(page.getByText("The old glass goes back: nothing is sized.")).toBeVisible();
+  await expect(page.getByRole("tab", { name: "How much to take off" })).toHaveCount(0);
+  await expect(page.getByLabel("Measured")).toHaveCount(0);
+  await page.getByRole("button", { name: "hinged left", exact: true }).click();
+  await page.getByRole("textbox", { name: "gap at head, hinge side" }).fill("3");
+  await page.getByRole("textbox", { name: "gap at head, handle side" }).fill("8");
+  await page.keyboard.press("Tab");
+  await expect(page.getByText("The handle corner has dropped 5 mm")).toBeVisible();
+  await expect(page.getByRole("link", { name: /Measure/ }).filter({ hasText: "old glass back" })).toBeVisible();
+  await openStation(page, "Specify");
+  await expect(page.getByText("no other is chosen here")).toBeVisible();
+  await expect(page.getByText("Left to guess")).toHaveCount(0);
+  await expect(page.getByRole("tab", { name: "On its wall" })).toHaveCount(0);
+  await openStation(page, "Order");
+  await expect(page.getByText("nothing is ordered. If it breaks on the way, say so there")).toBeVisible();
+  await expect(page.getByLabel("New order to")).toHaveCount(0);
+  // New glass after all: everything that it wants is asked again.
+  await openStation(page, "Look");
+  await page.getByRole("button", { name: /^Choose (new glass or sealed unit|a new sealed unit) alone$/ }).click();
+  await page.getByLabel("Why this one").fill("it cracked as it was lifted");
+  await page.getByRole("button", { name: "Choose", exact: true }).click();
+  await openStation(page, "Measure");
+  await expect(page.getByRole("tab", { name: "How much to take off" })).toBeVisible();
+  await allSent(page);
+});
+
 test("a member says what is wrong with it, a cause leaves its task, hardware its paint", async ({ page }) => {
   await addPane(page);
   await page.getByRole("checkbox", { name: "cracked" }).check();

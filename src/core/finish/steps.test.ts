@@ -29,6 +29,13 @@ describe("from where the last looks are taken", () => {
       "Clean both faces last of all;",
       [],
     ],
+    [
+      "the old glass has no film",
+      { ...BEADS, oldGlassBack: true },
+      "clean",
+      "last of all; a look in slanting light.",
+      [],
+    ],
     ["a slope of putty", {}, "sight-line", "from both sides.", ["from indoors", "from outdoors"]],
     [
       "nobody is at home",

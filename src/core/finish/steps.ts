@@ -89,7 +89,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
       ? f.oily
         ? "Clean the glass with a dry cloth and whiting, not with water yet."
         : "Clean the glass with a damp cloth before it skins, off the line."
-      : `Clean ${facesCleaned(f)}; film and stickers off, and a look in slanting light.`,
+      : `Clean ${facesCleaned(f)}; ${f.oldGlassBack ? "" : "film and stickers off, and "}a look in slanting light.`,
     why: putty(f)
       ? `Wet cleaning drags fresh ${lineOf(f.bed)} off the edge.`
       : "What you do not see now the customer sees in the evening sun.",
