@@ -4,7 +4,7 @@ import { ORDER, ORDER_LINE, PANE, SQUARE, Teller } from "../../../tests/support/
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { NOTHING_FOUND } from "../measure/found.ts";
 import { foldPane } from "./book.ts";
-import { oldGlassBack, packedAnew } from "./old-glass.ts";
+import { oldGlassBack, oldGlassOnly, packedAnew } from "./old-glass.ts";
 import { reckon } from "./reckoning.ts";
 import { standingAt } from "./standing.ts";
 
@@ -36,18 +36,18 @@ function told(...tells: readonly Tell[]) {
 }
 
 describe("glass that goes back", () => {
-  it.each<[string, readonly Tell[], back: boolean, anew: boolean]>([
-    ["nothing chosen", [], false, false],
-    ["packed anew", [option("repack")], true, true],
-    ["packed anew, whatever was read before", [opening, option("repack")], true, true],
-    ["opened and resealed: it is no mere packing", [option("refurbish")], true, false],
-    ["new glass", [option("glass")], false, false],
-    ["new glass after all", [option("repack"), option("glass")], false, false],
-    ["it broke, and another is on order", [option("repack"), onOrder], true, false],
-    ["another was bought", [option("repack"), had], true, false],
-  ])("%s", (_, tells, back, anew) => {
+  it.each<[string, readonly Tell[], back: boolean, only: boolean, anew: boolean]>([
+    ["nothing chosen", [], false, false, false],
+    ["packed anew", [option("repack")], true, true, true],
+    ["packed anew, whatever was read before", [opening, option("repack")], true, true, true],
+    ["opened and resealed: it is no mere packing", [option("refurbish")], true, true, false],
+    ["new glass", [option("glass")], false, false, false],
+    ["new glass after all", [option("repack"), option("glass")], false, false, false],
+    ["it broke, and another is on order", [option("repack"), onOrder], true, false, false],
+    ["another was bought", [option("repack"), had], true, false, false],
+  ])("%s", (_, tells, back, only, anew) => {
     const book = told(...tells);
-    expect([oldGlassBack(book), packedAnew(book)]).toEqual([back, anew]);
+    expect([oldGlassBack(book), oldGlassOnly(book), packedAnew(book)]).toEqual([back, only, anew]);
   });
   it.each<[string, readonly Tell[], string, string]>([
     ["packed anew, nobody said how it hangs", [option("repack")], "open", "old-glass"],

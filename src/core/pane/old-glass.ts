@@ -11,9 +11,13 @@ type Asked = Pick<PaneBook, "before" | "added">;
 export const oldGlassBack = (book: Asked): boolean =>
   goesBack(book.before.option?.option) || book.before.refurbish.closed !== null;
 
-/** Packed and bedded anew, and nothing ordered or fetched since: nothing is sized, chosen or bought. */
-export const packedAnew = (book: Pick<PaneBook, "before" | "line" | "had">): boolean =>
-  book.before.option?.option === "repack" && book.line === null && book.had === null;
+/** The old glass goes back, and nothing was ordered or fetched since: nothing is sized, chosen or bought. */
+export const oldGlassOnly = (book: Pick<PaneBook, "before" | "added" | "line" | "had">): boolean =>
+  oldGlassBack(book) && book.line === null && book.had === null;
+
+/** The same, where it is packed and bedded anew and nothing else. */
+export const packedAnew = (book: Pick<PaneBook, "before" | "added" | "line" | "had">): boolean =>
+  book.before.option?.option === "repack" && oldGlassOnly(book);
 
 /** Its packing alone was said to be wrong, and nothing of the glass. */
 export const packingFailed = (book: Pick<PaneBook, "damage" | "cause">): boolean =>

@@ -3,7 +3,7 @@ import { askedOf } from "../../core/measure/asked-of.ts";
 import { DIAGONALS, HEIGHTS, OPENING, type OpeningPlace, type Place, WIDTHS } from "../../core/measure/places.ts";
 import { isRectangle, readsWhole } from "../../core/measure/ways.ts";
 import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
-import { packedAnew } from "../../core/pane/old-glass.ts";
+import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import { SCHOOL_FACTS } from "../../core/size/school.ts";
 import { nm } from "../../core/units/length.ts";
 import { howToRead, PLACE_NAMES } from "../../core/words/places.ts";
@@ -19,7 +19,7 @@ import { BlindSheet, Spreads } from "./BlindSheet.tsx";
 import { COMES_TO } from "./comes-to.ts";
 import { Instruments } from "./Instruments.tsx";
 import { MeasureHow } from "./MeasureHow.tsx";
-import { PackedAnew } from "./PackedAnew.tsx";
+import { OldGlassGoesBack } from "./OldGlassGoesBack.tsx";
 import { RebatePart } from "./RebatePart.tsx";
 import { SlipNotes } from "./SlipNote.tsx";
 import { ThicknessPart } from "./ThicknessPart.tsx";
@@ -27,10 +27,10 @@ import { WayFields } from "./WayFields.tsx";
 
 type Props = { readonly asked: Place | null; readonly ask: (place: Place) => void; readonly openTapeLine: () => void };
 
-/** Readings where the tape was, the opening they make, and what comes off; of glass that is packed anew its gaps alone. */
+/** Readings where the tape was, the opening they make, and what comes off; of glass that goes back what its packing wants. */
 export function Measure(props: Props) {
   const { book } = usePane();
-  return packedAnew(book) ? <PackedAnew ask={props.ask} /> : <Sized {...props} />;
+  return oldGlassOnly(book) ? <OldGlassGoesBack ask={props.ask} /> : <Sized {...props} />;
 }
 
 function Sized({ asked, ask, openTapeLine }: Props) {

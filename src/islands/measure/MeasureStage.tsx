@@ -1,7 +1,7 @@
 import type { Place } from "../../core/measure/places.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { cureName, needsCure } from "../../core/pane/needs-cure.ts";
-import { packedAnew } from "../../core/pane/old-glass.ts";
+import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import { Alike } from "../panels/Alike.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { Elevation } from "../stage/Elevation.tsx";
@@ -25,8 +25,8 @@ export function MeasureStage({ asked, ask, goTo }: Props) {
   const { book, reckoning: r, alike } = usePane();
   // Of what is made whole nothing is cut, and nothing of its glass is found out.
   const whole = readsWhole(book.way);
-  // Of glass that is packed anew nothing is cut either.
-  const sized = !whole && !packedAnew(book);
+  // Of glass that goes back nothing is cut either.
+  const sized = !whole && !oldGlassOnly(book);
   return (
     <Stage
       tabs={[

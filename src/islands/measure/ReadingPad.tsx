@@ -6,7 +6,7 @@ import { isReadHere } from "../../core/pane/as-read.ts";
 import type { PaneBook } from "../../core/pane/book.ts";
 import { CONVERSION_READS, isRouted } from "../../core/pane/conversion.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
-import { packedAnew } from "../../core/pane/old-glass.ts";
+import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import { stateName } from "../../core/pane/read-from.ts";
 import { asWritten } from "../../core/tape/as-written.ts";
 import { howToRead, PLACE_NAMES } from "../../core/words/places.ts";
@@ -18,7 +18,7 @@ import { emptyPad, lowest, type Pad, padText, tapped } from "./pad.ts";
 import { TapeStrip } from "./TapeStrip.tsx";
 
 /** What is read, one after another, by this way of measuring; a sash that is to hold a unit is read for its timber too. */
-const orderOf = (book: PaneBook): readonly Place[] => (packedAnew(book) ? packedBy(book) : sizedBy(book));
+const orderOf = (book: PaneBook): readonly Place[] => (oldGlassOnly(book) ? packedBy(book) : sizedBy(book));
 
 /** Gaps above it where it hangs on its side, then the glass itself. */
 const packedBy = (book: PaneBook): readonly Place[] => [

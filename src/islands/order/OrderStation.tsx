@@ -4,7 +4,7 @@ import { LINE_STATE_FACTS } from "../../core/order/line-state.ts";
 import { MAKES_NAMES } from "../../core/order/sources.ts";
 import { houseWith } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
-import { oldGlassBack, packedAnew } from "../../core/pane/old-glass.ts";
+import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { needsOf, unitsInOf } from "../../core/pane/source-facts.ts";
 import { isToBeCut } from "../../core/pane/to-be-cut.ts";
@@ -66,7 +66,7 @@ export function OrderStation({ openOrders }: { readonly openOrders: readonly Ope
 function PutOn({ openOrders, again = false }: { readonly openOrders: readonly OpenOrder[]; readonly again?: boolean }) {
   const { book, reckoning: r, firm, prefs, say, writeOrder } = usePane();
   const way = usePutOn(openOrders);
-  if (packedAnew(book))
+  if (oldGlassOnly(book))
     return (
       <p className="note-glass">
         The old glass goes back, as chosen under <a href={`/panes/${book.id}/look`}>Look</a>: nothing is ordered. If it
@@ -107,12 +107,6 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
               <a href={`/panes/${book.id}/measure`}>Look at Measure first</a>.
             </>
           )}
-        </p>
-      )}
-      {oldGlassBack(book) && (
-        <p className="note-glass">
-          The old glass goes back, as chosen under <a href={`/panes/${book.id}/look`}>Look</a>: nothing needs ordering,
-          unless it breaks on the way.
         </p>
       )}
       <BeforeOrder />

@@ -2,7 +2,7 @@ import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
 import { glassMakes, makesOffered, usualSheet } from "../../core/pane/chosen.ts";
 import { locationOf } from "../../core/pane/location.ts";
-import { packedAnew } from "../../core/pane/old-glass.ts";
+import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
@@ -39,7 +39,7 @@ const OFFCUT_UP_TO_KG = 6;
 /** Which glass, and whether this place needs safety glass. */
 export function Specify() {
   const { book } = usePane();
-  return packedAnew(book) ? <GoesBack /> : <Chosen />;
+  return oldGlassOnly(book) ? <GoesBack /> : <Chosen />;
 }
 
 /** The glass that was there goes back: only what it is set in is to be said. */

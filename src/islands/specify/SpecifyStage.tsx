@@ -1,5 +1,5 @@
 import { readsWhole } from "../../core/measure/ways.ts";
-import { packedAnew } from "../../core/pane/old-glass.ts";
+import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { Alike } from "../panels/Alike.tsx";
@@ -19,7 +19,7 @@ import { UnitCandidates } from "./UnitCandidates.tsx";
 export function SpecifyStage() {
   const { book, reckoning: r, firm, alike } = usePane();
   // Of glass that goes back nothing is chosen.
-  const back = packedAnew(book);
+  const back = oldGlassOnly(book);
   const asPane = !readsWhole(book.way) && !back;
   const unit = isUnit(book) && asPane;
   return (

@@ -1,5 +1,6 @@
 import { HANG, OPENING, type Place } from "../../core/measure/places.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
+import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import { hingeWords } from "../../core/words/found.ts";
 import { PLACE_NAMES } from "../../core/words/places.ts";
 import { FourGaps } from "../panels/FourGaps.tsx";
@@ -9,16 +10,19 @@ import { Part } from "../panels/Part.tsx";
 import { usePane } from "../panels/pane-context.ts";
 import { ReadingField, ReadingTrouble } from "../panels/ReadingField.tsx";
 import { Dropped } from "./Dropped.tsx";
+import { ThicknessPart } from "./ThicknessPart.tsx";
 
-/** Of glass that stays and is packed anew: how it hangs and its gaps. Nothing of it is sized. */
-export function PackedAnew({ ask }: { readonly ask: (place: Place) => void }) {
+/** Of glass that goes back: how it hangs and its gaps; of a unit that is opened how thick it is, too. Nothing of it is sized. */
+export function OldGlassGoesBack({ ask }: { readonly ask: (place: Place) => void }) {
   const { book, say } = usePane();
   const hinge = hingeOf(book);
+  const opened = isRefurbished(book);
   const sideHung = hinge === "left" || hinge === "right";
   return (
     <div className="space-y-4">
       <p className="note-glass">
-        {say("The old glass goes back: nothing is sized. How it hangs and its gaps say how it is packed.")}
+        The old glass goes back: nothing is sized. How it hangs and its gaps say how it is packed
+        {opened && ", its edges and its thickness how much closes it again"}.
         {OPENING.some((p) => book.readings[p]) &&
           " What was read of its opening is kept, and counts again where new glass is chosen under Look."}
       </p>
@@ -47,6 +51,7 @@ export function PackedAnew({ ask }: { readonly ask: (place: Place) => void }) {
       <Part title="The old {pane}" more={say("once its {beads} are off: the marks then have figures")}>
         <OldPaneFields />
       </Part>
+      {opened && <ThicknessPart ask={ask} />}
     </div>
   );
 }
