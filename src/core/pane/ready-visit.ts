@@ -1,4 +1,4 @@
-import { addDays, type Day, weekday } from "../units/day.ts";
+import { addDays, type Day, later, weekday } from "../units/day.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { type glassFrom, WEEK } from "./glass-from.ts";
 import type { BeforeNight } from "./overnight.ts";
@@ -56,5 +56,3 @@ function workingDayBefore(day: Day): Day {
   while (!WEEK.workingWeekdays.includes(weekday(before))) before = addDays(before, -1);
   return before;
 }
-
-const later = (a: Day, b: Day): Day => (a > b ? a : b);

@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { LEANING, ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
+import type { System } from "../frame/systems.ts";
 import { rememberBest } from "../size/best.ts";
 import { pastOf, timedAs } from "../steps/past.ts";
 import { dayOf } from "../units/day.ts";
@@ -29,6 +30,13 @@ const ordered = (t: Teller, due: string) => {
   t.tell("order.line", ORDER_LINE, about);
   t.tell("order.sent", { day: "2026-05-18", due, note: "" } as never, { order: ORDER });
   return t;
+};
+/** Every step of finishing it is done. */
+const finished = (t: Teller) => {
+  const book = foldPane(PANE, t.entries);
+  if (!book) throw new Error("no pane");
+  for (const s of stepsAt("finish", book, reckon(book, BY)))
+    t.tell("step.marked", { station: "finish", step: s.id, state: "done", reason: "" });
 };
 const set = (t: Teller, day: string, compound: string) => {
   t.tell("set.done", { day, compound, sprigs: 8 });
@@ -210,6 +218,28 @@ describe("what a pane still needs somebody to come for", () => {
     const past = new Teller().opened().added(PANE, "plastic-bead-inside-bonded").read(LEANING);
     set(past, "2026-05-11", "silicone");
     expect(visits(past).map((v) => [v.part, v.because.kind, v.earliest - TODAY])).toEqual([["open", "ready", 0]]);
+  });
+  it.each<[string, string, string, (t: Teller) => unknown, readonly string[]]>([
+    ["gaskets shut nothing", "plastic-bead-inside", "gasket", () => {}, []],
+    ["its finish is done: it was opened", "plastic-bead-inside-bonded", "silicone", (t) => finished(t), []],
+    ["paint is still to come: that visit opens it", "timber-putty", "linseed", () => {}, ["paint"]],
+  ])("opened once more after it is set, or not: %s", (_, system, compound, tell, parts) => {
+    const t = new Teller()
+      .opened()
+      .added(PANE, system as System)
+      .read(LEANING);
+    set(t, "2026-05-20", compound);
+    tell(t);
+    expect(visits(t).map((v) => v.part)).toEqual(parts);
+  });
+  it("a pane that is cut here is cut once it is sized: after whoever reads it, or whenever where it is read", () => {
+    const cutOf = (t: Teller) => {
+      t.tell("order.cut-here", { here: true });
+      const all = visits(t);
+      return all.find((v) => v.part === "cut")?.after.map((a) => all.find((v) => v.id === a.id)?.part);
+    };
+    expect(cutOf(measured())).toEqual([]);
+    expect(cutOf(fresh())).toEqual(["read"]);
   });
   it("a large pane is not lifted in wind, a small one is", () => {
     const large = new Teller().opened().added().read({ "width-middle": "1600", "height-middle": "1800" });

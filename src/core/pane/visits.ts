@@ -2,7 +2,7 @@ import { visitSteps } from "../finish/visit.ts";
 import { WAY_FACTS } from "../measure/ways.ts";
 import type { VisitPart } from "../plan/visit-part.ts";
 import { YARD } from "../plan/yard.ts";
-import { type Day, dayOf } from "../units/day.ts";
+import { type Day, dayOf, later } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import { glassFrom } from "./glass-from.ts";
 import { oldGlassBack } from "./old-glass.ts";
@@ -192,5 +192,3 @@ const paintWork = (book: PaneBook, r: Reckoning) => ({
   dry: true,
   leastC: r.compound.leastC,
 });
-
-const later = (a: Day, b: Day): Day => (a > b ? a : b);

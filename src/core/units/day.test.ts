@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { addDays, day, dayOf, dayOfMonth, monthOf, readDay, weekday, writeDay } from "./day.ts";
+import { addDays, day, dayOf, dayOfMonth, later, monthOf, readDay, weekday, writeDay } from "./day.ts";
 
 describe("civil days", () => {
   it.each([
@@ -12,6 +12,11 @@ describe("civil days", () => {
     expect(weekday(dayOf(text))).toBe(expected);
     expect(writeDay(dayOf(text))).toBe(text);
   });
+  it.each([
+    ["2026-05-01", "2026-05-04", "2026-05-04"],
+    ["2026-05-04", "2026-05-01", "2026-05-04"],
+    ["2026-05-04", "2026-05-04", "2026-05-04"],
+  ])("of %s and %s the later is %s", (a, b, is) => expect(writeDay(later(dayOf(a), dayOf(b)))).toBe(is));
   it("crosses months, leap days and clock changes without a slip", () => {
     expect(writeDay(addDays(dayOf("2024-02-28"), 2))).toBe("2024-03-01");
     expect(writeDay(addDays(dayOf("2026-03-28"), 2))).toBe("2026-03-30");

@@ -43,6 +43,9 @@ export function dayOf(text: string): Day {
 
 export const addDays = (d: Day, days: number): Day => day(d + days);
 
+/** The later of two days. @example Monday the 4th, Friday the 1st // Monday the 4th */
+export const later = (a: Day, b: Day): Day => (a > b ? a : b);
+
 /** 0 is Sunday, 6 Saturday. 1970-01-01 was a Thursday. */
 export const weekday = (d: Day): 0 | 1 | 2 | 3 | 4 | 5 | 6 => ((((d + 4) % 7) + 7) % 7) as 0 | 1 | 2 | 3 | 4 | 5 | 6;
 
