@@ -17,43 +17,33 @@ import type { Result } from "../result.ts";
 import { archOf } from "../size/arch.ts";
 import { type Best, bestDeduction, type FindBest, findBest, type OddsInput } from "../size/best.ts";
 import { type Cut, type CutError, type CutInput, cutSize } from "../size/cut.ts";
-import { type Eased, easeFor } from "../size/ease.ts";
+import type { Eased } from "../size/ease.ts";
 import { nextSizeDown } from "../size/from-stock.ts";
 import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
-import { type Glass, isSafetyGlass, massOf } from "../specify/glass.ts";
-import { makeupMass } from "../specify/makeup.ts";
-import { paneMass } from "../specify/mass.ts";
-import { type SafetyVerdict, safetyOf } from "../specify/safety.ts";
+import type { Glass } from "../specify/glass.ts";
+import type { SafetyVerdict } from "../specify/safety.ts";
 import { NO_PAST, type Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
 import { dayOf } from "../units/day.ts";
-import { type Grid, mm, nm, toMm } from "../units/length.ts";
+import type { Grid } from "../units/length.ts";
 import { type BedHere, bedHere } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
 import { exactOf, glassOf, gridAsRead, gridOfListed, overruleOf, tapeUnit } from "./chosen.ts";
 import { asItself, copiedWhole, fitRules, insertOf } from "./copied-size.ts";
+import { easedFor } from "./eased-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
-import { insertIsSafe } from "./insert-safe.ts";
-import { locationOf } from "./location.ts";
+import { massHere } from "./mass-here.ts";
 import { oddsFor, workedChances } from "./odds-for.ts";
-import {
-  archedCorners,
-  inItsOpening,
-  ownShape,
-  rakedCorners,
-  roundOfArch,
-  roundOfOpening,
-  shareOfRound,
-} from "./own-shape.ts";
+import { archedCorners, inItsOpening, ownShape, rakedCorners, roundOfArch, roundOfOpening } from "./own-shape.ts";
 import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
 import { type Quantities, quantitiesOf } from "./quantities.ts";
 import { readersOf, readingsOf } from "./readings-of.ts";
-import { safetyFigures } from "./safety-figures.ts";
+import { isUnsafe, safetyHere } from "./safety-here.ts";
 import { shapeIsStale } from "./shaped.ts";
-import { type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
-import { isUnit, isUnitOpen, USUAL_SHEETS } from "./unit.ts";
+import { asStands, glassThatStands, type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
+import { isUnit } from "./unit.ts";
 
 /** Everything that follows from a pane's book by computing: the same on the screen, on the order and in the tests. */
 export type Reckoning = Quantities & {
@@ -243,21 +233,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     : worked;
   const glass = glassThatStands(stands, chosen);
   const size = cut.ok ? cut.value : null;
-  const makeup = stands.line ? (stands.line.makeup ?? null) : book.makeup;
-  const safety =
-    size &&
-    safetyOf(
-      house.safetySet,
-      {
-        ...locationOf(book),
-        noDoorWithin: book.location?.noDoorMm ? mm(book.location.noDoorMm) : null,
-        sillHeight: readings["sill-height"] ?? null,
-        doorDistance: readings["door-distance"] ?? null,
-        width: size.glass.width,
-        height: size.glass.height,
-      },
-      safetyFigures(house),
-    );
+  const safety = size && safetyHere(book, readings, size, house);
   const { compound, from: bedFrom } = bedHere(book, glass, by);
   const slips = slipsIn({
     // What was read of a rebate before an insert was chosen contradicts nothing.
@@ -319,22 +295,9 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
       as: shape === "raked" || shape === "arched" ? shape : "own",
       stale: book.shaped !== null && (!figure.ok || shapeIsStale(book.shaped, figure.value, house.leastGapMm)),
     },
-    massKg:
-      size &&
-      (makeup
-        ? makeupMass(makeup, toMm(size.glass.width), toMm(size.glass.height))
-        : readsWhole(book.way) || (!stands.line && isUnitOpen(book))
-          ? paneMass(toMm(size.glass.width), toMm(size.glass.height), USUAL_SHEETS)
-          : massOf(size.glass.width, size.glass.height, glass.thickness)) *
-        (standing ? shareOfRound(standing.corners) : 1),
+    massKg: size && massHere(book, size, { stands, glass, shape: standing }),
     safety,
-    unsafe: readsWhole(book.way)
-      ? (safety?.kind === "needed" || safety?.kind === "small-pane-6mm") && !insertIsSafe(book, stands)
-      : safety?.kind === "needed"
-        ? !isSafetyGlass(glass.kind)
-        : safety?.kind === "small-pane-6mm"
-          ? !isSafetyGlass(glass.kind) && glass.thickness < mm(6)
-          : false,
+    unsafe: isUnsafe(book, stands, safety, glass),
     ...quantitiesOf({
       book,
       size,
@@ -348,28 +311,4 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     bedFrom,
     paint: book.set ? paintWindow(compound, dayOf(book.set.day), by.calendar) : null,
   };
-}
-
-/** The pane that stands is no size somebody put in the place of the sum, unless somebody did. */
-const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut, CutError> =>
-  cut.ok ? { ok: true, value: { ...cut.value, overruled: book.overrule !== null } } : cut;
-
-/** The glass as it stands on its order, or as it was chosen where there is no order; as thick as it came. */
-function glassThatStands({ line, thickness, kind }: Stands, chosen: Glass): Glass {
-  const of = line
-    ? { kind: line.glass, thickness: nm(line.thicknessNm), edges: line.edges, pattern: line.pattern || undefined }
-    : { ...chosen, kind: kind ?? chosen.kind };
-  return thickness === null ? of : { ...of, thickness };
-}
-
-function easedFor(cut: Result<Cut, CutError>, odds: OddsInput, house: HouseRules): Eased | null {
-  if (!cut.ok || !odds.figure.ok) return null;
-  return easeFor({
-    figure: odds.figure.value,
-    glass: cut.value.glass,
-    depths: odds.depths,
-    leastCover: odds.leastCover,
-    grid: odds.grid,
-    clearance: house.leastGapMm,
-  });
 }

@@ -1,5 +1,7 @@
 import { LINE_STATE_FACTS, type LineState } from "../order/line-state.ts";
-import type { GlassKind } from "../specify/glass.ts";
+import type { Result } from "../result.ts";
+import type { Cut, CutError } from "../size/cut.ts";
+import type { Glass, GlassKind } from "../specify/glass.ts";
 import { readTape } from "../tape/read.ts";
 import type { Written } from "../tape/written.ts";
 import { floorTo, type Nm, nm } from "../units/length.ts";
@@ -116,4 +118,16 @@ export function movedSince(
       height: worked.height - ordered.height - asked.height,
     },
   };
+}
+
+/** The pane that stands is no size somebody put in the place of the sum, unless somebody did. */
+export const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut, CutError> =>
+  cut.ok ? { ok: true, value: { ...cut.value, overruled: book.overrule !== null } } : cut;
+
+/** The glass as it stands on its order, or as it was chosen where there is no order; as thick as it came. */
+export function glassThatStands({ line, thickness, kind }: Stands, chosen: Glass): Glass {
+  const of = line
+    ? { kind: line.glass, thickness: nm(line.thicknessNm), edges: line.edges, pattern: line.pattern || undefined }
+    : { ...chosen, kind: kind ?? chosen.kind };
+  return thickness === null ? of : { ...of, thickness };
 }
