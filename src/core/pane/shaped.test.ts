@@ -4,13 +4,14 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS, HOUSE_RULES, type HouseRules, schoolOf } from "../house/rules.ts";
 import { RULE_SECTIONS } from "../house/sections.ts";
+import type { Corner } from "../log/kinds/size.ts";
 import { mm, toMm } from "../units/length.ts";
 import { shapedText, ticketOf } from "../words/ticket.ts";
 import { verdictOf } from "../words/verdict.ts";
 import { foldPane } from "./book.ts";
 import { orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
-import { roundOf, shapeFor } from "./shaped.ts";
+import { roundOf, shapeFor, shapeIsStale } from "./shaped.ts";
 import { orderHeld, orderHolds } from "./sure.ts";
 
 const by = { unit: "mm", dialect: "bead", leastCoverMm: 3 } as unknown as Parameters<typeof verdictOf>[1] &
@@ -66,6 +67,16 @@ describe("a pane of the opening's own shape", () => {
     expect(ticketOf(book, r, by)).toMatchObject({ trouble: false });
     expect(ticketOf(book, r, by).spoken).toContain(shapedText(corners));
   });
+  it.each<[string, (c: readonly Corner[]) => readonly Corner[], boolean]>([
+    ["as it was cut", (c) => c, false],
+    ["a corner 1 mm further along", (c) => c.map((p, i) => (i === 1 ? { x: p.x + mm(1), y: p.y } : p)), true],
+    ["a corner 1 mm higher", (c) => c.map((p, i) => (i === 2 ? { x: p.x, y: p.y + mm(1) } : p)), true],
+    ["a corner too few", (c) => c.slice(0, -1), true],
+  ])("beside the readings a template is stale or not: %s", (_, cut, stale) => {
+    if (!figure || !corners) throw new Error("nothing to cut");
+    expect(shapeIsStale({ corners: cut(corners), reason: "" }, figure, HOUSE_DEFAULTS.leastGapMm)).toBe(stale);
+  });
+
   it("is stale once a reading moves, and says so before it is ordered", () => {
     const { book, r } = reckoned(shaped().read({ "width-top": "601" }));
     expect(r.shaped?.stale).toBe(true);

@@ -29,6 +29,14 @@ describe("through the thickness", () => {
     expect(t.cures).toEqual({ slimmerBead: mm(10), thinnerGlass: mm(4), thinnerBed: null, widerRebate: mm(20) });
   });
 
+  it.each([
+    ["flush", 10],
+    ["sunk", 9],
+  ])("a bead that stands %s wants no cure", (_, bead) => {
+    const of = { rebateWidth: mm(18), bed: mm(2), glass: mm(6), faceClearance: mm(0), bead: mm(bead) };
+    expect(throughThickness(of).cures).toBeNull();
+  });
+
   it("a sunk bead is brought flush by the bed", () => {
     const t = throughThickness({ rebateWidth: mm(18), bed: mm(2), glass: mm(4), faceClearance: mm(0), bead: mm(10) });
     expect(t.bedToFlush).toBe(mm(4));
