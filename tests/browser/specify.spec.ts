@@ -72,7 +72,10 @@ test("a unit made in inches stays so to the order, and what it has none of is on
   await page.getByLabel("New order to").fill("Fen End Sealed Units");
   await page.getByRole("button", { name: "Open an order and put it on" }).click();
   await page.getByRole("link", { name: "open the order" }).click();
-  await expect(page.getByText(/5\/8 in sealed unit, 1\/8 - 3\/8 - 1\/8/).first()).toBeVisible();
+  // Whoever makes it of metric sheets reads millimetres beside: 3.175 + 9.525 + 3.175.
+  await expect(
+    page.getByText(/5\/8 in \(15\.9\smm:\s3\.2\s-\s9\.5\s-\s3\.2\) sealed unit, 1\/8 - 3\/8 - 1\/8/).first(),
+  ).toBeVisible();
 });
 
 test("what is left to guess is one tap from where it is settled", async ({ page }) => {
