@@ -71,7 +71,8 @@ export function needsOf(book: PaneBook, r: Pick<Reckoning, "glass">): MakesOf {
   });
 }
 
-const saysMakes = <T extends { readonly makes: readonly MakesOf[] }>(terms: T | undefined): terms is T =>
+/** Whether somebody wrote down what a supplier makes: an empty list says nothing. */
+export const saysMakes = <T extends { readonly makes: readonly MakesOf[] }>(terms: T | undefined): terms is T =>
   terms !== undefined && terms.makes.length > 0;
 
 /** In which makes the unit chosen is, by its first sheet; null where no unit was chosen. @example 1/8 - 3/8 - 1/8 // "in" */

@@ -6,7 +6,7 @@ import { houseWith } from "../../core/order/their-cutting.ts";
 import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
-import { needsOf, unitsInOf } from "../../core/pane/source-facts.ts";
+import { needsOf, saysMakes, unitsInOf } from "../../core/pane/source-facts.ts";
 import { isToBeCut } from "../../core/pane/to-be-cut.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
@@ -80,7 +80,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
   const whole = wholeOf(book);
   // They said what they make, and it is not this: the first of them is no better guess than none.
   const madeIn = unitsInOf(book);
-  const isMadeByNobody = !isMade && firm.suppliers.some((s) => (firm.terms.get(s.name)?.makes.length ?? 0) > 0);
+  const isMadeByNobody = !isMade && firm.suppliers.some((s) => saysMakes(firm.terms.get(s.name)));
   return (
     <Part
       title={again ? "Order it again" : "Put it on an order"}

@@ -8,7 +8,8 @@ import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, sheetMakes, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
 import { writeNumber } from "../../core/tape/write.ts";
-import { type LengthUnit, nm, toMm } from "../../core/units/length.ts";
+import type { Written } from "../../core/tape/written.ts";
+import { nm, toMm } from "../../core/units/length.ts";
 import { safetyText } from "../../core/words/ticket.ts";
 import { useAskedFirst } from "../panels/asked-first.ts";
 import { BedChoice } from "../panels/BedChoice.tsx";
@@ -36,7 +37,7 @@ const WHERE = [
 /** Up to this mass a piece off the rack is worth looking for. */
 const OFFCUT_UP_TO_KG = 6;
 
-/** Which glass, and whether this place needs safety glass. */
+/** Which glass, or that the one that was there goes back. */
 export function Specify() {
   const { book } = usePane();
   return oldGlassOnly(book) ? <GoesBack /> : <Chosen />;
@@ -55,6 +56,7 @@ function GoesBack() {
   );
 }
 
+/** Which glass, and whether this place needs safety glass. */
 function Chosen() {
   const { openTab } = useStage();
   const quick = useQuickAnswers();
@@ -71,11 +73,10 @@ function Chosen() {
   const made = makesOffered(book).flatMap((unit) =>
     THICKNESSES[unit][glass.kind].map((t) => ({ text: writeNumber(t, unit), unit })),
   );
-  const isChosen = (t: { readonly text: string; readonly unit: LengthUnit }): boolean =>
-    t.text === glass.thickness.text && t.unit === glass.thickness.unit;
+  const named = ({ text, unit }: Written) => `${text} ${unit}` as const;
+  const thick = named(glass.thickness);
   // What was chosen once stays to be seen, though it is no longer made so.
-  const thicknesses = made.some(isChosen) ? made : [glass.thickness, ...made];
-  const thick = `${glass.thickness.text} ${glass.thickness.unit}` as const;
+  const thicknesses = made.some((t) => named(t) === thick) ? made : [glass.thickness, ...made];
   const usual = usualSheet(book, firm.house);
   const whole = readsWhole(book.way);
   const offGasket = offItsGasket(book, r);
@@ -127,10 +128,10 @@ function Chosen() {
             />
             <PickOne
               name="Thickness"
-              of={thicknesses.map(({ text, unit }) => [`${text} ${unit}`, `${text} ${unit}`] as const)}
+              of={asTheyAre(thicknesses.map(named))}
               value={thick}
               change={(to) => {
-                const thickness = thicknesses.find(({ text, unit }) => `${text} ${unit}` === to);
+                const thickness = thicknesses.find((t) => named(t) === to);
                 if (thickness) change({ thickness });
               }}
             />
