@@ -1,6 +1,7 @@
+import type { Side } from "../core/geometry/quad.ts";
+import { alongWay, type Way } from "../core/geometry/way.ts";
 import type { PackerSpot } from "../core/set/packer-places.ts";
-import type { Xy } from "./path.ts";
-import { rectangle } from "./path.ts";
+import { open, polygon, type Xy } from "./path.ts";
 
 export const PACKERS_BOX = { width: 260, height: 300 };
 const MARGIN = 44;
@@ -20,10 +21,14 @@ export type PackersDrawing = {
   readonly path: string | null;
 };
 
-/** A pane in its sash with its packers, to scale but for their thickness; the weight's way drawn as on a gate. */
+/**
+ * A pane in its sash with its packers, to scale but for their thickness; the weight's way drawn as on a gate. One that is cut to
+ * shape is drawn by its own sides, each from its left or its lower end, mm.
+ */
 export function packersDrawing(of: {
   readonly widthMm: number;
   readonly heightMm: number;
+  readonly sides?: Readonly<Record<Side, Way>> | undefined;
   readonly blockMm: number;
   readonly spots: readonly PackerSpot[];
   readonly hinge: "left" | "right" | null;
@@ -33,31 +38,57 @@ export function packersDrawing(of: {
   const [w, h] = [of.widthMm * scale, of.heightMm * scale];
   const [left, top] = [(width - w) / 2, (height - h) / 2];
   const half = Math.max(5, (of.blockMm * scale) / 2);
-  const at = (s: PackerSpot): { readonly d: string; readonly label: Xy } => {
-    const level = s.edge === "top" || s.edge === "bottom";
-    const x = level ? left + s.atMm * scale : s.edge === "left" ? left - THICK : left + w;
-    const y = level ? (s.edge === "top" ? top - THICK : top + h) : top + h - s.atMm * scale;
-    return level
-      ? { d: rectangle(x - half, y, 2 * half, THICK), label: { x, y: s.edge === "top" ? y - 13 : y + THICK + 20 } }
-      : {
-          d: rectangle(x, y - half, THICK, 2 * half),
-          label: { x: s.edge === "left" ? x - 12 : x + THICK + 12, y: y + 4 },
-        };
+  const sides = of.sides ?? rectangleSides(of.widthMm, of.heightMm);
+  const drawn = (p: Xy): Xy => ({ x: left + p.x * scale, y: top + h - p.y * scale });
+  const block = (s: PackerSpot): { readonly d: string; readonly label: Xy } => {
+    const { at, goes } = alongWay(sides[s.edge], s.atMm);
+    // Out of the pane lies to the left of an edge that goes up on its left side or to the right along its head.
+    const out = s.edge === "left" || s.edge === "top" ? { x: -goes.y, y: goes.x } : { x: goes.y, y: -goes.x };
+    const from = drawn(at);
+    const to = (along: number, off: number): Xy => ({
+      x: from.x + goes.x * along + out.x * off,
+      y: from.y - goes.y * along - out.y * off,
+    });
+    return {
+      d: polygon([to(-half, 0), to(half, 0), to(half, THICK), to(-half, THICK)]),
+      label: labelAt(s.edge, to),
+    };
   };
+  const outline = [...sides.bottom, ...sides.top.toReversed()].map(drawn);
+  const [headLeft, headRight] = [sides.left.at(-1), sides.right.at(-1)].map((p) => drawn(p ?? { x: 0, y: 0 }));
+  const [footLeft, footRight] = [sides.left[0], sides.right[0]].map((p) => drawn(p ?? { x: 0, y: 0 }));
+  const way = of.hinge === "left" ? [headRight, footLeft] : of.hinge === "right" ? [headLeft, footRight] : [];
   return {
-    pane: rectangle(left, top, w, h),
-    sash: rectangle(left - THICK - 8, top - THICK - 8, w + 2 * (THICK + 8), h + 2 * (THICK + 8)),
+    pane: polygon(outline),
+    sash: polygon(outline.map((p) => awayFrom({ x: left + w / 2, y: top + h / 2 }, p, { w, h }))),
     blocks: of.spots.map((s) => ({
-      ...at(s),
+      ...block(s),
       job: s.job,
       turned: s.edge === "left" || s.edge === "right",
       atMm: s.atMm,
     })),
-    path:
-      of.hinge === null
-        ? null
-        : of.hinge === "left"
-          ? `M${left + w} ${top}L${left} ${top + h}`
-          : `M${left} ${top}L${left + w} ${top + h}`,
+    path: way.length === 0 ? null : open(way.flatMap((p) => p ?? [])),
   };
 }
+
+const rectangleSides = (w: number, h: number): Readonly<Record<Side, Way>> => {
+  const [bl, br, tr, tl] = [
+    { x: 0, y: 0 },
+    { x: w, y: 0 },
+    { x: w, y: h },
+    { x: 0, y: h },
+  ];
+  return { bottom: [bl, br], right: [br, tr], top: [tl, tr], left: [bl, tl] };
+};
+
+/** Off its block, so that its figure stands clear of it: beside a jamb, over a head, under a foot. */
+const labelAt = (edge: Side, to: (along: number, off: number) => Xy): Xy => {
+  const p = to(0, edge === "left" || edge === "right" ? THICK + 3 : edge === "top" ? THICK + 4 : THICK + 20);
+  return edge === "left" || edge === "right" ? { x: p.x, y: p.y + 4 } : p;
+};
+
+/** A corner of the sash's outline: the pane's own, so much farther from its middle. */
+const awayFrom = (middle: Xy, p: Xy, size: { readonly w: number; readonly h: number }): Xy => ({
+  x: middle.x + (p.x - middle.x) * (1 + (2 * (THICK + 8)) / size.w),
+  y: middle.y + (p.y - middle.y) * (1 + (2 * (THICK + 8)) / size.h),
+});

@@ -3,6 +3,7 @@ import { describe, expect, it } from "vitest";
 import { inches, mm, type Nm, toMm } from "../units/length.ts";
 import { OPENING, type OpeningPlace } from "./places.ts";
 import { type SlipInput, type SlipKind, slipsIn, touched } from "./slips.ts";
+import { strayFit } from "./stray-fit.ts";
 
 const TRUE: Readonly<Record<OpeningPlace, number>> = {
   "width-top": 612,
@@ -100,6 +101,39 @@ describe("a slip in eight readings", () => {
     expect(slipsIn(given({ "width-top": 622 }, { trusted: ["width-top"] })).map((s) => s.place)).not.toContain(
       "width-top",
     );
+  });
+});
+
+describe("how much likelier a slip is", () => {
+  /** One reading in 60 slips; of those so many at one of eight places, in one of the ways that it may have gone. */
+  it.each<[string, Partial<Record<OpeningPlace, number>>, number]>([
+    ["ten", { "width-top": 622 }, 40],
+    ["a hundred", { "height-left": 1004 }, 200],
+    ["an inch, on a tape with both scales", { "width-middle": 636.9 }, 80],
+    ["two digits", { "width-bottom": 631 }, 40],
+    ["a width and a height", { "width-top": 904, "height-left": 612 }, 60],
+  ])("%s: by what it takes away of what is odd, times its share", (_, over, oneOf) => {
+    const of = given(over);
+    const [slip] = slipsIn(of);
+    const odd = (readings: SlipInput["readings"]): number => strayFit(readings, of.tapeMm)?.oddness ?? 0;
+    const mended = {
+      ...of.readings,
+      ...(slip && { [slip.place]: slip.meant }),
+      ...(slip?.with && { [slip.with]: of.readings[slip.place] }),
+    };
+    expect(slip?.logOdds).toBeCloseTo((odd(of.readings) - odd(mended)) / 2 - Math.log(oneOf * 60), 9);
+  });
+
+  it("one that fits nothing, by what is left without it: at one of eight places, one of a thousand half millimetres", () => {
+    const of = given({ "width-middle": 578 });
+    const { "width-middle": _, ...others } = of.readings;
+    const odd = (readings: SlipInput["readings"]): number => strayFit(readings, of.tapeMm)?.oddness ?? 0;
+    expect(slipsIn(of)[0]?.logOdds).toBeCloseTo((odd(of.readings) - odd(others)) / 2 - Math.log(8000 * 60), 9);
+  });
+
+  it("does not lie in the place of one that nobody read", () => {
+    const { "height-middle": _, "height-right": __, ...readings } = given({ "width-middle": 578 }).readings;
+    expect(slipsIn({ ...given({}), readings })).toMatchObject([{ place: "width-middle", kind: "misread" }]);
   });
 });
 

@@ -117,7 +117,7 @@ function slipsToTry(of: SlipInput): readonly Try[] {
   for (const w of WIDTHS)
     for (const h of HEIGHTS) {
       const [a, b] = [of.readings[w], of.readings[h]];
-      if (a !== undefined && b !== undefined && Math.abs(a - b) > 10 * NM_PER_MM)
+      if (a !== undefined && b !== undefined)
         out.push({ place: w, kind: "width-for-height", meant: b, share: 1 / 60, with: h });
     }
   return out;

@@ -129,6 +129,15 @@ describe("where it can come from", () => {
     expect(first(facts(of))?.kind).toBe("rack");
     expect(first(facts({ ...of, mayCut: false }))?.supplier).toBe("Shop");
   });
+  it.each<[string, Partial<SourceFacts>, cuts: number, boolean]>([
+    ["it fits as it is: nobody cuts it", { mayCut: false }, 0, true],
+    ["it would be cut, and may", { mayCut: true }, 1, true],
+    ["it would be cut, and may not", { mayCut: false }, 1, false],
+    ["a unit does not come out of a sheet that fits", { needs: "units" }, 0, false],
+    ["nor out of one that is cut", { needs: "units" }, 1, false],
+  ])("what lies there: %s", (_, over, cuts, offered) =>
+    expect(sourcesFor(facts({ ...over, fromStock: { name: "Rack A", cuts, cost: null } })).length === 1).toBe(offered),
+  );
   it("the cheaper of two in time", () =>
     expect(first(facts({ suppliers: [supplier("Dear", { pence: pence(4000) }), supplier("Cheap")] }))?.supplier).toBe(
       "Cheap",

@@ -7,7 +7,6 @@ import type { Result } from "../result.ts";
 import { type Arch, archedPane, type archOf } from "../size/arch.ts";
 import type { Cut, CutError } from "../size/cut.ts";
 import type { Deduction } from "../size/school.ts";
-import { isCurved } from "../size/shaped.ts";
 import { type Mm, mm, type Nm, nm } from "../units/length.ts";
 import { roundOf, SHAPED_MORE_MM, shapeFor } from "./shaped.ts";
 
@@ -116,25 +115,4 @@ export function shareOfRound(corners: readonly Corner[]): number {
     twice += a.x * b.y - b.x * a.y;
   }
   return Math.abs(twice) / 2 / (width * height);
-}
-
-/**
- * The sides of a shaped pane, from its foot on, anticlockwise: a head that is part of a circle is one side, as long as its arc.
- * @example an arched one, 597 wide, 498.2 where it springs, radius 323.5 // 597, 498.2, 760.3, 498.2
- */
-export function sidesOf(corners: readonly Corner[]): readonly Nm[] {
-  const chord = (i: number): number => {
-    const [a, b] = [corners[i] ?? { x: 0, y: 0 }, corners[(i + 1) % corners.length] ?? { x: 0, y: 0 }];
-    return Math.hypot(b.x - a.x, b.y - a.y);
-  };
-  const chords = corners.map((_, i) => chord(i));
-  if (!isCurved(chords)) return chords.map((c) => nm(Math.round(c)));
-  const head = chords.slice(2, -1).reduce((sum, c) => sum + c, 0);
-  return [chords[0] ?? 0, chords[1] ?? 0, head, chords.at(-1) ?? 0].map((c) => nm(Math.round(c)));
-}
-
-/** How long the way round a shaped pane is, beside that round the rectangle round it. @example a square of its own // 1 */
-export function wayRoundShare(corners: readonly Corner[]): number {
-  const { width, height } = roundOf(corners);
-  return sidesOf(corners).reduce((sum: number, s) => sum + s, 0) / (2 * (width + height));
 }

@@ -1,10 +1,9 @@
-import { pinned, sprigged } from "../frame/held.ts";
-import { beadAcross } from "../measure/bead.ts";
+import { sprigged } from "../frame/held.ts";
 import type { PaneMaterials } from "../set/pick-list.ts";
-import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../set/pin-plan.ts";
 import { toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { likeOf } from "./frame-here.ts";
+import { pinsHere } from "./pins-here.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { settingOf } from "./setting.ts";
 import { readyFacts } from "./step-facts.ts";
@@ -30,13 +29,6 @@ export function materialsOf(book: PaneBook, r: Reckoning): PaneMaterials | null 
 }
 
 function pinsOf(book: PaneBook, r: Reckoning): PaneMaterials["pins"] {
-  if (!pinned(likeOf(book)) || !r.cut.ok) return null;
-  const bead = beadAcross(r.readings);
-  const { lengthMm, places } = pinPlan({
-    ...r.cut.value.glass,
-    stopMm: bead === undefined ? USUAL_BEAD_MM : toMm(bead),
-    angleDeg: PIN_ANGLE_DEG,
-    toGlassMm: TO_GLASS_MM,
-  });
-  return lengthMm === null ? null : { lengthMm, count: places.count };
+  const plan = pinsHere(book, r);
+  return plan && plan.lengthMm !== null ? { lengthMm: plan.lengthMm, count: plan.places.count } : null;
 }

@@ -5,12 +5,12 @@ import { readsWhole } from "../measure/ways.ts";
 import { ok, type Result } from "../result.ts";
 import { type PackerStack, packerStack } from "../set/packers.ts";
 import { alongShare, type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
-import { type SprigPlan, sprigPlan, sprigsAlong } from "../set/sprigs.ts";
+import { type SprigPlan, sprigPlan, straightSides } from "../set/sprigs.ts";
 import type { Cut } from "../size/cut.ts";
 import { mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { likeOf } from "./frame-here.ts";
-import { sidesOf, wayRoundShare } from "./own-shape.ts";
+import { sidesOf, wayRoundShare } from "./own-sides.ts";
 
 /** What the firm's box of packers holds. */
 export const PACKER_BOX: readonly Nm[] = [mm(1), mm(1.5), mm(2), mm(3), mm(4), mm(5), mm(6)];
@@ -58,7 +58,7 @@ export function quantitiesOf({ book, size, corners, thickness, depth, rebateWidt
       : null;
   return {
     putty: putty?.ok && corners ? ok(alongShare(putty.value, wayRoundShare(corners))) : putty,
-    sprigs: !isSprigged ? null : corners ? sprigsAlong(sidesOf(corners), rule) : sprigPlan(width, height, rule),
+    sprigs: isSprigged ? sprigPlan(corners ? sidesOf(corners) : straightSides(width, height), rule) : null,
     packers: standsOnPackers(book.added)
       ? {
           gap: size.edgeGap.height,

@@ -96,6 +96,11 @@ describe("what hangs on the cords today", () => {
       expect(sashByTimber(book, reckon(book, withFirm(foldFirm(t.entries))))).toBeNull();
     },
   );
+
+  it("not where the rebate would go through its members", () => {
+    const { book, r } = sash({ "rebate-width": "44" });
+    expect([oldGlass(book, r) === null, sashByTimber(book, r)]).toEqual([false, null]);
+  });
 });
 
 describe("what hangs on the cords afterwards", () => {

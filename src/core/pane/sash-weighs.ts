@@ -1,4 +1,5 @@
 import type { Place } from "../measure/places.ts";
+import type { Cut } from "../size/cut.ts";
 import { paneMass } from "../specify/mass.ts";
 import { OLD_GLASS_MM, type OldGlass, type SashGain, sashGain } from "../specify/sash-gain.ts";
 import { sashTimber, TIMBER_DENSITY } from "../specify/sash-mass.ts";
@@ -19,9 +20,11 @@ import { wholeOf } from "./whole-here.ts";
  * @example 600 × 900 of 4 mm // 5.4 kg
  * @example the same of a unit read as 20 mm, 4-12-4 // 10.8 kg
  */
-export function oldGlass(book: PaneBook, r: Reckoning): OldGlass | null {
-  if (!r.cut.ok) return null;
-  const { width, height } = r.cut.value.glass;
+export const oldGlass = (book: PaneBook, r: Reckoning): OldGlass | null =>
+  r.cut.ok ? glassThatWas(book, r, r.cut.value) : null;
+
+function glassThatWas(book: PaneBook, r: Reckoning, cut: Cut): OldGlass {
+  const { width, height } = cut.glass;
   const { sheetsMm, isRead } = oldSheets(book, r);
   return { kg: paneMass(toMm(asItIs(r, width)), toMm(asItIs(r, height)), sheetsMm), sheetsMm, isRead };
 }
@@ -54,9 +57,7 @@ export function sashByTimber(book: PaneBook, r: Reckoning): number | null {
     at("rebate-depth"),
     at("rebate-width"),
   ];
-  const old = oldGlass(book, r);
-  if (face === null || thickMm === null || depth === null || width === null) return null;
-  if (old === null || !r.cut.ok) return null;
+  if (face === null || thickMm === null || depth === null || width === null || !r.cut.ok) return null;
   // Sight size is the opening less the rebate's depth on both sides; the members stand outside of it.
   const out = 2 * (face - depth);
   const { governs } = r.cut.value;
@@ -72,7 +73,7 @@ export function sashByTimber(book: PaneBook, r: Reckoning): number | null {
     rebateMm: { depth, width },
     density: TIMBER_DENSITY.softwood,
   });
-  return timber.ok ? old.kg + timber.value.kg : null;
+  return timber.ok ? glassThatWas(book, r, r.cut.value).kg + timber.value.kg : null;
 }
 
 /** What hangs on the cords of a sash that slides up and down is another weight with its new glass; null where nothing moves. */

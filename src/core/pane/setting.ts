@@ -1,13 +1,15 @@
 import { facePutty, standsOnPackers } from "../frame/held.ts";
-import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
+import { blockLength, type Opens, type PackerSpot, spotsFor, straightEdges } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
+import { straightSides } from "../set/sprigs.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
 import { stripMm } from "../set/strip.ts";
 import { readTape } from "../tape/read.ts";
 import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
+import { sidesOf, wayRoundShare } from "./own-sides.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
@@ -67,7 +69,7 @@ export const UNMEASURED = { widthMm: 600, heightMm: 900 };
 /** Where the packers of a pane stand that nobody measured: by how its sash opens, a quarter in, and in no figures. */
 export const unmeasuredSpots = (book: PaneBook, { house }: Pick<Reckoning, "house">): readonly PackerSpot[] =>
   spotsFor({
-    ...UNMEASURED,
+    edgesMm: straightEdges(UNMEASURED),
     opens: opensAs(book),
     rule: { share: QUARTER, cornerMm: house.packerCornerMm, lengthMm: house.packerLengthMm },
   });
@@ -82,6 +84,15 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   const [w, h] = [toMm(glass.width), toMm(glass.height)];
   const facts = readyFacts(book, r);
   const blockMm = isUnit(book) ? blockLength((w * h) / 1e6) : r.house.packerLengthMm;
+  // Cut to its own shape, every side is as long as it is, and what runs round it is as long as its way round.
+  const sides = r.shaped ? sidesOf(r.shaped.corners) : straightSides(glass.width, glass.height);
+  const edgesMm = {
+    left: toMm(sides.left),
+    right: toMm(sides.right),
+    bottom: toMm(sides.bottom),
+    top: toMm(sides.top),
+  };
+  const round = r.shaped ? wayRoundShare(r.shaped.corners) : 1;
   const drains = book.before.map
     .filter((i) => i.thing === "drain")
     .map((i) => {
@@ -89,7 +100,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
       const edge = i.edge;
       return {
         edge,
-        atMm: i.share * (edge === "top" || edge === "bottom" ? w : h),
+        atMm: i.share * edgesMm[edge],
         widthMm: read?.ok ? toMm(read.value.adjusted) : USUAL_DRAIN_MM,
       };
     });
@@ -99,7 +110,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   // The void round the edge, where its maker wants it filled: opening less glass, through the glass.
   const filled = facts.detail.void === "filled" && isUnit(book) && (facts.bed === "silicone" || facts.bed === "tape");
   const voidMl = filled
-    ? ((toMm(governs.width.length) * toMm(governs.height.length) - w * h) * toMm(r.glass.thickness)) / 1000
+    ? ((toMm(governs.width.length) * toMm(governs.height.length) - w * h) * round * toMm(r.glass.thickness)) / 1000
     : 0;
   const slopeMl = facePutty(facts) && facts.bed === "silicone" && r.putty?.ok ? r.putty.value.faceMl : 0;
   const opens = opensAs(book);
@@ -123,8 +134,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
       whole || !standsOnPackers(facts)
         ? []
         : spotsFor({
-            widthMm: w,
-            heightMm: h,
+            edgesMm,
             opens,
             rule: { share: QUARTER, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
             drains,
@@ -137,8 +147,8 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
         ? sealantFor(
             [
               {
-                widthMm: toMm(governs.width.length),
-                heightMm: toMm(governs.height.length),
+                widthMm: toMm(governs.width.length) * round,
+                heightMm: toMm(governs.height.length) * round,
                 section: { shape: "round", diameterMm: facts.bed === "silicone" ? beadMm : 0 },
                 insideMm: legMm === null ? BEAD_INSIDE_MM : legMm / 2,
                 voidMl: voidMl + slopeMl,
@@ -148,8 +158,12 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
             r.house.waste,
           )
         : null,
-    tapeMm: !isGlazed && facts.bed === "tape" ? stripMm({ widthMm: w, heightMm: h }, 1, r.house.waste) : null,
-    gasketMm: !isGlazed && facts.bed === "gasket" ? stripMm({ widthMm: w, heightMm: h }, 1, GASKET_LONGER) : null,
+    tapeMm:
+      !isGlazed && facts.bed === "tape" ? stripMm({ widthMm: w * round, heightMm: h * round }, 1, r.house.waste) : null,
+    gasketMm:
+      !isGlazed && facts.bed === "gasket"
+        ? stripMm({ widthMm: w * round, heightMm: h * round }, 1, GASKET_LONGER)
+        : null,
     sticks: found?.ok ? found.value : null,
   };
 }

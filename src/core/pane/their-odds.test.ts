@@ -49,3 +49,27 @@ describe("what may go wrong where one supplier cuts it", () => {
     expect(square?.trouble).toBeCloseTo(from({ cutErrorMm: 1 })?.chances.trouble ?? 0, 6);
   });
 });
+
+describe("a sealed unit", () => {
+  const makeup = {
+    panes: [
+      { mm: 4, kind: "float" },
+      { mm: 4, kind: "float" },
+    ],
+    cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+    coatings: [],
+    spacer: "",
+  } as const;
+  const unitLine = { ...line, makeup };
+  const of = (rule: "cutErrorMm" | "cutErrorUnitMm") =>
+    theirChances(
+      r.odds,
+      unitLine,
+      "Fen End",
+      firm(new Map([["Fen End", new Map([[rule, { value: 2, own }]])]]) as OfSuppliers),
+    );
+  it("goes by how their units scatter, and not by their sheets", () => {
+    expect(of("cutErrorUnitMm")?.scatterMm).toBe(2);
+    expect(of("cutErrorMm")).toBeNull();
+  });
+});

@@ -42,6 +42,14 @@ describe("how thick the unit is that was there: the old packers are judged by it
       },
       24,
     ],
+    [
+      "one sheet, whose edge was read as thick as a thin unit",
+      (t) => {
+        t.tell("look.answer", { question: "kind", answer: "single" });
+        t.read({ "old-thickness": "12" });
+      },
+      null,
+    ],
     ["one sheet, by the examination", (t) => t.tell("look.answer", { question: "kind", answer: "single" }), null],
   ])("%s", (_, tell, mm) => expect(thick(tell)).toBe(mm));
 });

@@ -2,10 +2,10 @@ import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
-import { dayOf, writeDay } from "../units/day.ts";
+import { type Day, dayOf, writeDay } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
-import { waitsOf } from "./waits.ts";
+import { cureWaits, waitsOf } from "./waits.ts";
 
 /* What a pane waits for on 20 May, each wait from its first day to its last, both in it. */
 
@@ -78,4 +78,27 @@ describe("what a pane waits for", () => {
   ])("%s", (_, tell, expected) => {
     expect(waits(tell)).toEqual(expected);
   });
+});
+
+const day = (n: number): Day => n as Day;
+
+describe("what is waited for once it is set, on day 0", () => {
+  const of = (opens: number, closes: number | null, from: number | null): readonly string[] =>
+    cureWaits(day(0), {
+      kind: "window",
+      opens: day(opens),
+      closes: closes === null ? null : day(closes),
+      from: from === null ? null : day(from),
+      coldDays: 0,
+      unfit: [],
+    }).map((w) => `${w.kind} ${w.from} to ${w.to}`);
+  it.each<[string, readonly string[], readonly string[]]>([
+    ["from day 7, by day 28", of(7, 28, 7), ["cure 0 to 6", "paint 7 to 28"]],
+    ["wet until day 9: it waits so much longer", of(7, 28, 10), ["cure 0 to 9", "paint 10 to 28"]],
+    ["no day of its window is fit: the window itself", of(7, 28, null), ["cure 0 to 6", "paint 7 to 28"]],
+    ["nothing presses: a week of it is shown", of(1, null, 1), ["cure 0 to 0", "paint 1 to 7"]],
+    ["painted on the day it was set", of(0, 5, 0), ["paint 0 to 5"]],
+    ["by its first day", of(3, 3, 3), ["cure 0 to 2", "paint 3 to 3"]],
+    ["so cold that it closes before it opens", of(30, 28, null), ["cure 0 to 29"]],
+  ])("%s", (_, is, waits) => expect(is).toEqual(waits));
 });

@@ -39,23 +39,23 @@ export type PackerSpot = { readonly edge: Edge; readonly atMm: Mm; readonly job:
  * Where all packers of a pane stand, by how its sash opens, from the left or lower end of each edge. Side-hung: carried at
  * the hinge's foot, braced at the handle's head, located at the two other corners and the sides; the wrong diagonal makes
  * it drop. Fixed and top-hung: carried at both ends below. Sliding: carried above the rollers at both ends. Two blocks that
- * would lie over each other become one in the middle of their edge.
+ * would lie over each other become one in the middle of their edge. Of a shaped pane every edge is as long as it is itself.
  * @example 600 wide, hinge left // bottom 150 carries, top 450 braces, bottom 450 and top 150 locate
  * @example 240 wide, fixed, block 100, corner 75 // bottom 120 carries: at 125 and 115 they would cross
  */
 export function spotsFor(of: {
-  readonly widthMm: Mm;
-  readonly heightMm: Mm;
+  readonly edgesMm: Readonly<Record<Edge, Mm>>;
   readonly opens: Opens;
   readonly rule: EdgeRule;
   readonly drains?: readonly { readonly edge: Edge; readonly atMm: Mm; readonly widthMm: Mm }[];
 }): readonly PackerSpot[] {
   const drainsOn = (edge: Edge) => (of.drains ?? []).filter((d) => d.edge === edge);
-  const low = (edge: Edge, length: Mm, job: Job): PackerSpot => {
-    const p = placeOn(length, of.rule, drainsOn(edge));
+  const low = (edge: Edge, job: Job): PackerSpot => {
+    const p = placeOn(edgesMm[edge], of.rule, drainsOn(edge));
     return { edge, job, ...p };
   };
-  const high = (edge: Edge, length: Mm, job: Job): PackerSpot => {
+  const high = (edge: Edge, job: Job): PackerSpot => {
+    const length = edgesMm[edge];
     const p = placeOn(
       length,
       of.rule,
@@ -63,19 +63,18 @@ export function spotsFor(of: {
     );
     return { edge, job, atMm: length - p.atMm, moved: p.moved };
   };
-  const { widthMm: w, heightMm: h } = of;
+  const { edgesMm } = of;
   const one = (spots: readonly PackerSpot[]): readonly PackerSpot[] =>
     EDGES.flatMap((edge) => {
       const on = spots.filter((s) => s.edge === edge);
-      const length = edge === "bottom" || edge === "top" ? w : h;
-      return meet(on, of.rule.lengthMm) ? [inMiddle(on, edge, length)] : on;
+      return meet(on, of.rule.lengthMm) ? [inMiddle(on, edge, edgesMm[edge])] : on;
     });
   const sides = (hinge: "left" | "right" | null): readonly PackerSpot[] =>
     (["left", "right"] as const).flatMap((edge) => [
-      low(edge, h, hinge === edge ? "braces" : "locates"),
-      high(edge, h, hinge !== null && hinge !== edge ? "braces" : "locates"),
+      low(edge, hinge === edge ? "braces" : "locates"),
+      high(edge, hinge !== null && hinge !== edge ? "braces" : "locates"),
     ]);
-  return one(placesBy(of.opens, { low, high, sides, w }));
+  return one(placesBy(of.opens, { low, high, sides }));
 }
 
 const EDGES: readonly Edge[] = ["bottom", "top", "left", "right"];
@@ -93,33 +92,40 @@ const inMiddle = (on: readonly PackerSpot[], edge: Edge, length: Mm): PackerSpot
   moved: false,
 });
 
+/** Edges of a pane of four right angles. @example 600 × 900 // left and right 900, bottom and top 600 */
+export const straightEdges = (of: { readonly widthMm: Mm; readonly heightMm: Mm }): Readonly<Record<Edge, Mm>> => ({
+  left: of.heightMm,
+  right: of.heightMm,
+  bottom: of.widthMm,
+  top: of.widthMm,
+});
+
 /** Edges that are shorter than a block. @example 90 × 600, block 100 // bottom, top */
 export const shorterThanBlock = (widthMm: Mm, heightMm: Mm, lengthMm: Mm): readonly Edge[] =>
   EDGES.filter((e) => (e === "bottom" || e === "top" ? widthMm : heightMm) < lengthMm);
 
 type Placing = {
-  readonly low: (edge: Edge, length: Mm, job: Job) => PackerSpot;
-  readonly high: (edge: Edge, length: Mm, job: Job) => PackerSpot;
+  readonly low: (edge: Edge, job: Job) => PackerSpot;
+  readonly high: (edge: Edge, job: Job) => PackerSpot;
   readonly sides: (hinge: "left" | "right" | null) => readonly PackerSpot[];
-  readonly w: number;
 };
 
-function placesBy(opens: Opens, { low, high, sides, w }: Placing): readonly PackerSpot[] {
+function placesBy(opens: Opens, { low, high, sides }: Placing): readonly PackerSpot[] {
   switch (opens) {
     case "hinge-left":
       return [
-        low("bottom", w, "carries"),
-        high("bottom", w, "locates"),
-        high("top", w, "braces"),
-        low("top", w, "locates"),
+        low("bottom", "carries"),
+        high("bottom", "locates"),
+        high("top", "braces"),
+        low("top", "locates"),
         ...sides("left"),
       ];
     case "hinge-right":
       return [
-        high("bottom", w, "carries"),
-        low("bottom", w, "locates"),
-        low("top", w, "braces"),
-        high("top", w, "locates"),
+        high("bottom", "carries"),
+        low("bottom", "locates"),
+        low("top", "braces"),
+        high("top", "locates"),
         ...sides("right"),
       ];
     case "fixed":
@@ -127,10 +133,10 @@ function placesBy(opens: Opens, { low, high, sides, w }: Placing): readonly Pack
     case "top-hung":
     case "bottom-hung":
       return [
-        low("bottom", w, "carries"),
-        high("bottom", w, "carries"),
-        low("top", w, "locates"),
-        high("top", w, "locates"),
+        low("bottom", "carries"),
+        high("bottom", "carries"),
+        low("top", "locates"),
+        high("top", "locates"),
         ...sides(null),
       ];
   }

@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { mm, nm, toMm } from "../units/length.ts";
 import { packerStack } from "./packers.ts";
-import { sprigPlaces, sprigPlan } from "./sprigs.ts";
+import { sameOpposite, sprigPlaces, sprigPlan, straightSides } from "./sprigs.ts";
 
 const BOX = [1, 1.5, 2, 3, 4, 5, 6].map(mm);
 const stack = (gap: number, box = BOX, tolerance = 0.5) => packerStack(mm(gap), box, mm(tolerance))?.pieces.map(toMm);
@@ -65,7 +65,20 @@ describe("where sprigs stand", () => {
       }),
     );
   });
-  it("count both jambs, head and sill", () => expect(sprigPlan(mm(608), mm(900), rule).count).toBe(2 * (4 + 5)));
+  it("on each side of a shaped pane by its own length; a rectangle's opposite sides are alike", () => {
+    const shaped = sprigPlan({ bottom: mm(597), right: mm(498), top: mm(760), left: mm(498) }, rule);
+    expect([shaped.sides.bottom, shaped.sides.right, shaped.sides.top, shaped.sides.left].map((p) => p.length)).toEqual(
+      [3, 3, 4, 3],
+    );
+    const raking = { bottom: mm(600), right: mm(900), top: mm(600), left: mm(880) };
+    expect(
+      [straightSides(mm(600), mm(900)), raking, { ...raking, left: mm(900), top: mm(610) }].map((sides) =>
+        sameOpposite(sprigPlan(sides, rule)),
+      ),
+    ).toEqual([true, false, false]);
+  });
+  it("count both jambs, head and sill", () =>
+    expect(sprigPlan(straightSides(mm(608), mm(900)), rule).count).toBe(2 * (4 + 5)));
 });
 
 describe("a box that nobody has", () => {

@@ -2,9 +2,10 @@ import { describe, expect, it } from "vitest";
 import { mm, toMm } from "../units/length.ts";
 import { PIN_LENGTHS_MM, pinPlan } from "./pin-plan.ts";
 import { HOLDS_FROM_MM, pinReach } from "./pins.ts";
+import { straightSides } from "./sprigs.ts";
 
 const plan = (over: Partial<Parameters<typeof pinPlan>[0]> = {}) =>
-  pinPlan({ width: mm(600), height: mm(900), stopMm: 12, angleDeg: 15, toGlassMm: 4, ...over });
+  pinPlan({ sides: straightSides(mm(600), mm(900)), stopMm: 12, angleDeg: 15, toGlassMm: 4, ...over });
 
 describe("pins for a bead", () => {
   it.each([
@@ -35,8 +36,8 @@ describe("pins for a bead", () => {
   });
   it("stand near the corners and no farther apart than the rule: 600 × 900", () => {
     const { places } = plan();
-    expect(places.across.map(toMm)).toEqual([50, 175, 300, 425, 550]);
-    expect(places.upright).toHaveLength(7);
+    expect(places.sides.bottom.map(toMm)).toEqual([50, 175, 300, 425, 550]);
+    expect(places.sides.left).toHaveLength(7);
     expect(places.count).toBe(24);
   });
 });

@@ -1,3 +1,4 @@
+import type { Side } from "../geometry/quad.ts";
 import { type Mm, mm, type Nm } from "../units/length.ts";
 import { type PinReach, pinReach } from "./pins.ts";
 import { type SprigPlan, sprigPlan } from "./sprigs.ts";
@@ -25,8 +26,7 @@ export type PinPlan = {
  * @example bead 12 across, 15° // 25: it goes 12.1 into the frame; 20 would go 7.3, too little
  */
 export function pinPlan(of: {
-  readonly width: Nm;
-  readonly height: Nm;
+  readonly sides: Readonly<Record<Side, Nm>>;
   readonly stopMm: Mm;
   readonly angleDeg: number;
   readonly toGlassMm: Mm;
@@ -37,6 +37,6 @@ export function pinPlan(of: {
   return {
     lengthMm,
     reach: lengthMm === null ? null : reachOf(lengthMm),
-    places: sprigPlan(of.width, of.height, PIN_RULE),
+    places: sprigPlan(of.sides, PIN_RULE),
   };
 }

@@ -7,6 +7,7 @@ import {
   placeOn,
   shorterThanBlock,
   spotsFor,
+  straightEdges,
   widthFault,
 } from "./packer-places.ts";
 import { pinReach } from "./pins.ts";
@@ -121,7 +122,7 @@ describe("where packers stand", () => {
   ] as const)("%s", (_, edge, r, drains, at) => expect(placeOn(edge, r, [...drains]).atMm).toBe(at));
 
   const jobs = (opens: Opens) =>
-    spotsFor({ ...SASH, opens, rule })
+    spotsFor({ edgesMm: straightEdges(SASH), opens, rule })
       .filter((p) => p.job !== "locates")
       .map((p) => `${p.edge} ${p.atMm} ${p.job}`);
   it.each<[Opens, readonly string[]]>([
@@ -138,8 +139,8 @@ describe("where packers stand", () => {
       atMm: p.edge === "bottom" || p.edge === "top" ? 600 - p.atMm : p.atMm,
     });
     const sorted = (all: readonly object[]) => all.map((p) => JSON.stringify(p, Object.keys(p).sort())).sort();
-    expect(sorted(spotsFor({ ...SASH, opens: "hinge-right", rule }))).toEqual(
-      sorted(spotsFor({ ...SASH, opens: "hinge-left", rule }).map(mirror)),
+    expect(sorted(spotsFor({ edgesMm: straightEdges(SASH), opens: "hinge-right", rule }))).toEqual(
+      sorted(spotsFor({ edgesMm: straightEdges(SASH), opens: "hinge-left", rule }).map(mirror)),
     );
   });
   // A block of 100 and 75 to the corner: the middles are 125 from each end at the least, so under 350 they would cross.
@@ -150,8 +151,7 @@ describe("where packers stand", () => {
     [600, [150, 450]],
   ])("%d mm wide, blocks below stand at %j", (widthMm, at) => {
     const spots = spotsFor({
-      widthMm,
-      heightMm: 900,
+      edgesMm: straightEdges({ widthMm, heightMm: 900 }),
       opens: "hinge-left",
       rule: { share: 0.25, cornerMm: 75, lengthMm: 100 },
     });
@@ -160,12 +160,31 @@ describe("where packers stand", () => {
     expect(below.some((s) => s.job === "carries")).toBe(true);
     expect(spots.filter((s) => s.edge === "left")).toHaveLength(2);
   });
+  it("each edge of a shaped pane by its own length: its head longer, its left side shorter than its right", () => {
+    const spots = spotsFor({ edgesMm: { bottom: 800, right: 900, top: 860, left: 600 }, opens: "hinge-right", rule });
+    const at = (edge: string) =>
+      spots
+        .filter((s) => s.edge === edge)
+        .map((s) => s.atMm)
+        .sort((a, b) => a - b);
+    expect([at("bottom"), at("right"), at("top"), at("left")]).toEqual([
+      [200, 600],
+      [225, 675],
+      [215, 645],
+      [150, 450],
+    ]);
+  });
   it("edges shorter than a block are named", () => {
     expect(shorterThanBlock(90, 600, 100)).toEqual(["bottom", "top"]);
     expect(shorterThanBlock(100, 600, 100)).toEqual([]);
   });
   it("a drain at the handle end moves the packer there, from its own corner", () => {
-    const spots = spotsFor({ ...SASH, opens: "fixed", rule, drains: [{ edge: "bottom", atMm: 440, widthMm: 20 }] });
+    const spots = spotsFor({
+      edgesMm: straightEdges(SASH),
+      opens: "fixed",
+      rule,
+      drains: [{ edge: "bottom", atMm: 440, widthMm: 20 }],
+    });
     const handle = spots.filter((p) => p.edge === "bottom")[1];
     expect([handle?.atMm, handle?.moved]).toEqual([380, true]);
   });

@@ -1,3 +1,4 @@
+import type { Side } from "../geometry/quad.ts";
 import { type Nm, nm } from "../units/length.ts";
 
 export type SprigRule = { readonly corner: Nm; readonly pitch: Nm };
@@ -17,28 +18,32 @@ export function sprigPlaces(side: Nm, rule: SprigRule): readonly Nm[] {
   return Array.from({ length: pitches + 1 }, (_, i) => nm(Math.round(rule.corner + (between * i) / pitches)));
 }
 
+/** Where they stand on each side, from its left or its lower end. */
 export type SprigPlan = {
-  readonly across: readonly Nm[];
-  readonly upright: readonly Nm[];
+  readonly sides: Readonly<Record<Side, readonly Nm[]>>;
   readonly count: number;
 };
 
+/** The sides of a pane of four right angles. */
+export const straightSides = (width: Nm, height: Nm): Readonly<Record<Side, Nm>> => ({
+  left: height,
+  right: height,
+  bottom: width,
+  top: width,
+});
+
 /**
- * For a pane cut to shape: along each of its sides, from its foot on, anticlockwise.
+ * Along each side of a pane, as long as it is: of one that is cut to shape, its own.
  * @example sides of 597, 498, 760 and 498, 75 from the corners, 225 apart at most // 3 + 3 + 4 + 3 … 13
  */
-export function sprigsAlong(sides: readonly Nm[], rule: SprigRule): SprigPlan {
-  const places = sides.map((s) => sprigPlaces(s, rule));
-  return {
-    across: places[0] ?? [],
-    upright: places.at(-1) ?? [],
-    count: places.reduce((sum, p) => sum + p.length, 0),
-  };
+export function sprigPlan(sides: Readonly<Record<Side, Nm>>, rule: SprigRule): SprigPlan {
+  const on = (side: Side): readonly Nm[] => sprigPlaces(sides[side], rule);
+  const places = { left: on("left"), right: on("right"), bottom: on("bottom"), top: on("top") };
+  return { sides: places, count: Object.values(places).reduce((sum, p) => sum + p.length, 0) };
 }
 
-/** For a whole pane: `across` for the top and the bottom, `upright` for each jamb. */
-export function sprigPlan(width: Nm, height: Nm, rule: SprigRule): SprigPlan {
-  const across = sprigPlaces(width, rule);
-  const upright = sprigPlaces(height, rule);
-  return { across, upright, count: 2 * (across.length + upright.length) };
-}
+/** Whether sides that lie opposite each other have the same places. @example a rectangle // true; a raking head // false */
+export const sameOpposite = ({ sides }: SprigPlan): boolean =>
+  alike(sides.left, sides.right) && alike(sides.bottom, sides.top);
+
+const alike = (a: readonly Nm[], b: readonly Nm[]): boolean => a.length === b.length && a.every((p, i) => p === b[i]);

@@ -89,7 +89,7 @@ export function layModel(of: Doubtful, base: GlassMm): LayModel | undefined {
       c.wall.atTo.x * d[c.wall.to].x +
       c.wall.atTo.y * d[c.wall.to].y;
     form[0] = c.gap + follows(moves.least) + (c.width + c.height) * (of.cutting.off ?? 0);
-    for (const [column, d] of moves.by) form[1 + column] = (form[1 + column] ?? 0) + follows(d);
+    for (const [column, d] of moves.by) form[1 + column] = follows(d);
     form[1 + CUT_WIDTH] = c.width * of.cutting.mm;
     form[1 + CUT_HEIGHT] = c.height * of.cutting.mm;
     form[OFF_WIDTH] = -c.width;

@@ -216,8 +216,10 @@ export function wholePane(book: PaneBook, r: Reckoning, by: WholeBy) {
       sealant: setting?.sealant ?? null,
       sprigs: r.sprigs && {
         count: r.sprigs.count,
-        acrossMm: r.sprigs.across.map(toMm),
-        uprightMm: r.sprigs.upright.map(toMm),
+        leftMm: r.sprigs.sides.left.map(toMm),
+        rightMm: r.sprigs.sides.right.map(toMm),
+        bottomMm: r.sprigs.sides.bottom.map(toMm),
+        topMm: r.sprigs.sides.top.map(toMm),
       },
     },
     compound: { id: r.compound.id, name: s(r.compound.name), used: book.set !== null },

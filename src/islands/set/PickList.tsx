@@ -21,6 +21,7 @@ import { usePane } from "../panels/pane-context.ts";
 import { Said } from "../panels/Said.tsx";
 import { Length } from "../ui/Length.tsx";
 import type { Say } from "../ui/say.ts";
+import { PlacesRound } from "./PlacesRound.tsx";
 import { StacksUnder } from "./StacksUnder.tsx";
 
 /** What to have to hand before the bed is laid, with the places in figures. */
@@ -43,13 +44,6 @@ export function PickList() {
       heightMm: glassMm.height,
       chewed: detailOf(book.added.system, book.before.detail).lost === "some",
     });
-  const places = (all: readonly Nm[]) =>
-    all.map((p, i) => (
-      <span key={p}>
-        {i > 0 && ", "}
-        <Length nm={p} unit={prefs.unit} places={0} ticks={16} />
-      </span>
-    ));
   const unread = (["depth", "width"] as const).filter((of) => r.readings[`rebate-${of}`] === undefined);
   return (
     <Part title="To hand" more="from the section and the way round">
@@ -138,7 +132,7 @@ export function PickList() {
           <Item name="{Sprigs}">
             <strong className="tight">{sprigs.count}</strong>
             <span className="block text-[13px] text-mute">
-              head and {say("{sill}")} at {places(sprigs.across)}; each jamb at {places(sprigs.upright)} {prefs.unit}
+              <PlacesRound plan={sprigs} />
               {book.sprigsFound !== null && say(`. ${book.sprigsFound} came out`)}
             </span>
           </Item>

@@ -1,15 +1,14 @@
 import { useState } from "react";
-import { pinned } from "../../core/frame/held.ts";
-import { beadAcross } from "../../core/measure/bead.ts";
-import { likeOf } from "../../core/pane/frame-here.ts";
+import { pinnedThrough, pinsHere } from "../../core/pane/pins-here.ts";
 import { stepFacts } from "../../core/pane/step-facts.ts";
-import { PIN_ANGLE_DEG, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../../core/set/pin-plan.ts";
+import { PIN_ANGLE_DEG, TO_GLASS_MM } from "../../core/set/pin-plan.ts";
 import { pinReach } from "../../core/set/pins.ts";
-import { mm, type Nm, toMm } from "../../core/units/length.ts";
+import { mm } from "../../core/units/length.ts";
 import { PIN_BOX, pinDrawing } from "../../drawing/pin.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
 import { MmField } from "../ui/MmField.tsx";
+import { PlacesRound } from "./PlacesRound.tsx";
 
 /** A pin that is drawn where none would do, mm. */
 const SHOWN_MM = 25;
@@ -17,29 +16,20 @@ const SHOWN_MM = 25;
 /** Pins for beads and stops: how long, how they lean, where they stand; one's own length and angle tried. */
 export function Pins() {
   const { book, reckoning: r, say, prefs } = usePane();
-  const read = beadAcross(r.readings);
-  const stopMm = read === undefined ? USUAL_BEAD_MM : toMm(read);
+  const { stopMm, isRead } = pinnedThrough(r);
   const [angleDeg, setAngle] = useState(PIN_ANGLE_DEG);
   const [own, setOwn] = useState<number | null>(null);
-  if (!r.cut.ok || !pinned(likeOf(book))) return null;
-  const { width, height } = r.cut.value.glass;
-  const plan = pinPlan({ width, height, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
+  const plan = pinsHere(book, r, angleDeg);
+  if (!plan) return null;
   // One that leans the wrong way is drawn as it would be, to be seen.
   const lengthMm = own ?? plan.lengthMm ?? (angleDeg < 0 ? SHOWN_MM : null);
   const reach = lengthMm === null ? null : pinReach({ lengthMm, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
   const d = lengthMm === null ? null : pinDrawing({ lengthMm, stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
   const length = (v: number) => <Length nm={mm(Math.round(v * 10) / 10)} unit={prefs.unit} withUnit />;
-  const places = (all: readonly Nm[]) =>
-    all.map((p, i) => (
-      <span key={p}>
-        {i > 0 && ", "}
-        <Length nm={p} unit={prefs.unit} places={0} ticks={16} />
-      </span>
-    ));
   return (
     <div className="space-y-2">
       <p className="text-[13px] text-mute">
-        {read === undefined ? say("{Bead} not measured: 12 mm taken") : say("By the {bead} as measured")}
+        {isRead ? say("By the {bead} as measured") : say("{Bead} not measured: 12 mm taken")}
       </p>
       {d && (
         <svg
@@ -101,9 +91,8 @@ export function Pins() {
         </p>
       )}
       <p className="text-[14px]">
-        <strong className="tight">{plan.places.count}</strong> in all: head and {say("{sill}")} at{" "}
-        {places(plan.places.across)}; each side at {places(plan.places.upright)} {prefs.unit}. Press the {say("{bead}")}{" "}
-        down and in while each goes home; {say("set it 1 to 2 mm below the face.")}
+        <strong className="tight">{plan.places.count}</strong> in all: <PlacesRound plan={plan.places} />. Press the{" "}
+        {say("{bead}")} down and in while each goes home; {say("set it 1 to 2 mm below the face.")}
       </p>
     </div>
   );

@@ -1,6 +1,7 @@
 import { halved } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
+import { waysAlong } from "../../core/pane/own-sides.ts";
 import { opensAs, settingOf, UNMEASURED, unmeasuredSpots } from "../../core/pane/setting.ts";
 import { isUnit, oldUnitMm } from "../../core/pane/unit.ts";
 import { type Opens, widthFault } from "../../core/set/packer-places.ts";
@@ -36,6 +37,7 @@ export function SettingDrawing() {
   const spots = setting ? setting.spots : unmeasuredSpots(book, r);
   const d = packersDrawing({
     ...(size ? { widthMm: toMm(size.width), heightMm: toMm(size.height) } : UNMEASURED),
+    sides: r.shaped ? waysAlong(r.shaped.corners) : undefined,
     blockMm: setting ? setting.blockMm : r.house.packerLengthMm,
     spots,
     hinge: opens === "hinge-left" ? "left" : opens === "hinge-right" ? "right" : null,

@@ -7,7 +7,7 @@ import { refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
 import { fail, ok } from "../../core/result.ts";
 import { pinReach } from "../../core/set/pins.ts";
 import { type BeadSection, sealantFor } from "../../core/set/sealant.ts";
-import { LEAST_PITCH, sprigPlan } from "../../core/set/sprigs.ts";
+import { LEAST_PITCH, sprigPlan, straightSides } from "../../core/set/sprigs.ts";
 import { MOST_PIECES, sticksFor } from "../../core/set/sticks.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../../core/units/length.ts";
 import type { Outcome } from "../http/endpoint.ts";
@@ -77,7 +77,7 @@ export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAns
       message: "Give a pitch of 10 mm or more: nobody sets sprigs nearer.",
     });
   if (at.width <= 0 || at.height <= 0) return fail({ code: "no-size", message: "Give the pane's width and height." });
-  const plan = sprigPlan(at.width, at.height, { corner: at.corner, pitch: at.pitch });
+  const plan = sprigPlan(straightSides(at.width, at.height), { corner: at.corner, pitch: at.pitch });
   let pin: z.output<typeof FixingsAnswer>["pin"] = null;
   if (of.pin) {
     const p = inMm({ length: of.pin.length, stop: of.pin.stop, toGlass: of.pin.toGlass }, of.unit, "pin.");
@@ -92,8 +92,8 @@ export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAns
     };
   }
   return ok({
-    across: plan.across.map((p) => lengthOut(p, of.unit)),
-    upright: plan.upright.map((p) => lengthOut(p, of.unit)),
+    across: plan.sides.bottom.map((p) => lengthOut(p, of.unit)),
+    upright: plan.sides.left.map((p) => lengthOut(p, of.unit)),
     count: plan.count,
     pin,
     rule: "ends at the corner distance, equal pitch not over the rule; one in the middle of a short side; never none",
