@@ -64,8 +64,9 @@ describe("the opening by the way it was measured", () => {
     [null, undefined, 2, "usual"],
     ["packed", 5, 10, "packers"],
     ["tight", 3, 6, "packers"],
+    ["loose", 0, 4, "told"],
   ] as const)("an old pane that sat %s, packed by %s a side, had %d mm of room: %s", (sits, packed, play, fit) => {
-    const r = of({ "old-width": 600, "old-height": 900, ...(packed ? { "old-packed": packed } : {}) });
+    const r = of({ "old-width": 600, "old-height": 900, ...(packed === undefined ? {} : { "old-packed": packed }) });
     const found = openingBy("old-unit", r, { ...HOUSE, sits });
     expect(found.copied).toMatchObject({ glass: { width: mm(600), height: mm(900) }, play: mm(play), fit });
     expect(shown(found.readings)).toEqual({ "width-middle": 600 + play, "height-middle": 900 + play });

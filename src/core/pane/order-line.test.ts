@@ -4,6 +4,8 @@ import { ORDER, PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS, type HouseRules } from "../house/rules.ts";
 import type { StockInsert } from "../house/stock.ts";
+import { NO_BARS } from "../measure/found.ts";
+import { PLAIN_LOOKS } from "../specify/looks.ts";
 import { type Makeup, makeupText } from "../specify/makeup.ts";
 import { writeNumber } from "../tape/write.ts";
 import { mm, NM_PER_INCH } from "../units/length.ts";
@@ -149,6 +151,16 @@ describe("all that a cutter needs", () => {
     const line = orderLineOf(book, r);
     expect(line?.bars?.uprights).toBe(1);
     expect([line?.parts, line?.note, line?.looks?.mark]).toEqual([["packers"], "ring before delivery", "stamp"]);
+  });
+  it("and nothing stands there that was left as it mostly is, taken off again, or is another kind of glass's", () => {
+    const plain = new Teller().added(PANE, "timber-bead").read({ "width-top": "606", "height-left": "906" });
+    plain.tell("specify.looks", PLAIN_LOOKS);
+    plain.tell("specify.parts", { parts: [], note: "" });
+    plain.tell("measure.bars", { ...NO_BARS, uprights: 1 });
+    const { book: b, r: of } = reckoned(plain);
+    const on = orderLineOf(b, of);
+    if (!on) throw new Error("no line");
+    expect(["looks", "parts", "note", "bars", "makeup"].filter((k) => k in on)).toEqual([]);
   });
   it("is said in words on ticket and sheet", () => {
     const line = orderLineOf(book, r);

@@ -98,6 +98,13 @@ describe("what holds for the other panes of a sash", () => {
     ],
   ])("%s", (_, tell, there, expected) => expect(shared(tell, there)).toEqual(expected));
 
+  it("where neither stands in a row, the height of one says nothing of the other's", () => {
+    const t = new Teller().opened().added().read(HIGH);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    expect(sharedFrom(book, { light: "top sash" })).toEqual([]);
+  });
+
   it("leaves what was answered of the other for itself", () => {
     const other = uuid(0xb1);
     const t = new Teller().opened().added(other);

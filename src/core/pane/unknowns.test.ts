@@ -173,3 +173,46 @@ describe("what an order would leave to guess", () => {
     ["a unit with all of it", "plastic-bead-inside", unit("warm edge, grey"), []],
   ])("%s", (_, system, tell, ids) => expect(asked(system, tell)).toEqual(ids));
 });
+
+describe("where what is asked is answered", () => {
+  const at = (id: string, tell: (t: Teller) => void, system: System = "timber-putty") => {
+    const t = new Teller().added(PANE, system);
+    tell(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    return unknownsOf(book, reckon(book, { house: HOUSE_DEFAULTS, calendar })).find((u) => u.id === id)?.place ?? null;
+  };
+  it.each<[string, string, (t: Teller) => void, string | null]>([
+    [
+      "a width that no pane has",
+      "size",
+      (t) => t.read({ "width-top": "10", "width-bottom": "11", "height-left": "900", "height-right": "900" }),
+      "width-top",
+    ],
+    [
+      "a height that no pane has",
+      "size",
+      (t) => t.read({ "width-top": "600", "width-bottom": "600", "height-left": "11", "height-right": "10" }),
+      "height-right",
+    ],
+    ["nothing read", "size", () => undefined, "width-top"],
+    [
+      "the sash that is to take a unit, of which nothing was read",
+      "sash",
+      (t) => {
+        t.read(LEANING);
+        t.tell("look.option", { option: "double", reason: "" });
+      },
+      "rebate-depth",
+    ],
+    [
+      "its depth was read: the next",
+      "sash",
+      (t) => {
+        t.read({ ...LEANING, "rebate-depth": "10" });
+        t.tell("look.option", { option: "double", reason: "" });
+      },
+      "rebate-width",
+    ],
+  ])("%s", (_, id, tell, place) => expect(at(id, tell)).toBe(place));
+});

@@ -37,6 +37,12 @@ describe("whether rain holds what is done", () => {
     ["nothing wet outside", DRY, putty(), false],
     ["putty where no weather reaches", WET, putty({ weather: "sheltered" }), false],
     ["putty on the bench", WET, putty({ where: "bench" }), false],
+    [
+      "paint among other things, wherever they are worked from",
+      [{}, { dryDay: true as const }, {}],
+      putty({ where: "bench" }),
+      true,
+    ],
     ["paint, wherever it is worked from", [{ dryDay: true as const }], putty({ where: "bench" }), true],
     ["an opened unit that dries on the bench", [{ driesHours: 24, unitPart: "seal" as const }], putty(), false],
     [
