@@ -51,7 +51,7 @@ export function packersDrawing(of: {
     });
     return {
       d: polygon([to(-half, 0), to(half, 0), to(half, THICK), to(-half, THICK)]),
-      label: labelAt(s.edge, to),
+      label: labelAt(s.edge, goes, to),
     };
   };
   const outline = [...sides.bottom, ...sides.top.toReversed()].map(drawn);
@@ -81,10 +81,12 @@ const rectangleSides = (w: number, h: number): Readonly<Record<Side, Way>> => {
   return { bottom: [bl, br], right: [br, tr], top: [tl, tr], left: [bl, tl] };
 };
 
-/** Off its block, so that its figure stands clear of it: beside a jamb, over a head, under a foot. */
-const labelAt = (edge: Side, to: (along: number, off: number) => Xy): Xy => {
-  const p = to(0, edge === "left" || edge === "right" ? THICK + 3 : edge === "top" ? THICK + 4 : THICK + 20);
-  return edge === "left" || edge === "right" ? { x: p.x, y: p.y + 4 } : p;
+/** Off its block, so that its figure stands clear of it: beside a jamb, over a head and farther where that slopes, under a foot. */
+const labelAt = (edge: Side, goes: Xy, to: (along: number, off: number) => Xy): Xy => {
+  if (edge === "top") return to(0, THICK + 4 + 22 * Math.abs(goes.y));
+  if (edge === "bottom") return to(0, THICK + 20);
+  const beside = to(0, THICK + 3);
+  return { x: beside.x, y: beside.y + 4 };
 };
 
 /** A corner of the sash's outline: the pane's own, so much farther from its middle. */

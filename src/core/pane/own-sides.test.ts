@@ -9,6 +9,7 @@ import { sidesOf, waysAlong } from "./own-sides.ts";
 import { pinsHere } from "./pins-here.ts";
 import { reckon } from "./reckoning.ts";
 import { settingOf } from "./setting.ts";
+import { metresRound } from "./steps-at.ts";
 
 /* A pane cut to shape is packed, pinned and taped along its own sides, and not along the rectangle round it. */
 
@@ -91,6 +92,8 @@ describe("the sides of a pane with an arched head", () => {
     expect(strip / round).toBeGreaterThan(1);
     expect(strip).toBeLessThan(2588);
   });
+  it("and what runs along its edge is as long as that", () =>
+    expect(metresRound(told("arched").r)).toBeCloseTo(2.353, 2));
   it("pins stand along it: 50 from each end and 150 apart at most", () => {
     const { book, r } = told("arched", "timber-bead");
     // 597: 497 between, four pitches, five. 498: 398, three, four. 760: 660, five, six.

@@ -1,12 +1,11 @@
 import { pinned } from "../frame/held.ts";
 import { beadAcross } from "../measure/bead.ts";
 import { PIN_ANGLE_DEG, type PinPlan, pinPlan, TO_GLASS_MM, USUAL_BEAD_MM } from "../set/pin-plan.ts";
-import { straightSides } from "../set/sprigs.ts";
 import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { likeOf } from "./frame-here.ts";
-import { sidesOf } from "./own-sides.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { sidesHere } from "./sides-here.ts";
 
 /** Across the bead that is pinned, and whether it was read. @example never read // 12, not read */
 export function pinnedThrough(r: Pick<Reckoning, "readings">): { readonly stopMm: Mm; readonly isRead: boolean } {
@@ -19,8 +18,7 @@ export function pinnedThrough(r: Pick<Reckoning, "readings">): { readonly stopMm
  * @example 600 × 900 in pinned beads of 12 mm // pins of 25 mm
  */
 export function pinsHere(book: PaneBook, r: Reckoning, angleDeg: number = PIN_ANGLE_DEG): PinPlan | null {
-  if (!pinned(likeOf(book)) || !r.cut.ok) return null;
-  const { width, height } = r.cut.value.glass;
-  const sides = r.shaped ? sidesOf(r.shaped.corners) : straightSides(width, height);
+  const sides = sidesHere(r);
+  if (!pinned(likeOf(book)) || !sides) return null;
   return pinPlan({ sides, stopMm: pinnedThrough(r).stopMm, angleDeg, toGlassMm: TO_GLASS_MM });
 }

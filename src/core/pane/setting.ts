@@ -2,15 +2,15 @@ import { facePutty, standsOnPackers } from "../frame/held.ts";
 import { blockLength, type Opens, type PackerSpot, spotsFor, straightEdges } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
-import { straightSides } from "../set/sprigs.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
 import { stripMm } from "../set/strip.ts";
 import { readTape } from "../tape/read.ts";
 import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
-import { sidesOf, wayRoundShare } from "./own-sides.ts";
+import { wayRoundShare } from "./own-sides.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { sidesHere } from "./sides-here.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -79,13 +79,13 @@ const QUARTER = 0.25;
 
 /** Null while nothing is sized. */
 export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
-  if (!r.cut.ok) return null;
+  const sides = sidesHere(r);
+  if (!r.cut.ok || !sides) return null;
   const { glass, governs } = r.cut.value;
   const [w, h] = [toMm(glass.width), toMm(glass.height)];
   const facts = readyFacts(book, r);
   const blockMm = isUnit(book) ? blockLength((w * h) / 1e6) : r.house.packerLengthMm;
   // Cut to its own shape, every side is as long as it is, and what runs round it is as long as its way round.
-  const sides = r.shaped ? sidesOf(r.shaped.corners) : straightSides(glass.width, glass.height);
   const edgesMm = {
     left: toMm(sides.left),
     right: toMm(sides.right),

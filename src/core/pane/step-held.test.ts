@@ -48,6 +48,18 @@ describe("what speaks against ticking a step", () => {
     ticked(t, "takeout", "glass-loose", ["bond"]);
     expect(held(t, "takeout", "glass-loose")).toMatch(/^A bond that looks tight lets go all at once/);
   });
+  it("nobody said that it is set: once, at the first step after it", () => {
+    const says = "First say that it is set, and on which day: what follows counts from there.";
+    const t = pane("timber-bead");
+    const ids = (of: Teller) => {
+      const book = foldPane(PANE, of.entries);
+      if (!book) throw new Error("no pane");
+      return stepsAt("finish", book, reckon(book, { house: HOUSE_DEFAULTS, calendar })).map((s) => s.id);
+    };
+    expect(ids(t).map((id) => held(t, "finish", id) === says)).toEqual(ids(t).map((_, i) => i === 0));
+    t.tell("set.done", { day: "2026-05-04", compound: "tape", sprigs: null });
+    expect(ids(t).filter((id) => held(t, "finish", id) === says)).toEqual([]);
+  });
   it("sides that are still open", () => {
     const t = ticked(pane("timber-putty"), "ready", "clean", ["left", "top"]);
     expect(held(t, "ready", "clean")).toBe("Still open: right, bottom.");

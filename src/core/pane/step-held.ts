@@ -154,6 +154,12 @@ function notSafe({ step, station, book, r, steps }: Asked): Hold | null {
   );
 }
 
+/** Its days count from the day on which it was set: said once, at the first step after it. */
+const setUnsaid = ({ step, station, book, steps }: Asked): Hold | null =>
+  station === "finish" && !book.set && step.id === steps("finish")[0]?.id
+    ? leads("First say that it is set, and on which day: what follows counts from there.", "set", null)
+    : null;
+
 const bedNotSaid = ({ step, r }: Asked): string | null =>
   step.ofBed && bedIsAsked(r.bedFrom, r.compound) ? "First say what it is set in: this step goes by it." : null;
 
@@ -300,6 +306,7 @@ const HOLDS: readonly ((a: Asked) => Hold | string | null)[] = [
   noNewOnes,
   paneAway,
   notSafe,
+  setUnsaid,
   bedNotSaid,
   hangUnsaid,
   notTried,

@@ -9,6 +9,7 @@ import { toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { refurbishHere } from "./refurbishing.ts";
+import { sidesHere } from "./sides-here.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 
 /** The steps of a station, with the firm's own minutes where it has timed them: those of `who`, else of whoever reads it. */
@@ -30,8 +31,10 @@ export function stepsOnce(book: PaneBook, r: Reckoning): (station: Station) => r
 }
 
 /** Length of the glass's edge, m; null until it is sized. */
-export const metresRound = (r: Reckoning): number | null =>
-  r.cut.ok ? (2 * (toMm(r.cut.value.glass.width) + toMm(r.cut.value.glass.height))) / 1000 : null;
+export function metresRound(r: Reckoning): number | null {
+  const sides = sidesHere(r);
+  return sides && Object.values(sides).reduce((sum, side) => sum + toMm(side), 0) / 1000;
+}
 
 function stepsOf(station: Station, book: PaneBook, reckoning: Reckoning): readonly Step[] {
   const facts = stepFacts(book, reckoning);

@@ -115,7 +115,7 @@ export function SettingDrawing() {
         {say(
           `A tight fit wants them too: without, the {pane} stands on its own edge, and a hinged sash hangs on the glass. ${
             setting
-              ? "Figures from the left or lower end, seen from the side it goes in."
+              ? `Figures from the left or lower end${r.shaped ? " of each side, along it" : ""}, seen from the side it goes in.`
               : "Each about a quarter of its edge in from the corner: in figures once the glass is measured."
           }`,
         )}
