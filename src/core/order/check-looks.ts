@@ -35,7 +35,7 @@ export const CHECK_LOOK_FACTS: Readonly<
   thickness: { name: "thickness", how: "Caliper at two corners.", when: (f) => f.whole === null },
   marks: {
     name: "safety mark",
-    how: "The stamp is there, in the corner asked for, and can be read.",
+    how: "The stamp is there, in the corner asked for, and can be read. Laminated that stands where ordinary glass would do may have none: then its edge shows its layer.",
     when: (f) => f.safety,
   },
   coating: {

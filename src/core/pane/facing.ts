@@ -1,12 +1,12 @@
 import type { FacingFacts } from "../set/facing.ts";
 import type { PaneBook } from "./book.ts";
+import { newIsMarked } from "./marked.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
 
 /** What of this pane tells one face from the other. */
 export function facingFacts(book: PaneBook, r: Reckoning): FacingFacts {
-  const stamp = book.before.exam.stamp;
   return {
     sealed: isUnit(book),
     coatedFace: book.makeup?.coatings[0]?.face ?? null,
@@ -16,8 +16,7 @@ export function facingFacts(book: PaneBook, r: Reckoning): FacingFacts {
       (isUnit(book) && (book.looks?.pattern ?? "") !== ""),
     texture: book.looks?.texture ?? "not-said",
     runs: book.looks?.runs ?? "not-said",
-    stamped:
-      r.glass.kind === "toughened" || r.glass.kind === "laminated" || stamp === "toughened" || stamp === "laminated",
+    stamped: newIsMarked(book, r),
     oldGlassBack: readyFacts(book, r).oldGlassBack,
   };
 }

@@ -7,8 +7,6 @@ import { mendingOf } from "../look/condition.ts";
 import type { Station } from "../plan/stations.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
 import { HARDWARE, HARDWARE_NAMES, type HardwareFate } from "../ready/hardware.ts";
-import { isSafetyGlass } from "../specify/glass.ts";
-import { makeupIsSafe } from "../specify/makeup.ts";
 import type { StepId } from "../steps/step-id.ts";
 import { type BeadOrder, beadOrder } from "../takeout/beads.ts";
 import type { StepFacts } from "../takeout/facts.ts";
@@ -16,7 +14,7 @@ import type { Profile } from "../takeout/profile.ts";
 import { nm, toMm } from "../units/length.ts";
 import { type PaneBook, stepKey } from "./book.ts";
 import { hingeOf, inLeaf } from "./hangs.ts";
-import { insertIsSafe } from "./insert-safe.ts";
+import { newBursts, newIsMarked, oldBursts } from "./marked.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { gainOf } from "./sash-weighs.ts";
@@ -162,23 +160,6 @@ export const finishFacts = (book: PaneBook, r: Reckoning): FinishFacts => ({
 function mayHoldPutty(book: PaneBook): boolean {
   const { oldPutty, gasketed } = frameOf(book.added.system);
   return oldPutty && !gasketed(detailOf(book.added.system, book.before.detail));
-}
-
-/** The glass that is there is stamped toughened: nobody taps at it. */
-const oldBursts = (book: PaneBook): boolean => book.before.exam.stamp === "toughened";
-/** The glass that goes in is. */
-const newBursts = (book: PaneBook, r: Reckoning): boolean =>
-  oldGlassBack(book)
-    ? oldBursts(book)
-    : isUnit(book)
-      ? (book.makeup?.panes.some((p) => p.kind === "toughened") ?? false)
-      : r.glass.kind === "toughened";
-
-/** Safety glass carries its mark, burst or hold: in one sheet, in a unit, in an insert. */
-function newIsMarked(book: PaneBook, r: Reckoning): boolean {
-  if (oldGlassBack(book)) return book.before.exam.stamp === "toughened" || book.before.exam.stamp === "laminated";
-  if (wholeOf(book)) return insertIsSafe(book, r.stands);
-  return isUnit(book) ? book.makeup !== null && makeupIsSafe(book.makeup) : isSafetyGlass(r.glass.kind);
 }
 
 /** Which glass hands are at, station by station. */
