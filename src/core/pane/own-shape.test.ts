@@ -10,7 +10,7 @@ import { verdictOf } from "../words/verdict.ts";
 import { foldPane } from "./book.ts";
 import { nextFor } from "./next.ts";
 import { lineMass, orderLineOf } from "./order-line.ts";
-import { shareOfRound } from "./own-shape.ts";
+import { archDrawn, shareOfRound } from "./own-shape.ts";
 import { sidesOf, wayRoundShare } from "./own-sides.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
@@ -308,4 +308,23 @@ describe("what holds a pane that is cut to shape, along its own sides", () => {
     const share = r.putty?.ok && full?.ok ? r.putty.value.bedMl / full.value.bedMl : 0;
     expect(share).toBeCloseTo(0.909, 2);
   });
+});
+
+describe("an arch as it is drawn", () => {
+  // 600 wide, springs at 500, crown at 700: radius (300² + 200²) ÷ 400 = 325. Least gap 0.5 and a millimetre: 1.5 all round.
+  const drawn = archDrawn({ width: 600, spring: 500, crown: 700, radius: 325 }, 0.5);
+  const range = (points: readonly { readonly x: number; readonly y: number }[] = []) => [
+    Math.min(...points.map((p) => p.x)),
+    Math.max(...points.map((p) => p.x)),
+    Math.min(...points.map((p) => p.y)),
+    Math.max(...points.map((p) => p.y)),
+  ];
+  it("its opening from its own foot", () => {
+    expect(range(drawn?.opening).map((v) => Math.round(v * 100) / 100)).toEqual([0, 600, 0, 700]);
+    expect(drawn?.spring).toBe(500);
+  });
+  it("its pane where it lies in it, a millimetre and a half off on every side", () =>
+    expect(range(drawn?.pane).map((v) => Math.round(v * 100) / 100)).toEqual([1.5, 598.5, 1.5, 698.5]));
+  it("nothing where no pane is left", () =>
+    expect(archDrawn({ width: 2, spring: 1, crown: 2, radius: 1 }, 5)).toBeUndefined());
 });

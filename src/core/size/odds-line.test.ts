@@ -170,6 +170,23 @@ describe("both dimensions in one movement, where a tape does not err", () => {
   });
   it("a cut of 0.2 more than was ordered binds that much sooner: 1.75 of 2", () =>
     expect(either({}, 599.3, { cutting: { kind: "within", mm: 0, off: 0.2 } }, 899.55).binds).toBeCloseTo(0.875, 9));
+  // Cut anywhere within 0.5 of what was ordered, closing by 0 to 2: it binds where cut and closing together pass what is left,
+  // and of all pairs, an area of 2 by 1, those do that lie past the line on which they make up what is left.
+  it.each<[string, glass: number, off: number, binds: number]>([
+    ["0.7 left", 599.3, 0, 0.65],
+    ["1.8 left: a triangle of 0.7 by 0.7", 598.2, 0, (0.7 * 0.7) / 2 / 2],
+    ["0.2 left: all but a triangle of 0.7 by 0.7", 599.8, 0, 1 - (0.7 * 0.7) / 2 / 2],
+    ["1 left, and theirs come 0.3 larger", 599, 0.3, 0.65],
+    ["0.4 left, and theirs come 0.3 smaller", 599.6, -0.3, 0.65],
+  ])("cut within half a millimetre: %s", (_, glass, off, binds) => {
+    const cutting = { kind: "within", mm: 0.5, off } as const;
+    expect(either({ cutting }, glass, { readings: [9000] }, 1).binds).toBeCloseTo(binds, 9);
+  });
+  it("cover lost by a cut within half a millimetre: 1.4 of 2 in the middle, and as likely short as long", () => {
+    const opening = { movement: { lo: 0, hi: 2 }, depth: 6, cutting: { kind: "within", mm: 0.5 } } as const;
+    const got = either({ ...opening, readings: [604] }, 598.6, { movement: { lo: 0, hi: 2 }, readings: [9000] }, 1);
+    expect(got.coverLost).toBeCloseTo(0.7, 9);
+  });
   it("moving apart they add as chances do: 1 − 0.35 × 0.225", () => {
     const [w, h] = [moving({}), moving({ readings: [900] })];
     const apart = chancesOnBoth({ line: w, glass: 599.3 }, { line: h, glass: 899.55 }, "apart");

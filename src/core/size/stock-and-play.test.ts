@@ -29,6 +29,11 @@ describe("a pane from stock", () => {
     ["both cut", [pane("750 by 1000", 750, 1000)], [["750 by 1000", 2, 608, 900]]],
     ["a strip too narrow to break", [pane("614 by 1200", 614, 1200)], []],
     ["too narrow by more than the cover", [pane("595 by 900", 595, 900)], []],
+    ["covered by just as much as it must be", [pane("598 by 889", 598, 889)], [["598 by 889", 0, 598, 889]]],
+    ["and by a hair less", [pane("597.9 by 889", 597.9, 889)], []],
+    ["just as much off as goes in", [pane("611 by 902", 611, 902)], [["611 by 902", 0, 611, 902]]],
+    ["a strip that just breaks", [pane("618 by 900", 618, 900)], [["618 by 900", 1, 608, 900]]],
+    ["and one a hair narrower", [pane("617.9 by 900", 617.9, 900)], []],
     ["another thickness is no help", [pane("610 by 900", 610, 900, 3)], []],
     ["another kind is no help", [pane("610 by 900", 610, 900, 4, "laminated")], []],
     [
@@ -71,6 +76,8 @@ describe("a pane from stock", () => {
     const got = fromStock([across], { ...need, kind: "patterned", pattern: "reeded", runs: "up" });
     expect(got.map((c) => [c.turned, c.cuts])).toEqual([[true, 0]]);
   });
+  it("what is left over of it: of 610 by 1200 a strip of 610 by 300", () =>
+    expect(fromStock([pane("p", 610, 1200)], need)[0]?.wasteNm2).toBe(mm(610) * mm(300)));
   it("keeps two factory edges of each dimension that is not cut and one of each that is", () => {
     const edges = (stock: StockPane) => fromStock([stock], need)[0]?.factoryEdges;
     expect([edges(pane("a", 610, 900)), edges(pane("b", 610, 1200)), edges(pane("c", 750, 1000))]).toEqual([4, 3, 2]);
