@@ -59,6 +59,29 @@ describe.each(SYSTEMS)("%s", (system) => {
   });
 });
 
+describe("what is asked of a frame, and of no other", () => {
+  const of = (system: System, said: Partial<Detail> = {}): string =>
+    frameOf(system).asks(detailOf(system, said)).join(" ");
+  it.each<[System, Partial<Detail>, string]>([
+    ["timber-putty", {}, "where old paint lost"],
+    ["timber-bead", {}, "where fixing bond keep paint lost"],
+    ["pinned-stop", {}, "where fixing keep paint lost"],
+    ["plastic-bead-outside", {}, "where bond keep"],
+    ["plastic-bead-inside", {}, "gasket keep"],
+    ["plastic-bead-inside-bonded", {}, "where bond keep"],
+    ["plastic-no-bead", {}, ""],
+    ["cassette", {}, "halves bond"],
+    ["compression-moulding", {}, ""],
+    ["metal-frame", { metal: "compound" }, "metal old"],
+    ["metal-frame", { metal: "beads" }, "metal gasket keep"],
+    ["in-front", {}, ""],
+  ])("%s %j: %s", (system, said, asks) => expect(of(system, said)).toBe(asks));
+  it("of every system", () =>
+    expect(SYSTEMS.filter((system) => of(system) === "")).toEqual(
+      expect.arrayContaining(["plastic-no-bead", "compression-moulding", "in-front"]),
+    ));
+});
+
 describe("frames side by side", () => {
   it("are told apart by name", () => {
     expect(new Set(SYSTEMS.map((s) => frameOf(s).name)).size).toBe(SYSTEMS.length);

@@ -164,6 +164,16 @@ describe("no slip", () => {
     ["a bow of 3", { "width-middle": 609.5 }],
   ] as const)("%s", (_, over) => expect(slipsIn(given(over))).toEqual([]));
 
+  it("widths alone are not turned about, however it looks by eye", () => {
+    const widths = { "width-top": mm(612), "width-middle": mm(611.5), "width-bottom": mm(613) };
+    expect(slipsIn({ ...given({}, { shape: "lying" }), readings: widths })).toEqual([]);
+  });
+  it("touches its place, and the other's where two changed places", () => {
+    expect(touched({ place: "width-top", kind: "ten-mm", meant: mm(600), logOdds: 3 })).toEqual(["width-top"]);
+    expect(
+      touched({ place: "width-top", kind: "width-for-height", meant: mm(600), logOdds: 3, with: "height-left" }),
+    ).toEqual(["width-top", "height-left"]);
+  });
   it("one or two readings contradict nothing", () => {
     expect(slipsIn({ readings: { "width-top": mm(612), "height-left": mm(94) }, unit: "mm", tapeMm: 0.5 })).toEqual([]);
   });

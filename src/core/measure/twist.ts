@@ -1,4 +1,4 @@
-import { type Nm, toMm } from "../units/length.ts";
+import { type Nm, nm, toMm } from "../units/length.ts";
 import { OPENING, type OpeningPlace } from "./places.ts";
 import type { Readings } from "./reckoned.ts";
 
@@ -33,16 +33,10 @@ export function twistOf(r: Readings): Twist {
 export function throughBoth(r: Readings): Readings {
   const out: Partial<Record<OpeningPlace, Nm>> = {};
   for (const place of OPENING) {
-    const [front, back] = [r[place], r[`back-${place}`]];
-    const least =
-      front === undefined
-        ? back
-        : back === undefined || place.startsWith("diagonal")
-          ? front
-          : front < back
-            ? front
-            : back;
-    if (least !== undefined) out[place] = least;
+    const front = r[place];
+    const both = front !== undefined && place.startsWith("diagonal") ? [front] : [front, r[`back-${place}`]];
+    const read = both.filter((length) => length !== undefined);
+    if (read.length > 0) out[place] = nm(Math.min(...read));
   }
   return { ...r, ...out };
 }

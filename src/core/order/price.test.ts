@@ -226,6 +226,7 @@ describe("a price list as a file", () => {
   });
   it.each([
     ["float/4", "4 mm clear float"],
+    ["unit/2", "a {unit} of two sheets"],
     ["unit/3", "a {unit} of three sheets"],
     ["toughened-sheet", "a sheet {toughened}"],
   ])("%s is said as %s", (of, says) => expect(pricedName(of)).toBe(says));

@@ -138,6 +138,14 @@ describe("where it can come from", () => {
   ])("what lies there: %s", (_, over, cuts, offered) =>
     expect(sourcesFor(facts({ ...over, fromStock: { name: "Rack A", cuts, cost: null } })).length === 1).toBe(offered),
   );
+  it("nobody can say how likely in time where no day is needed", () => {
+    const sent = day("2026-03-02");
+    const four = Array.from({ length: 4 }, () => ({ sent, arrived: afterWorkingDays(sent, 3, calendar) }));
+    const shop = supplier("Shop", { lead: leadOf(3, four, calendar, sent) });
+    const one = (needed: SourceFacts["needed"]) => first(facts({ needed, suppliers: [shop] }))?.inTime;
+    expect(one(null)).toBeNull();
+    expect(one(afterWorkingDays(day("2026-05-20"), 3, calendar))).toBeCloseTo(0.96, 2);
+  });
   it("the cheaper of two in time", () =>
     expect(first(facts({ suppliers: [supplier("Dear", { pence: pence(4000) }), supplier("Cheap")] }))?.supplier).toBe(
       "Cheap",

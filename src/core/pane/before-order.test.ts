@@ -152,5 +152,16 @@ describe("a sash that is routed for a unit", () => {
     expect(says({ ...SASH, "timber-thickness": "30" })).toContain("keep 0 mm of timber"));
   it("and where its upstand holds and its face does not: by the thinnest web", () =>
     expect(says({ ...SASH, "timber-thickness": "70", "member-face": "19" })).toContain("keep 2 mm of timber"));
+  it("not before a unit was chosen, nor of a frame that nobody routs", () => {
+    const t = new Teller().opened().added(PANE, "timber-putty");
+    t.tell("look.option", { option: "double", reason: "warmer" });
+    t.read({ ...SQUARE, ...SASH, "timber-thickness": "30" });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    expect(heldBy(book, reckon(book, { house: HOUSE_DEFAULTS, calendar })).map((c) => c.id)).not.toContain("timber");
+    expect(
+      held((p) => unit(24)(p.read({ ...SQUARE, ...SASH, "timber-thickness": "30" })), "plastic-bead-inside"),
+    ).not.toContain("timber");
+  });
   it("not where enough of both stays", () => expect(says({ ...SASH, "timber-thickness": "70" })).toBeNull());
 });

@@ -10,7 +10,7 @@ import type { PaneBook } from "./book.ts";
 import { mayStay, oldGlassBack } from "./old-glass.ts";
 import { glassIsOut, standsOpen } from "./open-hole.ts";
 import { linesAlive } from "./ordered-twice.ts";
-import { paintOwed } from "./paint-owed.ts";
+import { owedPaint, paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { seenOnly } from "./seen-only.ts";
 import { stillShut } from "./shut.ts";
@@ -224,17 +224,17 @@ function toSetting(book: PaneBook, r: Reckoning): Next {
 }
 
 function afterSetting(book: PaneBook, r: Reckoning, today: Day): Next {
-  const owed = paintOwed(book, r);
-  const pressing = owed && r.paint?.kind === "window" && r.paint.closes !== null && r.paint.closes < today;
-  if (book.visit && !pressing && !(book.visit.visit === "paint" && !owed) && dayOf(book.visit.day) >= today)
-    return { station: "finish", kind: "come-back", day: dayOf(book.visit.day) };
-  if (owed && r.paint?.kind === "window") {
-    if (r.paint.closes !== null && r.paint.closes < today)
-      return { station: "finish", kind: "past-paint", day: r.paint.closes };
-    if (r.paint.from === null) return { station: "finish", kind: "wait-paint" };
-    return r.paint.from > today
-      ? { station: "finish", kind: "wait-paint", day: r.paint.from }
-      : { station: "finish", kind: "paint", day: r.paint.closes ?? r.paint.from };
+  const paint = owedPaint(book, r);
+  // What is past painting is said before any visit that somebody planned.
+  if (paint && paint.closes !== null && paint.closes < today)
+    return { station: "finish", kind: "past-paint", day: paint.closes };
+  const comes = book.visit?.visit === "paint" && !paint ? null : book.visit;
+  if (comes && dayOf(comes.day) >= today) return { station: "finish", kind: "come-back", day: dayOf(comes.day) };
+  if (paint) {
+    if (paint.from === null) return { station: "finish", kind: "wait-paint" };
+    return paint.from > today
+      ? { station: "finish", kind: "wait-paint", day: paint.from }
+      : { station: "finish", kind: "paint", day: paint.closes ?? paint.from };
   }
   const { done, of } = countSteps("finish", book, r);
   if (done < of) return { station: "finish", kind: "finish-off", count: of - done };

@@ -8,7 +8,7 @@ import type { PaneBook } from "./book.ts";
 import { hingeOf } from "./hangs.ts";
 import { inspectionHere } from "./inspection.ts";
 import { oldGlassBack, packedAnew } from "./old-glass.ts";
-import { paintOwed } from "./paint-owed.ts";
+import { owedPaint } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isHere, wasHad } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
@@ -168,10 +168,11 @@ function orderStanding(book: PaneBook): Standing {
 
 function finishStanding(book: PaneBook, r: Reckoning): Standing {
   if (!book.set) return { state: "open", says: { kind: "nothing" } };
-  if (paintOwed(book, r) && r.paint?.kind === "window")
-    return r.paint.from === null
+  const paint = owedPaint(book, r);
+  if (paint)
+    return paint.from === null
       ? { state: "trouble", says: { kind: "no-fit-day" } }
-      : { state: "begun", says: { kind: "paint-from", day: r.paint.from } };
+      : { state: "begun", says: { kind: "paint-from", day: paint.from } };
   // Painted or not, it is done when its steps are.
   const { done, of } = countSteps("finish", book, r);
   if (done < of) return { state: "begun", says: { kind: "steps", done, of } };

@@ -13,7 +13,7 @@ import { notDry } from "./drying.ts";
 import { facingFacts } from "./facing.ts";
 import { hingeOf } from "./hangs.ts";
 import { oldGlassBack, staysIn } from "./old-glass.ts";
-import { paintOwed } from "./paint-owed.ts";
+import { owedPaint } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { roundTicks, screwsToDrive } from "./screw-rounds.ts";
 import { isHere, wasHad } from "./stands.ts";
@@ -193,11 +193,10 @@ function wet({ step, book, steps, at }: Asked): Hold | null {
 
 /** {Putty} that may not be painted yet. */
 function notYetPainted({ step, book, r, at }: Asked): string | null {
-  if (!step.paints || !paintOwed(book, r) || r.paint?.kind !== "window") return null;
-  if (r.paint.from === null) return "No day in its window is fit to paint yet: look at the days again.";
-  return r.paint.from > at.today
-    ? "Too soon: painted now it wrinkles. Its days stand under The days, at Finish."
-    : null;
+  const paint = step.paints ? owedPaint(book, r) : null;
+  if (!paint) return null;
+  if (paint.from === null) return "No day in its window is fit to paint yet: look at the days again.";
+  return paint.from > at.today ? "Too soon: painted now it wrinkles. Its days stand under The days, at Finish." : null;
 }
 
 function unclean({ step, book, steps }: Asked): Hold | null {

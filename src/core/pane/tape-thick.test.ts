@@ -36,6 +36,13 @@ describe("how thick the tape is", () => {
       [2],
       "usual",
     ],
+    [
+      "a unit that nobody chose or read: how thick it is nobody can say",
+      "plastic-bead-outside",
+      { "rebate-width": "40", "bead-width": "9" },
+      [2],
+      "usual",
+    ],
     ["a bead, but not the rebate", "timber-bead", { "bead-width": "9" }, [2], "usual"],
     ["14 wide: 1 is left, and it is a strip", "timber-bead", { "rebate-width": "14", "bead-width": "9" }, [1], "fills"],
     ["a rebate of which the bead is not read", "timber-bead", { "rebate-width": "16" }, [2], "usual"],

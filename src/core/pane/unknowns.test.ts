@@ -197,6 +197,18 @@ describe("where what is asked is answered", () => {
     ],
     ["nothing read", "size", () => undefined, "width-top"],
     [
+      "a raking side, and neither corner read",
+      "template",
+      (t) => t.also("measure.shape", { shape: "raked" }).read({ "width-bottom": "800", "height-left": "600" }),
+      "diagonal-up",
+    ],
+    [
+      "and one of them",
+      "template",
+      (t) => t.also("measure.shape", { shape: "raked" }).read({ "width-bottom": "800", "diagonal-up": "1000" }),
+      "diagonal-down",
+    ],
+    [
       "the sash that is to take a unit, of which nothing was read",
       "sash",
       (t) => {

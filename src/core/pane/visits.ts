@@ -8,7 +8,7 @@ import { glassFrom } from "./glass-from.ts";
 import { oldGlassBack } from "./old-glass.ts";
 import { isCovered, standsOpen } from "./open-hole.ts";
 import { beforeNight, dryFrom } from "./overnight.ts";
-import { paintOwed } from "./paint-owed.ts";
+import { owedPaint, paintOwed } from "./paint-owed.ts";
 import type { PaneVisit } from "./pane-visit.ts";
 import { isTakeOut, readyVisit } from "./ready-visit.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -148,13 +148,14 @@ function afterSet(book: PaneBook, r: Reckoning, today: Day): readonly PaneVisit[
       after: [],
       because: shut > today ? { kind: "shut", day: shut } : { kind: "ready" },
     });
-  if (!paintOwed(book, r) || r.paint?.kind !== "window") return visits;
-  const from = r.paint.from ?? r.paint.opens;
+  const paint = owedPaint(book, r);
+  if (!paint) return visits;
+  const from = paint.from ?? paint.opens;
   visits.push({
     ...common(book, r, "paint", NO_WORK),
     ...paintWork(book, r),
     earliest: later(today, from),
-    latest: r.paint.closes !== null && r.paint.closes < today ? null : r.paint.closes,
+    latest: paint.closes !== null && paint.closes < today ? null : paint.closes,
     promised: null,
     openHole: false,
     after: [],

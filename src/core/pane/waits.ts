@@ -2,7 +2,7 @@ import type { PaintWindow } from "../finish/paint-window.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
-import { paintOwed } from "./paint-owed.ts";
+import { owedPaint, paintOwed } from "./paint-owed.ts";
 import type { Reckoning } from "./reckoning.ts";
 
 /** What a pane waits for, in whole days, both ends included. */
@@ -34,8 +34,8 @@ function glass(book: PaneBook, today: Day): readonly Wait[] {
 }
 
 function cure(book: PaneBook, r: Reckoning): readonly Wait[] {
-  if (!book.set || !paintOwed(book, r) || r.paint?.kind !== "window") return [];
-  return cureWaits(dayOf(book.set.day), r.paint);
+  const paint = owedPaint(book, r);
+  return book.set && paint ? cureWaits(dayOf(book.set.day), paint) : [];
 }
 
 /**
