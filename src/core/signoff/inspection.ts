@@ -1,5 +1,15 @@
 import { seals } from "../bed/compound.ts";
-import { facePutty, halved, isBeaded, isTimber, pinned, sashLeaves, sprung, standsOnPackers } from "../frame/held.ts";
+import {
+  clipped,
+  facePutty,
+  halved,
+  isBeaded,
+  isTimber,
+  pinned,
+  sashLeaves,
+  sprung,
+  standsOnPackers,
+} from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { isDrained } from "../ready/drained.ts";
 import type { ReadyFacts } from "../ready/facts.ts";
@@ -58,7 +68,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
         ? "The {pane} is still: knock the frame lightly, no rattle. The {putty} is soft: nobody presses it."
         : "The {pane} is still: press it, knock the frame, no rattle.",
     ifNot: putty(f)
-      ? "Find the gap in the bed, or the {sprig} standing off the glass."
+      ? `Find the gap in the bed, or the ${clipped(f) ? "clip" : "{sprig}"} standing off the glass.`
       : "Find the {bead} or gasket that does not press.",
     when: always,
   },

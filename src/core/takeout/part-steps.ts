@@ -193,7 +193,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
     falls && {
       id: "loose-putty",
       does: "Lift off the {putty} that already gives, along the {rebate}, not into it.",
-      why: "The loose part shows how hard the rest is, and costs no timber.",
+      why: `The loose part shows how hard the rest is, and costs no ${metal ? "coating" : "timber"}.`,
       tool: "putty knife",
       minutes: 5,
     },

@@ -1,4 +1,6 @@
+import { clipped } from "../../core/frame/held.ts";
 import { earlierMinutes } from "../../core/look/earlier.ts";
+import { likeOf } from "../../core/pane/frame-here.ts";
 import type { Step } from "../../core/steps/step.ts";
 import type { Counted } from "../../core/takeout/counts.ts";
 import { Closing } from "../panels/Closing.tsx";
@@ -92,7 +94,9 @@ function Sprigs() {
   const { book, write, say } = usePane();
   return (
     <label className="block max-w-40">
-      <span className="text-[13px] text-mute">{say("{Sprigs} found")}</span>
+      <span className="text-[13px] text-mute">
+        {clipped(likeOf(book)) ? "Clips or pegs found" : say("{Sprigs} found")}
+      </span>
       <input
         type="number"
         min={0}
