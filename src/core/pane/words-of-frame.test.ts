@@ -15,7 +15,7 @@ import { stepsAt } from "./steps-at.ts";
 const DAMAGES: readonly (readonly Damage[])[] = [
   ["cracked"],
   ["holed", "putty-falling"],
-  ["rattles", "dropped"],
+  ["rattling", "dropped"],
   ["misted"],
 ];
 const FOREIGN = {

@@ -73,11 +73,18 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         breaks on the way, say so there, and new glass is sized and ordered.
       </p>
     );
+  const whole = wholeOf(book);
+  // Glass that is here is looked at and taken whatever was read so far.
+  const mayBeHere = whole === null || whole === "insert";
   if (!r.cut.ok || !way)
-    return <p className="note-glass">{r.cut.ok ? "" : say(cutErrorSentence(r.cut.error, book.way))}</p>;
+    return (
+      <Part title={again ? "Order it again" : "Put it on an order"}>
+        {!r.cut.ok && <p className="note-glass">{say(cutErrorSentence(r.cut.error, book.way))}</p>}
+        {mayBeHere && <HaveGlass />}
+      </Part>
+    );
   const { held, proposed, isMade, open, putOn } = way;
   const ticket = ticketOf(book, r, prefs);
-  const whole = wholeOf(book);
   // They said what they make, and it is not this: the first of them is no better guess than none.
   const madeIn = unitsInOf(book);
   const isMadeByNobody = !isMade && firm.suppliers.some((s) => saysMakes(firm.terms.get(s.name)));
@@ -111,7 +118,7 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
       )}
       <BeforeOrder />
       {held === null && <CutHere />}
-      {(whole === null || whole === "insert") && <HaveGlass />}
+      {mayBeHere && <HaveGlass />}
       {isMadeByNobody && (
         <p className="note-glass">
           Nobody on your list makes {say(MAKES_NAMES[needsOf(book, r)])}
