@@ -1,12 +1,11 @@
 import { pinned } from "../frame/held.ts";
 import { beadAcross } from "../measure/bead.ts";
-import { thicknessFrom } from "../measure/thickness.ts";
 import { bedOf, TAPES } from "../size/through.ts";
 import { mm, type Nm, nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { likeOf } from "./frame-here.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { isUnitOpen } from "./unit.ts";
+import { thickGoesIn } from "./thick-goes-in.ts";
 
 /** Of what strips the tape under a pane is, the tape itself first; and why so thick. */
 export type TapeThick = {
@@ -24,7 +23,7 @@ export function tapeThick(book: PaneBook, r: Reckoning): TapeThick {
   const read = r.readings["bed-under"];
   if (read !== undefined) return { strips: stripsOf(read), because: "read" };
   const [width, bead] = [r.readings["rebate-width"], beadAcross(r.readings)];
-  const glass = r.stands.thickness ?? (isUnitOpen(book) ? thicknessFrom(r.readings).overall : r.glass.thickness);
+  const glass = thickGoesIn(book, r);
   if (width !== undefined && bead !== undefined && glass !== null && pinned(likeOf(book))) {
     const left = nm(width - glass - bead);
     const strips = left > 0 ? bedOf(left)?.pieces : undefined;

@@ -1,8 +1,8 @@
 import { facePutty } from "../../core/frame/held.ts";
 import { beadAcross } from "../../core/measure/bead.ts";
-import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
-import { isUnit, isUnitOpen } from "../../core/pane/unit.ts";
+import { thickGoesIn } from "../../core/pane/thick-goes-in.ts";
+import { isUnit } from "../../core/pane/unit.ts";
 import { throughThickness } from "../../core/size/through.ts";
 import { mm, nm } from "../../core/units/length.ts";
 import { throughWords } from "../../core/words/through.ts";
@@ -17,8 +17,7 @@ export function ThroughSum() {
   const putty = facePutty(likeOf(book));
   const bead = beadAcross(r.readings);
   const bed = r.readings["bed-under"] ?? mm(firm.house.bedMm);
-  // A unit nobody chose is as thick as was read, or not known.
-  const glass = isUnitOpen(book) ? thicknessFrom(r.readings).overall : r.glass.thickness;
+  const glass = thickGoesIn(book, r);
   if (glass === null)
     return (
       <p className="note-glass">

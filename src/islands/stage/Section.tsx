@@ -1,6 +1,6 @@
 import { facePutty, isBeaded, sprung } from "../../core/frame/held.ts";
-import { thicknessFrom } from "../../core/measure/thickness.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
+import { thickGoesIn } from "../../core/pane/thick-goes-in.ts";
 import { isUnit, layersOf } from "../../core/pane/unit.ts";
 import { mm, nm, toMm } from "../../core/units/length.ts";
 import { metalClass } from "../../drawing/colours.ts";
@@ -19,7 +19,7 @@ export function Section() {
   const packed = r.packers?.stack ? toMm(r.packers.stack.sum) : 0;
   const cover = r.cut.ok && r.cut.value.opening.ok ? (r.cut.value.opening.value.cover?.bottom ?? null) : null;
   const like = likeOf(book);
-  const layers = layersOf(book, thicknessFrom(r.readings).overall);
+  const layers = layersOf(book, thickGoesIn(book, r));
   // A unit that nobody has chosen yet is drawn as the usual one, and labelled so.
   const thickness =
     layers && !book.makeup
