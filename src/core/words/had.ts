@@ -12,6 +12,9 @@ import { type LengthUnit, mm, type Nm, nm } from "../units/length.ts";
 import { goesIn } from "./goes-in.ts";
 import { sizeText } from "./size-text.ts";
 
+/** Of glass that is here, while nobody can say what it does in its opening. */
+export const READ_TO_JUDGE = "Read the opening, and it says whether this goes in." as const satisfies Template;
+
 export type HadSays = { readonly says: Template; readonly bad: boolean };
 
 /**
@@ -30,7 +33,7 @@ export function hadSays(book: PaneBook, r: Reckoning, unit: LengthUnit): readonl
     bad: false,
   });
   if (!r.cut.ok || !r.cut.value.opening.ok) {
-    out.push({ says: "Read the opening, and it says whether this goes in.", bad: false });
+    out.push({ says: READ_TO_JUDGE, bad: false });
   } else if (r.tooBigBy > 0) {
     const ease = r.eased?.easings.map(
       (e) => `${e.side} ${text(mm(Math.ceil(Math.max(e.from, e.to) * 2) / 2))} ${unit}`,

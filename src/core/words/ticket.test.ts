@@ -113,6 +113,30 @@ describe("the ticket", () => {
       "3.8 mm clear float",
     ]);
   });
+  it("a unit that is here and was never chosen: as thick as it was measured, and nobody said what it is made of", () => {
+    const here = (thickness?: string, read = true) => {
+      const t = new Teller().opened().added(PANE, "plastic-bead-inside");
+      if (read) t.read(LEANING);
+      const mm = (text: string) => ({ text, unit: "mm" as const });
+      t.tell("order.had", {
+        from: "bought",
+        width: mm("600"),
+        height: mm("892"),
+        ...(thickness && { thickness: mm(thickness) }),
+        note: "",
+      });
+      return ticket(t);
+    };
+    expect(here("28").what).toMatch(/^1 off, sealed unit of 28 mm, its make not said, about /);
+    expect(here().what).toMatch(/^1 off, sealed unit, its make not said, about /);
+    expect(here("28").why).toMatch(/^As it is here\. /);
+    // Before anything was read it is as large as it is.
+    expect(here("28", false)).toMatchObject({
+      size: { width: "600", height: "892", unit: "mm" },
+      why: "As it is here. Read the opening, and it says whether this goes in.",
+      trouble: false,
+    });
+  });
   it("a pane of 10 kg weighs 22 lb", () => expect(massText(10, "in")).toBe("22.0 lb"));
 });
 

@@ -24,6 +24,7 @@ import { declinedText } from "./declined.ts";
 import { type Dialect, say } from "./dialect.ts";
 import { barsText } from "./found.ts";
 import { glassText, panelText } from "./glass.ts";
+import { READ_TO_JUDGE } from "./had.ts";
 import { massText } from "./mass.ts";
 import { oldBackText } from "./old-back.ts";
 import { PLACE_NAMES } from "./places.ts";
@@ -67,7 +68,7 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
     if (oldGlassBack(book)) return say(oldBackText(book), dialect);
     const whole = wholeHere(book, r);
     if (whole) return wholeText(whole);
-    if (isUnitOpen(book)) return say("{unit}, not chosen yet", dialect);
+    if (isUnitOpen(book)) return say(unitUnsaid(r, unit), dialect);
     if (book.panel) return panelText(book.panel, unit);
   }
   const makeup = line ? (line.makeup ?? null) : book.makeup;
@@ -78,6 +79,15 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
 }
 
+/** A unit of which nobody said what it is made of. @example bought, and measured 28 thick // "{unit} of 28 mm, its make not said" */
+function unitUnsaid(r: Reckoning, unit: LengthUnit): Template {
+  const { as, thickness } = r.stands;
+  if (as === "worked-out") return "{unit}, not chosen yet";
+  return thickness === null
+    ? "{unit}, its make not said"
+    : `{unit} of ${writeLength(thickness, unit, { places: 1, ticks: 32 })}, its make not said`;
+}
+
 const STANDS_WORDS: Readonly<Record<Exclude<StandsAs, "worked-out">, string>> = {
   ordered: "Ordered.",
   accepted: "As it came.",
@@ -85,8 +95,11 @@ const STANDS_WORDS: Readonly<Record<Exclude<StandsAs, "worked-out">, string>> = 
 };
 
 /** An order that was not sent yet orders nothing. */
-const standsText = (as: Exclude<StandsAs, "worked-out">, line: NonNullable<Reckoning["stands"]["line"]>): string =>
-  as === "ordered" && line.state === "open" ? "On an order that is not sent yet." : STANDS_WORDS[as];
+function standsText({ as, line }: Reckoning["stands"]): string {
+  if (as === "worked-out") return "";
+  if (as === "ordered" && line?.state === "open") return "On an order that is not sent yet. ";
+  return `${as === "accepted" && line === null ? "As it is here." : STANDS_WORDS[as]} `;
+}
 
 export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
   const { unit, dialect } = by;
@@ -103,9 +116,12 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     .join(", ");
   const nothing = nothingToOrder(book, r, unit);
   if (nothing !== null || !r.cut.ok) {
-    const why = say(nothing ?? (r.cut.ok ? "" : cutErrorSentence(r.cut.error, book.way)), dialect);
+    // Glass that is here is as large as it is, whatever was read of its opening.
+    const here = nothing === null ? r.stands.size : null;
+    const unread = r.cut.ok ? "" : cutErrorSentence(r.cut.error, book.way);
+    const why = say(nothing ?? (here ? `${standsText(r.stands)}${READ_TO_JUDGE}` : unread), dialect);
     return {
-      size: null,
+      size: here && { width: sizeText(here.width, unit, true), height: sizeText(here.height, unit, true), unit },
       cutterSize: null,
       what: `1 off, ${say(glass, dialect)}`,
       why,
@@ -129,7 +145,7 @@ export function ticketOf(book: PaneBook, r: Reckoning, by: By): Ticket {
     r.unsafe ||
     (!isSet &&
       (unlikelyHere(book, r) !== null || r.poor || r.slips.length > 0 || r.tooBigBy > 0 || (r.shaped?.stale ?? false)));
-  const as = r.stands.as === "worked-out" || !r.stands.line ? "" : `${standsText(r.stands.as, r.stands.line)} `;
+  const as = standsText(r.stands);
   const planned = r.planned && !r.stands.line ? `${say(plannedText(r.planned, unit), dialect)} ` : "";
   const since = isSet ? "" : say(sinceOrderedText(r, unit), dialect);
   const moved = since && `${since} `;
