@@ -138,6 +138,11 @@ describe("where it can come from", () => {
   ])("what lies there: %s", (_, over, cuts, offered) =>
     expect(sourcesFor(facts({ ...over, fromStock: { name: "Rack A", cuts, cost: null } })).length === 1).toBe(offered),
   );
+  it("of two that are late, with nothing on record, the sooner, whatever it costs", () => {
+    const suppliers = [supplier("Cheap", { lead: days(8), pence: pence(1000) }), supplier("Soon", { lead: days(3) })];
+    expect(first(facts({ needed: day("2026-05-21"), suppliers }))?.supplier).toBe("Soon");
+    expect(first(facts({ needed: null, suppliers }))?.supplier).toBe("Cheap");
+  });
   it("nobody can say how likely in time where no day is needed", () => {
     const sent = day("2026-03-02");
     const four = Array.from({ length: 4 }, () => ({ sent, arrived: afterWorkingDays(sent, 3, calendar) }));

@@ -124,7 +124,7 @@ export type Source = {
 
 /**
  * Every way to come by this pane, the one that we propose first: in time before late, who is known to make it before who is
- * not, of those too late the likeliest, then a better record where one is clearly worse, then the lower price, then the sooner.
+ * not, of those too late the likeliest and then the sooner, then a better record where one is clearly worse, then the lower price, then the sooner.
  * @example needed Friday; shop tomorrow at 35, unit maker in 8 days at 28 // the shop
  */
 export function sourcesFor(f: SourceFacts): readonly Source[] {
@@ -181,7 +181,7 @@ export function sourcesFor(f: SourceFacts): readonly Source[] {
       behind(a) - behind(b) ||
       Number(a.late) - Number(b.late) ||
       Number(a.unsaid) - Number(b.unsaid) ||
-      (a.late ? (b.inTime ?? 0) - (a.inTime ?? 0) : 0) ||
+      (a.late ? (b.inTime ?? 0) - (a.inTime ?? 0) || a.day - b.day : 0) ||
       badness(a) - badness(b) ||
       (a.pence ?? UNPRICED) - (b.pence ?? UNPRICED) ||
       a.day - b.day ||

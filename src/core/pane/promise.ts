@@ -2,9 +2,9 @@ import type { Firm } from "../firm/firm.ts";
 import { chanceLeft, leadOf, workingDaysBetween } from "../order/lead.ts";
 import { LINE_STATE_FACTS } from "../order/line-state.ts";
 import { type MakesOf, makesOfLine, proposedSource } from "../order/sources.ts";
-import { isWorking, type WorkCalendar } from "../plan/calendar.ts";
 import { addDays, type Day, dayOf } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
+import { type CountedOn, neededBy } from "./needed-by.ts";
 import { oldGlassBack } from "./old-glass.ts";
 import { labelOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
@@ -30,8 +30,7 @@ export type CountedPromise = {
   readonly pane: string;
   readonly where: string;
   readonly day: Day;
-  /** They were told of a visit, they asked for a day, or the hole is closed up until it. */
-  readonly asked: "told" | "wanted" | "closed";
+  readonly asked: CountedOn;
   /** The last day on which it can be fitted, what it is set in reckoned with. */
   readonly fitBy: Day;
   /** When the plan has it fitted. */
@@ -58,12 +57,9 @@ const GOES_BACK = { one: 1, of: 20 };
  * @example glass on a word of 8 days sent today, wanted in 8 working days, nothing on record // 0.80 × 0.95 = 0.76
  */
 export function promiseOf(book: PaneBook, r: Reckoning, from: PromiseFrom): CountedPromise | null {
-  const promised = promisedDay(book);
-  if (promised === null) return null;
-  const { day, asked } = promised;
-  const { calendar } = from.firm;
-  const cures = asked === "wanted" ? Math.ceil(r.compound.handsOffHours / 24) : 0;
-  const fitBy = workedOnOrBefore(addDays(day, -cures), calendar);
+  const needed = neededBy(book, r, from.firm.calendar);
+  if (needed === null) return null;
+  const { day, asked, fitBy } = needed;
   const placed = book.visits.get("fit");
   const planned = placed && dayOf(placed.day) >= from.today ? dayOf(placed.day) : null;
   const common = { pane: book.id, where: labelOf(book), day, asked, fitBy, planned };
@@ -75,13 +71,6 @@ export function promiseOf(book: PaneBook, r: Reckoning, from: PromiseFrom): Coun
   const { restsOn, right, comes } = glassBy(book, r, from, planned ?? fitBy);
   const tooLate = fitBy < from.today || (planned !== null && planned > fitBy);
   return { ...common, restsOn, right, chance: tooLate ? 0 : comes === null ? null : comes * right };
-}
-
-function promisedDay(book: PaneBook): { readonly day: Day; readonly asked: CountedPromise["asked"] } | null {
-  const told = book.log.standing.findLast((e) => e.kind === "plan.told" && e.payload.part === "fit");
-  if (told?.kind === "plan.told") return { day: dayOf(told.payload.day), asked: "told" };
-  if (book.before.wants?.by) return { day: dayOf(book.before.wants.by), asked: "wanted" };
-  return book.closed && !book.set ? { day: dayOf(book.closed.until), asked: "closed" } : null;
 }
 
 type Glass = { readonly restsOn: RestsOn; readonly right: number; readonly comes: number | null };
@@ -125,10 +114,4 @@ function glassBy(book: PaneBook, r: Reckoning, from: PromiseFrom, by: Day): Glas
     right: right(best.supplier),
     comes: chanceLeft(l, 0, working(today, by)),
   };
-}
-
-/** That day, or the last before it on which anybody works. */
-function workedOnOrBefore(day: Day, calendar: WorkCalendar): Day {
-  for (let d = day; d > addDays(day, -14); d = addDays(d, -1)) if (isWorking(calendar, d)) return d;
-  return day;
 }

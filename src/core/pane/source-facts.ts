@@ -7,11 +7,12 @@ import { leadOf } from "../order/lead.ts";
 import { type PriceList, panePence, pricedName, pricedOf } from "../order/price.ts";
 import { MAKES_OF, type MakesOf, makesOfLine, type SourceFacts } from "../order/sources.ts";
 import type { Template } from "../text/template.ts";
-import { type Day, dayOf } from "../units/day.ts";
+import type { Day } from "../units/day.ts";
 import { isInchMake } from "../units/inch-make.ts";
 import { type LengthUnit, type Mm, nm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { proposedStock } from "./from-stock.ts";
+import { neededBy } from "./needed-by.ts";
 import { orderLineOf } from "./order-line.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isUnit } from "./unit.ts";
@@ -115,7 +116,7 @@ export function sourceFacts(
     insertPence: penceOf(r.house.insertEach),
     isDoorInsert: frameOf(book.added.system).ofDoor,
     today: by.today,
-    needed: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
+    needed: neededBy(book, r, firm.calendar)?.fitBy ?? null,
     calendar: firm.calendar,
     suppliers: firm.suppliers.map((s) => {
       const terms = firm.terms.get(s.name);

@@ -1,7 +1,7 @@
 import { orderBy } from "../../core/order/lead.ts";
 import { SOURCE_NAMES } from "../../core/order/sources.ts";
+import { type CountedOn, neededBy } from "../../core/pane/needed-by.ts";
 import type { orderLineOf } from "../../core/pane/order-line.ts";
-import { dayOf } from "../../core/units/day.ts";
 import { sayDay } from "../../core/words/days.ts";
 import { money } from "../../core/words/money.ts";
 import { percent } from "../../core/words/percent.ts";
@@ -20,6 +20,12 @@ type Props = {
   readonly takeHere?: () => void;
 };
 
+const COUNTED_ON: Readonly<Record<CountedOn, string>> = {
+  wanted: "Needed",
+  told: "They were told",
+  closed: "Closed up until",
+};
+
 export function Sources({ line, take, takeHere }: Props) {
   const { book, reckoning, firm, say } = usePane();
   const { openTab } = useStage();
@@ -30,7 +36,7 @@ export function Sources({ line, take, takeHere }: Props) {
     openTab(null);
   };
   if (all.length === 0) return null;
-  const needed = book.before.wants?.by;
+  const needed = neededBy(book, reckoning, firm.calendar);
   const best = all.find((s) => !s.instead);
   const lead = best?.leadDays ?? 0;
   return (
@@ -38,8 +44,8 @@ export function Sources({ line, take, takeHere }: Props) {
       <h2>Where from</h2>
       {needed && (
         <p className="text-[13px]">
-          Needed {sayDay(dayOf(needed))}: order by{" "}
-          {sayDay(orderBy(dayOf(needed), lead, firm.calendar, reckoning.compound.handsOffHours))}.
+          {COUNTED_ON[needed.asked]} {sayDay(needed.day)}: order by {sayDay(orderBy(needed.fitBy, lead, firm.calendar))}
+          .
         </p>
       )}
       <ul className="rows">
