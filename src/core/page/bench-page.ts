@@ -5,6 +5,7 @@ import type { Firm } from "../firm/firm.ts";
 import { type GlassOf, glassKey, isSameGlass } from "../house/same-glass.ts";
 import type { StockPane } from "../house/stock.ts";
 import type { PaneBook } from "../pane/book.ts";
+import { neededBy } from "../pane/needed-by.ts";
 import { beforeItsGlass, type Next } from "../pane/next.ts";
 import { labelOf, orderLineOf } from "../pane/order-line.ts";
 import type { Reckoning } from "../pane/reckoning.ts";
@@ -12,7 +13,7 @@ import { isHere } from "../pane/stands.ts";
 import { isNobodysToCut, isToBeCut } from "../pane/to-be-cut.ts";
 import type { HandTally } from "../practice/hand.ts";
 import { CAN_BE_CUT, type GlassKind } from "../specify/glass.ts";
-import { type Day, dayOf } from "../units/day.ts";
+import type { Day } from "../units/day.ts";
 import { type Mm, nm, toMm } from "../units/length.ts";
 
 /** A pane that can be cut here. */
@@ -23,7 +24,8 @@ export type BenchPane = {
   readonly heightNm: number;
   /** Which way the lines of its pattern run in the window. */
   readonly runs: LinesRun;
-  readonly due: number | null;
+  /** The day by which it is to be fitted. */
+  readonly due: Day | null;
   /** Somebody said that it is cut here. */
   readonly isToBeCut: boolean;
   /** The line of an order that was not sent yet: cut here, it is taken off it. */
@@ -105,7 +107,7 @@ export function composeBench(
       widthNm: line.widthNm,
       heightNm: line.heightNm,
       runs: line.looks?.runs,
-      due: book.before.wants?.by ? dayOf(book.before.wants.by) : null,
+      due: neededBy(book, r, firm.calendar)?.fitBy ?? null,
       isToBeCut: isToBeCut(book, r),
       onOrder: open && { order: open.order.id, line: open.line.line, supplier: open.order.supplier },
     });

@@ -45,6 +45,7 @@ describe("glass that is here is cut down to what goes in", () => {
     ["never where it would burst", ["760", "1150", { kind: "toughened" }], null],
     ["too small one way", ["700", "1150"], null],
     ["just right", ["748", "1136"], null],
+    ["a millimetre larger, and it goes in all the same", ["749", "1137"], null],
     ["on its way to be cut already", ["760", "1150", { cuts: 2 }], null],
   ])("%s", (_, [width, height, more], cut) => expect(here(width, height, more)).toEqual(cut));
 });

@@ -92,6 +92,19 @@ describe("the sides of a pane with an arched head", () => {
     expect(strip / round).toBeGreaterThan(1);
     expect(strip).toBeLessThan(2588);
   });
+  it("new beads are as long as the opening's own sides, its head along its arc", () => {
+    const t = new Teller().opened().added(PANE, "timber-bead");
+    t.tell("measure.shape", { shape: "arched" });
+    t.tell("takeout.detail", { keep: "destroy" });
+    t.read(ARCHED);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const sticks = settingOf(book, reckon(book, withFirm(foldFirm(t.entries))))?.sticks;
+    const pieces = sticks?.sticks.flatMap((s) => s.pieces).sort((a, b) => a - b) ?? [];
+    // 498.1 and 3 twice, 597 and 3, 760 and 3: each up to the next millimetre.
+    expect(pieces.slice(0, 3)).toEqual([502, 502, 600]);
+    expect(Math.abs((pieces[3] ?? 0) - 763)).toBeLessThanOrEqual(2);
+  });
   it("and what runs along its edge is as long as that", () =>
     expect(metresRound(told("arched").r)).toBeCloseTo(2.353, 2));
   it("pins stand along it: 50 from each end and 150 apart at most", () => {

@@ -124,6 +124,16 @@ describe("what setting a pane takes", () => {
   it.each<[string, Joints, readonly number[]]>([
     ["mitred", { "top-left": { kind: "mitred" } }, [600, 600, 900, 900]],
     ["head and foot run through", { "top-left": { kind: "runs", side: "top" } }, [600, 600, 876, 876]],
+    [
+      "both jambs run through, at one corner each",
+      { "top-left": { kind: "runs", side: "left" }, "top-right": { kind: "runs", side: "right" } },
+      [576, 576, 900, 900],
+    ],
+    [
+      "as many jambs as heads: laid as heads",
+      { "top-left": { kind: "runs", side: "top" }, "bottom-right": { kind: "runs", side: "right" } },
+      [600, 600, 876, 876],
+    ],
     ["the uprights run through", { "top-left": { kind: "runs", side: "left" } }, [576, 576, 900, 900]],
   ])("new beads, face 12, %s", (_, joints, lengths) => {
     const { setting } = set("timber-bead", (t) => {

@@ -120,9 +120,10 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   const newBeads = hasBeads(book) && (facts.detail.keep === "destroy" || book.before.broken.length > 0);
   const found = newBeads
     ? sticksFor({
-        pieces: beadPieces(book, toMm(governs.width.length), toMm(governs.height.length), legMm ?? 0).map((mm) =>
-          Math.ceil(mm),
-        ),
+        pieces: (r.shaped
+          ? Object.values(edgesMm).map((edge) => edge + toMm(governs.width.length) - w)
+          : beadPieces(book, toMm(governs.width.length), toMm(governs.height.length), legMm ?? 0)
+        ).map((mm) => Math.ceil(mm)),
         stock: BEAD_STOCK_MM,
         kerf: KERF_MM,
       })

@@ -133,6 +133,34 @@ describe("an opening that was done before", () => {
     expect(was.joints?.joints["top-left"]).toEqual({ kind: "mitred" });
     expect(JSON.stringify(was)).not.toContain("606");
   });
+  it.each<[string, (t: Teller) => unknown, boolean]>([
+    ["neither set nor signed off", () => undefined, true],
+    ["set", (t) => t.tell("set.done", { day: "2026-05-10", compound: "tape", sprigs: null }), false],
+    [
+      "signed off, though nobody said that it was set",
+      (t) => t.tell("signoff.signed", { day: "2026-05-10", told: true }),
+      false,
+    ],
+  ])("is open work: %s", (_, tell, open) => {
+    const t = sized("timber-putty");
+    tell(t);
+    expect(beforeHere(reckoned(t).book).isOpen).toBe(open);
+  });
+  it("was what was had without an order, where its thickness was measured too", () => {
+    const mm = (text: string) => ({ text, unit: "mm" as const });
+    const had = (thickness?: string) => {
+      const t = sized("timber-putty");
+      t.tell("order.had", {
+        from: "bought",
+        width: mm("600"),
+        height: mm("900"),
+        ...(thickness && { thickness: mm(thickness) }),
+        note: "",
+      });
+      return beforeHere(reckoned(t).book).fitted;
+    };
+    expect([had("4"), had()]).toEqual([{ widthMm: 600, heightMm: 900, thicknessMm: 4 }, null]);
+  });
   it("was the pane that came, and not the one that was ordered", () => {
     const t = sized("timber-putty");
     t.tell("order.opened", { supplier: "Salt Lane", reference: "1" }, { order: ORDER });

@@ -408,3 +408,23 @@ describe("what holds a step leads to where it is settled", () => {
     ["what is settled at the step itself", () => ticked(linseed(), "ready", "clean", ["left"]), "ready", "clean", null],
   ])("%s", (_, tell, station, id, to) => expect(leads(tell(), station, id)).toEqual(to));
 });
+
+describe("what is not dry yet", () => {
+  it("names the step that dries, so that whoever sees that it is dry says it here", () => {
+    const t = pane("timber-putty");
+    t.tell("specify.bed", { compound: "linseed" });
+    t.tell("ready.dry-fit", { fit: "free", note: "" });
+    t.tell("step.marked", { station: "ready", step: "prime", state: "done", reason: "" });
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+    const bed = stepsAt("set", book, r).find((s) => s.id === "bed");
+    if (!bed) throw new Error("no bed");
+    const hold = stepHold(bed, "set", book, r, { today: dayOf("2026-05-04"), nowMs: Date.UTC(2026, 4, 4, 9) });
+    expect([hold?.dries?.station, hold?.dries?.step.id, hold?.says]).toEqual([
+      "ready",
+      "prime",
+      expect.stringMatching(/^Not dry yet, about \d+ h to go: /),
+    ]);
+  });
+});

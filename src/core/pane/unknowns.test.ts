@@ -197,6 +197,24 @@ describe("where what is asked is answered", () => {
     ],
     ["nothing read", "size", () => undefined, "width-top"],
     [
+      "a raking side, and a new sash for it: its maker's",
+      "template",
+      (t) => {
+        t.tell("look.option", { option: "sash", reason: "" });
+        t.also("measure.shape", { shape: "raked" }).read({ "sash-width": "800", "sash-height": "600" } as never);
+      },
+      null,
+    ],
+    [
+      "a raking side, and the old pane is copied",
+      "template",
+      (t) => {
+        t.tell("measure.way", { way: "old-unit" });
+        t.also("measure.shape", { shape: "raked" }).read({ "old-width": "800", "old-height": "600" });
+      },
+      null,
+    ],
+    [
       "a raking side, and neither corner read",
       "template",
       (t) => t.also("measure.shape", { shape: "raked" }).read({ "width-bottom": "800", "height-left": "600" }),
