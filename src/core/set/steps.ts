@@ -221,6 +221,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "brace",
     does: `Press in the {packer} at the ${f.hinge === "left" ? "right" : "left"} head, by the handle: thick enough to lift the sash square.`,
     why: "It braces the sash across its diagonal. On the other diagonal it drops more.",
+    asks: "brace",
     tool: "{packers}, glazing paddle",
     minutes: 4,
     when: (g) => turns(g) && packed(g) && !facePutty(g),

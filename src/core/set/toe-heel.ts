@@ -68,7 +68,7 @@ export const addFor = (
   sidewaysMm: (liftMm * apart.dyMm) / sash.widthMm,
 });
 
-/** Drop of the handle corner from the head gaps as they are: more open at the hinge than at the handle is a drop. */
+/** Drop of the handle corner from the head gaps as they are: more open at the handle than at the hinge is a drop. */
 export const dropFromHeads = (heads: { readonly hingeMm: Mm; readonly handleMm: Mm }): number =>
   heads.handleMm - heads.hingeMm;
 

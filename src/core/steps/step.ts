@@ -26,6 +26,7 @@ export const ASKS = [
   "held",
   "facing",
   "gaps",
+  "brace",
   "rounds",
   "open-time",
   "seal-path",

@@ -9,6 +9,7 @@ import { Covered } from "../steps/Covered.tsx";
 import { Steps } from "../steps/Steps.tsx";
 import { StillIn } from "../steps/StillIn.tsx";
 import { useSteps } from "../steps/use-steps.ts";
+import { BraceSay } from "./BraceSay.tsx";
 import { Facing } from "./Facing.tsx";
 import { OwnOpening } from "./OwnOpening.tsx";
 import { PackersSay } from "./PackersSay.tsx";
@@ -38,6 +39,7 @@ export function SetStation() {
             "open-time": () => <OpenTime />,
             facing: () => <Facing />,
             gaps: () => <FourGaps />,
+            brace: () => <BraceSay />,
             rounds: (step) => <ScrewRounds step={step} />,
             screws: (step) => (step.id === "clips-back" ? <ClipsOut /> : <CountField what="screws" way="back" />),
             plugs: () => <CountField what="plugs" way="back" />,
