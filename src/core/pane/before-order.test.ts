@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { plainUnit } from "../../../tests/support/plain-unit.ts";
 import { PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -39,17 +40,7 @@ const oldPane =
 const unit =
   (mm: number, uprights = 0, given = "") =>
   (t: Teller) => {
-    t.tell("specify.makeup", {
-      makeup: {
-        panes: [
-          { mm: 4, kind: "float" },
-          { mm: 4, kind: "float" },
-        ],
-        cavities: [{ mm: mm - 8, gas: "argon", fill: 0.9 }],
-        coatings: [],
-        spacer: "warm edge, grey",
-      },
-    });
+    t.tell("specify.makeup", { makeup: plainUnit({ cavityMm: mm - 8, spacer: "warm edge, grey" }) });
     t.tell("measure.bars", {
       uprights,
       crosses: 0,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { plainUnit } from "../../../tests/support/plain-unit.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -21,17 +22,7 @@ const told = (system: System, tell: (t: Teller) => unknown) => {
 const glass = (kind: GlassKind) => (t: Teller) =>
   t.tell("specify.glass", { kind, thickness: { text: "6", unit: "mm" }, edges: "arrissed", pattern: "" });
 const unit = (outer: GlassKind, inner: GlassKind) => (t: Teller) =>
-  t.tell("specify.makeup", {
-    makeup: {
-      panes: [
-        { mm: 4, kind: outer },
-        { mm: 4, kind: inner },
-      ],
-      cavities: [{ mm: 16, gas: "air", fill: 1 }],
-      coatings: [],
-      spacer: "",
-    },
-  });
+  t.tell("specify.makeup", { makeup: plainUnit({ outer: { mm: 4, kind: outer }, inner: { mm: 4, kind: inner } }) });
 /** Rule set M: safety glass below 800 mm, and not from there on. */
 const high = (t: Teller) => t.read({ "sill-height": "1200", "door-distance": "2000" });
 const low = (t: Teller) => t.read({ "sill-height": "200", "door-distance": "2000" });

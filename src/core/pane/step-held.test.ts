@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { away, pane, ticked } from "../../../tests/support/held-panes.ts";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
-import { ORDER, ORDER_LINE, PANE, Teller } from "../../../tests/support/told.ts";
+import { ORDER, ORDER_LINE, PANE, type Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Station } from "../plan/stations.ts";
@@ -18,20 +19,6 @@ function held(t: Teller, station: Station, id: string, now = Date.UTC(2026, 4, 4
   if (!step) throw new Error(`no step ${id}`);
   return stepHeld(step, station, book, r, { today: dayOf("2026-05-04"), nowMs: now });
 }
-/** Nothing that goes in is here yet. */
-const away = (system: System): Teller => new Teller().added(PANE, system);
-/** What goes in is at hand. */
-const pane = (system: System): Teller => {
-  const t = away(system);
-  const size = (text: string) => ({ text, unit: "mm" as const });
-  t.tell("order.had", { from: "bought", width: size("597"), height: size("897"), note: "" });
-  return t;
-};
-const ticked = (t: Teller, station: Station, step: string, done: readonly string[]) => {
-  t.tell("step.sides", { station, step, done });
-  return t;
-};
-
 describe("what speaks against ticking a step", () => {
   it("nothing, where nobody said anything", () => {
     expect(held(pane("timber-putty"), "ready", "clean")).toBeNull();

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { away, pane, ticked } from "../../../tests/support/held-panes.ts";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
-import { PANE, Teller } from "../../../tests/support/told.ts";
-import type { System } from "../frame/systems.ts";
+import { PANE, type Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Station } from "../plan/stations.ts";
 import { dayOf } from "../units/day.ts";
@@ -9,20 +9,6 @@ import { foldPane } from "./book.ts";
 import { reckon } from "./reckoning.ts";
 import { stepHold } from "./step-held.ts";
 import { stepsAt } from "./steps-at.ts";
-
-/** Nothing that goes in is here yet. */
-const away = (system: System): Teller => new Teller().added(PANE, system);
-/** What goes in is at hand. */
-const pane = (system: System): Teller => {
-  const t = away(system);
-  const size = (text: string) => ({ text, unit: "mm" as const });
-  t.tell("order.had", { from: "bought", width: size("597"), height: size("897"), note: "" });
-  return t;
-};
-const ticked = (t: Teller, station: Station, step: string, done: readonly string[]) => {
-  t.tell("step.sides", { station, step, done });
-  return t;
-};
 
 describe("what holds a step leads to where it is settled", () => {
   const leads = (t: Teller, station: Station, id: string): unknown => {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { plainUnit } from "../../../tests/support/plain-unit.ts";
 import { PANE, SQUARE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -51,16 +52,7 @@ describe("what may go wrong where one supplier cuts it", () => {
 });
 
 describe("a sealed unit", () => {
-  const makeup = {
-    panes: [
-      { mm: 4, kind: "float" },
-      { mm: 4, kind: "float" },
-    ],
-    cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
-    coatings: [],
-    spacer: "",
-  } as const;
-  const unitLine = { ...line, makeup };
+  const unitLine = { ...line, makeup: plainUnit() };
   const of = (rule: "cutErrorMm" | "cutErrorUnitMm") =>
     theirChances(
       r.odds,

@@ -1,5 +1,6 @@
 import { expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { plainUnit } from "../../../tests/support/plain-unit.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -20,18 +21,7 @@ const had = (thickness?: string) => (t: Teller) =>
 const read = (t: Teller) => t.read({ "unit-thickness": "24" });
 const sheet = (t: Teller) =>
   t.tell("specify.glass", { kind: "float", thickness: mm("6"), edges: "arrissed", pattern: "" });
-const chosen = (t: Teller) =>
-  t.tell("specify.makeup", {
-    makeup: {
-      panes: [
-        { mm: 4, kind: "float" },
-        { mm: 6, kind: "float" },
-      ],
-      cavities: [{ mm: 16, gas: "air", fill: 1 }],
-      coatings: [],
-      spacer: "",
-    },
-  });
+const chosen = (t: Teller) => t.tell("specify.makeup", { makeup: plainUnit({ inner: { mm: 6, kind: "float" } }) });
 
 it.each<[string, System, readonly ((t: Teller) => unknown)[], number | null]>([
   ["a unit: nothing read, nothing chosen", "plastic-bead-inside", [], null],
