@@ -1,11 +1,12 @@
 import { facePutty, sprigged, standsOnPackers } from "../frame/held.ts";
+import { straightSides } from "../geometry/sides.ts";
 import type { HouseRules } from "../house/rules.ts";
 import type { Corner } from "../log/kinds/size.ts";
 import { readsWhole } from "../measure/ways.ts";
 import { ok, type Result } from "../result.ts";
 import { type PackerStack, packerStack } from "../set/packers.ts";
 import { alongShare, type Putty, type PuttyError, puttyFor } from "../set/putty.ts";
-import { type SprigPlan, sprigPlan, straightSides } from "../set/sprigs.ts";
+import { type SprigPlan, sprigPlan } from "../set/sprigs.ts";
 import type { Cut } from "../size/cut.ts";
 import { mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";

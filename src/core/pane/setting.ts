@@ -1,5 +1,6 @@
 import { facePutty, standsOnPackers } from "../frame/held.ts";
-import { blockLength, type Opens, type PackerSpot, spotsFor, straightEdges } from "../set/packer-places.ts";
+import { straightSides } from "../geometry/sides.ts";
+import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
@@ -69,7 +70,7 @@ export const UNMEASURED = { widthMm: 600, heightMm: 900 };
 /** Where the packers of a pane stand that nobody measured: by how its sash opens, a quarter in, and in no figures. */
 export const unmeasuredSpots = (book: PaneBook, { house }: Pick<Reckoning, "house">): readonly PackerSpot[] =>
   spotsFor({
-    edgesMm: straightEdges(UNMEASURED),
+    edgesMm: straightSides(UNMEASURED.widthMm, UNMEASURED.heightMm),
     opens: opensAs(book),
     rule: { share: QUARTER, cornerMm: house.packerCornerMm, lengthMm: house.packerLengthMm },
   });

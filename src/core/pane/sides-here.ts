@@ -1,5 +1,5 @@
 import type { Side } from "../geometry/quad.ts";
-import { straightSides } from "../set/sprigs.ts";
+import { straightSides } from "../geometry/sides.ts";
 import type { Nm } from "../units/length.ts";
 import { sidesOf } from "./own-sides.ts";
 import type { Reckoning } from "./reckoning.ts";

@@ -92,14 +92,6 @@ const inMiddle = (on: readonly PackerSpot[], edge: Edge, length: Mm): PackerSpot
   moved: false,
 });
 
-/** Edges of a pane of four right angles. @example 600 × 900 // left and right 900, bottom and top 600 */
-export const straightEdges = (of: { readonly widthMm: Mm; readonly heightMm: Mm }): Readonly<Record<Edge, Mm>> => ({
-  left: of.heightMm,
-  right: of.heightMm,
-  bottom: of.widthMm,
-  top: of.widthMm,
-});
-
 /** Edges that are shorter than a block. @example 90 × 600, block 100 // bottom, top */
 export const shorterThanBlock = (widthMm: Mm, heightMm: Mm, lengthMm: Mm): readonly Edge[] =>
   EDGES.filter((e) => (e === "bottom" || e === "top" ? widthMm : heightMm) < lengthMm);

@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { straightSides } from "../geometry/sides.ts";
 import { mm, nm, toMm } from "../units/length.ts";
 import { packerStack } from "./packers.ts";
-import { sameOpposite, sprigPlaces, sprigPlan, straightSides } from "./sprigs.ts";
+import { sameOpposite, sprigPlaces, sprigPlan } from "./sprigs.ts";
 
 const BOX = [1, 1.5, 2, 3, 4, 5, 6].map(mm);
 const stack = (gap: number, box = BOX, tolerance = 0.5) => packerStack(mm(gap), box, mm(tolerance))?.pieces.map(toMm);

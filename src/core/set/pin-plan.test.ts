@@ -1,8 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { straightSides } from "../geometry/sides.ts";
 import { mm, toMm } from "../units/length.ts";
 import { PIN_LENGTHS_MM, pinPlan } from "./pin-plan.ts";
 import { HOLDS_FROM_MM, pinReach } from "./pins.ts";
-import { straightSides } from "./sprigs.ts";
 
 const plan = (over: Partial<Parameters<typeof pinPlan>[0]> = {}) =>
   pinPlan({ sides: straightSides(mm(600), mm(900)), stopMm: 12, angleDeg: 15, toGlassMm: 4, ...over });

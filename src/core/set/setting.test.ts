@@ -1,5 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { straightSides } from "../geometry/sides.ts";
 import {
   blockLength,
   type EdgeRule,
@@ -7,7 +8,6 @@ import {
   placeOn,
   shorterThanBlock,
   spotsFor,
-  straightEdges,
   widthFault,
 } from "./packer-places.ts";
 import { pinReach } from "./pins.ts";
@@ -122,7 +122,7 @@ describe("where packers stand", () => {
   ] as const)("%s", (_, edge, r, drains, at) => expect(placeOn(edge, r, [...drains]).atMm).toBe(at));
 
   const jobs = (opens: Opens) =>
-    spotsFor({ edgesMm: straightEdges(SASH), opens, rule })
+    spotsFor({ edgesMm: straightSides(SASH.widthMm, SASH.heightMm), opens, rule })
       .filter((p) => p.job !== "locates")
       .map((p) => `${p.edge} ${p.atMm} ${p.job}`);
   it.each<[Opens, readonly string[]]>([
@@ -139,8 +139,10 @@ describe("where packers stand", () => {
       atMm: p.edge === "bottom" || p.edge === "top" ? 600 - p.atMm : p.atMm,
     });
     const sorted = (all: readonly object[]) => all.map((p) => JSON.stringify(p, Object.keys(p).sort())).sort();
-    expect(sorted(spotsFor({ edgesMm: straightEdges(SASH), opens: "hinge-right", rule }))).toEqual(
-      sorted(spotsFor({ edgesMm: straightEdges(SASH), opens: "hinge-left", rule }).map(mirror)),
+    expect(
+      sorted(spotsFor({ edgesMm: straightSides(SASH.widthMm, SASH.heightMm), opens: "hinge-right", rule })),
+    ).toEqual(
+      sorted(spotsFor({ edgesMm: straightSides(SASH.widthMm, SASH.heightMm), opens: "hinge-left", rule }).map(mirror)),
     );
   });
   // A block of 100 and 75 to the corner: the middles are 125 from each end at the least, so under 350 they would cross.
@@ -151,7 +153,7 @@ describe("where packers stand", () => {
     [600, [150, 450]],
   ])("%d mm wide, blocks below stand at %j", (widthMm, at) => {
     const spots = spotsFor({
-      edgesMm: straightEdges({ widthMm, heightMm: 900 }),
+      edgesMm: straightSides(widthMm, 900),
       opens: "hinge-left",
       rule: { share: 0.25, cornerMm: 75, lengthMm: 100 },
     });
@@ -180,7 +182,7 @@ describe("where packers stand", () => {
   });
   it("a drain at the handle end moves the packer there, from its own corner", () => {
     const spots = spotsFor({
-      edgesMm: straightEdges(SASH),
+      edgesMm: straightSides(SASH.widthMm, SASH.heightMm),
       opens: "fixed",
       rule,
       drains: [{ edge: "bottom", atMm: 440, widthMm: 20 }],

@@ -24,14 +24,6 @@ export type SprigPlan = {
   readonly count: number;
 };
 
-/** The sides of a pane of four right angles. */
-export const straightSides = (width: Nm, height: Nm): Readonly<Record<Side, Nm>> => ({
-  left: height,
-  right: height,
-  bottom: width,
-  top: width,
-});
-
 /**
  * Along each side of a pane, as long as it is: of one that is cut to shape, its own.
  * @example sides of 597, 498, 760 and 498, 75 from the corners, 225 apart at most // 3 + 3 + 4 + 3 … 13

@@ -1,8 +1,9 @@
 import type { z } from "zod";
 import type { PackersAnswer, PackersCase } from "../../contract/calc-packers.ts";
 import type { ToeHeelAnswer, ToeHeelCase } from "../../contract/calc-toe-heel.ts";
+import { straightSides } from "../../core/geometry/sides.ts";
 import { fail, ok } from "../../core/result.ts";
-import { shorterThanBlock, spotsFor, straightEdges } from "../../core/set/packer-places.ts";
+import { shorterThanBlock, spotsFor } from "../../core/set/packer-places.ts";
 import { MOST_GAP, packerStack } from "../../core/set/packers.ts";
 import { addFor, dropFromHeads, liftOf, restsAt } from "../../core/set/toe-heel.ts";
 import type { Nm } from "../../core/units/length.ts";
@@ -51,7 +52,7 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
     }
     places = [
       ...spotsFor({
-        edgesMm: straightEdges({ widthMm: at.value.width, heightMm: at.value.height }),
+        edgesMm: straightSides(at.value.width, at.value.height),
         opens: of.opens,
         rule: { share: of.share, cornerMm: at.value.corner, lengthMm: at.value.length },
         drains,

@@ -3,11 +3,12 @@ import type { DesiccantAnswer, DesiccantCase } from "../../contract/calc-desicca
 import type { FixingsAnswer, FixingsCase } from "../../contract/calc-fixings.ts";
 import type { SealantAnswer, SealantCase } from "../../contract/calc-sealant.ts";
 import type { SticksAnswer, SticksCase } from "../../contract/calc-sticks.ts";
+import { straightSides } from "../../core/geometry/sides.ts";
 import { refurbishNeeds } from "../../core/refurbish/beads-and-seal.ts";
 import { fail, ok } from "../../core/result.ts";
 import { pinReach } from "../../core/set/pins.ts";
 import { type BeadSection, sealantFor } from "../../core/set/sealant.ts";
-import { LEAST_PITCH, sprigPlan, straightSides } from "../../core/set/sprigs.ts";
+import { LEAST_PITCH, sprigPlan } from "../../core/set/sprigs.ts";
 import { MOST_PIECES, sticksFor } from "../../core/set/sticks.ts";
 import { type LengthUnit, type Nm, nm, toMm } from "../../core/units/length.ts";
 import type { Outcome } from "../http/endpoint.ts";
