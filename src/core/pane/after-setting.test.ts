@@ -47,6 +47,12 @@ describe("what is next once it is set", () => {
     ["on its last", { today: 28 }, () => undefined, { station: "finish", kind: "paint", day: day(28) }],
     ["and after it", { today: 29 }, () => undefined, { station: "finish", kind: "past-paint", day: day(28) }],
     ["every day of it is wet", { today: 8, wet: true }, () => undefined, { station: "finish", kind: "wait-paint" }],
+    [
+      "nothing presses, and somebody comes to open it",
+      { today: 1, compound: "acrylic" },
+      coming("open", 2),
+      { kind: "come-back", day: day(2) },
+    ],
     ["somebody comes to paint", { today: 8 }, coming("paint", 9), { kind: "come-back", day: day(9) }],
     ["today", { today: 9 }, coming("paint", 9), { kind: "come-back", day: day(9) }],
     ["nobody came yesterday", { today: 10 }, coming("paint", 9), { kind: "paint", day: day(28) }],

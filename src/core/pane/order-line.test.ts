@@ -14,7 +14,7 @@ import { readBackOf } from "../words/read-back.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { foldPane } from "./book.ts";
 import { untouched } from "./line-life.ts";
-import { lineMass, orderLineOf } from "./order-line.ts";
+import { lineMass, orderLineOf, statedSize } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { standings } from "./standing.ts";
 import { orderHeld } from "./sure.ts";
@@ -257,5 +257,19 @@ describe("all that a cutter needs", () => {
     expect(orderLineOf(now.book, now.r)?.note).toBe("solid panel, two thin, texture between them");
     panel.tell("specify.panel", { panel: null });
     expect(reckoned(panel).r.glass.thickness).toBe(mm(4));
+  });
+});
+
+describe("the size that a line states", () => {
+  const line = { widthNm: mm(600), heightNm: mm(900) };
+  const allowanceNm = { width: mm(6), height: mm(8) };
+  it.each([
+    ["the glass", {}, ["glass", 600, 900]],
+    ["the opening: what comes off is added", { basis: "opening", allowanceNm } as const, ["opening", 606, 908]],
+    ["the glass, whatever comes off an opening", { allowanceNm }, ["glass", 600, 900]],
+    ["the opening, and nothing is said to come off", { basis: "opening" } as const, ["glass", 600, 900]],
+  ])("%s", (_, more, is) => {
+    const stated = statedSize({ ...line, ...more });
+    expect([stated.basis, stated.width / 1e6, stated.height / 1e6]).toEqual(is);
   });
 });

@@ -232,6 +232,13 @@ describe("what a pane still needs somebody to come for", () => {
     tell(t);
     expect(visits(t).map((v) => v.part)).toEqual(parts);
   });
+  it("no visit for paint follows a fit where somebody else paints", () => {
+    const parts = (t: Teller) => visits(t).map((v) => v.part);
+    expect(parts(measured())).toContain("paint");
+    const left = measured();
+    left.tell("finish.paint-left", { to: "customer", note: "" });
+    expect(parts(left)).not.toContain("paint");
+  });
   it("a pane that is cut here is cut once it is sized: after whoever reads it, or whenever where it is read", () => {
     const cutOf = (t: Teller) => {
       t.tell("order.cut-here", { here: true });
