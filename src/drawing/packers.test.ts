@@ -44,6 +44,16 @@ describe("packers of a rectangle, drawn", () => {
     expect(foot?.x).toBeCloseTo(77 + 26.5, 1);
     expect(head?.x).toBeCloseTo(77 + 79.5, 1);
   });
+  it("every figure stands clear of the sash", () => {
+    const xs = corners(d.sash).map(([x]) => x);
+    const ys = corners(d.sash).map(([, y]) => y);
+    for (const { label } of d.blocks) {
+      const isBeside = label.x < Math.min(...xs) || label.x > Math.max(...xs);
+      // A figure stands on its line, and is some eight high.
+      const isOver = label.y < Math.min(...ys) || label.y - 8 > Math.max(...ys);
+      expect(isBeside || isOver).toBe(true);
+    }
+  });
   it("the weight goes from the handle's head to the hinge's foot", () => {
     expect(corners(d.path ?? "")).toEqual([
       [183, 44],

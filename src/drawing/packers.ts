@@ -81,11 +81,11 @@ const rectangleSides = (w: number, h: number): Readonly<Record<Side, Way>> => {
   return { bottom: [bl, br], right: [br, tr], top: [tl, tr], left: [bl, tl] };
 };
 
-/** Off its block, so that its figure stands clear of it: beside a jamb, over a head and farther where that slopes, under a foot. */
+/** Off its block, so that its figure stands clear of it and of the sash: beside a jamb, over a head and farther where that slopes, under a foot. */
 const labelAt = (edge: Side, goes: Xy, to: (along: number, off: number) => Xy): Xy => {
-  if (edge === "top") return to(0, THICK + 4 + 22 * Math.abs(goes.y));
+  if (edge === "top") return to(0, THICK + 13 + 13 * Math.abs(goes.y));
   if (edge === "bottom") return to(0, THICK + 20);
-  const beside = to(0, THICK + 3);
+  const beside = to(0, THICK + 12);
   return { x: beside.x, y: beside.y + 4 };
 };
 
