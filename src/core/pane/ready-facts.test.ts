@@ -6,7 +6,7 @@ import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { foldPane, type PaneBook } from "./book.ts";
 import { type Reckoning, reckon } from "./reckoning.ts";
-import { beadsOf, readyFacts } from "./step-facts.ts";
+import { beadsOf, finishFacts, readyFacts } from "./step-facts.ts";
 
 const both = (t: Teller): readonly [PaneBook, Reckoning] => {
   const book = foldPane(PANE, t.entries);
@@ -88,5 +88,16 @@ describe("in which order beads come out", () => {
     };
     expect(order({})).toEqual(order({ "width-top": "600", "height-left": "900" }));
     expect(order({})).not.toEqual(order({ "width-top": "900", "height-left": "600" }));
+  });
+});
+
+describe("what is put back in front of it", () => {
+  it("what was kept for that, and nothing that was thrown away", () => {
+    const back = (...fates: readonly ("back" | "thrown")[]) => {
+      const t = pane();
+      t.tell("takeout.front", { front: fates.map((fate) => ({ what: "screen", kept: "", fate })) });
+      return finishFacts(...both(t)).frontsBack;
+    };
+    expect([back(), back("back"), back("thrown"), back("back", "thrown", "back")]).toEqual([0, 1, 0, 2]);
   });
 });

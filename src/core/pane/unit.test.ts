@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
+import { plainUnit } from "../../../tests/support/plain-unit.ts";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
@@ -123,6 +124,20 @@ describe("whether it was a sealed unit, and is to be one again", () => {
       false,
     ],
     ["putty, to get a unit", "timber-putty", double, false, true],
+    [
+      "putty, and a unit was chosen without a word that it goes double: one for one",
+      "timber-putty",
+      (t) => t.tell("specify.makeup", { makeup: plainUnit() }),
+      true,
+      true,
+    ],
+    [
+      "seen as one sheet, and a unit was chosen",
+      "timber-bead",
+      both(answered("single"), (t) => t.tell("specify.makeup", { makeup: plainUnit() })),
+      false,
+      true,
+    ],
     ["the same, and the old sheet read", "timber-putty", both(double, read("old-thickness", "3")), false, true],
   ])("%s", (_, system, tell, was, is) => {
     const t = new Teller().added(PANE, system);
