@@ -64,6 +64,12 @@ test("packed anew with nothing measured: how it hangs is asked where it is packe
   await page.keyboard.press("Tab");
   // A quarter of 480 is 120; the block's least from the corner and half its length make it 125: 355 from the left.
   await expect(page.getByRole("img", { name: /bottom, 355 mm from its left end: carries/ })).toBeVisible();
+  // What lifts it has its figure: 5 down over an opening of 484, head and foot 230 apart: 5 × 230 ÷ 484 = 2.4.
+  await openStep(page, /Press in the packer at the left head/);
+  await page.getByRole("textbox", { name: "gap at head, hinge side", exact: true }).fill("3");
+  await page.getByRole("textbox", { name: "gap at head, handle side", exact: true }).fill("8");
+  await page.keyboard.press("Tab");
+  await expect(page.getByText(/It hangs down 5 mm at the handle: packers there about 2\.4 mm thicker/)).toBeVisible();
   await allSent(page);
 });
 
