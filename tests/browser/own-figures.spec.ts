@@ -21,18 +21,23 @@ test("a figure of the firm's own stands beside the house's word, and is taken on
   });
   await line.getByRole("button", { name: "Take it on" }).click();
   await expect(line).toContainText(/In use: \d\.\d mm, your own, from \d+ sides/);
-  expect(written).toMatchObject([
-    { kind: "house.rule", payload: { rule: "cutOffMm", own: { of: "sides", seen: expect.any(Number) } } },
-  ]);
+  // What the page shows it has written down; the sending follows when it can.
+  await expect
+    .poll(() => written)
+    .toMatchObject([
+      { kind: "house.rule", payload: { rule: "cutOffMm", own: { of: "sides", seen: expect.any(Number) } } },
+    ]);
   await line.getByRole("button", { name: "Back to the house's word" }).click();
   await expect(line).toContainText("the house's word");
-  expect(written[1]).toMatchObject({ kind: "house.rule", payload: { rule: "cutOffMm", value: 0 } });
+  await expect.poll(() => written[1]).toMatchObject({ kind: "house.rule", payload: { rule: "cutOffMm", value: 0 } });
   // And what is so by one's own tape alone.
   const own = page.getByRole("region", { name: "Nell Harrow" }).getByRole("listitem");
   const mine = own.filter({ hasText: /^What comes is larger than ordered by, single glass/ });
   await mine.getByRole("button", { name: "Take it on" }).click();
   await expect(mine).toContainText(/In use: \d\.\d mm, your own, from \d+ sides/);
-  expect(written[2]).toMatchObject({ kind: "person.figure", payload: { person: "Nell Harrow", rule: "cutOffMm" } });
+  await expect
+    .poll(() => written[2])
+    .toMatchObject({ kind: "person.figure", payload: { person: "Nell Harrow", rule: "cutOffMm" } });
 });
 
 test("suppliers by what they promised and what came; what came back, why, and what would have prevented it", async ({
