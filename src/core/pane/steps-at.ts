@@ -13,10 +13,10 @@ import { sidesHere } from "./sides-here.ts";
 import { finishFacts, readyFacts, stepFacts } from "./step-facts.ts";
 
 /** The steps of a station, with the firm's own minutes where it has timed them: those of `who`, else of whoever reads it. */
-export const stepsAt = (station: Station, book: PaneBook, r: Reckoning, who = r.reader): readonly Step[] =>
-  stepsOf(station, book, r).map((s) =>
-    stepByPast(s, { system: book.added.system, station, metres: metresRound(r) }, r.past, who),
-  );
+export function stepsAt(station: Station, book: PaneBook, r: Reckoning, who = r.reader): readonly Step[] {
+  const at = { system: book.added.system, station, metres: metresRound(r) };
+  return stepsOf(station, book, r).map((s) => stepByPast(s, at, r.past, who));
+}
 
 /** The same, each station's worked out once: for whoever asks of many steps. */
 export function stepsOnce(book: PaneBook, r: Reckoning): (station: Station) => readonly Step[] {

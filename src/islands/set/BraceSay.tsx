@@ -1,11 +1,9 @@
+import { HANG } from "../../core/measure/places.ts";
 import { braceHere } from "../../core/pane/brace-here.ts";
 import { mm } from "../../core/units/length.ts";
-import { PLACE_NAMES } from "../../core/words/places.ts";
 import { usePane } from "../panels/pane-context.ts";
-import { ReadingField } from "../panels/ReadingField.tsx";
+import { TwoReadings } from "../panels/TwoReadings.tsx";
 import { Length } from "../ui/Length.tsx";
-
-const HEAD_GAPS = ["head-gap-hinge", "head-gap-handle"] as const;
 
 /** By its head gaps: how far the handle hangs down, and how much thicker what stands over it must be. Read here where they were not. */
 export function BraceSay() {
@@ -18,14 +16,7 @@ export function BraceSay() {
   );
   return (
     <div className="space-y-2">
-      <div className="grid grid-cols-2 gap-2">
-        {HEAD_GAPS.map((place) => (
-          <div key={place}>
-            <span className="block text-[13px] text-mute first-letter:uppercase">{say(PLACE_NAMES[place])}</span>
-            <ReadingField place={place} />
-          </div>
-        ))}
-      </div>
+      <TwoReadings places={HANG} />
       {brace && (
         <p className="note-glass">
           It hangs down {length(brace.dropMm)} at the handle: {say("{packers} there about")} {length(brace.moreMm)}{" "}
