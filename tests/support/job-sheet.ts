@@ -136,7 +136,7 @@ const shownOf = (step: Step | undefined) => {
     id: _,
     does: __,
     why: ___,
-    tool: ____,
+    tools: ____,
     minutes: _____,
     people: ______,
     never: _______,

@@ -37,7 +37,9 @@ function said(system: System, damage: readonly Damage[], tell: (t: Teller) => un
   return [
     ...STATIONS.flatMap((station) =>
       stepsAt(station, book, r).flatMap((s) =>
-        [s.does, s.why, s.tool, s.never].flatMap((text) => (text ? [{ at: `${station}/${s.id}`, text }] : [])),
+        [s.does, s.why, ...(s.tools ?? []), s.never].flatMap((text) =>
+          text ? [{ at: `${station}/${s.id}`, text }] : [],
+        ),
       ),
     ),
     ...inspectionHere(book, r).flatMap((i) => [

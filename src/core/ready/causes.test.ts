@@ -39,7 +39,7 @@ describe("what a cause leaves to do", () => {
   });
   it("strips by the minute: five for each piece, and wet where lead may be", () => {
     const step = ready({ strips: ["hinges", "keeps", "latch"], lead: true }).find((s) => s.id === "hardware");
-    expect([step?.minutes, step?.tool]).toEqual([15, "wet scraper, damp cloths"]);
+    expect([step?.minutes, step?.tools]).toEqual([15, ["wet scraper", "damp cloths"]]);
     expect(step?.does).toContain("hinges, keeps, latch");
   });
 });

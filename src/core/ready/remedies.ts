@@ -1,7 +1,7 @@
 import type { Cause } from "../look/damage.ts";
 import type { Step } from "../steps/step.ts";
 
-type Remedy = Pick<Step, "does" | "why" | "tool" | "minutes">;
+type Remedy = Pick<Step, "does" | "why" | "tools" | "minutes">;
 
 /** What is put right at the frame before the new pane goes in, by why the old one failed; none where nothing at the frame did it. */
 const REMEDIES: Readonly<Partial<Record<Cause, Remedy>>> = {
@@ -13,7 +13,7 @@ const REMEDIES: Readonly<Partial<Record<Cause, Remedy>>> = {
   "break-in": {
     does: "Try lock, keeps, hinges and catches, and mend what was bent; one that fails is a job of its own.",
     why: "Whoever came in knows the way, and a bent keep racks the sash and its new {pane}.",
-    tool: "screwdriver",
+    tools: ["screwdriver"],
     minutes: 10,
   },
   hail: {
@@ -24,7 +24,7 @@ const REMEDIES: Readonly<Partial<Record<Cause, Remedy>>> = {
   heat: {
     does: "Measure the air above, below and behind the blind or heater: a hand's width at head and foot, or the blind is moved.",
     why: "Heat that cannot rise bakes the seal and cracks the {pane} from its edge.",
-    tool: "tape measure",
+    tools: ["tape measure"],
     minutes: 5,
   },
   shock: {
@@ -35,31 +35,31 @@ const REMEDIES: Readonly<Partial<Record<Cause, Remedy>>> = {
   water: {
     does: "Find where the water came in, and which way it should leave: a gap above, a gasket, a blocked drain.",
     why: "A new seal that stands in water lets go as the old one did.",
-    tool: "torch, cup of water",
+    tools: ["torch", "cup of water"],
     minutes: 8,
   },
   packing: {
     does: "Throw the old {packers} out, clear the platform under them, and lay out new ones as wide as the glass is thick.",
     why: "Packed as it was, it fails as it did: a short or narrow one carries one sheet and shears the seal.",
-    tool: "{packers}",
+    tools: ["{packers}"],
     minutes: 5,
   },
   twist: {
     does: "Stretch two strings corner to corner and look along them; ease or pack the frame until they touch.",
     why: "Glass bends once. In a twisted frame it is bent from the first day.",
-    tool: "string, wedges",
+    tools: ["string", "wedges"],
     minutes: 15,
   },
   nail: {
     does: "Run a magnet or a finger along all four sides; draw or shorten every nail and screw near the glass.",
     why: "A point that touches the edge cracks the next {pane} in its first warm week.",
-    tool: "magnet, pincers",
+    tools: ["magnet", "pincers"],
     minutes: 5,
   },
   unknown: {
     does: "Look once for a nail, a twist and a short {packer} while it is open, and note what you found.",
     why: "Nobody could say why it failed; the open frame may.",
-    tool: "torch",
+    tools: ["torch"],
     minutes: 4,
   },
 };

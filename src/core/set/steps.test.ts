@@ -189,7 +189,7 @@ describe("setting", () => {
         profile: { profile: "", unhooks: null, gave: null, tape: null, brittle: true, lesson: "" },
       },
       "beads-back",
-      { tool: "plastic mallet, soapy water, warm water, spare {bead}" },
+      { tools: ["plastic mallet", "soapy water", "warm water", "spare {bead}"] },
     ],
   ])("%s", (_, over, id, expected) => expect(set(over).find((s) => s.id === id)).toMatchObject(expected));
 });

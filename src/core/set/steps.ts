@@ -12,21 +12,21 @@ import { bonds, opens, type Rule, turns } from "./rule.ts";
 const SIDES: readonly string[] = ["left", "right", "bottom", "top"];
 
 /** Getting what is laid by hand ready: rolled, mixed, or the tube opened. */
-const WORKED: Readonly<Record<ReadyFacts["workedBy"], Pick<Step, "does" | "why" | "tool">>> = {
+const WORKED: Readonly<Record<ReadyFacts["workedBy"], Pick<Step, "does" | "why" | "tools">>> = {
   hand: {
     does: "Work the {putty} in your hands to one even roll.",
     why: "Cold {putty} does not stick, and rattles later.",
-    tool: "{putty}",
+    tools: ["{putty}"],
   },
   gun: {
     does: "Cut the nozzle to the width of the bed, and run a hand's length on scrap.",
     why: "A nozzle cut too wide floods the sight line; the first of a tube may be thin or lumpy.",
-    tool: "compound, gun, knife",
+    tools: ["compound", "gun", "knife"],
   },
   mixed: {
     does: "Wrapper off, all of it; mix what you can use in its minutes to one colour, no streaks.",
     why: "A streak never sets, and what is left over is hard before the next side.",
-    tool: "two-part {putty}, board, knife",
+    tools: ["two-part {putty}", "board", "knife"],
   },
   laid: { does: "", why: "" },
   pressed: { does: "", why: "" },
@@ -42,46 +42,46 @@ const BACK_IN_FRONT =
   "Put it back in front on its tag, foot first, held until its fastenings have it: catches, buttons or screws, the bottom ones first";
 const BACK_USUAL = "Hang the sash in the opening on its tag; shut it, latch it";
 
-const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tool">>> => ({
+const laid = (f: ReadyFacts): Readonly<Record<ReadyFacts["bed"], Pick<Step, "does" | "why" | "tools">>> => ({
   putty: {
     does: "Run the bed all round the {rebate}, no gaps in the corners.",
     why: "A gap in the bed is where water stands, and the {pane} rattles.",
-    tool: "{putty}, thumb",
+    tools: ["{putty}", "thumb"],
   },
   silicone: {
     does: `Run one unbroken bead round the ${frameOf(f.system).ledge}, more in the corners, inside the line that you marked.`,
     why: "Leaks start in corners; a bead too far out squeezes into view.",
-    tool: "neutral-cure silicone, gun",
+    tools: ["neutral-cure silicone", "gun"],
   },
   tape: {
     does: "Turn the liner's ends out as tabs you can reach, or mist the tape with glass cleaner.",
     why: "Dry tape grabs at the first touch: tabs or wet let the {pane} slide until it is even.",
-    tool: "glass cleaner",
+    tools: ["glass cleaner"],
   },
   both: {
     does: "Turn the liner's ends out as tabs. Have the gun ready: the bead of sealant goes outside the tape, once the {pane} is in.",
     why: "The tape seats the {pane}; sealant outside it bonds. Laid before, it would squeeze over the tape.",
-    tool: "neutral-cure silicone, gun",
+    tools: ["neutral-cure silicone", "gun"],
   },
   gasket: {
     does: "Look that the gasket lies in its groove all round, corners full, not stretched.",
     why: "A stretched gasket creeps back and opens at a corner.",
-    tool: "soapy water",
+    tools: ["soapy water"],
   },
 });
 
 /** A sash that is screwed together has its gasket on the glass. */
-const ROUND_THE_PANE: Pick<Step, "does" | "why" | "tool"> = {
+const ROUND_THE_PANE: Pick<Step, "does" | "why" | "tools"> = {
   does: "Put the gasket round the {pane}, its lip the way it was: corners full, not stretched.",
   why: "A stretched gasket creeps back and opens at a corner.",
-  tool: "soapy water",
+  tools: ["soapy water"],
 };
 
 /** Where neither rain nor draught comes: behind another door, or between rooms. */
-const SHELTERED: Pick<Step, "does" | "why" | "tool"> = {
+const SHELTERED: Pick<Step, "does" | "why" | "tools"> = {
   does: "Run the bed all round, or dabs at the corners and every 200 mm between them.",
   why: "No weather reaches it here: the bed is only what keeps the {pane} from rattling.",
-  tool: "{putty}, thumb",
+  tools: ["{putty}", "thumb"],
 };
 
 /** Setting, in the order of the work: at hand, packed, tried, bedded, fixed, closed. Each rule says when it belongs. */
@@ -110,7 +110,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     needsDry: true,
     afterFit: true,
     ...(f.detail.weather === "sheltered" ? SHELTERED : laid(f).putty),
-    ...(f.workedBy === "gun" ? { tool: "compound, gun" } : {}),
+    ...(f.workedBy === "gun" ? { tools: ["compound", "gun"] as const } : {}),
     minutes: 6,
     alongEdge: true,
     asks: "weather",
@@ -127,7 +127,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     why: turns(f)
       ? "A hinged sash hangs like a gate: the {pane} is its strut, from the hinge's foot to the handle's head."
       : "The {pane} stands on them, level, with its gap below.",
-    tool: "{packers}",
+    tools: ["{packers}"],
     ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
     minutes: 3,
     asks: "packers",
@@ -137,7 +137,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "pack-channel",
     does: "Lay the {packers} in the channel where the map has them, the carrying ones first, clear of the corner screws.",
     why: "Without them the {pane} stands on its edge, and a hinged sash hangs on the glass.",
-    tool: "{packers}",
+    tools: ["{packers}"],
     ...(f.sealed ? { never: "None narrower than the {unit}: it would carry one sheet and shear the seal." } : {}),
     minutes: 3,
     asks: "packers",
@@ -153,7 +153,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
       f.bed === "gasket"
         ? "Found once all is closed up, the whole of it comes apart again."
         : "After the bed it will not come out whole.",
-    tool: "your mark, stamp, coating",
+    tools: ["your mark", "stamp", "coating"],
     minutes: 1,
     asks: "facing",
     when: (g) => !g.staysIn,
@@ -164,7 +164,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     photos: ["shut on its packing"],
     does: "Stand the {pane} dry on its packing, taped to the frame; shut the sash and note its four gaps.",
     why: "Packing can still be changed now; once it is bonded the sash keeps whatever shape it has.",
-    tool: "masking tape, feeler or rule",
+    tools: ["masking tape", "feeler or rule"],
     minutes: 3,
     asks: "gaps",
     when: (g) => opens(g) && packed(g) && !facePutty(g) && bonds(g),
@@ -209,7 +209,10 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
         : bonds(f)
           ? "It can be moved for moments only: look at the gaps on all four sides first."
           : "Dropped in flat it catches a {packer} and tips it.",
-    tool: f.lift === 1 ? "flat hands" : `${f.lift === "machine" ? "lifting machine, " : ""}rated suction cups`,
+    tools:
+      f.lift === 1
+        ? ["flat hands"]
+        : [...(f.lift === "machine" ? (["lifting machine"] as const) : []), "rated suction cups"],
     minutes: 5,
     ...(f.bed === "putty" ? { photos: ["the bed, from the room"] } : {}),
     ...(f.lift === 1 ? {} : { people: 2 as const }),
@@ -222,7 +225,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     does: `Press in the {packer} at the ${f.hinge === "left" ? "right" : "left"} head, by the handle: thick enough to lift the sash square.`,
     why: "It braces the sash across its diagonal. On the other diagonal it drops more.",
     asks: "brace",
-    tool: "{packers}, glazing paddle",
+    tools: ["{packers}", "glazing paddle"],
     minutes: 4,
     when: (g) => turns(g) && packed(g) && !facePutty(g),
   },
@@ -231,7 +234,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     ticks: SIDES,
     does: "Put in the {packers} at the other corners and sides, hand-tight; keep the {bead}'s groove clear.",
     why: "They keep it from shifting. One in the groove lets no {bead} home.",
-    tool: "{packers}",
+    tools: ["{packers}"],
     minutes: 3,
     asks: "groove",
     when: (g) => isBeaded(g) && packed(g),
@@ -242,7 +245,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     photos: ["shut on its packing"],
     does: "Tape the {pane} to the frame, shut the sash on its packing and note its four gaps.",
     why: "Packing can still be changed now; with the {beads} home all of them come out again for it.",
-    tool: "masking tape, feeler or rule",
+    tools: ["masking tape", "feeler or rule"],
     minutes: 3,
     asks: "gaps",
     when: (g) => opens(g) && packed(g) && !facePutty(g) && !bonds(g),
@@ -274,7 +277,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     wet: true,
     does: "Now run the sealant outside the tape, one unbroken bead, corners first, and tool it to the line.",
     why: "The tape holds the {pane} still while the sealant bonds it; a gap at a corner is a leak.",
-    tool: "neutral-cure silicone, gun",
+    tools: ["neutral-cure silicone", "gun"],
     minutes: 8,
     alongEdge: true,
     hazards: ["solvent"],
@@ -285,7 +288,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "outer-line",
     does: "A thin line of sealant round the outside, if the customer likes the look: else leave it.",
     why: "The pressed {bead} seals already; this one only pleases the eye.",
-    tool: "neutral-cure silicone, gun",
+    tools: ["neutral-cure silicone", "gun"],
     minutes: 8,
     alongEdge: true,
     hazards: ["solvent"],

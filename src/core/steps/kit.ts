@@ -1,20 +1,9 @@
-import type { Template } from "../text/template.ts";
 import { protectsFor } from "./protects.ts";
 import type { Step, Uses } from "./step.ts";
+import { isPacked } from "./tool.ts";
 
 export type KitLine = { readonly what: string; readonly amount: number; readonly unit: Uses["unit"] };
 export type Kit = { readonly tools: readonly string[]; readonly uses: readonly KitLine[] };
-
-/** What a step works with and nobody packs. */
-const NEVER_PACKED: readonly Template[] = [
-  "thumb",
-  "flat hands",
-  "your mark",
-  "stamp",
-  "coating",
-  "the {pane}",
-  "label",
-];
 
 /**
  * What to have with one: each tool once, and what is used up, rounded up to a whole unit, the firm's waste on top.
@@ -27,7 +16,7 @@ export function kitOf(
   const tools = new Set<string>();
   const uses = new Map<string, KitLine>();
   for (const step of steps) {
-    for (const tool of step.tool?.split(", ") ?? []) if (!NEVER_PACKED.includes(tool)) tools.add(tool);
+    for (const tool of step.tools ?? []) if (isPacked(tool)) tools.add(tool);
     for (const thing of protectsFor(step)) tools.add(thing);
     for (const use of step.uses ?? []) {
       const amount = amountOf(use, pane);

@@ -3,6 +3,7 @@ import type { WorkBelief } from "../learn/own-minutes.ts";
 import type { Template } from "../text/template.ts";
 import type { Hazard } from "./hazard.ts";
 import type { StepId } from "./step-id.ts";
+import type { Tool } from "./tool.ts";
 
 /** What a step wants to be told before it can be left. */
 export const ASKS = [
@@ -62,7 +63,7 @@ export type Step = {
   readonly id: StepId;
   readonly does: Template;
   readonly why: Template;
-  readonly tool?: Template;
+  readonly tools?: readonly Tool[];
   readonly never?: Template;
   readonly asks?: Ask;
   /** What is worth a photo here, each by what it shows. */

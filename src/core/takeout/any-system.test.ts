@@ -63,7 +63,7 @@ describe("the sheet under the work", () => {
   test("its size is said, and the card of the new pane is used where there is one", () => {
     const [sheet] = out({ size: { width: 600, height: 990 }, cardKept: true });
     expect(sheet?.does).toContain("1000 mm out from the wall, and at least 1600 mm along it");
-    expect([sheet?.does, sheet?.tool].join()).toMatch(/card the new \{pane\} came in.*delivery card/);
+    expect([sheet?.does, sheet?.tools?.join(", ")].join()).toMatch(/card the new \{pane\} came in.*delivery card/);
     expect(out()[0]?.does).not.toMatch(/card|\d/);
   });
 });

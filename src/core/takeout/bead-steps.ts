@@ -26,7 +26,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
       id: "bead-number",
       does: "Number the {beads}, and mark which end is which.",
       why: "Lengths differ by a hair: in the wrong place one end gapes.",
-      tool: "pencil",
+      tools: ["pencil"],
       photos: ["the {beads}, numbered", "a {bead}'s end, close"],
       minutes: 2,
     },
@@ -37,7 +37,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
             needsNew: true,
             does: "Cut the {beads} away, in the middle of each first.",
             why: "New ones are here: the old need not be spared, the frame and the glass do.",
-            tool: "oscillating blade, bolster",
+            tools: ["oscillating blade", "bolster"],
             never: "Never before the new ones are checked in: without them the hole cannot be closed.",
             minutes: 12,
             gloves: "on",
@@ -50,7 +50,7 @@ export function beadSteps(kind: "beads" | "mouldings", f: StepFacts): readonly S
         id: "bead-lift",
         does: "Lift the {beads} out one by one, the one that holds the {pane} last.",
         why: "Whichever goes last keeps the glass from folding out on you.",
-        tool: plastic ? "two broad putty knives" : "stiff knife, mallet",
+        tools: plastic ? ["two broad putty knives"] : ["stiff knife", "mallet"],
         minutes: 12,
         gloves: "on",
         asks: "beads",
@@ -83,7 +83,7 @@ function bead(f: StepFacts, b: Bead, turn: number, plastic: boolean): Step {
         ? "It has kept the {pane} in; from here only the bond does."
         : "It has kept the {pane} in; from here the {pane} is yours."
       : `${b.why.charAt(0).toUpperCase()}${b.why.slice(1)}.`,
-    tool: plastic ? "stiff putty knife, plastic mallet" : "stiff knife, thin knife",
+    tools: plastic ? ["stiff putty knife", "plastic mallet"] : ["stiff knife", "thin knife"],
     ...(known?.brittle
       ? { never: "This profile is brittle: warm it in the hand, work along it, do not bend it." }
       : plastic
@@ -109,7 +109,7 @@ function nails(f: StepFacts): Step | false {
     id: "bead-nails",
     does: `${NAILS_OUT[f.detail.fixing]} Count found and drawn.`,
     why: "One left standing proud meets the edge of the new glass.",
-    tool: "pincers, cutters",
+    tools: ["pincers", "cutters"],
     minutes: 5,
     asks: "nails",
     hazards: f.toughened ? ["toughened-edge"] : [],
@@ -138,7 +138,7 @@ const mouldings = (): readonly Step[] => [
     id: "moulding-ends",
     does: "Spring out the head and foot mouldings first, starting at a corner.",
     why: "They pin the sides: once they are out the sides follow without force.",
-    tool: "broad putty knife",
+    tools: ["broad putty knife"],
     never: "No bar on the door's face: lever against the knife.",
     minutes: 4,
   },
@@ -146,7 +146,7 @@ const mouldings = (): readonly Step[] => [
     id: "moulding-sides",
     does: "Then the two sides, and number all four.",
     why: "They are cut in pairs that differ by a hair.",
-    tool: "broad putty knife",
+    tools: ["broad putty knife"],
     minutes: 4,
   },
 ];

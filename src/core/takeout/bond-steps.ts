@@ -46,14 +46,14 @@ export function bondSteps(f: StepFacts): readonly Step[] {
       id: "loosen",
       does: `Before the blade: ${what}.`,
       why,
-      tool:
+      tools:
         bond === "putty"
           ? f.lead
-            ? "wet sponge"
-            : "warm cloth"
+            ? ["wet sponge"]
+            : ["warm cloth"]
           : bond === "silicone"
-            ? "spray bottle"
-            : "soapy water, grease",
+            ? ["spray bottle"]
+            : ["soapy water", "grease"],
       ...(bond === "putty" ? { never: f.lead ? "No heat where paint may hold lead." : "No flame." } : {}),
       minutes: 3,
       ...(LOOSEN_USES[bond] ? { uses: LOOSEN_USES[bond] } : {}),
@@ -64,7 +64,7 @@ export function bondSteps(f: StepFacts): readonly Step[] {
       uses: [{ what: "spare blade edges", unit: "pieces", perMetre: 0.5 }],
       does: `Cut it free ${from}, blade flat along the glass, strokes overlapping by half.${f.lift === 1 ? "" : " Start where it has parted: heavy glass frees itself as it goes."} Tick sides and corners.`,
       why: "Against the frame the blade scars what stays; a corner left uncut breaks the {pane} when it is prised.",
-      tool: "stiff knife, thin long blade",
+      tools: ["stiff knife", "thin long blade"],
       never: "Do not prise while a corner is uncut.",
       minutes: 20,
       alongEdge: true,

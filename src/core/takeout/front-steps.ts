@@ -45,7 +45,7 @@ export function guardSteps(f: StepFacts): readonly Step[] {
       id: "sheet",
       does: `${sheetWords(f)}${f.cardKept ? " Lean the card the new {pane} came in on the wall below: shards slide off it." : ""}`,
       why: f.acrylic ? "Scraps and tools land on it, and not on the floor." : "Shards travel as far as they fall.",
-      tool: f.cardKept ? "drop sheet, delivery card" : "drop sheet",
+      tools: f.cardKept ? ["drop sheet", "delivery card"] : ["drop sheet"],
       minutes: 4,
       hazards: f.acrylic ? [] : ["broken-glass"],
     },
@@ -56,7 +56,7 @@ export function guardSteps(f: StepFacts): readonly Step[] {
           blocked[0] === "inside" ? "clear what stands before it" : "a tower or a ladder with a stabiliser"
         }, or take the sash down to a bench.`,
         why: "The work needs that face, and half open is no time to find that you cannot get there.",
-        tool: blocked[0] === "inside" ? "blanket, a second pair of hands" : "tower, or trestles",
+        tools: blocked[0] === "inside" ? ["blanket", "a second pair of hands"] : ["tower or trestles"],
         minutes: 10,
         hazards: blocked[0] === "outside" ? ["ladder"] : [],
       },
@@ -64,7 +64,7 @@ export function guardSteps(f: StepFacts): readonly Step[] {
       id: "clear-below",
       does: "Fence off the ground below.",
       why: "Whatever falls, falls on somebody's path.",
-      tool: "tape or a board",
+      tools: ["tape or a board"],
       minutes: 5,
       hazards: ["ladder"],
     },
@@ -91,7 +91,7 @@ export function markSteps(f: StepFacts): readonly Step[] {
           : brokenUp(f) || f.damage.includes("cracked")
             ? "Taped shards leave as one skin. A holed {pane} can still fall apart: hold it."
             : "Whole glass breaks too when it is prised: taped, it leaves as one skin.",
-        tool: "paper tape",
+        tools: ["paper tape"],
         minutes: 2 * faces.length,
         gloves: "on",
         asks: "faces",
@@ -104,7 +104,7 @@ export function markSteps(f: StepFacts): readonly Step[] {
         ? "Mark the sash: which face is in the room, which edge is up."
         : "Mark the inside face and the top edge, before anything moves.",
       why: "A {pane} or sash turned on the bench looks the same both ways.",
-      tool: "wax pencil",
+      tools: ["wax pencil"],
       minutes: 1,
       photos: ["the room face, marked"],
       asks: "marks",
@@ -113,7 +113,7 @@ export function markSteps(f: StepFacts): readonly Step[] {
       id: "tag",
       does: "Tag the sash with its opening, inside and up.",
       why: "Two like sashes get swapped, and then both bind.",
-      tool: "printed tag",
+      tools: ["printed tag"],
       minutes: 1,
       asks: "tags",
     },
@@ -128,7 +128,7 @@ export function afterSteps(f: StepFacts): readonly Step[] {
       id: "water",
       does: "Look where water has run, and where the frame lets it out.",
       why: "A frame that stays wet lets the next seal go as well.",
-      tool: "torch",
+      tools: ["torch"],
       minutes: 2,
       photos: ["where water ran"],
       asks: "water",
@@ -141,7 +141,7 @@ export function afterSteps(f: StepFacts): readonly Step[] {
       why: f.oldGlassBack
         ? "It goes back: a chip from a bare floor is where it cracks."
         : "Nobody should find your work with a foot.",
-      tool: f.oldGlassBack ? "felt or card, brush, vacuum" : "rubble bag, brush, vacuum",
+      tools: f.oldGlassBack ? ["felt or card", "brush", "vacuum"] : ["rubble bag", "brush", "vacuum"],
       minutes: brokenUp(f) ? 10 : 6,
       gloves: "on",
       hazards: [

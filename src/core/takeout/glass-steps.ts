@@ -27,7 +27,7 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       id: "shards",
       does: "Draw the loose shards one by one, the top ones first.",
       why: "A shard left at the top comes down while you work below it.",
-      tool: "cut-resistant gloves, eye protection, pliers",
+      tools: ["cut-resistant gloves", "eye protection", "pliers"],
       minutes: 15,
       gloves: "on",
       hazards: ["broken-glass"],
@@ -54,7 +54,7 @@ export function glassSteps(f: StepFacts): readonly Step[] {
       why: f.damage.includes("cracked")
         ? "It can come apart in the middle of this: keep your wrists and feet from under it."
         : "The bottom edge carries it until both hands have it.",
-      tool: heavy && whole ? "rated suction cups, cut-resistant gloves" : "cut-resistant gloves",
+      tools: heavy && whole ? ["rated suction cups", "cut-resistant gloves"] : ["cut-resistant gloves"],
       ...(heavy && !whole ? { never: "No suction cups on cracked or holed glass: straps or boards under it." } : {}),
       minutes: heavy ? 10 : 4,
       gloves: "on",

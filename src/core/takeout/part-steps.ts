@@ -3,6 +3,7 @@ import type { PartKind } from "../frame/part.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
 import type { StepId } from "../steps/step-id.ts";
+import type { Tool } from "../steps/tool.ts";
 import type { Template } from "../text/template.ts";
 import { beadSteps } from "./bead-steps.ts";
 import { bondSteps } from "./bond-steps.ts";
@@ -35,7 +36,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           why: sprigged(f)
             ? "Uncut paint tears the timber's edge away with the {putty}."
             : "Uncut paint tears the face of what stays, and snaps what is lifted.",
-          tool: "sharp knife",
+          tools: ["sharp knife"],
           minutes: 5,
           alongEdge: true,
           asks: "length",
@@ -50,7 +51,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "probe",
           does: "Probe along the {rebate} with a thin blade for {sprigs} under what is left of the {putty}.",
           why: "They hide under the hard part, and the {pane} breaks on the one that was missed.",
-          tool: "thin blade",
+          tools: ["thin blade"],
           minutes: 2,
           alongEdge: true,
         },
@@ -58,7 +59,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "sprigs",
           does: "Draw every {sprig}, and count them.",
           why: "One left behind cracks the {pane} as it comes out, or the new one as it goes in.",
-          tool: "pincers",
+          tools: ["pincers"],
           minutes: 4,
           asks: "sprigs",
         },
@@ -69,7 +70,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "clips",
           does: "Draw the clips or pegs out of their holes, and count them.",
           why: "Each hole takes its own clip again; a missing one lets the {pane} rattle.",
-          tool: "pincers",
+          tools: ["pincers"],
           minutes: 5,
           asks: "sprigs",
         },
@@ -80,7 +81,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "channel",
           does: "Look for a screen channel or trim over the stops; if there is one, take it off first.",
           why: "Stops levered under a channel split.",
-          tool: "screwdriver, flat bar",
+          tools: ["screwdriver", "flat bar"],
           minutes: 4,
         },
       ];
@@ -90,7 +91,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "outer-gasket",
           does: "Draw the outer gasket out from a corner, and note which way its lip lies.",
           why: "Put back the other way round it lets water in behind the glass.",
-          tool: "hook, soapy water",
+          tools: ["hook", "soapy water"],
           photos: ["which way its lip lies"],
           minutes: 5,
         },
@@ -98,7 +99,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "push-out",
           does: "From the room, press the {pane} outward a little at each edge, until the {beads} are slack.",
           why: "With the outer gasket gone the {pane} can move, and the {beads} let go.",
-          tool: "flat hands",
+          tools: ["flat hands"],
           never:
             f.damage.includes("cracked") || brokenUp(f)
               ? "Not on the crack: press near the frame."
@@ -113,7 +114,7 @@ export function stepsOfPart(kind: PartKind, f: StepFacts): readonly Step[] {
           id: "wedge-gasket",
           does: "Draw the wedge gasket out on the room side, starting at a corner, and note which way its lip lies.",
           why: "It keeps the {pane} tight: until it is out no {bead} moves.",
-          tool: "hook, soapy water",
+          tools: ["hook", "soapy water"],
           photos: ["which way its lip lies"],
           minutes: 5,
         },
@@ -174,7 +175,7 @@ function release(f: StepFacts): Step {
     why: "Whatever still holds it bends or snaps when it is forced: twice is enough, then look again for what holds it.",
     asks: "held",
     ticks: HELD[f.hinge] ?? HELD_USUAL,
-    tool: "screwdriver, blanket on the bench",
+    tools: ["screwdriver", "blanket on the bench"],
     minutes: 10,
     ...(f.lift === 1 && (f.hinge === "slides" || f.hinge === "hung" || frameOf(f.system).inFront)
       ? {}
@@ -194,7 +195,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
       id: "loose-putty",
       does: "Lift off the {putty} that already gives, along the {rebate}, not into it.",
       why: `The loose part shows how hard the rest is, and costs no ${metal ? "coating" : "timber"}.`,
-      tool: "putty knife",
+      tools: ["putty knife"],
       minutes: 5,
     },
     {
@@ -205,7 +206,10 @@ function puttySteps(f: StepFacts): readonly Step[] {
       why: metal
         ? "A gouge through the coating rusts under the new bed."
         : "Tilted, the chisel eats the {rebate}, and the new {pane} has nothing to lie on.",
-      tool: f.detail.old === "soft" || falls ? "narrow chisel, putty knife" : "hacking knife or narrow chisel, hammer",
+      tools:
+        f.detail.old === "soft" || falls
+          ? ["narrow chisel", "putty knife"]
+          : ["hacking knife or narrow chisel", "hammer"],
       never: "No heat gun beside glass that stays, and none where paint may hold lead.",
       minutes: falls ? 15 : f.detail.old === "soft" ? 20 : 40,
       alongEdge: true,
@@ -218,7 +222,7 @@ function puttySteps(f: StepFacts): readonly Step[] {
 }
 
 /** A step about the old bed: its id, what it does, why, and with what. */
-type BedWords = readonly [id: StepId, does: Template, why: Template, tool: Template];
+type BedWords = readonly [id: StepId, does: Template, why: Template, tools: readonly Tool[]];
 
 function bedStep(f: StepFacts): Step {
   const by: Readonly<Record<StepFacts["detail"]["bond"], BedWords>> = {
@@ -226,28 +230,28 @@ function bedStep(f: StepFacts): Step {
       "bed-putty",
       "Scrape the old bed off the {rebate}.",
       "A lump left behind lifts the new {pane} and cracks it.",
-      "chisel, scraper",
+      ["chisel", "scraper"],
     ],
     silicone: [
       "bed-sealant",
       "Scrape the old sealant off the leg and the frame.",
       "New sealant does not stick to old.",
-      "plastic scraper, remover",
+      ["plastic scraper", "remover"],
     ],
     tape: [
       "bed-tape",
       "Roll or scrape the old tape off the leg.",
       "A lump of old tape lifts the new {pane}, and it fails there.",
-      "scraper, eraser wheel",
+      ["scraper", "eraser wheel"],
     ],
-    gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", "damp cloth"],
+    gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", ["damp cloth"]],
   };
   const of = by[frameOf(f.system).oldBond(f.detail)];
   return {
     id: of[0],
     does: of[1],
     why: of[2],
-    tool: of[3],
+    tools: of[3],
     minutes: 8,
     hazards: f.detail.bond === "silicone" ? ["solvent"] : ["knives"],
   };

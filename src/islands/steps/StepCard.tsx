@@ -97,7 +97,7 @@ export function StepCard({
             eyesCovered(step) ? "eyes covered" : "",
             step.gloves === "on" ? "gloves on" : step.gloves === "off" ? "bare fingers" : "",
             step.driesHours ? `dries ${step.driesHours} h` : "",
-            step.tool ? say(step.tool) : "",
+            (step.tools ?? []).map(say).join(", "),
           ]
             .filter(Boolean)
             .join(" · ")}
