@@ -68,7 +68,7 @@ export function refurbishSteps(of: {
       unitPart: "beads",
       does: `Dry the beads at ${BEADS_OVEN_C} °C or as their label says, weighing now and then, until two weighings agree; then into a jar with its lid on.`,
       why: "Beads that still hold water fill up again in a month.",
-      tools: ["oven", "tray", "scale"],
+      tools: ["oven", "tray", "kitchen scale"],
       never: "Not in an oven that is used for food afterwards without cleaning.",
       minutes: 15,
       driesHours: 3,

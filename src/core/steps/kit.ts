@@ -1,9 +1,10 @@
+import type { Template } from "../text/template.ts";
 import { protectsFor } from "./protects.ts";
 import type { Step, Uses } from "./step.ts";
 import { isPacked } from "./tool.ts";
 
 export type KitLine = { readonly what: string; readonly amount: number; readonly unit: Uses["unit"] };
-export type Kit = { readonly tools: readonly string[]; readonly uses: readonly KitLine[] };
+export type Kit = { readonly tools: readonly Template[]; readonly uses: readonly KitLine[] };
 
 /**
  * What to have with one: each tool once, and what is used up, rounded up to a whole unit, the firm's waste on top.
@@ -13,7 +14,7 @@ export function kitOf(
   steps: readonly Step[],
   pane: { readonly metres: number | null; readonly diagonalM: number | null; readonly waste: number },
 ): Kit {
-  const tools = new Set<string>();
+  const tools = new Set<Template>();
   const uses = new Map<string, KitLine>();
   for (const step of steps) {
     for (const tool of step.tools ?? []) if (isPacked(tool)) tools.add(tool);
@@ -40,12 +41,22 @@ function amountOf(
   return pane.metres === null || use.perMetre === undefined ? null : use.perMetre * pane.metres;
 }
 
+/**
+ * What is kept of a tool that was left behind: its name as it stands in the steps, the same for every reader.
+ * @example keptAs("{packers}") // "{packers}", which one reads as packers and another as blocks
+ */
+export const keptAs = (tool: Template): string => String(tool);
+
 /** Several panes' kits as one: tools once, what is used up added. */
 export function oneKit(kits: readonly Kit[]): Kit {
+  const tools = new Set<Template>();
   const uses = new Map<string, KitLine>();
-  for (const u of kits.flatMap((k) => k.uses)) {
-    const key = `${u.what}/${u.unit}`;
-    uses.set(key, { ...u, amount: u.amount + (uses.get(key)?.amount ?? 0) });
+  for (const kit of kits) {
+    for (const tool of kit.tools) tools.add(tool);
+    for (const u of kit.uses) {
+      const key = `${u.what}/${u.unit}`;
+      uses.set(key, { ...u, amount: u.amount + (uses.get(key)?.amount ?? 0) });
+    }
   }
-  return { tools: [...new Set(kits.flatMap((k) => k.tools))], uses: [...uses.values()] };
+  return { tools: [...tools], uses: [...uses.values()] };
 }

@@ -64,7 +64,7 @@ export function bondSteps(f: StepFacts): readonly Step[] {
       uses: [{ what: "spare blade edges", unit: "pieces", perMetre: 0.5 }],
       does: `Cut it free ${from}, blade flat along the glass, strokes overlapping by half.${f.lift === 1 ? "" : " Start where it has parted: heavy glass frees itself as it goes."} Tick sides and corners.`,
       why: "Against the frame the blade scars what stays; a corner left uncut breaks the {pane} when it is prised.",
-      tools: ["stiff knife", "thin long blade"],
+      tools: ["stiff knife", "long thin blade"],
       never: "Do not prise while a corner is uncut.",
       minutes: 20,
       alongEdge: true,

@@ -1,6 +1,7 @@
 import { foldFirm } from "../../core/firm/fold-firm.ts";
 import type { RoundKit } from "../../core/page/round-kit.ts";
 import { type Material, toBuy } from "../../core/set/pick-list.ts";
+import { keptAs } from "../../core/steps/kit.ts";
 import { timesText } from "../../core/text/counted.ts";
 import type { Template } from "../../core/text/template.ts";
 import { day, dayOf, writeDay } from "../../core/units/day.ts";
@@ -22,7 +23,8 @@ function KitPage(props: Props) {
   const { store, entries, prefs } = useLog({ ...props, about: {} });
   const { shelf, forgotten } = foldFirm(entries);
   const words = (text: Template): string => inUnit(say(text, prefs.dialect), prefs.unit);
-  const tools = [...props.kit.tools].sort((a, b) => (forgotten.get(b) ?? 0) - (forgotten.get(a) ?? 0));
+  const timesLeft = (tool: Template): number => forgotten.get(keptAs(tool)) ?? 0;
+  const tools = [...props.kit.tools].sort((a, b) => timesLeft(b) - timesLeft(a));
   const uses: readonly Material[] = [...props.materials, ...props.kit.uses];
   return (
     <div className="mx-auto max-w-3xl space-y-5 bg-sheet px-6 py-6 print:max-w-none print:p-0">
@@ -67,7 +69,7 @@ function KitPage(props: Props) {
       )}
       <ul className="grid gap-x-6 sm:grid-cols-2 print:grid-cols-2" aria-label="Tools">
         {tools.map((t) => {
-          const times = forgotten.get(t) ?? 0;
+          const times = timesLeft(t);
           return (
             <li key={t} className="flex min-h-11 items-center justify-between gap-3">
               <label className="flex items-center gap-3">
@@ -81,7 +83,7 @@ function KitPage(props: Props) {
                 type="button"
                 className="no-print btn btn-small border-transparent bg-transparent text-mute"
                 aria-label={`Left behind: ${words(t)}`}
-                onClick={() => void store.write("kit.forgot", {}, { what: t, day: writeDay(day(props.today)) })}
+                onClick={() => void store.write("kit.forgot", {}, { what: keptAs(t), day: writeDay(day(props.today)) })}
               >
                 left behind
               </button>
