@@ -4,6 +4,7 @@ import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { OptionKind } from "../look/options.ts";
 import { pence } from "../money/pence.ts";
 import type { MakesOf } from "../order/sources.ts";
 import { dayOf } from "../units/day.ts";
@@ -25,8 +26,9 @@ function firmOf(all: readonly (readonly [name: string, makes: readonly MakesOf[]
   return foldFirm(t.entries);
 }
 
-function leads(system: System, firm: ReturnType<typeof firmOf>, read = true) {
+function leads(system: System, firm: ReturnType<typeof firmOf>, read = true, option?: OptionKind) {
   const t = new Teller().added(PANE, system);
+  if (option) t.tell("look.option", { option, reason: "as agreed" });
   if (read) t.read(LEANING);
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
@@ -53,6 +55,25 @@ describe("how long each way of repair waits for its makers", () => {
   });
   it("inserts by who makes them", () => {
     expect(leads("cassette", firmOf([["Door Works", ["inserts"], 6]]), false)).toEqual({ insert: 6 });
+  });
+  it.each<[System, OptionKind]>([
+    ["cassette", "insert"],
+    ["cassette", "window"],
+    ["cassette", "refurbish"],
+    ["plastic-bead-inside", "window"],
+    ["timber-putty", "double"],
+    ["timber-putty", "sash"],
+  ])("%s: what is turned down is made by who made it before %s was chosen", (system, option) => {
+    const firm = firmOf([
+      ["Shop", ["single"], 1],
+      ["Fen End", ["units"], 8],
+      ["Joinery", ["sashes"], 25],
+      ["Door Works", ["inserts"], 6],
+    ]);
+    const before = leads(system, firm, false);
+    expect(before.glass).toBe(system === "timber-putty" ? 1 : 8);
+    expect(leads(system, firm, false, option)).toEqual(before);
+    if (system === "timber-putty") expect(leads(system, firm, true, option)).toEqual(before);
   });
   it("one who sells it the same day has it in by tomorrow", () => {
     expect(leads("timber-putty", firmOf([["Shop", ["single"], 0]]))).toEqual({ glass: 1 });
