@@ -2,6 +2,7 @@ import type { HouseRules } from "../../core/house/rules.ts";
 import { type Place, SITE } from "../../core/measure/places.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { safetyFigures } from "../../core/pane/safety-figures.ts";
+import { asksDoorEdge } from "../../core/specify/place-asked.ts";
 import { doorAsked } from "../../core/specify/safety.ts";
 import { writeLength } from "../../core/tape/write.ts";
 import { mm, toMm } from "../../core/units/length.ts";
@@ -15,14 +16,17 @@ export function SiteForm({ ask, drawn = true }: { readonly ask?: (place: Place) 
   const { say, book, reckoning: r, prefs, write } = usePane();
   const near = doorAsked(r.house.safetySet, safetyFigures(r.house));
   const at = locationOf(book);
+  const asked = SITE.filter((p) => p !== "door-distance" || r.readings[p] !== undefined || asksDoorEdge(at));
   return (
     <section className={drawn ? "grid grid-cols-[1fr_170px] gap-3 max-sm:grid-cols-1" : ""}>
       <div className="space-y-2">
         <p className="text-[13px]">
-          {say("Hold the tape from the finished floor up to the glass, and along the wall to the nearest door's edge.")}
+          {say(
+            `Hold the tape from the finished floor up to the glass${asked.includes("door-distance") ? ", and along the wall to the nearest door's edge" : ""}.`,
+          )}
         </p>
         <div className="grid grid-cols-2 gap-2">
-          {SITE.map((p) => (
+          {asked.map((p) => (
             <ReadingField
               key={p}
               place={p}
@@ -31,8 +35,8 @@ export function SiteForm({ ask, drawn = true }: { readonly ask?: (place: Place) 
             />
           ))}
         </div>
-        <ReadingTrouble places={SITE} />
-        {r.readings["door-distance"] === undefined && (
+        <ReadingTrouble places={asked} />
+        {asksDoorEdge(at) && r.readings["door-distance"] === undefined && (
           <label className="chip">
             <input
               type="checkbox"

@@ -7,6 +7,7 @@ import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.t
 import { isUnit } from "../../core/pane/unit.ts";
 import { windHere } from "../../core/pane/wind-here.ts";
 import { EDGES, GLASS_KINDS, GLASS_NAMES, sheetMakes, THICKNESSES, thicknessAs } from "../../core/specify/glass.ts";
+import { type PlaceFlag, placeAsked } from "../../core/specify/place-asked.ts";
 import { writeNumber } from "../../core/tape/write.ts";
 import type { Written } from "../../core/tape/written.ts";
 import { nm, toMm } from "../../core/units/length.ts";
@@ -27,12 +28,12 @@ import { PatternOrTint } from "./PatternOrTint.tsx";
 import { UnitPart } from "./UnitPart.tsx";
 import { Unknowns } from "./Unknowns.tsx";
 
-const WHERE = [
-  ["inDoor", "in a door"],
-  ["wetRoom", "in a wet room"],
-  ["stairs", "by stairs or a landing"],
-  ["walkway", "a walkway beside it"],
-] as const;
+const WHERE: Readonly<Record<PlaceFlag, string>> = {
+  inDoor: "in a door",
+  wetRoom: "in a wet room",
+  stairs: "by stairs or a landing",
+  walkway: "a walkway beside it",
+};
 
 /** Up to this mass a piece off the rack is worth looking for. */
 const OFFCUT_UP_TO_KG = 6;
@@ -86,14 +87,14 @@ function Chosen() {
       <Part title="Where it is" more="decides whether safety glass is called for">
         <SiteForm drawn={false} />
         <div className="flex flex-wrap gap-2">
-          {WHERE.map(([key, name]) => (
+          {placeAsked(r.house.safetySet, at).map((key) => (
             <label key={key} className="chip">
               <input
                 type="checkbox"
                 checked={at[key]}
                 onChange={(e) => write("specify.location", { ...at, [key]: e.target.checked })}
               />
-              {name}
+              {WHERE[key]}
             </label>
           ))}
         </div>
