@@ -163,7 +163,7 @@ const rules = (f: FinishFacts): readonly Rule[] => [
     uses: [{ what: "paint", unit: "ml", perMetre: 10 }],
     does: "Look first whether filler or glass has moved. Then paint inside the window, 2 mm on to the glass.",
     why: "The lap seals the edge of the {putty}. Too early it wrinkles, too late it cracks.",
-    tools: ["paint", "brush", "tape"],
+    tools: ["paint", "brush", "masking tape"],
     minutes: 20,
     hazards: ["solvent"],
     when: (g) => g.compound.leastDays !== null && putty(g),

@@ -75,6 +75,10 @@ describe("how long each way of repair waits for its makers", () => {
     expect(leads(system, firm, false, option)).toEqual(before);
     if (system === "timber-putty") expect(leads(system, firm, true, option)).toEqual(before);
   });
+  it("of a sash that was chosen, whoever never said that they make any promises nothing", () => {
+    expect(leads("timber-putty", firmOf([["Kiln Yard", [], 6]]), true, "sash")).toEqual({});
+    expect(leads("timber-putty", firmOf([["Kiln Yard", [], 6]]))).toEqual({ glass: 6 });
+  });
   it("one who sells it the same day has it in by tomorrow", () => {
     expect(leads("timber-putty", firmOf([["Shop", ["single"], 0]]))).toEqual({ glass: 1 });
   });

@@ -39,8 +39,10 @@ export function optionLeads(book: PaneBook, r: Reckoning, by: By): OptionFacts["
     const make = WAITS_FOR[kind]?.(glass);
     if (make === undefined) continue;
     // Of the pane itself Order knows more than of a kind: its price, a rack.
-    const proposed = kind === own && sized ? proposedSource(sized)?.leadDays : undefined;
-    const days = proposed ?? quickestMaker(make, by);
+    const proposed = kind === own && sized ? proposedSource(sized) : undefined;
+    // Who never said what they make sells glass of some kind; of joinery and inserts their days say nothing.
+    const known = proposed && !(proposed.unsaid && wholeOf(book)) ? proposed.leadDays : null;
+    const days = known ?? quickestMaker(make, by);
     // Even from one's own rack it is in tomorrow at the soonest, as the house's figures have it.
     if (days !== null) out[kind] = Math.max(1, days);
   }

@@ -73,7 +73,7 @@ export const mendRules = (f: ReadyFacts): readonly Rule[] => [
     needsDry: true,
     does: "Free the jammed paint, glue the opened joints and clamp the sash square: both diagonals alike.",
     why: "A sash that works loose breaks the bed of the new {pane} at its corners.",
-    tools: ["waterproof glue", "clamps", "tape"],
+    tools: ["waterproof glue", "clamps", "tape measure"],
     minutes: 30,
     driesHours: 24,
     asks: "dries",

@@ -92,7 +92,7 @@ export function outOfFrame(f: MadeWhole): readonly Step[] {
         ? "Lay the new sash beside the old one before a screw is turned: width, height, thickness, the side it hangs on, the side of its handle."
         : "Measure the new window and the hole once more before the old one is touched: width and height at three places, and which way it opens.",
     why: "What does not match shows while the old one still keeps the rain out.",
-    tools: ["tape"],
+    tools: ["tape measure"],
     minutes: 5,
     needsNew: true,
   };
@@ -171,7 +171,7 @@ export const seatOfWhole = (f: MadeWhole): readonly Step[] => [
         ? "Stand the new sash in its frame, not hung yet: even all round, not in wind on its seal."
         : "Stand the new frame in its hole: room all round for packing and seal, and nothing pinched.",
     why: "What binds or is too small shows now, and goes back whole.",
-    tools: ["wedges", "tape"],
+    tools: ["wedges", "tape measure"],
     minutes: 10,
     asks: "dry-fit",
     ...held(f),

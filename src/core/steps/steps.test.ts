@@ -116,6 +116,7 @@ describe("what to have with one", () => {
     ["none for putty", out(), "alcohol, for half and half with water", undefined],
     ["tape of 3 m and waste", ready({ system: "compression-moulding" }), "glazing tape", 4],
     ["masking on four lines", ready({ system: "pinned-stop" }), "masking tape", 14],
+    ["on one, round the outer half of an insert", ready({ system: "cassette", whole: "insert" }), "masking tape", 4],
     ["primer at 12 ml a metre", ready(), "primer", 40],
   ])("%s", (_, steps, what, expected) => expect(amount(kitOf(steps, pane), what)).toBe(expected));
 

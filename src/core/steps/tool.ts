@@ -133,7 +133,6 @@ const TOOL_FACTS = {
   "tape measure": "packed",
   "tape or a board": "packed",
   "tape with the date on it": "packed",
-  tape: "packed",
   template: "packed",
   "the insert": "packed",
   "the {pane}": "at-hand",

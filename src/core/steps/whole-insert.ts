@@ -3,7 +3,7 @@ import type { Step } from "./step.ts";
 import type { StepId } from "./step-id.ts";
 
 /** What a step says of a door's insert, or that it is none of it. */
-type Instead = Pick<Step, "does" | "why" | "tools"> | "none";
+type Instead = Pick<Step, "does" | "why" | "tools" | "uses"> | "none";
 
 /**
  * Steps that are about another thing where frame and glass come as one: the hole in the door is the seat, the flange lies on the
@@ -40,6 +40,8 @@ const INSTEAD: Readonly<Partial<Record<StepId, Instead>>> = {
     does: "Mask the door along the line that you marked.",
     why: "Smears that have cured take longer than the whole insert.",
     tools: ["masking tape"],
+    // The one line, on the outer face: nobody masks the glass of an insert, nor the room's side of the door.
+    uses: [{ what: "masking tape", unit: "m", perMetre: 1 }],
   },
   "tape-lay": {
     does: "Lay the tape on the back of the outer half's flange, corners butted, and press it hard. The liner stays on.",
@@ -82,6 +84,7 @@ export const asInsert = (steps: readonly Step[], bed: Bed): readonly Step[] =>
         does: instead.does,
         why: instead.why,
         ...(instead.tools ? { tools: instead.tools } : {}),
+        ...(instead.uses ? { uses: instead.uses } : {}),
         ...(asks !== undefined && KEPT.has(asks) ? { asks } : {}),
       },
     ];
