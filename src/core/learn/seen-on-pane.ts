@@ -1,4 +1,5 @@
 import { frameOf } from "../frame/systems.ts";
+import { hasFailed } from "../look/damage.ts";
 import { readMarks } from "../look/marks.ts";
 import type { OpeningReadings } from "../measure/figure.ts";
 import { HEIGHTS, OPENING, WIDTHS } from "../measure/places.ts";
@@ -49,7 +50,7 @@ function madeIn(book: PaneBook): MadeIn | null {
   const day = dayIn(book.log.standing.find((e) => e.about.pane === book.id)?.at ?? "");
   if (!book.found || day === "") return null;
   const { year } = readMarks(book.found.marks, book.found.spacerDate, Number(day.slice(0, 4)));
-  return year === null ? null : { year, day, failed: book.damage.length > 0, cause: book.cause };
+  return year === null ? null : { year, day, failed: hasFailed(book.damage), cause: book.cause };
 }
 
 /** Only readings of one writer, one tape: what two people differ by is another question. */

@@ -109,6 +109,28 @@ export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: Template; read
   unknown: { name: "not known", prevent: "Look for a nail, a twist or a blind before you close up." },
 };
 
+/** What stands otherwise in a sentence than "it failed by …". */
+const CLAUSES: Readonly<Partial<Record<Cause, Template>>> = {
+  age: "failed by age: its seal or bed was done",
+  wish: "was changed for its looks",
+  unknown: "failed, nobody knows by what",
+};
+
+/** Why a {pane} was changed, after "it". @example "hail" // "failed by hail"; "wish" // "was changed for its looks" */
+export const causeClause = (cause: Cause): Template => CLAUSES[cause] ?? `failed by ${CAUSE_WORDS[cause].name}`;
+
+/** What the next {pane} at the same place may fail by too. */
+const NOT_AGAIN: readonly Cause[] = ["wish", "unknown"];
+export const comesAgain = (cause: Cause): boolean => !NOT_AGAIN.includes(cause);
+
+/** What nothing failed for: somebody wants another, or the rules do. */
+const UNFAILED: readonly Damage[] = ["looks", "wrong-glass"];
+/** Whether something of it failed, by what is wrong with it. @example ["wrong-glass"] // false */
+export const hasFailed = (damage: readonly Damage[]): boolean => damage.some((d) => !UNFAILED.includes(d));
+
+/** Nothing is broken, and nothing else is wrong with it: why it is changed is said with that. */
+export const isForLooks = (damage: readonly Damage[]): boolean => damage.length === 1 && damage[0] === "looks";
+
 /** How pressing it is, worst first. */
 export const URGENCIES = ["open-hole", "today", "this-week", "can-wait"] as const;
 export type Urgency = (typeof URGENCIES)[number];

@@ -3,6 +3,7 @@ import { leftToSay } from "../frame/told-detail.ts";
 import { sidesOf } from "../frame/which-system.ts";
 import type { Entry, EntryOf, Kind, Payloads } from "../log/kinds.ts";
 import { type Log, readLog } from "../log/standing-entries.ts";
+import { isForLooks } from "../look/damage.ts";
 import { examVerdict, withTicked } from "../look/exam.ts";
 import { isOpeningPlace, type OpeningPlace, type Place } from "../measure/places.ts";
 import type { Circumstance } from "../measure/ways.ts";
@@ -211,6 +212,7 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
   const sideSaid = sideTold || !hasTwoSides(added.system);
   // What the examination comes to is what is wrong, until somebody ticks it otherwise.
   const examined = examVerdict(before.exam);
+  const damage = ticked ?? examined.damage;
   return {
     id,
     log,
@@ -235,8 +237,8 @@ export function foldPane(id: string, entries: readonly Entry[]): PaneBook | unde
     checks,
     notes,
     orders,
-    damage: ticked ?? examined.damage,
-    cause: last("look.cause")?.cause ?? null,
+    damage,
+    cause: last("look.cause")?.cause ?? (isForLooks(damage) ? "wish" : null),
     urgency: last("look.urgency")?.urgency ?? examined.urgency,
     building: last("look.building") ?? { year: null, storey: null },
     closed: closedBy?.kind === "look.closed" && !uncovered ? closedBy.payload : null,

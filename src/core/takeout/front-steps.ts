@@ -89,7 +89,7 @@ export function markSteps(f: StepFacts): readonly Step[] {
         why: f.damage.includes("holed")
           ? "A holed {pane} can fall apart even taped: hold it, and take the loose shards out first."
           : brokenUp(f) || f.damage.includes("cracked")
-            ? "Taped shards leave as one skin. A holed {pane} can still fall apart: hold it."
+            ? "What comes apart along its cracks leaves as one skin, and not piece by piece."
             : "Whole glass breaks too when it is prised: taped, it leaves as one skin.",
         tools: ["paper tape"],
         minutes: 2 * faces.length,

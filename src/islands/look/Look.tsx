@@ -3,10 +3,12 @@ import { frameOf } from "../../core/frame/systems.ts";
 import {
   CAUSE_WORDS,
   CAUSES,
+  comesAgain,
   DAMAGE_WORDS,
   DAMAGES,
   type Damage,
   damagesOf,
+  isForLooks,
   URGENCIES,
   URGENCY_WORDS,
 } from "../../core/look/damage.ts";
@@ -27,7 +29,7 @@ import { LeftToSay } from "./LeftToSay.tsx";
 export function Look() {
   const { book, write, say, causesHere } = usePane();
   const { openTab } = useStage();
-  const again = causesHere.filter((c) => c.cause === book.cause && c.cause !== "unknown");
+  const again = causesHere.filter((c) => c.cause === book.cause && comesAgain(c.cause));
   const [examining, setExamining] = useState(Object.keys(book.before.exam).length > 0);
   return (
     <div className="space-y-5">
@@ -76,28 +78,30 @@ export function Look() {
           ))}
         </div>
       </Part>
-      <Part title="Why it failed" more="the new one fails the same way">
-        <PickOne
-          name="Why it failed"
-          quiet
-          of={CAUSES.map((c) => [c, say(CAUSE_WORDS[c].name)] as const)}
-          value={book.cause}
-          unsaid="Choose a cause"
-          change={(cause) => write("look.cause", { cause })}
-        />
-        {again.length > 0 && (
-          <p className="note-wax">
-            The same here before:{" "}
-            {again.map((c, i) => (
-              <span key={c.pane}>
-                {i > 0 && "; "}
-                <a href={`/panes/${c.pane}/look`}>{c.label}</a>
-              </span>
-            ))}
-            {say(". Mend what does it, or the next {pane} goes the same way.")}
-          </p>
-        )}
-      </Part>
+      {!(isForLooks(book.damage) && book.cause === "wish") && (
+        <Part title="Why it failed" more="the new one fails the same way">
+          <PickOne
+            name="Why it failed"
+            quiet
+            of={CAUSES.map((c) => [c, say(CAUSE_WORDS[c].name)] as const)}
+            value={book.cause}
+            unsaid="Choose a cause"
+            change={(cause) => write("look.cause", { cause })}
+          />
+          {again.length > 0 && (
+            <p className="note-wax">
+              The same here before:{" "}
+              {again.map((c, i) => (
+                <span key={c.pane}>
+                  {i > 0 && "; "}
+                  <a href={`/panes/${c.pane}/look`}>{c.label}</a>
+                </span>
+              ))}
+              {say(". Mend what does it, or the next {pane} goes the same way.")}
+            </p>
+          )}
+        </Part>
+      )}
       {(standsOpen(book) || book.closed) && <Closing />}
       <Lessons station="look" all />
       <Cautions station="look" />

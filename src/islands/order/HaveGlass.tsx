@@ -86,7 +86,7 @@ export function HaveGlass({ open = false }: { readonly open?: boolean }) {
             <button
               key={`${s.pane.name}/${s.cuts}`}
               type="button"
-              className="btn btn-small"
+              className="btn btn-small aria-pressed:!border-glass aria-pressed:!bg-tint"
               aria-pressed={rack?.pane.name === s.pane.name && rack.cuts === s.cuts}
               onClick={() => {
                 setRack(s);

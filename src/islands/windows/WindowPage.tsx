@@ -4,7 +4,7 @@ import { frameOf } from "../../core/frame/systems.ts";
 import { REMAKE_WHY } from "../../core/learn/remake.ts";
 import type { About } from "../../core/log/kind-fact.ts";
 import type { Entry, Kind, Payloads } from "../../core/log/kinds.ts";
-import { CAUSE_WORDS } from "../../core/look/damage.ts";
+import { causeClause } from "../../core/look/damage.ts";
 import type { Repair, WindowPageData } from "../../core/page/window-page.ts";
 import { timesText } from "../../core/text/counted.ts";
 import { dayOf } from "../../core/units/day.ts";
@@ -58,7 +58,7 @@ function WindowPage({ data, prefs: initial }: Props) {
                 <span className="text-[14px] text-mute">
                   {[
                     say(frameOf(n.system).short, prefs.dialect),
-                    n.cause && say(CAUSE_WORDS[n.cause].name, prefs.dialect),
+                    n.cause && say(causeClause(n.cause), prefs.dialect),
                     n.alike && "like this one: have a look at it too",
                   ]
                     .filter(Boolean)
@@ -100,10 +100,7 @@ function Line({ repair: r, prefs }: { readonly repair: Repair; readonly prefs: P
           )}
         </p>
         <p className="text-[14px] text-mute">
-          {[
-            r.cause && say(`It failed by ${CAUSE_WORDS[r.cause].name}`, prefs.dialect),
-            ...facts.map((f) => say(f, prefs.dialect)),
-          ]
+          {[r.cause && say(`It ${causeClause(r.cause)}`, prefs.dialect), ...facts.map((f) => say(f, prefs.dialect))]
             .filter(Boolean)
             .join("; ")}
         </p>

@@ -1,5 +1,5 @@
 import { frameOf } from "../../core/frame/systems.ts";
-import { CAUSE_WORDS } from "../../core/look/damage.ts";
+import { CAUSE_WORDS, causeClause } from "../../core/look/damage.ts";
 import { dayOf } from "../../core/units/day.ts";
 import { type LengthUnit, nm } from "../../core/units/length.ts";
 import { sayDate } from "../../core/words/days.ts";
@@ -66,7 +66,7 @@ export function propertyPdf(
                   ? `, ${sizeText(nm(r.size.width), by.unit, true)} × ${sizeText(nm(r.size.height), by.unit, true)} ${by.unit}`
                   : "",
                 r.setIn ? say(`, set in ${r.setIn.toLowerCase()}`, by.dialect) : "",
-                r.cause ? say(`. It had failed by ${CAUSE_WORDS[r.cause].name}`, by.dialect) : "",
+                r.cause ? say(`. The old one ${causeClause(r.cause)}`, by.dialect) : "",
                 r.state === "open" ? ". Under way" : "",
                 ".",
               ].join(""),
