@@ -104,7 +104,7 @@ export const CAUSE_WORDS: Readonly<Record<Cause, { readonly name: Template; read
   },
   wish: {
     name: "nothing failed: somebody wants another",
-    prevent: "Nothing to put right. Keep the old {pane}, if it may be wanted again.",
+    prevent: "Keep the old {pane}, if it may be wanted again.",
   },
   unknown: { name: "not known", prevent: "Look for a nail, a twist or a blind before you close up." },
 };

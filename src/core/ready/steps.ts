@@ -61,8 +61,6 @@ const TRY_WHY: Readonly<Record<Bed, Template>> = {
   both: NO_SECOND_TRY,
 };
 
-/** Make ready in the order of the work: clean, mend, drain, prime, tape or mask, and the pane tried before anything wet. */
-
 /** What lies in the rack larger than it goes in. */
 function outOfStock({ cutDown: cut }: ReadyFacts): readonly Rule[] {
   if (!cut) return [];
@@ -80,6 +78,7 @@ function outOfStock({ cutDown: cut }: ReadyFacts): readonly Rule[] {
   ];
 }
 
+/** Make ready in the order of the work: clean, mend, drain, prime, tape or mask, and the pane tried before anything wet. */
 const rules = (f: ReadyFacts): readonly Rule[] => [
   {
     id: "clean",
@@ -129,7 +128,7 @@ const rules = (f: ReadyFacts): readonly Rule[] => [
     id: "stickers",
     needsPane: true,
     does: "Take stickers and film off the edge of the new {pane}; leave the label until sign-off.",
-    why: "Film under the bed is a leak, and cannot be reached later.",
+    why: `Film under the ${f.bed === "gasket" ? "gasket" : "bed"} is a leak, and cannot be reached later.`,
     minutes: 2,
     when: (g) => !g.oldGlassBack && g.bed !== "putty" && !g.staysIn && !g.cutHere,
   },

@@ -57,6 +57,8 @@ export type StepFacts = {
 
 export const brokenUp = (f: StepFacts): boolean =>
   f.damage.some((d) => d === "gone" || d === "holed" || d === "standing");
+/** It leaves as it stands: neither broken up nor cracked. @example misted // true */
+export const inOnePiece = (f: StepFacts): boolean => !brokenUp(f) && !f.damage.includes("cracked");
 export const isGone = (f: StepFacts): boolean => f.damage.includes("gone");
 /** It lies on a bench: turned over by hand, worked from either face, by one. */
 export const atBench = (f: StepFacts): boolean => f.detail.where === "bench";

@@ -4,7 +4,7 @@ import type { Step } from "../steps/step.ts";
 import type { Template } from "../text/template.ts";
 import type { Mm } from "../units/length.ts";
 import { facesInReach } from "./faces.ts";
-import { brokenUp, type Front, isGone, type StepFacts } from "./facts.ts";
+import { brokenUp, type Front, inOnePiece, isGone, type StepFacts } from "./facts.ts";
 
 /** What each thing in front is called, and what to mind when it comes off. */
 export const FRONT_FACTS: Readonly<Record<Front, { readonly name: Template; readonly minds: Template }>> = {
@@ -137,7 +137,9 @@ export function afterSteps(f: StepFacts): readonly Step[] {
       id: "bag",
       does: f.oldGlassBack
         ? "Stand the glass on felt against a wall, its mark to you, away from feet; sweep, and look at your soles."
-        : "Bag the glass, sweep, and look at your soles.",
+        : inOnePiece(f)
+          ? "Carry the old {pane} off on its edge, bag what broke, sweep, and look at your soles."
+          : "Bag the glass, sweep, and look at your soles.",
       why: f.oldGlassBack
         ? "It goes back: a chip from a bare floor is where it cracks."
         : "Nobody should find your work with a foot.",

@@ -1,7 +1,7 @@
 import { halved, isBeaded, sprung } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import type { Step } from "../steps/step.ts";
-import { atBench, brokenUp, isGone, type StepFacts } from "./facts.ts";
+import { atBench, brokenUp, inOnePiece, isGone, type StepFacts } from "./facts.ts";
 
 /** The glass leaves on the far side, and somebody takes it there. */
 const passed = (f: StepFacts): boolean => frameOf(f.system).across && !halved(f) && !atBench(f);
@@ -9,7 +9,7 @@ const passed = (f: StepFacts): boolean => frameOf(f.system).across && !halved(f)
 /** Getting the glass itself out: whole, in shards, or there is none left. */
 export function glassSteps(f: StepFacts): readonly Step[] {
   const heavy = f.lift !== 1;
-  const whole = !brokenUp(f) && !f.damage.includes("cracked");
+  const whole = inOnePiece(f);
   const steps: (Step | false)[] = [
     (isBeaded(f) || sprung(f)) && {
       id: "glass-loose",

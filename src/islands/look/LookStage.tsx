@@ -1,4 +1,4 @@
-import { CAUSE_WORDS, DAMAGE_WORDS } from "../../core/look/damage.ts";
+import { CAUSE_WORDS, DAMAGE_WORDS, isForLooks } from "../../core/look/damage.ts";
 import { examVerdict } from "../../core/look/exam.ts";
 import { capital } from "../../core/text/capital.ts";
 import { BOARD_BOX, boardOf, boxPath } from "../../drawing/board.ts";
@@ -126,7 +126,7 @@ function Verdict() {
         )}
         {cause && (
           <p>
-            {capital(say(CAUSE_WORDS[cause].name))}.{" "}
+            {isForLooks(damage) ? "" : `${capital(say(CAUSE_WORDS[cause].name))}. `}
             <strong className="font-semibold">{say(CAUSE_WORDS[cause].prevent)}</strong>
           </p>
         )}

@@ -7,6 +7,7 @@ import type { OpenOrder } from "../../core/page/pane-page.ts";
 import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import type { OrderBook, OrderLine } from "../../core/pane/order-book.ts";
 import { needsOf, saysMakes, unitsInOf } from "../../core/pane/source-facts.ts";
+import { isMade } from "../../core/pane/stands.ts";
 import { isToBeCut } from "../../core/pane/to-be-cut.ts";
 import { usualLeadDays } from "../../core/pane/usual-lead.ts";
 import { wholeOf } from "../../core/pane/whole-here.ts";
@@ -83,11 +84,11 @@ function PutOn({ openOrders, again = false }: { readonly openOrders: readonly Op
         {mayBeHere && <HaveGlass />}
       </Part>
     );
-  const { held, proposed, isMade, open, putOn } = way;
+  const { held, proposed, hasMaker, open, putOn } = way;
   const ticket = ticketOf(book, r, prefs);
   // They said what they make, and it is not this: the first of them is no better guess than none.
   const madeIn = unitsInOf(book);
-  const isMadeByNobody = !isMade && firm.suppliers.some((s) => saysMakes(firm.terms.get(s.name)));
+  const isMadeByNobody = !hasMaker && firm.suppliers.some((s) => saysMakes(firm.terms.get(s.name)));
   return (
     <Part
       title={again ? "Order it again" : "Put it on an order"}
@@ -208,7 +209,7 @@ function OnOrder({ order, line }: { readonly order: OrderBook; readonly line: Or
               <span className="text-[14px] font-normal">
                 {" "}
                 <span className="text-mute">(</span>
-                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} made />
+                <Size width={line.widthNm} height={line.heightNm} unit={prefs.unit} made={isMade(r.stands)} />
                 <span className="text-mute">)</span>
               </span>
             )}

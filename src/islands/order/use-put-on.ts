@@ -16,7 +16,7 @@ export type PutOn = {
   /** Who is proposed for it. */
   readonly proposed: string | null | undefined;
   /** Whether anybody on the list makes such a thing. */
-  readonly isMade: boolean;
+  readonly hasMaker: boolean;
   readonly line: NonNullable<ReturnType<typeof orderLineOf>>;
   readonly open: readonly OpenOrder[];
   readonly putOn: (order: string, supplier: string) => void;
@@ -41,7 +41,7 @@ export function usePutOn(openOrders: readonly OpenOrder[]): PutOn | null {
   return {
     held,
     proposed,
-    isMade: sources.some((s) => s.supplier !== null && !s.instead),
+    hasMaker: sources.some((s) => s.supplier !== null && !s.instead),
     line,
     open,
     putOn,

@@ -6,6 +6,7 @@ import { locationOf } from "../../core/pane/location.ts";
 import { isUnit } from "../../core/pane/unit.ts";
 import { makeupHeat, makeupText, NO_SPACER, SPACERS } from "../../core/specify/makeup.ts";
 import type { Stack } from "../../core/specify/stack.ts";
+import { writeLength } from "../../core/tape/write.ts";
 import { toMm } from "../../core/units/length.ts";
 import { HEAT_UNIT, heatFigure } from "../../core/words/heat.ts";
 import { stackText } from "../../core/words/opening.ts";
@@ -138,7 +139,9 @@ export function UnitPart() {
             : stacks.length > 0
               ? "Gas that was in it is gone once it is broken or misted."
               : known.overall === null
-                ? "Its thickness is not read: 4-16-4 is taken until it is."
+                ? say(
+                    `Its thickness is not read: a {unit} of ${writeLength(r.glass.thickness, prefs.unit, { places: 0, ticks: 16 })} is taken until it is.`,
+                  )
                 : "No unit that is made is as thick as that: read it again, or choose one of the columns."}{" "}
           {book.coating?.coated === "yes"
             ? `Coated${book.coating.face ? ` on ${book.coating.face}` : ""}.`
