@@ -1,5 +1,7 @@
 import type { Looks } from "../core/specify/looks.ts";
+import { chordOf } from "./chord.ts";
 import { lineSketch } from "./line-sketch.ts";
+import type { Xy } from "./path.ts";
 
 /** A text of a drawing: where it stands, which way it reads, degrees. */
 export type DrawnText = {
@@ -30,6 +32,7 @@ const ROOM = 22;
 const EDGE = 6;
 const TICK = 3;
 const GRAIN_APART = 11;
+const GRAIN_IN = 2;
 
 /**
  * Draws one line: the pane stands upright in `box` square, its width below and its height at the left.
@@ -65,7 +68,7 @@ export function lineDrawing(of: {
     height: bottom + ROOM,
     outline: moved(s.outline),
     bars: s.bars.map(moved),
-    grain: grainLines(of.runs, s.width, s.height).map(moved),
+    grain: grainLines(of.runs, s.corners, s.width, s.height).map(moved),
     measures:
       of.widthSays === ""
         ? []
@@ -99,10 +102,25 @@ const movedBy = (d: string, x: number, y: number): string =>
     return `${c}${round(Number(a) + x)} ${round(Number(b) + y)}`;
   });
 
-function grainLines(runs: Looks["runs"], w: number, h: number): readonly string[] {
+/** Thin lines along a pattern, clear of the outline by a little; y down from its top. */
+function grainLines(runs: Looks["runs"], outline: readonly Xy[], w: number, h: number): readonly string[] {
   const out: string[] = [];
-  if (runs === "up") for (let x = GRAIN_APART; x < w; x += GRAIN_APART) out.push(`M${x} 2V${Math.round(h) - 2}`);
-  if (runs === "across") for (let y = GRAIN_APART; y < h; y += GRAIN_APART) out.push(`M2 ${y}H${Math.round(w) - 2}`);
+  const within = (upright: boolean, at: number): readonly [number, number] | null => {
+    const chord = chordOf(outline, upright, at);
+    return chord && chord.to - chord.from > 2 * GRAIN_IN
+      ? [Math.round(chord.from) + GRAIN_IN, Math.round(chord.to) - GRAIN_IN]
+      : null;
+  };
+  if (runs === "up")
+    for (let x = GRAIN_APART; x < w; x += GRAIN_APART) {
+      const to = within(true, x);
+      if (to) out.push(`M${x} ${to[0]}V${to[1]}`);
+    }
+  if (runs === "across")
+    for (let y = GRAIN_APART; y < h; y += GRAIN_APART) {
+      const to = within(false, y);
+      if (to) out.push(`M${to[0]} ${y}H${to[1]}`);
+    }
   return out;
 }
 

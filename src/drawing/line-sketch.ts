@@ -1,7 +1,15 @@
+import { chordOf } from "./chord.ts";
 import { rectangle } from "./path.ts";
 
 /** Corner of a shaped pane in mm. */
 type Corner = { readonly x: number; readonly y: number };
+
+const corners = (w: number, h: number): readonly Corner[] => [
+  { x: 0, y: 0 },
+  { x: w, y: 0 },
+  { x: w, y: h },
+  { x: 0, y: h },
+];
 
 /**
  * A pane of an order to scale in a box, with its bars: small enough to stand beside its line. Paths in the box's own unit,
@@ -14,16 +22,31 @@ export function lineSketch(of: {
   readonly uprights: readonly number[];
   readonly crosses: readonly number[];
   readonly box: number;
-}): { readonly outline: string; readonly bars: readonly string[]; readonly width: number; readonly height: number } {
+}): {
+  readonly outline: string;
+  /** The same corner by corner. */
+  readonly corners: readonly Corner[];
+  readonly bars: readonly string[];
+  readonly width: number;
+  readonly height: number;
+} {
   const scale = of.box / Math.max(of.widthMm, of.heightMm, 1);
   const [w, h] = [of.widthMm * scale, of.heightMm * scale];
   const at = (c: Corner) => `${(c.x * scale).toFixed(2)} ${(h - c.y * scale).toFixed(2)}`;
+  const outline = of.corners ?? corners(of.widthMm, of.heightMm);
   const round = (v: number): number => Math.round(v * 100) / 100;
   return {
     outline: of.corners ? `M${of.corners.map(at).join("L")}Z` : rectangle(0, 0, round(w), round(h)),
+    corners: outline.map((c) => ({ x: c.x * scale, y: h - c.y * scale })),
     bars: [
-      ...of.uprights.map((x) => `M${round(x * scale)} 0V${round(h)}`),
-      ...of.crosses.map((y) => `M0 ${round(h - y * scale)}H${round(w)}`),
+      ...of.uprights.flatMap((x) => {
+        const chord = chordOf(outline, true, x);
+        return chord ? [`M${round(x * scale)} ${round(h - chord.to * scale)}V${round(h - chord.from * scale)}`] : [];
+      }),
+      ...of.crosses.flatMap((y) => {
+        const chord = chordOf(outline, false, y);
+        return chord ? [`M${round(chord.from * scale)} ${round(h - y * scale)}H${round(chord.to * scale)}`] : [];
+      }),
     ],
     width: round(w),
     height: round(h),

@@ -85,7 +85,7 @@ export function Elevation({ asked, onPlace, bare = false }: Props) {
         <path className={book.way === "window-hole" ? "d-wall" : "d-frame"} d={drawn.frame} />
         <path className="d-opening" d={drawn.opening} strokeDasharray={drawn.known ? undefined : "6 5"} />
         {drawn.pane && <path className={`d-pane ${tooBig ? "too-big" : ""}`} d={drawn.pane} />}
-        {drawn.paneCorners && <PaneLooks corners={drawn.paneCorners} />}
+        {drawn.paneCorners && drawn.pane && <PaneLooks corners={drawn.paneCorners} outline={drawn.pane} />}
         {bare ? (
           <HeldTape drawn={drawn} place={asked ?? null} />
         ) : (

@@ -1,3 +1,4 @@
+import { useId } from "react";
 import { barPlaces, USUAL_BAR_MM } from "../../core/measure/bar-places.ts";
 import { toMm } from "../../core/units/length.ts";
 import { metalClass, tintClass } from "../../drawing/colours.ts";
@@ -8,7 +9,8 @@ import { usePane } from "../panels/pane-context.ts";
 type Corners = readonly [Xy, Xy, Xy, Xy];
 
 /** What is seen in the pane: tint, which way its pattern runs, worked edges, bars where they stand, and its mark. */
-export function PaneLooks({ corners }: { readonly corners: Corners }) {
+export function PaneLooks({ corners, outline }: { readonly corners: Corners; readonly outline: string }) {
+  const clip = useId();
   const { book, reckoning: r } = usePane();
   const { looks, bars } = book;
   const glass = r.cut.ok ? r.cut.value.glass : null;
@@ -18,25 +20,31 @@ export function PaneLooks({ corners }: { readonly corners: Corners }) {
   const barWide = ((placed?.ok ? placed.value.widthMm : USUAL_BAR_MM) / w) * across;
   return (
     <g>
-      {looks?.tint && <path d={polygon(corners)} className={`d-tint ${tintClass(looks.tint)}`} />}
-      {book.makeup && (
-        <path d={polygon(shrunk(corners, SPACER_IN))} className={`d-spacer-line ${metalClass(book.makeup.spacer)}`} />
-      )}
-      {looks && patternLines(corners, looks.runs).map((d) => <path key={d} d={d} className="d-pattern" />)}
-      {r.glass.edges === "polished" && <path d={polygon(corners)} className="d-polished" />}
-      {placed?.ok &&
-        linesAcross(
-          corners,
-          placed.value.uprights.map((x) => x / w),
-          placed.value.crosses.map((y) => y / h),
-        ).map((d) => (
-          <path
-            key={d}
-            d={d}
-            className={`d-bar ${metalClass(bars?.colour ?? "")}`}
-            strokeWidth={Math.max(1.5, barWide)}
-          />
-        ))}
+      {/* Under an arch or a rake nothing of it stands outside the pane. */}
+      <clipPath id={clip}>
+        <path d={outline} />
+      </clipPath>
+      <g clipPath={`url(#${clip})`}>
+        {looks?.tint && <path d={polygon(corners)} className={`d-tint ${tintClass(looks.tint)}`} />}
+        {book.makeup && (
+          <path d={polygon(shrunk(corners, SPACER_IN))} className={`d-spacer-line ${metalClass(book.makeup.spacer)}`} />
+        )}
+        {looks && patternLines(corners, looks.runs).map((d) => <path key={d} d={d} className="d-pattern" />)}
+        {placed?.ok &&
+          linesAcross(
+            corners,
+            placed.value.uprights.map((x) => x / w),
+            placed.value.crosses.map((y) => y / h),
+          ).map((d) => (
+            <path
+              key={d}
+              d={d}
+              className={`d-bar ${metalClass(bars?.colour ?? "")}`}
+              strokeWidth={Math.max(1.5, barWide)}
+            />
+          ))}
+      </g>
+      {r.glass.edges === "polished" && <path d={outline} className="d-polished" />}
       {looks?.mark && <Mark corners={corners} at={looks.markAt} />}
     </g>
   );
