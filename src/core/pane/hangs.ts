@@ -1,5 +1,6 @@
 import type { ExamAnswers } from "../look/exam.ts";
 import type { Hinge } from "../measure/found.ts";
+import type { Opens } from "../set/packer-places.ts";
 import type { PaneBook } from "./book.ts";
 import { locationOf } from "./location.ts";
 
@@ -22,6 +23,19 @@ export function hingeOf(book: Pick<PaneBook, "found" | "before">): Hinge {
   const { opens } = book.before.exam;
   return opens === undefined ? "not-said" : BY_EXAM[opens];
 }
+
+/** How the sash opens, as packers see it; what nobody said, and what slides up and down, is packed as what is fixed. */
+const OPENS: Readonly<Record<Hinge, Opens>> = {
+  left: "hinge-left",
+  right: "hinge-right",
+  top: "top-hung",
+  bottom: "bottom-hung",
+  slides: "slides",
+  hung: "fixed",
+  fixed: "fixed",
+  "not-said": "fixed",
+};
+export const opensAs = (book: Pick<PaneBook, "found" | "before">): Opens => OPENS[hingeOf(book)];
 
 /** What moves: a sash of one of these kinds, nothing, or the leaf of a door, which is no sash. */
 export type Moves = "hinged" | "rolls" | "hung" | "fixed" | "leaf" | "not-said";

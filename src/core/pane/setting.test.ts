@@ -8,9 +8,11 @@ import type { Place } from "../measure/places.ts";
 import type { Joints } from "../takeout/beads.ts";
 import { toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
+import { opensAs } from "./hangs.ts";
+import { packersDrawn } from "./packers-drawn.ts";
 import { materialsOf } from "./pane-materials.ts";
 import { reckon } from "./reckoning.ts";
-import { opensAs, settingOf, unmeasuredSpots } from "./setting.ts";
+import { settingOf } from "./setting.ts";
 
 /** An opening of 600 × 900, read square, of a system; and what else was said. */
 function set(system: System, say: (t: Teller) => void = () => undefined) {
@@ -164,14 +166,61 @@ describe("how a sash opens, as its packers see it", () => {
   });
 });
 
+describe("packers of glass that is here, its opening not read", () => {
+  const had = (width: string, height: string, say: (t: Teller) => void = () => undefined) => {
+    const t = new Teller().added(PANE, "plastic-bead-inside");
+    t.tell("order.had", {
+      from: "bought",
+      width: { text: width, unit: "mm" },
+      height: { text: height, unit: "mm" },
+      note: "",
+    });
+    say(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, { house: HOUSE_DEFAULTS, calendar });
+    expect(r.cut.ok).toBe(false);
+    const { spots, ...drawn } = packersDrawn(book, r);
+    return { ...drawn, under: spots.filter((s) => s.edge === "bottom" && s.job === "carries").map((s) => s.atMm) };
+  };
+  it("stand by its own size: 598 wide, a quarter in from each end", () => {
+    expect(had("598", "1048")).toEqual({
+      widthMm: 598,
+      heightMm: 1048,
+      blockMm: 100,
+      measured: true,
+      under: [149.5, 448.5],
+    });
+  });
+  it("of a large unit are longer: 30 mm a square metre", () => {
+    expect(had("2000", "2000").blockMm).toBe(120);
+  });
+  it("clear of a drain at their mark", () => {
+    const { under } = had("600", "900", (t) =>
+      t.tell("takeout.map", {
+        item: "drain",
+        thing: "drain",
+        edge: "bottom",
+        share: 0.25,
+        thickness: null,
+        width: { text: "20", unit: "mm" },
+        material: "",
+      }),
+    );
+    expect(under[0]).not.toBe(150);
+    expect(under[1]).toBe(450);
+  });
+});
+
 describe("packers of glass that nobody measured", () => {
   const spots = (hinge: "left" | "right" | "fixed") => {
     const t = new Teller().added(PANE, "plastic-bead-inside");
     t.tell("measure.found", { ...NOTHING_FOUND, hinge });
     const book = foldPane(PANE, t.entries);
     if (!book) throw new Error("no pane");
-    const at = unmeasuredSpots(book, { house: HOUSE_DEFAULTS });
-    return at
+    const at = packersDrawn(book, reckon(book, { house: HOUSE_DEFAULTS, calendar }));
+    expect(at.measured).toBe(false);
+    return at.spots
       .filter((s) => s.job !== "locates" && (s.edge === "bottom" || s.edge === "top"))
       .map((s) => [s.edge, s.atMm]);
   };

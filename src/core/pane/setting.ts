@@ -1,15 +1,14 @@
 import { facePutty, standsOnPackers } from "../frame/held.ts";
-import { straightSides } from "../geometry/sides.ts";
-import { blockLength, type Opens, type PackerSpot, spotsFor } from "../set/packer-places.ts";
+import type { Opens, PackerSpot } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
 import { beadLengths, type Sticks, sticksFor } from "../set/sticks.ts";
 import { stripMm } from "../set/strip.ts";
-import { readTape } from "../tape/read.ts";
 import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
-import { hingeOf } from "./hangs.ts";
+import { opensAs } from "./hangs.ts";
 import { wayRoundShare } from "./own-sides.ts";
+import { blockMmOf, spotsOn } from "./packers-drawn.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { sidesHere } from "./sides-here.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
@@ -25,7 +24,6 @@ export const BEAD_STOCK_MM: readonly number[] = [2400, 3000];
 const KERF_MM = 3;
 /** Gasket is cut so much longer than its way round, not stretched. */
 const GASKET_LONGER = 0.01;
-const USUAL_DRAIN_MM = 12;
 
 /** What setting this pane takes, worked out: where its packers stand, and how much of what holds it. */
 export type Setting = {
@@ -46,38 +44,6 @@ export type Setting = {
   readonly sticks: Sticks | null;
 };
 
-/** How the sash opens, as packers see it. */
-export function opensAs(book: PaneBook): Opens {
-  switch (hingeOf(book)) {
-    case "left":
-      return "hinge-left";
-    case "right":
-      return "hinge-right";
-    case "top":
-      return "top-hung";
-    case "bottom":
-      return "bottom-hung";
-    case "slides":
-      return "slides";
-    default:
-      return "fixed";
-  }
-}
-
-/** What a pane is drawn as while nobody measured it, mm. */
-export const UNMEASURED = { widthMm: 600, heightMm: 900 };
-
-/** Where the packers of a pane stand that nobody measured: by how its sash opens, a quarter in, and in no figures. */
-export const unmeasuredSpots = (book: PaneBook, { house }: Pick<Reckoning, "house">): readonly PackerSpot[] =>
-  spotsFor({
-    edgesMm: straightSides(UNMEASURED.widthMm, UNMEASURED.heightMm),
-    opens: opensAs(book),
-    rule: { share: QUARTER, cornerMm: house.packerCornerMm, lengthMm: house.packerLengthMm },
-  });
-
-/** How far in from a corner a packer stands, of its edge. Source: one of two schools, the house's. */
-const QUARTER = 0.25;
-
 /** Null while nothing is sized. */
 export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   const sides = sidesHere(r);
@@ -85,7 +51,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   const { glass, governs } = r.cut.value;
   const [w, h] = [toMm(glass.width), toMm(glass.height)];
   const facts = readyFacts(book, r);
-  const blockMm = isUnit(book) ? blockLength((w * h) / 1e6) : r.house.packerLengthMm;
+  const blockMm = blockMmOf(book, r, w * h);
   // Cut to its own shape, every side is as long as it is, and what runs round it is as long as its way round.
   const edgesMm = {
     left: toMm(sides.left),
@@ -94,17 +60,6 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
     top: toMm(sides.top),
   };
   const round = r.shaped ? wayRoundShare(r.shaped.corners) : 1;
-  const drains = book.before.map
-    .filter((i) => i.thing === "drain")
-    .map((i) => {
-      const read = i.width && readTape(i.width.text, i.width.unit);
-      const edge = i.edge;
-      return {
-        edge,
-        atMm: i.share * edgesMm[edge],
-        widthMm: read?.ok ? toMm(read.value.adjusted) : USUAL_DRAIN_MM,
-      };
-    });
   const leg = r.readings["rebate-depth"];
   const legMm = leg === undefined ? null : toMm(leg);
   const beadMm = beadOn(legMm ?? USUAL_LEG_MM, r.house.bedMm);
@@ -132,15 +87,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   return {
     opens,
     blockMm,
-    spots:
-      whole || !standsOnPackers(facts)
-        ? []
-        : spotsFor({
-            edgesMm,
-            opens,
-            rule: { share: QUARTER, cornerMm: r.house.packerCornerMm, lengthMm: blockMm },
-            drains,
-          }),
+    spots: whole || !standsOnPackers(facts) ? [] : spotsOn(book, r, edgesMm, blockMm),
     beadMm,
     voidMl,
     slopeMl,

@@ -1,10 +1,11 @@
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
+import { packersDrawn } from "../../core/pane/packers-drawn.ts";
 import { isRefurbished } from "../../core/pane/refurbishing.ts";
 import { settingOf } from "../../core/pane/setting.ts";
 import { HowItHangs } from "../panels/HowItHangs.tsx";
 import { OldPaneFields } from "../panels/OldPaneFields.tsx";
 import { usePane } from "../panels/pane-context.ts";
-import { StacksUnder } from "./StacksUnder.tsx";
+import { PackersUnder, StacksUnder } from "./StacksUnder.tsx";
 
 /** How it hangs, and what carries it, in figures; where each stands is drawn. */
 export function PackersSay() {
@@ -29,6 +30,20 @@ function Stacks() {
         </p>
       </div>
     );
+  if (!r.cut.ok && r.stands.size) {
+    const { spots } = packersDrawn(book, r);
+    if (spots.length === 0) return null;
+    return (
+      <div>
+        <p className="first-letter:uppercase">
+          <PackersUnder spots={spots} />.
+        </p>
+        <p className="text-[14px] text-mute">
+          {say("How thick they are is half of what the opening is higher than the {pane}: read its height at Measure.")}
+        </p>
+      </div>
+    );
+  }
   if (!setting || !packers?.stack) return null;
   // Nobody said how the old pane sat: what is shown is the house's usual, and says so.
   const usual =

@@ -1,7 +1,7 @@
 import { pinned, standsOnPackers } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
+import { opensAs } from "../../core/pane/hangs.ts";
 import { oldGlassBack } from "../../core/pane/old-glass.ts";
-import { opensAs } from "../../core/pane/setting.ts";
 import { readyFacts } from "../../core/pane/step-facts.ts";
 import { setMethods } from "../../core/set/methods.ts";
 import type { Ask } from "../../core/steps/step.ts";
@@ -57,7 +57,7 @@ export function SetStage() {
             />
           ),
         },
-        (r.cut.ok || oldGlassBack(book)) &&
+        (r.cut.ok || r.stands.size !== null || oldGlassBack(book)) &&
           asPane &&
           standsOnPackers(facts) && { id: "packers", name: "{Packers}", content: <SettingDrawing /> },
         runsInLine(facts.bed) && asPane && { id: "bed", name: "Line of the bed", content: <SealPath /> },

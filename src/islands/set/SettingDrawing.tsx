@@ -1,8 +1,8 @@
 import { halved } from "../../core/frame/held.ts";
 import { likeOf } from "../../core/pane/frame-here.ts";
-import { hingeOf } from "../../core/pane/hangs.ts";
+import { hingeOf, opensAs } from "../../core/pane/hangs.ts";
 import { waysAlong } from "../../core/pane/own-sides.ts";
-import { opensAs, settingOf, UNMEASURED, unmeasuredSpots } from "../../core/pane/setting.ts";
+import { packersDrawn } from "../../core/pane/packers-drawn.ts";
 import { isUnit, oldUnitMm } from "../../core/pane/unit.ts";
 import { type Opens, widthFault } from "../../core/set/packer-places.ts";
 import { packingFaults } from "../../core/takeout/how-it-was.ts";
@@ -30,15 +30,12 @@ export function SettingDrawing() {
   const { book, reckoning: r, firm, prefs, say } = usePane();
   const asked = useSteps("set").shown?.asks === "packers";
   if (halved(likeOf(book))) return null;
-  const setting = settingOf(book, r);
-  const size = r.cut.ok ? r.cut.value.glass : null;
   const hangs = hingeOf(book);
   const opens = opensAs(book);
-  const spots = setting ? setting.spots : unmeasuredSpots(book, r);
+  const { spots, measured, ...size } = packersDrawn(book, r);
   const d = packersDrawing({
-    ...(size ? { widthMm: toMm(size.width), heightMm: toMm(size.height) } : UNMEASURED),
+    ...size,
     sides: r.shaped ? waysAlong(r.shaped.corners) : undefined,
-    blockMm: setting ? setting.blockMm : r.house.packerLengthMm,
     spots,
     hinge: opens === "hinge-left" ? "left" : opens === "hinge-right" ? "right" : null,
   });
@@ -63,7 +60,7 @@ export function SettingDrawing() {
           .filter((s) => s.job !== "locates")
           .map(
             (s) =>
-              `${s.edge}${setting ? `, ${s.atMm.toFixed(0)} mm from its ${s.edge === "left" || s.edge === "right" ? "foot" : "left end"}` : ""}: ${s.job}`,
+              `${s.edge}${measured ? `, ${s.atMm.toFixed(0)} mm from its ${s.edge === "left" || s.edge === "right" ? "foot" : "left end"}` : ""}: ${s.job}`,
           )
           .join("; ")}
       >
@@ -79,7 +76,7 @@ export function SettingDrawing() {
               textAnchor={b.turned ? (b.label.x < PACKERS_BOX.width / 2 ? "end" : "start") : "middle"}
               className="d-text !text-[10px]"
             >
-              {setting && <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} places={0} ticks={16} />}
+              {measured && <LengthInSvg nm={mm(b.atMm)} unit={prefs.unit} places={0} ticks={16} />}
             </text>
           </g>
         ))}
@@ -114,7 +111,7 @@ export function SettingDrawing() {
       <p className="text-[13px] text-mute">
         {say(
           `A tight fit wants them too: without, the {pane} stands on its own edge, and a hinged sash hangs on the glass. ${
-            setting
+            measured
               ? `Figures from the left or lower end${r.shaped ? " of each side, along it" : ""}, seen from the side it goes in.`
               : "Each about a quarter of its edge in from the corner: in figures once the glass is measured."
           }`,

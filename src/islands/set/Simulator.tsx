@@ -1,7 +1,7 @@
 import { useStore } from "@nanostores/react";
 import { atom } from "nanostores";
 import { useCallback, useMemo, useRef, useState } from "react";
-import { opensAs } from "../../core/pane/setting.ts";
+import { opensAs } from "../../core/pane/hangs.ts";
 import type { Opens } from "../../core/set/packer-places.ts";
 import { dropAs, dropWith, type Packers, type SimulatorFacts } from "../../core/set/simulate.ts";
 import { dropFromHeads, type Sash } from "../../core/set/toe-heel.ts";
