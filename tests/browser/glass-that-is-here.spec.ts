@@ -136,3 +136,23 @@ test("taken from a source in one tap, promised for another day, and broken after
   await expect(station.getByRole("button", { name: /^Order it from / }).first()).toBeVisible();
   await allSent(page);
 });
+
+test("glass bought before anything was read stands at its own size, and its packers have their marks", async ({
+  page,
+}) => {
+  await addPane(page);
+  await heldAs(page, "plastic-bead-inside");
+  await openStation(page, "Order");
+  const station = page.getByRole("region", { name: "Station" });
+  await station.getByText("I have the glass already").click();
+  await station.getByLabel("width of the glass that is here").fill("598");
+  await station.getByLabel("height of the glass that is here").fill("1048");
+  await station.getByRole("button", { name: "Take this glass" }).click();
+  await expect(page.getByRole("contentinfo")).toContainText("598 × 1048");
+  await openStation(page, "Set");
+  await station.getByRole("button", { name: "fixed", exact: true }).click();
+  // A quarter of 598 in from either end.
+  await expect(station.getByText(/Two packers under it, their middles\s*150\s*and\s*449/i)).toBeVisible();
+  await expect(station.getByText(/read its height at Measure/)).toBeVisible();
+  await allSent(page);
+});

@@ -18,6 +18,7 @@ type Props = {
 export function TicketFoot({ copy, view, open, said }: Props) {
   const { book, reckoning: r, prefs } = usePane();
   const ticket = ticketOf(book, r, prefs);
+  const size = r.cut.ok ? r.cut.value.glass : r.stands.size;
   const busy = useHandsBusy(view);
   const here = useNextHere(view);
   // One line of it on a phone: what is next here, unless something is wrong with the size.
@@ -25,9 +26,9 @@ export function TicketFoot({ copy, view, open, said }: Props) {
   return (
     <footer className="no-print shrink-0 bg-deep text-on-deep">
       <div className="flex items-center gap-x-5 gap-y-0.5 px-4 py-2.5 max-sm:flex-wrap desk:min-h-[72px] desk:px-5">
-        {r.cut.ok && ticket.size && (
+        {size && ticket.size && (
           <p className="text-[26px] font-bold whitespace-nowrap desk:text-[32px]">
-            <Size {...r.cut.value.glass} unit={prefs.unit} made={isMade(r.stands)} />
+            <Size {...size} unit={prefs.unit} made={isMade(r.stands)} />
           </p>
         )}
         <p className="min-w-0 flex-1 truncate text-[14px] sm:hidden">{ticket.what.replace("1 off, ", "")}</p>
