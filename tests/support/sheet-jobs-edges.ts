@@ -24,7 +24,7 @@ export const EDGE_JOBS: readonly SheetJob[] = [
     name: "set in silicone yesterday, told of the day before, still shut",
     system: "timber-bead",
     tell: (t) => {
-      look(t, "cracked", "impact", { opens: "side-hung" });
+      look(t, "cracked", "impact", { opens: "hinged" });
       t.read(SQUARE);
       t.read({ "rebate-depth": "12", "rebate-width": "20", "bead-width": "10" });
       t.tell("plan.told", { part: "fit", day: "2026-05-18", says: "in the morning" });
@@ -38,7 +38,7 @@ export const EDGE_JOBS: readonly SheetJob[] = [
     name: "drains on the map of a plastic frame, one read, one not, one in a side",
     system: "plastic-bead-inside",
     tell: (t) => {
-      look(t, "misted", "water", { kind: "sealed", opens: "side-hung" });
+      look(t, "misted", "water", { kind: "sealed", opens: "hinged" });
       t.tell("measure.way", { way: "old-unit" });
       t.read({ "old-width": "598", "old-height": "890", "unit-thickness": "24" });
       t.tell("measure.sits", { sits: "easy" });

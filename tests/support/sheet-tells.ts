@@ -1,4 +1,6 @@
 import type { System } from "../../src/core/frame/systems.ts";
+import type { Cause, Damage } from "../../src/core/look/damage.ts";
+import { EXAM_QUESTIONS, type ExamAnswers } from "../../src/core/look/exam.ts";
 import type { LengthUnit } from "../../src/core/units/length.ts";
 import { ORDER, ORDER_LINE, PANE, type Teller } from "./told.ts";
 
@@ -12,10 +14,11 @@ export type SheetJob = {
 };
 
 export const mm = (text: string) => ({ text, unit: "mm" as const });
-export const look = (t: Teller, damage: string, cause: string, all: Readonly<Record<string, string>> = {}) => {
-  t.tell("look.damage", { damage: [damage] } as never);
-  t.tell("look.cause", { cause } as never);
-  for (const [question, answer] of Object.entries(all)) t.tell("look.answer", { question, answer } as never);
+export const look = (t: Teller, damage: Damage, cause: Cause, all: ExamAnswers = {}) => {
+  t.tell("look.damage", { damage: [damage] });
+  t.tell("look.cause", { cause });
+  for (const question of EXAM_QUESTIONS)
+    if (all[question] !== undefined) t.tell("look.answer", { question, answer: all[question] });
 };
 export const state = (t: Teller, of: "guess" | "first-visit" | "beads-off" | "cleared") =>
   void t.tell("measure.circumstance", { state: of });

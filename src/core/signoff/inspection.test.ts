@@ -33,6 +33,12 @@ describe("what the customer knows at the end", () => {
       /nothing may lean on it and when it is painted/,
     ],
     [
+      "the same once it is painted",
+      { hinge: "fixed" },
+      { paints: true, cures: true, painted: true },
+      /^The customer knows that its paint is fresh, and what to leave alone\.$/,
+    ],
+    [
       "a hinged sash in sealant",
       { system: "timber-bead", hinge: "left" },
       { cures: true },

@@ -210,7 +210,9 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
     id: "told",
     at: "customer",
     look: f.paints
-      ? `The customer knows ${leftAlone(f)} and when it is painted.`
+      ? f.painted
+        ? "The customer knows that its paint is fresh, and what to leave alone."
+        : `The customer knows ${leftAlone(f)} and when it is painted.`
       : f.cures
         ? `The customer knows ${leftAlone(f)}, and what to leave alone.`
         : `The customer knows what was ${f.oldGlassBack ? "done" : "fitted"}, and what to leave alone.`,
