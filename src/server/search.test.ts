@@ -47,7 +47,7 @@ describe("what is looked for is found", () => {
           about: {},
           kind: "customer.kept",
           payload: { address: "No. 7", name: "Orla Fenn", telephone: "01632 960 777", keyHolder: "" },
-        } as never,
+        },
       ],
       { receivedAt: "2026-05-20T10:00:00.000Z", sure: true },
     );

@@ -84,7 +84,7 @@ export const MADE_JOBS: readonly SheetJob[] = [
     system: "compression-moulding",
     tell: (t) => {
       look(t, "misted", "unknown", { kind: "sealed", opens: "fixed" });
-      t.tell("takeout.detail", { reach: "outside", flex: "brittle", keep: "destroy" } as never);
+      t.tell("takeout.detail", { reach: "outside", flex: "brittle", keep: "destroy" });
       t.read({ "width-middle": "400", "height-middle": "1500", "rebate-depth": "12", "unit-thickness": "20" });
       location(t, { inDoor: true, walkway: true });
     },
@@ -97,7 +97,7 @@ export const MADE_JOBS: readonly SheetJob[] = [
       t.tell("look.option", { option: "refurbish", reason: "" });
       t.read({ "old-width": "500", "old-height": "800", "unit-thickness": "20" });
       t.tell("refurbish.gaps", { left: 5, right: 5, top: 6, bottom: null });
-      t.tell("refurbish.unit", { spacerMm: 12, boreMm2: 40, channelMm: 5, filledSides: 2, keyLegMm: 30 } as never);
+      t.tell("refurbish.unit", { spacerMm: 12, boreMm2: 40, channelMm: 5, filledSides: 2, keyLegMm: 30 });
       t.tell("refurbish.weighed", { grams: 120, minutes: 20 });
     },
   },

@@ -96,7 +96,7 @@ export const TIMBER_JOBS: readonly SheetJob[] = [
       look(t, "cracked", "twist", { bed: "rotten", opens: "hinge-left", "head-gap": "handle-down" });
       t.tell("look.condition", { member: "bottom", state: "mend", fault: "rot", note: "" });
       t.tell("look.condition", { member: "left", state: "mend", fault: "joint", note: "" });
-      t.tell("look.earlier", { found: ["odd-packers", "drilled-bead"] } as never);
+      t.tell("look.earlier", { found: ["wrong-diagonal", "screws-through"] });
       t.read({ "width-middle": "610", "height-middle": "905", "rebate-depth": "8", "rebate-width": "15" });
       t.read({ "head-gap-hinge": "3", "head-gap-handle": "8", "sill-height": "500" });
       location(t, { stairs: true });
@@ -151,8 +151,8 @@ export const TIMBER_JOBS: readonly SheetJob[] = [
       t.tell("takeout.detail", { fixing: "behind-nails" });
       t.read({ "width-middle": "30", "height-middle": "42 1/4", "rebate-depth": "1/2", "unit-thickness": "3/4" }, "in");
       t.tell("takeout.joints", {
-        joints: { "bottom-left": "left", "top-left": "mitre" } as never,
-        school: "long-first" as never,
+        joints: { "bottom-left": { kind: "runs", side: "left" }, "top-left": { kind: "mitred" } },
+        school: "longest",
       });
     },
   },
@@ -215,10 +215,10 @@ export const TIMBER_JOBS: readonly SheetJob[] = [
         "back-width-bottom": "612",
         "back-height-left": "902",
         "back-height-right": "905",
-      } as never);
+      });
       t.read({ "depth-left": "9", "depth-right": "12", "depth-bottom": "14", "depth-top": "10", "rebate-width": "21" });
-      t.read({ lip: "4", "bed-under": "3", "bead-width": "12", "bead-sanded": "0.5" } as never);
-      t.read({ "slip-stop": "1", "slip-far": "2", "slip-near": "1.5" } as never);
+      t.read({ lip: "4", "bed-under": "3", "bead-width": "12", "bead-sanded": "0.5" });
+      t.read({ "slip-stop": "1", "slip-far": "2", "slip-near": "1.5" });
       state(t, "beads-off");
     },
   },

@@ -37,7 +37,7 @@ export const unit = (panes: readonly number[], cavities: readonly number[], more
 });
 export const ordered = (t: Teller, line: object = {}, due = "2026-05-18") => {
   t.tell("order.opened", { supplier: "Fen End", reference: "R 7" }, { order: ORDER });
-  t.tell("order.line", { ...ORDER_LINE, ...line } as never, { order: ORDER, pane: PANE });
+  t.tell("order.line", { ...ORDER_LINE, ...line }, { order: ORDER, pane: PANE });
   t.tell("order.sent", { day: "2026-05-11", due }, { order: ORDER });
 };
 export const came = (t: Teller, width: string, height: string, verdict: "accepted" | "sent-back" = "accepted") => {

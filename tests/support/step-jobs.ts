@@ -1,4 +1,5 @@
 import type { System } from "../../src/core/frame/systems.ts";
+import { EXAM_QUESTIONS, type ExamAnswers } from "../../src/core/look/exam.ts";
 import { ORDER, ORDER_LINE, PANE, type Teller } from "./told.ts";
 
 /* Jobs as they are told, and the steps that each must get: in this order, and without what belongs to another. */
@@ -24,8 +25,9 @@ export type Job = {
   readonly next?: string;
 };
 
-const answers = (t: Teller, all: Readonly<Record<string, string>>) => {
-  for (const [question, answer] of Object.entries(all)) t.tell("look.answer", { question, answer } as never);
+const answers = (t: Teller, all: ExamAnswers) => {
+  for (const question of EXAM_QUESTIONS)
+    if (all[question] !== undefined) t.tell("look.answer", { question, answer: all[question] });
 };
 const accepted = (t: Teller) => {
   t.tell("order.opened", { supplier: "S", reference: "" }, { order: ORDER });

@@ -40,7 +40,7 @@ describe("a few pieces, by hand", () => {
     // 496 + 496 leaves 8: each takes a sheet of its own.
     ["two that would leave 8 mm between them and the edge", [piece(496, 800, false), piece(496, 800, false)], 2, 0],
   ] as const)("%s: %d sheets, %d without a place", (_, pieces, sheets, out) => {
-    const c = of(pieces as never);
+    const c = of(pieces);
     const plan = planCuts(c, { seed: 1, gone: rounds(400) });
     expect(verifyCuts(c, plan)).toEqual([]);
     expect([plan.sheets.length, plan.unplaced.length]).toEqual([sheets, out]);

@@ -17,7 +17,7 @@ const folded = (say: (t: Teller) => void): Firm => {
   return foldFirm(t.entries);
 };
 const tell = (t: Teller) => (kind: Parameters<Teller["tell"]>[0], payload: object) =>
-  t.tell(kind, payload as never, aboutNothing);
+  t.tell(kind, payload, aboutNothing);
 
 const SUPPLIER = { name: "Kiln Yard", cuts: "float", unit: "mm", leadDays: 5 };
 const SHEET = { name: "A1", widthNm: 2e9, heightNm: 1e9, thicknessNm: 4e6, glass: "float", count: 2 };

@@ -53,7 +53,7 @@ describe("an order that is asked after", () => {
         { day: "2026-05-19", how: "writing", says: "", due: "2026-05-27" },
         { order: ORDER },
       );
-      t.strike(e as never);
+      t.strike(e);
     });
     expect([o.chases, o.sent?.due]).toEqual([[], "2026-05-18"]);
   });

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import type { StockChoice } from "../size/from-stock.ts";
-import { mm, toMm } from "../units/length.ts";
+import { mm, nm, toMm } from "../units/length.ts";
 import { leftOf, offTheRack, outOf, takenTo } from "./off-the-rack.ts";
 
 const choice = (sheet: readonly [number, number], glass: readonly [number, number], turned = false): StockChoice => ({
@@ -18,7 +18,7 @@ const choice = (sheet: readonly [number, number], glass: readonly [number, numbe
   factoryEdges: 2,
   wasteNm2: 0,
 });
-const told = (c: StockChoice) => leftOf(c).map((p) => [toMm(p.widthNm as never), toMm(p.heightNm as never)]);
+const told = (c: StockChoice) => leftOf(c).map((p) => [toMm(nm(p.widthNm)), toMm(nm(p.heightNm))]);
 
 describe("a sheet taken to another size than was proposed", () => {
   it.each<[string, StockChoice, readonly [number, number], cuts: number, left: readonly (readonly number[])[]]>([

@@ -233,7 +233,7 @@ describe("how it is measured", () => {
     ],
   ] as const)("%s", (_, told, way) => {
     const t = new Teller().added();
-    for (const [kind, payload] of told) t.tell(kind, payload as never);
+    for (const [kind, payload] of told) t.tell(kind, payload);
     expect(foldPane(PANE, t.entries)?.way).toBe(way);
   });
 });

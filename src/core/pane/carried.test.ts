@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { Found } from "../measure/found.ts";
 import { foldPane } from "./book.ts";
 import { carriedFrom, carriedInPlace } from "./carried.ts";
 
@@ -40,7 +41,7 @@ it.each<[string, (t: Teller) => void, readonly unknown[]]>([
   ["and how it cannot be opened", (t) => t.tell("look.opens", { opens: false }), [["look.opens", { opens: false }]]],
 ])("a break of the same opening begins with %s", (_, say, expected) => expect(inPlace(say)).toEqual(expected));
 
-const FOUND = { marks: "4-16-4", spacerDate: "", hinge: "left", held: "beads", spacer: "warm" };
+const FOUND: Found = { marks: "4-16-4", spacerDate: "", hinge: "left", held: "bead" };
 
 describe("what goes along to the next pane in a frame alike", () => {
   it.each<[string, (t: Teller) => void, readonly unknown[]]>([
@@ -75,7 +76,7 @@ describe("what goes along to the next pane in a frame alike", () => {
     ],
     [
       "what was found, but for the marks on this glass",
-      (t) => t.tell("measure.found", FOUND as never),
+      (t) => t.tell("measure.found", FOUND),
       [["measure.found", { ...FOUND, marks: "" }]],
     ],
     ["no reading", (t) => t.read({ "width-top": "600", "rebate-depth": "9" }), []],

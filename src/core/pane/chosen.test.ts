@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
+import type { Place } from "../measure/places.ts";
 import type { Way } from "../measure/ways.ts";
 import type { Makeup } from "../specify/makeup.ts";
 import { inches, mm, type Nm, toMm } from "../units/length.ts";
@@ -86,8 +87,8 @@ describe("the glass as it was chosen", () => {
 });
 
 describe("the tape that the size rests on", () => {
-  const reading = (place: string, unit: "mm" | "in") => (t: Teller) =>
-    t.tell("measure.reading", { place, text: "20", unit } as never);
+  const reading = (place: Place, unit: "mm" | "in") => (t: Teller) =>
+    t.tell("measure.reading", { place, text: "20", unit });
   it.each<[string, Way, readonly ((t: Teller) => void)[], "mm" | "in"]>([
     ["nothing read", "rebate", [], "mm"],
     ["the opening in inches", "rebate", [reading("width-top", "in")], "in"],

@@ -3,7 +3,7 @@ import { PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
-import { toMm } from "../units/length.ts";
+import { mm, toMm } from "../units/length.ts";
 import { stackText } from "../words/opening.ts";
 import { sizedPane } from "../words/whole-pane.ts";
 import { heldBy } from "./before-order.ts";
@@ -61,7 +61,7 @@ describe("which unit a sash of single glass can take", () => {
       sash({ "width-top": "26", "height-left": "29 1/2", "rebate-depth": "3/8", "rebate-width": "5/8" }, "in"),
     );
     expect(stacksOf(book, r)[0]?.make).toBe("inch");
-    expect(toMm(stacksOf(book, r)[0]?.overall ?? (0 as never))).toBeCloseTo(12.7, 9);
+    expect(toMm(stacksOf(book, r)[0]?.overall ?? mm(0))).toBeCloseTo(12.7, 9);
   });
 
   it.each([

@@ -29,7 +29,7 @@ const boarded = (until: string) => (t: Teller) =>
 const told =
   (day: string, part: "fit" | "paint" = "fit") =>
   (t: Teller) =>
-    t.tell("plan.told", { part, day, how: "by telephone" } as never);
+    t.tell("plan.told", { part, day, says: "by telephone" });
 const set = (t: Teller) => t.tell("set.done", { day: "2026-05-19", compound: "tape", sprigs: null });
 
 describe("when a pane is needed", () => {

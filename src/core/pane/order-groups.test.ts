@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { ORDER_LINE } from "../../../tests/support/told.ts";
+import { NO_BARS } from "../measure/found.ts";
 import type { OrderLine } from "./order-book.ts";
 import { groupedLines } from "./order-groups.ts";
 
@@ -18,20 +19,17 @@ const APART: readonly (readonly [string, Partial<OrderLine>])[] = [
   ["what the order states", { basis: "opening" }],
   ["what comes off it", { allowanceNm: { width: 1, height: 1 } }],
   ["the unit", { makeup: { panes: [], cavities: [], coatings: [], spacer: "" } }],
-  [
-    "its looks",
-    { looks: { tint: "bronze", runs: "neither", texture: "none", mark: "", markAt: "bottom-left" } as never },
-  ],
-  ["bars", { bars: { uprights: 1 } as never }],
-  ["made whole", { whole: { what: "insert", family: "", over: "outside", safety: null } as never }],
-  ["parts", { parts: ["gasket"] as never }],
+  ["its looks", { looks: { tint: "bronze", runs: "neither", texture: "not-said", mark: "", markAt: "bottom-left" } }],
+  ["bars", { bars: { ...NO_BARS, uprights: 1 } }],
+  ["made whole", { whole: { what: "insert", family: "", over: "outside", safety: null } }],
+  ["parts", { parts: ["gasket"] }],
   ["a note", { note: "take care" }],
   ["its shape", { corners: [{ x: 0, y: 0 }] }],
 ];
 
 describe("lines that are one thing to a cutter", () => {
   it("labels, and where each is, tell nothing apart", () =>
-    expect(groupedLines([line("a"), line("b", { state: "sent" } as never)]).map((g) => g.lines.length)).toEqual([2]));
+    expect(groupedLines([line("a"), line("b", { state: "sent" })]).map((g) => g.lines.length)).toEqual([2]));
   it.each(APART)("%s does", (_, more) => {
     const groups = groupedLines([line("a"), line("b", more), line("c")]);
     expect(groups.map((g) => g.lines.map((l) => l.line))).toEqual([["a", "c"], ["b"]]);

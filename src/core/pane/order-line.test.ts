@@ -175,7 +175,7 @@ describe("all that a cutter needs", () => {
   it("a door's insert says how it was measured and which door it closes on", () => {
     const insert = new Teller().added(PANE, "cassette");
     insert.tell("measure.way", { way: "insert-outside" });
-    insert.read({ "insert-outside-width": "458", "insert-outside-height": "914", "door-thickness": "44.5" } as never);
+    insert.read({ "insert-outside-width": "458", "insert-outside-height": "914", "door-thickness": "44.5" });
     insert.read({ "sill-height": "900" });
     const now = reckoned(insert);
     // It is in a door, 900 above the floor: safety glass, and nobody said yet that it is in it.
@@ -212,7 +212,7 @@ describe("all that a cutter needs", () => {
       "insert-outside-width": "609.6",
       "insert-outside-height": "965.2",
       "door-thickness": "44.5",
-    } as never);
+    });
     insert.tell("specify.insert", { safety: true });
     const worked = reckoned(insert, HOUSE_DEFAULTS, [FAMILY]);
     const line = orderLineOf(worked.book, worked.r);
@@ -233,7 +233,7 @@ describe("all that a cutter needs", () => {
   ] as const)("a door's insert is ordered %s, and no room round it is judged", (_, width, height, families, w, h) => {
     const insert = new Teller().added(PANE, "cassette");
     // Read as an opening before anybody chose the insert: nothing of that counts now.
-    insert.read({ "width-top": "540", "height-left": "900" } as never);
+    insert.read({ "width-top": "540", "height-left": "900" });
     insert.tell("measure.way", { way: "insert-outside" });
     for (const [place, text] of [
       ["insert-outside-width", width],

@@ -30,7 +30,7 @@ const here = (t: Teller) =>
     width: { text: "597", unit: "mm" },
     height: { text: "897", unit: "mm" },
     note: "",
-  } as never);
+  });
 
 describe("what dries over night", () => {
   it.each<[string, (t: Teller) => void, number, boolean, number | null]>([
@@ -66,7 +66,7 @@ describe("what dries over night", () => {
   it("somebody's word that it is dry counts", () => {
     const { book, r } = at((t) => {
       primed(t);
-      t.tell("step.sides", { station: "ready", step: "prime/dry", done: ["dry"] } as never);
+      t.tell("step.sides", { station: "ready", step: "prime/dry", done: ["dry"] });
     });
     expect(dryFrom(book, r)).toBeNull();
   });

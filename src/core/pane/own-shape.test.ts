@@ -4,7 +4,7 @@ import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
 import type { Shape, Way } from "../measure/ways.ts";
 import { dayOf } from "../units/day.ts";
-import { mm, toMm } from "../units/length.ts";
+import { mm, nm, toMm } from "../units/length.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { verdictOf } from "../words/verdict.ts";
 import { foldPane } from "./book.ts";
@@ -45,7 +45,7 @@ describe("an opening with a raking side", () => {
   it("is cut to its own shape: the least gap of 0.5 and a millimetre in along every side, on half millimetres", () => {
     // Upright jambs: 800 less 3 along the foot. The head's 1.5 is square to its slope: 1.5 × 854.4 / 800 = 1.6 upright; and 1.5 in
     // from a jamb it is 300 / 800 × 1.5 = 0.56 lower on the right, higher on the left. 900 − 1.5 − 1.6 − 0.56; 600 − 1.5 − 1.6 + 0.56.
-    const at = r.shaped?.corners.map((c) => [toMm(c.x as never), toMm(c.y as never)]) ?? [];
+    const at = r.shaped?.corners.map((c) => [toMm(nm(c.x)), toMm(nm(c.y))]) ?? [];
     const near = [
       [0, 0],
       [797, 0],

@@ -73,10 +73,9 @@ describe("a promise and the chance that it is kept", () => {
 
   // In linseed nothing leans on it for two days: set on Monday it may be used on Wednesday 3 June.
   const set = (day: string) => (t: Teller) => void t.tell("set.done", { day, compound: "linseed", sprigs: 8 });
-  const toldOf = (day: string) => (t: Teller) =>
-    void t.tell("plan.told", { part: "fit", day, how: "telephone" } as never);
+  const toldOf = (day: string) => (t: Teller) => void t.tell("plan.told", { part: "fit", day, says: "by telephone" });
   const until = (day: string) => (t: Teller) =>
-    void t.tell("look.closed", { with: "board", until: day, day: "2026-05-18", note: "" } as never);
+    void t.tell("look.closed", { how: "board", since: "2026-05-18", until: day, told: "" });
   it.each<[string, (t: Teller) => void, string, number]>([
     ["wanted for the day from which it may be used", all(wants("2026-06-03"), set("2026-06-01")), "2026-06-03", 100],
     ["wanted a day before that", all(wants("2026-06-02"), set("2026-06-01")), "2026-06-03", 0],
@@ -116,7 +115,7 @@ describe("a promise and the chance that it is kept", () => {
         from: 480,
         byHand: false,
         why: "",
-      } as never);
+      });
     expect(share(counted(all(wants("2026-06-03"), visit)))).toBe(chance);
   });
   it("glass that has come and was not looked at yet is here, and one of twenty is wrong", () => {
@@ -158,7 +157,8 @@ describe("a promise and the chance that it is kept", () => {
         from: "bought",
         width: { text: "608", unit: "mm" },
         height: { text: "900", unit: "mm" },
-      } as never);
+        note: "",
+      });
     const visit = (day: string) => (t: Teller) =>
       void t.tell("plan.visit", { part: "fit", day, from: 540, person: "Nell", helper: null, byHand: false, why: "" });
     expect(counted(all(wants("2026-06-03"), here))).toMatchObject({

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
-import { toMm } from "../units/length.ts";
+import { mm, toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { readersOf, readingsOf } from "./readings-of.ts";
 
@@ -20,8 +20,8 @@ describe("what the readings come to", () => {
       ),
     );
     expect(Object.keys(readings).sort()).toEqual(["rebate-depth", "width-bottom", "width-top"]);
-    expect(toMm(readings["width-top"] ?? (0 as never))).toBe(600);
-    expect(toMm(readings["width-bottom"] ?? (0 as never))).toBeLessThan(601.5);
+    expect(toMm(readings["width-top"] ?? mm(0))).toBe(600);
+    expect(toMm(readings["width-bottom"] ?? mm(0))).toBeLessThan(601.5);
     expect(unread).toEqual(["height-left"]);
   });
 });

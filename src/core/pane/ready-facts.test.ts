@@ -28,7 +28,8 @@ describe("what making ready goes by", () => {
       width: { text: "596", unit: "mm" },
       height: { text: "896", unit: "mm" },
       thickness: { text: "4", unit: "mm" },
-    } as never);
+      note: "",
+    });
   it.each<[string, (t: Teller) => unknown, boolean, System?]>([
     ["nothing is here", () => undefined, false],
     ["bought", had("bought"), false],
@@ -53,7 +54,7 @@ describe("what making ready goes by", () => {
   const ticked =
     (...ids: readonly string[]) =>
     (t: Teller) => {
-      for (const step of ids) t.tell("step.marked", { station: "ready", step, state: "done", reason: "" } as never);
+      for (const step of ids) t.tell("step.marked", { station: "ready", step, state: "done", reason: "" });
     };
   it.each<[string, (t: Teller) => unknown, boolean]>([
     ["primed", ticked("prime"), false],

@@ -204,7 +204,7 @@ describe("an insert waits for the door's thickness", () => {
 
 describe("whether it is cut to shape", () => {
   const corners = [0, 1, 2, 3].map((i) => ({ x: i * 1e6, y: i * 1e6 }));
-  const shape = (t: Teller) => t.tell("size.shaped", { corners, of: "" } as never);
+  const shape = (t: Teller) => t.tell("size.shaped", { corners, reason: "" });
   const drop = (t: Teller) => t.tell("size.shaped-dropped", {});
   it.each<[string, readonly ((t: Teller) => void)[], boolean]>([
     ["never said", [], false],

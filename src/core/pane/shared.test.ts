@@ -61,10 +61,10 @@ describe("what holds for the other panes of a sash", () => {
       [["specify.location", PLACE]],
     ],
     [
-      "what was tested in its paint",
-      (t) => t.tell("look.special", { special: ["asbestos-putty"] as never, licensed: "" }),
+      "that somebody licensed is wanted",
+      (t) => t.tell("look.special", { special: ["wired"], licensed: "" }),
       BELOW,
-      [["look.special", { special: ["asbestos-putty"], licensed: "" }]],
+      [["look.special", { special: ["wired"], licensed: "" }]],
     ],
     [
       "a unit, and how it looks, how far it stands out in the wind and what its sash is",

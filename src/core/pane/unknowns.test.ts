@@ -201,7 +201,7 @@ describe("where what is asked is answered", () => {
       "template",
       (t) => {
         t.tell("look.option", { option: "sash", reason: "" });
-        t.also("measure.shape", { shape: "raked" }).read({ "sash-width": "800", "sash-height": "600" } as never);
+        t.also("measure.shape", { shape: "raked" }).read({ "sash-outside-width": "800", "sash-outside-height": "600" });
       },
       null,
     ],

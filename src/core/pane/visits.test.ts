@@ -28,7 +28,7 @@ const ordered = (t: Teller, due: string) => {
   const about = { pane: PANE, order: ORDER };
   t.tell("order.opened", { supplier: "Fen End", reference: "" }, { order: ORDER });
   t.tell("order.line", ORDER_LINE, about);
-  t.tell("order.sent", { day: "2026-05-18", due, note: "" } as never, { order: ORDER });
+  t.tell("order.sent", { day: "2026-05-18", due }, { order: ORDER });
   return t;
 };
 /** Every step of finishing it is done. */
@@ -129,13 +129,13 @@ describe("what a pane still needs somebody to come for", () => {
   });
   it("a hole is open until its first visit, and that is due today", () => {
     const t = fresh();
-    t.tell("look.urgency", { urgency: "open-hole" } as never);
+    t.tell("look.urgency", { urgency: "open-hole" });
     const [first, second] = visits(t);
     expect([first?.openHole, first?.promised, second?.openHole]).toEqual([true, TODAY, false]);
   });
   it("where it is primed first, the hole is open until then: it is closed for the night", () => {
     const t = ordered(measured(), "2026-05-27");
-    t.tell("look.urgency", { urgency: "open-hole" } as never);
+    t.tell("look.urgency", { urgency: "open-hole" });
     expect(visits(t).map((v) => [v.part, v.openHole])).toEqual([
       ["ready", true],
       ["fit", false],
@@ -154,7 +154,7 @@ describe("what a pane still needs somebody to come for", () => {
   });
   it("a day wished for is what is promised", () => {
     const t = measured();
-    t.tell("look.wants", { by: "2026-05-28", mustLock: false, minds: "" } as never);
+    t.tell("look.wants", { by: "2026-05-28", mustLock: false, minds: "" });
     expect(visits(t).find((v) => v.part === "fit")?.promised).toBe(dayOf("2026-05-28"));
   });
   it("a fit in linseed wants no frost, one in gaskets asks nothing of the day", () => {

@@ -10,8 +10,12 @@ const told = () => {
   const t = new Teller();
   t.tell("customer.kept", customer("No. 5"), {});
   t.tell("customer.kept", customer("No. 90"), {});
-  t.tell("supplier.terms", { name: "Salt Lane", makes: ["single"], priceList: [] } as never, {});
-  t.tell("work.took", { system: "timber-putty", station: "set", step: "bed", minutes: 6 } as never, {});
+  t.tell(
+    "supplier.terms",
+    { name: "Salt Lane", makes: ["single"], products: [], extras: [], leastPence: pence(0), deliveryPence: pence(0) },
+    {},
+  );
+  t.tell("work.took", { system: "timber-putty", station: "set", step: "bed", minutes: 6, metres: null }, {});
   t.tell("plan.away", { name: "Nell", day: "2026-05-20", away: true, why: "ill" }, {});
   const sheet = { name: "Rack A", widthNm: mm(600), heightNm: mm(900), thicknessNm: mm(4), glass: "float" as const };
   t.tell("stock.pane", { ...sheet, costPence: pence(900) }, {});

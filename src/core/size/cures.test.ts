@@ -111,7 +111,7 @@ const offs = (input: OddsInput): readonly [number, number] => {
 };
 
 describe("the best odds", () => {
-  it("a true opening with room to spare takes off as little as never binds", () => {
+  it("a true opening with room to spare takes off as little binds", () => {
     const [w, h] = offs(odds());
     expect(w).toBeGreaterThanOrEqual(2);
     expect(w).toBeLessThanOrEqual(5);

@@ -45,8 +45,7 @@ function welded(
     spacerDate: "",
     hinge,
     held: "not-said",
-    spacer: "",
-  } as never);
+  });
   for (const [place, text] of [
     ["sash-outside-width", "640"],
     ["sash-outside-height", "980"],
