@@ -22,7 +22,7 @@ const FROM = Date.UTC(2021, 0, 4, 8);
 /** Writes it straight into the log, then has the tables made. Nine in ten panes are signed off. */
 export function growFirm(
   db: Database,
-  of: { readonly rounds: number; readonly panesEach: number; readonly entriesEach: number },
+  firm: { readonly rounds: number; readonly panesEach: number; readonly entriesEach: number },
 ): GrownFirm {
   const chance = seeded(20261127);
   const rounds: string[] = [];
@@ -30,7 +30,7 @@ export function growFirm(
   const orders: string[] = [];
   let entries = 0;
   let at = FROM;
-  const perRound = (1900 * DAY_MS) / of.rounds;
+  const perRound = (1900 * DAY_MS) / firm.rounds;
   const batch: Entry[] = [];
   const tell = <K extends Kind>(kind: K, about: About, payload: Payloads[K], who = "Nell Harrow") => {
     at += 1000;
@@ -50,14 +50,14 @@ export function growFirm(
     batch.length = 0;
   };
   for (const name of SUPPLIERS) tell("supplier.added", {}, { name, cuts: "all", unit: "mm", leadDays: 5 });
-  for (let r = 0; r < of.rounds; r++) {
+  for (let r = 0; r < firm.rounds; r++) {
     at = FROM + r * perRound;
     const round = uuidv7({ msecs: at });
     rounds.push(round);
     tell("round.opened", { round }, { name: `Round ${r + 1}`, place: "Ottermole" });
     for (let k = 0; k < 8; k++)
       tell("round.weather", {}, { day: dayAt(at + k * DAY_MS), wet: chance.uniform() < 0.4, lowC: 6 });
-    for (let p = 0; p < of.panesEach; p++)
+    for (let p = 0; p < firm.panesEach; p++)
       onePane({
         tell,
         chance,
@@ -65,10 +65,10 @@ export function growFirm(
         orders,
         round,
         at: () => at,
-        open: r === of.rounds - 1 || chance.uniform() < 0.1,
+        open: r === firm.rounds - 1 || chance.uniform() < 0.1,
         n: p,
         r,
-        entriesEach: of.entriesEach,
+        entriesEach: firm.entriesEach,
         size: () => batch.length,
       });
     flush();
@@ -116,19 +116,19 @@ type PaneOf = {
   readonly size: () => number;
 };
 
-function onePane(of: PaneOf): void {
-  const { tell, chance, round } = of;
-  const from = of.size();
-  const pane = uuidv7({ msecs: of.at() + 1 });
-  of.panes.push(pane);
+function onePane(told: PaneOf): void {
+  const { tell, chance, round } = told;
+  const from = told.size();
+  const pane = uuidv7({ msecs: told.at() + 1 });
+  told.panes.push(pane);
   const who = chance.uniform() < 0.6 ? "Nell Harrow" : "Bram Tolley";
   tell(
     "pane.added",
     { pane },
     {
       round,
-      address: `No. ${1 + (of.n % 20)}, lane ${of.r}`,
-      opening: `window ${of.n}`,
+      address: `No. ${1 + (told.n % 20)}, lane ${told.r}`,
+      opening: `window ${told.n}`,
       light: "",
       system: chance.uniform() < 0.6 ? "timber-putty" : "plastic-bead-inside",
       side: "outside",
@@ -153,28 +153,28 @@ function onePane(of: PaneOf): void {
     { kind: "float", thickness: { text: "4", unit: "mm" }, edges: "arrissed", pattern: "" },
     who,
   );
-  const order = uuidv7({ msecs: of.at() + 2 });
-  const line = uuidv7({ msecs: of.at() + 3 });
-  of.orders.push(order);
-  const supplier = SUPPLIERS[of.n % SUPPLIERS.length] ?? SUPPLIERS[0];
-  tell("order.opened", { order }, { supplier, reference: `OR-${of.orders.length}` }, who);
+  const order = uuidv7({ msecs: told.at() + 2 });
+  const line = uuidv7({ msecs: told.at() + 3 });
+  told.orders.push(order);
+  const supplier = SUPPLIERS[told.n % SUPPLIERS.length] ?? SUPPLIERS[0];
+  tell("order.opened", { order }, { supplier, reference: `OR-${told.orders.length}` }, who);
   const size = { widthNm: (608 + shift) * 1e6, heightNm: (900 + shift) * 1e6, thicknessNm: 4e6 };
-  const label = `window ${of.n}`;
+  const label = `window ${told.n}`;
   const more = { glass: "float", edges: "arrissed", pattern: "", label, grid: "1 mm" } as const;
   tell("order.line", { order, pane }, { line, ...size, ...more }, who);
-  if (!of.open || chance.uniform() < 0.7) {
-    const day = dayAt(of.at());
-    tell("order.sent", { order }, { day, due: dayAt(of.at() + 7 * DAY_MS) }, who);
-    if (!of.open) {
-      tell("order.arrived", { order }, { day: dayAt(of.at() + 6 * DAY_MS) }, who);
+  if (!told.open || chance.uniform() < 0.7) {
+    const day = dayAt(told.at());
+    tell("order.sent", { order }, { day, due: dayAt(told.at() + 7 * DAY_MS) }, who);
+    if (!told.open) {
+      tell("order.arrived", { order }, { day: dayAt(told.at() + 6 * DAY_MS) }, who);
       const came = (n: number) => ({ text: String(n + shift), unit: "mm" as const });
       tell("order.checked", { order }, { line, width: came(608), height: came(900), verdict: "accepted", reason: "" });
       tell("set.done", { pane }, { day, compound: "linseed", sprigs: 12 }, who);
-      tell("finish.painted", { pane }, { day: dayAt(of.at() + 14 * DAY_MS) }, who);
-      tell("signoff.signed", { pane }, { day: dayAt(of.at() + 14 * DAY_MS), told: true }, who);
+      tell("finish.painted", { pane }, { day: dayAt(told.at() + 14 * DAY_MS) }, who);
+      tell("signoff.signed", { pane }, { day: dayAt(told.at() + 14 * DAY_MS), told: true }, who);
     }
   }
-  for (let i = of.size() - from; i < of.entriesEach - 1; i++)
+  for (let i = told.size() - from; i < told.entriesEach - 1; i++)
     tell(
       "step.marked",
       { pane },

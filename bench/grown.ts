@@ -49,14 +49,14 @@ async function figures(name: string, size: typeof SMALL, long: number) {
   const db = createDatabase(file);
   const firm = growFirm(db, size);
   const longRound = growLongRound(db, long);
-  const of: Record<string, string> = {};
+  const given: Record<string, string> = {};
   const from = performance.now();
   db.transaction((tx) => rebuild(tx), { behavior: "immediate" });
-  of["made again from the log"] = ms(performance.now() - from);
+  given["made again from the log"] = ms(performance.now() - from);
   db.$client.close();
 
   const unclean = await start(file);
-  of["from start to the first answer, every page of the file looked over"] = ms(unclean.took);
+  given["from start to the first answer, every page of the file looked over"] = ms(unclean.took);
   await stop(unclean.child);
   const starts: number[] = [];
   for (let i = 0; i < 4; i++) {
@@ -64,7 +64,7 @@ async function figures(name: string, size: typeof SMALL, long: number) {
     starts.push(again.took);
     await stop(again.child);
   }
-  of["from start to the first answer, after a clean stop"] = ms(median(starts));
+  given["from start to the first answer, after a clean stop"] = ms(median(starts));
   const { child, url } = await start(file);
   const get = async (path: string): Promise<number> => {
     const t = performance.now();
@@ -87,15 +87,15 @@ async function figures(name: string, size: typeof SMALL, long: number) {
   };
   const last = firm.panes.slice(-40);
   const round = firm.rounds.at(-1) ?? "";
-  of["round of 40 panes"] = await anew(`/?round=${round}`, 15);
-  of["the same, nothing written since"] = await several([`/?round=${round}`], 15);
-  of["pane page"] = await several(
+  given["round of 40 panes"] = await anew(`/?round=${round}`, 15);
+  given["the same, nothing written since"] = await several([`/?round=${round}`], 15);
+  given["pane page"] = await several(
     last.map((p) => `/panes/${p}/measure`),
     40,
   );
-  of["/orders"] = await anew("/orders", 11);
-  of["house rules"] = await anew("/house", 7);
-  of["round of 1 000 panes"] = await anew(`/?round=${longRound.id}`, 11);
+  given["/orders"] = await anew("/orders", 11);
+  given["house rules"] = await anew("/house", 7);
+  given["round of 1 000 panes"] = await anew(`/?round=${longRound.id}`, 11);
   const write = async (entries: readonly object[], more: object = {}): Promise<number> => {
     const t = performance.now();
     const answer = await fetch(`${url}/api/entries`, {
@@ -125,11 +125,11 @@ async function figures(name: string, size: typeof SMALL, long: number) {
         }),
       ]),
     );
-  of["a reading stored"] = ms(median(stored));
+  given["a reading stored"] = ms(median(stored));
   const firmWide: number[] = [];
   for (let i = 0; i < 15; i++)
     firmWide.push(await write([entry({}, "shelf.kept", { what: `tape ${i}`, amount: 1, unit: "m" })]));
-  of["an entry of the firm's own stored"] = ms(median(firmWide));
+  given["an entry of the firm's own stored"] = ms(median(firmWide));
   // What was written is worked out in the quiet after it; a crowd in the middle of that waits for it.
   await new Promise((on) => setTimeout(on, REST_MS));
   const under = await load(
@@ -137,24 +137,24 @@ async function figures(name: string, size: typeof SMALL, long: number) {
     50,
     get,
   );
-  of["pages a second at 50 connections"] = under.perSecond.toFixed(0);
-  of["of those, 99 in 100 within"] = ms(under.p99);
+  given["pages a second at 50 connections"] = under.perSecond.toFixed(0);
+  given["of those, 99 in 100 within"] = ms(under.p99);
   const strike = entry({ round: longRound.id }, "struck", { entry: longRound.entry, reason: "bench" });
   let slowest = 0;
   let done = false;
   const watch = (async () => {
     while (!done) slowest = Math.max(slowest, await get("/api/health"));
   })();
-  of["strike of a round"] = ms(await write([strike], { sure: true }));
-  of["the round brought back"] = ms(
+  given["strike of a round"] = ms(await write([strike], { sure: true }));
+  given["the round brought back"] = ms(
     await write([entry({ round: longRound.id }, "struck", { entry: strike.id, reason: "bench" })]),
   );
   done = true;
   await watch;
-  of["longest anybody waited meanwhile"] = ms(slowest);
+  given["longest anybody waited meanwhile"] = ms(slowest);
   await stop(child);
   for (const tail of ["", "-wal", "-shm", ".servers", ".closed"]) rmSync(file + tail, { force: true });
-  return { of, entries: firm.entries };
+  return { of: given, entries: firm.entries };
 }
 
 /** A server on the file, and how long it took until it had answered once. */

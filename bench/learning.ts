@@ -70,7 +70,7 @@ function yearOf(hidden: Hidden, learns: boolean): readonly (readonly Done[])[] {
 /** Side by side on the panes that both made; and what one made that the other declined. */
 function compared(not: readonly Done[], learning: readonly Done[]): string {
   const both = not.flatMap((d, i) => (d !== "declined" && learning[i] !== "declined" ? [i] : []));
-  const back = (of: readonly Done[]): number => both.filter((i) => isBack(of[i])).length;
+  const back = (done: readonly Done[]): number => both.filter((i) => isBack(done[i])).length;
   const alone = (a: readonly Done[], b: readonly Done[]): string => {
     const own = a.filter((d, i) => d !== "declined" && b[i] === "declined");
     return `${own.length}, ${own.filter((d) => !isBack(d)).length}`;
@@ -173,10 +173,10 @@ function coverage(): void {
     const first = ownFigures(seen, { ...by, house: HOUSE_DEFAULTS });
     const learned = first.find((x) => x.id === "tape-mm")?.own ?? HOUSE_DEFAULTS.tapeErrorMm;
     const figures = ownFigures(seen, { ...by, house: { ...HOUSE_DEFAULTS, tapeErrorMm: learned } });
-    const of = (id: string) => figures.find((x) => x.id === id);
-    note(of("off-single"), off);
-    note(of("cut-single"), within);
-    note(of("tape-mm"), tape);
+    const given = (id: string) => figures.find((x) => x.id === id);
+    note(given("off-single"), off);
+    note(given("cut-single"), within);
+    note(given("tape-mm"), tape);
   }
   console.log("\n| figure | firms | truth inside its nine in ten |\n| --- | --: | --: |");
   for (const [id, row] of held) console.log(`| ${id} | ${row.of} | ${((100 * row.in) / row.of).toFixed(1)}% |`);

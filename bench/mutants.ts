@@ -80,8 +80,8 @@ const quickly = (m: (typeof found)[number]): boolean => m.status === "Killed" ||
 // What lived is tried once more, each by itself.
 const alone = new Set(found.filter((m) => !quickly(m) && foundAlone(m, "bench/vitest.mutants.config.ts")));
 const dead = (m: (typeof found)[number]): boolean => quickly(m) || alone.has(m);
-const row = (name: string, of: typeof found): string =>
-  `| ${name} | ${of.length} | ${of.filter(dead).length} | ${of.length === 0 ? "" : `${Math.round((100 * of.filter(dead).length) / of.length)}%`} |`;
+const row = (name: string, faults: typeof found): string =>
+  `| ${name} | ${faults.length} | ${faults.filter(dead).length} | ${faults.length === 0 ? "" : `${Math.round((100 * faults.filter(dead).length) / faults.length)}%`} |`;
 console.log("| folder | faults | found | share |\n| --- | --: | --: | --: |");
 for (const folder of FOLDERS)
   console.log(

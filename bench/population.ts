@@ -160,8 +160,8 @@ export function slipped(
     }
     if (o.shape === "square") continue;
     if (kind === "crossed") {
-      const one = (of: string): OpeningPlace => {
-        const places = read.at.filter((p) => p.startsWith(of));
+      const one = (name: string): OpeningPlace => {
+        const places = read.at.filter((p) => p.startsWith(name));
         return places[Math.floor(c.uniform() * places.length)] as OpeningPlace;
       };
       const [w, h] = [one("width"), one("height")];

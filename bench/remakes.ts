@@ -100,7 +100,7 @@ for (let i = 0; i < COUNT; i++) {
   byClass.set(o.class, cls);
 }
 
-const share = (n: number, of = COUNT): string => `${((100 * n) / of).toFixed(2)}%`;
+const share = (n: number, given = COUNT): string => `${((100 * n) / given).toFixed(2)}%`;
 const caught = [...slips.values()].reduce((s, v) => s + v.caught, 0);
 const made = [...slips.values()].reduce((s, v) => s + v.made, 0);
 const out: string[] = [];

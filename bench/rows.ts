@@ -71,7 +71,7 @@ for (const [name, places] of Object.entries(READ_AT).filter(([n]) => ONLY === un
   }
 
 const FRAMES = ["all", "timber, shallow", "timber", "timber, deep", "plastic, unit", "metal"] as const;
-const share = (n: number, of: number): string => ((100 * n) / of).toFixed(1);
+const share = (n: number, value: number): string => ((100 * n) / value).toFixed(1);
 /** What is remade of the choice's, and in brackets of the best fixed school's; bold where that did better. */
 function cell(r: Row | undefined): string {
   if (!r) return "";

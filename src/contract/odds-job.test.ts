@@ -8,16 +8,16 @@ import { OddsJob } from "./odds-job.ts";
 const OF = MATERIALS.flatMap((material) =>
   (["mm", "in"] as const).flatMap((tape) => [true, false].map((sealedUnit) => ({ material, tape, sealedUnit }))),
 );
-describe.each(OF)("$material, $tape, sealed unit $sealedUnit", (of) => {
+describe.each(OF)("$material, $tape, sealed unit $sealedUnit", (given) => {
   it("is taken by the worker as it is", () => {
-    const errors = errorsFor(HOUSE_DEFAULTS, of);
+    const errors = errorsFor(HOUSE_DEFAULTS, given);
     expect(OddsJob.shape.errors.parse(errors)).toEqual(errors);
   });
   it("names the rules it was taken from, each with its figure", () => {
-    const rules = errorRules(of);
+    const rules = errorRules(given);
     expect(rules.filter(isHouseRule)).toHaveLength(rules.length);
-    const { tape, cutting, perMetre } = errorsFor(HOUSE_DEFAULTS, of);
-    const inches = of.tape === "in" ? [HOUSE_DEFAULTS.inchTapeOffMm] : [];
+    const { tape, cutting, perMetre } = errorsFor(HOUSE_DEFAULTS, given);
+    const inches = given.tape === "in" ? [HOUSE_DEFAULTS.inchTapeOffMm] : [];
     expect(rules.map((r) => HOUSE_DEFAULTS[r])).toEqual([
       tape,
       cutting.mm,
@@ -30,6 +30,9 @@ describe.each(OF)("$material, $tape, sealed unit $sealedUnit", (of) => {
   // Larger by 0.4, units by 0.6; by inches 0.3 more.
   it("what comes larger is of the glass and of the tape", () => {
     const house = { ...HOUSE_DEFAULTS, cutOffMm: 0.4, cutOffUnitMm: 0.6, inchTapeOffMm: 0.3 };
-    expect(errorsFor(house, of).cutting.off).toBeCloseTo((of.sealedUnit ? 0.6 : 0.4) + (of.tape === "in" ? 0.3 : 0), 9);
+    expect(errorsFor(house, given).cutting.off).toBeCloseTo(
+      (given.sealedUnit ? 0.6 : 0.4) + (given.tape === "in" ? 0.3 : 0),
+      9,
+    );
   });
 });

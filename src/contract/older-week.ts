@@ -1,5 +1,5 @@
 type Loose = Readonly<Record<string, unknown>>;
-const isObject = (of: unknown): of is Loose => typeof of === "object" && of !== null && !Array.isArray(of);
+const isObject = (raw: unknown): raw is Loose => typeof raw === "object" && raw !== null && !Array.isArray(raw);
 
 /**
  * A week as older programs send it: a visit wanted one `skill` or null, where it now wants `skills`. Anything else is left for

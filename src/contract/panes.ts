@@ -13,7 +13,8 @@ import { route } from "./route.ts";
 const Mm = z.number();
 const Size = z.strictObject({ width: LengthOut, height: LengthOut });
 const Side = z.enum(["left", "right", "bottom", "top"]);
-const Sides = <T extends z.ZodType>(of: T) => z.strictObject({ left: of, right: of, bottom: of, top: of });
+const Sides = <T extends z.ZodType>(schema: T) =>
+  z.strictObject({ left: schema, right: schema, bottom: schema, top: schema });
 const Point = z.strictObject({ x: Mm, y: Mm });
 const Chance = z.number().min(0).max(1);
 

@@ -16,6 +16,6 @@ export type Route<In extends z.ZodType = z.ZodType, Out extends z.ZodType = z.Zo
   readonly example?: { readonly in: z.input<In>; readonly out: unknown };
 };
 
-export const route = <In extends z.ZodType, Out extends z.ZodType>(of: Route<In, Out>): Route<In, Out> => of;
+export const route = <In extends z.ZodType, Out extends z.ZodType>(told: Route<In, Out>): Route<In, Out> => told;
 
 export const MOST_CASES = 1000;

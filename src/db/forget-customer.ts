@@ -22,13 +22,13 @@ function panesAt(db: Running, address: string): ReadonlySet<string> {
 }
 
 /** Rows of the kinds that can tell of a customer: of these panes, and of all addresses. */
-const rowsThatMayTell = (db: Running, of: ReadonlySet<string>) => [
+const rowsThatMayTell = (db: Running, words: ReadonlySet<string>) => [
   ...db
     .select()
     .from(entries)
     .where(and(isNull(entries.pane), isNull(entries.order), eq(entries.kind, "customer.kept")))
     .all(),
-  ...[...of].flatMap((pane) =>
+  ...[...words].flatMap((pane) =>
     db
       .select()
       .from(entries)
@@ -75,9 +75,9 @@ export function forgetCustomer(db: Running, address: string): readonly string[] 
 }
 
 /** Every picture that was taken of these panes. */
-function forgetPhotos(db: Running, of: ReadonlySet<string>): void {
+function forgetPhotos(db: Running, ids: ReadonlySet<string>): void {
   const photo = sql<string>`${entries.payload} ->> '$.photo'`;
-  const taken = [...of].flatMap((pane) =>
+  const taken = [...ids].flatMap((pane) =>
     db
       .select({ photo })
       .from(entries)

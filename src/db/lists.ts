@@ -185,11 +185,11 @@ export const acknowledgedOfRound = (db: Database, round: string): Pence =>
   );
 
 /** Panes of the same address, opening and light that were added before this one, the newest first. */
-export const sameOpening = (db: Database, of: PaneRow): readonly string[] =>
+export const sameOpening = (db: Database, row: PaneRow): readonly string[] =>
   db
     .select({ id: panes.id })
     .from(panes)
-    .where(and(eq(panes.place, of.place), ne(panes.id, of.id), lt(panes.addedAt, of.addedAt)))
+    .where(and(eq(panes.place, row.place), ne(panes.id, row.id), lt(panes.addedAt, row.addedAt)))
     .orderBy(desc(panes.addedAt))
     .limit(3)
     .all()

@@ -36,12 +36,14 @@ const inPart = (part: OrderPart, today: string): SQL | undefined => {
 export const listOrders = (
   db: Database,
   page: { readonly most: number; readonly from: number } = { most: 1000, from: 0 },
-  of: OrdersAsked = ALL_ORDERS,
+  asked: OrdersAsked = ALL_ORDERS,
 ): readonly OrderRow[] =>
   db
     .select({ ...getTableColumns(orders), lines: LINES })
     .from(orders)
-    .where(and(inPart(of.part, of.today), of.supplier === null ? undefined : eq(orders.supplier, of.supplier)))
+    .where(
+      and(inPart(asked.part, asked.today), asked.supplier === null ? undefined : eq(orders.supplier, asked.supplier)),
+    )
     .orderBy(STAGE_RANK, desc(orders.openedAt), asc(orders.id))
     .limit(page.most)
     .offset(page.from)

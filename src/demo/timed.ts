@@ -20,7 +20,7 @@ const SCATTER = 0.25;
 /** How long somebody took over a puttied pane's steps; the one who was called away left the clock running. */
 export function tellTimed(
   story: Story,
-  of: {
+  work: {
     readonly metres: number;
     readonly quick: number;
     readonly calledAway: boolean;
@@ -28,7 +28,7 @@ export function tellTimed(
   },
 ): void {
   for (const { station, step, usual, aMetre } of PUTTY_WORK) {
-    const took = aMetre * of.metres * of.quick * Math.exp(SCATTER * of.chance.normal());
+    const took = aMetre * work.metres * work.quick * Math.exp(SCATTER * work.chance.normal());
     story.tell(
       "work.took",
       {},
@@ -36,8 +36,8 @@ export function tellTimed(
         system: "timber-putty",
         station,
         step,
-        minutes: Math.max(1, Math.round(of.calledAway && step === "bed" ? 12 * took : took)),
-        metres: Math.round(of.metres * 100) / 100,
+        minutes: Math.max(1, Math.round(work.calledAway && step === "bed" ? 12 * took : took)),
+        metres: Math.round(work.metres * 100) / 100,
         usual,
       },
     );

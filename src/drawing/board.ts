@@ -36,8 +36,8 @@ export type Board = {
  * side, a corner or an edge is tapped.
  * @example 600 × 1200 // sash 204 wide, 428 high less the room round it
  */
-export function boardOf(of: { readonly widthMm: number; readonly heightMm: number; readonly joints: Joints }): Board {
-  const told = of.widthMm / of.heightMm;
+export function boardOf(pane: { readonly widthMm: number; readonly heightMm: number; readonly joints: Joints }): Board {
+  const told = pane.widthMm / pane.heightMm;
   const shape = Math.min(SHAPE.most, Math.max(SHAPE.least, told));
   const room = { w: BOARD_BOX.width - 2 * ROOM.x, h: BOARD_BOX.height - 2 * ROOM.y };
   const height = Math.min(room.h, room.w / shape);
@@ -57,8 +57,8 @@ export function boardOf(of: { readonly widthMm: number; readonly heightMm: numbe
     frame: `${boxPath(outer)}${boxPath(sash)}`,
     sash,
     sight,
-    strips: mapSides((side) => strip(side, sash, of.joints)),
-    seams: CORNERS.map((c) => seam(c, sash, of.joints[c])),
+    strips: mapSides((side) => strip(side, sash, pane.joints)),
+    seams: CORNERS.map((c) => seam(c, sash, pane.joints[c])),
     sides: {
       left: { on: { x: x0 + half, y: middle.y }, out: { x: outer.left - 14, y: middle.y } },
       right: { on: { x: x1 - half, y: middle.y }, out: { x: outer.left + width + 14, y: middle.y } },
@@ -126,8 +126,8 @@ const at = (x: number, y: number, dx: number, dy: number, outX: number, outY: nu
   out: { x: outX, y: outY },
 });
 
-const mapSides = <T>(of: (side: Side) => T): Readonly<Record<Side, T>> =>
-  Object.fromEntries(SIDES.map((s) => [s, of(s)])) as Record<Side, T>;
+const mapSides = <T>(make: (side: Side) => T): Readonly<Record<Side, T>> =>
+  Object.fromEntries(SIDES.map((s) => [s, make(s)])) as Record<Side, T>;
 
 type End = "mitre" | "through" | "stops";
 

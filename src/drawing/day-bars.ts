@@ -31,7 +31,7 @@ export type DayAxis = {
  * cut at its ends; those outside it are left out.
  * @example a bar of one day on an axis of 10 days, 100 wide // 10 wide
  */
-export function dayAxis(of: {
+export function dayAxis(axis: {
   readonly first: Day;
   readonly count: number;
   readonly width: number;
@@ -39,27 +39,27 @@ export function dayAxis(of: {
   readonly calendar: WorkCalendar;
   readonly bars: readonly DayBar[];
 }): DayAxis {
-  const end = addDays(of.first, of.count);
-  const x = scaleLinear([of.first, end], [0, of.width]);
-  const inside = (d: number): number => Math.max(of.first, Math.min(end, d));
-  const days = Array.from({ length: of.count }, (_, i) => {
-    const day = addDays(of.first, i);
+  const end = addDays(axis.first, axis.count);
+  const x = scaleLinear([axis.first, end], [0, axis.width]);
+  const inside = (d: number): number => Math.max(axis.first, Math.min(end, d));
+  const days = Array.from({ length: axis.count }, (_, i) => {
+    const day = addDays(axis.first, i);
     return {
       day,
       x: x(day),
       width: x(day + 1) - x(day),
-      rest: !isWorking(of.calendar, day),
-      wet: of.calendar.wet.has(day),
+      rest: !isWorking(axis.calendar, day),
+      wet: axis.calendar.wet.has(day),
       monday: weekday(day) === 1,
     };
   });
-  const bars = of.bars
-    .filter((b) => b.to >= of.first && b.from < end && b.to >= b.from)
+  const bars = axis.bars
+    .filter((b) => b.to >= axis.first && b.from < end && b.to >= b.from)
     .map((b) => {
       const from = inside(b.from);
       const to = inside(b.to + 1);
-      return { ...b, x: x(from), width: x(to) - x(from), cutLeft: b.from < of.first, cutRight: b.to + 1 > end };
+      return { ...b, x: x(from), width: x(to) - x(from), cutLeft: b.from < axis.first, cutRight: b.to + 1 > end };
     });
-  const now = of.today >= of.first && of.today < end ? x(of.today + 0.5) : null;
+  const now = axis.today >= axis.first && axis.today < end ? x(axis.today + 0.5) : null;
   return { days, bars, today: now };
 }

@@ -65,9 +65,9 @@ describe("paths", () => {
 describe("the elevation", () => {
   const quad = { bl: { x: 0, y: 0 }, br: { x: 600, y: 0 }, tr: { x: 608, y: 900 }, tl: { x: 8, y: 900 } };
   const placed = { width: 590, height: 890, turn: 0, at: { x: 304, y: 450 } };
-  const of = { quad, placed, about: { width: 600, height: 800 }, box: BOX, margin: 64 };
+  const given = { quad, placed, about: { width: 600, height: 800 }, box: BOX, margin: 64 };
   it("stays inside its box, dimension lines and all", () => {
-    const e = elevationOf(of);
+    const e = elevationOf(given);
     for (const s of e.spans)
       for (const p of [s.from, s.to, s.label]) {
         expect(p.x).toBeGreaterThan(0);
@@ -78,32 +78,32 @@ describe("the elevation", () => {
     expect(e.spans.map((s) => s.place).sort()).toEqual([...OPENING].sort());
   });
   it("states how many times its lean is enlarged, and more for a smaller lean", () => {
-    const slight = elevationOf({ ...of, quad: { ...quad, tr: { x: 601, y: 900 }, tl: { x: 1, y: 900 } } });
-    expect(slight.exaggeration).toBeGreaterThanOrEqual(elevationOf(of).exaggeration);
-    expect(elevationOf({ ...of, quad: { ...quad, tr: { x: 700, y: 900 }, tl: { x: 100, y: 900 } } }).exaggeration).toBe(
-      1,
-    );
+    const slight = elevationOf({ ...given, quad: { ...quad, tr: { x: 601, y: 900 }, tl: { x: 1, y: 900 } } });
+    expect(slight.exaggeration).toBeGreaterThanOrEqual(elevationOf(given).exaggeration);
+    expect(
+      elevationOf({ ...given, quad: { ...quad, tr: { x: 700, y: 900 }, tl: { x: 100, y: 900 } } }).exaggeration,
+    ).toBe(1);
   });
   it("leans the way the opening leans", () => {
-    const [bl, , , tl] = elevationOf(of).corners;
+    const [bl, , , tl] = elevationOf(given).corners;
     expect(tl.x).toBeGreaterThan(bl.x);
     const [bl2, , , tl2] = elevationOf({
-      ...of,
+      ...given,
       quad: { ...quad, tr: { x: 592, y: 900 }, tl: { x: -8, y: 900 } },
     }).corners;
     expect(tl2.x).toBeLessThan(bl2.x);
   });
   it("draws the pane inside when it goes in", () => {
-    const e = elevationOf(of);
+    const e = elevationOf(given);
     expect(e.pane).not.toBeNull();
     expect(cornersOf(placed).bl.x).toBe(9);
   });
   it("stands in with a usual shape until something is read", () => {
-    const e = elevationOf({ ...of, quad: null, placed: null });
+    const e = elevationOf({ ...given, quad: null, placed: null });
     expect([e.known, e.pane, e.exaggeration]).toEqual([false, null, 1]);
   });
   it("shows where the tape is held: level for widths, upright for heights, corner to corner", () => {
-    const e = elevationOf({ ...of, quad: null, placed: null });
+    const e = elevationOf({ ...given, quad: null, placed: null });
     const top = heldAt(e, "width-top");
     expect(top.from.y).toBeCloseTo(top.to.y, 6);
     expect(heldAt(e, "width-bottom").from.y).toBeGreaterThan(top.from.y);
@@ -116,14 +116,14 @@ describe("the elevation", () => {
     ["a head 4 mm out of level, however much it is enlarged", { x: 0, y: 896 }, { x: 800, y: 900 }, false],
     ["a head 20 mm out of level over tall jambs, drawn at a slope", { x: 0, y: 3980 }, { x: 800, y: 4000 }, false],
   ])("dimensions %s: along its slope %s", (_, tl, tr, slopes) => {
-    const e = elevationOf({ ...of, quad: { bl: { x: 0, y: 0 }, br: { x: 800, y: 0 }, tr, tl }, placed: null });
+    const e = elevationOf({ ...given, quad: { bl: { x: 0, y: 0 }, br: { x: 800, y: 0 }, tr, tl }, placed: null });
     const head = e.spans.find((s) => s.place === "width-top");
     expect(head && head.from.y - head.to.y > 1).toBe(slopes);
   });
   it("draws an arch in its frame, its jambs no taller than where it springs", () => {
     const arch = archDrawn({ width: 600, spring: 500, crown: 700, radius: 325 }, 0.5);
     const e = elevationOf({
-      ...of,
+      ...given,
       quad: { bl: { x: 0, y: 0 }, br: { x: 600, y: 0 }, tr: { x: 600, y: 700 }, tl: { x: 0, y: 700 } },
       placed: null,
       arch,
@@ -141,7 +141,7 @@ describe("the elevation", () => {
     fc.assert(
       fc.property(fc.integer({ min: 60, max: 3000 }), fc.integer({ min: 60, max: 3000 }), n, n, (w, h, a, b) => {
         const q = { bl: { x: 0, y: 0 }, br: { x: w, y: 0 }, tr: { x: w + a / 2, y: h }, tl: { x: b / 2, y: h } };
-        const e = elevationOf({ ...of, quad: q, placed: null });
+        const e = elevationOf({ ...given, quad: q, placed: null });
         expect(`${e.frame}${e.opening}`).not.toMatch(/NaN|Infinity/);
       }),
     );
@@ -149,7 +149,7 @@ describe("the elevation", () => {
 });
 
 describe("the section", () => {
-  const of = {
+  const given = {
     rebateDepth: 10,
     rebateWidth: 18,
     glass: 4,
@@ -162,7 +162,7 @@ describe("the section", () => {
     box: { width: 380, height: 300 },
   };
   it("labels what is there, apart from each other", () => {
-    const s = sectionOf(of);
+    const s = sectionOf(given);
     expect(s.labels.map((l) => l.part).sort()).toEqual(["bed", "cover", "face", "glass", "packer", "sight"]);
     for (const side of ["left", "right"]) {
       const ys = s.labels
@@ -173,23 +173,23 @@ describe("the section", () => {
     }
   });
   it("is to one scale: ten millimetres wide are ten millimetres high", () => {
-    const s = sectionOf(of);
+    const s = sectionOf(given);
     const bar = s.scaleBar.to.x - s.scaleBar.from.x;
     const [, y1] = /^M[\d.]+ ([\d.]+)/.exec(s.bed ?? "") ?? [];
     const [, y2] = /L[\d.]+ ([\d.]+)L[\d.]+ [\d.]+Z$/.exec(s.bed ?? "") ?? [];
     expect(Math.abs(Number(y2) - Number(y1))).toBeCloseTo(bar, 0);
   });
   it("without room for face putty draws none", () => {
-    const s = sectionOf({ ...of, rebateWidth: 6 });
+    const s = sectionOf({ ...given, rebateWidth: 6 });
     expect([s.face, s.noRoom]).toEqual([null, true]);
   });
   it("draws no putty where there is none, and the gap where nothing packs it", () => {
-    const s = sectionOf({ ...of, holds: "none", packed: 0 });
+    const s = sectionOf({ ...given, holds: "none", packed: 0 });
     expect([s.bed, s.face, s.packer]).toEqual([null, null, null]);
     expect(s.labels.map((l) => l.part)).toContain("gap");
   });
   it("draws a bead where beads hold it, on the open side, clear of the glass", () => {
-    const s = sectionOf({ ...of, holds: "bead" });
+    const s = sectionOf({ ...given, holds: "bead" });
     expect([s.bed, s.face]).toEqual([null, null]);
     expect(s.labels.map((l) => l.part)).toContain("bead");
     const right = Math.max(...[...(s.bead ?? "").matchAll(/[ML]([\d.]+)/g)].map((m) => Number(m[1])));
@@ -197,7 +197,7 @@ describe("the section", () => {
     expect(right).toBeLessThan(glass);
   });
   it("turns a unit round where it opens to the room: the sheet at the left is then the inner one", () => {
-    const unit = { ...of, holds: "bead" as const, rebateWidth: 40, glass: 24 };
+    const unit = { ...given, holds: "bead" as const, rebateWidth: 40, glass: 24 };
     const layers = { panesMm: [6, 4], cavitiesMm: [14] };
     const width = (d: string): number => {
       const xs = [...d.matchAll(/[ML]([\d.]+)/g)].map((m) => Number(m[1]));
@@ -208,7 +208,7 @@ describe("the section", () => {
     expect(width(room ?? "") / width(out ?? "")).toBeCloseTo(4 / 6, 2);
   });
   it("stands in with a usual rebate until it is read", () =>
-    expect(sectionOf({ ...of, rebateDepth: null, rebateWidth: null }).rail).not.toMatch(/NaN/));
+    expect(sectionOf({ ...given, rebateDepth: null, rebateWidth: null }).rail).not.toMatch(/NaN/));
 });
 
 describe("bars against the days", () => {

@@ -85,31 +85,31 @@ type Corners = readonly [Xy, Xy, Xy, Xy];
  * The opening and its pane as seen from the side the pane goes in, to scale but for what is out of square: that, and
  * the gaps with it, is drawn a stated number of times too large, or nobody would see it.
  */
-export function elevationOf(of: ElevationInput): Elevation {
-  const quad = of.quad ?? squareQuad(of.about.width, of.about.height);
+export function elevationOf(input: ElevationInput): Elevation {
+  const quad = input.quad ?? squareQuad(input.about.width, input.about.height);
   const corners: Corners = [quad.bl, quad.br, quad.tr, quad.tl];
   const base = baseOf(corners);
-  const p = of.shape ?? (of.placed && cornersOf(of.placed));
+  const p = input.shape ?? (input.placed && cornersOf(input.placed));
   const pane: Corners | null = p && [p.bl, p.br, p.tr, p.tl];
-  const exaggeration = of.quad ? factorFor(corners, base) : 1;
+  const exaggeration = input.quad ? factorFor(corners, base) : 1;
   const swell = (points: Corners): Corners => points.map((pt, i) => away(pt, base[i] ?? pt, exaggeration)) as never;
-  const toBox = fitTo(swell(corners), of);
+  const toBox = fitTo(swell(corners), input);
   const openingAt = swell(corners).map(toBox) as unknown as Corners;
   const inBox = (points: readonly Xy[]): string => polygon(points.map(toBox));
-  const face = of.margin * 0.42;
-  const frameAt = of.overAll ? openingAt : grow(openingAt, face);
+  const face = input.margin * 0.42;
+  const frameAt = input.overAll ? openingAt : grow(openingAt, face);
   const [bl, br, tr, tl] = openingAt;
   const inside = polygon(grow(openingAt, -face));
   return {
     frame: polygon(frameAt),
-    opening: of.arch ? inBox(of.arch.opening) : of.overAll ? inside : polygon(openingAt),
+    opening: input.arch ? inBox(input.arch.opening) : input.overAll ? inside : polygon(openingAt),
     corners: openingAt,
-    pane: of.arch
-      ? inBox(of.arch.pane.map((p, i) => away(p, of.arch?.opening[i] ?? p, exaggeration)))
-      : pane && (of.overAll ? inside : polygon(swell(pane).map(toBox))),
+    pane: input.arch
+      ? inBox(input.arch.pane.map((p, i) => away(p, input.arch?.opening[i] ?? p, exaggeration)))
+      : pane && (input.overAll ? inside : polygon(swell(pane).map(toBox))),
     paneCorners: pane && (swell(pane).map(toBox) as unknown as Corners),
     middle: { x: (bl.x + br.x + tr.x + tl.x) / 4, y: (bl.y + br.y + tr.y + tl.y) / 4 },
-    eased: (of.eased ?? []).map(({ at, by }) => {
+    eased: (input.eased ?? []).map(({ at, by }) => {
       const near = nearest(at, base);
       const point = toBox(away(at, base[near] ?? at, exaggeration));
       const inward = openingAt[(near + 2) % 4] ?? point;
@@ -119,10 +119,10 @@ export function elevationOf(of: ElevationInput): Elevation {
       openingAt,
       frameAt,
       corners,
-      of.arch ? of.arch.spring / Math.max(...of.arch.opening.map((p) => p.y)) : 1,
+      input.arch ? input.arch.spring / Math.max(...input.arch.opening.map((p) => p.y)) : 1,
     ),
     exaggeration,
-    known: of.quad !== null,
+    known: input.quad !== null,
   };
 }
 
@@ -165,14 +165,14 @@ function nearest(p: Xy, corners: Corners): number {
   return far.indexOf(Math.min(...far));
 }
 
-function fitTo(corners: Corners, of: ElevationInput): (p: Xy) => Xy {
+function fitTo(corners: Corners, input: ElevationInput): (p: Xy) => Xy {
   const xs = corners.map((c) => c.x);
   const ys = corners.map((c) => c.y);
   const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const room = { w: of.box.width - 2 * of.margin, h: of.box.height - 2 * of.margin };
+  const room = { w: input.box.width - 2 * input.margin, h: input.box.height - 2 * input.margin };
   const scale = Math.min(room.w / Math.max(x1 - x0, 1), room.h / Math.max(y1 - y0, 1));
-  const left = (of.box.width - (x1 - x0) * scale) / 2;
-  const top = (of.box.height - (y1 - y0) * scale) / 2;
+  const left = (input.box.width - (x1 - x0) * scale) / 2;
+  const top = (input.box.height - (y1 - y0) * scale) / 2;
   return (p) => ({ x: left + (p.x - x0) * scale, y: top + (y1 - p.y) * scale });
 }
 

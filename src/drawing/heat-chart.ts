@@ -55,10 +55,10 @@ function spread(at: readonly number[], apart: number): readonly number[] {
 }
 
 /** Heat loss against the width of one cavity: plain, coated, and coated with argon, with what is offered marked on it. */
-export function heatChart(of: HeatChartInput): HeatChart {
-  const x = scaleLinear([4, WIDEST], [EDGE.left, of.box.width - EDGE.right]);
-  const y = scaleLinear([0, 3.6], [of.box.height - EDGE.bottom, EDGE.top]);
-  const coat = corrected(of.emissivity);
+export function heatChart(input: HeatChartInput): HeatChart {
+  const x = scaleLinear([4, WIDEST], [EDGE.left, input.box.width - EDGE.right]);
+  const y = scaleLinear([0, 3.6], [input.box.height - EDGE.bottom, EDGE.top]);
+  const coat = corrected(input.emissivity);
   const kinds = [
     { name: "plain, air", gas: mixed("air", 1), faces: [UNCOATED, UNCOATED] },
     { name: "coated, air", gas: mixed("air", 1), faces: [UNCOATED, coat] },
@@ -71,7 +71,8 @@ export function heatChart(of: HeatChartInput): HeatChart {
   );
   const drawn = kinds.map((k) => {
     const points = widths.map(
-      (w) => [w, centreHeat({ glassMm: of.glassMm, cavities: [{ widthMm: w, gas: k.gas, faces: k.faces }] })] as const,
+      (w) =>
+        [w, centreHeat({ glassMm: input.glassMm, cavities: [{ widthMm: w, gas: k.gas, faces: k.faces }] })] as const,
     );
     return { name: k.name, d: path(points) ?? "", end: y(points.at(-1)?.[1] ?? 0) + 4 };
   });
@@ -81,11 +82,14 @@ export function heatChart(of: HeatChartInput): HeatChart {
   );
   return {
     curves: drawn.map(({ name, d, end }, i) => ({ name, d, label: { x: x(WIDEST) + 5, y: names[i] ?? end } })),
-    marks: of.marked.map((m) => ({ name: m.name, x: x(Math.min(WIDEST, m.cavityMm)), y: y(m.heat), on: m.on })),
-    xTicks: TICKS_MM[of.unit].map((w) => ({ x: x(w), text: makeText(w) })),
-    yTicks: TICKS_HEAT[of.unit].map((text) => ({ y: y(Number(text) / (of.unit === "mm" ? 1 : BTU_PER_WATT)), text })),
+    marks: input.marked.map((m) => ({ name: m.name, x: x(Math.min(WIDEST, m.cavityMm)), y: y(m.heat), on: m.on })),
+    xTicks: TICKS_MM[input.unit].map((w) => ({ x: x(w), text: makeText(w) })),
+    yTicks: TICKS_HEAT[input.unit].map((text) => ({
+      y: y(Number(text) / (input.unit === "mm" ? 1 : BTU_PER_WATT)),
+      text,
+    })),
     floor: y(0),
     left: EDGE.left,
-    right: of.box.width - EDGE.right,
+    right: input.box.width - EDGE.right,
   };
 }

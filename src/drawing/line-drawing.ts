@@ -38,7 +38,7 @@ const GRAIN_IN = 2;
  * Draws one line: the pane stands upright in `box` square, its width below and its height at the left.
  * @example lineDrawing({ widthMm: 600, heightMm: 900, ... box: 120 }) // 80 wide and 120 tall, with measures
  */
-export function lineDrawing(of: {
+export function lineDrawing(line: {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly corners?: readonly { readonly x: number; readonly y: number }[] | undefined;
@@ -52,15 +52,15 @@ export function lineDrawing(of: {
   readonly says: readonly string[];
   readonly box: number;
 }): LineDrawing {
-  const s = lineSketch(of);
+  const s = lineSketch(line);
   const [x0, y0] = [ROOM, EDGE];
   const moved = (d: string): string => movedBy(d, x0, y0);
   const [right, bottom] = [x0 + s.width, y0 + s.height];
   const below = bottom + ROOM / 2 - 2;
   const beside = x0 - ROOM / 2 + 2;
-  const corner = of.mark && {
-    x: of.mark.at.endsWith("left") ? x0 + 7 : right - 7,
-    y: of.mark.at.startsWith("top") ? y0 + 7 : bottom - 7,
+  const corner = line.mark && {
+    x: line.mark.at.endsWith("left") ? x0 + 7 : right - 7,
+    y: line.mark.at.startsWith("top") ? y0 + 7 : bottom - 7,
   };
   const isNarrow = s.width < 110;
   return {
@@ -68,9 +68,9 @@ export function lineDrawing(of: {
     height: bottom + ROOM,
     outline: moved(s.outline),
     bars: s.bars.map(moved),
-    grain: grainLines(of.runs, s.corners, s.width, s.height).map(moved),
+    grain: grainLines(line.runs, s.corners, s.width, s.height).map(moved),
     measures:
-      of.widthSays === ""
+      line.widthSays === ""
         ? []
         : [
             `M${x0} ${below}H${right}M${x0} ${below - TICK}V${below + TICK}M${right} ${below - TICK}V${below + TICK}`,
@@ -80,9 +80,9 @@ export function lineDrawing(of: {
       corner &&
       `M${corner.x - 3} ${corner.y - 3}L${corner.x + 3} ${corner.y + 3}M${corner.x - 3} ${corner.y + 3}L${corner.x + 3} ${corner.y - 3}`,
     texts: [
-      { x: x0 + s.width / 2, y: bottom + ROOM - 2, says: of.widthSays, turned: 0, isFigure: true },
-      { x: beside - 4, y: y0 + s.height / 2, says: of.heightSays, turned: -90, isFigure: true },
-      ...of.says.map((says, i) => ({
+      { x: x0 + s.width / 2, y: bottom + ROOM - 2, says: line.widthSays, turned: 0, isFigure: true },
+      { x: beside - 4, y: y0 + s.height / 2, says: line.heightSays, turned: -90, isFigure: true },
+      ...line.says.map((says, i) => ({
         x: x0 + s.width / 2,
         y: y0 + (isNarrow && i > 0 ? s.height / 2 : 14 + i * 12),
         says,

@@ -15,7 +15,7 @@ const corners = (w: number, h: number): readonly Corner[] => [
  * A pane of an order to scale in a box, with its bars: small enough to stand beside its line. Paths in the box's own unit,
  * y down.
  */
-export function lineSketch(of: {
+export function lineSketch(line: {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly corners?: readonly Corner[] | undefined;
@@ -30,20 +30,20 @@ export function lineSketch(of: {
   readonly width: number;
   readonly height: number;
 } {
-  const scale = of.box / Math.max(of.widthMm, of.heightMm, 1);
-  const [w, h] = [of.widthMm * scale, of.heightMm * scale];
+  const scale = line.box / Math.max(line.widthMm, line.heightMm, 1);
+  const [w, h] = [line.widthMm * scale, line.heightMm * scale];
   const at = (c: Corner) => `${(c.x * scale).toFixed(2)} ${(h - c.y * scale).toFixed(2)}`;
-  const outline = of.corners ?? corners(of.widthMm, of.heightMm);
+  const outline = line.corners ?? corners(line.widthMm, line.heightMm);
   const round = (v: number): number => Math.round(v * 100) / 100;
   return {
-    outline: of.corners ? `M${of.corners.map(at).join("L")}Z` : rectangle(0, 0, round(w), round(h)),
+    outline: line.corners ? `M${line.corners.map(at).join("L")}Z` : rectangle(0, 0, round(w), round(h)),
     corners: outline.map((c) => ({ x: c.x * scale, y: h - c.y * scale })),
     bars: [
-      ...of.uprights.flatMap((x) => {
+      ...line.uprights.flatMap((x) => {
         const chord = chordOf(outline, true, x);
         return chord ? [`M${round(x * scale)} ${round(h - chord.to * scale)}V${round(h - chord.from * scale)}`] : [];
       }),
-      ...of.crosses.flatMap((y) => {
+      ...line.crosses.flatMap((y) => {
         const chord = chordOf(outline, false, y);
         return chord ? [`M${round(chord.from * scale)} ${round(h - y * scale)}H${round(chord.to * scale)}`] : [];
       }),

@@ -74,8 +74,8 @@ describe("the chart of the odds", () => {
 });
 
 describe("the slip of wood", () => {
-  const drawn = (of: object) =>
-    slipOfWood({ bed: 1.5, far: null, near: null, stop: null, box: { width: 440, height: 130 }, ...of });
+  const drawn = (given: object) =>
+    slipOfWood({ bed: 1.5, far: null, near: null, stop: null, box: { width: 440, height: 130 }, ...given });
   it("marks stand where they were read, to scale", () => {
     const d = drawn({ far: 25.5, near: 21.5, stop: 37 });
     const [near, far, stop] = d.marks.map((m) => m.x);

@@ -10,7 +10,7 @@ export type MinutesStrip = {
 
 /** On a strip so wide, all strips of a list to the same most minutes. @example 12, 9 to 19, of 20, on 200 // 120, 90, 190 */
 export function minutesStrip(
-  of: {
+  work: {
     readonly minutes: number;
     readonly within: { readonly lo: number; readonly hi: number };
     readonly usual: number | null;
@@ -20,9 +20,9 @@ export function minutesStrip(
 ): MinutesStrip {
   const x = scaleLinear([0, Math.max(1, most)], [0, width]).clamp(true);
   return {
-    own: x(of.minutes),
-    lo: x(of.within.lo),
-    hi: x(of.within.hi),
-    usual: of.usual === null ? null : x(of.usual),
+    own: x(work.minutes),
+    lo: x(work.within.lo),
+    hi: x(work.within.hi),
+    usual: work.usual === null ? null : x(work.usual),
   };
 }

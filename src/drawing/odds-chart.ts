@@ -51,13 +51,13 @@ const LINE_HIGH = 16;
  * The chance that a pane binds and the chance that cover runs short against what comes off, with the schools where they
  * stand. Shown from nothing off to two millimetres past the last school, or to where cover is as good as lost.
  */
-export function oddsChart(of: OddsChartInput): OddsChart {
-  const lost = of.curve.find((p) => (p.coverLost ?? 0) > TOP_SHARE)?.off ?? 0;
-  const last = of.curve.at(-1)?.off ?? 6;
-  const reach = Math.min(last, Math.max(6, lost + 1, ...of.marks.map((m) => m.off + 1)));
-  const x = scaleLinear([0, reach], [ROOM.left, of.box.width - ROOM.right]);
-  const y = scaleLinear([0, TOP_SHARE], [of.box.height - ROOM.foot, ROOM.top]).clamp(true);
-  const shown = of.curve.filter((p) => p.off <= reach + 1e-9);
+export function oddsChart(input: OddsChartInput): OddsChart {
+  const lost = input.curve.find((p) => (p.coverLost ?? 0) > TOP_SHARE)?.off ?? 0;
+  const last = input.curve.at(-1)?.off ?? 6;
+  const reach = Math.min(last, Math.max(6, lost + 1, ...input.marks.map((m) => m.off + 1)));
+  const x = scaleLinear([0, reach], [ROOM.left, input.box.width - ROOM.right]);
+  const y = scaleLinear([0, TOP_SHARE], [input.box.height - ROOM.foot, ROOM.top]).clamp(true);
+  const shown = input.curve.filter((p) => p.off <= reach + 1e-9);
   const path = (pick: (p: OddsPoint) => number): string =>
     line<OddsPoint>(
       (p) => round(x(p.off)),
@@ -69,22 +69,22 @@ export function oddsChart(of: OddsChartInput): OddsChart {
     return p ? { x: x(p.off), y: y(Math.max(0.26, pick(p))) } : null;
   };
   const columns = stackLabels(
-    of.marks.map((m) => x(m.off)),
+    input.marks.map((m) => x(m.off)),
     NAME_APART,
-    { from: ROOM.left, to: of.box.width - ROOM.right },
+    { from: ROOM.left, to: input.box.width - ROOM.right },
   );
   const bindsAt = slope(shown, (p) => p.binds) ?? { x: x(reach / 3), y: y(0.26) };
   const coverAt = known ? (slope([...shown].reverse(), (p) => p.coverLost ?? 0) ?? { x: x(reach), y: y(0.26) }) : null;
   return {
     binds: path((p) => p.binds),
     coverLost: known ? path((p) => p.coverLost ?? 0) : null,
-    x: ticksOf(reach, of.unit).map((t) => ({ at: x(t.at), text: t.text })),
+    x: ticksOf(reach, input.unit).map((t) => ({ at: x(t.at), text: t.text })),
     y: [0, 0.1, 0.2, 0.3, TOP_SHARE].map((share) => ({
       at: y(share),
       text: `${share === TOP_SHARE ? "≥" : ""}${Math.round(100 * share)}%`,
     })),
-    marks: of.marks.map((m, i) => ({ ...m, x: x(m.off), y: y(m.trouble), label: columns[i] ?? x(m.off) })),
-    frame: { left: ROOM.left, right: of.box.width - ROOM.right, top: ROOM.top, foot: of.box.height - ROOM.foot },
+    marks: input.marks.map((m, i) => ({ ...m, x: x(m.off), y: y(m.trouble), label: columns[i] ?? x(m.off) })),
+    frame: { left: ROOM.left, right: input.box.width - ROOM.right, top: ROOM.top, foot: input.box.height - ROOM.foot },
     names: {
       binds: bindsAt,
       // Where the two slopes stand close the lower one's name goes below the other's.

@@ -34,32 +34,32 @@ const LEAF = { side: 120, top: 120 };
 const EDGE = 8;
 
 /** A pane on its wall with the floor below and a door to its right, or in that door, all at one scale. */
-export function onWall(of: OnWallInput): OnWall {
-  const sill = Math.max(0, of.sill ?? USUAL.sill);
-  const gap = Math.max(0, of.door ?? USUAL.door);
-  const pane = of.pane ?? USUAL.pane;
-  const inDoor = of.inDoor === true;
+export function onWall(input: OnWallInput): OnWall {
+  const sill = Math.max(0, input.sill ?? USUAL.sill);
+  const gap = Math.max(0, input.door ?? USUAL.door);
+  const pane = input.pane ?? USUAL.pane;
+  const inDoor = input.inDoor === true;
   const leaf = inDoor
     ? {
         width: Math.max(DOOR.width, pane.width + 2 * LEAF.side),
         height: Math.max(DOOR.height, sill + pane.height + LEAF.top),
       }
     : DOOR;
-  const beside = inDoor ? (of.zones?.besideDoor ?? 0) : 0;
+  const beside = inDoor ? (input.zones?.besideDoor ?? 0) : 0;
   const doorAt = inDoor ? beside : pane.width + gap;
   const paneAt = inDoor ? doorAt + (leaf.width - pane.width) / 2 : 0;
   const across = doorAt + leaf.width + beside;
   const up = Math.max(leaf.height, sill + pane.height);
-  const scale = Math.min((of.box.width - 2 * EDGE) / across, (of.box.height - 2 * EDGE) / up);
-  const ground = of.box.height - EDGE;
-  const left = (of.box.width - across * scale) / 2;
+  const scale = Math.min((input.box.width - 2 * EDGE) / across, (input.box.height - 2 * EDGE) / up);
+  const ground = input.box.height - EDGE;
+  const left = (input.box.width - across * scale) / 2;
   const at = (x: number, y: number) => ({ x: left + x * scale, y: ground - y * scale });
   const rect = (x: number, y: number, w: number, h: number): string =>
     polygon([at(x, y), at(x + w, y), at(x + w, y + h), at(x, y + h)]);
   const line = (x0: number, y0: number, x1: number, y1: number): string =>
     `M${at(x0, y0).x} ${at(x0, y0).y}L${at(x1, y1).x} ${at(x1, y1).y}`;
   const middle = sill + pane.height / 2;
-  const { zones } = of;
+  const { zones } = input;
   const wall = across;
   return {
     zones: zones
@@ -73,13 +73,13 @@ export function onWall(of: OnWallInput): OnWall {
           ),
         ]
       : [],
-    floor: `M0 ${ground}H${of.box.width}`,
+    floor: `M0 ${ground}H${input.box.width}`,
     door: rect(doorAt, 0, leaf.width, leaf.height),
     pane: rect(paneAt, sill, pane.width, pane.height),
     rise: line(paneAt + pane.width / 2, 0, paneAt + pane.width / 2, sill),
     away: inDoor ? null : line(pane.width, middle, pane.width + gap, middle),
     riseAt: at(paneAt + pane.width / 2, sill / 2),
     awayAt: at(pane.width + gap / 2, middle),
-    known: { sill: of.sill !== null, door: of.door !== null },
+    known: { sill: input.sill !== null, door: input.door !== null },
   };
 }

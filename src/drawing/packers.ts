@@ -25,7 +25,7 @@ export type PackersDrawing = {
  * A pane in its sash with its packers, to scale but for their thickness; the weight's way drawn as on a gate. One that is cut to
  * shape is drawn by its own sides, each from its left or its lower end, mm.
  */
-export function packersDrawing(of: {
+export function packersDrawing(pane: {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly sides?: Readonly<Record<Side, Way>> | undefined;
@@ -34,11 +34,11 @@ export function packersDrawing(of: {
   readonly hinge: "left" | "right" | null;
 }): PackersDrawing {
   const { width, height } = PACKERS_BOX;
-  const scale = Math.min((width - 2 * MARGIN) / of.widthMm, (height - 2 * MARGIN) / of.heightMm);
-  const [w, h] = [of.widthMm * scale, of.heightMm * scale];
+  const scale = Math.min((width - 2 * MARGIN) / pane.widthMm, (height - 2 * MARGIN) / pane.heightMm);
+  const [w, h] = [pane.widthMm * scale, pane.heightMm * scale];
   const [left, top] = [(width - w) / 2, (height - h) / 2];
-  const half = Math.max(5, (of.blockMm * scale) / 2);
-  const sides = of.sides ?? rectangleSides(of.widthMm, of.heightMm);
+  const half = Math.max(5, (pane.blockMm * scale) / 2);
+  const sides = pane.sides ?? rectangleSides(pane.widthMm, pane.heightMm);
   const drawn = (p: Xy): Xy => ({ x: left + p.x * scale, y: top + h - p.y * scale });
   const block = (s: PackerSpot): { readonly d: string; readonly label: Xy } => {
     const { at, goes } = alongWay(sides[s.edge], s.atMm);
@@ -57,11 +57,11 @@ export function packersDrawing(of: {
   const outline = [...sides.bottom, ...sides.top.toReversed()].map(drawn);
   const [headLeft, headRight] = [sides.left.at(-1), sides.right.at(-1)].map((p) => drawn(p ?? { x: 0, y: 0 }));
   const [footLeft, footRight] = [sides.left[0], sides.right[0]].map((p) => drawn(p ?? { x: 0, y: 0 }));
-  const way = of.hinge === "left" ? [headRight, footLeft] : of.hinge === "right" ? [headLeft, footRight] : [];
+  const way = pane.hinge === "left" ? [headRight, footLeft] : pane.hinge === "right" ? [headLeft, footRight] : [];
   return {
     pane: polygon(outline),
     sash: polygon(outline.map((p) => awayFrom({ x: left + w / 2, y: top + h / 2 }, p, { w, h }))),
-    blocks: of.spots.map((s) => ({
+    blocks: pane.spots.map((s) => ({
       ...block(s),
       job: s.job,
       turned: s.edge === "left" || s.edge === "right",

@@ -49,7 +49,7 @@ describe("a section of every system", () => {
   it("one sheet is drawn once, a unit twice, whatever the frame; the pane in front is always one before another", () => {
     const sheets = (system: (typeof SYSTEMS)[number], held: "glass" | "unit") =>
       systemSection(system, held).filter((s) => s.ink === "d-pane").length;
-    for (const s of SYSTEMS.filter((of) => of !== "in-front"))
+    for (const s of SYSTEMS.filter((given) => given !== "in-front"))
       expect([s, sheets(s, "glass"), sheets(s, "unit")]).toEqual([s, 1, 2]);
     expect(sheets("in-front", "unit")).toBe(2);
   });
@@ -104,8 +104,8 @@ describe("the pane on its wall", () => {
     const zones = { low: 800, besideDoor: 300, doorUp: 1500 };
     const d = onWall({ sill: 200, door: null, inDoor: true, pane, zones, box });
     const span = (path: string, axis: 0 | 1): readonly [number, number] => {
-      const of = numbers(path).filter((_, i) => i % 2 === axis);
-      return [Math.min(...of), Math.max(...of)];
+      const given = numbers(path).filter((_, i) => i % 2 === axis);
+      return [Math.min(...given), Math.max(...given)];
     };
     for (const axis of [0, 1] as const) {
       const [glass, leaf] = [span(d.pane, axis), span(d.door, axis)];

@@ -20,7 +20,7 @@ export type SealDrawing = {
  * The bead of sealant on the elevation, corners fuller, and in section on its leg: as it is run and as it is pressed.
  * Both to scale; the elevation's distance from the edge is drawn large enough to be seen.
  */
-export function sealDrawing(of: {
+export function sealDrawing(bead: {
   readonly widthMm: number;
   readonly heightMm: number;
   readonly legMm: number;
@@ -29,13 +29,13 @@ export function sealDrawing(of: {
   readonly spreadMm: number;
   readonly fromSightMm: number;
 }): SealDrawing {
-  const k = FACE.most / Math.max(of.widthMm, of.heightMm);
-  const [w, h] = [of.widthMm * k, of.heightMm * k];
+  const k = FACE.most / Math.max(bead.widthMm, bead.heightMm);
+  const [w, h] = [bead.widthMm * k, bead.heightMm * k];
   const inset = 7;
   const [x0, y0, x1, y1] = [FACE.left + inset, FACE.top + inset, FACE.left + w - inset, FACE.top + h - inset];
-  const s = Math.min(CUT.scaleMost, 110 / of.legMm);
+  const s = Math.min(CUT.scaleMost, 110 / bead.legMm);
   const y = (mm: number): number => CUT.foot - mm * s;
-  const middle = of.legMm - of.fromSightMm;
+  const middle = bead.legMm - bead.fromSightMm;
   const legX = CUT.left + 30;
   return {
     pane: rectangle(FACE.left, FACE.top, w, h),
@@ -46,15 +46,15 @@ export function sealDrawing(of: {
       { x: x1, y: y1 },
       { x: x0, y: y1 },
     ],
-    leg: rectangle(legX - 14, y(of.legMm), 14, of.legMm * s),
-    glass: rectangle(legX + of.bedMm * s, y(of.legMm) - 26, 4 * s, of.legMm * s + 22),
-    run: { x: legX + (of.beadMm * s) / 2, y: y(middle), r: (of.beadMm * s) / 2 },
-    pressed: rectangle(legX, y(middle + of.spreadMm / 2), of.bedMm * s, of.spreadMm * s),
-    sight: `M${CUT.left - 6} ${y(of.legMm)}H${legX + of.bedMm * s + 4 * s + 16}`,
+    leg: rectangle(legX - 14, y(bead.legMm), 14, bead.legMm * s),
+    glass: rectangle(legX + bead.bedMm * s, y(bead.legMm) - 26, 4 * s, bead.legMm * s + 22),
+    run: { x: legX + (bead.beadMm * s) / 2, y: y(middle), r: (bead.beadMm * s) / 2 },
+    pressed: rectangle(legX, y(middle + bead.spreadMm / 2), bead.bedMm * s, bead.spreadMm * s),
+    sight: `M${CUT.left - 6} ${y(bead.legMm)}H${legX + bead.bedMm * s + 4 * s + 16}`,
     from: {
-      d: `M${legX + of.bedMm * s + 4 * s + 8} ${y(of.legMm)}V${y(middle)}`,
-      x: legX + of.bedMm * s + 4 * s + 13,
-      y: (y(of.legMm) + y(middle)) / 2 + 4,
+      d: `M${legX + bead.bedMm * s + 4 * s + 8} ${y(bead.legMm)}V${y(middle)}`,
+      x: legX + bead.bedMm * s + 4 * s + 13,
+      y: (y(bead.legMm) + y(middle)) / 2 + 4,
     },
   };
 }

@@ -23,7 +23,7 @@ const FINE = { every: NM_PER_INCH / 32, long: 12, text: false } as const;
  * A piece of tape as the eye sees it, over a width in the drawing's unit: its marks, and where the edge stands. An inch tape
  * has its thirty-seconds only where they are asked for.
  */
-export function tapePicture(of: {
+export function tapePicture(tape: {
   readonly unit: LengthUnit;
   readonly at: Nm;
   readonly from: Nm;
@@ -31,20 +31,20 @@ export function tapePicture(of: {
   readonly tick: Nm;
   readonly width: number;
 }): TapePicture {
-  const x = (n: number): number => ((n - of.from) / (of.to - of.from)) * of.width;
-  const kinds = of.unit === "mm" ? METRIC : of.tick < NM_PER_INCH / 16 - 1 ? [...INCH, FINE] : INCH;
+  const x = (n: number): number => ((n - tape.from) / (tape.to - tape.from)) * tape.width;
+  const kinds = tape.unit === "mm" ? METRIC : tape.tick < NM_PER_INCH / 16 - 1 ? [...INCH, FINE] : INCH;
   const finest = kinds.at(-1)?.every ?? NM_PER_MM;
   const marks: TapeMark[] = [];
-  for (let n = Math.ceil(of.from / finest) * finest; n <= of.to; n += finest) {
+  for (let n = Math.ceil(tape.from / finest) * finest; n <= tape.to; n += finest) {
     const kind = kinds.find((k) => Math.abs(n / k.every - Math.round(n / k.every)) < 1e-6);
     if (!kind) continue;
     marks.push({
       x: x(n),
       long: kind.long,
       text: kind.text
-        ? writeLength(nm(Math.round(n)), of.unit, { places: 0, ticks: 16 }).replace(/ (mm|in)$/, "")
+        ? writeLength(nm(Math.round(n)), tape.unit, { places: 0, ticks: 16 }).replace(/ (mm|in)$/, "")
         : null,
     });
   }
-  return { marks, at: x(of.at) };
+  return { marks, at: x(tape.at) };
 }

@@ -26,7 +26,7 @@ export type ToeDrawing = {
  * from the held bar to the free one, along is the held bar's own length, both mm: for a side-hung sash its width and its
  * height, for one that hangs from its head or stands on its foot the other way about. Seen from the side the pane goes in.
  */
-export function toeDrawing(of: {
+export function toeDrawing(sash: {
   readonly acrossMm: number;
   readonly alongMm: number;
   readonly dropMm: number;
@@ -38,19 +38,19 @@ export function toeDrawing(of: {
   readonly dyMm: number;
 }): ToeDrawing {
   const { width, height } = TOE_BOX;
-  const [wide, high] = of.held === "side" ? [of.acrossMm, of.alongMm] : [of.alongMm, of.acrossMm];
+  const [wide, high] = sash.held === "side" ? [sash.acrossMm, sash.alongMm] : [sash.alongMm, sash.acrossMm];
   const scale = Math.min((width - 2 * MARGIN) / wide, (height - 2 * MARGIN) / high);
   const [w, h] = [wide * scale, high * scale];
   const left = (width - w) / 2;
   const foot = (height + h) / 2;
-  const drop = Math.max(-60, Math.min(60, of.dropMm * of.times)) / scale;
+  const drop = Math.max(-60, Math.min(60, sash.dropMm * sash.times)) / scale;
   /* From the model's frame, held bar at x = 0 with the drop toward y = 0, to the page. */
   const place = (p: { readonly x: number; readonly y: number }): Xy => {
-    const [right, up] = of.held === "side" ? [p.x, p.y] : [p.y, of.held === "head" ? of.acrossMm - p.x : p.x];
+    const [right, up] = sash.held === "side" ? [p.x, p.y] : [p.y, sash.held === "head" ? sash.acrossMm - p.x : p.x];
     const x = right * scale;
-    return { x: of.side === "left" ? left + x : left + w - x, y: foot - up * scale };
+    return { x: sash.side === "left" ? left + x : left + w - x, y: foot - up * scale };
   };
-  const corners = sashCorners({ widthMm: of.acrossMm, heightMm: of.alongMm }, Math.min(drop, of.acrossMm * 0.5));
+  const corners = sashCorners({ widthMm: sash.acrossMm, heightMm: sash.alongMm }, Math.min(drop, sash.acrossMm * 0.5));
   const [a, b, c, d] = corners.map(place) as [Xy, Xy, Xy, Xy];
   const between = (p: Xy, q: Xy, t: number): Xy => ({ x: p.x + (q.x - p.x) * t, y: p.y + (q.y - p.y) * t });
   const inset = (t: number) => [between(a, c, t), between(b, d, t), between(c, a, t), between(d, b, t)] as const;
@@ -61,7 +61,7 @@ export function toeDrawing(of: {
   const origin = place({ x: 0, y: 0 });
   const [acrossWay, alongWay] = [way(origin, place({ x: 1, y: 0 })), way(origin, place({ x: 0, y: 1 }))];
   const back = (v: Xy): Xy => ({ x: -v.x, y: -v.y });
-  const [x, y] = [(of.acrossMm - of.dxMm) / 2 / of.acrossMm, (of.alongMm - of.dyMm) / 2 / of.alongMm];
+  const [x, y] = [(sash.acrossMm - sash.dxMm) / 2 / sash.acrossMm, (sash.alongMm - sash.dyMm) / 2 / sash.alongMm];
   const grown = 10;
   return {
     frame: `M${left - grown} ${foot - h - grown}H${left + w + grown}V${foot + grown}H${left - grown}Z`,
@@ -76,7 +76,7 @@ export function toeDrawing(of: {
     ],
     figure: {
       x: Math.min(width - 34, Math.max(34, c.x)),
-      y: of.held === "head" ? Math.min(height - 8, foot + 32) : Math.max(14, foot - h - 20),
+      y: sash.held === "head" ? Math.min(height - 8, foot + 32) : Math.max(14, foot - h - 20),
     },
   };
 }

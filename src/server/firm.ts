@@ -36,8 +36,8 @@ export function loadFirm(db: Database): LoadedFirm {
 
 /** The firm's own minutes, lessons, shelf and prices change no pane's line. */
 function keyOf({ house, ofPeople, calendar, stock, leadTests, profiles, compounds }: Firm): string {
-  const of = (value: unknown): unknown => (value instanceof Map || value instanceof Set ? [...value] : value);
+  const plain = (value: unknown): unknown => (value instanceof Map || value instanceof Set ? [...value] : value);
   return JSON.stringify([house, ofPeople, calendar, stock, leadTests, profiles, compounds], (_, value: unknown) =>
-    of(value),
+    plain(value),
   );
 }

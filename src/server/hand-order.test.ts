@@ -37,8 +37,8 @@ function firmWithOrder(): Database {
 function port(...says: readonly (TheirState | "silent" | "no")[]) {
   const calls: unknown[][] = [];
   let at = 0;
-  const next = async (...of: unknown[]) => {
-    calls.push(of);
+  const next = async (...items: unknown[]) => {
+    calls.push(items);
     const said = says[Math.min(at++, says.length - 1)] ?? "silent";
     if (said === "silent") return fail({ kind: "no-answer", tries: 3 } as const);
     if (said === "no") return fail({ kind: "refused", says: "we do not cut that" } as const);
@@ -48,12 +48,12 @@ function port(...says: readonly (TheirState | "silent" | "no")[]) {
 }
 const book = (db: Database) => foldOrder(ORDER, readLog(entriesOfOrder(db, ORDER)));
 const by = (db: Database, p: TriedPort) => ({ db, port: p, today });
-const of = { order: ORDER, who: "Nell" };
+const given = { order: ORDER, who: "Nell" };
 
 describe("an order handed to a supplier's system", () => {
   it("is sent and acknowledged, with their price and day", async () => {
     const db = firmWithOrder();
-    const told = await handOrder(of, by(db, port(state()).port));
+    const told = await handOrder(given, by(db, port(state()).port));
     expect(told.ok).toBe(true);
     const order = book(db);
     expect([order?.sent?.due, order?.acknowledged?.pence, order?.acknowledged?.theirs]).toEqual([
@@ -66,18 +66,18 @@ describe("an order handed to a supplier's system", () => {
   it("handed in again it counts once, whatever broke in between", async () => {
     const db = firmWithOrder();
     const p = port("silent", state(), state());
-    const first = await handOrder(of, by(db, p.port));
+    const first = await handOrder(given, by(db, p.port));
     expect(first.ok ? "" : first.error.code).toBe("no-answer");
     expect(book(db)?.sent).toBeNull();
-    await handOrder(of, by(db, p.port));
+    await handOrder(given, by(db, p.port));
     const count = allEntries(db).length;
-    await handOrder(of, by(db, p.port));
+    await handOrder(given, by(db, p.port));
     expect(allEntries(db).length).toBe(count);
     expect(new Set(p.calls.map((c) => (c[0] as { key: string }).key))).toEqual(new Set([ORDER]));
   });
   it("a refusal is said, and nothing is sent", async () => {
     const db = firmWithOrder();
-    const told = await handOrder(of, by(db, port("no").port));
+    const told = await handOrder(given, by(db, port("no").port));
     expect(told.ok ? "" : told.error.message).toMatch(/we do not cut that/);
     expect(book(db)?.sent).toBeNull();
   });
@@ -85,9 +85,9 @@ describe("an order handed to a supplier's system", () => {
     const db = firmWithOrder();
     const question = { id: "q-1", line: ORDER_LINE.line, asks: "Which is the width?", answer: null };
     const p = port(state({ question, acknowledged: null }), state({ question: { ...question, answer: "608" } }));
-    await handOrder(of, by(db, p.port));
+    await handOrder(given, by(db, p.port));
     expect([book(db)?.questions[0]?.asks, book(db)?.acknowledged]).toEqual(["Which is the width?", null]);
-    await answerOrder({ ...of, question: "q-1", answer: "608" }, by(db, p.port));
+    await answerOrder({ ...given, question: "q-1", answer: "608" }, by(db, p.port));
     expect([book(db)?.questions[0]?.answer, book(db)?.acknowledged?.due]).toEqual(["608", "2026-06-01"]);
   });
   it("put off, the new day is the day; delivered, its note stands there", async () => {
@@ -100,21 +100,21 @@ describe("an order handed to a supplier's system", () => {
       state({ putOff: dayOf("2026-06-04") }),
       state({ putOff: dayOf("2026-06-04"), delivered: { day: dayOf("2026-06-04"), lines } }),
     );
-    await handOrder(of, by(db, p.port));
-    await askOrder(of, by(db, p.port));
+    await handOrder(given, by(db, p.port));
+    await askOrder(given, by(db, p.port));
     expect(book(db)?.sent?.due).toBe("2026-06-04");
-    await askOrder({ ...of, day: "2026-06-04" }, by(db, p.port));
+    await askOrder({ ...given, day: "2026-06-04" }, by(db, p.port));
     expect(p.calls.at(-1)?.[1]).toBe(dayOf("2026-06-04"));
     expect(book(db)?.note?.lines[0]?.widthNm).toBe(608_400_000);
   });
   it("an order that is not there, or empty, is refused before anybody is rung", async () => {
     const db = firmWithOrder();
     const p = port(state());
-    expect((await handOrder({ ...of, order: uuid(0xff) }, by(db, p.port))).ok).toBe(false);
+    expect((await handOrder({ ...given, order: uuid(0xff) }, by(db, p.port))).ok).toBe(false);
     const t = new Teller(500);
     t.tell("order.line-dropped", { line: ORDER_LINE.line, reason: "" }, { order: ORDER });
     appendEntries(db, t.entries);
-    const empty = await handOrder(of, by(db, p.port));
+    const empty = await handOrder(given, by(db, p.port));
     expect(empty.ok ? "" : empty.error.code).toBe("empty");
     expect(p.calls).toEqual([]);
   });

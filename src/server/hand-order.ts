@@ -30,11 +30,11 @@ const idOf = (order: string, kind: string, what: string): string => uuidv5(`${or
 const orderIn = (db: Database, id: string): OrderBook | undefined => foldOrder(id, readLog(entriesOfOrder(db, id)));
 
 export async function handOrder(
-  of: Use<typeof PostHand>,
+  asked: Use<typeof PostHand>,
   by: { readonly db: Database; readonly port: TriedPort; readonly today: Day } = here(),
 ): Promise<Outcome<Told>> {
-  const order = orderIn(by.db, of.order);
-  if (!order) return unknown(of.order);
+  const order = orderIn(by.db, asked.order);
+  if (!order) return unknown(asked.order);
   const lines = standingLines(order);
   if (lines.length === 0)
     return fail({ code: "empty", message: "Nothing stands on this order. Put a pane on it first." });
@@ -62,20 +62,20 @@ export async function handOrder(
     })),
   };
   // Written down before it goes: if we are stopped in between, the same key is handed in again and counts once.
-  const first = writer(of.order, of.who);
+  const first = writer(asked.order, asked.who);
   write(by.db, [first("order.handed", "hand", { key: order.id, to: order.supplier })]);
-  return told(by.db, of, await by.port.hand(handed), handed);
+  return told(by.db, asked, await by.port.hand(handed), handed);
 }
 
-export async function answerOrder(of: Use<typeof PostAnswer>, by = here()): Promise<Outcome<Told>> {
-  if (!orderIn(by.db, of.order)) return unknown(of.order);
-  const state = await by.port.answer(of.order, of.question, of.answer);
-  return told(by.db, of, state, null);
+export async function answerOrder(asked: Use<typeof PostAnswer>, by = here()): Promise<Outcome<Told>> {
+  if (!orderIn(by.db, asked.order)) return unknown(asked.order);
+  const state = await by.port.answer(asked.order, asked.question, asked.answer);
+  return told(by.db, asked, state, null);
 }
 
-export async function askOrder(of: Use<typeof PostAsk>, by = here()): Promise<Outcome<Told>> {
-  if (!orderIn(by.db, of.order)) return unknown(of.order);
-  return told(by.db, of, await by.port.ask(of.order, of.day ? dayOf(of.day) : by.today), null);
+export async function askOrder(asked: Use<typeof PostAsk>, by = here()): Promise<Outcome<Told>> {
+  if (!orderIn(by.db, asked.order)) return unknown(asked.order);
+  return told(by.db, asked, await by.port.ask(asked.order, asked.day ? dayOf(asked.day) : by.today), null);
 }
 
 const here = () => ({
@@ -110,7 +110,7 @@ function write(db: Database, entries: readonly Entry[]): void {
 /** Writes down all that their state says; what was written before is passed over. */
 function told(
   db: Database,
-  of: { readonly order: string; readonly who: string },
+  { order, who }: { readonly order: string; readonly who: string },
   state: Result<TheirState, PortError>,
   handed: HandedOrder | null,
 ): Outcome<Told> {
@@ -125,7 +125,7 @@ function told(
           },
     );
   const s = state.value;
-  const entry = writer(of.order, of.who);
+  const entry = writer(order, who);
   const out: Entry[] = [];
   if (handed)
     out.push(
@@ -166,7 +166,7 @@ function told(
   write(db, out);
   const ids = new Set(out.map((e) => e.id));
   return ok({
-    entries: entriesOfOrder(db, of.order).filter((e) => ids.has(e.id)) as Entry[],
+    entries: entriesOfOrder(db, order).filter((e) => ids.has(e.id)) as Entry[],
     through: logThrough(db),
   });
 }

@@ -95,13 +95,13 @@ describe("an opening's life", () => {
     expect(windowPage("nowhere", PREFS)).toBeNull();
   });
   it("a property by its address as people write it, with what fails there", () => {
-    const of = propertyFile("weir cottages 5", PREFS);
-    expect(of?.address).toBe("Weir Cottages 5");
-    expect(of?.openings.map((o) => o.opening)).toEqual(["kitchen", "landing", "front bedroom"]);
-    expect(of?.causes[0]?.panes).toBeGreaterThanOrEqual(1);
+    const given = propertyFile("weir cottages 5", PREFS);
+    expect(given?.address).toBe("Weir Cottages 5");
+    expect(given?.openings.map((o) => o.opening)).toEqual(["kitchen", "landing", "front bedroom"]);
+    expect(given?.causes[0]?.panes).toBeGreaterThanOrEqual(1);
     expect(propertyFile("nowhere 1", PREFS)).toBeNull();
     expect(propertyFile("", PREFS)).toBeNull();
-    if (of) expect(JSON.stringify(propertyJson(of))).toContain('"frame":"Timber');
+    if (given) expect(JSON.stringify(propertyJson(given))).toContain('"frame":"Timber');
   });
   it("who has worked on which system", () => {
     expect(whoMet(theDatabase(), "timber-putty")).toContain("Nell Harrow");

@@ -93,9 +93,9 @@ describe("the kit of a round", () => {
       [READING, "Finish", true],
     ]));
   it("only for those that are chosen", () => {
-    const of = kit({ on: dayOf("2026-05-22"), panes: [] });
-    expect(of?.panes.map((p) => p.going)).toEqual([false, false]);
-    expect([of?.kit.tools, of?.materials]).toEqual([[], []]);
+    const given = kit({ on: dayOf("2026-05-22"), panes: [] });
+    expect(given?.panes.map((p) => p.going)).toEqual([false, false]);
+    expect([given?.kit.tools, given?.materials]).toEqual([[], []]);
   });
   it("adds up what setting uses: one putty pane to set, one only to paint", () => {
     const materials = kit()?.materials ?? [];

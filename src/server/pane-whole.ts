@@ -20,33 +20,41 @@ type WholePane = z.output<typeof GetPane.output>;
 type Asked = Pick<WholeBy, "unit" | "dialect">;
 
 /** Everything the page of a pane knows, as data. */
-export function paneWhole(of: { readonly id: string } & Asked): Outcome<WholePane> {
+export function paneWhole(given: { readonly id: string } & Asked): Outcome<WholePane> {
   const db = theDatabase();
-  const row = paneById(db, of.id);
-  const whole = row && wholeOf(of.id, entriesOfPane(db, of.id), of, row.round);
+  const row = paneById(db, given.id);
+  const whole = row && wholeOf(given.id, entriesOfPane(db, given.id), given, row.round);
   if (!whole)
-    return fail({ status: 404, code: "unknown-id", message: `There is no pane ${of.id}. See / for those there are.` });
+    return fail({
+      status: 404,
+      code: "unknown-id",
+      message: `There is no pane ${given.id}. See / for those there are.`,
+    });
   return ok(whole);
 }
 
 const PANES_AT_ONCE = 200;
 
 export function roundWhole(
-  of: { readonly id: string; readonly from: number } & Asked,
+  given: { readonly id: string; readonly from: number } & Asked,
 ): Outcome<z.output<typeof GetRound.output>> {
   const db = theDatabase();
-  const round = roundById(db, of.id);
+  const round = roundById(db, given.id);
   if (!round)
-    return fail({ status: 404, code: "unknown-id", message: `There is no round ${of.id}. See / for those there are.` });
-  const ids = placesOfRound(db, of.id).map((p) => p.id);
-  const some = ids.slice(of.from, of.from + PANES_AT_ONCE);
+    return fail({
+      status: 404,
+      code: "unknown-id",
+      message: `There is no round ${given.id}. See / for those there are.`,
+    });
+  const ids = placesOfRound(db, given.id).map((p) => p.id);
+  const some = ids.slice(given.from, given.from + PANES_AT_ONCE);
   const entriesFor = byPane(entriesOfPanes(db, some));
   return ok({
     id: round.id,
     name: round.name,
     place: round.place,
     count: ids.length,
-    panes: some.flatMap((p) => wholeOf(p, entriesFor(p), of, of.id) ?? []),
+    panes: some.flatMap((p) => wholeOf(p, entriesFor(p), given, given.id) ?? []),
   });
 }
 

@@ -139,20 +139,20 @@ export async function visitsFor(who: string, db: Database = theDatabase()): Prom
   const said = new Map(plan.said.map((s) => [s.id, s]));
   const visits = new Map(plan.case.visits.map((v) => [v.id, v]));
   return plan.stops.flatMap((s) => {
-    const of = said.get(s.visit);
-    if (!of || (s.person !== who && s.helper !== who)) return [];
+    const saidOf = said.get(s.visit);
+    if (!saidOf || (s.person !== who && s.helper !== who)) return [];
     const helps = s.person === who ? null : s.person;
     const visit = visits.get(s.visit);
     return [
       {
         id: s.visit,
-        part: of.part,
-        where: of.where,
+        part: saidOf.part,
+        where: saidOf.where,
         day: dayOf(s.day),
         from: helps && visit ? s.from + visit.helperFrom : s.from,
         minutes: helps ? (visit?.helperMinutes ?? 0) : s.to - s.from,
         helps,
-        says: of.customer,
+        says: saidOf.customer,
       },
     ];
   });

@@ -10,16 +10,24 @@ type Out = z.output<typeof PostReadOrder.output>;
 type RowError = Out["errors"][number];
 
 /** Reads an order or a delivery note from a file's text. Every row that is wrong is said; then nothing of it is taken. */
-export function readOrderFile(of: In): Outcome<Out> {
+export function readOrderFile(asked: In): Outcome<Out> {
   const raw =
-    of.format === "json" ? fromJson(of.text) : of.what === "order" ? orderFromCsv(of.text) : noteFromCsv(of.text);
+    asked.format === "json"
+      ? fromJson(asked.text)
+      : asked.what === "order"
+        ? orderFromCsv(asked.text)
+        : noteFromCsv(asked.text);
   if (!raw.ok) return ok({ order: null, note: null, errors: [...raw.errors] });
-  const read = (of.what === "order" ? OrderFile : NoteFile).safeParse(raw.value);
+  const read = (asked.what === "order" ? OrderFile : NoteFile).safeParse(raw.value);
   if (!read.success)
-    return ok({ order: null, note: null, errors: read.error.issues.slice(0, MOST).map((i) => issueAt(i, of.format)) });
+    return ok({
+      order: null,
+      note: null,
+      errors: read.error.issues.slice(0, MOST).map((i) => issueAt(i, asked.format)),
+    });
   return ok({
-    order: of.what === "order" ? (read.data as Out["order"]) : null,
-    note: of.what === "note" ? (read.data as Out["note"]) : null,
+    order: asked.what === "order" ? (read.data as Out["order"]) : null,
+    note: asked.what === "note" ? (read.data as Out["note"]) : null,
     errors: [],
   });
 }

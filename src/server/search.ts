@@ -64,7 +64,7 @@ function docsOf(db: Database): readonly Doc[] {
     add(sizes, l.order, text);
     add(refs, l.pane, [orderOf.get(l.order)?.reference, orderOf.get(l.order)?.supplier].filter(Boolean).join(" "));
   }
-  const of = (map: Map<string, string[]>, key: string): string => (map.get(key) ?? []).join(" ");
+  const joined = (map: Map<string, string[]>, key: string): string => (map.get(key) ?? []).join(" ");
   return [
     ...rows.panes.map((p): Doc => {
       const c = customers.get(p.address);
@@ -77,7 +77,7 @@ function docsOf(db: Database): readonly Doc[] {
           .join(" · "),
         href: `/panes/${p.id}`,
         words: numbers(
-          [of(sizes, p.id), of(refs, p.id), c?.name, c?.telephone, c?.keyHolder].filter(Boolean).join(" "),
+          [joined(sizes, p.id), joined(refs, p.id), c?.name, c?.telephone, c?.keyHolder].filter(Boolean).join(" "),
         ),
       };
     }),
@@ -88,7 +88,7 @@ function docsOf(db: Database): readonly Doc[] {
         says: [o.supplier, o.reference].filter(Boolean).join(", "),
         more: o.stage,
         href: `/orders/${o.id}`,
-        words: of(sizes, o.id),
+        words: joined(sizes, o.id),
       }),
     ),
     ...[...customers.values()].map((c): Doc => {

@@ -21,16 +21,16 @@ export const takeOrder = (order: z.output<NonNullable<typeof PostStandinOrder.in
     order.key,
   );
 
-export const takeAnswer = (of: z.output<NonNullable<typeof PostStandinAnswer.input>>): Outcome<State> =>
+export const takeAnswer = (answer: z.output<NonNullable<typeof PostStandinAnswer.input>>): Outcome<State> =>
   said(
-    changeKept<Kept>(theDatabase(), of.key, (kept) => kept && answered(kept, of.answer, day(of.day))),
-    of.key,
+    changeKept<Kept>(theDatabase(), answer.key, (kept) => kept && answered(kept, answer.answer, day(answer.day))),
+    answer.key,
   );
 
-export const tellState = (of: z.output<NonNullable<typeof GetStandinOrder.input>>): Outcome<State> =>
+export const tellState = (asked: z.output<NonNullable<typeof GetStandinOrder.input>>): Outcome<State> =>
   said(
-    changeKept<Kept>(theDatabase(), of.key, (kept) => kept && askedOn(kept, day(of.day))),
-    of.key,
+    changeKept<Kept>(theDatabase(), asked.key, (kept) => kept && askedOn(kept, day(asked.day))),
+    asked.key,
   );
 
 /** How an order stands as of the newest day on which anybody asked; null where there is none. */

@@ -19,7 +19,7 @@ const NEEDED = ["name", "width mm", "height mm", "thickness mm", "glass"] as con
 const MOST_COLUMNS = 60;
 const MOST_ROWS = 2000;
 const MOST_ERRORS = 50;
-const mm = (of: number): string => String(toMm(nm(of)));
+const mm = (length: number): string => String(toMm(nm(length)));
 
 /** The rack as a spreadsheet keeps it: sizes in exact millimetres, prices in the firm's money. */
 export function stockCsv(stock: readonly StockPane[]): string {
@@ -81,22 +81,22 @@ export function readStock({ text }: In): Outcome<Out> {
 /** What a row says, and what of it cannot be: a comma for a point is read, as spreadsheets of some countries write it. */
 function pieceOf(row: Row): { readonly piece: Record<string, unknown>; readonly wrong: readonly string[] } {
   const wrong: string[] = [];
-  const cell = (of: string): string => unsafeCell(row[of] ?? "").trim();
-  const figure = (of: string, example: string, needed: boolean): number | undefined => {
-    const text = cell(of).replace(",", ".");
+  const cell = (column: string): string => unsafeCell(row[column] ?? "").trim();
+  const figure = (column: string, example: string, needed: boolean): number | undefined => {
+    const text = cell(column).replace(",", ".");
     if (text === "" && !needed) return undefined;
     if (/^\d{1,6}(\.\d{1,6})?$/.test(text)) return Number(text);
-    wrong.push(`${of}: give a number, like ${example}.`);
+    wrong.push(`${column}: give a number, like ${example}.`);
     return undefined;
   };
-  const inNm = (of: string, example: string, needed: boolean): number | undefined => {
-    const value = figure(of, example, needed);
+  const inNm = (column: string, example: string, needed: boolean): number | undefined => {
+    const value = figure(column, example, needed);
     return value === undefined ? undefined : Math.round(value * 1e6);
   };
-  const whole = (of: string): number | undefined => {
-    const value = figure(of, "2", false);
+  const whole = (column: string): number | undefined => {
+    const value = figure(column, "2", false);
     if (value === undefined || Number.isInteger(value)) return value;
-    wrong.push(`${of}: give a whole number, like 2.`);
+    wrong.push(`${column}: give a whole number, like 2.`);
     return undefined;
   };
   const glass = GLASS_KINDS.find((k) =>
@@ -112,7 +112,7 @@ function pieceOf(row: Row): { readonly piece: Record<string, unknown>; readonly 
   const least = whole("buy more below");
   const price = figure("price of one", "12.50", false);
   const trimNm = inNm("trim mm", "10", false);
-  const text = (key: string, of: string) => (cell(of) === "" ? {} : { [key]: cell(of) });
+  const text = (key: string, column: string) => (cell(column) === "" ? {} : { [key]: cell(column) });
   const piece = {
     name: cell("name"),
     widthNm: inNm("width mm", "610", true),

@@ -41,7 +41,7 @@ const messageIn = (body: unknown): string =>
 
 /** The port with its failures as values. */
 export type TriedPort = {
-  readonly [K in keyof SupplierPort]: (...of: Parameters<SupplierPort[K]>) => Promise<Result<TheirState, PortError>>;
+  readonly [K in keyof SupplierPort]: (...args: Parameters<SupplierPort[K]>) => Promise<Result<TheirState, PortError>>;
 };
 
 const post = (body: unknown): RequestInit => ({

@@ -100,7 +100,7 @@ export async function fromCleared(page: Page): Promise<void> {
 /** Says that what goes in is at hand, as somebody would who bought it, and opens the page anew. */
 export async function glassAtHand(page: Page, widthMm = 597, heightMm = 897): Promise<void> {
   const pane = new URL(page.url()).pathname.split("/")[2] ?? "";
-  const size = (of: number) => ({ text: String(of), unit: "mm" });
+  const size = (value: number) => ({ text: String(value), unit: "mm" });
   await tell(page, pane, "order.had", { from: "bought", width: size(widthMm), height: size(heightMm), note: "" });
   await page.reload();
   await ready(page);

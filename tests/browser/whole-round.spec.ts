@@ -31,8 +31,8 @@ function lineCutWrong(key: string): string {
   };
   for (let n = 0; n < 4000; n++) {
     const line = `019e0000-0000-7000-9000-${n.toString(16).padStart(12, "0")}`;
-    const of = { ...order, lines: order.lines.map((l) => ({ ...l, line })) };
-    const state = stateOf(askedOn({ ...take(of, null), from: of.day }, dayOf("2026-07-20")));
+    const given = { ...order, lines: order.lines.map((l) => ({ ...l, line })) };
+    const state = stateOf(askedOn({ ...take(given, null), from: given.day }, dayOf("2026-07-20")));
     if (Math.abs((state.delivered?.lines[0]?.widthNm ?? 0) - 598_000_000) <= 1_000_000) return line;
   }
   throw new Error("no line comes wrong");

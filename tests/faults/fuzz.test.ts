@@ -31,7 +31,7 @@ afterAll(async () => {
 
 const chance = seeded(20261127);
 const below = (n: number): number => Math.floor(chance.uniform() * n);
-const oneOf = <T>(of: readonly T[]): T => of[below(of.length)] as T;
+const oneOf = <T>(items: readonly T[]): T => items[below(items.length)] as T;
 
 type Json = Readonly<Record<string, unknown>>;
 

@@ -19,7 +19,7 @@ let round: string;
 afterAll(() => stop(served, "SIGKILL"));
 
 const chance = seeded(7);
-const oneOf = <T>(of: readonly T[]): T => of[Math.floor(chance.uniform() * of.length)] as T;
+const oneOf = <T>(items: readonly T[]): T => items[Math.floor(chance.uniform() * items.length)] as T;
 const PAYLOAD_TEXTS = [
   "null",
   "{}",
@@ -87,7 +87,7 @@ describe("whatever stands in the file", () => {
       }
   });
   it("so do the round, its papers, the orders, their papers, and the house's rules", async () => {
-    const of = [
+    const given = [
       "/",
       "/rounds",
       `/?round=${round}`,
@@ -105,7 +105,7 @@ describe("whatever stands in the file", () => {
         `/orders/${o}/order.pdf`,
       ]),
     ];
-    for (const path of of) expect([path, (await page(path)).status]).toEqual([path, 200]);
+    for (const path of given) expect([path, (await page(path)).status]).toEqual([path, 200]);
   });
   it("what could not be read is said in the logbook of its pane", async () => {
     const all = await Promise.all(panes.map((p) => page(`/panes/${p}/logbook`)));

@@ -8,9 +8,9 @@ type Of = {
 };
 
 /** A unit of two sheets without a coating. @example plainUnit({ cavityMm: 20 }) // 4 - 20 - 4, air, clear float */
-export const plainUnit = (of: Partial<Of> = {}): Makeup => ({
-  panes: [of.outer ?? { mm: 4, kind: "float" }, of.inner ?? { mm: 4, kind: "float" }],
-  cavities: [{ mm: of.cavityMm ?? 16, gas: "air", fill: 1 }],
+export const plainUnit = (given: Partial<Of> = {}): Makeup => ({
+  panes: [given.outer ?? { mm: 4, kind: "float" }, given.inner ?? { mm: 4, kind: "float" }],
+  cavities: [{ mm: given.cavityMm ?? 16, gas: "air", fill: 1 }],
   coatings: [],
-  spacer: of.spacer ?? "",
+  spacer: given.spacer ?? "",
 });

@@ -31,5 +31,5 @@ export const one = (id: string, panes: readonly PaneSeen[], house?: HouseRules):
   if (!found) throw new Error(id);
   return found;
 };
-export const many = (n: number, of: (i: number) => PaneSeen): readonly PaneSeen[] =>
-  Array.from({ length: n }, (_, i) => of(i));
+export const many = (n: number, given: (i: number) => PaneSeen): readonly PaneSeen[] =>
+  Array.from({ length: n }, (_, i) => given(i));

@@ -20,12 +20,12 @@ export const look = (t: Teller, damage: Damage, cause: Cause, all: ExamAnswers =
   for (const question of EXAM_QUESTIONS)
     if (all[question] !== undefined) t.tell("look.answer", { question, answer: all[question] });
 };
-export const state = (t: Teller, of: "guess" | "first-visit" | "beads-off" | "cleared") =>
-  void t.tell("measure.circumstance", { state: of });
+export const state = (t: Teller, given: "guess" | "first-visit" | "beads-off" | "cleared") =>
+  void t.tell("measure.circumstance", { state: given });
 export const location = (
   t: Teller,
-  of: Partial<Record<"inDoor" | "wetRoom" | "stairs" | "walkway", boolean>> & { readonly noDoorMm?: number },
-) => void t.tell("specify.location", { inDoor: false, wetRoom: false, stairs: false, walkway: false, ...of });
+  given: Partial<Record<"inDoor" | "wetRoom" | "stairs" | "walkway", boolean>> & { readonly noDoorMm?: number },
+) => void t.tell("specify.location", { inDoor: false, wetRoom: false, stairs: false, walkway: false, ...given });
 export const unit = (panes: readonly number[], cavities: readonly number[], more: object = {}) => ({
   makeup: {
     panes: panes.map((x) => ({ mm: x, kind: "float" as const })),

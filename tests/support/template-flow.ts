@@ -34,38 +34,38 @@ export function leaksOf(program: ts.Program, within: (file: string) => boolean):
   const isOpen = (type: ts.Type): boolean =>
     (type.flags & (ts.TypeFlags.TypeParameter | ts.TypeFlags.Any | ts.TypeFlags.Unknown)) !== 0;
 
-  const hasWords = (of: ts.Expression): boolean => {
+  const hasWords = (expression: ts.Expression): boolean => {
     if (
-      ts.isParenthesizedExpression(of) ||
-      ts.isAsExpression(of) ||
-      ts.isSatisfiesExpression(of) ||
-      ts.isNonNullExpression(of)
+      ts.isParenthesizedExpression(expression) ||
+      ts.isAsExpression(expression) ||
+      ts.isSatisfiesExpression(expression) ||
+      ts.isNonNullExpression(expression)
     )
-      return hasWords(of.expression);
-    if (ts.isStringLiteralLike(of)) return BRACED.test(of.text);
-    if (ts.isTemplateExpression(of))
+      return hasWords(expression.expression);
+    if (ts.isStringLiteralLike(expression)) return BRACED.test(expression.text);
+    if (ts.isTemplateExpression(expression))
       return (
-        BRACED.test(of.head.text + of.templateSpans.map((s) => s.literal.text).join("")) ||
-        of.templateSpans.some((s) => hasWords(s.expression))
+        BRACED.test(expression.head.text + expression.templateSpans.map((s) => s.literal.text).join("")) ||
+        expression.templateSpans.some((s) => hasWords(s.expression))
       );
-    if (ts.isConditionalExpression(of)) return hasWords(of.whenTrue) || hasWords(of.whenFalse);
-    if (ts.isBinaryExpression(of)) {
-      const kind = of.operatorToken.kind;
-      if (kind === ts.SyntaxKind.AmpersandAmpersandToken) return hasWords(of.right);
+    if (ts.isConditionalExpression(expression)) return hasWords(expression.whenTrue) || hasWords(expression.whenFalse);
+    if (ts.isBinaryExpression(expression)) {
+      const kind = expression.operatorToken.kind;
+      if (kind === ts.SyntaxKind.AmpersandAmpersandToken) return hasWords(expression.right);
       if ([ts.SyntaxKind.PlusToken, ts.SyntaxKind.BarBarToken, ts.SyntaxKind.QuestionQuestionToken].includes(kind))
-        return hasWords(of.left) || hasWords(of.right);
+        return hasWords(expression.left) || hasWords(expression.right);
       return false;
     }
-    if (ts.isArrayLiteralExpression(of))
-      return of.elements.some((e) => hasWords(ts.isSpreadElement(e) ? e.expression : e));
+    if (ts.isArrayLiteralExpression(expression))
+      return expression.elements.some((e) => hasWords(ts.isSpreadElement(e) ? e.expression : e));
     if (
-      ts.isCallExpression(of) &&
-      ts.isPropertyAccessExpression(of.expression) &&
-      SAME_TEXT.test(of.expression.name.text)
+      ts.isCallExpression(expression) &&
+      ts.isPropertyAccessExpression(expression.expression) &&
+      SAME_TEXT.test(expression.expression.name.text)
     )
-      if (hasWords(of.expression.expression)) return true;
-    if (ts.isIdentifier(of)) {
-      const symbol = checker.getSymbolAtLocation(of);
+      if (hasWords(expression.expression.expression)) return true;
+    if (ts.isIdentifier(expression)) {
+      const symbol = checker.getSymbolAtLocation(expression);
       const made = symbol?.valueDeclaration;
       if (
         symbol &&
@@ -82,45 +82,46 @@ export function leaksOf(program: ts.Program, within: (file: string) => boolean):
         if (known.get(symbol)) return true;
       }
     }
-    return isTemplate(checker.getTypeAtLocation(of));
+    return isTemplate(checker.getTypeAtLocation(expression));
   };
 
   /** Whether the value goes on as it is, in something larger that is looked at for itself. */
-  const goesOn = (of: ts.Expression): boolean => {
-    const { parent } = of;
+  const goesOn = (expression: ts.Expression): boolean => {
+    const { parent } = expression;
     if (ts.isParenthesizedExpression(parent) || ts.isAsExpression(parent) || ts.isSatisfiesExpression(parent))
       return true;
     if (ts.isNonNullExpression(parent) || ts.isTemplateSpan(parent) || ts.isArrayLiteralExpression(parent)) return true;
     if (ts.isSpreadElement(parent)) return true;
-    if (ts.isConditionalExpression(parent)) return parent.condition !== of;
+    if (ts.isConditionalExpression(parent)) return parent.condition !== expression;
     return ts.isBinaryExpression(parent) && hasWords(parent);
   };
 
   /** Whether it is handed on here to somebody. */
-  const isHanded = (of: ts.Expression): boolean => {
-    const { parent } = of;
-    if (ts.isCallExpression(parent) || ts.isNewExpression(parent)) return parent.arguments?.includes(of) ?? false;
-    if (ts.isArrowFunction(parent)) return parent.body === of;
-    if (ts.isPropertyAssignment(parent)) return parent.initializer === of;
+  const isHanded = (expression: ts.Expression): boolean => {
+    const { parent } = expression;
+    if (ts.isCallExpression(parent) || ts.isNewExpression(parent))
+      return parent.arguments?.includes(expression) ?? false;
+    if (ts.isArrowFunction(parent)) return parent.body === expression;
+    if (ts.isPropertyAssignment(parent)) return parent.initializer === expression;
     if (ts.isVariableDeclaration(parent)) return parent.type !== undefined;
     if (ts.isBinaryExpression(parent))
-      return parent.operatorToken.kind === ts.SyntaxKind.EqualsToken && parent.right === of;
+      return parent.operatorToken.kind === ts.SyntaxKind.EqualsToken && parent.right === expression;
     // A key tells a list's lines apart and is read by nobody.
     if (ts.isJsxExpression(parent) && ts.isJsxAttribute(parent.parent)) return parent.parent.name.getText() !== "key";
-    if (ts.isJsxAttribute(parent)) return parent.initializer === of;
+    if (ts.isJsxAttribute(parent)) return parent.initializer === expression;
     return ts.isReturnStatement(parent) || ts.isJsxExpression(parent);
   };
 
   /** A name that stands for its own property, in an object whose kind is known and keeps a plain text there. */
-  const shortened = (of: ts.ShorthandPropertyAssignment): boolean => {
-    const value = checker.getShorthandAssignmentValueSymbol(of);
-    const object = checker.getContextualType(of.parent);
-    const kept = object && checker.getPropertyOfType(object, of.name.text);
+  const shortened = (given: ts.ShorthandPropertyAssignment): boolean => {
+    const value = checker.getShorthandAssignmentValueSymbol(given);
+    const object = checker.getContextualType(given.parent);
+    const kept = object && checker.getPropertyOfType(object, given.name.text);
     const to = kept && checker.getTypeOfSymbol(kept);
     if (!value || !to || isOpen(to) || isTemplate(to)) return false;
     const made = value.valueDeclaration;
     const isMade = made && ts.isVariableDeclaration(made) && !made.type && made.initializer;
-    return isTemplate(checker.getTypeOfSymbolAtLocation(value, of)) || (!!isMade && hasWords(isMade));
+    return isTemplate(checker.getTypeOfSymbolAtLocation(value, given)) || (!!isMade && hasWords(isMade));
   };
 
   const look = (node: ts.Node, file: ts.SourceFile): void => {

@@ -56,7 +56,7 @@ const settled = async () => {
 async function month(seed: number) {
   const { uniform: chance } = seeded(seed);
   const below = (n: number): number => Math.floor(chance() * n);
-  const oneOf = <T>(of: readonly T[]): T => of[below(of.length)] as T;
+  const oneOf = <T>(items: readonly T[]): T => items[below(items.length)] as T;
   const db: Database = createDatabase(":memory:");
   const t = new Teller(1).opened();
   for (const pane of PANES) t.added(pane);

@@ -75,12 +75,12 @@ function fitsOn(p: Piece, s: Sheet, strip: number): boolean {
 
 function* dualSheets(s: Sheet, pieces: readonly Piece[]): Generator<number> {
   const { width: W, height: H } = usable(s);
-  const cuts = (of: number): readonly number[] => {
+  const cuts = (count: number): readonly number[] => {
     const sizes = new Set([0]);
     for (const p of pieces)
-      for (const x of p.turns ? [p.width, p.height] : [of === W ? p.width : p.height]) {
-        if (x <= of / 2) sizes.add(x);
-        if (of - x < of / 2 && of - x > 0) sizes.add(of - x + 1);
+      for (const x of p.turns ? [p.width, p.height] : [count === W ? p.width : p.height]) {
+        if (x <= count / 2) sizes.add(x);
+        if (count - x < count / 2 && count - x > 0) sizes.add(count - x + 1);
       }
     // Many sizes: a sample of them bounds as well as it needs to.
     const all = [...sizes].sort((a, b) => a - b);
@@ -101,4 +101,4 @@ function* dualSheets(s: Sheet, pieces: readonly Piece[]): Generator<number> {
 const MOST_CUTS = 24;
 
 /** What a length counts: whole where nothing as long as e goes beside it, nothing where it is shorter than e. */
-const grown = (x: number, e: number, of: number): number => (x > of - e ? of : x < e ? 0 : x);
+const grown = (x: number, e: number, length: number): number => (x > length - e ? length : x < e ? 0 : x);

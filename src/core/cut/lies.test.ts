@@ -15,7 +15,7 @@ it.each<[string, Parameters<typeof waysToLie>, readonly boolean[]]>([
   ["across in the window, nobody said of the sheet", ["patterned", "across", undefined], [true]],
   ["a sheet whose pattern has no direction", ["patterned", "across", "neither"], [false, true]],
   ["a pane whose pattern has none", ["patterned", "neither", "up"], [false, true]],
-])("%s", (_, of, ways) => expect(waysToLie(...of)).toEqual(ways));
+])("%s", (_, given, ways) => expect(waysToLie(...given)).toEqual(ways));
 
 it.each<[LinesRun, number, number]>([
   ["across", 900, 600],

@@ -19,5 +19,5 @@ export function waysToLie(glass: GlassKind, pane: LinesRun, sheet: LinesRun): re
 type Sized = { readonly width: number; readonly height: number };
 
 /** Width and height as it lies with its lines upright: so panes and sheets of one pattern lie alike. @example 600 × 900, lines across // 900 × 600 */
-export const linesUpright = (of: Sized, runs: LinesRun): Sized =>
-  across(runs) ? { width: of.height, height: of.width } : of;
+export const linesUpright = (piece: Sized, runs: LinesRun): Sized =>
+  across(runs) ? { width: piece.height, height: piece.width } : piece;

@@ -17,7 +17,7 @@ const sheet = (width: number, height: number, over: object = {}) => ({
   ...over,
 });
 const piece = (width: number, height: number, turns = true, due = 0) => ({ id: "p", width, height, turns, due });
-const of = (pieces: CuttingCase["pieces"], sheets = [sheet(1000, 800)], strip = 12): CuttingCase => ({
+const given = (pieces: CuttingCase["pieces"], sheets = [sheet(1000, 800)], strip = 12): CuttingCase => ({
   sheets,
   pieces,
   strip,
@@ -40,7 +40,7 @@ describe("a few pieces, by hand", () => {
     // 496 + 496 leaves 8: each takes a sheet of its own.
     ["two that would leave 8 mm between them and the edge", [piece(496, 800, false), piece(496, 800, false)], 2, 0],
   ] as const)("%s: %d sheets, %d without a place", (_, pieces, sheets, out) => {
-    const c = of(pieces);
+    const c = given(pieces);
     const plan = planCuts(c, { seed: 1, gone: rounds(400) });
     expect(verifyCuts(c, plan)).toEqual([]);
     expect([plan.sheets.length, plan.unplaced.length]).toEqual([sheets, out]);
@@ -65,7 +65,7 @@ describe("a few pieces, by hand", () => {
     expect(told.at(-1)?.cost).toBe(plan.cost);
   });
   it("takes the off-cut that is nearly free before a sheet", () => {
-    const c = of(
+    const c = given(
       [piece(300, 200)],
       [sheet(1000, 800, { cost: 50 }), sheet(400, 300, { id: "off-cut", cost: 1, count: 1 })],
     );
@@ -73,17 +73,17 @@ describe("a few pieces, by hand", () => {
     expect([plan.cost, plan.sheets[0]?.sheet, plan.proved]).toEqual([1, 1, true]);
   });
   it("where glass runs out, what is due first is cut", () => {
-    const c = of([piece(600, 800, false, 5), piece(600, 800, false, 0)], [sheet(1000, 800, { count: 1 })]);
+    const c = given([piece(600, 800, false, 5), piece(600, 800, false, 0)], [sheet(1000, 800, { count: 1 })]);
     expect(planCuts(c, { seed: 1, gone: rounds(300) }).unplaced).toEqual([0]);
   });
   it("takes the trim off all round first", () => {
-    const c = of([piece(980, 780, false)], [sheet(1000, 800, { trim: 10 })]);
+    const c = given([piece(980, 780, false)], [sheet(1000, 800, { trim: 10 })]);
     const plan = planCuts(c, { seed: 1, gone: rounds(50) });
     expect(verifyCuts(c, plan)).toEqual([]);
     expect(plan.sheets[0]?.root).toMatchObject({ kind: "piece", width: 980 });
   });
   it("keeps what is left over in one piece where that costs nothing", () => {
-    const c = of([piece(400, 300), piece(400, 300)], [sheet(1000, 800)]);
+    const c = given([piece(400, 300), piece(400, 300)], [sheet(1000, 800)]);
     const plan = planCuts(c, { seed: 1, gone: rounds(2000) });
     const lefts: number[] = [];
     const look = (n: CutNode): void => {
@@ -124,21 +124,21 @@ describe("cases of chance", () => {
 
 describe("what no plan can be cheaper than", () => {
   it.each([
-    ["by area", of(Array(5).fill(piece(400, 400))), 1, "area"],
+    ["by area", given(Array(5).fill(piece(400, 400))), 1, "area"],
     // Five pieces of more than half the sheet both ways: no two go on one.
-    ["longer than half both ways", of(Array(5).fill(piece(600, 600)), [sheet(1000, 1000)]), 5, "dual-feasible"],
-    ["nothing to cut", of([]), 0, "area"],
+    ["longer than half both ways", given(Array(5).fill(piece(600, 600)), [sheet(1000, 1000)]), 5, "dual-feasible"],
+    ["nothing to cut", given([]), 0, "area"],
     // The off-cut is too small for it: whatever else, the dear sheet is cut up.
     [
       "a piece that fits on the dear one alone",
-      of([piece(600, 600)], [sheet(1000, 800, { cost: 50 }), sheet(500, 500, { cost: 1 })]),
+      given([piece(600, 600)], [sheet(1000, 800, { cost: 50 }), sheet(500, 500, { cost: 1 })]),
       50,
       "piece",
     ],
     // 593 133 mm²: more than either off-cut holds (558 150 and 270 000), and together they cost less than the sheet.
     [
       "whole sheets only",
-      of(
+      given(
         [piece(383, 517), piece(382, 517), piece(383, 516)],
         [
           sheet(610, 915, { cost: 550, count: 1 }),
@@ -152,7 +152,7 @@ describe("what no plan can be cheaper than", () => {
     // Two of 700 × 700 fit on the two large ones only, and are more than one of those holds (900 000 each).
     [
       "pieces that fit on some of them are more than one of those holds",
-      of(
+      given(
         [piece(700, 700), piece(700, 700), piece(100, 100)],
         [sheet(900, 1000, { cost: 90 }), sheet(1000, 900, { cost: 80 }), sheet(600, 600, { cost: 1 })],
       ),
@@ -165,7 +165,7 @@ describe("what no plan can be cheaper than", () => {
 });
 
 describe("what is wrong with a plan", () => {
-  const c = of([piece(400, 300, false)]);
+  const c = given([piece(400, 300, false)]);
   const plan = (root: CutNode, over: Partial<CuttingPlan> = {}): CuttingPlan => ({
     sheets: [{ sheet: 0, root }],
     unplaced: [],
@@ -195,7 +195,7 @@ describe("what is wrong with a plan", () => {
 
 describe("the order in which a sheet is broken out", () => {
   it("from the sheet down: each cut runs from edge to edge of what lies on the bench", () => {
-    const c = of([piece(400, 300, false)]);
+    const c = given([piece(400, 300, false)]);
     const { sheets } = planCuts(c, { seed: 1, gone: rounds(50) });
     const cuts = cutOrder((sheets[0] as { root: CutNode }).root);
     expect(cuts).toHaveLength(2);

@@ -90,7 +90,7 @@ describe("scoring a pane off a sheet", () => {
       ],
       [["width", 600, 900, 12, 900, 597.5, 602.5]],
     ],
-  ])("%s", (_, of, expected) => expect(told(scores(...of))).toEqual(expected));
+  ])("%s", (_, given, expected) => expect(told(scores(...given))).toEqual(expected));
   it.each<[string, readonly [number, number], readonly [number, number], number, object]>([
     ["11.9 in 4 mm does not", [611.9, 900], [600, 900], 4, { kind: "strip", what: "offcut", leastMm: 12 }],
     ["nor a pane of 11", [600, 900], [600, 11], 4, { kind: "strip", what: "pane", widthMm: 11, leastMm: 12 }],

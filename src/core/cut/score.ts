@@ -31,43 +31,43 @@ export type ScoreError =
  * refused. All in mm.
  * @example 1000 × 800 sheet, 400 × 300 pane, offset 2.5 // width at 400 first, 800 long, straightedge 397.5 or 402.5; then height at 300, 400 long
  */
-export function scoresFor(of: {
+export function scoresFor(given: {
   readonly sheet: Size;
   readonly pane: Size;
   readonly thicknessMm: Mm;
   /** From the cutter's wheel to the side of its head that runs along the straightedge. */
   readonly offsetMm: Mm;
 }): Result<readonly Score[], ScoreError> {
-  const { sheet, pane } = of;
+  const { sheet, pane } = given;
   if (!(Math.min(sheet.width, sheet.height, pane.width, pane.height) > 0)) return fail({ kind: "no-size" });
   for (const side of ["width", "height"] as const)
     if (pane[side] > sheet[side]) return fail({ kind: "too-large", side, overMm: pane[side] - sheet[side] });
-  const leastMm = leastStrip(of.thicknessMm);
+  const leastMm = leastStrip(given.thicknessMm);
   for (const side of ["width", "height"] as const) {
     const left = sheet[side] - pane[side];
     if (left === 0) continue;
     if (left < leastMm) return fail({ kind: "strip", what: "offcut", widthMm: left, leastMm });
     if (pane[side] < leastMm) return fail({ kind: "strip", what: "pane", widthMm: pane[side], leastMm });
   }
-  const widthFirst = inOrder(of, ["width", "height"]);
-  const heightFirst = inOrder(of, ["height", "width"]);
+  const widthFirst = inOrder(given, ["width", "height"]);
+  const heightFirst = inOrder(given, ["height", "width"]);
   const [a, b] = [largest(widthFirst), largest(heightFirst)];
   if (a !== b) return ok(a > b ? widthFirst : heightFirst);
   return ok(scored(heightFirst) < scored(widthFirst) ? heightFirst : widthFirst);
 }
 
 function inOrder(
-  of: { readonly sheet: Size; readonly pane: Size; readonly offsetMm: Mm },
+  given: { readonly sheet: Size; readonly pane: Size; readonly offsetMm: Mm },
   order: readonly ("width" | "height")[],
 ): readonly Score[] {
-  const left = { ...of.sheet };
+  const left = { ...given.sheet };
   const out: Score[] = [];
   for (const cuts of order) {
     const across = cuts === "width" ? "height" : "width";
-    const at = of.pane[cuts];
+    const at = given.pane[cuts];
     if (left[cuts] === at) continue;
     const offcut = { [cuts]: left[cuts] - at, [across]: left[across] } as unknown as Size;
-    const straightedge = { datumSide: at - of.offsetMm, farSide: at + of.offsetMm };
+    const straightedge = { datumSide: at - given.offsetMm, farSide: at + given.offsetMm };
     out.push({ cuts, at, long: left[across], offcut, straightedge });
     left[cuts] = at;
   }

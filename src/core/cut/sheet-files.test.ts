@@ -50,16 +50,18 @@ describe("a sheet as DXF", () => {
     { length: Math.floor(lines.length / 2) },
     (_, i) => [lines[2 * i], lines[2 * i + 1]] as const,
   );
-  const of = (code: string, value: string) => pairs.filter(([c, v]) => c === code && v === value).length;
+  const given = (code: string, value: string) => pairs.filter(([c, v]) => c === code && v === value).length;
   it("is pairs of a code and a value from the first section to the end", () => {
     expect(pairs[0]).toEqual(["0", "SECTION"]);
     expect(pairs.at(-1)).toEqual(["0", "EOF"]);
     for (const [code] of pairs) expect(code).toMatch(/^\d+$/);
-    expect(of("0", "SECTION")).toBe(of("0", "ENDSEC"));
+    expect(given("0", "SECTION")).toBe(given("0", "ENDSEC"));
   });
   it("has a line a cut, a closed outline a part, and its layers", () => {
-    expect([of("0", "LINE"), of("0", "POLYLINE"), of("0", "VERTEX"), of("0", "SEQEND")]).toEqual([2, 3, 12, 3]);
-    for (const layer of ["CUTS", "PIECES", "KEPT", "WASTE"]) expect(of("2", layer)).toBe(1);
+    expect([given("0", "LINE"), given("0", "POLYLINE"), given("0", "VERTEX"), given("0", "SEQEND")]).toEqual([
+      2, 3, 12, 3,
+    ]);
+    for (const layer of ["CUTS", "PIECES", "KEPT", "WASTE"]) expect(given("2", layer)).toBe(1);
   });
   it("the first cut runs upright at 600, 800 long", () => {
     const at = pairs.findIndex(([c, v]) => c === "0" && v === "LINE");
@@ -73,7 +75,7 @@ describe("a sheet as DXF", () => {
       ["31", "0"],
     ]);
   });
-  it("names keep to the letters it has", () => expect(of("1", "Caf\\U+00E9 <porch>")).toBe(1));
+  it("names keep to the letters it has", () => expect(given("1", "Caf\\U+00E9 <porch>")).toBe(1));
 });
 
 describe("a sheet as SVG", () => {

@@ -18,18 +18,18 @@ const MM = 1_000_000;
 /** Whole micrometres, as millimetres. @example 478_000_000 // "478" */
 const mmText = (nm: number): string => String(Math.round(nm / 1000) / 1000);
 
-const partsOf = (of: SheetFile): readonly SheetPart[] =>
-  placesOf(of.root).map(({ place, node }) =>
+const partsOf = (file: SheetFile): readonly SheetPart[] =>
+  placesOf(file.root).map(({ place, node }) =>
     node.kind === "piece"
-      ? { kind: "piece", name: of.names[node.piece] ?? "", place, turned: node.turned }
-      : { kind: isKept(place, of.keep) ? "kept" : "waste", name: "", place, turned: false },
+      ? { kind: "piece", name: file.names[node.piece] ?? "", place, turned: node.turned }
+      : { kind: isKept(place, file.keep) ? "kept" : "waste", name: "", place, turned: false },
   );
 
 /** The far end of a cut that begins at `at` of what lies there. */
-const lineOf = (of: Place, runs: "across" | "up", at: number) =>
+const lineOf = (place: Place, runs: "across" | "up", at: number) =>
   runs === "across"
-    ? { x0: of.x + at, y0: of.y, x1: of.x + at, y1: of.y + of.height }
-    : { x0: of.x, y0: of.y + at, x1: of.x + of.width, y1: of.y + at };
+    ? { x0: place.x + at, y0: place.y, x1: place.x + at, y1: place.y + place.height }
+    : { x0: place.x, y0: place.y + at, x1: place.x + place.width, y1: place.y + at };
 
 /** Columns of `sheetRows`. Millimetres from the datum corner, the left foot of the sheet once it is trimmed. */
 export const SHEET_COLUMNS = [
@@ -45,11 +45,11 @@ export const SHEET_COLUMNS = [
 ] as const;
 
 /** A sheet as rows of a table: its cuts in their order, then its pieces, what is kept and what is waste. */
-export function sheetRows(of: SheetFile): readonly (readonly string[])[] {
-  const cuts = cutOrder(of.root).map((c) => {
+export function sheetRows(file: SheetFile): readonly (readonly string[])[] {
+  const cuts = cutOrder(file.root).map((c) => {
     const l = lineOf(c.of, c.runs, c.at);
     return [
-      of.name,
+      file.name,
       "cut",
       c.runs === "across" ? "upright" : "level",
       mmText(l.x0),
@@ -60,8 +60,8 @@ export function sheetRows(of: SheetFile): readonly (readonly string[])[] {
       String(c.n),
     ];
   });
-  const parts = partsOf(of).map((p) => [
-    of.name,
+  const parts = partsOf(file).map((p) => [
+    file.name,
     p.kind,
     p.name,
     mmText(p.place.x),
@@ -89,7 +89,7 @@ const TEXT_MM = 25;
  * y upwards: cuts as lines, pieces, keepers and waste as closed outlines, each on a layer of its own, pieces by their names.
  * @example a sheet of two panes // one line on CUTS, two outlines on PIECES
  */
-export function sheetDxf(of: SheetFile): string {
+export function sheetDxf(file: SheetFile): string {
   const out: (string | number)[] = [];
   const put = (code: number, value: string | number) => void out.push(code, value);
   const point = (x: number, y: number, first = 10) => {
@@ -104,7 +104,7 @@ export function sheetDxf(of: SheetFile): string {
   put(9, "$EXTMIN");
   point(0, 0);
   put(9, "$EXTMAX");
-  point(of.root.width, of.root.height);
+  point(file.root.width, file.root.height);
   put(0, "ENDSEC");
   put(0, "SECTION");
   put(2, "TABLES");
@@ -122,14 +122,14 @@ export function sheetDxf(of: SheetFile): string {
   put(0, "ENDSEC");
   put(0, "SECTION");
   put(2, "ENTITIES");
-  for (const c of cutOrder(of.root)) {
+  for (const c of cutOrder(file.root)) {
     const l = lineOf(c.of, c.runs, c.at);
     put(0, "LINE");
     put(8, LAYERS.cut.name);
     point(l.x0, l.y0);
     point(l.x1, l.y1, 11);
   }
-  for (const p of partsOf(of)) {
+  for (const p of partsOf(file)) {
     const { x, y, width, height } = p.place;
     put(0, "POLYLINE");
     put(8, LAYERS[p.kind].name);
@@ -175,18 +175,18 @@ const escaped = (text: string): string =>
 const SVG_FILL: Readonly<Record<PartKind, string>> = { piece: "#d5e8e0", kept: "#ffffff", waste: "#d9d6cd" };
 
 /** A sheet as a drawing to scale in millimetres that stands by itself, the datum corner at the left foot. */
-export function sheetSvg(of: SheetFile): string {
-  const [w, h] = [of.root.width / MM, of.root.height / MM];
-  const up = (y: number, height = 0): string => mmText(of.root.height - y - height);
-  const parts = partsOf(of).map(({ kind, name, place: p }) => {
+export function sheetSvg(file: SheetFile): string {
+  const [w, h] = [file.root.width / MM, file.root.height / MM];
+  const up = (y: number, height = 0): string => mmText(file.root.height - y - height);
+  const parts = partsOf(file).map(({ kind, name, place: p }) => {
     const label = name
       ? `<text x="${mmText(p.x + 12 * MM)}" y="${up(p.y + 12 * MM)}" font-size="${TEXT_MM}" font-family="sans-serif">${escaped(name)}</text>`
       : "";
     return `<rect x="${mmText(p.x)}" y="${up(p.y, p.height)}" width="${mmText(p.width)}" height="${mmText(p.height)}" fill="${SVG_FILL[kind]}" stroke="#555" data-part="${kind}"/>${label}`;
   });
-  const cuts = cutOrder(of.root).map((c) => {
+  const cuts = cutOrder(file.root).map((c) => {
     const l = lineOf(c.of, c.runs, c.at);
     return `<line x1="${mmText(l.x0)}" y1="${up(l.y0)}" x2="${mmText(l.x1)}" y2="${up(l.y1)}" stroke="#b03020" stroke-width="3" data-cut="${c.n}"/>`;
   });
-  return `<svg xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}"><title>${escaped(of.name)}</title>${parts.join("")}${cuts.join("")}</svg>\n`;
+  return `<svg xmlns="http://www.w3.org/2000/svg" width="${w}mm" height="${h}mm" viewBox="0 0 ${w} ${h}"><title>${escaped(file.name)}</title>${parts.join("")}${cuts.join("")}</svg>\n`;
 }

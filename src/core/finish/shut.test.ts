@@ -30,8 +30,8 @@ describe("what is wet and moves is left in peace", () => {
     expect(says({ system: "cassette", hinge: "fixed" }, "tell")).toContain("nothing may lean on it");
   });
   it("the customer is told the same", () => {
-    const of = { where: "No. 2, porch", due: dayOf("2026-05-22"), slots: [] };
-    expect(messagesFor({ ...of, state: "softly" }).text).toContain("please shut the door softly");
-    expect(messagesFor({ ...of, state: "shut" }).text).toContain("leave it shut");
+    const given = { where: "No. 2, porch", due: dayOf("2026-05-22"), slots: [] };
+    expect(messagesFor({ ...given, state: "softly" }).text).toContain("please shut the door softly");
+    expect(messagesFor({ ...given, state: "shut" }).text).toContain("leave it shut");
   });
 });

@@ -34,14 +34,15 @@ export type VisitStep = Pick<Step, "does" | "why" | "minutes"> & { readonly id: 
 export function visitFault(
   visit: Visit,
   day: Day,
-  of: { readonly paint: PaintWindow | null; readonly shutUntil: Day | null },
+  waits: { readonly paint: PaintWindow | null; readonly shutUntil: Day | null },
 ): { readonly kind: "too-soon" | "too-late" | "still-shut"; readonly day: Day } | null {
-  if (visit === "paint" && of.paint?.kind === "window") {
-    const { from, closes } = of.paint;
+  if (visit === "paint" && waits.paint?.kind === "window") {
+    const { from, closes } = waits.paint;
     if (from !== null && day < from) return { kind: "too-soon", day: from };
     if (closes !== null && day > closes) return { kind: "too-late", day: closes };
   }
-  if (visit === "open" && of.shutUntil !== null && day < of.shutUntil) return { kind: "still-shut", day: of.shutUntil };
+  if (visit === "open" && waits.shutUntil !== null && day < waits.shutUntil)
+    return { kind: "still-shut", day: waits.shutUntil };
   return null;
 }
 

@@ -1,7 +1,13 @@
 import { describe, expect, it } from "vitest";
 import { type Cuts, type CutTally, cutsOf, tallied, whoCuts } from "./cut-record.ts";
 
-const of = (glass: CutTally["glass"], mm: number | null, who: string, cutWell: number, spoilt: number): CutTally => ({
+const given = (
+  glass: CutTally["glass"],
+  mm: number | null,
+  who: string,
+  cutWell: number,
+  spoilt: number,
+): CutTally => ({
   glass,
   thicknessNm: mm === null ? null : mm * 1e6,
   who,
@@ -9,16 +15,16 @@ const of = (glass: CutTally["glass"], mm: number | null, who: string, cutWell: n
   spoilt,
 });
 const RECORD = [
-  of("float", 4, "Nell", 3, 1),
-  of("float", 6, "Bram", 5, 0),
-  of("float", 4, "Nell", 7, 1),
-  of("patterned", 4, "Nell", 2, 2),
+  given("float", 4, "Nell", 3, 1),
+  given("float", 6, "Bram", 5, 0),
+  given("float", 4, "Nell", 7, 1),
+  given("patterned", 4, "Nell", 2, 2),
   // Cut before the sheet's kind was kept with it.
-  of(null, null, "Bram", 20, 1),
+  given(null, null, "Bram", 20, 1),
 ].reduce<readonly CutTally[]>(tallied, []);
 
 describe("whose hand is surest", () => {
-  const by = (who: string, cutWell: number, spoilt: number) => of("float", 4, who, cutWell, spoilt);
+  const by = (who: string, cutWell: number, spoilt: number) => given("float", 4, who, cutWell, spoilt);
   it.each<[string, readonly CutTally[], readonly string[]]>([
     ["nobody", [], []],
     ["nine pieces say nothing", [by("Nell", 9, 0)], []],
@@ -31,8 +37,8 @@ describe("whose hand is surest", () => {
       ["Bram", "Ada"],
     ],
     ["alike: by name", [by("Nell", 20, 0), by("Ada", 20, 0)], ["Ada", "Nell"]],
-    ["of another thickness", [of("float", 6, "Nell", 40, 0)], []],
-    ["of another kind", [of("laminated", 4, "Nell", 40, 0)], []],
+    ["of another thickness", [given("float", 6, "Nell", 40, 0)], []],
+    ["of another kind", [given("laminated", 4, "Nell", 40, 0)], []],
   ])("%s", (_, record, names) =>
     expect(whoCuts(record, { glass: "float", thicknessNm: 4e6 }).map((c) => c.who)).toEqual(names),
   );

@@ -14,10 +14,10 @@ export type Cuts = Pick<CutTally, "cutWell" | "spoilt">;
 
 type Which = { readonly glass?: GlassKind; readonly thicknessNm?: number; readonly who?: string };
 
-const isOf = (t: CutTally, of: Which): boolean =>
-  (of.glass === undefined || t.glass === of.glass) &&
-  (of.thicknessNm === undefined || t.thicknessNm === of.thicknessNm) &&
-  (of.who === undefined || t.who === of.who);
+const isOf = (t: CutTally, which: Which): boolean =>
+  (which.glass === undefined || t.glass === which.glass) &&
+  (which.thicknessNm === undefined || t.thicknessNm === which.thicknessNm) &&
+  (which.who === undefined || t.who === which.who);
 
 /** One more sheet cut up, added to its person's tally of its glass. */
 export function tallied(record: readonly CutTally[], more: CutTally): readonly CutTally[] {
@@ -33,9 +33,9 @@ export function tallied(record: readonly CutTally[], more: CutTally): readonly C
  * What the record says of a glass, of a thickness, of a person, or of any of them together.
  * @example 10 and 2 of 4 mm float by Nell, 5 and 0 of 6 mm by Bram; of 4 mm // { cutWell: 10, spoilt: 2 }
  */
-export const cutsOf = (record: readonly CutTally[], of: Which = {}): Cuts =>
+export const cutsOf = (record: readonly CutTally[], which: Which = {}): Cuts =>
   record
-    .filter((t) => isOf(t, of))
+    .filter((t) => isOf(t, which))
     .reduce<Cuts>((sum, t) => ({ cutWell: sum.cutWell + t.cutWell, spoilt: sum.spoilt + t.spoilt }), {
       cutWell: 0,
       spoilt: 0,
@@ -44,9 +44,9 @@ export const cutsOf = (record: readonly CutTally[], of: Which = {}): Cuts =>
 /** What the bench's past says of a glass: its own pieces, and those of every other glass beside them. */
 export function benchPast(
   record: readonly CutTally[],
-  of: { readonly glass: GlassKind; readonly thicknessNm: number },
+  glass: { readonly glass: GlassKind; readonly thicknessNm: number },
 ): Cuts & { readonly others: Cuts } {
-  const [own, all] = [cutsOf(record, { glass: of.glass, thicknessNm: of.thicknessNm }), cutsOf(record)];
+  const [own, all] = [cutsOf(record, { glass: glass.glass, thicknessNm: glass.thicknessNm }), cutsOf(record)];
   return { ...own, others: { cutWell: all.cutWell - own.cutWell, spoilt: all.spoilt - own.spoilt } };
 }
 
@@ -60,11 +60,11 @@ const ENOUGH_TO_NAME = 10;
  */
 export function whoCuts(
   record: readonly CutTally[],
-  of: { readonly glass: GlassKind; readonly thicknessNm: number },
+  glass: { readonly glass: GlassKind; readonly thicknessNm: number },
 ): readonly (Cuts & { readonly who: string })[] {
   const share = (c: Cuts): number => (1 + c.spoilt) / (20 + c.cutWell + c.spoilt);
   return [...new Set(record.map((t) => t.who))]
-    .map((who) => ({ who, ...cutsOf(record, { ...of, who }) }))
+    .map((who) => ({ who, ...cutsOf(record, { ...glass, who }) }))
     .filter((c) => c.cutWell + c.spoilt >= ENOUGH_TO_NAME)
     .sort((a, b) => share(a) - share(b) || b.cutWell - a.cutWell || a.who.localeCompare(b.who));
 }

@@ -7,7 +7,7 @@ import { essentialOf } from "./essential.ts";
 import { foldFirm } from "./fold-firm.ts";
 
 type Tell = (t: Teller) => void;
-const pick = <T>(of: readonly [T, ...T[]]) => fc.constantFrom(...of);
+const pick = <T>(given: readonly [T, ...T[]]) => fc.constantFrom(...given);
 const name = pick(["A", "B", "C"]);
 const firm = {};
 const SHEET = { widthNm: 6e8, heightNm: 9e8, thicknessNm: 4e6, glass: "float" as const };

@@ -17,20 +17,20 @@ const NEWEST = 60;
 export function essentialOf(entries: readonly Entry[], since?: string): readonly Entry[] {
   const { all, standing, apart } = readLog(entries);
   const kept = new Set(all.slice(-NEWEST).map((e) => e.id));
-  const of = new Map<string, Entry[]>();
+  const byKind = new Map<string, Entry[]>();
   for (const e of standing) {
     const key = keyOf(e);
     if (key === null || (since !== undefined && "day" in e.payload && e.payload.day !== null && e.payload.day < since))
       continue;
-    const same = of.get(key);
+    const same = byKind.get(key);
     if (same) same.push(e);
-    else of.set(key, [e]);
+    else byKind.set(key, [e]);
   }
   const written = new Set(all);
   const unsettled = new Set(apart.flatMap((a) => [a.earlier.id, a.later.id]));
   // Where two wrote apart, what stands follows from all of them.
   const wroteApart = (e: Entry): boolean => !written.has(e) || unsettled.has(e.id);
-  for (const same of of.values()) for (const e of same.some(wroteApart) ? same : stillCounts(same)) kept.add(e.id);
+  for (const same of byKind.values()) for (const e of same.some(wroteApart) ? same : stillCounts(same)) kept.add(e.id);
   // A strike counts while what it struck is carried, and so does a strike of a strike.
   for (const e of all.toReversed()) if (e.kind === "struck" && kept.has(e.id)) kept.add(e.payload.entry);
   for (const e of all) if (e.kind === "struck" && kept.has(e.payload.entry)) kept.add(e.id);

@@ -60,7 +60,7 @@ describe.each(SYSTEMS)("%s", (system) => {
 });
 
 describe("what is asked of a frame, and of no other", () => {
-  const of = (system: System, said: Partial<Detail> = {}): string =>
+  const given = (system: System, said: Partial<Detail> = {}): string =>
     frameOf(system).asks(detailOf(system, said)).join(" ");
   it.each<[System, Partial<Detail>, string]>([
     ["timber-putty", {}, "where old paint lost"],
@@ -75,9 +75,9 @@ describe("what is asked of a frame, and of no other", () => {
     ["metal-frame", { metal: "compound" }, "metal old"],
     ["metal-frame", { metal: "beads" }, "metal gasket keep"],
     ["in-front", {}, ""],
-  ])("%s %j: %s", (system, said, asks) => expect(of(system, said)).toBe(asks));
+  ])("%s %j: %s", (system, said, asks) => expect(given(system, said)).toBe(asks));
   it("of every system", () =>
-    expect(SYSTEMS.filter((system) => of(system) === "")).toEqual(
+    expect(SYSTEMS.filter((system) => given(system) === "")).toEqual(
       expect.arrayContaining(["plastic-no-bead", "compression-moulding", "in-front"]),
     ));
 });

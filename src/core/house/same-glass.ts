@@ -22,10 +22,10 @@ const SAYS_NOTHING = new Set(["glass", "pattern", "patterned", "tint", "tinted"]
  * that one thing has one name.
  * @example sheets of "Reeded", "reeded glass" and "stippled" // Reeded, stippled
  */
-export function namesKnown(stock: readonly GlassOf[], of: "pattern" | "tint"): readonly string[] {
+export function namesKnown(stock: readonly GlassOf[], kind: "pattern" | "tint"): readonly string[] {
   const known = new Map<string, string>();
   for (const s of stock) {
-    const name = s[of]?.trim() ?? "";
+    const name = s[kind]?.trim() ?? "";
     if (asName(name) !== "" && !known.has(asName(name))) known.set(asName(name), name);
   }
   return [...known.values()].sort((a, b) => a.localeCompare(b, "en"));
@@ -35,8 +35,8 @@ export function namesKnown(stock: readonly GlassOf[], of: "pattern" | "tint"): r
  * One name for all glass that may be cut for another of it: kind, thickness, pattern and tint.
  * @example 4 mm patterned, "Reeded " // the same as 4 mm patterned, "reeded"; not as "stippled", nor as one in bronze
  */
-export const glassKey = (of: GlassOf): string =>
-  [of.glass, of.thicknessNm / 1e6, asName(of.pattern), asName(of.tint)].join(" ").trimEnd();
+export const glassKey = (glass: GlassOf): string =>
+  [glass.glass, glass.thicknessNm / 1e6, asName(glass.pattern), asName(glass.tint)].join(" ").trimEnd();
 
 /** Whether a pane of the one may be cut from the other. */
 export const isSameGlass = (a: GlassOf, b: GlassOf): boolean => glassKey(a) === glassKey(b);

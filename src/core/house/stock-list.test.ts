@@ -5,7 +5,7 @@ import { glassKey, isSameGlass, namesKnown } from "./same-glass.ts";
 import type { StockPane } from "./stock.ts";
 import { stockChanges } from "./stock-changes.ts";
 
-const of = (name: string, more: Partial<StockPane> = {}): StockPane => ({
+const given = (name: string, more: Partial<StockPane> = {}): StockPane => ({
   name,
   widthNm: mm(600),
   heightNm: mm(900),
@@ -31,49 +31,53 @@ describe("the same glass", () => {
     ["another kind", { glass: "float" }, {}, false],
     ["which way its lines run", { runs: "across" }, { runs: "up" }, true],
   ])("%s", (_, a, b, same) => {
-    expect(isSameGlass(of("a", a), of("b", b))).toBe(same);
-    expect(glassKey(of("a", a)) === glassKey(of("b", b))).toBe(same);
+    expect(isSameGlass(given("a", a), given("b", b))).toBe(same);
+    expect(glassKey(given("a", a)) === glassKey(given("b", b))).toBe(same);
   });
 });
 
 it("names that are known are offered once, as they were first written", () => {
   const stock = [
-    of("a", { pattern: "stippled" }),
-    of("b", { pattern: "Reeded" }),
-    of("c", { pattern: "reeded glass" }),
-    of("d", { pattern: " ", tint: "bronze" }),
-    of("e"),
+    given("a", { pattern: "stippled" }),
+    given("b", { pattern: "Reeded" }),
+    given("c", { pattern: "reeded glass" }),
+    given("d", { pattern: " ", tint: "bronze" }),
+    given("e"),
   ];
   expect(namesKnown(stock, "pattern")).toEqual(["Reeded", "stippled"]);
   expect(namesKnown(stock, "tint")).toEqual(["bronze"]);
 });
 
 describe("a list beside what lies there", () => {
-  const now = [of("A", { count: 2, slot: "rack 1" }), of("B", { bought: true, costPence: pence(7200) }), of("C")];
+  const now = [
+    given("A", { count: 2, slot: "rack 1" }),
+    given("B", { bought: true, costPence: pence(7200) }),
+    given("C"),
+  ];
   it.each<[string, readonly StockPane[], readonly [fresh: string, changed: string, same: number, unnamed: string]]>([
     ["nothing", [], ["", "", 0, "A,B,C"]],
     ["the same", now, ["", "", 3, ""]],
-    ["one said to be there that nobody counted", [of("C", { count: 1 })], ["", "", 1, "A,B"]],
-    ["nothing said of a field is nothing", [of("C", { pattern: "", tint: "", least: 0 })], ["", "", 1, "A,B"]],
-    ["one more of it", [of("A", { count: 3, slot: "rack 1" })], ["", "A", 0, "B,C"]],
-    ["in another slot", [of("A", { count: 2, slot: "rack 2" })], ["", "A", 0, "B,C"]],
-    ["dearer", [of("B", { bought: true, costPence: pence(7400) })], ["", "B", 0, "A,C"]],
+    ["one said to be there that nobody counted", [given("C", { count: 1 })], ["", "", 1, "A,B"]],
+    ["nothing said of a field is nothing", [given("C", { pattern: "", tint: "", least: 0 })], ["", "", 1, "A,B"]],
+    ["one more of it", [given("A", { count: 3, slot: "rack 1" })], ["", "A", 0, "B,C"]],
+    ["in another slot", [given("A", { count: 2, slot: "rack 2" })], ["", "A", 0, "B,C"]],
+    ["dearer", [given("B", { bought: true, costPence: pence(7400) })], ["", "B", 0, "A,C"]],
     [
       "of what is bought as needed nothing is counted",
-      [of("B", { bought: true, costPence: pence(7200), count: 4 })],
+      [given("B", { bought: true, costPence: pence(7200), count: 4 })],
       ["", "", 1, "A,C"],
     ],
-    ["no longer bought as needed", [of("B", { costPence: pence(7200) })], ["", "B", 0, "A,C"]],
-    ["more is kept", [of("C", { least: 2 })], ["", "C", 0, "A,B"]],
-    ["larger", [of("C", { widthNm: mm(601) })], ["", "C", 0, "A,B"]],
-    ["higher", [of("C", { heightNm: mm(901) })], ["", "C", 0, "A,B"]],
-    ["thicker", [of("C", { thicknessNm: mm(6) })], ["", "C", 0, "A,B"]],
-    ["another kind", [of("C", { glass: "float" })], ["", "C", 0, "A,B"]],
-    ["a pattern", [of("C", { pattern: "reeded" })], ["", "C", 0, "A,B"]],
-    ["a tint", [of("C", { tint: "grey" })], ["", "C", 0, "A,B"]],
-    ["lines across", [of("C", { runs: "across" })], ["", "C", 0, "A,B"]],
-    ["trimmed", [of("C", { trimNm: mm(10) })], ["", "C", 0, "A,B"]],
-    ["a new one", [of("D")], ["D", "", 0, "A,B,C"]],
+    ["no longer bought as needed", [given("B", { costPence: pence(7200) })], ["", "B", 0, "A,C"]],
+    ["more is kept", [given("C", { least: 2 })], ["", "C", 0, "A,B"]],
+    ["larger", [given("C", { widthNm: mm(601) })], ["", "C", 0, "A,B"]],
+    ["higher", [given("C", { heightNm: mm(901) })], ["", "C", 0, "A,B"]],
+    ["thicker", [given("C", { thicknessNm: mm(6) })], ["", "C", 0, "A,B"]],
+    ["another kind", [given("C", { glass: "float" })], ["", "C", 0, "A,B"]],
+    ["a pattern", [given("C", { pattern: "reeded" })], ["", "C", 0, "A,B"]],
+    ["a tint", [given("C", { tint: "grey" })], ["", "C", 0, "A,B"]],
+    ["lines across", [given("C", { runs: "across" })], ["", "C", 0, "A,B"]],
+    ["trimmed", [given("C", { trimNm: mm(10) })], ["", "C", 0, "A,B"]],
+    ["a new one", [given("D")], ["D", "", 0, "A,B,C"]],
   ])("%s", (_, list, is) => {
     const c = stockChanges(now, list);
     expect([

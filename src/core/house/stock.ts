@@ -56,7 +56,7 @@ export const INSERT_REACH_NM = 8_000_000;
  */
 export function insertsNear(
   list: readonly StockInsert[],
-  of: {
+  wanted: {
     readonly way: "insert-outside" | "insert-inside";
     readonly width: Nm;
     readonly height: Nm;
@@ -66,13 +66,13 @@ export function insertsNear(
   return list
     .map((insert): InsertMatch => {
       const [width, height] =
-        of.way === "insert-outside"
+        wanted.way === "insert-outside"
           ? [insert.outsideWidthNm, insert.outsideHeightNm]
           : [insert.seenWidthNm, insert.seenHeightNm];
       return {
         insert,
-        off: { width: of.width - width, height: of.height - height },
-        closes: of.door === undefined ? null : of.door >= insert.doorFromNm && of.door <= insert.doorToNm,
+        off: { width: wanted.width - width, height: wanted.height - height },
+        closes: wanted.door === undefined ? null : wanted.door >= insert.doorFromNm && wanted.door <= insert.doorToNm,
       };
     })
     .filter((m) => Math.abs(m.off.width) <= INSERT_REACH_NM && Math.abs(m.off.height) <= INSERT_REACH_NM)

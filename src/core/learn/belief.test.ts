@@ -81,7 +81,7 @@ describe("what is far from the rest", () => {
     ["nothing", [0.2, -0.1, 0.3, 0, 1], []],
     ["too few to tell", [0, 0, 0, 40], []],
     ["all alike but one, by less than a tape shows", [1, 1, 1, 1, 1, 1.5], []],
-  ])("%s", (_, of, outliers) => expect(parted(of, (x) => x, 0.3).outliers).toEqual(outliers));
+  ])("%s", (_, given, outliers) => expect(parted(given, (x) => x, 0.3).outliers).toEqual(outliers));
 });
 
 describe("forgetting", () => {

@@ -21,16 +21,16 @@ export type Seen = { readonly value: number; readonly weight: number };
  * What the house says before anything was seen: a mean worth some observations, and a spread worth some.
  * @example believed({ mean: 0, worth: 2, spread: 0.5, spreadWorth: 4 }) // spread about 0.5
  */
-export const believed = (of: {
+export const believed = (belief: {
   readonly mean: number;
   readonly worth: number;
   readonly spread: number;
   readonly spreadWorth: number;
 }): Belief => ({
-  mean: of.mean,
-  worth: of.worth,
-  shape: of.spreadWorth / 2,
-  scale: (of.spreadWorth / 2) * of.spread ** 2,
+  mean: belief.mean,
+  worth: belief.worth,
+  shape: belief.spreadWorth / 2,
+  scale: (belief.spreadWorth / 2) * belief.spread ** 2,
 });
 
 /**

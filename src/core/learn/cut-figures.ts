@@ -22,19 +22,19 @@ const ROOT_3 = Math.sqrt(3);
 /** What is believed of panes that come from somebody: larger by, and scattered by. @example all 1.2 larger // mean near 1.2 */
 export function cutBelief(
   sides: readonly SideCame[],
-  of: { readonly withinMm: Mm; readonly today: Day; readonly offMm?: Mm },
+  given: { readonly withinMm: Mm; readonly today: Day; readonly offMm?: Mm },
 ): { readonly belief: Belief; readonly usual: readonly SideCame[]; readonly outliers: readonly SideCame[] } {
   const { usual, outliers } = parted(sides, (s) => s.byMm, LEAST_SPREAD_MM);
   const prior = believed({
-    mean: of.offMm ?? 0,
+    mean: given.offMm ?? 0,
     worth: MEAN_WORTH,
-    spread: of.withinMm / ROOT_3,
+    spread: given.withinMm / ROOT_3,
     spreadWorth: SPREAD_WORTH,
   });
   return {
     belief: learn(
       prior,
-      usual.map((s) => seen(s.byMm, s.day, of.today)),
+      usual.map((s) => seen(s.byMm, s.day, given.today)),
     ),
     usual,
     outliers,

@@ -8,10 +8,10 @@ import type { OfSuppliers } from "./supplier-rule.ts";
 
 describe("one person's tape", () => {
   const panes = [...many(20, () => side(0.8)), ...many(20, () => side(0, { who: "Bram" }))];
-  const of = (who: string, ofPeople: OfPeople = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
+  const given = (who: string, ofPeople: OfPeople = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
     personFigures(panes, who, { ...BY, house, ofPeople });
   const off = (who: string, ofPeople?: OfPeople, house?: HouseRules) =>
-    of(who, ofPeople, house).find((f) => f.id === "off-single");
+    given(who, ofPeople, house).find((f) => f.id === "off-single");
 
   it("names everybody of whom something is known, once", () => expect(readersIn(panes)).toEqual(["Bram", "Nell"]));
   it("0.8 by Nell's, nothing by Bram's: each their own; 0.4 is right for neither", () => {
@@ -23,12 +23,12 @@ describe("one person's tape", () => {
     // 20 of nothing, and 0.6 worth two: a twentieth.
     expect(off("Bram", undefined, { ...HOUSE_DEFAULTS, cutOffMm: 0.6 })?.own).toBeCloseTo(0.05, 1));
   it("of a cutter nobody learns by one tape", () =>
-    expect(of("Nell").map((f) => f.id)).toEqual(["tape-mm", "tape-in", "off-single", "off-units", "off-inches"]));
+    expect(given("Nell").map((f) => f.id)).toEqual(["tape-mm", "tape-in", "off-single", "off-units", "off-inches"]));
   it("is taken on as theirs, and given back", () => {
     const f = off("Nell");
     if (!f) throw new Error("none");
     const own = { seen: 20, of: "sides" } as const;
-    expect(toAdopt(of("Nell"))).toEqual([f]);
+    expect(toAdopt(given("Nell"))).toEqual([f]);
     expect(adopting(f)).toEqual([
       { kind: "person.figure", payload: { person: "Nell", rule: "cutOffMm", value: f.own, own } },
     ]);
@@ -37,7 +37,7 @@ describe("one person's tape", () => {
     ]);
     const taken: OfPeople = new Map([["Nell", new Map([["cutOffMm", { value: f.own ?? 0, own }]])]]);
     expect(off("Nell", taken)).toMatchObject({ now: f.own, adopted: own });
-    expect(toAdopt(of("Nell", taken))).toEqual([]);
+    expect(toAdopt(given("Nell", taken))).toEqual([]);
     expect(off("Bram", taken)).toMatchObject({ now: 0, adopted: null });
   });
   it("the firm's are taken on as rules, and given back", () => {
@@ -67,9 +67,9 @@ describe("one supplier's cutting", () => {
     ...many(30, (i) => side(1.2 + (i % 2 ? 0.9 : -0.9), { supplier: "Fen End" })),
     ...many(30, (i) => side(i % 2 ? 0.6 : -0.6)),
   ];
-  const of = (supplier: string, ofSuppliers: OfSuppliers = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
+  const given = (supplier: string, ofSuppliers: OfSuppliers = new Map(), house: HouseRules = HOUSE_DEFAULTS) =>
     supplierFigures(panes, supplier, { ...BY, house, ofSuppliers });
-  const by = (id: string, ...more: Parameters<typeof of>) => of(...more).find((f) => f.id === id);
+  const by = (id: string, ...more: Parameters<typeof given>) => given(...more).find((f) => f.id === id);
 
   it("names everybody who sent something, once", () => expect(sendersIn(panes)).toEqual(["Fen End", "Salt Lane"]));
   it("1.2 larger and far apart from the one, as ordered from the other: the firm's own figure is right for neither", () => {
@@ -122,8 +122,8 @@ describe("one person who checks all of one supplier", () => {
   it("leaves a tape of inches what it reads otherwise", () => {
     const inches = many(30, () => side(1.5, { supplier: "Fen End", tape: "in" }));
     const inch = new Map([["Nell", new Map([["inchTapeOffMm", { value: 0.9, own }]])]]) as OfPeople;
-    const of = (ofPeople: OfPeople) =>
+    const given = (ofPeople: OfPeople) =>
       supplierFigures(inches, "Fen End", { ...BY, house, ofPeople }).find((f) => f.id === "off-single")?.own;
-    expect((of(new Map()) ?? 0) - (of(inch) ?? 0)).toBeCloseTo(0.84, 1);
+    expect((given(new Map()) ?? 0) - (given(inch) ?? 0)).toBeCloseTo(0.84, 1);
   });
 });

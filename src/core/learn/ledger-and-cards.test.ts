@@ -49,8 +49,8 @@ describe("a supplier's card", () => {
     wet: new Set<never>(),
     lowC: new Map(),
   };
-  const gone = (sent: string, due: string, arrived: string, of: MakesOf = "units") => ({
-    of,
+  const gone = (sent: string, due: string, arrived: string, given: MakesOf = "units") => ({
+    of: given,
     supplier: "Fen End",
     sent: dayOf(sent),
     due: dayOf(due),

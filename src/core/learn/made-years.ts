@@ -20,14 +20,14 @@ export type MadeYear = {
 export function madeYears(all: readonly MadeIn[]): readonly MadeYear[] {
   const years = [...new Set(all.map((m) => m.year))].sort((a, b) => a - b);
   return years.map((year) => {
-    const of = all.filter((m) => m.year === year);
-    const failed = of.filter((m) => m.failed);
+    const ofYear = all.filter((m) => m.year === year);
+    const failed = ofYear.filter((m) => m.failed);
     const ages = failed.map((m) => Number(m.day.slice(0, 4)) - year).sort((a, b) => a - b);
     const causes = new Map<Cause, number>();
     for (const m of failed) if (m.cause) causes.set(m.cause, (causes.get(m.cause) ?? 0) + 1);
     return {
       year,
-      seen: of.length,
+      seen: ofYear.length,
       failed: failed.length,
       ageOfFailed: ages[ages.length >> 1] ?? null,
       causes: [...causes].map(([cause, units]) => ({ cause, units })).sort((a, b) => b.units - a.units),

@@ -13,16 +13,16 @@ const TO_SPREAD = 1.4826;
  * The spread goes by the middle distance from the middle, which outliers cannot move, and is taken to be no less than `least`.
  * @example 0.2, −0.1, 0.3, 0, 12 // 12 is an outlier
  */
-export function parted<T>(of: readonly T[], value: (t: T) => number, least: number): Parted<T> {
-  if (of.length < ENOUGH) return { usual: of, outliers: [] };
-  const middle = median(of.map(value));
-  const spread = Math.max(least, TO_SPREAD * median(of.map((t) => Math.abs(value(t) - middle))));
+export function parted<T>(items: readonly T[], value: (t: T) => number, least: number): Parted<T> {
+  if (items.length < ENOUGH) return { usual: items, outliers: [] };
+  const middle = median(items.map(value));
+  const spread = Math.max(least, TO_SPREAD * median(items.map((t) => Math.abs(value(t) - middle))));
   const isFar = (t: T): boolean => Math.abs(value(t) - middle) > FAR * spread;
-  return { usual: of.filter((t) => !isFar(t)), outliers: of.filter(isFar) };
+  return { usual: items.filter((t) => !isFar(t)), outliers: items.filter(isFar) };
 }
 
-function median(of: readonly number[]): number {
-  const sorted = [...of].sort((a, b) => a - b);
+function median(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
   const half = sorted.length >> 1;
   const upper = sorted[half] ?? 0;
   return sorted.length % 2 ? upper : ((sorted[half - 1] ?? 0) + upper) / 2;

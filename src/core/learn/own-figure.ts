@@ -61,10 +61,10 @@ export type By = {
 export const seen = (value: number, day: string, today: Day): Seen => ({ value, weight: weightOf(dayOf(day), today) });
 
 /** @example hundredths(1.234) // 1.23 */
-export const hundredths = (of: number): number => Math.round(of * 100) / 100;
+export const hundredths = (value: number): number => Math.round(value * 100) / 100;
 
 /** A figure for one house rule, beside what the house says of it: null while too little was seen. */
-export function figure(of: {
+export function figure(ownRule: {
   readonly id: string;
   readonly rule: OwnNumber;
   readonly says: Template;
@@ -75,24 +75,24 @@ export function figure(of: {
   readonly worth: number;
   readonly by: By;
 }): OwnFigure {
-  const { rule, by } = of;
-  const says = of.from.seen >= ENOUGH[of.from.of];
-  const own = says ? hundredths(of.own) : null;
+  const { rule, by } = ownRule;
+  const says = ownRule.from.seen >= ENOUGH[ownRule.from.of];
+  const own = says ? hundredths(ownRule.own) : null;
   return {
-    id: of.id,
+    id: ownRule.id,
     sets: own === null ? [] : [{ rule, own, house: by.defaults[rule] }],
     who: null,
     supplier: null,
     widest: null,
-    says: of.says,
+    says: ownRule.says,
     unit: "mm",
     now: by.house[rule],
     adopted: by.own.get(rule) ?? null,
     own,
-    within: of.within,
-    from: of.from,
-    outliers: of.outliers,
-    prior: { value: by.defaults[rule], worth: of.worth },
+    within: ownRule.within,
+    from: ownRule.from,
+    outliers: ownRule.outliers,
+    prior: { value: by.defaults[rule], worth: ownRule.worth },
   };
 }
 type OwnNumber = PersonRule | "cutErrorMm" | "cutErrorUnitMm" | (typeof MOVES)[Material][number];

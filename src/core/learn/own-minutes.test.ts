@@ -11,7 +11,7 @@ const timed = (minutes: number, more: { who?: string; day?: string; metres?: num
   day: more.day ?? "2026-05-20",
   metres: more.metres ?? null,
 });
-const of = (usual: number, who: string | null = null, metres: number | null = null) => ({ usual, who, metres });
+const given = (usual: number, who: string | null = null, metres: number | null = null) => ({ usual, who, metres });
 
 describe("how long a piece of work takes here", () => {
   it.each<[string, Parameters<typeof ownMinutes>[0], number, number | undefined]>([
@@ -22,17 +22,17 @@ describe("how long a piece of work takes here", () => {
     // Two years old counts half: √20 × 10 × 10 × √40, rooted by 3.
     ["an old one counts half", [timed(40, { day: "2024-05-20" }), timed(10), timed(10)], 20, 14.1],
   ])("%s", (_, all, usual, minutes) => {
-    const own = ownMinutes(all, of(usual));
+    const own = ownMinutes(all, given(usual));
     expect(own && Math.round(own.minutes * 10) / 10).toBe(minutes ?? null);
   });
   it("goes by the metre where the length is known: 2 a metre on 3 m", () => {
     const all = [2, 4, 5].map((m) => timed(2 * m, { metres: m }));
-    expect(ownMinutes(all, of(6, null, 3))?.minutes).toBeCloseTo(6, 6);
+    expect(ownMinutes(all, given(6, null, 3))?.minutes).toBeCloseTo(6, 6);
   });
   it("names what took ten times as long, and does not count it", () => {
     const own = ownMinutes(
       [9, 10, 11, 10, 120].map((m) => timed(m)),
-      of(10),
+      given(10),
     );
     expect(own?.outliers.map((t) => t.minutes)).toEqual([120]);
     expect(own?.seen).toBe(4);
@@ -41,10 +41,10 @@ describe("how long a piece of work takes here", () => {
   it("takes slow hands for slow hands, where they were slow twice", () => {
     const quick = [6, 6, 6, 6].map((m) => timed(m, { who: "Bram" }));
     const slow = [40, 41, 39].map((m) => timed(m));
-    expect(ownMinutes([...quick, ...slow], of(10))?.outliers).toEqual([]);
-    expect(ownMinutes([...quick, ...slow], of(10, "Nell"))?.minutes).toBeGreaterThan(25);
+    expect(ownMinutes([...quick, ...slow], given(10))?.outliers).toEqual([]);
+    expect(ownMinutes([...quick, ...slow], given(10, "Nell"))?.minutes).toBeGreaterThan(25);
     // Once is a clock that ran on.
-    expect(ownMinutes([...quick, timed(40)], of(10))?.outliers.map((t) => t.minutes)).toEqual([40]);
+    expect(ownMinutes([...quick, timed(40)], given(10))?.outliers.map((t) => t.minutes)).toEqual([40]);
   });
   it("a house that does not go by its minutes is reckoned by none of them", () => {
     const past: Past = new Map([["a", [{ ...timed(10), system: "timber-putty", station: "set", step: "bed" }]]]);
@@ -55,7 +55,7 @@ describe("how long a piece of work takes here", () => {
     const width = (n: number): number => {
       const own = ownMinutes(
         Array.from({ length: n }, (_, i) => timed(i % 2 ? 9 : 11)),
-        of(20),
+        given(20),
       );
       if (!own) throw new Error("timed often enough");
       const { lo, hi } = minutesWithin(own.belief);
@@ -78,7 +78,7 @@ describe("how long a piece of work takes here", () => {
     for (; firms < 400; firms++) {
       const truth = 20 * Math.exp(0.5 * normal());
       const times = Array.from({ length: 3 + (firms % 10) }, () => timed(truth * Math.exp(0.35 * normal())));
-      const own = ownMinutes(times, of(20));
+      const own = ownMinutes(times, given(20));
       const w = own && minutesWithin(own.belief);
       if (w && w.lo <= truth && truth <= w.hi) within++;
     }

@@ -46,14 +46,14 @@ const LEAST_SCATTER = 0.3;
  */
 export function ownMinutes<T extends Timed>(
   timed: readonly T[],
-  of: { readonly usual: number; readonly metres: number | null; readonly who: string | null },
+  work: { readonly usual: number; readonly metres: number | null; readonly who: string | null },
 ): OwnMinutes<T> | null {
-  const { metres, who } = of;
+  const { metres, who } = work;
   const { usual, outliers } = looked(timed, metres !== null);
   if (usual.length + outliers.length < TIMES_ENOUGH) return null;
   const a = metres ?? 1;
   const house = believed({
-    mean: Math.log(of.usual / a),
+    mean: Math.log(work.usual / a),
     worth: HOUSE_WORTH,
     spread: SCATTER,
     spreadWorth: SCATTER_WORTH,

@@ -18,10 +18,10 @@ export type OfPeople = ReadonlyMap<string, ReadonlyMap<PersonRule, PersonFigure>
 export function theirTapeMore(
   house: HouseRules,
   theirs: ReadonlyMap<PersonRule, PersonFigure> | undefined,
-  of: { readonly sealed: boolean; readonly tape: LengthUnit },
+  read: { readonly sealed: boolean; readonly tape: LengthUnit },
 ): number {
   const more = (rule: PersonRule): number => (theirs?.get(rule)?.value ?? house[rule]) - house[rule];
-  return more(of.sealed ? "cutOffUnitMm" : "cutOffMm") + (of.tape === "in" ? more("inchTapeOffMm") : 0);
+  return more(read.sealed ? "cutOffUnitMm" : "cutOffMm") + (read.tape === "in" ? more("inchTapeOffMm") : 0);
 }
 
 /**

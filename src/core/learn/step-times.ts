@@ -44,11 +44,11 @@ function stepTime(timed: readonly Timed[], shows: (who: string) => boolean): Ste
   const byLength = timed.filter((t) => t.metres !== null).length >= TIMES_ENOUGH;
   const metres = byLength ? (timed.findLast((t) => t.metres !== null)?.metres ?? null) : null;
   const usual = timed.findLast((t) => t.usual !== undefined && (metres === null || t.metres === metres))?.usual ?? null;
-  const of = (who: string | null): OwnMinutes<Timed> | null =>
+  const timesOf = (who: string | null): OwnMinutes<Timed> | null =>
     ownMinutes(timed, { usual: usual ?? last.minutes, metres, who });
-  const all = of(null);
+  const all = timesOf(null);
   const people = [...new Set(timed.map((t) => t.who))].filter(shows).sort();
-  const own = [all, ...people.map(of).filter((o) => o !== null && o.who !== null)];
+  const own = [all, ...people.map(timesOf).filter((o) => o !== null && o.who !== null)];
   return {
     system: last.system,
     station: last.station,

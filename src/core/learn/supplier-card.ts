@@ -53,7 +53,7 @@ export type SupplierCard = Came & {
 const PRIOR = { did: 0.5, didNot: 14.5 };
 
 /** What each supplier promised against what came, before one is chosen; most panes first. */
-export function supplierCards(of: {
+export function supplierCards(given: {
   readonly suppliers: readonly { readonly name: string; readonly leadDays: number }[];
   readonly gone: readonly OrderGone[];
   readonly panes: readonly PaneSeen[];
@@ -61,20 +61,20 @@ export function supplierCards(of: {
   readonly limits: { readonly single: number; readonly sealed: number };
   readonly today: Day;
 }): readonly SupplierCard[] {
-  const came = of.panes.flatMap((p) => p.came);
-  const sides = of.panes.flatMap((p) => p.sides);
-  const names = new Set([...of.suppliers.map((s) => s.name), ...came.map((c) => c.supplier)]);
+  const came = given.panes.flatMap((p) => p.came);
+  const sides = given.panes.flatMap((p) => p.sides);
+  const names = new Set([...given.suppliers.map((s) => s.name), ...came.map((c) => c.supplier)]);
   return [...names]
     .map((name): SupplierCard => {
-      const gone = of.gone.filter((g) => g.supplier === name);
-      const says = of.suppliers.find((s) => s.name === name)?.leadDays ?? 0;
+      const gone = given.gone.filter((g) => g.supplier === name);
+      const says = given.suppliers.find((s) => s.name === name)?.leadDays ?? 0;
       const own = came.filter((c) => c.supplier === name);
       const back = own.filter((c) => c.back).length;
       const wentBy = (orders: readonly OrderGone[]) => {
-        const late = orders.map((g) => workingDaysBetween(g.due, g.arrived, of.calendar)).filter((d) => d > 0);
+        const late = orders.map((g) => workingDaysBetween(g.due, g.arrived, given.calendar)).filter((d) => d > 0);
         return {
           orders: orders.length,
-          lead: leadOf(says, orders, of.calendar, of.today),
+          lead: leadOf(says, orders, given.calendar, given.today),
           late: late.length,
           latestBy: Math.max(0, ...late),
         };
@@ -108,8 +108,8 @@ export function supplierCards(of: {
             usual,
             outliers,
           } = cutBelief(theirs, {
-            withinMm: sealed ? of.limits.sealed : of.limits.single,
-            today: of.today,
+            withinMm: sealed ? given.limits.sealed : given.limits.single,
+            today: given.today,
           });
           return [
             {

@@ -87,6 +87,6 @@ function lengths(c: Cloud, freedom: number, share: number): Within {
     const [u, v] = [stretch * chance.normal(), stretch * chance.normal()];
     return Math.hypot(c.a + l11 * u, c.b + l21 * u + l22 * v);
   }).sort();
-  const at = (of: number): number => all[Math.min(DRAWS - 1, Math.floor(of * DRAWS))] ?? 0;
+  const at = (index: number): number => all[Math.min(DRAWS - 1, Math.floor(index * DRAWS))] ?? 0;
   return { lo: at((1 - share) / 2), hi: at((1 + share) / 2) };
 }

@@ -198,8 +198,8 @@ export function writersApart(apart: readonly Apart[]): readonly string[] {
   return all.length > 1 ? all : [];
 }
 
-function withField(of: unknown, [first, ...rest]: readonly string[], value: unknown): unknown {
+function withField(payload: unknown, [first, ...rest]: readonly string[], value: unknown): unknown {
   if (first === undefined) return value;
-  const was = (of ?? {}) as Readonly<Record<string, unknown>>;
+  const was = (payload ?? {}) as Readonly<Record<string, unknown>>;
   return { ...was, [first]: withField(was[first], rest, value) };
 }

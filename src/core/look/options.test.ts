@@ -25,9 +25,9 @@ describe("what can be done about it", () => {
     heat: { now: 5.8, same: 5.8, better: 1.1 },
     ...over,
   });
-  const of = (over: Partial<OptionFacts> = {}) => optionsFor(facts(over), HOUSE_DEFAULTS);
+  const given = (over: Partial<OptionFacts> = {}) => optionsFor(facts(over), HOUSE_DEFAULTS);
   const one = (kind: Option["kind"], over: Partial<OptionFacts> = {}): Option => {
-    const found = of(over).find((o) => o.kind === kind);
+    const found = given(over).find((o) => o.kind === kind);
     if (!found) throw new Error(kind);
     return found;
   };
@@ -99,7 +99,7 @@ describe("what can be done about it", () => {
       "glass",
     ],
   ])("%s", (_, over, possible, best) => {
-    const all = of(over);
+    const all = given(over);
     expect(all.filter((o) => o.possible).map((o) => o.kind)).toEqual(possible);
     expect(recommend(all, facts(over)).kind).toBe(best);
   });
@@ -164,10 +164,12 @@ describe("what can be done about it", () => {
     expect(one("refurbish", { sealed: true, glass: "seal-gone", heat }).heat).toEqual({ before: 3, after: 2.7 });
   });
   it("of a pane in front no heat is told: the two together lose it", () =>
-    expect(of({ system: "in-front" }).map((o) => o.heat)).toEqual(of().map(() => ({ before: null, after: null }))));
+    expect(given({ system: "in-front" }).map((o) => o.heat)).toEqual(
+      given().map(() => ({ before: null, after: null })),
+    ));
   it("refurbishing carries no guarantee, and is never what we advise", () => {
     expect(one("refurbish", { sealed: true, glass: "seal-gone" }).guarantee).toBe("none");
-    const all = of({ sealed: true, glass: "seal-gone" });
+    const all = given({ sealed: true, glass: "seal-gone" });
     expect(recommend(all, facts({ sealed: true, glass: "seal-gone" })).kind).not.toBe("refurbish");
   });
 });

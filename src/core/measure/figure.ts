@@ -180,8 +180,10 @@ export function figureSlopes(
 }
 
 /** The distance that a tape across the middle would read if nothing bowed: between midpoints of opposite sides. */
-export const middleSpan = (q: Quad, of: "width" | "height"): number =>
-  of === "width" ? distance(middle(q.bl, q.tl), middle(q.br, q.tr)) : distance(middle(q.bl, q.br), middle(q.tl, q.tr));
+export const middleSpan = (q: Quad, dimension: "width" | "height"): number =>
+  dimension === "width"
+    ? distance(middle(q.bl, q.tl), middle(q.br, q.tr))
+    : distance(middle(q.bl, q.br), middle(q.tl, q.tr));
 
 function pulls(q: Quad): number[] {
   const size = (distance(q.bl, q.br) + distance(q.bl, q.tl)) / 2;
@@ -205,8 +207,8 @@ function cornerCosines(q: Quad): readonly { readonly cosine: number; readonly ja
 
 const leanOf = (q: Quad): number => Math.max(...cornerCosines(q).map((c) => c.jamb * Math.abs(c.cosine)));
 
-const bowOf = (reading: Nm | undefined, q: Quad, of: "width" | "height"): number | null =>
-  reading === undefined ? null : toMm(reading) - middleSpan(q, of);
+const bowOf = (reading: Nm | undefined, q: Quad, dimension: "width" | "height"): number | null =>
+  reading === undefined ? null : toMm(reading) - middleSpan(q, dimension);
 
 /** First guess of the sideways shift of the head: up² − down² = 4 × width × shift for a parallelogram. */
 function skewFrom(given: Partial<Record<Outer, number>>, width: Mm): number {

@@ -6,7 +6,7 @@ import { thicknessFrom } from "./thickness.ts";
 import { throughBoth, twistOf } from "./twist.ts";
 import type { Way } from "./ways.ts";
 
-const of = (r: Partial<Record<Place, number>>): Readings =>
+const given = (r: Partial<Record<Place, number>>): Readings =>
   Object.fromEntries(Object.entries(r).map(([p, v]) => [p, mm(v)]));
 const shown = (r: Readings) => Object.fromEntries(Object.entries(r).map(([p, v]) => [p, toMm(v as Nm)]));
 
@@ -50,7 +50,7 @@ describe("the opening by the way it was measured", () => {
       "insert-outside",
     ],
   ] as const)("%s", (way, readings, opening, copied) => {
-    const found = openingBy(way as Way, of(readings), HOUSE);
+    const found = openingBy(way as Way, given(readings), HOUSE);
     expect(shown(found.readings)).toEqual(opening);
     expect(found.copied?.of ?? null).toBe(copied);
   });
@@ -66,25 +66,25 @@ describe("the opening by the way it was measured", () => {
     ["tight", 3, 6, "packers"],
     ["loose", 0, 4, "told"],
   ] as const)("an old pane that sat %s, packed by %s a side, had %d mm of room: %s", (sits, packed, play, fit) => {
-    const r = of({ "old-width": 600, "old-height": 900, ...(packed === undefined ? {} : { "old-packed": packed }) });
+    const r = given({ "old-width": 600, "old-height": 900, ...(packed === undefined ? {} : { "old-packed": packed }) });
     const found = openingBy("old-unit", r, { ...HOUSE, sits });
     expect(found.copied).toMatchObject({ glass: { width: mm(600), height: mm(900) }, play: mm(play), fit });
     expect(shown(found.readings)).toEqual({ "width-middle": 600 + play, "height-middle": 900 + play });
   });
   it("an old pane is ordered as it is also where the opening was read: the two stand side by side", () => {
-    const r = of({ "old-width": 600, "old-height": 900, "width-top": 608, "height-left": 909 });
+    const r = given({ "old-width": 600, "old-height": 900, "width-top": 608, "height-left": 909 });
     const found = openingBy("old-unit", r, HOUSE);
     expect(found.copied).toMatchObject({ glass: { width: mm(600) }, play: null, fit: "opening-read" });
     expect(shown(found.readings)).toEqual({ "width-top": 608, "height-left": 909 });
   });
   it("a guess keeps its doubt, both sides together", () => {
     const seen = { "sight-width": 580, "sight-height": 880, "cover-guess": 8 };
-    expect(openingBy("through-glass", of({ ...seen, "cover-doubt": 2 }), HOUSE).guessed).toEqual({ doubt: 4 });
-    expect(openingBy("through-glass", of(seen), HOUSE).guessed).toEqual({ doubt: 6 });
+    expect(openingBy("through-glass", given({ ...seen, "cover-doubt": 2 }), HOUSE).guessed).toEqual({ doubt: 4 });
+    expect(openingBy("through-glass", given(seen), HOUSE).guessed).toEqual({ doubt: 6 });
   });
 
   it("the rebate's own readings replace the guess", () => {
-    const both = of({
+    const both = given({
       "sight-width": 580,
       "sight-height": 880,
       "cover-guess": 8,
@@ -98,19 +98,19 @@ describe("the opening by the way it was measured", () => {
 
 describe("both faces", () => {
   it("their difference is twist, and the pane must pass the smaller", () => {
-    const r = of({ "width-top": 612, "back-width-top": 608.5, "height-left": 904, "back-height-left": 904.5 });
+    const r = given({ "width-top": 612, "back-width-top": 608.5, "height-left": 904, "back-height-left": 904.5 });
     expect(twistOf(r).worst).toEqual({ place: "width-top", by: -3.5 });
     expect(shown(throughBoth(r))).toMatchObject({ "width-top": 608.5, "height-left": 904 });
   });
   it("one face says nothing of twist", () => {
-    expect(twistOf(of({ "width-top": 612 }))).toEqual({ differences: {}, worst: null, read: 0 });
+    expect(twistOf(given({ "width-top": 612 }))).toEqual({ differences: {}, worst: null, read: 0 });
   });
 });
 
 describe("thickness", () => {
   it("says whether the bed was read, and which it is", () => {
-    expect(thicknessFrom(of({ "slip-far": 25.5 })).bed).toEqual({ length: mm(1.5), read: false });
-    expect(thicknessFrom(of({ "slip-far": 25.5, "bed-under": 2 })).bed).toEqual({ length: mm(2), read: true });
+    expect(thicknessFrom(given({ "slip-far": 25.5 })).bed).toEqual({ length: mm(1.5), read: false });
+    expect(thicknessFrom(given({ "slip-far": 25.5, "bed-under": 2 })).bed).toEqual({ length: mm(2), read: true });
   });
   it.each([
     ["caliper", { "unit-thickness": 24, "pane-thickness": 4 }, 24, "caliper", [4], []],
@@ -136,7 +136,7 @@ describe("thickness", () => {
     ],
     ["a bed thicker than the mark", { "slip-far": 1 }, null, null, [], ["bed-thicker-than-mark"]],
   ] as const)("%s", (_, readings, overall, by, panes, conflicts) => {
-    const t = thicknessFrom(of(readings));
+    const t = thicknessFrom(given(readings));
     expect(t.overall === null ? null : toMm(t.overall)).toBe(overall);
     expect(t.by).toBe(by);
     expect(t.panes.map(toMm)).toEqual(panes);

@@ -56,7 +56,7 @@ export function openingBy(way: Way, r: Readings, by: { readonly sits: Sits | nul
   const none: ReckonedOpening = { readings: own, guessed: null, copied: null };
   /** Ordered as it was read: the opening is that and its play, unless it was read itself. */
   const copy = (
-    of: Copied["of"],
+    copied: Copied["of"],
     width: Nm | undefined,
     height: Nm | undefined,
     play: Nm,
@@ -68,7 +68,7 @@ export function openingBy(way: Way, r: Readings, by: { readonly sits: Sits | nul
       readings: standIn(wider(width), wider(height)),
       guessed: null,
       copied: {
-        of,
+        of: copied,
         glass: { width: width ?? null, height: height ?? null },
         play: isRead ? null : play,
         fit: isRead ? "opening-read" : fit,
@@ -122,7 +122,7 @@ function leastOf(r: Readings, places: readonly Place[]): Nm | undefined {
 }
 
 /** What is made whole is as large as it is, whatever was read of a rebate before somebody chose it. */
-function wholeOpening(of: Copied["of"], width: Nm | undefined, height: Nm | undefined): ReckonedOpening {
+function wholeOpening(copied: Copied["of"], width: Nm | undefined, height: Nm | undefined): ReckonedOpening {
   const readings: OpeningReadings = {
     ...(width !== undefined && { "width-middle": width }),
     ...(height !== undefined && { "height-middle": height }),
@@ -131,7 +131,7 @@ function wholeOpening(of: Copied["of"], width: Nm | undefined, height: Nm | unde
   return {
     readings,
     guessed: null,
-    copied: { of, glass: { width: width ?? null, height: height ?? null }, play: nm(0), fit: "none" },
+    copied: { of: copied, glass: { width: width ?? null, height: height ?? null }, play: nm(0), fit: "none" },
   };
 }
 

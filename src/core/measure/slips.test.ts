@@ -113,22 +113,22 @@ describe("how much likelier a slip is", () => {
     ["two digits", { "width-bottom": 631 }, 40],
     ["a width and a height", { "width-top": 904, "height-left": 612 }, 60],
   ])("%s: by what it takes away of what is odd, times its share", (_, over, oneOf) => {
-    const of = given(over);
-    const [slip] = slipsIn(of);
-    const odd = (readings: SlipInput["readings"]): number => strayFit(readings, of.tapeMm)?.oddness ?? 0;
+    const input = given(over);
+    const [slip] = slipsIn(input);
+    const odd = (readings: SlipInput["readings"]): number => strayFit(readings, input.tapeMm)?.oddness ?? 0;
     const mended = {
-      ...of.readings,
+      ...input.readings,
       ...(slip && { [slip.place]: slip.meant }),
-      ...(slip?.with && { [slip.with]: of.readings[slip.place] }),
+      ...(slip?.with && { [slip.with]: input.readings[slip.place] }),
     };
-    expect(slip?.logOdds).toBeCloseTo((odd(of.readings) - odd(mended)) / 2 - Math.log(oneOf * 60), 9);
+    expect(slip?.logOdds).toBeCloseTo((odd(input.readings) - odd(mended)) / 2 - Math.log(oneOf * 60), 9);
   });
 
   it("one that fits nothing, by what is left without it: at one of eight places, one of a thousand half millimetres", () => {
-    const of = given({ "width-middle": 578 });
-    const { "width-middle": _, ...others } = of.readings;
-    const odd = (readings: SlipInput["readings"]): number => strayFit(readings, of.tapeMm)?.oddness ?? 0;
-    expect(slipsIn(of)[0]?.logOdds).toBeCloseTo((odd(of.readings) - odd(others)) / 2 - Math.log(8000 * 60), 9);
+    const input = given({ "width-middle": 578 });
+    const { "width-middle": _, ...others } = input.readings;
+    const odd = (readings: SlipInput["readings"]): number => strayFit(readings, input.tapeMm)?.oddness ?? 0;
+    expect(slipsIn(input)[0]?.logOdds).toBeCloseTo((odd(input.readings) - odd(others)) / 2 - Math.log(8000 * 60), 9);
   });
 
   it("does not lie in the place of one that nobody read", () => {

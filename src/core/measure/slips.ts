@@ -48,41 +48,41 @@ const SAID_ABOVE = Math.log(8);
  * same with one of them put right for each kind of slip.
  * @example widths 612, 637.4, 613 with heights near 904 // middle width is an inch (25.4) too long
  */
-export function slipsIn(of: SlipInput): readonly Slip[] {
-  const places = OPENING.filter((p) => of.readings[p] !== undefined);
-  if (places.length < 3) return wholeSwap(of);
-  const swapped = wholeSwap(of);
+export function slipsIn(input: SlipInput): readonly Slip[] {
+  const places = OPENING.filter((p) => input.readings[p] !== undefined);
+  if (places.length < 3) return wholeSwap(input);
+  const swapped = wholeSwap(input);
   if (swapped.length > 0) return swapped;
   const found: Slip[] = [];
-  let readings = of.readings;
+  let readings = input.readings;
   // A second slip shows only once the first is put right.
   for (let round = 0; round < MOST_SLIPS; round++) {
-    const slip = likeliest({ ...of, readings }, found);
+    const slip = likeliest({ ...input, readings }, found);
     if (!slip) break;
     found.push(slip);
     readings = { ...readings, [slip.place]: slip.meant };
-    if (slip.with) readings = { ...readings, [slip.with]: of.readings[slip.place] };
+    if (slip.with) readings = { ...readings, [slip.with]: input.readings[slip.place] };
   }
   return found;
 }
 
 const MOST_SLIPS = 2;
 
-function likeliest(of: SlipInput, already: readonly Slip[]): Slip | undefined {
-  const plain = oddness(of.readings, of.tapeMm);
+function likeliest(input: SlipInput, already: readonly Slip[]): Slip | undefined {
+  const plain = oddness(input.readings, input.tapeMm);
   // Nothing put right can gain more than all the oddness there is.
   if (plain === undefined || logOddsOf(plain, 0, LIKELIEST_SHARE) < SAID_ABOVE) return undefined;
   let best: Slip | undefined;
-  for (const t of slipsToTry(of)) {
-    if (already.some((s) => s.place === t.place) || of.trusted?.includes(t.place)) continue;
-    const put = { ...of.readings, [t.place]: t.meant, ...(t.with ? { [t.with]: of.readings[t.place] } : {}) };
-    const mended = oddness(put, of.tapeMm);
+  for (const t of slipsToTry(input)) {
+    if (already.some((s) => s.place === t.place) || input.trusted?.includes(t.place)) continue;
+    const put = { ...input.readings, [t.place]: t.meant, ...(t.with ? { [t.with]: input.readings[t.place] } : {}) };
+    const mended = oddness(put, input.tapeMm);
     if (mended === undefined) continue;
     const logOdds = logOddsOf(plain, mended, t.share);
     if (logOdds > (best?.logOdds ?? SAID_ABOVE))
       best = { place: t.place, kind: t.kind, meant: t.meant, logOdds, ...(t.with ? { with: t.with } : {}) };
   }
-  const other = misread(of, plain, already);
+  const other = misread(input, plain, already);
   return other && other.logOdds > (best?.logOdds ?? SAID_ABOVE) ? other : best;
 }
 
@@ -97,26 +97,26 @@ type Try = {
 };
 
 /** Every slip worth trying, with its share of all slips: one of eight readings, and one of the ways it may have gone. */
-function slipsToTry(of: SlipInput): readonly Try[] {
+function slipsToTry(input: SlipInput): readonly Try[] {
   const out: Try[] = [];
   for (const place of OPENING) {
-    const reading = of.readings[place];
+    const reading = input.readings[place];
     if (reading === undefined) continue;
     const add = (kind: SlipKind, meant: number, share: number): void => {
       if (meant > 0) out.push({ place, kind, meant: nm(Math.round(meant)), share });
     };
     for (const sign of [-1, 1]) {
-      if (of.unit === "in") add("whole-inch", reading + sign * NM_PER_INCH, 1 / 40);
+      if (input.unit === "in") add("whole-inch", reading + sign * NM_PER_INCH, 1 / 40);
       else add("ten-mm", reading + sign * 10 * NM_PER_MM, 1 / 40);
-      add("hundred-mm", reading + sign * (of.unit === "in" ? 10 * NM_PER_INCH : 100 * NM_PER_MM), 1 / 200);
+      add("hundred-mm", reading + sign * (input.unit === "in" ? 10 * NM_PER_INCH : 100 * NM_PER_MM), 1 / 200);
       // A tape with both scales, read on the wrong side of a mark.
-      if (of.unit === "mm") add("whole-inch", reading + sign * NM_PER_INCH, 1 / 80);
+      if (input.unit === "mm") add("whole-inch", reading + sign * NM_PER_INCH, 1 / 80);
     }
-    for (const meant of swapsOf(reading, of.unit)) add("digits-swapped", meant, 1 / 40);
+    for (const meant of swapsOf(reading, input.unit)) add("digits-swapped", meant, 1 / 40);
   }
   for (const w of WIDTHS)
     for (const h of HEIGHTS) {
-      const [a, b] = [of.readings[w], of.readings[h]];
+      const [a, b] = [input.readings[w], input.readings[h]];
       if (a !== undefined && b !== undefined)
         out.push({ place: w, kind: "width-for-height", meant: b, share: 1 / 60, with: h });
     }
@@ -136,14 +136,14 @@ function swapsOf(reading: Nm, unit: LengthUnit): readonly number[] {
 }
 
 /** One reading that fits nothing, by no slip that is known: left out, the others agree. */
-function misread(of: SlipInput, plain: number, already: readonly Slip[]): Slip | undefined {
+function misread(input: SlipInput, plain: number, already: readonly Slip[]): Slip | undefined {
   let best: Slip | undefined;
   for (const place of OPENING) {
-    const reading = of.readings[place];
-    if (reading === undefined || already.some((s) => s.place === place) || of.trusted?.includes(place)) continue;
-    const { [place]: _, ...others } = of.readings;
-    const without = oddness(others, of.tapeMm);
-    const meant = expected(others, place, of.tapeMm);
+    const reading = input.readings[place];
+    if (reading === undefined || already.some((s) => s.place === place) || input.trusted?.includes(place)) continue;
+    const { [place]: _, ...others } = input.readings;
+    const without = oddness(others, input.tapeMm);
+    const meant = expected(others, place, input.tapeMm);
     if (without === undefined || meant === undefined) continue;
     const off = Math.abs(toMm(reading) - meant);
     // Anything within half a metre might be typed: a thousand half millimetres, at one of eight places.
@@ -161,19 +161,19 @@ const logOddsOf = (plain: number, mended: number, share: number): number =>
   (plain - mended) / 2 + Math.log(share / ONE_IN);
 
 /** All widths typed as heights: only the eye, or the old pane, can tell. */
-function wholeSwap(of: SlipInput): readonly Slip[] {
-  const width = meanOf(WIDTHS, of.readings);
-  const height = meanOf(HEIGHTS, of.readings);
+function wholeSwap(input: SlipInput): readonly Slip[] {
+  const width = meanOf(WIDTHS, input.readings);
+  const height = meanOf(HEIGHTS, input.readings);
   if (width === undefined || height === undefined) return [];
-  const place: OpeningPlace = WIDTHS.find((p) => of.readings[p] !== undefined) ?? "width-top";
-  const other: OpeningPlace = HEIGHTS.find((p) => of.readings[p] !== undefined) ?? "height-left";
-  if (of.trusted?.includes(place)) return [];
+  const place: OpeningPlace = WIDTHS.find((p) => input.readings[p] !== undefined) ?? "width-top";
+  const other: OpeningPlace = HEIGHTS.find((p) => input.readings[p] !== undefined) ?? "height-left";
+  if (input.trusted?.includes(place)) return [];
   const swapped: Slip = { place, kind: "widths-for-heights", meant: mm(height), with: other, logOdds: SURE };
   const clear = Math.abs(width - height) > NEAR_SQUARE * Math.max(width, height);
-  if ((of.shape === "upright" || of.shape === "lying") && clear && (of.shape === "upright") !== height > width)
+  if ((input.shape === "upright" || input.shape === "lying") && clear && (input.shape === "upright") !== height > width)
     return [swapped];
-  if (of.old) {
-    const [w, h] = [toMm(of.old.width), toMm(of.old.height)];
+  if (input.old) {
+    const [w, h] = [toMm(input.old.width), toMm(input.old.height)];
     const miss = (a: number, b: number): number => Math.max(Math.abs(a - w), Math.abs(b - h));
     if (miss(width, height) > OLD_PANE_MM && miss(height, width) < OLD_PANE_MM) return [swapped];
   }

@@ -10,4 +10,4 @@ it.each<[string, readonly (Circumstance | null)[], Sureness]>([
   ["of one nobody said", ["cleared", null], "not-said"],
   ["of one nobody said, and one is a guess: that is worse", [null, "guess"], "guess"],
   ["of none anybody said", [null, null], "not-said"],
-])("%s", (_, of, is) => expect(leastSure(of)).toBe(is));
+])("%s", (_, given, is) => expect(leastSure(given)).toBe(is));

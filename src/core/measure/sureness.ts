@@ -7,9 +7,9 @@ export type Sureness = Circumstance | "not-said";
  * How sure the readings of an opening are: as sure as the least sure of them.
  * @example leastSure(["cleared", "first-visit"]) // "first-visit"; leastSure(["cleared", null]) // "not-said"
  */
-export function leastSure(of: readonly (Circumstance | null)[]): Sureness {
-  if (of.includes(null)) return of.some((c) => c === "guess") ? "guess" : "not-said";
-  return CIRCUMSTANCES.find((c) => of.includes(c)) ?? "not-said";
+export function leastSure(states: readonly (Circumstance | null)[]): Sureness {
+  if (states.includes(null)) return states.some((c) => c === "guess") ? "guess" : "not-said";
+  return CIRCUMSTANCES.find((c) => states.includes(c)) ?? "not-said";
 }
 
 /** Two readings of one place, by two people or twice by one: how far apart they are, mm. */

@@ -3,8 +3,8 @@ import { mm, toMm } from "../units/length.ts";
 import type { Readings } from "./reckoned.ts";
 import { throughBoth, twistOf } from "./twist.ts";
 
-const read = (of: Readonly<Record<string, number>>): Readings =>
-  Object.fromEntries(Object.entries(of).map(([place, length]) => [place, mm(length)])) as Readings;
+const read = (given: Readonly<Record<string, number>>): Readings =>
+  Object.fromEntries(Object.entries(given).map(([place, length]) => [place, mm(length)])) as Readings;
 
 describe("two faces of one opening", () => {
   it.each<[string, Readonly<Record<string, number>>, ReturnType<typeof twistOf>]>([
@@ -30,7 +30,7 @@ describe("two faces of one opening", () => {
       { "width-top": 600, "back-width-top": 603, "height-left": 900, "back-height-left": 901 },
       { differences: { "width-top": 3, "height-left": 1 }, worst: { place: "width-top", by: 3 }, read: 2 },
     ],
-  ])("%s", (_, of, is) => expect(twistOf(read(of))).toEqual(is));
+  ])("%s", (_, given, is) => expect(twistOf(read(given))).toEqual(is));
 
   it.each<[string, Readonly<Record<string, number>>, string, number | undefined]>([
     ["the smaller of two widths: the other face", { "width-top": 600, "back-width-top": 598 }, "width-top", 598],
@@ -38,8 +38,8 @@ describe("two faces of one opening", () => {
     ["read on the other face alone", { "back-width-top": 598 }, "width-top", 598],
     ["a corner is of this face", { "diagonal-up": 1080, "back-diagonal-up": 1075 }, "diagonal-up", 1080],
     ["neither", {}, "width-top", undefined],
-  ])("%s", (_, of, place, is) => {
-    const got = throughBoth(read(of))[place as "width-top"];
+  ])("%s", (_, given, place, is) => {
+    const got = throughBoth(read(given))[place as "width-top"];
     expect(got === undefined ? undefined : toMm(got)).toBe(is);
   });
 });

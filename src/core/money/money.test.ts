@@ -21,8 +21,8 @@ import { lessOf, NO_MONEY, pence, penceOf, sumOf, timesOf } from "./pence.ts";
 import { penceIn } from "./read-money.ts";
 
 describe("whole pence", () => {
-  it.each([0.5, Number.NaN, Number.POSITIVE_INFINITY, 2 ** 53])("%d is no money", (of) =>
-    expect(() => pence(of)).toThrow(RangeError),
+  it.each([0.5, Number.NaN, Number.POSITIVE_INFINITY, 2 ** 53])("%d is no money", (given) =>
+    expect(() => pence(given)).toThrow(RangeError),
   );
   it.each([
     [45, 4500],
@@ -60,7 +60,7 @@ describe("parts of a penny", () => {
     ["half a penny below nothing goes up to nothing", byShare(partsOf(pence(-1)), 0.5), 0],
     ["more than half below nothing", byShare(partsOf(pence(-1)), 0.501), -1],
     ["one and a half below nothing", byShare(partsOf(pence(-3)), 0.5), -1],
-  ])("%s", (_, of, is) => expect(rounded(of)).toBe(is));
+  ])("%s", (_, given, is) => expect(rounded(given)).toBe(is));
 
   it("whole pence are the same after", () => {
     fc.assert(

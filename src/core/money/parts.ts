@@ -43,15 +43,15 @@ export const byTime = (perHour: Pence, minutes: number): Parts =>
 export const timesParts = (each: Parts, count: number): Parts => parts(each * BigInt(count));
 
 /** A share or a multiple of it. @example byShare(partsOf(pence(4260)), 0.2) // 8.52 */
-export const byShare = (of: Parts, share: number): Parts =>
-  parts((of * BigInt(Math.round(share * SHARE))) / BigInt(SHARE));
+export const byShare = (amount: Parts, share: number): Parts =>
+  parts((amount * BigInt(Math.round(share * SHARE))) / BigInt(SHARE));
 
 /** Of a whole, what one area of it is. @example a sheet at 27.00, 0.35 of its 0.54 m² // 17.50 */
-export const byPart = (of: Parts, nm2: bigint, wholeNm2: bigint): Parts => parts((of * nm2) / wholeNm2);
+export const byPart = (amount: Parts, nm2: bigint, wholeNm2: bigint): Parts => parts((amount * nm2) / wholeNm2);
 
 /** Whole pence, once, at the end: half a penny up. @example 30.096 // 30.10 */
-export const rounded = (of: Parts): Pence => {
-  const twice = 2n * of + OF_A_PENNY;
+export const rounded = (amount: Parts): Pence => {
+  const twice = 2n * amount + OF_A_PENNY;
   const whole = twice / (2n * OF_A_PENNY);
   // Division of whole numbers goes towards nothing: below it, half a penny up is the one before.
   return pence(Number(twice < 0n && twice % (2n * OF_A_PENNY) !== 0n ? whole - 1n : whole));

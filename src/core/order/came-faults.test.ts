@@ -9,8 +9,8 @@ const line = (widthMm: number, heightMm: number, thicknessMm: number, makeup?: u
   thicknessNm: mm(thicknessMm),
   ...(makeup ? { makeup } : {}),
 });
-const thick = (came: number, of: number) =>
-  `It is ${came} mm thick, and ${of} mm was ordered: what holds it in the frame was chosen for that.`;
+const thick = (came: number, value: number) =>
+  `It is ${came} mm thick, and ${value} mm was ordered: what holds it in the frame was chosen for that.`;
 const SQUARE = "Out of square by";
 
 /* A sheet may be 0.3 mm off its thickness, a unit 1.5 mm; the diagonals by what the longer side may be off. */
@@ -38,9 +38,9 @@ describe("what came beside what was ordered, its thickness and its diagonals", (
       [thick(6, 4), `${SQUARE} 10.0 mm over the diagonals.`],
     ],
   ] as const)("%s", (_, ordered, came: { thickness?: number; up?: number; down?: number }, faults) => {
-    const of = (n: number | undefined) => (n === undefined ? null : mm(n));
+    const given = (n: number | undefined) => (n === undefined ? null : mm(n));
     expect(
-      cameFaults(ordered, TOLERANCE, { thickness: of(came.thickness), up: of(came.up), down: of(came.down) }),
+      cameFaults(ordered, TOLERANCE, { thickness: given(came.thickness), up: given(came.up), down: given(came.down) }),
     ).toEqual(faults);
   });
 });

@@ -38,20 +38,20 @@ export type CheckIn = {
  * What came against what was ordered. The tolerance belongs to each dimension by its own length, and includes its end.
  * @example checkIn({ ordered 608 × 900, came 609 × 900, ±1 mm }) // within
  */
-export function checkIn(of: {
+export function checkIn(pane: {
   readonly ordered: { readonly width: Nm; readonly height: Nm };
   readonly came: { readonly width: Nm; readonly height: Nm };
   readonly tolerance: Tolerance;
 }): CheckIn {
   const side = (ordered: Nm, came: Nm): SideCheck => {
-    const tolerance = ordered <= of.tolerance.limit ? of.tolerance.small : of.tolerance.large;
+    const tolerance = ordered <= pane.tolerance.limit ? pane.tolerance.small : pane.tolerance.large;
     const difference = nm(came - ordered);
     return { difference, tolerance, within: Math.abs(difference) <= tolerance };
   };
-  const width = side(of.ordered.width, of.came.width);
-  const height = side(of.ordered.height, of.came.height);
+  const width = side(pane.ordered.width, pane.came.width);
+  const height = side(pane.ordered.height, pane.came.height);
   const within = width.within && height.within;
   const swapped =
-    !within && side(of.ordered.width, of.came.height).within && side(of.ordered.height, of.came.width).within;
+    !within && side(pane.ordered.width, pane.came.height).within && side(pane.ordered.height, pane.came.width).within;
   return { width, height, verdict: within ? "within" : "out", swapped };
 }

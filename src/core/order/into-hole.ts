@@ -25,7 +25,7 @@ export type IntoHole = {
  * the order, and as large as that it does not go in.
  * @example hole 900 × 1500, came 890 × 1490 // 5 mm on each side: it fits; came 900 × 1500 // too large
  */
-export function intoHole(of: {
+export function intoHole(fit: {
   readonly hole: { readonly width: Nm; readonly height: Nm };
   readonly came: { readonly width: Nm; readonly height: Nm };
 }): IntoHole {
@@ -34,14 +34,14 @@ export function intoHole(of: {
     return { gap, fits: gap < LEAST_GAP ? "too-large" : gap > MOST_GAP ? "too-small" : "well" };
   };
   const well = (a: HoleSide, b: HoleSide): boolean => a.fits === "well" && b.fits === "well";
-  const width = side(of.hole.width, of.came.width);
-  const height = side(of.hole.height, of.came.height);
+  const width = side(fit.hole.width, fit.came.width);
+  const height = side(fit.hole.height, fit.came.height);
   const fits = well(width, height);
   return {
     width,
     height,
     fits,
-    swapped: !fits && well(side(of.hole.width, of.came.height), side(of.hole.height, of.came.width)),
+    swapped: !fits && well(side(fit.hole.width, fit.came.height), side(fit.hole.height, fit.came.width)),
     leastGap: LEAST_GAP,
     mostGap: MOST_GAP,
   };

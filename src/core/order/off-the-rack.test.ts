@@ -35,11 +35,11 @@ describe("a sheet taken to another size than was proposed", () => {
       ],
     ],
     ["turned: by its sides as they lie", choice([1200, 600], [600, 800], true), [600, 700], 1, [[500, 600]]],
-  ])("%s", (_, of, [w, h], cuts, left) => {
-    const taken = takenTo(of, { width: mm(w), height: mm(h) });
+  ])("%s", (_, given, [w, h], cuts, left) => {
+    const taken = takenTo(given, { width: mm(w), height: mm(h) });
     expect(outOf(taken)).toEqual({ cuts, note: "Rack C" });
     expect(taken.factoryEdges).toBe(4 - cuts);
-    expect(taken.wasteNm2).toBe(of.pane.widthNm * of.pane.heightNm - mm(w) * mm(h));
+    expect(taken.wasteNm2).toBe(given.pane.widthNm * given.pane.heightNm - mm(w) * mm(h));
     expect(told(taken)).toEqual(left);
   });
 });

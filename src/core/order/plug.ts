@@ -15,15 +15,15 @@ export type Plug = {
  * split evenly so that no strip is left over. Boards may be turned.
  * @example hole 700 × 900, board 1200 × 600, 2 mm off each way // 349 and 349 wide, 898 high
  */
-export function plugFor(of: {
+export function plugFor(hole: {
   readonly widthMm: Mm;
   readonly heightMm: Mm;
   readonly board: { readonly longMm: Mm; readonly shortMm: Mm };
   /** Off each way, both sides together. */
   readonly offMm: Mm;
 }): Plug {
-  const [w, h] = [of.widthMm - of.offMm, of.heightMm - of.offMm];
-  const { longMm, shortMm } = of.board;
+  const [w, h] = [hole.widthMm - hole.offMm, hole.heightMm - hole.offMm];
+  const { longMm, shortMm } = hole.board;
   // Pieces upright or level: whichever takes fewer, upright first.
   const split = (across: number, along: number) => ({
     across: Math.ceil(across / shortMm),

@@ -89,7 +89,7 @@ describe("what one pane costs", () => {
       list({ extras: [{ extra: "coating", pence: pence(120), per: "permille" }] }),
       2240,
     ],
-  ])("%s", (_, of, on, pence) => expect(panePence(of, on)).toEqual({ pence, missing: [] }));
+  ])("%s", (_, given, on, pence) => expect(panePence(given, on)).toEqual({ pence, missing: [] }));
 
   it("says what is not on the list", () => {
     expect(panePence(pane(600, 900, [{ extra: "shape", count: 1 }], "float/6"), list()).missing).toEqual([
@@ -229,5 +229,5 @@ describe("a price list as a file", () => {
     ["unit/2", "a {unit} of two sheets"],
     ["unit/3", "a {unit} of three sheets"],
     ["toughened-sheet", "a sheet {toughened}"],
-  ])("%s is said as %s", (of, says) => expect(pricedName(of)).toBe(says));
+  ])("%s is said as %s", (given, says) => expect(pricedName(given)).toBe(says));
 });

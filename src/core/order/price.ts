@@ -44,11 +44,11 @@ export const EXTRA_NAMES: Readonly<Record<Extra, Template>> = {
   shape: "cut to shape",
 };
 /** A product or an extra as it is said. @example "float/4" // "4 mm clear float"; "coating" // "coating" */
-export function pricedName(of: string): Template {
-  if (of === "unit/2" || of === "unit/3") return `a {unit} of ${of === "unit/2" ? "two" : "three"} sheets`;
-  const [kind, thick] = of.split("/");
+export function pricedName(name: string): Template {
+  if (name === "unit/2" || name === "unit/3") return `a {unit} of ${name === "unit/2" ? "two" : "three"} sheets`;
+  const [kind, thick] = name.split("/");
   const glass = GLASS_NAMES[kind as GlassKind];
-  return glass ? `${thick} mm ${glass}` : (EXTRA_NAMES[of as Extra] ?? of);
+  return glass ? `${thick} mm ${glass}` : (EXTRA_NAMES[name as Extra] ?? name);
 }
 
 export const PER = ["each", "m2", "metre", "permille"] as const;
@@ -80,20 +80,23 @@ export type PriceError = { readonly kind: "not-listed"; readonly what: string };
  * @example 608 × 900 of float at 55.00 a m², least 20.00 // 30.096 → 30.10
  * @example the same at 300 × 300, least 20.00 // 20.00
  */
-export function panePence(of: Priced, list: PriceList): { readonly pence: Pence; readonly missing: readonly string[] } {
+export function panePence(
+  pane: Priced,
+  list: PriceList,
+): { readonly pence: Pence; readonly missing: readonly string[] } {
   const missing: string[] = [];
-  const rate = list.products.find((p) => p.product === of.product)?.pencePerM2;
-  if (rate === undefined) missing.push(of.product);
-  const area = areaNm2(of.width, of.height);
+  const rate = list.products.find((p) => p.product === pane.product)?.pencePerM2;
+  if (rate === undefined) missing.push(pane.product);
+  const area = areaNm2(pane.width, pane.height);
   const least = partsOf(list.leastPence);
   const base = rate === undefined ? least : greaterOf(byArea(rate, area), least);
   const by: Readonly<Record<Per, (rate: Pence) => Parts>> = {
     each: partsOf,
     m2: (rate) => byArea(rate, area),
-    metre: (rate) => byLength(rate, addNm(addNm(of.width, of.height), addNm(of.width, of.height))),
+    metre: (rate) => byLength(rate, addNm(addNm(pane.width, pane.height), addNm(pane.width, pane.height))),
     permille: (thousandths) => byShare(base, thousandths / 1000),
   };
-  const extras = of.extras.flatMap(({ extra, count }) => {
+  const extras = pane.extras.flatMap(({ extra, count }) => {
     const row = list.extras.find((e) => e.extra === extra);
     if (!row) missing.push(extra);
     return row ? [timesParts(by[row.per](row.pence), count)] : [];

@@ -60,14 +60,14 @@ describe("whether it comes in time", () => {
 
   it("what was two years ago counts half", () => {
     const [old, now] = [day("2024-03-04"), day("2026-03-04")];
-    const of = [
+    const given = [
       { sent: old, arrived: old },
       { sent: old, arrived: old },
       { sent: old, arrived: old },
       { sent: now, arrived: now },
     ].map((g, i) => (i === 3 ? { ...g, arrived: afterWorkingDays(now, 20, calendar) } : g));
     // Three same-day ones count 1.5 together, the slow one 1, the word (0.8 within its day) 1.
-    expect(chanceWithin(leadOf(0, of, calendar, afterWorkingDays(now, 20, calendar)), 0)).toBeCloseTo(2.3 / 3.5, 1);
+    expect(chanceWithin(leadOf(0, given, calendar, afterWorkingDays(now, 20, calendar)), 0)).toBeCloseTo(2.3 / 3.5, 1);
   });
 });
 
@@ -125,9 +125,9 @@ describe("where it can come from", () => {
     ]);
   });
   it("a piece to cut down is an off-cut; toughened is never cut", () => {
-    const of = { fromStock: { name: "Rack A", cuts: 2, cost: null }, suppliers: [supplier("Shop")] };
-    expect(first(facts(of))?.kind).toBe("rack");
-    expect(first(facts({ ...of, mayCut: false }))?.supplier).toBe("Shop");
+    const given = { fromStock: { name: "Rack A", cuts: 2, cost: null }, suppliers: [supplier("Shop")] };
+    expect(first(facts(given))?.kind).toBe("rack");
+    expect(first(facts({ ...given, mayCut: false }))?.supplier).toBe("Shop");
   });
   it.each<[string, Partial<SourceFacts>, cuts: number, boolean]>([
     ["it fits as it is: nobody cuts it", { mayCut: false }, 0, true],
@@ -232,7 +232,7 @@ describe("where it can come from", () => {
     ["mm", ["Both", "Metric"]],
     [null, ["Both", "Inches", "Metric"]],
   ] as const)("a unit of makes in %s: whoever makes them so", (unitsIn, names) => {
-    const maker = (name: string, of?: "mm" | "in") => supplier(name, { makes: ["units"], unitsIn: of });
+    const maker = (name: string, unit?: "mm" | "in") => supplier(name, { makes: ["units"], unitsIn: unit });
     const suppliers = [maker("Metric", "mm"), maker("Inches", "in"), maker("Both")];
     expect(sourcesFor(facts({ needs: "units", unitsIn, suppliers })).map((s) => s.supplier)).toEqual(names);
   });

@@ -93,14 +93,14 @@ export function composeBench(
       if (next) waits.push({ id: book.id, where: labelOf(book), next });
       continue;
     }
-    const of = {
+    const piece = {
       glass: line.glass,
       thicknessNm: line.thicknessNm,
       pattern: line.pattern,
       tint: line.looks?.tint ?? "",
     };
-    const id = glassKey(of);
-    const group = groups.get(id) ?? { ...of, panes: [] };
+    const id = glassKey(piece);
+    const group = groups.get(id) ?? { ...piece, panes: [] };
     group.panes.push({
       id: book.id,
       where: labelOf(book),

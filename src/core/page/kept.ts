@@ -165,8 +165,8 @@ export function roundHeadFrom(log: KeptLog, id: string | null): RoundHeadData | 
 
 /** Lines that were made before: of the same entries, the same firm and the same day they are the same. */
 export type LinesBefore = {
-  readonly read: (pane: string, of: string) => Promise<RoundRow | undefined>;
-  readonly keep: (pane: string, of: string, row: RoundRow) => Promise<void>;
+  readonly read: (pane: string, what: string) => Promise<RoundRow | undefined>;
+  readonly keep: (pane: string, what: string, row: RoundRow) => Promise<void>;
 };
 const NOTHING_BEFORE: LinesBefore = { read: async () => undefined, keep: async () => undefined };
 
@@ -177,7 +177,7 @@ const NOTHING_BEFORE: LinesBefore = { read: async () => undefined, keep: async (
 export async function roundLinesFrom(
   log: KeptLog,
   id: string,
-  made: (count: number, of: number) => void | Promise<void>,
+  made: (count: number, many: number) => void | Promise<void>,
   before: LinesBefore = NOTHING_BEFORE,
 ): Promise<RoundLinesData> {
   const panes = log.panes.filter((p) => p.round === id);
@@ -185,12 +185,12 @@ export async function roundLinesFrom(
   const rows: RoundRow[] = [];
   const firmKey = log.firmEntries.at(-1)?.id ?? "";
   for (const p of panes) {
-    const of = `${p.entries.length} ${p.entries.reduce((a, e) => (e.id > a ? e.id : a), "")} ${log.firmEntries.length} ${firmKey} ${log.kept.today}`;
-    const there = await before.read(p.id, of);
+    const version = `${p.entries.length} ${p.entries.reduce((a, e) => (e.id > a ? e.id : a), "")} ${log.firmEntries.length} ${firmKey} ${log.kept.today}`;
+    const there = await before.read(p.id, version);
     const row = there ?? lineOf(p, by, day(log.kept.today));
     rows.push(row);
     if (there) continue;
-    await before.keep(p.id, of, row);
+    await before.keep(p.id, version, row);
     await made(rows.length, panes.length);
   }
   return {

@@ -46,7 +46,7 @@ export type LearntPageData = {
 const MOST_LINES = 200;
 
 /** What the firm's own panes say of its tapes, cutters and suppliers, and what came back. */
-export function composeLearnt(of: {
+export function composeLearnt(seen: {
   readonly rows: readonly SeenOf[];
   readonly gone: readonly {
     readonly supplier: string;
@@ -59,7 +59,7 @@ export function composeLearnt(of: {
   readonly who: string;
   readonly today: Day;
 }): LearntPageData {
-  const { firm, rows, today } = of;
+  const { firm, rows, today } = seen;
   const { ofPeople, ofSuppliers } = firm;
   const by = { house: firm.house, own: firm.own, defaults: HOUSE_DEFAULTS, today, ofPeople, ofSuppliers };
   const panes = rows.map((r) => r.seen);
@@ -76,15 +76,15 @@ export function composeLearnt(of: {
     .sort((a, b) => (a.day < b.day ? 1 : -1));
   return {
     figures: ownFigures(panes, by),
-    people: peopleOf(panes, firm, of.who).map((who) => ({
+    people: peopleOf(panes, firm, seen.who).map((who) => ({
       who,
       figures: personFigures(panes, who, by).filter((f) => f.from.seen > 0),
     })),
     timesInUse: firm.house.ownMinutes === "yes",
-    times: stepTimes(firm.past, (who) => who === of.who || firm.house.peopleSeeEachOther === "yes"),
+    times: stepTimes(firm.past, (who) => who === seen.who || firm.house.peopleSeeEachOther === "yes"),
     suppliers: supplierCards({
       suppliers: firm.suppliers,
-      gone: of.gone.map((g) => ({
+      gone: seen.gone.map((g) => ({
         supplier: g.supplier,
         sent: dayOf(g.sent),
         due: dayOf(g.due),
@@ -114,8 +114,8 @@ function peopleOf(panes: readonly PaneSeen[], firm: Firm, who: string): readonly
   return firm.house.peopleSeeEachOther === "yes" ? all : all.filter((w) => w === who);
 }
 
-function countOf(of: readonly string[]): ReadonlyMap<string, number> {
+function countOf(items: readonly string[]): ReadonlyMap<string, number> {
   const n = new Map<string, number>();
-  for (const x of of) n.set(x, (n.get(x) ?? 0) + 1);
+  for (const x of items) n.set(x, (n.get(x) ?? 0) + 1);
   return n;
 }

@@ -1,9 +1,9 @@
 import type { Entry } from "../log/kinds.ts";
 import { readLog } from "../log/standing-entries.ts";
 import type { Cause } from "../look/damage.ts";
-import { type BeforeHere, beforeHere } from "../pane/before-here.ts";
 import type { OtherPane } from "../pane/before-order.ts";
 import { foldPane } from "../pane/book.ts";
+import { type EarlierPane, earlierPane } from "../pane/earlier-pane.ts";
 import { subjectsIn } from "../pane/shared.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
 import type { Station } from "../plan/stations.ts";
@@ -51,7 +51,7 @@ export type PanePageData = {
   /** Why other panes at this address failed. */
   readonly causesHere: readonly { readonly pane: string; readonly label: string; readonly cause: Cause }[];
   /** Earlier panes in this very opening, the newest first. */
-  readonly doneBefore: readonly BeforeHere[];
+  readonly doneBefore: readonly EarlierPane[];
   /** Sizes of other panes of the round on orders. */
   readonly othersHere: readonly OtherPane[];
   /** Other panes of the round, as their tags name them. */
@@ -119,10 +119,10 @@ function beforeOf(
   id: string,
   entries: readonly Entry[],
   broke: (error: unknown, pane: string) => void,
-): readonly BeforeHere[] {
+): readonly EarlierPane[] {
   try {
     const book = foldPane(id, entries);
-    return book ? [beforeHere(book)] : [];
+    return book ? [earlierPane(book)] : [];
   } catch (error) {
     broke(error, id);
     return [];

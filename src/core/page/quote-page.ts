@@ -29,7 +29,7 @@ export type RoundQuote = {
 };
 
 /** What a round would be quoted at now, by the books of its panes. */
-export function composeQuote(of: {
+export function composeQuote(quoted: {
   readonly round: RoundQuote["round"];
   readonly books: readonly PaneBook[];
   readonly firm: Firm;
@@ -41,9 +41,9 @@ export function composeQuote(of: {
   readonly through: number;
   readonly glassAgreedPence: Pence;
 }): RoundQuote {
-  const { firm, today, record, prefs } = of;
-  const by = withFirm(firm, of.findBest);
-  const worked = of.books.filter((b) => !b.signed).map((book) => ({ book, r: reckon(book, by) }));
+  const { firm, today, record, prefs } = quoted;
+  const by = withFirm(firm, quoted.findBest);
+  const worked = quoted.books.filter((b) => !b.signed).map((book) => ({ book, r: reckon(book, by) }));
   const panes = worked.flatMap(({ book, r }) => quotedPane(book, r, { firm, today, record, ...prefs }) ?? []);
   const { house } = firm;
   const rates: QuoteRates = {
@@ -55,15 +55,15 @@ export function composeQuote(of: {
     taxShare: house.taxShare,
   };
   return {
-    round: of.round,
+    round: quoted.round,
     panes,
     rates,
     quote: quoteOf(panes, rates),
     currency: house.currency,
     today,
-    entries: of.entries,
-    through: of.through,
-    glassAgreedPence: of.glassAgreedPence,
+    entries: quoted.entries,
+    through: quoted.through,
+    glassAgreedPence: quoted.glassAgreedPence,
     notSized: worked.length - panes.length,
     toOrder: worked.filter(({ book, r }) => canOrder(book, r)).length,
   };

@@ -6,7 +6,7 @@ import { composeRack } from "./rack-page.ts";
 
 /* What somebody with a list in hand walks past, and what is to be bought. */
 
-const of = (name: string, slot: string | undefined, more: Partial<StockPane> = {}): StockPane => ({
+const given = (name: string, slot: string | undefined, more: Partial<StockPane> = {}): StockPane => ({
   name,
   widthNm: mm(600),
   heightNm: mm(900),
@@ -24,10 +24,10 @@ const rack = (...stock: readonly StockPane[]) =>
 it("goes slot by slot as they are numbered, what has none last, the largest first", () =>
   expect(
     rack(
-      of("z", undefined),
-      of("b", "rack 10"),
-      of("a", "rack 2"),
-      of("big", "rack 2", { widthNm: mm(900) }),
+      given("z", undefined),
+      given("b", "rack 10"),
+      given("a", "rack 2"),
+      given("big", "rack 2", { widthNm: mm(900) }),
     ).slots.map((s) => [s.slot, s.pieces.map((p) => p.piece.name).join()]),
   ).toEqual([
     ["rack 2", "big,a"],
@@ -35,9 +35,12 @@ it("goes slot by slot as they are numbered, what has none last, the largest firs
     ["", "z"],
   ]));
 it("knows who counted, and when", () =>
-  expect(rack(of("a", "x"), of("b", "x")).slots[0]?.pieces.map((p) => p.counted?.who ?? null)).toEqual(["Nell", null]));
+  expect(rack(given("a", "x"), given("b", "x")).slots[0]?.pieces.map((p) => p.counted?.who ?? null)).toEqual([
+    "Nell",
+    null,
+  ]));
 it("leaves out what lies nowhere, and keeps it on the list", () => {
-  const r = rack(of("bought", "x", { bought: true }), of("none", "x", { count: 0 }));
+  const r = rack(given("bought", "x", { bought: true }), given("none", "x", { count: 0 }));
   expect([r.slots, r.all.length]).toEqual([[], 2]);
 });
 it.each<[string, Partial<StockPane>, number]>([
@@ -47,4 +50,4 @@ it.each<[string, Partial<StockPane>, number]>([
   ["none there", { count: 0, least: 2 }, 2],
   ["more than are kept", { count: 5, least: 2 }, 0],
   ["bought as needed", { bought: true, least: 2 }, 0],
-])("to buy: %s, %o, %d", (_, more, buy) => expect(rack(of("s", "x", more)).toBuy[0]?.more ?? 0).toBe(buy));
+])("to buy: %s, %o, %d", (_, more, buy) => expect(rack(given("s", "x", more)).toBuy[0]?.more ?? 0).toBe(buy));

@@ -12,8 +12,8 @@ type May = Pick<WeekPerson, "name" | "skills">;
 export function whoMay<P extends May>(people: readonly P[], books: readonly PaneBook[]): readonly P[] {
   const named = books.filter((b) => b.before.special.length > 0 && b.before.licensed.trim() !== "");
   return people.map((p) => {
-    const of = named.flatMap((b) => (names(b.before.licensed, p.name) ? b.before.special : []));
-    return of.length > 0 ? { ...p, skills: [...new Set([...p.skills, ...of])] } : p;
+    const licences = named.flatMap((b) => (names(b.before.licensed, p.name) ? b.before.special : []));
+    return licences.length > 0 ? { ...p, skills: [...new Set([...p.skills, ...licences])] } : p;
   });
 }
 

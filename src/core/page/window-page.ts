@@ -64,21 +64,21 @@ const MOST_NOTES = 4;
 export function repairOf(
   book: PaneBook,
   r: Reckoning,
-  of: { readonly round: string; readonly beadsOut: readonly string[]; readonly prefs: Prefs },
+  repair: { readonly round: string; readonly beadsOut: readonly string[]; readonly prefs: Prefs },
 ): Repair {
   const own = book.log.standing.filter((e) => e.about.pane === book.id);
   const size = r.cut.ok ? r.cut.value.glass : null;
   const [back] = [...book.remakes.values()];
   return {
     pane: book.id,
-    round: of.round,
+    round: repair.round,
     day: book.signed?.day ?? book.set?.day ?? (own[0]?.at ?? "").slice(0, 10),
     state: book.signed ? "signed" : book.set ? "set" : "open",
     cause: book.cause,
-    fitted: fittedText(book, r, of.prefs),
+    fitted: fittedText(book, r, repair.prefs),
     size: size && (r.stands.size ?? size),
     setIn: book.set ? r.compound.name : null,
-    beads: of.beadsOut,
+    beads: repair.beadsOut,
     packers: book.before.map.filter((i) => i.thing === "packer").length,
     materials: book.materials.map((m) => (m.batch ? `${m.what}, batch ${m.batch}` : m.what)),
     photos: book.before.photos.map((p) => p.photo),

@@ -31,9 +31,9 @@ const errorsOf = (by: ThicknessBy | null) => THICKNESS_ERRORS[by ?? "caliper"];
 /** Sheets and cavities alike to a hundredth of a millimetre. */
 const NEAR_MM = 0.01;
 const alike = (makeup: Makeup, stack: Stack): boolean => {
-  const of = [...makeup.panes.map((p) => p.mm), ...makeup.cavities.map((c) => c.mm)];
+  const layers = [...makeup.panes.map((p) => p.mm), ...makeup.cavities.map((c) => c.mm)];
   const is = [...stack.panes, ...stack.spacers].map(toMm);
-  return of.length === is.length && of.every((mm_, i) => Math.abs(mm_ - (is[i] ?? 0)) < NEAR_MM);
+  return layers.length === is.length && layers.every((mm_, i) => Math.abs(mm_ - (is[i] ?? 0)) < NEAR_MM);
 };
 
 /** Which of the stacks was chosen; undefined where what was chosen is another unit. */

@@ -8,9 +8,9 @@ import { slimUnits } from "../specify/slim-units.ts";
 import type { Stack } from "../specify/stack.ts";
 import { mm, type Nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
-import { tapeUnit } from "./chosen.ts";
 import { readingsOf } from "./readings-of.ts";
 import { routHere } from "./rout-here.ts";
+import { tapeUnit } from "./size-grid.ts";
 
 /** A unit that could go where one sheet was, and what has to be routed for it. */
 export type UnitForSash = {

@@ -22,7 +22,7 @@ export const proposedStock = (stock: readonly StockHere[]): StockHere | undefine
   stock.find((s) => (s.trouble() ?? 0) <= LEFT_TO_CHANCE);
 
 /** Stock panes that give this pane, as sold or cut down to what best odds would cut; the fewest cuts first. */
-export function stockFor(of: {
+export function stockFor(asked: {
   readonly stock: readonly StockPane[];
   readonly cutInput: CutInput;
   readonly odds: OddsInput;
@@ -31,30 +31,30 @@ export function stockFor(of: {
   readonly looks: Looks | null;
   readonly house: HouseRules;
 }): readonly StockHere[] {
-  if (of.stock.length === 0) return [];
-  const wanted: Result<Cut, CutError> = cutSize({ ...of.cutInput, school: "best-odds", overrule: undefined });
+  if (asked.stock.length === 0) return [];
+  const wanted: Result<Cut, CutError> = cutSize({ ...asked.cutInput, school: "best-odds", overrule: undefined });
   if (!wanted.ok) return [];
   const { governs, glass } = wanted.value;
   // How far a smaller pane is still covered is not known until the depth is.
-  const depth = of.odds.depths;
+  const depth = asked.odds.depths;
   if (!depth) return [];
   // Half of the play on each side: at more than the depth it is not covered at all.
   const twice = (a: Nm, b: Nm): Nm => nm(2 * Math.min(a, b));
-  const found = fromStock(of.stock, {
+  const found = fromStock(asked.stock, {
     tight: { width: governs.width.length, height: governs.height.length },
     wanted: glass,
-    leastOff: addNm(mm(of.house.leastGapMm), mm(of.house.leastGapMm)),
+    leastOff: addNm(mm(asked.house.leastGapMm), mm(asked.house.leastGapMm)),
     mostOff: { width: twice(depth.left, depth.right), height: twice(depth.bottom, depth.top) },
-    thickness: of.glass.thickness,
-    kind: of.glass.kind,
-    pattern: of.glass.pattern,
-    tint: of.looks?.tint,
-    runs: of.looks?.runs,
-    leastStrip: mm(of.house.leastStripMm),
+    thickness: asked.glass.thickness,
+    kind: asked.glass.kind,
+    pattern: asked.glass.pattern,
+    tint: asked.looks?.tint,
+    runs: asked.looks?.runs,
+    leastStrip: mm(asked.house.leastStripMm),
   });
   return found.map((s) => ({
     ...s,
-    trouble: s.cuts === 2 ? () => null : once(() => chancesOf(of.odds, s.glass)?.trouble ?? null),
+    trouble: s.cuts === 2 ? () => null : once(() => chancesOf(asked.odds, s.glass)?.trouble ?? null),
   }));
 }
 

@@ -12,12 +12,12 @@ type VisitHere = Pick<Work, "hazards"> & { readonly fromLadder: boolean };
  * above ground, and what the place or the glass is. Guidance: local rules decide whose work it is.
  * @example putty out on floor 1, lead found // ["lead", "height"]
  */
-export function licencesFor(book: PaneBook, r: Reckoning, part: VisitPart, of: VisitHere): readonly Licence[] {
+export function licencesFor(book: PaneBook, r: Reckoning, part: VisitPart, visit: VisitHere): readonly Licence[] {
   const rule = r.house.leadLicence;
-  const lead = of.hazards.has("lead") && rule !== "never" && (r.lead === "found" || rule !== "where lead was found");
+  const lead = visit.hazards.has("lead") && rule !== "never" && (r.lead === "found" || rule !== "where lead was found");
   return [
     ...(lead ? (["lead"] as const) : []),
-    ...(of.fromLadder ? (["height"] as const) : []),
+    ...(visit.fromLadder ? (["height"] as const) : []),
     ...(VISIT_PART_FACTS[part].handlesGlass ? book.before.special : []),
   ];
 }

@@ -108,7 +108,7 @@ describe("one line of an order, by what happened to it", () => {
 });
 
 describe("what a state means", () => {
-  const where = (of: (s: LineState) => boolean): readonly LineState[] => LINE_STATES.filter(of);
+  const where = (given: (s: LineState) => boolean): readonly LineState[] => LINE_STATES.filter(given);
   it("only what was asked for and has not come is on its way", () => {
     expect(where((s) => LINE_STATE_FACTS[s].coming)).toEqual(["sent", "made-again"]);
   });

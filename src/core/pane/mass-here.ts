@@ -17,15 +17,15 @@ import { isUnitOpen, USUAL_SHEETS } from "./unit.ts";
 export function massHere(
   book: PaneBook,
   { glass: size }: Pick<Cut, "glass">,
-  of: { readonly stands: Stands; readonly glass: Glass; readonly shape: OwnShape | null },
+  pane: { readonly stands: Stands; readonly glass: Glass; readonly shape: OwnShape | null },
 ): number {
-  const makeup = of.stands.line ? (of.stands.line.makeup ?? null) : book.makeup;
+  const makeup = pane.stands.line ? (pane.stands.line.makeup ?? null) : book.makeup;
   const [width, height] = [toMm(size.width), toMm(size.height)];
-  const usual = readsWhole(book.way) || (!of.stands.line && isUnitOpen(book));
+  const usual = readsWhole(book.way) || (!pane.stands.line && isUnitOpen(book));
   const whole = makeup
     ? makeupMass(makeup, width, height)
     : usual
       ? paneMass(width, height, USUAL_SHEETS)
-      : massOf(size.width, size.height, of.glass.thickness);
-  return whole * (of.shape ? shareOfRound(of.shape.corners) : 1);
+      : massOf(size.width, size.height, pane.glass.thickness);
+  return whole * (pane.shape ? shareOfRound(pane.shape.corners) : 1);
 }

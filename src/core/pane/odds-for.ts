@@ -10,7 +10,7 @@ import type { Chances } from "../size/odds-line.ts";
 import type { School } from "../size/school.ts";
 import { type Mm, mm, nm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
-import { tapeUnit } from "./chosen.ts";
+import { tapeUnit } from "./size-grid.ts";
 import { isUnit } from "./unit.ts";
 
 /**
@@ -26,7 +26,7 @@ const AS_IT_STOOD: Pick<SizeErrors, "unread" | "perMetre"> = {
 export function oddsFor(
   book: PaneBook,
   house: HouseRules,
-  of: Pick<OddsInput, "figure" | "grid"> & {
+  pane: Pick<OddsInput, "figure" | "grid"> & {
     readonly readings: Readings;
     readonly opening: ReckonedOpening;
     /** It is cut to the opening's own outline: what nobody read of that is not drawn. */
@@ -40,28 +40,28 @@ export function oddsFor(
     sealedUnit: sealed,
   };
   const usual = errorsFor(house, by);
-  const { copied } = of.opening;
+  const { copied } = pane.opening;
   const errors =
     copied && copied.fit !== "opening-read"
       ? { ...usual, ...AS_IT_STOOD }
-      : of.follows
+      : pane.follows
         ? { ...usual, unread: AS_IT_STOOD.unread }
         : usual;
-  const leastCover = of.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm);
-  const guess = of.opening.guessed ? of.readings["cover-guess"] : undefined;
+  const leastCover = pane.readings.lip ?? mm(sealed ? house.unitCoverMm : house.leastCoverMm);
+  const guess = pane.opening.guessed ? pane.readings["cover-guess"] : undefined;
   return {
-    readings: of.opening.readings,
-    figure: of.figure,
-    grid: of.grid,
-    depths: depthsOf(of.readings),
+    readings: pane.opening.readings,
+    figure: pane.figure,
+    grid: pane.grid,
+    depths: depthsOf(pane.readings),
     leastCover,
     // What mostly comes larger is ordered so much smaller, so that the least gap is left.
     leastOff: mm(Math.max(0, 2 * house.leastGapMm + (errors.cutting.off ?? 0))),
     bindShare: house.bindShare,
     mostOff: guess === undefined ? undefined : nm(Math.max(0, 2 * (guess - leastCover))),
     rules: errorRules(by),
-    errors: of.opening.guessed
-      ? { ...errors, tape: Math.hypot(errors.tape, spreadOf(of.opening.guessed.doubt)) }
+    errors: pane.opening.guessed
+      ? { ...errors, tape: Math.hypot(errors.tape, spreadOf(pane.opening.guessed.doubt)) }
       : errors,
   };
 }
@@ -86,7 +86,7 @@ function depthsOf(r: Readings): Depths | undefined {
 }
 
 /** Chances of the pane as it is worked out; null where nothing can be told of them. */
-export function workedChances(of: {
+export function workedChances(pane: {
   readonly worked: Result<Cut, CutError>;
   readonly best: Best | null;
   readonly odds: OddsInput;
@@ -94,10 +94,10 @@ export function workedChances(of: {
   readonly overruled: boolean;
   readonly opening: ReckonedOpening;
 }): Chances | null {
-  if (!of.worked.ok) return null;
-  const { copied } = of.opening;
+  if (!pane.worked.ok) return null;
+  const { copied } = pane.opening;
   if (copied) {
     if (copied.fit === "usual" || copied.fit === "none") return null;
-  } else if (of.best && of.school === "best-odds" && !of.overruled) return of.best.chances;
-  return chancesOf(of.odds, of.worked.value.glass);
+  } else if (pane.best && pane.school === "best-odds" && !pane.overruled) return pane.best.chances;
+  return chancesOf(pane.odds, pane.worked.value.glass);
 }

@@ -10,9 +10,9 @@ import { standingAt } from "./standing.ts";
 
 type Tell = (t: Teller) => unknown;
 const option =
-  (of: "repack" | "refurbish" | "glass"): Tell =>
+  (given: "repack" | "refurbish" | "glass"): Tell =>
   (t) =>
-    t.tell("look.option", { option: of, reason: "" });
+    t.tell("look.option", { option: given, reason: "" });
 const onOrder: Tell = (t) => {
   t.tell("order.opened", { supplier: "S", reference: "" }, { order: ORDER });
   t.tell("order.line", ORDER_LINE, { order: ORDER, pane: PANE });

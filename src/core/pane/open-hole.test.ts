@@ -33,7 +33,7 @@ const here = (t: Teller) => {
     { order: ORDER, pane: PANE },
   );
 };
-const option = (of: "repack" | "refurbish") => (t: Teller) => t.tell("look.option", { option: of, reason: "" });
+const option = (given: "repack" | "refurbish") => (t: Teller) => t.tell("look.option", { option: given, reason: "" });
 const set = (t: Teller) => t.tell("set.done", { day: "2026-05-08", compound: "linseed", sprigs: 12 });
 
 describe("a frame that stands open", () => {

@@ -14,10 +14,10 @@ import { readBackOf } from "../words/read-back.ts";
 import { ticketOf } from "../words/ticket.ts";
 import { foldPane } from "./book.ts";
 import { untouched } from "./line-life.ts";
+import { orderHeld } from "./order-held.ts";
 import { lineMass, orderLineOf, statedSize } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { standings } from "./standing.ts";
-import { orderHeld } from "./sure.ts";
 import { unknownsOf } from "./unknowns.ts";
 
 const by = { unit: "mm", dialect: "a" } as const;

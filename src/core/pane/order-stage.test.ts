@@ -9,15 +9,15 @@ const line = (is: Line): OrderLine =>
     state: is === "made-again" || is === "dropped" ? is : "arrived",
     check: is === "checked" ? {} : null,
   }) as unknown as OrderLine;
-const order = (of: {
+const order = (given: {
   readonly sent?: boolean;
   readonly arrived?: boolean;
   readonly lines: readonly Line[];
 }): OrderBook =>
   ({
-    sent: of.sent ? { day: "2026-05-20", due: "2026-05-25", who: "Nell" } : null,
-    arrived: of.arrived ? "2026-05-25" : null,
-    lines: of.lines.map(line),
+    sent: given.sent ? { day: "2026-05-20", due: "2026-05-25", who: "Nell" } : null,
+    arrived: given.arrived ? "2026-05-25" : null,
+    lines: given.lines.map(line),
   }) as unknown as OrderBook;
 
 it.each<[string, Parameters<typeof order>[0], ReturnType<typeof orderStage>]>([
@@ -33,7 +33,7 @@ it.each<[string, Parameters<typeof order>[0], ReturnType<typeof orderStage>]>([
   ["one made again, one not looked at", { sent: true, arrived: true, lines: ["made-again", "waiting"] }, "arrived"],
   ["made again, before it was said to have come", { sent: true, lines: ["made-again"] }, "sent"],
   ["all dropped, and come", { sent: true, arrived: true, lines: ["dropped"] }, "arrived"],
-])("%s", (_, of, stage) => expect(orderStage(order(of))).toBe(stage));
+])("%s", (_, given, stage) => expect(orderStage(order(given))).toBe(stage));
 
 it("what was dropped counts no more", () =>
   expect(standingLines(order({ lines: ["dropped", "checked", "made-again"] })).map((l) => l.state)).toEqual([

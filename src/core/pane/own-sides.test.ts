@@ -79,9 +79,9 @@ describe("the sides of a pane with an arched head", () => {
     const [left, top] = [toMm(sidesOf(corners).left), toMm(sidesOf(corners).top)];
     // 2 × 323.5 × asin(298.5 ÷ 323.5); the arc stands as short straight pieces.
     expect([Math.round(left), Math.abs(top - 760.3) < 1.5]).toEqual([498, true]);
-    const of = (edge: string) => setting?.spots.filter((s) => s.edge === edge).map((s) => s.atMm) ?? [];
-    expect(Math.max(...of("left"), ...of("right"))).toBeLessThan(left);
-    expect(of("top").map((x) => x / top)).toEqual([expect.closeTo(0.25, 9), expect.closeTo(0.75, 9)]);
+    const given = (edge: string) => setting?.spots.filter((s) => s.edge === edge).map((s) => s.atMm) ?? [];
+    expect(Math.max(...given("left"), ...given("right"))).toBeLessThan(left);
+    expect(given("top").map((x) => x / top)).toEqual([expect.closeTo(0.25, 9), expect.closeTo(0.75, 9)]);
   });
   it("tape and gasket go its way round: 597, 498 twice and 760 are 2353, where its rectangle has 2588", () => {
     const { setting, corners, glass } = told("arched");

@@ -133,14 +133,14 @@ describe("a promise and the chance that it is kept", () => {
   });
 
   it("a supplier who is mostly late keeps it seldom, one who was always in time nearly always", () => {
-    const gone = (days: number, of: "single" | "units") =>
+    const gone = (days: number, given: "single" | "units") =>
       Array.from({ length: 9 }, () => ({
         sent: dayOf("2026-03-02"),
         arrived: addDays(dayOf("2026-03-02"), Math.floor(days / 5) * 7 + (days % 5)),
-        of,
+        of: given,
       }));
-    const record = (days: number, of: "single" | "units" = "single"): SupplierRecord[] => [
-      { name: "Salt Lane", gone: gone(days, of), panes: 40, sentBack: 2, offMm: [] },
+    const record = (days: number, given: "single" | "units" = "single"): SupplierRecord[] => [
+      { name: "Salt Lane", gone: gone(days, given), panes: 40, sentBack: 2, offMm: [] },
     ];
     const tell = all(wants("2026-06-03"), sent("2026-05-20", "2026-06-01"));
     // Nine at seven days and their own word as a tenth: 0.98, and 57 of 60 panes right.

@@ -79,13 +79,13 @@ type Glass = { readonly restsOn: RestsOn; readonly right: number; readonly comes
 function glassBy(book: PaneBook, r: Reckoning, from: PromiseFrom, by: Day): Glass {
   const { firm, today, record } = from;
   if (isHere(book) || oldGlassBack(book)) return { restsOn: { kind: "here" }, right: 1, comes: 1 };
-  const of = (supplier: string) => record.find((x) => x.name === supplier);
+  const recordOf = (supplier: string) => record.find((x) => x.name === supplier);
   const right = (supplier: string): number => {
-    const { panes = 0, sentBack = 0 } = of(supplier) ?? {};
+    const { panes = 0, sentBack = 0 } = recordOf(supplier) ?? {};
     return 1 - (sentBack + GOES_BACK.one) / (panes + GOES_BACK.of);
   };
   const lead = (supplier: string, says: number, make: MakesOf) =>
-    leadOf(says, goneOf(of(supplier), make), firm.calendar, today);
+    leadOf(says, goneOf(recordOf(supplier), make), firm.calendar, today);
   const working = (a: Day, b: Day): number => workingDaysBetween(a, b, firm.calendar);
   const line = book.line?.line;
   const sent = book.line?.order.sent;

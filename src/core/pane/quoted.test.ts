@@ -106,10 +106,10 @@ describe("what is quoted", () => {
     const book = foldPane(PANE, t.entries);
     if (!book) throw new Error("no pane");
     const by = { firm, today: dayOf("2026-05-20"), record: [], dialect: "a", unit: "mm" } as const;
-    const of = (reader?: string) =>
+    const given = (reader?: string) =>
       quotedPane(book, reckon(book, { house: HOUSE_DEFAULTS, calendar, past, ...(reader && { reader }) }), by)?.minutes;
-    expect(of("Nell")).toEqual(of());
-    expect(of("Nell")).toBeDefined();
+    expect(given("Nell")).toEqual(given());
+    expect(given("Nell")).toBeDefined();
   });
   it("glass that goes back costs what goes into it, and is nobody's to price", () => {
     const back = (option: "refurbish" | "repack") =>

@@ -2,8 +2,8 @@ import { HEIGHTS, type OpeningPlace, type Place, WIDTHS } from "../measure/place
 import type { Way } from "../measure/ways.ts";
 import type { Template } from "../text/template.ts";
 import type { PaneBook } from "./book.ts";
-import { STAND_INS } from "./chosen.ts";
 import type { Reckoning } from "./reckoning.ts";
+import { STAND_INS } from "./size-grid.ts";
 
 /** What a way of measuring reads in place of the opening, and where those readings belong. */
 export type Meant = { readonly name: string; readonly width: Place; readonly height: Place };
@@ -29,8 +29,8 @@ export function meantByWay(book: PaneBook, r: Pick<Reckoning, "readings" | "stan
 }
 
 /** The readings of an opening that were meant for something else: the least of its widths, and of its heights. */
-export function readingMeant(r: Pick<Reckoning, "readings">, of: "width" | "height"): OpeningPlace | null {
-  const places: readonly OpeningPlace[] = of === "width" ? WIDTHS : HEIGHTS;
+export function readingMeant(r: Pick<Reckoning, "readings">, dimension: "width" | "height"): OpeningPlace | null {
+  const places: readonly OpeningPlace[] = dimension === "width" ? WIDTHS : HEIGHTS;
   const read = places.filter((p) => r.readings[p] !== undefined);
   return read.reduce<OpeningPlace | null>(
     (least, p) => (least === null || (r.readings[p] ?? 0) < (r.readings[least] ?? 0) ? p : least),

@@ -25,16 +25,18 @@ import type { Glass } from "../specify/glass.ts";
 import type { SafetyVerdict } from "../specify/safety.ts";
 import { NO_PAST, type Past } from "../steps/past.ts";
 import type { Profile } from "../takeout/profile.ts";
+import { exactOf } from "../tape/exact-of.ts";
 import { dayOf } from "../units/day.ts";
 import type { Grid } from "../units/length.ts";
 import { type BedHere, bedHere } from "./bed-here.ts";
 import type { PaneBook } from "./book.ts";
-import { exactOf, glassOf, gridAsRead, gridOfListed, overruleOf, tapeUnit } from "./chosen.ts";
 import { asItself, copiedWhole, fitRules, insertOf } from "./copied-size.ts";
 import { easedFor } from "./eased-here.ts";
 import { type StockHere, stockFor } from "./from-stock.ts";
+import { glassOf } from "./glass-here.ts";
 import { massHere } from "./mass-here.ts";
 import { oddsFor, workedChances } from "./odds-for.ts";
+import { overruleOf } from "./overruled.ts";
 import { archedCorners, inItsOpening, ownShape, rakedCorners, roundOfArch, roundOfOpening } from "./own-shape.ts";
 import { packedByMap } from "./packed-by-map.ts";
 import { type Planned, plannedOf } from "./planned.ts";
@@ -42,6 +44,7 @@ import { type Quantities, quantitiesOf } from "./quantities.ts";
 import { readersOf, readingsOf } from "./readings-of.ts";
 import { isUnsafe, safetyHere } from "./safety-here.ts";
 import { shapeIsStale } from "./shaped.ts";
+import { gridAsRead, gridOfListed, tapeUnit } from "./size-grid.ts";
 import { asStands, glassThatStands, type Moved, movedSince, type Stands, standsOf } from "./stands.ts";
 import { isUnit } from "./unit.ts";
 
@@ -221,7 +224,7 @@ export function reckon(book: PaneBook, by: ReckonWith): Reckoning {
     house,
   });
   const cutInput: CutInput = { ...cutFrom, stock: nextSizeDown(stock)?.glass };
-  const sizedPane = (of: CutInput) => (own ? inItsOpening(cutSize(of), figure) : cutSize(of));
+  const sizedPane = (input: CutInput) => (own ? inItsOpening(cutSize(input), figure) : cutSize(input));
   const worked = sizedPane(cutInput);
   const stands = standsOf(book);
   // What was ordered has the corners that it was ordered with, whatever is read since.

@@ -1,7 +1,7 @@
 import type { PaneBook } from "./book.ts";
+import { isSureEnough, sureOf } from "./readings-sure.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { countSteps } from "./steps-at.ts";
-import { isSureEnough, sureOf } from "./sure.ts";
 
 /**
  * Whether the size still rests on what was seen with the old glass in, though that is out now: nobody orders from a guess

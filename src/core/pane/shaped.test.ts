@@ -9,10 +9,10 @@ import { mm, toMm } from "../units/length.ts";
 import { shapedText, ticketOf } from "../words/ticket.ts";
 import { verdictOf } from "../words/verdict.ts";
 import { foldPane } from "./book.ts";
+import { orderHeld, orderHolds } from "./order-held.ts";
 import { orderLineOf } from "./order-line.ts";
 import { reckon } from "./reckoning.ts";
 import { roundOf, shapeFor, shapeIsStale } from "./shaped.ts";
-import { orderHeld, orderHolds } from "./sure.ts";
 
 const by = { unit: "mm", dialect: "bead", leastCoverMm: 3 } as unknown as Parameters<typeof verdictOf>[1] &
   Parameters<typeof ticketOf>[2];

@@ -28,7 +28,7 @@ describe("in which makes a unit is", () => {
     ["no unit", null, null],
     ["4-16-4", makeup(4, 16), "mm"],
     ["1/8 - 5/8 - 1/8", makeup(3.175, 15.875), "in"],
-  ] as const)("%s", (_, of, is) => expect(unitsInOf({ makeup: of })).toBe(is));
+  ] as const)("%s", (_, given, is) => expect(unitsInOf({ makeup: given })).toBe(is));
 });
 
 describe("who is known to make what", () => {

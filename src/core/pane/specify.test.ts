@@ -7,9 +7,9 @@ import type { StockInsert } from "../house/stock.ts";
 import { bestCandidate, candidatesFor } from "../specify/candidates.ts";
 import { windKpa } from "../specify/wind.ts";
 import { mayTouch } from "./bed-here.ts";
-import { beforeHere } from "./before-here.ts";
 import { foldPane } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
+import { earlierPane } from "./earlier-pane.ts";
 import { reckon } from "./reckoning.ts";
 import { readyFacts } from "./step-facts.ts";
 
@@ -123,7 +123,7 @@ describe("an opening that was done before", () => {
     t.tell("takeout.profile", { profile: "ovolo" });
     t.tell("note.written", { station: "set", text: "the latch sticks" });
     t.tell("set.done", { day: "2026-05-10", compound: "tape", sprigs: null });
-    const was = beforeHere(reckoned(t).book);
+    const was = earlierPane(reckoned(t).book);
     expect([was.setDay, was.profile, was.notes, was.fitted]).toEqual([
       "2026-05-10",
       "ovolo",
@@ -144,7 +144,7 @@ describe("an opening that was done before", () => {
   ])("is open work: %s", (_, tell, open) => {
     const t = sized("timber-putty");
     tell(t);
-    expect(beforeHere(reckoned(t).book).isOpen).toBe(open);
+    expect(earlierPane(reckoned(t).book).isOpen).toBe(open);
   });
   it("was what was had without an order, where its thickness was measured too", () => {
     const mm = (text: string) => ({ text, unit: "mm" as const });
@@ -157,7 +157,7 @@ describe("an opening that was done before", () => {
         ...(thickness && { thickness: mm(thickness) }),
         note: "",
       });
-      return beforeHere(reckoned(t).book).fitted;
+      return earlierPane(reckoned(t).book).fitted;
     };
     expect([had("4"), had()]).toEqual([{ widthMm: 600, heightMm: 900, thicknessMm: 4 }, null]);
   });
@@ -165,7 +165,7 @@ describe("an opening that was done before", () => {
     const t = sized("timber-putty");
     t.tell("order.opened", { supplier: "Salt Lane", reference: "1" }, { order: ORDER });
     t.tell("order.line", { ...ORDER_LINE }, { order: ORDER, pane: PANE });
-    const fitted = () => beforeHere(reckoned(t).book).fitted;
+    const fitted = () => earlierPane(reckoned(t).book).fitted;
     expect(fitted()).toEqual({ widthMm: 608, heightMm: 900, thicknessMm: 4 });
     const mm = (text: string) => ({ text, unit: "mm" as const });
     t.tell(

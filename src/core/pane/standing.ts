@@ -9,10 +9,10 @@ import { hingeOf } from "./hangs.ts";
 import { inspectionHere } from "./inspection.ts";
 import { oldGlassBack, packedAnew } from "./old-glass.ts";
 import { owedPaint } from "./paint-owed.ts";
+import { sureOf } from "./readings-sure.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { isHere, wasHad } from "./stands.ts";
 import { countSteps } from "./steps-at.ts";
-import { sureOf } from "./sure.ts";
 import { isUnitOpen } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
 
@@ -85,15 +85,15 @@ function toldAt(station: Station, book: PaneBook, r: Reckoning): Standing {
       if (packedAnew(book))
         return { state: hingeOf(book) === "not-said" ? "open" : "done", says: { kind: "old-glass" } };
       const wanted = book.way === "rebate" ? askedOf(book.shape) : WAY_FACTS[book.way].wanted;
-      const of = wanted.length;
-      const done = of - stillToRead(book.way, (p) => r.readings[p] !== undefined, wanted).length;
+      const count = wanted.length;
+      const done = count - stillToRead(book.way, (p) => r.readings[p] !== undefined, wanted).length;
       if (r.unread.length > 0) return { state: "trouble", says: { kind: "bad-reading", count: r.unread.length } };
       // Copied from its like, or guessed: nothing of it is read yet.
       if (done > 0 && book.way === "rebate" && sureOf(book) === "guess")
-        return { state: "begun", says: { kind: "guessed", done, of } };
+        return { state: "begun", says: { kind: "guessed", done, of: count } };
       return {
-        state: done === of ? "done" : done > 0 ? "begun" : "open",
-        says: { kind: "readings", done, of },
+        state: done === count ? "done" : done > 0 ? "begun" : "open",
+        says: { kind: "readings", done, of: count },
       };
     }
     case "specify": {

@@ -126,8 +126,8 @@ export const asStands = (cut: Result<Cut, CutError>, book: PaneBook): Result<Cut
 
 /** The glass as it stands on its order, or as it was chosen where there is no order; as thick as it came. */
 export function glassThatStands({ line, thickness, kind }: Stands, chosen: Glass): Glass {
-  const of = line
+  const glass = line
     ? { kind: line.glass, thickness: nm(line.thicknessNm), edges: line.edges, pattern: line.pattern || undefined }
     : { ...chosen, kind: kind ?? chosen.kind };
-  return thickness === null ? of : { ...of, thickness };
+  return thickness === null ? glass : { ...glass, thickness };
 }

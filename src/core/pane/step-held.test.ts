@@ -38,8 +38,8 @@ describe("what speaks against ticking a step", () => {
   it("nobody said that it is set: once, at the first step after it", () => {
     const says = "First say that it is set, and on which day: what follows counts from there.";
     const t = pane("timber-bead");
-    const ids = (of: Teller) => {
-      const book = foldPane(PANE, of.entries);
+    const ids = (given: Teller) => {
+      const book = foldPane(PANE, given.entries);
       if (!book) throw new Error("no pane");
       return stepsAt("finish", book, reckon(book, { house: HOUSE_DEFAULTS, calendar })).map((s) => s.id);
     };

@@ -53,7 +53,7 @@ describe("what may go wrong where one supplier cuts it", () => {
 
 describe("a sealed unit", () => {
   const unitLine = { ...line, makeup: plainUnit() };
-  const of = (rule: "cutErrorMm" | "cutErrorUnitMm") =>
+  const given = (rule: "cutErrorMm" | "cutErrorUnitMm") =>
     theirChances(
       r.odds,
       unitLine,
@@ -61,7 +61,7 @@ describe("a sealed unit", () => {
       firm(new Map([["Fen End", new Map([[rule, { value: 2, own }]])]]) as OfSuppliers),
     );
   it("goes by how their units scatter, and not by their sheets", () => {
-    expect(of("cutErrorUnitMm")?.scatterMm).toBe(2);
-    expect(of("cutErrorMm")).toBeNull();
+    expect(given("cutErrorUnitMm")?.scatterMm).toBe(2);
+    expect(given("cutErrorMm")).toBeNull();
   });
 });

@@ -284,7 +284,7 @@ describe("what is primed over night", () => {
     const book = foldPane(PANE, t.entries);
     if (!book) throw new Error("no pane");
     const steps = (station: "takeout" | "ready" | "set") => stepsAt(station, book, reckon(book, BY));
-    const sum = (of: readonly { readonly minutes: number }[]) => of.reduce((all, s) => all + s.minutes, 0);
+    const sum = (items: readonly { readonly minutes: number }[]) => items.reduce((all, s) => all + s.minutes, 0);
     const upTo = steps("ready").findIndex((s) => s.id === "prime") + 1;
     const five = (n: number) => 5 * Math.ceil(n / 5);
     // Tidied up 10, closed 15; opened again 5, tidied up 10.
@@ -330,15 +330,19 @@ describe("wind that a pane is not carried in", () => {
 });
 
 describe("when two are needed of a visit", () => {
-  const of = (minutes: number, people?: 2) => ({ minutes, ...(people && { people }) });
+  const given = (minutes: number, people?: 2) => ({ minutes, ...(people && { people }) });
   it.each<[string, Parameters<typeof helpIn>[0], ReturnType<typeof helpIn>]>([
-    ["nobody", [of(30), of(12)], { from: 0, minutes: 0 }],
-    ["all of it", [of(30, 2), of(12, 2)], { from: 0, minutes: 45 }],
-    ["from the beginning, for 6", [of(6, 2), of(30)], { from: 0, minutes: 10 }],
+    ["nobody", [given(30), given(12)], { from: 0, minutes: 0 }],
+    ["all of it", [given(30, 2), given(12, 2)], { from: 0, minutes: 45 }],
+    ["from the beginning, for 6", [given(6, 2), given(30)], { from: 0, minutes: 10 }],
     // 12 alone, then 6: from 10, till 18.
-    ["in the middle", [of(12), of(6, 2), of(30)], { from: 10, minutes: 10 }],
+    ["in the middle", [given(12), given(6, 2), given(30)], { from: 10, minutes: 10 }],
     // Till 12 + 6 + 20 + 4 = 42, from 10.
-    ["to lift out and to lift in", [of(12), of(6, 2), of(20), of(4, 2), of(15)], { from: 10, minutes: 35 }],
-    ["at the end", [of(20), of(5, 2)], { from: 20, minutes: 5 }],
+    [
+      "to lift out and to lift in",
+      [given(12), given(6, 2), given(20), given(4, 2), given(15)],
+      { from: 10, minutes: 35 },
+    ],
+    ["at the end", [given(20), given(5, 2)], { from: 20, minutes: 5 }],
   ])("%s", (_, steps, is) => expect(helpIn(steps)).toEqual(is));
 });

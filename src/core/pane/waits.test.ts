@@ -83,7 +83,7 @@ describe("what a pane waits for", () => {
 const day = (n: number): Day => n as Day;
 
 describe("what is waited for once it is set, on day 0", () => {
-  const of = (opens: number, closes: number | null, from: number | null): readonly string[] =>
+  const given = (opens: number, closes: number | null, from: number | null): readonly string[] =>
     cureWaits(day(0), {
       kind: "window",
       opens: day(opens),
@@ -93,12 +93,12 @@ describe("what is waited for once it is set, on day 0", () => {
       unfit: [],
     }).map((w) => `${w.kind} ${w.from} to ${w.to}`);
   it.each<[string, readonly string[], readonly string[]]>([
-    ["from day 7, by day 28", of(7, 28, 7), ["cure 0 to 6", "paint 7 to 28"]],
-    ["wet until day 9: it waits so much longer", of(7, 28, 10), ["cure 0 to 9", "paint 10 to 28"]],
-    ["no day of its window is fit: the window itself", of(7, 28, null), ["cure 0 to 6", "paint 7 to 28"]],
-    ["nothing presses: a week of it is shown", of(1, null, 1), ["cure 0 to 0", "paint 1 to 7"]],
-    ["painted on the day it was set", of(0, 5, 0), ["paint 0 to 5"]],
-    ["by its first day", of(3, 3, 3), ["cure 0 to 2", "paint 3 to 3"]],
-    ["so cold that it closes before it opens", of(30, 28, null), ["cure 0 to 29"]],
+    ["from day 7, by day 28", given(7, 28, 7), ["cure 0 to 6", "paint 7 to 28"]],
+    ["wet until day 9: it waits so much longer", given(7, 28, 10), ["cure 0 to 9", "paint 10 to 28"]],
+    ["no day of its window is fit: the window itself", given(7, 28, null), ["cure 0 to 6", "paint 7 to 28"]],
+    ["nothing presses: a week of it is shown", given(1, null, 1), ["cure 0 to 0", "paint 1 to 7"]],
+    ["painted on the day it was set", given(0, 5, 0), ["paint 0 to 5"]],
+    ["by its first day", given(3, 3, 3), ["cure 0 to 2", "paint 3 to 3"]],
+    ["so cold that it closes before it opens", given(30, 28, null), ["cure 0 to 29"]],
   ])("%s", (_, is, waits) => expect(is).toEqual(waits));
 });

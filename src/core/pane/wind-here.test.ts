@@ -17,21 +17,21 @@ type Told = {
   readonly glass?: Partial<Payloads["specify.glass"]>;
 };
 
-const told = (of: Told) => {
-  const t = new Teller().added(PANE, of.system ?? "timber-putty");
-  if (of.width && of.height) {
-    t.tell("measure.reading", { place: "width-top", text: of.width, unit: "mm" });
-    t.tell("measure.reading", { place: "height-left", text: of.height, unit: "mm" });
+const told = (told: Told) => {
+  const t = new Teller().added(PANE, told.system ?? "timber-putty");
+  if (told.width && told.height) {
+    t.tell("measure.reading", { place: "width-top", text: told.width, unit: "mm" });
+    t.tell("measure.reading", { place: "height-left", text: told.height, unit: "mm" });
   }
-  if (of.exposure) t.tell("specify.exposure", { exposure: of.exposure });
-  if (of.storey !== undefined) t.tell("look.building", { year: null, storey: of.storey });
-  if (of.glass)
+  if (told.exposure) t.tell("specify.exposure", { exposure: told.exposure });
+  if (told.storey !== undefined) t.tell("look.building", { year: null, storey: told.storey });
+  if (told.glass)
     t.tell("specify.glass", {
       kind: "float",
       thickness: { text: "4", unit: "mm" },
       edges: "arrissed",
       pattern: "",
-      ...of.glass,
+      ...told.glass,
     });
   const book = foldPane(PANE, t.entries);
   if (!book) throw new Error("no pane");
@@ -51,10 +51,10 @@ describe("told of a pane, whether it bears the wind", () => {
       true,
     ],
     ["the same thicker", { ...LARGE, exposure: "coast", glass: { thickness: { text: "10", unit: "mm" } } }, true],
-  ])("%s", (_, of, holds) => expect(told(of)?.holds ?? null).toBe(holds));
+  ])("%s", (_, given, holds) => expect(told(given)?.holds ?? null).toBe(holds));
 
   it("the wind grows with the exposure and with the floor", () => {
-    const load = (of: Told) => told({ ...SMALL, ...of })?.loadKpa ?? 0;
+    const load = (given: Told) => told({ ...SMALL, ...given })?.loadKpa ?? 0;
     expect(load({ exposure: "coast" })).toBeGreaterThan(load({}));
     expect(load({ storey: 4 })).toBeGreaterThan(load({ storey: 0 }));
   });

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { USUAL_DETAIL } from "../frame/detail.ts";
 import { isHeldByRain, worksOutside } from "./works-outside.ts";
 
-const of = (
+const given = (
   system: "timber-putty" | "plastic-bead-inside" | "plastic-bead-inside-bonded",
   side: "inside" | "outside",
   more = {},
@@ -11,7 +11,7 @@ const of = (
   side,
   detail: { ...USUAL_DETAIL, ...more },
 });
-const putty = (more = {}) => of("timber-putty", "outside", more);
+const putty = (more = {}) => given("timber-putty", "outside", more);
 const WET = [{ wet: true as const }];
 const DRY = [{}];
 const PRIMER = [{ driesHours: 16 }];
@@ -21,10 +21,10 @@ describe("whether somebody stands outside to work on it", () => {
     ["face putty", putty(), true],
     ["the sash on a bench", putty({ where: "bench" }), false],
     ["only the room side can be reached", putty({ reach: "inside" }), false],
-    ["beads and gaskets in the room", of("plastic-bead-inside", "inside", { bond: "gasket" }), false],
+    ["beads and gaskets in the room", given("plastic-bead-inside", "inside", { bond: "gasket" }), false],
     [
       "beads in the room, its bond cut from outside",
-      of("plastic-bead-inside-bonded", "inside", { bond: "tape" }),
+      given("plastic-bead-inside-bonded", "inside", { bond: "tape" }),
       true,
     ],
   ] as const)("%s", (_, facts, outside) => expect(worksOutside(facts)).toBe(outside));
@@ -48,15 +48,15 @@ describe("whether rain holds what is done", () => {
     [
       "tape from the room, the old bond cut from outside",
       WET,
-      of("plastic-bead-inside-bonded", "inside", { bond: "tape" }),
+      given("plastic-bead-inside-bonded", "inside", { bond: "tape" }),
       false,
     ],
     [
       "paint outside, though bedded from the room",
       [{ dryDay: true as const }],
-      of("plastic-bead-inside-bonded", "inside"),
+      given("plastic-bead-inside-bonded", "inside"),
       true,
     ],
-    ["a bead of sealant in the room", WET, of("plastic-bead-inside", "inside", { bond: "gasket" }), false],
+    ["a bead of sealant in the room", WET, given("plastic-bead-inside", "inside", { bond: "gasket" }), false],
   ] as const)("%s", (_, steps, facts, held) => expect(isHeldByRain(steps, facts)).toBe(held));
 });

@@ -54,7 +54,7 @@ export function brokenRules(week: Week, stops: readonly Stop[]): readonly Broken
     const visit = visits.get(s.visit);
     const person = people.get(s.person);
     const day = days.get(s.day);
-    const say = (rule: Broken["rule"], of = "") => found.push({ visit: s.visit, rule, of });
+    const say = (rule: Broken["rule"], about = "") => found.push({ visit: s.visit, rule, of: about });
     if (seen.has(s.visit)) say("twice");
     seen.add(s.visit);
     if (!visit || !person) {

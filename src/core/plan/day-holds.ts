@@ -60,7 +60,7 @@ export class DayHolds {
   }
 
   /** Whether a whole day of everybody's holds, with those who help there when they are needed. */
-  fitsDay(day: number, of: (person: number) => Route): boolean {
+  fitsDay(day: number, routeOf: (person: number) => Route): boolean {
     const { ix } = this;
     const P = ix.people;
     const at = new Int32Array(P);
@@ -69,12 +69,12 @@ export class DayHolds {
     /** When the other of two is there: by visit. */
     const waits = new Map<number, { readonly person: number; readonly at: number }>();
     let left = 0;
-    for (let i = 0; i < P; i++) left += of(i).length;
+    for (let i = 0; i < P; i++) left += routeOf(i).length;
     for (let moved = true; left > 0 && moved; ) {
       moved = false;
       for (let i = 0; i < P; i++) {
         for (;;) {
-          const code = of(i)[at[i] as number];
+          const code = routeOf(i)[at[i] as number];
           if (code === undefined) break;
           const v = ownVisit(code);
           const place = ix.place[v] as number;
@@ -114,7 +114,7 @@ export class DayHolds {
     if (left > 0) return false;
     for (let i = 0; i < P; i++)
       if (
-        of(i).length > 0 &&
+        routeOf(i).length > 0 &&
         (now[i] as number) + (ix.road[(here[i] as number) * ix.places + (ix.start[i] as number)] as number) >
           (ix.to[i * ix.days + day] as number)
       )

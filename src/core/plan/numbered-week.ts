@@ -72,14 +72,14 @@ export function indexWeek(week: Week): WeekIndex {
   const personAt = new Map(people.map((p, i) => [p.name, i]));
   const before = visits.map((v) =>
     v.after.flatMap((a) => {
-      const of = index.get(a.id);
-      return of === undefined
+      const after = index.get(a.id);
+      return after === undefined
         ? []
-        : [{ of, ready: Int32Array.from(dayNumbers, (d) => firstFrom(dayNumbers, readyDay(d, a, dayNumbers))) }];
+        : [{ of: after, ready: Int32Array.from(dayNumbers, (d) => firstFrom(dayNumbers, readyDay(d, a, dayNumbers))) }];
     }),
   );
   const behind = visits.map((_, i) =>
-    before.flatMap((list, of) => list.filter((b) => b.of === i).map((b) => ({ of, ready: b.ready }))),
+    before.flatMap((list, given) => list.filter((b) => b.of === i).map((b) => ({ of: given, ready: b.ready }))),
   );
   const first = dayNumbers[0] ?? 0;
   const last = dayNumbers.at(-1) ?? first;
@@ -89,11 +89,11 @@ export function indexWeek(week: Week): WeekIndex {
     week.weights.wait * Math.max(0, day - Math.max(first, v.earliest));
   const grid = <A extends Float64Array | Uint8Array>(
     make: new (n: number) => A,
-    of: (v: WeekVisit, d: number) => number,
+    worth: (v: WeekVisit, d: number) => number,
   ): A => {
     const a = new make(n * D);
     visits.forEach((v, i) => {
-      for (let d = 0; d < D; d++) a[i * D + d] = of(v, d);
+      for (let d = 0; d < D; d++) a[i * D + d] = worth(v, d);
     });
     return a;
   };

@@ -48,12 +48,12 @@ export function whyNot(week: Week, ix: WeekIndex, now: WeekRoutes, v: number): W
   const visit = week.visits[v] as WeekVisit;
   const blocked = (ix.before[v] ?? []).find((b) => !now.isPlaced(b.of));
   if (blocked) {
-    const of = week.visits[blocked.of]?.id ?? "";
-    return { visit: visit.id, why: { kind: "after", of }, frees: [] };
+    const other = week.visits[blocked.of]?.id ?? "";
+    return { visit: visit.id, why: { kind: "after", of: other }, frees: [] };
   }
   if (visit.noDate) return { visit: visit.id, why: { kind: "no-date" }, frees: ["a-date"] };
-  const opens = (change: Partial<WeekVisit>, of: Partial<Week> = {}): boolean => {
-    const as = { ...week, ...of, visits: week.visits.map((w, i) => (i === v ? { ...w, ...change } : w)) };
+  const opens = (change: Partial<WeekVisit>, freed: Partial<Week> = {}): boolean => {
+    const as = { ...week, ...freed, visits: week.visits.map((w, i) => (i === v ? { ...w, ...change } : w)) };
     const again = new WeekRoutes(indexWeek(as));
     again.like(now, v);
     return again.best(v) !== null;

@@ -47,8 +47,8 @@ function split(c: Chance, width: Mm, height: Mm, kind: "across" | "up", deep: nu
   if (deep === 0 || long < 2 * LEAST) return { kind: "left", width, height };
   const at = LEAST + 10 * below(c, Math.floor((long - 2 * LEAST) / 10) + 1);
   const next = kind === "across" ? "up" : "across";
-  const part = (of: number): CutNode =>
-    kind === "across" ? split(c, of, height, next, deep - 1) : split(c, width, of, next, deep - 1);
+  const part = (index: number): CutNode =>
+    kind === "across" ? split(c, index, height, next, deep - 1) : split(c, width, index, next, deep - 1);
   return { kind, width, height, parts: [part(at), part(long - at)] };
 }
 

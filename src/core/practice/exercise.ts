@@ -83,12 +83,12 @@ export type Exercise = {
 export const MOST_LEVEL = 5;
 
 export const below = (c: Chance, n: number): number => Math.floor(c.uniform() * n);
-export const oneOf = <T>(c: Chance, of: readonly T[]): T => of[below(c, of.length)] as T;
+export const oneOf = <T>(c: Chance, items: readonly T[]): T => items[below(c, items.length)] as T;
 export const between = (c: Chance, lo: number, hi: number): number => lo + c.uniform() * (hi - lo);
 
 /** So many of a list, in a made-up order, the one that must be among them included. */
-export function someOf<T>(c: Chance, of: readonly T[], count: number, must: T): readonly T[] {
-  const rest = of.filter((x) => x !== must);
+export function someOf<T>(c: Chance, items: readonly T[], count: number, must: T): readonly T[] {
+  const rest = items.filter((x) => x !== must);
   const out: T[] = [must];
   while (out.length < count && rest.length > 0) out.push(...rest.splice(below(c, rest.length), 1));
   for (let i = out.length - 1; i > 0; i--) {

@@ -28,24 +28,24 @@ function judgedPicks(m: Made): readonly Judged[] {
           : 0;
   return Array.from({ length: n }, (_, i) => m.judge(picked(i)));
 }
-const orders = (of: readonly number[]): readonly (readonly number[])[] =>
-  of.length === 0 ? [[]] : of.flatMap((x) => orders(of.filter((y) => y !== x)).map((rest) => [x, ...rest]));
+const orders = (values: readonly number[]): readonly (readonly number[])[] =>
+  values.length === 0 ? [[]] : values.flatMap((x) => orders(values.filter((y) => y !== x)).map((rest) => [x, ...rest]));
 
 describe.each(EXERCISE_IDS)("%s", (id) => {
   it("the same seed makes the same case; an empty answer is wrong, and told what is right", () => {
-    for (const of of cases(id)) {
-      const [a, b] = [madeOf(of), madeOf(of)];
+    for (const given of cases(id)) {
+      const [a, b] = [madeOf(given), madeOf(given)];
       expect(a.asks).toBe(b.asks);
       expect(a.picture).toEqual(b.picture);
       const nothing = a.judge({ texts: [], picks: [] });
-      expect([of, nothing.right]).toEqual([of, false]);
+      expect([given, nothing.right]).toEqual([given, false]);
       expect(say(`${a.asks} ${nothing.says}`, "b")).not.toMatch(/NaN|undefined|null|[{}]/);
       expect(nothing.says.length).toBeGreaterThan(3);
     }
   });
   it("of all that can be picked one is right; of orders those that keep the corners' rules", () => {
-    for (const of of cases(id)) {
-      const m = madeOf(of);
+    for (const given of cases(id)) {
+      const m = madeOf(given);
       if (m.form.kind === "length" || m.form.kind === "packers") continue;
       const right =
         m.form.kind === "order"
@@ -54,21 +54,21 @@ describe.each(EXERCISE_IDS)("%s", (id) => {
       if (m.form.kind === "order") {
         expect(right).toBeGreaterThanOrEqual(1);
         expect(right).toBeLessThan(24);
-      } else expect([of, right]).toEqual([of, 1]);
+      } else expect([given, right]).toEqual([given, 1]);
     }
   });
   it("is told in the reader's unit", () => {
-    for (const of of cases(id).filter((c) => c.unit === "in")) {
-      const m = madeOf(of);
+    for (const given of cases(id).filter((c) => c.unit === "in")) {
+      const m = madeOf(given);
       expect(`${m.asks} ${m.judge(typed("", "")).says}`).not.toMatch(/\d (mm|°C)/);
     }
   });
 });
 
 describe("lengths", () => {
-  const right = (of: Case): Answer => {
-    const m = madeOf(of);
-    if (m.picture.kind === "tape") return typed(writeLength(m.picture.at, of.unit, { places: 1, ticks: 32 }));
+  const right = (asked: Case): Answer => {
+    const m = madeOf(asked);
+    if (m.picture.kind === "tape") return typed(writeLength(m.picture.at, asked.unit, { places: 1, ticks: 32 }));
     const { says } = m.judge({ texts: [], picks: [] });
     const [, w = "", h = ""] = /Best odds: (.+) × (.+)\./.exec(says) ?? [];
     if (w) return typed(w.replace(/ (mm|in)$/, ""), h.replace(/ (mm|in)$/, ""));
@@ -79,16 +79,16 @@ describe("lengths", () => {
   it.each(["read-tape", "leaning-opening", "set-straightedge"] as const)(
     "%s: what it says is right is judged right",
     (id) => {
-      for (const of of cases(id)) expect([of, madeOf(of).judge(right(of)).right]).toEqual([of, true]);
+      for (const given of cases(id)) expect([given, madeOf(given).judge(right(given)).right]).toEqual([given, true]);
     },
   );
   it("lift-sash from level 3 on: to the nearest half millimetre", () => {
-    for (const of of cases("lift-sash").filter((c) => c.level >= 3))
-      expect([of, madeOf(of).judge(right(of)).right]).toEqual([of, true]);
+    for (const given of cases("lift-sash").filter((c) => c.level >= 3))
+      expect([given, madeOf(given).judge(right(given)).right]).toEqual([given, true]);
   });
   it("a tape read an inch off, or ten, is wrong by that", () => {
-    const of: Case = { exercise: "read-tape", level: 1, seed: 5, unit: "mm" };
-    const m = madeOf(of);
+    const given: Case = { exercise: "read-tape", level: 1, seed: 5, unit: "mm" };
+    const m = madeOf(given);
     if (m.picture.kind !== "tape") throw new Error("no tape");
     const at = m.picture.at / 1e6;
     expect(m.judge(typed(String(at + 10)))).toMatchObject({ right: false, offMm: 10 });

@@ -60,4 +60,5 @@ export type Case = {
 };
 
 /** The case of a seed: the same on every device, so that what is judged here is judged alike by the server. */
-export const madeOf = (of: Case): Made => EXERCISES[of.exercise].make(seeded(of.seed), of.level, of.unit);
+export const madeOf = (exercise: Case): Made =>
+  EXERCISES[exercise.exercise].make(seeded(exercise.seed), exercise.level, exercise.unit);

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { HAND_FACTS, HAND_SKILLS, type HandTally, handTally } from "./hand.ts";
 
 describe("tries by hand", () => {
-  const of = (line: string): HandTally => handTally([...line].map((c) => ({ right: c === "o" })));
+  const given = (line: string): HandTally => handTally([...line].map((c) => ({ right: c === "o" })));
   it.each<[string, HandTally]>([
     ["", { tries: 0, good: 0, of: 0, inRow: 0 }],
     ["o", { tries: 1, good: 1, of: 1, inRow: 1 }],
@@ -10,7 +10,7 @@ describe("tries by hand", () => {
     ["ooox", { tries: 4, good: 3, of: 4, inRow: 0 }],
     // Of the last ten, two not: the two before them count no more.
     ["xxooooooxxoo", { tries: 12, good: 8, of: 10, inRow: 2 }],
-  ])("%j", (line, tally) => expect(of(line)).toEqual(tally));
+  ])("%j", (line, tally) => expect(given(line)).toEqual(tally));
   it.each(HAND_SKILLS)("%s says how, and what good is", (skill) => {
     const f = HAND_FACTS[skill];
     expect([f.how.endsWith("."), f.good !== f.not, f.name.length > 5]).toEqual([true, true, true]);

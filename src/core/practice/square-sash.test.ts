@@ -6,8 +6,8 @@ import { PACKED_AT } from "./square-sash.ts";
 const CASES = [1, 2, 3, 4, 5].flatMap((level) =>
   [11, 12, 13, 14].map((seed): Case => ({ exercise: "square-sash", level, seed, unit: "mm" })),
 );
-function bench(of: Case) {
-  const made = madeOf(of);
+function bench(asked: Case) {
+  const made = madeOf(asked);
   if (made.form.kind !== "packers") throw new Error(made.form.kind);
   const { facts } = made.form;
   const play = {
@@ -24,8 +24,8 @@ const halves = (most: number): readonly number[] => Array.from({ length: 2 * mos
 describe("squaring a sash against the clock", () => {
   it.each(CASES)(
     "level $level, seed $seed: it begins out of square, and can be packed square with what goes in",
-    (of) => {
-      const { form, facts, play, give } = bench(of);
+    (given) => {
+      const { form, facts, play, give } = bench(given);
       expect(Math.abs(dropAs(facts, form.start))).toBeGreaterThan(SQUARE_WITHIN_MM);
       expect(give(form.start).right).toBe(false);
       const square = halves(play.along).flatMap((up) =>

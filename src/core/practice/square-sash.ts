@@ -42,7 +42,7 @@ export const SQUARE_SASH: Exercise = {
           }
         : { foot: half(alongPlay), head: 0, hingeSide: half(acrossPlay), handleSide: 0 };
     const most = SECONDS[level - 1] ?? 30;
-    const text = (of: number): string => writeLength(mm(Math.abs(of)), unit, { places: 1, ticks: 64 });
+    const text = (value: number): string => writeLength(mm(Math.abs(value)), unit, { places: 1, ticks: 64 });
     const hangs = (p: Packers): string => {
       const drop = dropAs(facts, p);
       return `${text(drop)} ${drop >= 0 ? "down" : "too high"}`;

@@ -24,7 +24,8 @@ export const TELL_STACK: Exercise = {
       return first?.equalPanes && first.spacers[0] === spacer ? { pane, spacer, overall, make } : null;
     });
     const { pane, spacer, overall, make } = made;
-    const text = (length: Nm, of: LengthUnit = unit): string => writeLength(length, of, { places: 1, ticks: 32 });
+    const text = (length: Nm, inUnit: LengthUnit = unit): string =>
+      writeLength(length, inUnit, { places: 1, ticks: 32 });
     const nearest = [...make.spacers].sort((a, b) => Math.abs(a - spacer) - Math.abs(b - spacer)).slice(0, 3 + level);
     const offered = someOf(c, nearest, 3 + Math.min(3, level), spacer);
     return {

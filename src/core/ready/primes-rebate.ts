@@ -6,5 +6,5 @@ import { isTimber } from "../frame/held.ts";
  * @example timber, linseed putty // true; timber, a gun's compound by its label // false
  */
 export const primesRebate = (
-  of: Parameters<typeof isTimber>[0] & { readonly bed: Bed; readonly primeRebate: boolean },
-): boolean => of.bed === "putty" && isTimber(of) && of.primeRebate;
+  frame: Parameters<typeof isTimber>[0] & { readonly bed: Bed; readonly primeRebate: boolean },
+): boolean => frame.bed === "putty" && isTimber(frame) && frame.primeRebate;

@@ -28,7 +28,7 @@ export const TUBE_ML = 310;
  * spacer's height inside the glass edge; each filled side loses its two corner-key legs. The seal fills the channel outside the spacer, all round.
  * @example 600 × 900, channel 4, spacer 16 wide and 7 high, bore 80 mm², keys 25, all sides // 2 740 mm, 219 ml, 164 g of beads; 189 ml of seal
  */
-export function refurbishNeeds(of: {
+export function refurbishNeeds(unit: {
   readonly glass: UnitSize;
   readonly channelMm: Mm;
   readonly spacerMm: Mm;
@@ -43,9 +43,9 @@ export function refurbishNeeds(of: {
   readonly shouldersMl?: number;
   readonly waste: number;
 }): RefurbishNeeds {
-  const inset = 2 * (of.insetMm ?? of.channelMm + of.spacerHighMm / 2);
-  const side = (length: Mm): number => Math.max(0, length - inset - 2 * of.keyLegMm);
-  const [w, h] = [side(of.glass.widthMm), side(of.glass.heightMm)];
+  const inset = 2 * (unit.insetMm ?? unit.channelMm + unit.spacerHighMm / 2);
+  const side = (length: Mm): number => Math.max(0, length - inset - 2 * unit.keyLegMm);
+  const [w, h] = [side(unit.glass.widthMm), side(unit.glass.heightMm)];
   const [long, short] = w > h ? [w, h] : [h, w];
   const bores: Readonly<Record<Filled, number>> = {
     all: 2 * (long + short),
@@ -53,16 +53,16 @@ export function refurbishNeeds(of: {
     "two short": 2 * short,
     "one long, one short": long + short,
   };
-  const boreMm = bores[filledOf(of.filledSides)];
-  const beadsMl = (of.boreMm2 * boreMm * (of.fill ?? 1)) / 1000;
-  const inner = (of.glass.widthMm - 2 * of.channelMm) * (of.glass.heightMm - 2 * of.channelMm);
-  const sealMl = (of.spacerMm * (of.glass.widthMm * of.glass.heightMm - inner)) / 1000 + (of.shouldersMl ?? 0);
+  const boreMm = bores[filledOf(unit.filledSides)];
+  const beadsMl = (unit.boreMm2 * boreMm * (unit.fill ?? 1)) / 1000;
+  const inner = (unit.glass.widthMm - 2 * unit.channelMm) * (unit.glass.heightMm - 2 * unit.channelMm);
+  const sealMl = (unit.spacerMm * (unit.glass.widthMm * unit.glass.heightMm - inner)) / 1000 + (unit.shouldersMl ?? 0);
   return {
     boreMm,
     beadsMl,
-    beadsG: beadsMl * (of.density ?? BEAD_DENSITY),
+    beadsG: beadsMl * (unit.density ?? BEAD_DENSITY),
     sealMl,
-    tubes: Math.ceil(sealMl / (TUBE_ML * (1 - of.waste)) - 1e-9),
+    tubes: Math.ceil(sealMl / (TUBE_ML * (1 - unit.waste)) - 1e-9),
   };
 }
 

@@ -41,29 +41,29 @@ describe("what a refurbished unit takes", () => {
 });
 
 describe("the steps of opening and closing it", () => {
-  const of = (over: Partial<Parameters<typeof refurbishSteps>[0]> = {}) =>
+  const given = (over: Partial<Parameters<typeof refurbishSteps>[0]> = {}) =>
     refurbishSteps({ longestMm: 600, coated: false, needs: null, marks: { a: "", b: "" }, ...over });
   it("is cut from both faces, dried, squared and sealed, in that order", () =>
-    expect(of().map((s) => s.id)).toEqual(
+    expect(given().map((s) => s.id)).toEqual(
       "mark cut spacer empty dry clean fill square look seal tape".split(" ").map((id) => `ru-${id}`),
     ));
   it.each([
     ["900 long: stiff enough", { longestMm: 900 }, false],
     ["longer: drawn out with a line", { longestMm: 901 }, true],
     ["nobody measured it", { longestMm: null }, false],
-  ] as const)("%s", (_, over, line) => expect(of(over).some((s) => s.id === "ru-line")).toBe(line));
+  ] as const)("%s", (_, over, line) => expect(given(over).some((s) => s.id === "ru-line")).toBe(line));
   it("a coated face is only dusted", () => {
-    expect(of({ coated: true }).find((s) => s.id === "ru-clean")?.never).toMatch(/only dusted/);
-    expect(of().find((s) => s.id === "ru-clean")?.never).toBeUndefined();
+    expect(given({ coated: true }).find((s) => s.id === "ru-clean")?.never).toMatch(/only dusted/);
+    expect(given().find((s) => s.id === "ru-clean")?.never).toBeUndefined();
   });
   it("names what goes back in once its size is known, and takes the sealant from the shelf", () => {
-    const steps = of({ needs: refurbishNeeds(unit) });
+    const steps = given({ needs: refurbishNeeds(unit) });
     expect(steps.find((s) => s.id === "ru-fill")?.does).toMatch(/About 164 g of them\.$/);
     expect(steps.find((s) => s.id === "ru-seal")?.uses).toEqual([{ what: "unit sealant", unit: "ml", each: 191 }]);
-    expect(of().find((s) => s.id === "ru-seal")?.uses).toBeUndefined();
+    expect(given().find((s) => s.id === "ru-seal")?.uses).toBeUndefined();
   });
   it("brings the marks back where the panes meet again", () => {
-    const square = of({ marks: { a: "wax cross, up, room", b: "" } }).find((s) => s.id === "ru-square");
+    const square = given({ marks: { a: "wax cross, up, room", b: "" } }).find((s) => s.id === "ru-square");
     expect(square?.does).toMatch(/A: wax cross, up, room; B: not said\.$/);
   });
 });

@@ -9,7 +9,7 @@ export const BEADS_OVEN_C = 200;
 export const BOWS_FROM_MM = 900;
 
 /** Opening, drying and closing a unit, in order. */
-export function refurbishSteps(of: {
+export function refurbishSteps(unit: {
   readonly longestMm: Mm | null;
   readonly coated: boolean;
   /** What goes back in; null until the unit's size is known. */
@@ -17,7 +17,8 @@ export function refurbishSteps(of: {
   /** What was marked on panes A and B; empty while nobody said. */
   readonly marks: { readonly a: string; readonly b: string };
 }): readonly Step[] {
-  const marked = of.marks.a || of.marks.b ? ` A: ${of.marks.a || "not said"}; B: ${of.marks.b || "not said"}.` : "";
+  const marked =
+    unit.marks.a || unit.marks.b ? ` A: ${unit.marks.a || "not said"}; B: ${unit.marks.b || "not said"}.` : "";
   const steps: (Step | false)[] = [
     {
       id: "ru-mark",
@@ -80,7 +81,7 @@ export function refurbishSteps(of: {
       does: "Clean all four inner faces; look along them in slanting light.",
       why: "A film or streak stays inside for good.",
       tools: ["glass cleaner", "vinegar", "lint-free cloth"],
-      ...(of.coated ? { never: "A coated face is only dusted: cleaner marks it." } : {}),
+      ...(unit.coated ? { never: "A coated face is only dusted: cleaner marks it." } : {}),
       minutes: 40,
       hazards: ["solvent"],
       asks: "cleaned",
@@ -89,7 +90,7 @@ export function refurbishSteps(of: {
       id: "ru-fill",
       needsDry: true,
       unitPart: "beads",
-      does: `Fill the beads back through a funnel, without forcing, and close the corner at once.${of.needs ? ` About ${of.needs.beadsG.toFixed(0)} g of them.` : ""}`,
+      does: `Fill the beads back through a funnel, without forcing, and close the corner at once.${unit.needs ? ` About ${unit.needs.beadsG.toFixed(0)} g of them.` : ""}`,
       why: "They take water from the air within minutes.",
       tools: ["funnel", "corner key"],
       minutes: 10,
@@ -103,7 +104,7 @@ export function refurbishSteps(of: {
       minutes: 15,
       asks: "gaps",
     },
-    (of.longestMm ?? 0) > BOWS_FROM_MM && {
+    (unit.longestMm ?? 0) > BOWS_FROM_MM && {
       id: "ru-line",
       unitPart: "spacer",
       does: "Tie a strong line to the middle of each long spacer, and draw it out straight as the {panes} close.",
@@ -123,7 +124,7 @@ export function refurbishSteps(of: {
     {
       id: "ru-seal",
       unitPart: "seal",
-      ...(of.needs ? { uses: [{ what: "unit sealant", unit: "ml", each: Math.round(of.needs.sealMl) }] } : {}),
+      ...(unit.needs ? { uses: [{ what: "unit sealant", unit: "ml", each: Math.round(unit.needs.sealMl) }] } : {}),
       does: "Fill the edge with sealant all round, corners first, press, and wipe it flush; leave it as long as its label says, a day at least.",
       why: "A gap at a corner is where damp comes back.",
       tools: ["unit sealant", "gun", "weights"],

@@ -24,14 +24,14 @@ type By = { readonly today: Day; readonly calendar: WorkCalendar; readonly compo
 
 /** Read off what the board keeps of each pane, so that a round of a thousand costs no sums. */
 export function alertsOf(panes: readonly Told[], by: By): readonly Alert[] {
-  const of = (each: (told: Told) => Alert | null): readonly Alert[] => panes.flatMap((p) => each(p) ?? []);
-  const closed = of((p) => closedOver(p, by));
+  const alertsBy = (each: (told: Told) => Alert | null): readonly Alert[] => panes.flatMap((p) => each(p) ?? []);
+  const closed = alertsBy((p) => closedOver(p, by));
   return [
-    ...of(openHole),
+    ...alertsBy(openHole),
     // The longest past its day first.
     ...closed.filter((a) => a.kind === "closed-over").sort((a, b) => b.over - a.over),
-    ...of((p) => late(p, by)),
-    ...of((p) => pastPaint(p, by)),
+    ...alertsBy((p) => late(p, by)),
+    ...alertsBy((p) => pastPaint(p, by)),
     ...closed.filter((a) => a.kind === "closes-soon"),
   ];
 }

@@ -136,10 +136,10 @@ function rowOf(
 ): { readonly pane: PaneRow | null; readonly wrong: readonly RowProblem[] } {
   const wrong: RowProblem[] = [];
   const cell = (column: Column): string => (cells[headings.findIndex((h) => h?.column === column)] ?? "").trim();
-  const choice = <T extends string>(column: Column, of: readonly T[], usual: T): T => {
+  const choice = <T extends string>(column: Column, choices: readonly T[], usual: T): T => {
     const text = slug(cell(column));
     if (text === "") return usual;
-    const found = of.find((o) => o === text) ?? systemNamed(text, of);
+    const found = choices.find((o) => o === text) ?? systemNamed(text, choices);
     if (!found) wrong.push({ kind: "not-one-of", row, column, found: cell(column) });
     return found ?? usual;
   };
@@ -176,18 +176,18 @@ function rowOf(
       wrong.push({ kind: "too-long", row, heading: place });
       return;
     }
-    const of = h.unit ?? unit;
-    const read = readTape(text, of);
+    const inUnit = h.unit ?? unit;
+    const read = readTape(text, inUnit);
     if (!read.ok && !spoilt) wrong.push({ kind: "unreadable", row, place, text, error: read.error });
-    readings.push({ place, text, unit: of });
+    readings.push({ place, text, unit: inUnit });
   });
   const id = cell("id");
   return { pane: spoilt ? null : { row, id: id === "" ? null : id, added, way, state, readings }, wrong };
 }
 
 /** A system by the name it has on the screen. */
-function systemNamed<T extends string>(text: Template, of: readonly T[]): T | undefined {
-  return of.find(
+function systemNamed<T extends string>(text: Template, choices: readonly T[]): T | undefined {
+  return choices.find(
     (o) =>
       (SYSTEMS as readonly unknown[]).includes(o) &&
       slug(frameOf(o as unknown as System).name.replace(/[{}]/g, "")) === text,
@@ -248,13 +248,13 @@ function headingOf(heading: string): Heading {
   const unit = /[([]\s*(mm|in|inch|inches|")\s*[)\]]|\b(mm|in|inches)\s*$/i.exec(heading);
   const name = slug(unit ? heading.replace(unit[0], "") : heading).replace(/[()[\]"]/g, "");
   const said = (unit?.[1] ?? unit?.[2])?.toLowerCase();
-  const of: LengthUnit | null = said === undefined ? null : said === "mm" ? "mm" : "in";
+  const inUnit: LengthUnit | null = said === undefined ? null : said === "mm" ? "mm" : "in";
   const column =
     SHORT[name] ??
     COLUMN_NAMES.find((c) => slug(c) === name) ??
     PLACES.find((p) => p === name) ??
     PLACES.find((p) => p.replaceAll("-", "") === name.replaceAll("-", ""));
-  return column ? { column, unit: of } : null;
+  return column ? { column, unit: inUnit } : null;
 }
 
 /** Whether a reading from a table says anything else than the one that stands: another value, or another unreadable text. */

@@ -43,38 +43,38 @@ export type PackerSpot = { readonly edge: Edge; readonly atMm: Mm; readonly job:
  * @example 600 wide, hinge left // bottom 150 carries, top 450 braces, bottom 450 and top 150 locate
  * @example 240 wide, fixed, block 100, corner 75 // bottom 120 carries: at 125 and 115 they would cross
  */
-export function spotsFor(of: {
+export function spotsFor(pane: {
   readonly edgesMm: Readonly<Record<Edge, Mm>>;
   readonly opens: Opens;
   readonly rule: EdgeRule;
   readonly drains?: readonly { readonly edge: Edge; readonly atMm: Mm; readonly widthMm: Mm }[];
 }): readonly PackerSpot[] {
-  const drainsOn = (edge: Edge) => (of.drains ?? []).filter((d) => d.edge === edge);
+  const drainsOn = (edge: Edge) => (pane.drains ?? []).filter((d) => d.edge === edge);
   const low = (edge: Edge, job: Job): PackerSpot => {
-    const p = placeOn(edgesMm[edge], of.rule, drainsOn(edge));
+    const p = placeOn(edgesMm[edge], pane.rule, drainsOn(edge));
     return { edge, job, ...p };
   };
   const high = (edge: Edge, job: Job): PackerSpot => {
     const length = edgesMm[edge];
     const p = placeOn(
       length,
-      of.rule,
+      pane.rule,
       drainsOn(edge).map((d) => ({ ...d, atMm: length - d.atMm })),
     );
     return { edge, job, atMm: length - p.atMm, moved: p.moved };
   };
-  const { edgesMm } = of;
+  const { edgesMm } = pane;
   const one = (spots: readonly PackerSpot[]): readonly PackerSpot[] =>
     EDGES.flatMap((edge) => {
       const on = spots.filter((s) => s.edge === edge);
-      return meet(on, of.rule.lengthMm) ? [inMiddle(on, edge, edgesMm[edge])] : on;
+      return meet(on, pane.rule.lengthMm) ? [inMiddle(on, edge, edgesMm[edge])] : on;
     });
   const sides = (hinge: "left" | "right" | null): readonly PackerSpot[] =>
     (["left", "right"] as const).flatMap((edge) => [
       low(edge, hinge === edge ? "braces" : "locates"),
       high(edge, hinge !== null && hinge !== edge ? "braces" : "locates"),
     ]);
-  return one(placesBy(of.opens, { low, high, sides }));
+  return one(placesBy(pane.opens, { low, high, sides }));
 }
 
 const EDGES: readonly Edge[] = ["bottom", "top", "left", "right"];

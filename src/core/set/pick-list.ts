@@ -28,7 +28,8 @@ export type PaneMaterials = {
  * @example two panes of 85 and 95 ml, waste a tenth // 180 ml in one cartridge of 310, not two
  */
 export function pickList(panes: readonly PaneMaterials[], waste: number): readonly Material[] {
-  const sum = (of: (p: PaneMaterials) => number | null): number => panes.reduce((s, p) => s + (of(p) ?? 0), 0);
+  const sum = (amountOf: (p: PaneMaterials) => number | null): number =>
+    panes.reduce((s, p) => s + (amountOf(p) ?? 0), 0);
   const out: Material[] = [];
   const add = (what: Template, amount: number, unit: Material["unit"]): void => {
     if (amount > 0) out.push({ what, amount, unit });

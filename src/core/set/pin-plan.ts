@@ -25,18 +25,18 @@ export type PinPlan = {
  * Pins for four beads: the shortest length that holds, and where each stands.
  * @example bead 12 across, 15° // 25: it goes 12.1 into the frame; 20 would go 7.3, too little
  */
-export function pinPlan(of: {
+export function pinPlan(stops: {
   readonly sides: Readonly<Record<Side, Nm>>;
   readonly stopMm: Mm;
   readonly angleDeg: number;
   readonly toGlassMm: Mm;
 }): PinPlan {
   const reachOf = (lengthMm: Mm): PinReach =>
-    pinReach({ lengthMm, stopMm: of.stopMm, angleDeg: of.angleDeg, toGlassMm: of.toGlassMm });
-  const lengthMm = of.angleDeg < 0 ? null : (PIN_LENGTHS_MM.find((l) => reachOf(l).says === "holds") ?? null);
+    pinReach({ lengthMm, stopMm: stops.stopMm, angleDeg: stops.angleDeg, toGlassMm: stops.toGlassMm });
+  const lengthMm = stops.angleDeg < 0 ? null : (PIN_LENGTHS_MM.find((l) => reachOf(l).says === "holds") ?? null);
   return {
     lengthMm,
     reach: lengthMm === null ? null : reachOf(lengthMm),
-    places: sprigPlan(of.sides, PIN_RULE),
+    places: sprigPlan(stops.sides, PIN_RULE),
   };
 }

@@ -24,5 +24,5 @@ describe("putty for corners and head", () => {
     ["a square, chewed", { faceMl: 400, widthMm: 500, heightMm: 500, chewed: true }, 34],
     // A sixth of the way round.
     ["twice as high as wide", { faceMl: 120, widthMm: 400, heightMm: 800, chewed: false }, 14],
-  ])("%s", (_, of, ml) => expect(puttyExtra(of)).toBeCloseTo(ml, 9));
+  ])("%s", (_, given, ml) => expect(puttyExtra(given)).toBeCloseTo(ml, 9));
 });

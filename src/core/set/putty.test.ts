@@ -8,16 +8,16 @@ const CASE = { W: 600, H: 900, w: 597, h: 897, t: 4, depth: 10, width: 18, bed: 
 const input = (
   c: Partial<typeof CASE> & Partial<Pick<PuttyInput, "waste" | "edgeFillShare" | "density">>,
 ): PuttyInput => {
-  const of = { ...CASE, ...c };
+  const given = { ...CASE, ...c };
   return {
-    tight: { width: mm(of.W), height: mm(of.H) },
-    glass: { width: mm(of.w), height: mm(of.h) },
-    thickness: mm(of.t),
-    rebateDepth: mm(of.depth),
-    rebateWidth: mm(of.width),
-    bed: mm(of.bed),
-    nose: mm(of.nose),
-    setBack: mm(of.setBack),
+    tight: { width: mm(given.W), height: mm(given.H) },
+    glass: { width: mm(given.w), height: mm(given.h) },
+    thickness: mm(given.t),
+    rebateDepth: mm(given.depth),
+    rebateWidth: mm(given.width),
+    bed: mm(given.bed),
+    nose: mm(given.nose),
+    setBack: mm(given.setBack),
     edgeFillShare: c.edgeFillShare ?? 1,
     density: c.density ?? 2,
     waste: c.waste ?? 0.1,

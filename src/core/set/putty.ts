@@ -62,32 +62,32 @@ export const sweptVolume = (area: number, inside: Mm, width: Mm, height: Mm): nu
  * outer edge of the rebate; the bed is as deep as the rebate; the edge gap is filled by the share given.
  * @example a 611.5 × 903 opening, 608 × 900 × 4 glass, rebate 10 deep and 18 wide, bed 2 // about 0.48 kg net
  */
-export function puttyFor(of: PuttyInput): Result<Putty, PuttyError> {
-  if (!(of.waste >= 0 && of.waste < 1)) return fail({ kind: "waste-out-of-range" });
-  const [W, H, w, h] = [of.tight.width, of.tight.height, of.glass.width, of.glass.height].map(toMm) as [
+export function puttyFor(input: PuttyInput): Result<Putty, PuttyError> {
+  if (!(input.waste >= 0 && input.waste < 1)) return fail({ kind: "waste-out-of-range" });
+  const [W, H, w, h] = [input.tight.width, input.tight.height, input.glass.width, input.glass.height].map(toMm) as [
     number,
     number,
     number,
     number,
   ];
   if (w > W || h > H) return fail({ kind: "glass-larger-than-opening" });
-  const depth = toMm(of.rebateDepth);
+  const depth = toMm(input.rebateDepth);
   // Past half of the opening the two sides' rebates would meet, and nothing would be left to see through.
   if (2 * depth >= Math.min(W, H)) return fail({ kind: "rebate-too-deep" });
   if (w <= W - 2 * depth || h <= H - 2 * depth) return fail({ kind: "falls-through" });
-  const foot = depth - toMm(of.setBack ?? (0 as Nm));
+  const foot = depth - toMm(input.setBack ?? (0 as Nm));
   if (foot <= 0) return fail({ kind: "set-back-too-far" });
-  const bed = toMm(of.bed);
-  const nose = toMm(of.nose);
-  const front = toMm(of.rebateWidth) - bed - toMm(of.thickness);
+  const bed = toMm(input.bed);
+  const nose = toMm(input.nose);
+  const front = toMm(input.rebateWidth) - bed - toMm(input.thickness);
   if (front <= 0) return fail({ kind: "no-front-room", shortByMm: 0 - front });
   const faceInside = (foot / 3) * ((front + 2 * nose) / (front + nose));
   const bedMl = sweptVolume(bed * depth, depth / 2, W, H) / 1000;
   const faceMl = sweptVolume(((front + nose) / 2) * foot, faceInside, W, H) / 1000;
-  const edgeMl = ((W * H - w * h) * toMm(of.thickness) * of.edgeFillShare) / 1000;
+  const edgeMl = ((W * H - w * h) * toMm(input.thickness) * input.edgeFillShare) / 1000;
   const totalMl = bedMl + faceMl + edgeMl;
-  const netKg = (totalMl * of.density) / 1000;
-  return ok({ frontRoomMm: front, bedMl, faceMl, edgeMl, totalMl, netKg, buyKg: netKg / (1 - of.waste) });
+  const netKg = (totalMl * input.density) / 1000;
+  return ok({ frontRoomMm: front, bedMl, faceMl, edgeMl, totalMl, netKg, buyKg: netKg / (1 - input.waste) });
 }
 
 /** How many tubes of a size hold a volume when a share is wasted. @example tubesFor(310, 310, 0.1) // 2 */

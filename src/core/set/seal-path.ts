@@ -32,15 +32,15 @@ export function beadOn(legMm: Mm | null, bedMm: Mm): number {
  * A round bead pressed to the bed spreads to its section over the bed, and runs down the middle of the leg.
  * @example bead 6 on a leg of 12, pressed to 3 // 9.42 broad, 6 from the sight line, 1.29 to spare
  */
-export function sealPath(of: { readonly legMm: Mm; readonly bedMm: Mm; readonly beadMm: Mm }): SealPath {
-  const spread = (Math.PI * of.beadMm ** 2) / 4 / of.bedMm;
-  const spare = (of.legMm - spread) / 2;
+export function sealPath(bed: { readonly legMm: Mm; readonly bedMm: Mm; readonly beadMm: Mm }): SealPath {
+  const spread = (Math.PI * bed.beadMm ** 2) / 4 / bed.bedMm;
+  const spare = (bed.legMm - spread) / 2;
   return {
-    fromSightMm: of.legMm / 2,
+    fromSightMm: bed.legMm / 2,
     spreadMm: spread,
     spareMm: spare,
     hidden: spare >= SEAL_SPARE_MM,
-    beadAtMostMm: Math.sqrt((4 * of.bedMm * Math.max(0, of.legMm - 2 * SEAL_SPARE_MM)) / Math.PI),
+    beadAtMostMm: Math.sqrt((4 * bed.bedMm * Math.max(0, bed.legMm - 2 * SEAL_SPARE_MM)) / Math.PI),
   };
 }
 

@@ -27,18 +27,18 @@ export const MOST_PIECES = 60;
  * left when what is still to be cut cannot do better than the best found.
  * @example pieces 900, 900, 600, 600 from sticks of 2400, kerf 3 // 2 sticks: 900 + 900, 600 + 600 is one of the ways
  */
-export function sticksFor(of: SticksInput): Result<Sticks, SticksError> {
-  const stock = [...new Set(of.stock)].filter((s) => s > 0).sort((a, b) => a - b);
+export function sticksFor(input: SticksInput): Result<Sticks, SticksError> {
+  const stock = [...new Set(input.stock)].filter((s) => s > 0).sort((a, b) => a - b);
   const longest = stock.at(-1);
   if (longest === undefined) return fail({ kind: "no-stock" });
-  if (of.pieces.length > MOST_PIECES) return fail({ kind: "too-many", most: MOST_PIECES });
-  const pieces = [...of.pieces].sort((a, b) => b - a);
+  if (input.pieces.length > MOST_PIECES) return fail({ kind: "too-many", most: MOST_PIECES });
+  const pieces = [...input.pieces].sort((a, b) => b - a);
   const over = pieces.find((p) => p > longest);
   if (over !== undefined) return fail({ kind: "too-long", piece: over, longest });
   const fits = (used: number): number => stock.find((s) => s >= used) ?? longest;
   const costOf = (bins: readonly Bin[]): number => bins.reduce((s, b) => s + fits(b.used), 0);
 
-  let best = firstFit(pieces, longest, of.kerf);
+  let best = firstFit(pieces, longest, input.kerf);
   let bestCost = costOf(best);
   let nodes = 0;
   const bins: { used: number; pieces: number[] }[] = [];
@@ -56,7 +56,7 @@ export function sticksFor(of: SticksInput): Result<Sticks, SticksError> {
       return;
     }
     // What is open in the sticks begun, and what still needs new ones.
-    const free = bins.reduce((s, b) => s + Math.max(0, longest - b.used - of.kerf), 0);
+    const free = bins.reduce((s, b) => s + Math.max(0, longest - b.used - input.kerf), 0);
     const more = Math.max(0, Math.ceil(((rest[at] ?? 0) - free) / longest - 1e-9));
     if (bins.length + more > best.length) return;
     if (bins.length + more === best.length && costOf(bins) + more * (stock[0] ?? 0) >= bestCost && stock.length === 1)
@@ -64,14 +64,14 @@ export function sticksFor(of: SticksInput): Result<Sticks, SticksError> {
     const piece = pieces[at] ?? 0;
     const tried = new Set<number>();
     for (const bin of bins) {
-      const used = bin.used + of.kerf + piece;
+      const used = bin.used + input.kerf + piece;
       if (used > longest || tried.has(bin.used)) continue;
       tried.add(bin.used);
       bin.used = used;
       bin.pieces.push(piece);
       place(at + 1);
       bin.pieces.pop();
-      bin.used = used - of.kerf - piece;
+      bin.used = used - input.kerf - piece;
     }
     if (bins.length < best.length) {
       bins.push({ used: piece, pieces: [piece] });
@@ -107,12 +107,12 @@ function suffixSums(pieces: readonly number[]): readonly number[] {
 }
 
 /** Lengths of four beads for a sight size: mitred run on by their own face at both ends; square-cut, the level ones run through. */
-export const beadLengths = (of: {
+export const beadLengths = (opening: {
   readonly widthMm: Mm;
   readonly heightMm: Mm;
   readonly faceMm: Mm;
   readonly corners: "mitred" | "square";
 }): readonly number[] =>
-  of.corners === "mitred"
-    ? [of.widthMm, of.widthMm, of.heightMm, of.heightMm]
-    : [of.widthMm, of.widthMm, of.heightMm - 2 * of.faceMm, of.heightMm - 2 * of.faceMm];
+  opening.corners === "mitred"
+    ? [opening.widthMm, opening.widthMm, opening.heightMm, opening.heightMm]
+    : [opening.widthMm, opening.widthMm, opening.heightMm - 2 * opening.faceMm, opening.heightMm - 2 * opening.faceMm];

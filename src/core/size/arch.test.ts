@@ -4,8 +4,8 @@ import type { OpeningReadings } from "../measure/figure.ts";
 import { mm } from "../units/length.ts";
 import { type Arch, archedPane, archOf, headAt } from "./arch.ts";
 
-const read = (of: Readonly<Partial<Record<keyof OpeningReadings, number>>>): OpeningReadings =>
-  Object.fromEntries(Object.entries(of).map(([place, v]) => [place, mm(v)]));
+const read = (given: Readonly<Partial<Record<keyof OpeningReadings, number>>>): OpeningReadings =>
+  Object.fromEntries(Object.entries(given).map(([place, v]) => [place, mm(v)]));
 const made = (width: number, spring: number, crown: number): Arch => {
   const arch = archOf(
     read({ "width-bottom": width, "height-left": spring, "height-middle": crown, "height-right": spring }),

@@ -9,8 +9,8 @@ import type { Chances } from "./odds-line.ts";
  * Null until a width and a height of the opening are read.
  * @example opening read 600 × 900, pane came 597 × 897 // hardly any chance that it binds
  */
-export const arrivedChances = (of: OddsInput, came: GlassMm): Chances | null =>
+export const arrivedChances = (input: OddsInput, came: GlassMm): Chances | null =>
   chancesOf(
-    { ...of, errors: { ...of.errors, cutting: { kind: "spread", mm: of.errors.tape } } },
+    { ...input, errors: { ...input.errors, cutting: { kind: "spread", mm: input.errors.tape } } },
     { width: mm(came.width), height: mm(came.height) },
   );

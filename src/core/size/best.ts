@@ -42,21 +42,24 @@ export type OddsModel = {
 const ABOUT_MM = 3;
 
 /** Undefined until a width and a height are read that make an opening. */
-export function oddsModel(of: OddsInput, about?: { readonly width: Nm; readonly height: Nm }): OddsModel | undefined {
-  const width = governing(of.readings, "width");
-  const height = governing(of.readings, "height");
-  if (!width || !height || !of.figure.ok) return undefined;
-  const full = { width: floorTo(width.length, of.grid), height: floorTo(height.length, of.grid) };
+export function oddsModel(
+  input: OddsInput,
+  about?: { readonly width: Nm; readonly height: Nm },
+): OddsModel | undefined {
+  const width = governing(input.readings, "width");
+  const height = governing(input.readings, "height");
+  if (!width || !height || !input.figure.ok) return undefined;
+  const full = { width: floorTo(width.length, input.grid), height: floorTo(height.length, input.grid) };
   const smallest = { width: width.length, height: height.length };
   const base: GlassMm = about
     ? { width: toMm(about.width), height: toMm(about.height) }
     : { width: toMm(full.width) - ABOUT_MM, height: toMm(full.height) - ABOUT_MM };
   if (base.width <= 0 || base.height <= 0) return undefined;
-  const { errors, depths } = of;
-  const { quad, bow } = of.figure.value;
+  const { errors, depths } = input;
+  const { quad, bow } = input.figure.value;
   const lay = layModel(
     {
-      readings: of.readings,
+      readings: input.readings,
       quad,
       bow,
       tape: errors.tape,
@@ -68,13 +71,13 @@ export function oddsModel(of: OddsInput, about?: { readonly width: Nm; readonly 
       depth: depths
         ? { left: toMm(depths.left), right: toMm(depths.right), bottom: toMm(depths.bottom), top: toMm(depths.top) }
         : null,
-      leastCover: toMm(of.leastCover),
+      leastCover: toMm(input.leastCover),
       lies: errors.lies,
       unread: errors.unread,
     },
     base,
   );
-  const corners = of.readings["diagonal-up"] !== undefined || of.readings["diagonal-down"] !== undefined;
+  const corners = input.readings["diagonal-up"] !== undefined || input.readings["diagonal-down"] !== undefined;
   return lay && { lay, smallest, full, from: corners ? "figure" : "usual-lean" };
 }
 
@@ -93,15 +96,15 @@ export type Best = Pick<OddsModel, "smallest" | "full" | "from"> & {
  * is alike too when what the firm believes is in doubt; of those, the smaller deduction. While no
  * depth is read cover cannot be weighed against binding: then it is the smallest that lets so much chance of binding stand.
  */
-export function bestOff(model: OddsModel, of: OddsInput, draws: Draws = evenly(of.errors.cutting.kind)): Best {
-  const step = toMm(gridStep(of.grid));
-  const most = of.mostOff === undefined ? MOST_OFF_MM : Math.min(MOST_OFF_MM, Math.max(step, toMm(of.mostOff)));
+export function bestOff(model: OddsModel, input: OddsInput, draws: Draws = evenly(input.errors.cutting.kind)): Best {
+  const step = toMm(gridStep(input.grid));
+  const most = input.mostOff === undefined ? MOST_OFF_MM : Math.min(MOST_OFF_MM, Math.max(step, toMm(input.mostOff)));
   const steps = Math.floor(most / step + 1e-9) + 1;
-  const least = Math.min(steps - 1, Math.ceil((of.leastOff ?? 0) / gridStep(of.grid) - 1e-9));
-  const { when } = of.errors;
+  const least = Math.min(steps - 1, Math.ceil((input.leastOff ?? 0) / gridStep(input.grid) - 1e-9));
+  const { when } = input.errors;
   const drawn = drawnIn(model.lay, draws, when);
-  const search = new Search(model, of, drawn, step);
-  const roughly = new Search(model, of, { ...drawn, count: Math.min(ROUGHLY, drawn.count) }, step);
+  const search = new Search(model, input, drawn, step);
+  const roughly = new Search(model, input, { ...drawn, count: Math.min(ROUGHLY, drawn.count) }, step);
   let best = roughly.cheapest(span(least, steps).map((i) => [i, i]));
   best = search.cheapest([[best.i, best.k]]);
   const reach = Math.max(1, Math.round(AROUND_MM / step));
@@ -112,7 +115,7 @@ export function bestOff(model: OddsModel, of: OddsInput, draws: Draws = evenly(o
     best = search.cheapest(near(best.k).map((at) => [best.i, at]));
     if (best.i === i && best.k === k) break;
   }
-  const off = (n: number): Nm => nm(n * gridStep(of.grid));
+  const off = (n: number): Nm => nm(n * gridStep(input.grid));
   return {
     off: { width: off(best.i), height: off(best.k) },
     chances: best.chances,
@@ -145,9 +148,9 @@ class Search {
   readonly #drawn: Drawn;
   readonly #step: number;
 
-  constructor(model: OddsModel, of: OddsInput, drawn: Drawn, step: number) {
+  constructor(model: OddsModel, input: OddsInput, drawn: Drawn, step: number) {
     this.#model = model;
-    this.#of = of;
+    this.#of = input;
     this.#drawn = drawn;
     this.#step = step;
   }
@@ -213,10 +216,10 @@ export function evenly(cutting: SizeErrors["cutting"]["kind"]): Draws {
 }
 
 /** The chances of one size, by the same even draws that a size is chosen by; null while there is no opening. */
-export function chancesOf(of: OddsInput, size: { readonly width: Nm; readonly height: Nm }): Chances | null {
-  const model = oddsModel(of, size);
+export function chancesOf(input: OddsInput, size: { readonly width: Nm; readonly height: Nm }): Chances | null {
+  const model = oddsModel(input, size);
   if (!model) return null;
-  const drawn = drawnIn(model.lay, evenly(of.errors.cutting.kind), of.errors.when);
+  const drawn = drawnIn(model.lay, evenly(input.errors.cutting.kind), input.errors.when);
   return chancesIn(drawn, { width: toMm(size.width), height: toMm(size.height) });
 }
 
@@ -227,20 +230,20 @@ export function bestDeduction(best: Best): Deduction {
 }
 
 /** The best for an opening; null until it has a width and a height. */
-export type FindBest = (of: OddsInput) => Best | null;
+export type FindBest = (input: OddsInput) => Best | null;
 
-export const findBest: FindBest = (of) => {
-  const model = oddsModel(of);
-  return model ? bestOff(model, of) : null;
+export const findBest: FindBest = (given) => {
+  const model = oddsModel(given);
+  return model ? bestOff(model, given) : null;
 };
 
 /** The same, remembering the newest few openings: a list of panes asks for the same again and again. */
 export function rememberBest(most: number): FindBest {
   const known = new Map<string, Best | null>();
-  return (of) => {
-    const { figure: _, ...rest } = of;
+  return (given) => {
+    const { figure: _, ...rest } = given;
     const key = JSON.stringify(rest);
-    const found = known.has(key) ? (known.get(key) ?? null) : findBest(of);
+    const found = known.has(key) ? (known.get(key) ?? null) : findBest(given);
     known.delete(key);
     known.set(key, found);
     const oldest = known.keys().next().value;

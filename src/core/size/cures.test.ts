@@ -119,7 +119,7 @@ describe("the best odds", () => {
     expect(h).toBeLessThanOrEqual(6);
   });
   it("a shallow rebate takes off less, and so does a firm for which small panes cost more", () => {
-    const sum = (of: readonly number[]) => of.reduce((a, b) => a + b, 0);
+    const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
     const shallow = odds({ depths: allRound(5) });
     expect(sum(offs(shallow))).toBeLessThan(sum(offs(odds())));
     expect(sum(offs(odds({ depths: allRound(5) }, { binds: 1, coverLost: 20 })))).toBeLessThanOrEqual(
@@ -134,9 +134,9 @@ describe("the best odds", () => {
   it("without corners a usual lean is reckoned with, it says so, and it takes off no less", () => {
     const { "diagonal-up": _, "diagonal-down": __, ...rest } = SQUARE;
     expect(findBest(odds({ readings: rest }))?.from).toBe("usual-lean");
-    const sum = (of: readonly number[]) => of.reduce((a, b) => a + b, 0);
+    const sum = (values: readonly number[]) => values.reduce((a, b) => a + b, 0);
     // By the firm's figures alone: where they may be off themselves a true opening has more room to step back into.
-    const asBelieved = (of: OddsInput): OddsInput => ({ ...of, errors: { ...of.errors, doubtMm: 0 } });
+    const asBelieved = (input: OddsInput): OddsInput => ({ ...input, errors: { ...input.errors, doubtMm: 0 } });
     expect(sum(offs(asBelieved(odds({ readings: rest }))))).toBeGreaterThanOrEqual(sum(offs(asBelieved(odds()))));
     expect(findBest(odds())?.from).toBe("figure");
   });
@@ -169,14 +169,14 @@ describe("the best odds", () => {
 describe("the pane to order where the rebate is eased", () => {
   const figure = figureOf(readings(600, 600, 900, Math.hypot(612, 900), Math.hypot(588, 900)));
   if (!figure.ok) throw new Error(figure.error.kind);
-  const of = {
+  const given = {
     figure: figure.value,
     glass: { width: mm(590), height: mm(890) },
     leastCover: mm(3),
     grid: "1 mm" as Grid,
   };
   it("grows until every side is covered, and says where the wood must go", () => {
-    const eased = easeFor({ ...of, depths: allRound(7), clearance: 0.5 });
+    const eased = easeFor({ ...given, depths: allRound(7), clearance: 0.5 });
     expect(eased?.lying.leastCover?.enough).toBe(true);
     expect(eased?.glass.width).toBeGreaterThan(mm(590));
     expect(mostEased(eased?.easings ?? [])).toBeGreaterThan(1);
@@ -201,9 +201,9 @@ describe("the pane to order where the rebate is eased", () => {
     expect(easedCorners(easings)).toEqual(by === null ? [] : [{ at: corner, by }]);
   });
   it("is the pane itself where it is covered already", () => {
-    expect(easeFor({ ...of, depths: allRound(20), clearance: 0.5 })?.glass).toEqual(of.glass);
+    expect(easeFor({ ...given, depths: allRound(20), clearance: 0.5 })?.glass).toEqual(given.glass);
   });
   it("is none where the rebate is shallower than what must be covered", () => {
-    expect(easeFor({ ...of, depths: allRound(2), clearance: 0.5 })).toBeNull();
+    expect(easeFor({ ...given, depths: allRound(2), clearance: 0.5 })).toBeNull();
   });
 });

@@ -179,8 +179,8 @@ describe("for any readings", () => {
     [2000, 6],
     [2010, 10],
   ])("by the book a sealed unit of %d mm gives up %d mm", (width, off) => {
-    const of = { school: "by-the-book", unit: "mm", width: mm(width), height: mm(900), sealed: true } as const;
-    expect(toMm(deductionOf(of).width)).toBe(off);
-    expect(toMm(deductionOf(of).height)).toBe(6);
+    const given = { school: "by-the-book", unit: "mm", width: mm(width), height: mm(900), sealed: true } as const;
+    expect(toMm(deductionOf(given).width)).toBe(off);
+    expect(toMm(deductionOf(given).height)).toBe(6);
   });
 });

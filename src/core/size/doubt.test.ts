@@ -29,8 +29,8 @@ const input = (depthMm: number | null, doubtMm: number, readings = true600x900):
     errors: { ...USUAL, doubtMm },
   };
 };
-const best = (...of: Parameters<typeof input>): Best => {
-  const found = findBest(input(...of));
+const best = (...given: Parameters<typeof input>): Best => {
+  const found = findBest(input(...given));
   if (!found) throw new Error("no size");
   return found;
 };
@@ -71,8 +71,8 @@ describe("a size where what the firm believes may be off itself", () => {
 
   it("what binding costs pulls it smaller, what a bare edge costs larger", () => {
     const with_ = (costs: OddsInput["errors"]["costs"]) => {
-      const of = input(8, 1);
-      const found = findBest({ ...of, errors: { ...of.errors, costs, alike: 0 } });
+      const given = input(8, 1);
+      const found = findBest({ ...given, errors: { ...given.errors, costs, alike: 0 } });
       return found ? toMm(found.off.width) : Number.NaN;
     };
     const [dear, even, bare] = [

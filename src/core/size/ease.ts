@@ -71,15 +71,15 @@ const MOST_STEPS = 24;
  * The pane to order where the rebate is to be eased: this one, grown step by step on the side that is covered least until
  * every side is covered, and the wood to take off so that it goes in. Null when even that is not covered.
  */
-export function easeFor(of: EaseInput): Eased | null {
-  let { glass } = of;
+export function easeFor(input: EaseInput): Eased | null {
+  let { glass } = input;
   for (let i = 0; i <= MOST_STEPS; i++) {
-    const lying = layIn(of.figure, glass, of.depths, of.leastCover);
+    const lying = layIn(input.figure, glass, input.depths, input.leastCover);
     if (!lying) return null;
     if (lying.leastCover === null || lying.leastCover.enough)
-      return { glass, lying, easings: easingFor(lying, of.clearance, bowSetback(of.figure)) };
+      return { glass, lying, easings: easingFor(lying, input.clearance, bowSetback(input.figure)) };
     const axis = lying.leastCover.side === "left" || lying.leastCover.side === "right" ? "width" : "height";
-    glass = { ...glass, [axis]: addNm(glass[axis], gridStep(of.grid)) };
+    glass = { ...glass, [axis]: addNm(glass[axis], gridStep(input.grid)) };
   }
   return null;
 }

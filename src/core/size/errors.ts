@@ -32,37 +32,37 @@ export type SizeErrors = {
 /** What is read, cut and moves: which of the firm's figures are about it follows. */
 export type ErrorsOf = { readonly material: Material; readonly tape: LengthUnit; readonly sealedUnit: boolean };
 
-const rulesOf = (of: ErrorsOf) =>
+const rulesOf = (taken: ErrorsOf) =>
   ({
-    tape: of.tape === "mm" ? "tapeErrorMm" : "tapeErrorInchesMm",
-    cut: of.sealedUnit ? "cutErrorUnitMm" : "cutErrorMm",
-    off: of.sealedUnit ? "cutOffUnitMm" : "cutOffMm",
-    lo: MOVES[of.material][0],
-    hi: MOVES[of.material][1],
+    tape: taken.tape === "mm" ? "tapeErrorMm" : "tapeErrorInchesMm",
+    cut: taken.sealedUnit ? "cutErrorUnitMm" : "cutErrorMm",
+    off: taken.sealedUnit ? "cutOffUnitMm" : "cutOffMm",
+    lo: MOVES[taken.material][0],
+    hi: MOVES[taken.material][1],
   }) as const satisfies Readonly<Record<string, HouseRule>>;
 
 /** The house rules that tape, cutter and movement are taken from. @example a unit in plastic, by a metric tape // tapeErrorMm, cutErrorUnitMm, … */
-export const errorRules = (of: ErrorsOf): readonly HouseRule[] => [
-  ...Object.values(rulesOf(of)),
-  ...(of.tape === "in" ? (["inchTapeOffMm"] as const) : []),
+export const errorRules = (taken: ErrorsOf): readonly HouseRule[] => [
+  ...Object.values(rulesOf(taken)),
+  ...(taken.tape === "in" ? (["inchTapeOffMm"] as const) : []),
 ];
 
 /** What comes is larger than ordered by so much, mm, as this tape reads both. @example 0.4, and 0.3 more by inches // 0.7 */
-export const largerBy = (house: HouseRules, of: Pick<ErrorsOf, "tape" | "sealedUnit">): number =>
-  (of.sealedUnit ? house.cutOffUnitMm : house.cutOffMm) + (of.tape === "in" ? house.inchTapeOffMm : 0);
+export const largerBy = (house: HouseRules, taken: Pick<ErrorsOf, "tape" | "sealedUnit">): number =>
+  (taken.sealedUnit ? house.cutOffUnitMm : house.cutOffMm) + (taken.tape === "in" ? house.inchTapeOffMm : 0);
 
 /** The firm's figures for a frame of this material read by a tape of this unit. */
-export function errorsFor(house: HouseRules, of: ErrorsOf): SizeErrors {
-  const rule = rulesOf(of);
+export function errorsFor(house: HouseRules, taken: ErrorsOf): SizeErrors {
+  const rule = rulesOf(taken);
   return {
     tape: house[rule.tape],
-    cutting: { kind: house.cutErrorKind, mm: house[rule.cut], off: largerBy(house, of) },
+    cutting: { kind: house.cutErrorKind, mm: house[rule.cut], off: largerBy(house, taken) },
     perMetre: { lo: house[rule.lo], hi: house[rule.hi] },
     lies: house.paneLies,
     costs: { binds: house.costBinds, coverLost: house.costCover },
     alike: house.oddsAlike,
     doubtMm: house.oddsDoubtMm,
-    unread: unreadIn(house, of.material),
+    unread: unreadIn(house, taken.material),
     when: house.oddsWhen,
   };
 }

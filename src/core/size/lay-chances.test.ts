@@ -9,8 +9,8 @@ import { type Doubtful, layModel } from "./lay-model.ts";
 import { chancesOnBoth, type Line } from "./odds-line.ts";
 
 /** Readings of a figure that narrows by `taper` toward its head and leans by `lean`, with a bow in each middle; mm. */
-function readingsOf(w: number, h: number, of: { taper?: number; lean?: number; bow?: number }): OpeningReadings {
-  const { taper = 0, lean = 0, bow = 0 } = of;
+function readingsOf(w: number, h: number, given: { taper?: number; lean?: number; bow?: number }): OpeningReadings {
+  const { taper = 0, lean = 0, bow = 0 } = given;
   const [bl, br, tr, tl] = [
     [0, 0],
     [w, 0],
@@ -88,8 +88,8 @@ describe("an opening that is known exactly", () => {
     ["an inward bow of 4 gives no cover", { bow: -4 }, { width: 587.8, height: 897 }, 0, 1],
     ["an outward bow of 4 gives no room", { bow: 4 }, { width: 600.5, height: 897 }, 1, 0],
     ["an outward bow of 4 costs cover", { bow: 4 }, { width: 591, height: 897 }, 0, 1],
-  ])("%s", (_, of, size, binds, lost) => {
-    expect(chances(readingsOf(600, 900, of), size)).toMatchObject({ binds, coverLost: lost });
+  ])("%s", (_, given, size, binds, lost) => {
+    expect(chances(readingsOf(600, 900, given), size)).toMatchObject({ binds, coverLost: lost });
   });
   it("is judged as the pane is drawn, whatever its lean, taper and bow", () => {
     fc.assert(
@@ -101,9 +101,9 @@ describe("an opening that is known exactly", () => {
         }),
         fc.double({ min: 1, max: 14, noNaN: true }),
         fc.double({ min: 1, max: 14, noNaN: true }),
-        (of, offW, offH) => {
+        (given, offW, offH) => {
           const size = { width: 600 - offW, height: 900 - offH };
-          const { figure } = modelOf(readingsOf(600, 900, of), {}, size);
+          const { figure } = modelOf(readingsOf(600, 900, given), {}, size);
           const depth = mm(9);
           const lying = layIn(
             figure,
@@ -112,7 +112,7 @@ describe("an opening that is known exactly", () => {
             mm(3),
           );
           if (!lying?.leastCover) return;
-          const c = chances(readingsOf(600, 900, of), size);
+          const c = chances(readingsOf(600, 900, given), size);
           // Nearer than a tenth of a millimetre either may say so.
           if (Math.abs(lying.spare) > 0.1) expect(c.binds).toBe(lying.spare > 0 ? 0 : 1);
           if (lying.spare > 0.1 && Math.abs(lying.leastCover.length - 3) > 0.15)

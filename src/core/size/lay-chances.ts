@@ -174,18 +174,18 @@ export function chancesIn(drawn: Drawn, size: GlassMm): Chances {
 export function doubtedCost(
   drawn: Drawn,
   size: GlassMm,
-  of: { readonly doubtMm: Mm; readonly costs: { readonly binds: number; readonly coverLost: number } },
+  doubt: { readonly doubtMm: Mm; readonly costs: { readonly binds: number; readonly coverLost: number } },
 ): number {
   const { model, count, days, room } = drawn;
   const [tight, wide] = [days[0] as Float64Array, (days[1] ?? days[0]) as Float64Array];
   const lay = new Laying(model, room, size);
   let cost = 0;
   for (let i = 0, at = 0; i < count; i++, at += room.each) {
-    cost += of.costs.binds * normalBelow(-lay.roomAt(tight, at) / of.doubtMm);
+    cost += doubt.costs.binds * normalBelow(-lay.roomAt(tight, at) / doubt.doubtMm);
     const left = lay.roomAt(wide, at);
     // Spare cover is that of one side: the dimension may be off by twice as much before it is gone.
     if (model.depth && left > 0)
-      cost += of.costs.coverLost * normalBelow((-2 * lay.spareCover(wide, at, left)) / of.doubtMm);
+      cost += doubt.costs.coverLost * normalBelow((-2 * lay.spareCover(wide, at, left)) / doubt.doubtMm);
   }
   return cost / count;
 }
@@ -216,8 +216,8 @@ class Laying {
     // Both ends of a side gain alike, so all lines of one dimension do.
     this.#widthAdded = (added[0] as number) + (added[2] as number);
     this.#heightAdded = (added[4] as number) + (added[6] as number);
-    const of = (line: number): number => (line < OF_WIDTH ? this.#widthAdded : this.#heightAdded);
-    this.#mixedAdded = Float64Array.from(room.mixed.map((m) => m.atP * of(m.p) + m.atQ * of(m.q)));
+    const addedTo = (line: number): number => (line < OF_WIDTH ? this.#widthAdded : this.#heightAdded);
+    this.#mixedAdded = Float64Array.from(room.mixed.map((m) => m.atP * addedTo(m.p) + m.atQ * addedTo(m.q)));
     const d = model.depth;
     this.#most = Float64Array.from(
       d ? [d.left, d.right, d.bottom, d.top].map((depth) => depth - model.leastCover + TOUCH_MM) : [0, 0, 0, 0],

@@ -62,25 +62,25 @@ export type LayModel = {
 
 type Shift = Readonly<Record<keyof Quad, Point>>;
 const STILL: Point = { x: 0, y: 0 };
-const shift = (of: Partial<Record<keyof Quad, Point>>): Shift => ({
+const shift = (points: Partial<Record<keyof Quad, Point>>): Shift => ({
   bl: STILL,
   br: STILL,
   tr: STILL,
   tl: STILL,
-  ...of,
+  ...points,
 });
 
 /**
  * The model of an opening about a pane of this size. Against fitting and placing each draw anew it is out by some hundredths of
  * a millimetre: draws differ from the readings by a millimetre or two in hundreds. Undefined when the figure is broken.
  */
-export function layModel(of: Doubtful, base: GlassMm): LayModel | undefined {
-  const middles = middlesOf(of.bow);
-  const turn = layTurn(of.quad, base, middles);
-  const placed = centred(of.quad, { ...base, turn }, middles);
+export function layModel(doubtful: Doubtful, base: GlassMm): LayModel | undefined {
+  const middles = middlesOf(doubtful.bow);
+  const turn = layTurn(doubtful.quad, base, middles);
+  const placed = centred(doubtful.quad, { ...base, turn }, middles);
   if (!placed) return undefined;
-  const moves = movesOf(of);
-  const corners = inOrder(cornerGaps(of.quad, placed));
+  const moves = movesOf(doubtful);
+  const corners = inOrder(cornerGaps(doubtful.quad, placed));
   const forms = corners.map((c): Form => {
     const form = new Float64Array(FORM);
     const follows = (d: Shift): number =>
@@ -88,10 +88,10 @@ export function layModel(of: Doubtful, base: GlassMm): LayModel | undefined {
       c.wall.atFrom.y * d[c.wall.from].y +
       c.wall.atTo.x * d[c.wall.to].x +
       c.wall.atTo.y * d[c.wall.to].y;
-    form[0] = c.gap + follows(moves.least) + (c.width + c.height) * (of.cutting.off ?? 0);
+    form[0] = c.gap + follows(moves.least) + (c.width + c.height) * (doubtful.cutting.off ?? 0);
     for (const [column, d] of moves.by) form[1 + column] = follows(d);
-    form[1 + CUT_WIDTH] = c.width * of.cutting.mm;
-    form[1 + CUT_HEIGHT] = c.height * of.cutting.mm;
+    form[1 + CUT_WIDTH] = c.width * doubtful.cutting.mm;
+    form[1 + CUT_HEIGHT] = c.height * doubtful.cutting.mm;
     form[OFF_WIDTH] = -c.width;
     form[OFF_HEIGHT] = -c.height;
     return form;
@@ -100,10 +100,10 @@ export function layModel(of: Doubtful, base: GlassMm): LayModel | undefined {
     base,
     corners: forms,
     turns: corners.map((c) => c.turn),
-    bows: [bowForm(of, "width", moves.by), bowForm(of, "height", moves.by)],
-    depth: of.depth,
-    leastCover: of.leastCover,
-    lies: of.lies,
+    bows: [bowForm(doubtful, "width", moves.by), bowForm(doubtful, "height", moves.by)],
+    depth: doubtful.depth,
+    leastCover: doubtful.leastCover,
+    lies: doubtful.lies,
   };
 }
 
@@ -121,8 +121,8 @@ const inOrder = (corners: readonly Corner[]): readonly Corner[] =>
   ORDER.flatMap((side) => corners.filter((c) => c.side === side));
 
 /** What of an opening moves its corners, by the column of the draw: errors of readings, movement, and what nobody read. */
-function movesOf(of: Doubtful): { readonly least: Shift; readonly by: readonly (readonly [number, Shift])[] } {
-  const { quad, readings, unread } = of;
+function movesOf(doubtful: Doubtful): { readonly least: Shift; readonly by: readonly (readonly [number, Shift])[] } {
+  const { quad, readings, unread } = doubtful;
   const by: (readonly [number, Shift])[] = [];
   const places = OUTER.filter((p) => readings[p] !== undefined);
   const exact = figureSlopes(quad, places);
@@ -130,9 +130,9 @@ function movesOf(of: Doubtful): { readonly least: Shift; readonly by: readonly (
     ? places
     : [...places, ...(["width-middle", "height-middle"] as const).filter((p) => readings[p] !== undefined)];
   rests.forEach((p, k) => {
-    const slope = exact?.[k] ?? slopeOf(of, p);
+    const slope = exact?.[k] ?? slopeOf(doubtful, p);
     // A true size is its reading less the error.
-    if (slope) by.push([columnOf(p), times(slope, -of.tape)]);
+    if (slope) by.push([columnOf(p), times(slope, -doubtful.tape)]);
   });
   const width = quad.br.x;
   const height = (quad.tl.y + quad.tr.y) / 2;
@@ -173,14 +173,14 @@ function movesOf(of: Doubtful): { readonly least: Shift; readonly by: readonly (
     const at = (p: Point): Point => ({ x: (p.x / width) * dx, y: (p.y / height) * dy });
     return { bl: at(quad.bl), br: at(quad.br), tr: at(quad.tr), tl: at(quad.tl) };
   };
-  by.push([MOVED_WIDTH, grown(of.movement.width.hi - of.movement.width.lo, 0)]);
-  by.push([MOVED_HEIGHT, grown(0, of.movement.height.hi - of.movement.height.lo)]);
-  return { least: grown(of.movement.width.lo, of.movement.height.lo), by };
+  by.push([MOVED_WIDTH, grown(doubtful.movement.width.hi - doubtful.movement.width.lo, 0)]);
+  by.push([MOVED_HEIGHT, grown(0, doubtful.movement.height.hi - doubtful.movement.height.lo)]);
+  return { least: grown(doubtful.movement.width.lo, doubtful.movement.height.lo), by };
 }
 
-const times = (of: Shift, by: number): Shift => {
+const times = (shift: Shift, by: number): Shift => {
   const at = (p: Point): Point => ({ x: p.x * by, y: p.y * by });
-  return { bl: at(of.bl), br: at(of.br), tr: at(of.tr), tl: at(of.tl) };
+  return { bl: at(shift.bl), br: at(shift.br), tr: at(shift.tr), tl: at(shift.tl) };
 };
 
 const columnOf = (place: OpeningPlace): number =>
@@ -190,11 +190,11 @@ const columnOf = (place: OpeningPlace): number =>
 const STEP_NM = 100_000;
 
 /** How the figure follows one reading where it rests on assumptions: by reading a little more there. */
-function slopeOf(of: Doubtful, place: OpeningPlace): Shift | undefined {
-  const there = of.readings[place];
+function slopeOf(doubtful: Doubtful, place: OpeningPlace): Shift | undefined {
+  const there = doubtful.readings[place];
   if (there === undefined) return undefined;
-  const more = figureOf({ ...of.readings, [place]: nm(there + STEP_NM) });
-  const less = figureOf({ ...of.readings, [place]: nm(Math.max(1, there - STEP_NM)) });
+  const more = figureOf({ ...doubtful.readings, [place]: nm(there + STEP_NM) });
+  const less = figureOf({ ...doubtful.readings, [place]: nm(Math.max(1, there - STEP_NM)) });
   if (!more.ok || !less.ok) return undefined;
   const d = (c: keyof Quad): Point => ({
     x: ((more.value.quad[c].x - less.value.quad[c].x) * 1e6) / (2 * STEP_NM),
@@ -204,17 +204,17 @@ function slopeOf(of: Doubtful, place: OpeningPlace): Shift | undefined {
 }
 
 /** Bow of one dimension: as read, less what the figure's own middle may be off; or its spread where nobody read it. */
-function bowForm(of: Doubtful, axis: "width" | "height", by: readonly (readonly [number, Shift])[]): Form {
+function bowForm(doubtful: Doubtful, axis: "width" | "height", by: readonly (readonly [number, Shift])[]): Form {
   const form = new Float64Array(FORM);
   const middle = axis === "width" ? "width-middle" : "height-middle";
   const places = axis === "width" ? WIDTHS : HEIGHTS;
-  const ends = [places[0], places[2]].some((p) => of.readings[p] !== undefined);
-  if (of.readings[middle] === undefined || !ends) {
-    form[1 + (axis === "width" ? BOW_WIDTH : BOW_HEIGHT)] = of.unread.bowMm;
+  const ends = [places[0], places[2]].some((p) => doubtful.readings[p] !== undefined);
+  if (doubtful.readings[middle] === undefined || !ends) {
+    form[1 + (axis === "width" ? BOW_WIDTH : BOW_HEIGHT)] = doubtful.unread.bowMm;
     return form;
   }
-  form[0] = of.bow[axis] ?? 0;
-  form[1 + columnOf(middle)] = -of.tape;
+  form[0] = doubtful.bow[axis] ?? 0;
+  form[1 + columnOf(middle)] = -doubtful.tape;
   for (const [column, d] of by) {
     if (column >= MOVED_WIDTH && column <= MOVED_HEIGHT) continue;
     const span = axis === "width" ? (d.br.x + d.tr.x - d.bl.x - d.tl.x) / 2 : (d.tl.y + d.tr.y - d.bl.y - d.br.y) / 2;

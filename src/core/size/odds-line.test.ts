@@ -202,16 +202,16 @@ describe("both dimensions in one movement, where a tape does not err", () => {
 });
 
 describe("draws made apart are put together", () => {
-  const of = (binds: number, coverLost: number | null, trouble: number) => ({ binds, coverLost, trouble });
+  const given = (binds: number, coverLost: number | null, trouble: number) => ({ binds, coverLost, trouble });
   it("place by place: 10 and 30 in a hundred are 20", () =>
     expect(
       averageChances([
-        [of(0.1, 0.02, 0.12), of(0, 0, 0)],
-        [of(0.3, 0.06, 0.36), of(1, 0.5, 1)],
+        [given(0.1, 0.02, 0.12), given(0, 0, 0)],
+        [given(0.3, 0.06, 0.36), given(1, 0.5, 1)],
       ]),
-    ).toEqual([of(0.2, 0.04, 0.24), of(0.5, 0.25, 0.5)]));
+    ).toEqual([given(0.2, 0.04, 0.24), given(0.5, 0.25, 0.5)]));
   it("cover that nobody can tell of stays untold", () =>
-    expect(averageChances([[of(0.2, null, 0.2)], [of(0.4, null, 0.4)]])).toEqual([
+    expect(averageChances([[given(0.2, null, 0.2)], [given(0.4, null, 0.4)]])).toEqual([
       { binds: expect.closeTo(0.3, 9), coverLost: null, trouble: expect.closeTo(0.3, 9) },
     ]));
   it("nothing drawn is nothing", () => expect(averageChances([])).toEqual([]));

@@ -32,22 +32,22 @@ export type Rout = {
  * How much wider and deeper a rebate must be routed for a sealed unit, and what timber that leaves. Limits are inclusive.
  * @example bed 2 + unit 14 + 1 + bead 10 = 27 in timber of 44, rebate 18 // rout 9 wider, 17 of upstand left
  */
-export function routFor(of: RoutInput): Rout {
-  const width = [of.bed, of.unit, of.faceClearance, of.bead].reduce<Nm>(addNm, nm(0));
+export function routFor(input: RoutInput): Rout {
+  const width = [input.bed, input.unit, input.faceClearance, input.bead].reduce<Nm>(addNm, nm(0));
   const missing = (needed: Nm, there: Nm): Nm => nm(Math.max(0, needed - there));
-  const newWidth = nm(Math.max(width, of.rebateWidth));
-  const newDepth = nm(Math.max(of.depthNeeded, of.rebateDepth));
-  const upstandLeft = takeNm(of.timber, newWidth);
+  const newWidth = nm(Math.max(width, input.rebateWidth));
+  const newDepth = nm(Math.max(input.depthNeeded, input.rebateDepth));
+  const upstandLeft = takeNm(input.timber, newWidth);
   const webs = SIDES.flatMap((side) => {
-    const face = of.faces[side];
+    const face = input.faces[side];
     if (face === undefined) return [];
-    const left = takeNm(face, nm(newDepth * (of.twoSided ? 2 : 1)));
-    return [{ side, left, holds: left >= of.leastWeb }];
+    const left = takeNm(face, nm(newDepth * (input.twoSided ? 2 : 1)));
+    return [{ side, left, holds: left >= input.leastWeb }];
   });
-  const upstandHolds = upstandLeft >= of.leastUpstand;
+  const upstandHolds = upstandLeft >= input.leastUpstand;
   return {
-    width: { needed: width, by: missing(width, of.rebateWidth) },
-    depth: { needed: of.depthNeeded, by: missing(of.depthNeeded, of.rebateDepth) },
+    width: { needed: width, by: missing(width, input.rebateWidth) },
+    depth: { needed: input.depthNeeded, by: missing(input.depthNeeded, input.rebateDepth) },
     upstandLeft,
     upstandHolds,
     webs,

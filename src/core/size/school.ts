@@ -55,7 +55,7 @@ export const BOOK_UNIT_EDGE: Nm = mm(2000);
  * @example deductionOf({ school: "by-the-book", unit: "mm", width: mm(800), height: mm(900) }) // 10 mm: 3.4 m round
  * @example the same of a sealed unit // 6 mm and 6 mm: no edge over 2 m
  */
-export function deductionOf(of: {
+export function deductionOf(pane: {
   readonly school: Exclude<School, "own" | "like-for-like" | "best-odds" | "next-size-down">;
   readonly unit: LengthUnit;
   readonly width: Nm;
@@ -63,17 +63,17 @@ export function deductionOf(of: {
   readonly sealed?: boolean;
 }): Deduction {
   const both = (off: Nm, source: string): Deduction => ({ width: off, height: off, source });
-  switch (of.school) {
+  switch (pane.school) {
     case "snug":
-      return both(of.unit === "mm" ? mm(1) : inches(0, 1, 16), "snug school: 1 mm or 1/16 in");
+      return both(pane.unit === "mm" ? mm(1) : inches(0, 1, 16), "snug school: 1 mm or 1/16 in");
     case "easy":
-      return both(of.unit === "mm" ? mm(3) : inches(0, 1, 8), "easy school: 3 mm or 1/8 in");
+      return both(pane.unit === "mm" ? mm(3) : inches(0, 1, 8), "easy school: 3 mm or 1/8 in");
     case "by-the-book": {
-      if (of.sealed) {
+      if (pane.sealed) {
         const off = (length: Nm): Nm => (length <= BOOK_UNIT_EDGE ? mm(6) : mm(10));
-        return { width: off(of.width), height: off(of.height), source: "BS 6262 family, sealed unit" };
+        return { width: off(pane.width), height: off(pane.height), source: "BS 6262 family, sealed unit" };
       }
-      const perimeter = nm(2 * addNm(of.width, of.height));
+      const perimeter = nm(2 * addNm(pane.width, pane.height));
       return both(perimeter <= BOOK_PERIMETER ? mm(6) : mm(10), "BS 6262 family, single glass");
     }
   }

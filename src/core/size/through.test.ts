@@ -33,8 +33,8 @@ describe("through the thickness", () => {
     ["flush", 10],
     ["sunk", 9],
   ])("a bead that stands %s wants no cure", (_, bead) => {
-    const of = { rebateWidth: mm(18), bed: mm(2), glass: mm(6), faceClearance: mm(0), bead: mm(bead) };
-    expect(throughThickness(of).cures).toBeNull();
+    const given = { rebateWidth: mm(18), bed: mm(2), glass: mm(6), faceClearance: mm(0), bead: mm(bead) };
+    expect(throughThickness(given).cures).toBeNull();
   });
 
   it("a sunk bead is brought flush by the bed", () => {

@@ -47,10 +47,10 @@ export type Through = {
  * @example rebate 18, bed 2, glass 4, no clearance, bead 12 // flush
  * @example the same with 6 mm glass // 2 mm proud: bead of 10, or 4 mm glass, or 2 mm more rebate
  */
-export function throughThickness(of: ThroughInput): Through {
-  const needed = [of.bed, of.glass, of.faceClearance, of.bead].reduce<Nm>(addNm, nm(0));
-  const spare = takeNm(of.rebateWidth, needed);
-  const front = takeNm(of.rebateWidth, [of.bed, of.glass, of.faceClearance].reduce<Nm>(addNm, nm(0)));
+export function throughThickness(input: ThroughInput): Through {
+  const needed = [input.bed, input.glass, input.faceClearance, input.bead].reduce<Nm>(addNm, nm(0));
+  const spare = takeNm(input.rebateWidth, needed);
+  const front = takeNm(input.rebateWidth, [input.bed, input.glass, input.faceClearance].reduce<Nm>(addNm, nm(0)));
   const over = nm(Math.max(0, -spare));
   const less = (from: Nm): Nm | null => (from > over ? takeNm(from, over) : null);
   return {
@@ -62,11 +62,11 @@ export function throughThickness(of: ThroughInput): Through {
       over === 0
         ? null
         : {
-            slimmerBead: less(of.bead),
-            thinnerGlass: less(of.glass),
-            thinnerBed: less(of.bed),
-            widerRebate: addNm(of.rebateWidth, over),
+            slimmerBead: less(input.bead),
+            thinnerGlass: less(input.glass),
+            thinnerBed: less(input.bed),
+            widerRebate: addNm(input.rebateWidth, over),
           },
-    bedToFlush: spare >= 0 ? addNm(of.bed, spare) : null,
+    bedToFlush: spare >= 0 ? addNm(input.bed, spare) : null,
   };
 }

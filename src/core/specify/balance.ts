@@ -18,7 +18,7 @@ export type Balance = {
  * glass changes each by half of it.
  * @example lower sash of 9 kg, glass from 4.1 to 5.47 kg // 4.25 before, 4.935 after
  */
-export function balanceFor(of: {
+export function balanceFor(sash: {
   readonly sash: "upper" | "lower";
   /** Whole sash with the old glass, kg. */
   readonly sashKg: number;
@@ -26,9 +26,9 @@ export function balanceFor(of: {
   readonly newGlassKg: number;
   readonly offKg?: number;
 }): Balance {
-  const off = (of.sash === "upper" ? 1 : -1) * (of.offKg ?? OFF_BALANCE_KG);
-  const before = of.sashKg / 2 + off;
-  const change = (of.newGlassKg - of.oldGlassKg) / 2;
+  const off = (sash.sash === "upper" ? 1 : -1) * (sash.offKg ?? OFF_BALANCE_KG);
+  const before = sash.sashKg / 2 + off;
+  const change = (sash.newGlassKg - sash.oldGlassKg) / 2;
   return { before, after: before + change, change };
 }
 

@@ -19,8 +19,13 @@ export const USUAL_FILL = 0.9;
 
 /** A gas with air for the rest, each property by its share. @example mixed("argon", 0.9).density // 1.6523 */
 export function mixed(gas: GasName, share: number): Gas {
-  const of = (key: keyof Gas): number => share * GASES[gas][key] + (1 - share) * GASES.air[key];
-  return { density: of("density"), viscosity: of("viscosity"), conductivity: of("conductivity"), heat: of("heat") };
+  const mixed = (key: keyof Gas): number => share * GASES[gas][key] + (1 - share) * GASES.air[key];
+  return {
+    density: mixed("density"),
+    viscosity: mixed("viscosity"),
+    conductivity: mixed("conductivity"),
+    heat: mixed("heat"),
+  };
 }
 
 /** Corrected emissivity of plain glass. Source: EN 673. */
@@ -78,13 +83,13 @@ const OVER_ALL = 15;
  * @example one sheet of 4 mm, no cavity // 5.75
  * @example 4-16-4, air, uncoated // 2.7
  */
-export function centreHeat(of: { readonly glassMm: Mm; readonly cavities: readonly Cavity[] }): number {
-  const glass = (of.glassMm / 1000) * GLASS_MK_W;
-  if (of.cavities.length === 0) return 1 / (R_OUTSIDE + glass + R_INSIDE);
-  let shares = of.cavities.map(() => OVER_ALL / of.cavities.length);
+export function centreHeat(unit: { readonly glassMm: Mm; readonly cavities: readonly Cavity[] }): number {
+  const glass = (unit.glassMm / 1000) * GLASS_MK_W;
+  if (unit.cavities.length === 0) return 1 / (R_OUTSIDE + glass + R_INSIDE);
+  let shares = unit.cavities.map(() => OVER_ALL / unit.cavities.length);
   let resistances: readonly number[] = [];
   for (let round = 0; round < 100; round++) {
-    resistances = of.cavities.map((c, i) => 1 / conductanceOf(c, shares[i] ?? OVER_ALL));
+    resistances = unit.cavities.map((c, i) => 1 / conductanceOf(c, shares[i] ?? OVER_ALL));
     const sum = resistances.reduce((a, b) => a + b, 0);
     const next = resistances.map((r) => (OVER_ALL * r) / sum);
     const moved = Math.max(...next.map((t, i) => Math.abs(t - (shares[i] ?? 0))));

@@ -17,7 +17,7 @@ export type HingeLoad = {
  * its width: the top hinge is pulled by m g (W / 2) / apart. A top-hung sash's stays carry its mass; no pull is worked out.
  * @example side-hung, 20 kg after, 600 wide, hinges 900 apart // 20 × 9.80665 × 300 / 900 = 65.4 N
  */
-export function hingeLoad(of: {
+export function hingeLoad(sash: {
   readonly sashKg: number;
   readonly oldGlassKg: number;
   readonly newGlassKg: number;
@@ -26,13 +26,13 @@ export function hingeLoad(of: {
   readonly apartMm: Mm | null;
   readonly ratedKg: number | null;
 }): HingeLoad {
-  const afterKg = of.sashKg + of.newGlassKg - of.oldGlassKg;
-  const pull = (kg: number): number => (kg * G * (of.widthMm / 2)) / (of.apartMm ?? 1);
+  const afterKg = sash.sashKg + sash.newGlassKg - sash.oldGlassKg;
+  const pull = (kg: number): number => (kg * G * (sash.widthMm / 2)) / (sash.apartMm ?? 1);
   return {
-    beforeKg: of.sashKg,
+    beforeKg: sash.sashKg,
     afterKg,
-    pullN: of.apartMm === null ? null : { before: pull(of.sashKg), after: pull(afterKg) },
-    holds: of.ratedKg === null ? null : afterKg <= of.ratedKg,
+    pullN: sash.apartMm === null ? null : { before: pull(sash.sashKg), after: pull(afterKg) },
+    holds: sash.ratedKg === null ? null : afterKg <= sash.ratedKg,
   };
 }
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { oldForNew } from "./old-for-new.ts";
 
 describe("the old thickness against the new", () => {
-  const of = (oldMm: number, newMm: number) => oldForNew({ widthMm: 600, heightMm: 900, oldMm, newMm, leastMm: 4 });
+  const given = (oldMm: number, newMm: number) => oldForNew({ widthMm: 600, heightMm: 900, oldMm, newMm, leastMm: 4 });
   // 0.54 m² × 2.5 kg for each mm.
   it.each([
     ["3 to 4", 3, 4, 1, 1.35, true],
@@ -12,7 +12,7 @@ describe("the old thickness against the new", () => {
     ["6 to 6.4 laminated", 6, 6.4, 0.4, 0.54, false],
     ["6 to 4: lighter, and room gained", 6, 4, -2, -2.7, false],
   ])("%s", (_, old, now, deeper, heavier, thin) => {
-    const got = of(old, now);
+    const got = given(old, now);
     expect(got.deeperMm).toBeCloseTo(deeper, 9);
     expect(got.heavierKg).toBeCloseTo(heavier, 9);
     expect(got.toKg - got.fromKg).toBeCloseTo(got.heavierKg, 9);

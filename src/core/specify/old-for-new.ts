@@ -19,21 +19,24 @@ export type OldForNew = {
  * The old thickness against the new: room, mass, and whether the old was thinner than the house's least.
  * @example 600 × 900, 3 mm was there, 4 mm goes in // 1 mm deeper, 1.35 kg heavier: 4.05 to 5.40
  */
-export function oldForNew(of: {
+export function oldForNew(unit: {
   readonly widthMm: Mm;
   readonly heightMm: Mm;
   readonly oldMm: Mm;
   readonly newMm: Mm;
   readonly leastMm: Mm;
 }): OldForNew {
-  const [fromKg, toKg] = [paneMass(of.widthMm, of.heightMm, [of.oldMm]), paneMass(of.widthMm, of.heightMm, [of.newMm])];
+  const [fromKg, toKg] = [
+    paneMass(unit.widthMm, unit.heightMm, [unit.oldMm]),
+    paneMass(unit.widthMm, unit.heightMm, [unit.newMm]),
+  ];
   return {
-    fromMm: of.oldMm,
-    toMm: of.newMm,
-    deeperMm: of.newMm - of.oldMm,
+    fromMm: unit.oldMm,
+    toMm: unit.newMm,
+    deeperMm: unit.newMm - unit.oldMm,
     heavierKg: toKg - fromKg,
     fromKg,
     toKg,
-    wasThin: of.oldMm < of.leastMm - 0.25,
+    wasThin: unit.oldMm < unit.leastMm - 0.25,
   };
 }

@@ -32,13 +32,13 @@ export type BlockHeight =
  * Too low: it would have to hang under the floor; too high: no room is left above.
  * @example own line 300 above its foot, the neighbour's 304 above the floor, 8 of play // blocks of 4
  */
-export function blockHeight(of: {
+export function blockHeight(panel: {
   readonly lineMm: Mm;
   readonly neighbourMm: Mm;
   /** Opening less glass in height, mm: the most that blocks can be. */
   readonly playMm: Mm;
 }): BlockHeight {
-  const mm = of.neighbourMm - of.lineMm;
+  const mm = panel.neighbourMm - panel.lineMm;
   if (mm < 0) return { kind: "too-low", byMm: -mm };
-  return mm > of.playMm ? { kind: "too-high", byMm: mm - of.playMm } : { kind: "block", mm };
+  return mm > panel.playMm ? { kind: "too-high", byMm: mm - panel.playMm } : { kind: "block", mm };
 }

@@ -28,14 +28,14 @@ describe("what is asked of where a pane is", () => {
   it("what is not asked decides nothing: ticked or not, the verdict is the same", () => {
     for (const { set, at } of places)
       for (const flag of PLACE_FLAGS.filter((f) => !placeAsked(set, at).includes(f))) {
-        const of: Location = { ...at, width: inches(40), height: inches(60) };
-        expect(safetyOf(set, { ...of, [flag]: true }), `${set} ${flag}`).toEqual(safetyOf(set, of));
+        const given: Location = { ...at, width: inches(40), height: inches(60) };
+        expect(safetyOf(set, { ...given, [flag]: true }), `${set} ${flag}`).toEqual(safetyOf(set, given));
       }
   });
   it("nor does a door's edge where it is not asked", () => {
     for (const { set, at } of places.filter((p) => !asksDoorEdge(p.at))) {
-      const of: Location = { ...at, width: inches(40), height: inches(60) };
-      expect(safetyOf(set, { ...of, doorDistance: null })).toEqual(safetyOf(set, of));
+      const given: Location = { ...at, width: inches(40), height: inches(60) };
+      expect(safetyOf(set, { ...given, doorDistance: null })).toEqual(safetyOf(set, given));
     }
   });
 });

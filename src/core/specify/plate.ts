@@ -24,11 +24,11 @@ export const POISSON = 0.23;
  * Stress and deflection by Lévy's series, terms added until both change by less than one part in a hundred thousand.
  * @example 1000 × 1000 × 6 at 1 kPa // 7.55 MPa and 3.05 mm
  */
-export function plateUnder(of: PlateInput): Plate {
-  const a = Math.min(of.widthMm, of.heightMm);
-  const b = Math.max(of.widthMm, of.heightMm);
-  const q = of.loadKpa / 1000; // kPa is 1e-3 N/mm²
-  const stiff = (YOUNG_MPA * of.thicknessMm ** 3) / (12 * (1 - POISSON ** 2));
+export function plateUnder(plate: PlateInput): Plate {
+  const a = Math.min(plate.widthMm, plate.heightMm);
+  const b = Math.max(plate.widthMm, plate.heightMm);
+  const q = plate.loadKpa / 1000; // kPa is 1e-3 N/mm²
+  const stiff = (YOUNG_MPA * plate.thicknessMm ** 3) / (12 * (1 - POISSON ** 2));
   let deflection = 0;
   let moment = (q * a * a) / 8;
   for (let m = 1; m < 400; m += 2) {
@@ -46,9 +46,9 @@ export function plateUnder(of: PlateInput): Plate {
     if (m > 5 && Math.abs(w) < 1e-7 * deflection && Math.abs(mx) < 1e-7 * moment) break;
   }
   return {
-    stressMpa: (6 * moment) / of.thicknessMm ** 2,
+    stressMpa: (6 * moment) / plate.thicknessMm ** 2,
     deflectionMm: deflection,
-    overstated: deflection > of.thicknessMm / 2,
+    overstated: deflection > plate.thicknessMm / 2,
   };
 }
 
@@ -82,10 +82,10 @@ export type PlateVerdict = Plate & {
 };
 
 /** A pane against its allowed stress and deflection: indicative, never a design. */
-export function plateCheck(of: PlateInput & { readonly kind: Parameters<typeof designStrength>[0] }): PlateVerdict {
-  const plate = plateUnder(of);
-  const strengthMpa = designStrength(of.kind);
-  const deflectionLimitMm = Math.min(of.widthMm, of.heightMm) / SPAN_OVER;
+export function plateCheck(pane: PlateInput & { readonly kind: Parameters<typeof designStrength>[0] }): PlateVerdict {
+  const plate = plateUnder(pane);
+  const strengthMpa = designStrength(pane.kind);
+  const deflectionLimitMm = Math.min(pane.widthMm, pane.heightMm) / SPAN_OVER;
   return {
     ...plate,
     strengthMpa,

@@ -17,8 +17,8 @@ describe("one sheet as safety glass", () => {
 
 describe("a unit in safety glass", () => {
   const unit = (...sizes: readonly number[]): Makeup => ({
-    panes: sizes.filter((_, i) => i % 2 === 0).map((of) => ({ mm: of, kind: "float" })),
-    cavities: sizes.filter((_, i) => i % 2 === 1).map((of) => ({ mm: of, gas: "argon", fill: 0.9 })),
+    panes: sizes.filter((_, i) => i % 2 === 0).map((given) => ({ mm: given, kind: "float" })),
+    cavities: sizes.filter((_, i) => i % 2 === 1).map((given) => ({ mm: given, gas: "argon", fill: 0.9 })),
     coatings: [{ face: 3, emissivity: 0.05 }],
     spacer: "warm edge, black",
   });

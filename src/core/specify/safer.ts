@@ -19,10 +19,10 @@ const LAMINATED: readonly (readonly [upTo: number, mm: Mm])[] = [
 ];
 
 /** @example laminatedFor(4) // 6.4; laminatedFor(25.4 / 8) // a quarter inch */
-export const laminatedFor = (of: Mm): Mm =>
-  isInchMake(of)
-    ? toMm(THICKNESSES.in.laminated.find((t) => toMm(t) >= of - NEAR_MM) ?? mm(of))
-    : (LAMINATED.find(([upTo]) => of <= upTo)?.[1] ?? of);
+export const laminatedFor = (length: Mm): Mm =>
+  isInchMake(length)
+    ? toMm(THICKNESSES.in.laminated.find((t) => toMm(t) >= length - NEAR_MM) ?? mm(length))
+    : (LAMINATED.find(([upTo]) => length <= upTo)?.[1] ?? length);
 
 /** The widest spacer that is made, in the units that the panes are made in, and finds room; the narrowest where none does. */
 export function spacerUpTo(room: number, was: number, paneMm: Mm): number {

@@ -27,16 +27,16 @@ export type SashMassError =
  * opening, depth × width in section.
  * @example 600 × 900 outside, 50 all round, 40 thick, rebate 10 × 18, softwood // (0.14 m² × 40 mm − 0.0264 m² × 18 mm) × 500 = 2.56 kg
  */
-export function sashTimber(of: SashMembers): Result<SashTimber, SashMassError> {
-  const { outsideMm: out, rebateMm: rebate, thickMm } = of;
+export function sashTimber(members: SashMembers): Result<SashTimber, SashMassError> {
+  const { outsideMm: out, rebateMm: rebate, thickMm } = members;
   if (!(out.width > 0 && out.height > 0 && thickMm > 0)) return fail({ kind: "no-size" });
-  const width = out.width - 2 * of.stileMm;
-  const height = out.height - of.topRailMm - of.bottomRailMm;
+  const width = out.width - 2 * members.stileMm;
+  const height = out.height - members.topRailMm - members.bottomRailMm;
   if (!(width > 0 && height > 0)) return fail({ kind: "no-sight" });
-  const narrowest = Math.min(of.stileMm, of.topRailMm, of.bottomRailMm);
+  const narrowest = Math.min(members.stileMm, members.topRailMm, members.bottomRailMm);
   const cut = rebate.depth > 0 && rebate.width > 0;
   if (cut && (rebate.depth >= narrowest || rebate.width >= thickMm)) return fail({ kind: "rebate-through" });
   const ring = (width + 2 * rebate.depth) * (height + 2 * rebate.depth) - width * height;
   const mm3 = (out.width * out.height - width * height) * thickMm - (cut ? ring * rebate.width : 0);
-  return ok({ kg: (mm3 * of.density) / 1e9, sightMm: { width, height } });
+  return ok({ kg: (mm3 * members.density) / 1e9, sightMm: { width, height } });
 }

@@ -52,18 +52,18 @@ export type StackReadings = {
  * of the commonest sheets first.
  * @example overall 24, pane 4, of two panes // 4-16-4 first, then 4-15-5 and 4-14-6
  */
-export function stacksFor(of: StackReadings): readonly Stack[] {
+export function stacksFor(readings: StackReadings): readonly Stack[] {
   const out: Stack[] = [];
   for (const make of Object.keys(MAKES) as Make[])
-    for (const panes of paneSets(MAKES[make].panes, of.count))
+    for (const panes of paneSets(MAKES[make].panes, readings.count))
       for (const spacers of spacerSets(MAKES[make].spacers, panes)) {
         const overall = nm([...panes, ...spacers].reduce<number>((s, v) => s + v, 0));
-        if (Math.abs(of.overall - overall) > of.overallError) continue;
-        const paneScore = matched(panes, of);
+        if (Math.abs(readings.overall - overall) > readings.overallError) continue;
+        const paneScore = matched(panes, readings);
         if (paneScore === null) continue;
         const equalPanes = panes.every((p) => p === panes[0]);
-        const score = ratio(of.overall - overall, of.overallError) ** 2 + paneScore;
-        out.push({ make, panes, spacers, overall, equalPanes, off: toMm(nm(of.overall - overall)), score });
+        const score = ratio(readings.overall - overall, readings.overallError) ** 2 + paneScore;
+        out.push({ make, panes, spacers, overall, equalPanes, off: toMm(nm(readings.overall - overall)), score });
       }
   return out.sort(
     (a, b) =>
@@ -107,12 +107,12 @@ const rarity = ({ make, panes, equalPanes }: Pick<Stack, "make" | "panes" | "equ
 const unlikeness = (sizes: readonly Nm[]): number => Math.max(...sizes) - Math.min(...sizes);
 
 /** How far the panes read are from panes of the stack, each used once; null when one is in none of them. */
-function matched(panes: readonly Nm[], of: StackReadings): number | null {
-  if (of.panes.length === 0) return 0;
+function matched(panes: readonly Nm[], readings: StackReadings): number | null {
+  if (readings.panes.length === 0) return 0;
   let best: number | null = null;
-  for (const order of orders(panes, of.panes.length)) {
-    if (order.some((p, i) => Math.abs(p - (of.panes[i] ?? p)) > of.paneError)) continue;
-    const score = order.reduce((s, p, i) => s + ratio((of.panes[i] ?? p) - p, of.paneError) ** 2, 0);
+  for (const order of orders(panes, readings.panes.length)) {
+    if (order.some((p, i) => Math.abs(p - (readings.panes[i] ?? p)) > readings.paneError)) continue;
+    const score = order.reduce((s, p, i) => s + ratio((readings.panes[i] ?? p) - p, readings.paneError) ** 2, 0);
     if (best === null || score < best) best = score;
   }
   return best;

@@ -15,12 +15,12 @@ export function unitPence(
   nm2: bigint,
   by: { readonly perM2: Pence; readonly leastCharge: Pence },
 ): Pence {
-  const of =
+  const perSheet =
     makeup.panes.length > 2
       ? UNIT_EXTRAS.triple
       : (makeup.coatings.length > 0 ? UNIT_EXTRAS.coated : 0) +
         (makeup.cavities.some((c) => c.gas !== "air") ? UNIT_EXTRAS.gas : 0);
   const safety = makeup.panes.some((p) => p.kind === "toughened" || p.kind === "laminated") ? UNIT_EXTRAS.safety : 0;
   const plain = greaterOf(partsOf(by.leastCharge), byArea(by.perM2, nm2));
-  return rounded(byShare(plain, 1 + of + safety));
+  return rounded(byShare(plain, 1 + perSheet + safety));
 }

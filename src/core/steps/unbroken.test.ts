@@ -6,44 +6,51 @@ import type { Step } from "./step.ts";
 import type { StepId } from "./step-id.ts";
 import { unbrokenOf } from "./unbroken.ts";
 
-const of = (id: StepId, minutes: number): Step => ({ id, does: "", why: "", minutes });
+const given = (id: StepId, minutes: number): Step => ({ id, does: "", why: "", minutes });
 
 describe("what is done without a break, and what its minutes are", () => {
   it.each<[string, Station, readonly Step[], ReturnType<typeof unbrokenOf>]>([
     [
       "12 + 3 + 20 + 4, the bag not among them",
       "takeout",
-      [of("mark", 1), of("bead-lift", 12), of("loosen", 3), of("cut-free", 20), of("lift-out", 4), of("bag", 6)],
+      [
+        given("mark", 1),
+        given("bead-lift", 12),
+        given("loosen", 3),
+        given("cut-free", 20),
+        given("lift-out", 4),
+        given("bag", 6),
+      ],
       { from: "bead-lift", to: "lift-out", minutes: 39 },
     ],
     [
       "the glass out first: its frame can wait",
       "takeout",
-      [of("shards", 15), of("lift-out", 4), of("face-putty", 20), of("sprigs", 5)],
+      [given("shards", 15), given("lift-out", 4), given("face-putty", 20), given("sprigs", 5)],
       { from: "shards", to: "lift-out", minutes: 19 },
     ],
     [
       "no glass to lift: to the last that is drawn",
       "takeout",
-      [of("sprigs", 5), of("shards", 15), of("bed-putty", 10)],
+      [given("sprigs", 5), given("shards", 15), given("bed-putty", 10)],
       { from: "sprigs", to: "shards", minutes: 20 },
     ],
     [
       "6 + 3 + 1 + 5 + 6: bed to sprigs, the face can wait",
       "set",
       [
-        of("warm", 2),
-        of("bed", 6),
-        of("pack", 3),
-        of("face-check", 1),
-        of("press", 5),
-        of("sprigs", 6),
-        of("face", 15),
+        given("warm", 2),
+        given("bed", 6),
+        given("pack", 3),
+        given("face-check", 1),
+        given("press", 5),
+        given("sprigs", 6),
+        given("face", 15),
       ],
       { from: "bed", to: "sprigs", minutes: 21 },
     ],
-    ["one step is no stretch", "takeout", [of("mark", 1), of("sprigs", 5), of("bag", 6)], null],
-    ["no glass is touched", "ready", [of("clean", 12), of("prime", 5)], null],
+    ["one step is no stretch", "takeout", [given("mark", 1), given("sprigs", 5), given("bag", 6)], null],
+    ["no glass is touched", "ready", [given("clean", 12), given("prime", 5)], null],
     ["nothing to do", "set", [], null],
   ])("%s", (_, station, steps, is) => expect(unbrokenOf(station, steps)).toEqual(is));
 

@@ -126,8 +126,10 @@ describe("which bead first", () => {
 });
 
 /** Every order of four, tried one by one. */
-const permutations = <T>(of: readonly T[]): T[][] =>
-  of.length === 0 ? [[]] : of.flatMap((x) => permutations(of.filter((y) => y !== x)).map((rest) => [x, ...rest]));
+const permutations = <T>(items: readonly T[]): T[][] =>
+  items.length === 0
+    ? [[]]
+    : items.flatMap((x) => permutations(items.filter((y) => y !== x)).map((rest) => [x, ...rest]));
 const keeps = (way: readonly string[], rules: readonly { first: string; next: string }[]): boolean =>
   rules.every((r) => way.indexOf(r.first) < way.indexOf(r.next));
 

@@ -67,17 +67,17 @@ export type BeadsInput = {
  * @example top and bottom run through, 600 × 900 // left, right, bottom, top
  * @example each runs through at one end and butts at the other, all the way round // impossible: all four corners
  */
-export function beadOrder(of: BeadsInput): BeadOrder {
-  const rules = jointRules(of.joints);
+export function beadOrder(input: BeadsInput): BeadOrder {
+  const rules = jointRules(input.joints);
   const found = removalOrder(
-    SIDES.map((id) => ({ id, rank: rankOf(id, of) })),
+    SIDES.map((id) => ({ id, rank: rankOf(id, input) })),
     rules,
   );
   if (found.kind === "impossible") return { kind: "impossible", corners: found.circle.map((r) => r.because as Corner) };
-  const unmarked = CORNERS.filter((c) => of.joints[c] === undefined);
+  const unmarked = CORNERS.filter((c) => input.joints[c] === undefined);
   return {
     kind: "order",
-    steps: found.order.map((side, turn) => stepFor(side, found.order.slice(0, turn), of.joints)),
+    steps: found.order.map((side, turn) => stepFor(side, found.order.slice(0, turn), input.joints)),
     free: found.free,
     last: found.order[3] ?? "top",
     unmarked,
@@ -97,17 +97,17 @@ export const jointRules = (joints: Joints): readonly (Before<Side> & { readonly 
   });
 
 /** Lower comes sooner. The head is kept till last, but where the school takes head and foot first. */
-function rankOf(side: Side, of: BeadsInput): number {
+function rankOf(side: Side, input: BeadsInput): number {
   const upright = side === "left" || side === "right";
   const place = { left: 0, right: 0.1, bottom: 0.2, top: 0.3 }[side];
-  switch (of.school) {
+  switch (input.school) {
     case "longest": {
       if (side === "top") return 10;
-      const longer = of.height >= of.width;
+      const longer = input.height >= input.width;
       return (upright === longer ? 0 : 1) + place;
     }
     case "long-sides": {
-      const longer = of.height >= of.width;
+      const longer = input.height >= input.width;
       return (upright === longer ? 0 : 1) + place;
     }
     case "ends":
@@ -151,8 +151,11 @@ function stepFor(side: Side, gone: readonly Side[], joints: Joints): BeadStep {
  * came out last goes in first.
  * @example out left, right, bottom, top with top and bottom running through // back bottom, top, left, right where ends go first
  */
-export function refitOrder(of: BeadsInput, demand: "ends-first" | "sides-first" | "reverse"): readonly Side[] | null {
-  const out = beadOrder(of);
+export function refitOrder(
+  input: BeadsInput,
+  demand: "ends-first" | "sides-first" | "reverse",
+): readonly Side[] | null {
+  const out = beadOrder(input);
   if (out.kind === "impossible") return null;
   const was = out.steps.map((s) => s.side);
   const rank = (side: Side): number => {
@@ -161,7 +164,7 @@ export function refitOrder(of: BeadsInput, demand: "ends-first" | "sides-first" 
     const end = side === "top" || side === "bottom";
     return (end === (demand === "ends-first") ? 0 : 10) + back;
   };
-  const rules = jointRules(of.joints).map((r) => ({ first: r.next, next: r.first, because: r.because }));
+  const rules = jointRules(input.joints).map((r) => ({ first: r.next, next: r.first, because: r.because }));
   const found = removalOrder(
     SIDES.map((id) => ({ id, rank: rank(id) })),
     rules,

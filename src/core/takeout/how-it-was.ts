@@ -50,19 +50,19 @@ export function mirrored(item: MapItem): MapItem {
  * taken for the nearest edge.
  * @example a tap at the foot, a quarter from the left // bottom, 0.25
  */
-export function tapped(of: {
+export function tapped(tap: {
   readonly x: number;
   readonly y: number;
   readonly box: { readonly left: number; readonly top: number; readonly width: Mm; readonly height: Mm };
 }): { readonly edge: Side; readonly share: number } {
-  const { box } = of;
-  const across = clamp((of.x - box.left) / box.width);
-  const up = clamp(1 - (of.y - box.top) / box.height);
+  const { box } = tap;
+  const across = clamp((tap.x - box.left) / box.width);
+  const up = clamp(1 - (tap.y - box.top) / box.height);
   const far: Readonly<Record<Side, number>> = {
-    left: Math.abs(of.x - box.left),
-    right: Math.abs(of.x - box.left - box.width),
-    top: Math.abs(of.y - box.top),
-    bottom: Math.abs(of.y - box.top - box.height),
+    left: Math.abs(tap.x - box.left),
+    right: Math.abs(tap.x - box.left - box.width),
+    top: Math.abs(tap.y - box.top),
+    bottom: Math.abs(tap.y - box.top - box.height),
   };
   const edge = SIDES.reduce((near, s) => (far[s] < far[near] ? s : near));
   return { edge, share: edge === "left" || edge === "right" ? up : across };

@@ -246,12 +246,12 @@ function bedStep(f: StepFacts): Step {
     ],
     gasket: ["bed-gasket", "Wipe the groove and the leg clean.", "Grit under a gasket is a leak.", ["damp cloth"]],
   };
-  const of = by[frameOf(f.system).oldBond(f.detail)];
+  const bedWords = by[frameOf(f.system).oldBond(f.detail)];
   return {
-    id: of[0],
-    does: of[1],
-    why: of[2],
-    tools: of[3],
+    id: bedWords[0],
+    does: bedWords[1],
+    why: bedWords[2],
+    tools: bedWords[3],
     minutes: 8,
     hazards: f.detail.bond === "silicone" ? ["solvent"] : ["knives"],
   };

@@ -21,14 +21,14 @@ export function takeoutSteps(f: StepFacts): readonly Step[] {
   if (whole) return [...guardSteps(f), ...(f.front.length > 0 ? stepsOfPart("front", f) : []), ...outOfFrame(whole)];
   if (f.closed) return [];
   const parts = partsInOrder(f);
-  const of = (kinds: readonly PartKind[]): readonly Step[] => kinds.flatMap((part) => stepsOfPart(part, f));
+  const stepsFor = (kinds: readonly PartKind[]): readonly Step[] => kinds.flatMap((part) => stepsOfPart(part, f));
   const first = parts.filter((p) => BEFORE_FACES.includes(p));
   const rest = parts.filter((p) => !BEFORE_FACES.includes(p));
   return [
     ...guardSteps(f),
-    ...of(first),
+    ...stepsFor(first),
     ...markSteps(f),
-    ...(f.glassFirst ? brokenFirst(rest, of) : of(rest)),
+    ...(f.glassFirst ? brokenFirst(rest, stepsFor) : stepsFor(rest)),
     ...afterSteps(f),
   ];
 }
@@ -37,12 +37,15 @@ export function takeoutSteps(f: StepFacts): readonly Step[] {
  * Broken glass leaves before what held it. Where its groove is shut all round, only what is loose is drawn: the rest comes out
  * once a member is off.
  */
-function brokenFirst(parts: readonly PartKind[], of: (kinds: readonly PartKind[]) => readonly Step[]): readonly Step[] {
-  const before = of(parts.filter((p) => BEFORE_GLASS.includes(p)));
+function brokenFirst(
+  parts: readonly PartKind[],
+  stepsFor: (kinds: readonly PartKind[]) => readonly Step[],
+): readonly Step[] {
+  const before = stepsFor(parts.filter((p) => BEFORE_GLASS.includes(p)));
   const held = parts.filter((p) => !BEFORE_GLASS.includes(p));
   if (!held.includes("sash-members"))
-    return [...before, ...of(held.filter((p) => p === "glass")), ...of(held.filter((p) => p !== "glass"))];
+    return [...before, ...stepsFor(held.filter((p) => p === "glass")), ...stepsFor(held.filter((p) => p !== "glass"))];
   const isLoose = (s: Step): boolean => s.id === "shards";
-  const after = of(held);
+  const after = stepsFor(held);
   return [...before, ...after.filter(isLoose), ...after.filter((s) => !isLoose(s))];
 }

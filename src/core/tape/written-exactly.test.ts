@@ -14,7 +14,7 @@ describe("a length that nobody typed", () => {
     [inches(31, 5, 8), "31 5/8", "in"],
     // 127 mm is 5 in exactly: it is read alike either way.
     [inches(5), "127", "mm"],
-  ] as const)("%d is %s %s", (of, text, unit) => expect(writtenExactly(of)).toEqual({ text, unit }));
+  ] as const)("%d is %s %s", (given, text, unit) => expect(writtenExactly(given)).toEqual({ text, unit }));
   it("in a field of another unit it says its own", () => {
     expect(typedExactly(mm(6.4), "in")).toBe("6.4 mm");
     expect(typedExactly(mm(6.4), "mm")).toBe("6.4");
@@ -26,10 +26,10 @@ describe("a length that nobody typed", () => {
       fc.integer({ min: 1, max: 12_000 }).map((parts) => nm(parts * 396_875)),
     );
     fc.assert(
-      fc.property(some, fc.constantFrom("mm" as const, "in" as const), (of, unit) => {
-        const [kept, typed] = [writtenExactly(of), readTape(typedExactly(of, unit), unit)];
+      fc.property(some, fc.constantFrom("mm" as const, "in" as const), (given, unit) => {
+        const [kept, typed] = [writtenExactly(given), readTape(typedExactly(given, unit), unit)];
         const read = readTape(kept.text, kept.unit);
-        expect([read.ok && read.value.exact, typed.ok && typed.value.exact]).toEqual([of, of]);
+        expect([read.ok && read.value.exact, typed.ok && typed.value.exact]).toEqual([given, given]);
       }),
     );
   });

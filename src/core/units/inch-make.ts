@@ -18,8 +18,8 @@ export function makeText(mm: Mm): string {
 }
 
 /** So many parts of an inch, in lowest terms. @example fractionText(24, 64) // "3/8"; fractionText(72, 64) // "1 1/8" */
-export function fractionText(n: number, of: number): string {
-  let [top, parts] = [n, of];
+export function fractionText(n: number, inches: number): string {
+  let [top, parts] = [n, inches];
   while (parts > 1 && top % 2 === 0) [top, parts] = [top / 2, parts / 2];
   const whole = Math.floor(top / parts);
   const rest = top - whole * parts;

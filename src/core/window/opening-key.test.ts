@@ -17,11 +17,11 @@ describe("a name as people mean it", () => {
 });
 
 describe("one hole in the wall", () => {
-  const of = (address: string, opening: string, light = "") => openingKey({ address, opening, light });
+  const given = (address: string, opening: string, light = "") => openingKey({ address, opening, light });
   it("the same on another round, written another way", () =>
-    expect(of("20 Beech Rd", "kitchen", "Lower sash")).toBe(of("no. 20 beech road", "Kitchen", "lower sash")));
+    expect(given("20 Beech Rd", "kitchen", "Lower sash")).toBe(given("no. 20 beech road", "Kitchen", "lower sash")));
   it("another light of it is another", () =>
-    expect(of("20 Beech Rd", "kitchen", "lower sash")).not.toBe(of("20 Beech Rd", "kitchen", "upper sash")));
+    expect(given("20 Beech Rd", "kitchen", "lower sash")).not.toBe(given("20 Beech Rd", "kitchen", "upper sash")));
   it("an opening called like an address is not taken for one", () =>
-    expect(of("5", "kitchen hall")).not.toBe(of("5 kitchen", "hall")));
+    expect(given("5", "kitchen hall")).not.toBe(given("5 kitchen", "hall")));
 });

@@ -45,8 +45,8 @@ export function plainName(text: string): string {
  * One hole in the wall, whatever round it is on: its address, its opening and its light, as people mean them.
  * @example openingKey({ address: "20 Beech Rd", opening: "Kitchen", light: "" }) // "20 beech road|kitchen|"
  */
-export const openingKey = (of: {
+export const openingKey = (place: {
   readonly address: string;
   readonly opening: string;
   readonly light: string;
-}): string => [of.address, of.opening, of.light].map(plainName).join("|");
+}): string => [place.address, place.opening, place.light].map(plainName).join("|");

@@ -11,11 +11,11 @@ export function chaseText(c: Chase, today: Day): string {
 }
 
 /** What is written to whoever is late. @example "Our order OR-1 of Mon 11 May, 1 pane, was promised for Mon 18 May and has not come. …" */
-export const chaseMessage = (of: {
+export const chaseMessage = (order: {
   readonly reference: string;
   readonly sent: Day;
   readonly due: Day;
   readonly panes: number;
   readonly asked: number;
 }): string =>
-  `Our order ${of.reference ? `${of.reference} ` : ""}of ${sayDay(of.sent)}, ${counted(of.panes, "pane")}, was promised for ${sayDay(of.due)} and has not come.${of.asked > 0 ? ` We have asked ${timesText(of.asked)} before.` : ""} Which day can we count on? Somebody waits behind a board for it.`;
+  `Our order ${order.reference ? `${order.reference} ` : ""}of ${sayDay(order.sent)}, ${counted(order.panes, "pane")}, was promised for ${sayDay(order.due)} and has not come.${order.asked > 0 ? ` We have asked ${timesText(order.asked)} before.` : ""} Which day can we count on? Somebody waits behind a board for it.`;

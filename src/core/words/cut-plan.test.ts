@@ -1,7 +1,7 @@
 import { expect, it } from "vitest";
 import { type CutPlanFacts, cutPlanSays } from "./cut-plan.ts";
 
-const of = (more: Partial<CutPlanFacts>): CutPlanFacts => ({
+const given = (more: Partial<CutPlanFacts>): CutPlanFacts => ({
   sheets: 4,
   placed: 12,
   of: 12,
@@ -39,4 +39,4 @@ it.each<[string, Partial<CutPlanFacts>, string]>([
     { placed: 9, each: null },
     "9 of 12 {panes} from 4 sheets: perhaps it can be done for less, nobody has proved that it cannot.",
   ],
-])("%s", (_, more, says) => expect(cutPlanSays(of(more))).toBe(says));
+])("%s", (_, more, says) => expect(cutPlanSays(given(more))).toBe(says));

@@ -46,8 +46,8 @@ export const piecesOf = (sentence: Template, dialect: Dialect): readonly Piece[]
     .split(/(\{[A-Za-z]+\})/)
     .flatMap((text): Piece[] => {
       if (text === "") return [];
-      const of = termIn(text);
-      return [{ text: say(text, dialect), term: of }];
+      const term = termIn(text);
+      return [{ text: say(text, dialect), term: term }];
     });
 
 function termIn(braced: string): Term | null {

@@ -18,7 +18,7 @@ import { inUnit, metric } from "./in-unit.ts";
  * @example that on a metric cutter's order // "5/8 in (15.9 mm: 3.2 - 9.5 - 3.2) sealed unit, 1/8 - 3/8 - 1/8, …"
  */
 export function glassText(
-  of: {
+  pane: {
     readonly thicknessNm: number;
     readonly glass: GlassKind;
     readonly makeup?: Makeup | null | undefined;
@@ -30,9 +30,12 @@ export function glassText(
     cutter = unit,
   }: { readonly dialect: Dialect; readonly unit: LengthUnit; readonly cutter?: LengthUnit },
 ): string {
-  if (of.whole) return wholeText(of.whole);
-  const thick = `${thicknessText(of.thicknessNm, unit, cutter)}${besideIn(of, cutter)}`;
-  return say(of.makeup ? `${thick} {unit}, ${makeupText(of.makeup)}` : `${thick} ${GLASS_NAMES[of.glass]}`, dialect);
+  if (pane.whole) return wholeText(pane.whole);
+  const thick = `${thicknessText(pane.thicknessNm, unit, cutter)}${besideIn(pane, cutter)}`;
+  return say(
+    pane.makeup ? `${thick} {unit}, ${makeupText(pane.makeup)}` : `${thick} ${GLASS_NAMES[pane.glass]}`,
+    dialect,
+  );
 }
 
 /** Millimetres of what is made in inches, for a cutter who stocks metric sheets: he says what of his comes nearest. */
@@ -41,7 +44,7 @@ function besideIn(
   cutter: LengthUnit,
 ) {
   if (cutter !== "mm" || !isInchMake(thicknessNm / 1e6)) return "";
-  const tenth = (of: Mm): string => of.toFixed(1);
+  const tenth = (length: Mm): string => length.toFixed(1);
   const layers = makeup?.panes.flatMap((p, i) => [p.mm, makeup.cavities[i]?.mm ?? 0]).slice(0, -1) ?? [];
   const each = layers.length > 0 ? `: ${layers.map(tenth).join(" - ")}` : "";
   return ` (${metric(`${tenth(thicknessNm / 1e6)} mm${each}`)})`;
@@ -74,7 +77,7 @@ export function thicknessText(thicknessNm: number, unit: LengthUnit, cutter: Len
  * @example 4 mm patterned, reeded, bronze // "4 mm bronze patterned, reeded"
  */
 export function sheetText(
-  of: {
+  line: {
     readonly thicknessNm: number;
     readonly glass: GlassKind;
     readonly pattern?: string | undefined;
@@ -82,6 +85,6 @@ export function sheetText(
   },
   { dialect, unit }: { readonly dialect: Dialect; readonly unit: LengthUnit },
 ): string {
-  const sheet = [thicknessText(of.thicknessNm, unit), of.tint, say(GLASS_NAMES[of.glass], dialect)];
-  return [sheet.filter(Boolean).join(" "), of.pattern].filter(Boolean).join(", ");
+  const sheet = [thicknessText(line.thicknessNm, unit), line.tint, say(GLASS_NAMES[line.glass], dialect)];
+  return [sheet.filter(Boolean).join(" "), line.pattern].filter(Boolean).join(", ");
 }

@@ -10,23 +10,23 @@ import { percent } from "./percent.ts";
  */
 export function goesAsWords(
   supplier: string,
-  of: { readonly grid: Grid | null; readonly larger: { readonly by: Nm; readonly own: OwnFrom } | null },
+  size: { readonly grid: Grid | null; readonly larger: { readonly by: Nm; readonly own: OwnFrom } | null },
   unit: LengthUnit,
 ): string {
-  const by = of.larger === null ? 0 : toMm(of.larger.by);
+  const by = size.larger === null ? 0 : toMm(size.larger.by);
   const why = [
-    of.grid === null ? "" : `cuts to ${of.grid}`,
-    of.larger === null
+    size.grid === null ? "" : `cuts to ${size.grid}`,
+    size.larger === null
       ? ""
-      : `sends ${smallText(Math.abs(by), unit)} ${by > 0 ? "larger" : "smaller"} than a size goes by (${fromWords(of.larger.own)})`,
+      : `sends ${smallText(Math.abs(by), unit)} ${by > 0 ? "larger" : "smaller"} than a size goes by (${fromWords(size.larger.own)})`,
   ].filter(Boolean);
   return `${supplier} ${why.join(", and ")}: it goes to them as`;
 }
 
 /** @example "Theirs scatter by 1.8 mm (your own, from 34 sides): 2% trouble, where a size reckons with 0.9%." */
 export const theirOddsWords = (
-  of: { readonly chances: Chances; readonly scatterMm: Mm; readonly own: OwnFrom },
+  odds: { readonly chances: Chances; readonly scatterMm: Mm; readonly own: OwnFrom },
   usual: Chances | null,
   unit: LengthUnit,
 ): string =>
-  `Theirs scatter by ${smallText(of.scatterMm, unit)} (${fromWords(of.own)}): ${percent(of.chances.trouble)} trouble${usual ? `, where a size reckons with ${percent(usual.trouble)}` : ""}.`;
+  `Theirs scatter by ${smallText(odds.scatterMm, unit)} (${fromWords(odds.own)}): ${percent(odds.chances.trouble)} trouble${usual ? `, where a size reckons with ${percent(usual.trouble)}` : ""}.`;

@@ -18,11 +18,11 @@ const INSTEAD = { ordered: "send this one back", had: "take another" } as const;
  * opening is not read. Of plastic and metal nothing is eased.
  */
 export function goesIn(
-  of: OddsInput,
+  input: OddsInput,
   came: { readonly width: Nm; readonly height: Nm },
   { canEase, got }: { readonly canEase: boolean; readonly got: keyof typeof INSTEAD },
 ): GoesIn | null {
-  const c = arrivedChances(of, { width: toMm(came.width), height: toMm(came.height) });
+  const c = arrivedChances(input, { width: toMm(came.width), height: toMm(came.height) });
   if (!c) return null;
   if (c.trouble < ANY) return { says: "It will go in.", bad: false };
   const cover = c.coverLost === null ? "" : `; covered too little ${percent(c.coverLost)}`;

@@ -69,10 +69,10 @@ export function inUnit<Text extends string>(sentence: Text, unit: LengthUnit): T
   if (unit === "mm") return exact;
   const figured = exact
     .replace(AT_LEAST, (_, n: string) => `at least ${Math.ceil(Number(n) / MM_PER_INCH - 1e-9)} in`)
-    .replace(FIGURES, (_, figures: string, of: string) => {
-      const other = OTHER[of];
+    .replace(FIGURES, (_, figures: string, name: string) => {
+      const other = OTHER[name];
       const number = (n: string): string => other?.of(Number(n.replace("−", "-"))) ?? n;
-      return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? of}`;
+      return `${figures.replace(new RegExp(N, "g"), number)} ${other?.unit ?? name}`;
     });
   return figured.replace(WHOLE_AND_PART, "$1\u00a0$2") as Text;
 }

@@ -155,7 +155,7 @@ describe("a new sash, over the old one", () => {
     };
     expect(looks("left")).toEqual(expect.arrayContaining(["gaps", "opens", "clean", "told"]));
     expect(looks("fixed")).not.toContain("opens");
-    for (const of of ["still", "bed-line", "gasket", "screws", "cavity"]) expect(looks("left")).not.toContain(of);
+    for (const given of ["still", "bed-line", "gasket", "screws", "cavity"]) expect(looks("left")).not.toContain(given);
   });
   it("goes by way of its order to its fit, and never back to a rebate", () => {
     const t = welded();

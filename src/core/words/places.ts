@@ -133,9 +133,9 @@ const PLACE_FACTS: Readonly<Record<Place, readonly [name: Template, howTo: Templ
 
 const PLACES = Object.keys(PLACE_FACTS) as readonly Place[];
 
-const column = (of: 0 | 1): Readonly<Record<Place, Template>> => {
+const column = (index: 0 | 1): Readonly<Record<Place, Template>> => {
   const texts: Partial<Record<Place, Template>> = {};
-  for (const place of PLACES) texts[place] = PLACE_FACTS[place][of];
+  for (const place of PLACES) texts[place] = PLACE_FACTS[place][index];
   return texts as Record<Place, Template>;
 };
 

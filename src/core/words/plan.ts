@@ -30,15 +30,15 @@ export function becauseWords(b: Because): string {
 }
 
 /** What is against a visit where it stands, as a sentence each. */
-export const BROKEN_SAYS: { readonly [R in Broken["rule"]]: (of: string) => string } = {
+export const BROKEN_SAYS: { readonly [R in Broken["rule"]]: (id: string) => string } = {
   unknown: () => "Nobody of that name is on the plan.",
   twice: () => "It stands on the plan twice.",
   "no-day": () => "Nobody works on that day.",
-  "not-working": (of) => `${of} does not work that day.`,
+  "not-working": (id) => `${id} does not work that day.`,
   hours: () => "It does not fit into the day's hours, with the road there and home.",
-  skill: (of) => `It wants somebody who may ${mayText(of)}.`,
+  skill: (id) => `It wants somebody who may ${mayText(id)}.`,
   helper: () => "Two are needed for part of it, and no second person is there.",
-  overlap: (of) => `${of} is somewhere else at that time, or still on the road.`,
+  overlap: (id) => `${id} is somewhere else at that time, or still on the road.`,
   "no-date": () => "What it waits for has no day: get one from whoever sends it, and note it on the order.",
   "too-early": () => "It is too soon: what it waits for is not there by then.",
   "too-late": () => "It is too late: after that day it does no good.",

@@ -33,7 +33,7 @@ const PRODUCT = /^((float|patterned|laminated|toughened)\/\d{1,2}(\.\d)?|unit\/[
  */
 export function termsFromRows(
   rows: readonly Partial<PriceRow>[],
-  of: Pick<Terms, "name" | "makes">,
+  supplier: Pick<Terms, "name" | "makes">,
 ): { readonly ok: true; readonly terms: Terms } | { readonly ok: false; readonly errors: readonly PriceRowError[] } {
   const errors: PriceRowError[] = [];
   let [leastPence, deliveryPence] = [NO_MONEY, NO_MONEY];
@@ -63,7 +63,7 @@ export function termsFromRows(
   return {
     ok: true,
     terms: {
-      ...of,
+      ...supplier,
       leastPence,
       deliveryPence,
       products: [...products].map(([product, pencePerM2]) => ({ product, pencePerM2 })),

@@ -11,4 +11,4 @@ it.each<[Parameters<typeof sheetText>[0], "mm" | "in", string]>([
     "4 mm bronze patterned, reeded",
   ],
   [{ thicknessNm: 6_350_000, glass: "float" }, "in", "1/4 in clear float"],
-])("%o in %s: %s", (of, unit, says) => expect(sheetText(of, { dialect: "a", unit })).toBe(says));
+])("%o in %s: %s", (given, unit, says) => expect(sheetText(given, { dialect: "a", unit })).toBe(says));

@@ -77,5 +77,5 @@ export const SIMULATOR_WORDS: Readonly<Record<HeldBy, Words>> = {
 };
 
 /** How far a corner is off, without its sign. @example farText(-5.94, "mm") // "5.9 mm"; in inches // 15/64" */
-export const farText = (of: number, unit: LengthUnit): string =>
-  writeLength(mm(Math.abs(of)), unit, { places: 1, ticks: 64 });
+export const farText = (length: number, unit: LengthUnit): string =>
+  writeLength(mm(Math.abs(length)), unit, { places: 1, ticks: 64 });

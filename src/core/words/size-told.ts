@@ -13,6 +13,6 @@ export function sizeTold(width: Written, height: Written, unit: LengthUnit): str
   if (writtenIn(width) === unit && writtenIn(height) === unit) return sizeWritten(width, height);
   const [w, h] = [readTape(width.text, width.unit), readTape(height.text, height.unit)];
   if (!w.ok || !h.ok) return sizeWritten(width, height);
-  const told = (of: Nm): string => writeNumber(of, unit, { places: 1, ticks: 32 });
+  const told = (length: Nm): string => writeNumber(length, unit, { places: 1, ticks: 32 });
   return `${told(w.value.adjusted)} × ${told(h.value.adjusted)} ${unit}`;
 }

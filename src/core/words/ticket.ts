@@ -74,9 +74,9 @@ export function glassKnown(book: PaneBook, r: Reckoning, { dialect, unit }: By):
   const makeup = line ? (line.makeup ?? null) : book.makeup;
   // What came is as thick as it was read to be, whatever was ordered or chosen.
   const thicknessNm = r.stands.thickness ?? r.chosen.thickness;
-  const of = line ? { thicknessNm, glass: line.glass, whole: line.whole } : { thicknessNm, glass: r.glass.kind };
+  const glass = line ? { thicknessNm, glass: line.glass, whole: line.whole } : { thicknessNm, glass: r.glass.kind };
   const isUsual = !line && !book.glass && !book.makeup && r.stands.kind === null;
-  return `${glassText({ ...of, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
+  return `${glassText({ ...glass, makeup }, { dialect, unit })}${isUsual ? " (the house's usual: nobody chose it)" : ""}`;
 }
 
 /** A unit of which nobody said what it is made of. @example bought, and measured 28 thick // "{unit} of 28 mm, its make not said" */
@@ -203,8 +203,8 @@ export function sinceOrderedText(r: Reckoning, unit: LengthUnit): Template {
   if (r.poor && r.stands.line && r.stands.as !== "set")
     return `By what is read now no true rectangle is likely to do.${standsMeans(r)} ${r.canEase ? "Ease the {rebate} before it is set" : "Read it again"}, or order it anew.`;
   if (!moved) return "";
-  const by = (n: number, of: string): string =>
-    n === 0 ? "" : `${writeLength(nm(Math.abs(n)), unit, { places: 1, ticks: 32 })} ${n < 0 ? "less" : "more"} ${of}`;
+  const by = (n: number, name: string): string =>
+    n === 0 ? "" : `${writeLength(nm(Math.abs(n)), unit, { places: 1, ticks: 32 })} ${n < 0 ? "less" : "more"} ${name}`;
   const parts = [by(moved.by.width, "width"), by(moved.by.height, "height")].filter(Boolean).join(" and ");
   return `The readings now give ${sizeText(moved.now.width, unit)} × ${sizeText(moved.now.height, unit)} ${unit}: ${parts} than was ordered.${standsMeans(r)}`;
 }

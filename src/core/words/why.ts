@@ -18,11 +18,11 @@ export function whySize(r: Reckoning, unit: LengthUnit, leastGapMm: Mm): readonl
   const cut = r.cut.value;
   const text = (length: Nm): string => writeLength(length, unit, { places: 1, ticks: 32 });
   const exact = (length: Nm): string => writeLength(length, gridUnit(r.rule.grid), { places: 1, ticks: 32 });
-  const axis = (of: "width" | "height"): Sum => ({
-    of: `Glass ${of}`,
+  const axis = (dimension: "width" | "height"): Sum => ({
+    of: `Glass ${dimension}`,
     sum: cut.overruled
-      ? `${exact(cut.glass[of])}: overruled; the sum gave ${exact(cut.reckoned[of])}`
-      : `${text(cut.governs[of].length)} (${PLACE_NAMES[cut.governs[of].place]}) − ${text(cut.deduction[of])} = ${text(cut.reckoned[of])}, down to ${exact(cut.glass[of])}`,
+      ? `${exact(cut.glass[dimension])}: overruled; the sum gave ${exact(cut.reckoned[dimension])}`
+      : `${text(cut.governs[dimension].length)} (${PLACE_NAMES[cut.governs[dimension].place]}) − ${text(cut.deduction[dimension])} = ${text(cut.reckoned[dimension])}, down to ${exact(cut.glass[dimension])}`,
     rule: `smallest reading less the deduction, rounded down to ${r.rule.grid}`,
     source: cut.deduction.source,
   });

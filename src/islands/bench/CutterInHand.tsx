@@ -55,7 +55,7 @@ type Props = {
 export function CutterInHand({ cutters, usualMm, prefs, use }: Props) {
   const [adding, setAdding] = useState(false);
   const [wrong, setWrong] = useState("");
-  const text = (of: number): string => writeLength(nm(of), prefs.unit, { places: 1, ticks: 32 });
+  const text = (length: number): string => writeLength(nm(length), prefs.unit, { places: 1, ticks: 32 });
   const add = async (form: FormData) => {
     const read = readTape(String(form.get("offset")), prefs.unit);
     const name = String(form.get("name")).trim();

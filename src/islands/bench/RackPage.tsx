@@ -110,7 +110,7 @@ type PieceProps = {
 function Piece({ of: { piece, counted }, prefs, today, isHere, said, say }: PieceProps) {
   const listed = piece.count ?? 1;
   const [other, setOther] = useState(listed);
-  const length = (of: number): string => sizeText(nm(of), prefs.unit);
+  const length = (value: number): string => sizeText(nm(value), prefs.unit);
   return (
     <li
       id={pieceId(piece.name)}

@@ -25,9 +25,11 @@ const SHEET_PENCE = 1000;
 export function sparesOf(
   { glass, stock }: Pick<BenchGroup, "glass" | "stock">,
   plan: Planned,
-  of: CutSheet,
+  sheet: CutSheet,
 ): readonly string[] {
-  const pieces = placesOf(of.root).flatMap(({ node }) => (node.kind === "piece" ? (plan.panes[node.piece] ?? []) : []));
+  const pieces = placesOf(sheet.root).flatMap(({ node }) =>
+    node.kind === "piece" ? (plan.panes[node.piece] ?? []) : [],
+  );
   const largest = pieces.toSorted((a, b) => b.widthNm * b.heightNm - a.widthNm * a.heightNm)[0];
   if (!largest) return [];
   const used = new Map<number, number>();
@@ -42,8 +44,8 @@ export function sparesOf(
 type Listed = { readonly widthNm: number; readonly heightNm: number; readonly runs?: LinesRun };
 
 /** A sheet or a pane as it lies on the bench: the lines of a pattern upright. */
-const asItLies = (glass: GlassKind, of: Listed) =>
-  linesUpright({ width: of.widthNm, height: of.heightNm }, glass === "patterned" ? of.runs : undefined);
+const asItLies = (glass: GlassKind, piece: Listed) =>
+  linesUpright({ width: piece.widthNm, height: piece.heightNm }, glass === "patterned" ? piece.runs : undefined);
 
 /** What is left of a sheet, as the sheet itself is listed. */
 export const asListed = (glass: GlassKind, sheet: Pick<Listed, "runs"> | undefined, left: Omit<Listed, "runs">) => {

@@ -22,21 +22,21 @@ export function CureBar({ set, paint, handsOffHours }: Props) {
   const [chosen, setChosen] = useState<Day | null>(null);
   const bars = daysOf(set, paint, handsOffHours);
   const last = bars.at(-1)?.to ?? set;
-  const of = {
+  const window = {
     first: addDays(set, -1),
     count: Math.min(42, Math.max(last - set, LEAST_DAYS) + 3),
     today,
     calendar: firm.calendar,
     bars,
   };
-  const wide = dayAxis({ ...of, width: WIDE });
+  const wide = dayAxis({ ...window, width: WIDE });
   return (
     <div>
       <div className="max-sm:hidden">
         <Axis axis={wide} width={WIDE} choose={setChosen} />
       </div>
       <div className="sm:hidden">
-        <Axis axis={dayAxis({ ...of, width: NARROW })} width={NARROW} choose={setChosen} />
+        <Axis axis={dayAxis({ ...window, width: NARROW })} width={NARROW} choose={setChosen} />
       </div>
       <DayChooser chosen={chosen} choose={setChosen} days={wide.days.map((d) => d.day)} />
     </div>

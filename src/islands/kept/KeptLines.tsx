@@ -8,11 +8,11 @@ import type { Here } from "./here.ts";
 const RoundPage = lazy(() => import("../round/RoundPage.tsx"));
 
 const LINES_BEFORE: LinesBefore = {
-  read: async (pane, of) => {
+  read: async (pane, what) => {
     const there = await keptLine(pane).catch(() => undefined);
-    return there?.of === of ? there.row : undefined;
+    return there?.of === what ? there.row : undefined;
   },
-  keep: (pane, of, row) => keepLine(pane, { of, row }).catch(() => undefined),
+  keep: (pane, what, row) => keepLine(pane, { of: what, row }).catch(() => undefined),
 };
 
 /** A round's lines are worked out a pane at a time, with breath between: a phone stays awake meanwhile. */
@@ -24,8 +24,8 @@ export function KeptLines({ here, round }: { readonly here: Here; readonly round
     void roundLinesFrom(
       here.log,
       round,
-      async (count, of) => {
-        setMade({ count, of });
+      async (count, round) => {
+        setMade({ count, of: round });
         await new Promise((on) => setTimeout(on));
         if (gone) throw new Error("the page was left");
       },

@@ -49,7 +49,7 @@ export function PracticeSash({ facts, start, seconds, unit, over, give }: Props)
     dxMm: facts.dxMm,
     dyMm: facts.dyMm,
   });
-  const text = (of: number): string => writeLength(mm(Math.abs(of)), unit, { places: 1, ticks: 64 });
+  const text = (length: number): string => writeLength(mm(Math.abs(length)), unit, { places: 1, ticks: 64 });
   const add = (at: keyof Packers, by: number) =>
     setPackers((was) => ({ ...was, [at]: Math.max(0, Math.min(MOST, was[at] + by)) }));
   const hangs = `${text(drop)} ${drop >= 0 ? "down" : "too high"}`;

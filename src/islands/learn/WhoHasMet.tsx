@@ -63,7 +63,7 @@ export function WhoHasMet({ met, asked: given, who, prefs }: Props) {
                       of={asTheyAre(by)}
                       value={null}
                       unsaid="to be shown by…"
-                      change={(of) => void ask({ person: who, system, of }, false)}
+                      change={(person) => void ask({ person: who, system, of: person }, false)}
                     />
                   )
                 )}

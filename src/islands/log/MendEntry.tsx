@@ -22,8 +22,8 @@ function leavesOf(value: unknown, path: readonly string[] = []): readonly Leaf[]
 function withLeaf(value: unknown, [key, ...rest]: readonly string[], to: string | number): unknown {
   if (key === undefined) return to;
   if (Array.isArray(value)) return value.map((v, i) => (String(i) === key ? withLeaf(v, rest, to) : v));
-  const of = value as Readonly<Record<string, unknown>>;
-  return { ...of, [key]: withLeaf(of[key], rest, to) };
+  const fields = value as Readonly<Record<string, unknown>>;
+  return { ...fields, [key]: withLeaf(fields[key], rest, to) };
 }
 
 const ID = /^[0-9a-f]{8}-[0-9a-f]{4}-/;

@@ -39,33 +39,33 @@ const LOOK_MS = 20_000;
 const NOT_BY_ONE_KEY: ReadonlySet<Kind> = new Set(["pane.added", "round.opened"]);
 
 /** The entries of one page, with those it writes. A write shows at once, is kept on this device, then sent. */
-export function createLogStore(of: Options): LogStore {
-  const courier = of.courier ?? theCourier();
-  const entries = atom<readonly Entry[]>(of.initial);
-  let through = of.through;
+export function createLogStore(options: Options): LogStore {
+  const courier = options.courier ?? theCourier();
+  const entries = atom<readonly Entry[]>(options.initial);
+  let through = options.through;
   let channel: BroadcastChannel | null = null;
 
   const add = (more: readonly Entry[], own = false) => {
     const there = new Set(entries.get().map((e) => e.id));
     // An order is opened before its first line says whose it is: so orders that a line in the batch names count too.
     const orders = new Set(
-      more.flatMap((e) => (e.about.pane !== undefined && e.about.pane === of.about.pane && e.about.order) || []),
+      more.flatMap((e) => (e.about.pane !== undefined && e.about.pane === options.about.pane && e.about.order) || []),
     );
     const fresh = more.filter((e) => !there.has(e.id) && (own || concerns(e) || orders.has(e.about.order ?? "")));
     if (fresh.length > 0) entries.set([...entries.get(), ...fresh]);
   };
   const remove = (e: Entry) => entries.set(entries.get().filter((x) => x.id !== e.id));
   const concerns = (e: Entry): boolean =>
-    (of.about.pane !== undefined && e.about.pane === of.about.pane) ||
+    (options.about.pane !== undefined && e.about.pane === options.about.pane) ||
     (e.about.order !== undefined &&
-      (e.about.order === of.about.order || entries.get().some((o) => o.about.order === e.about.order))) ||
+      (e.about.order === options.about.order || entries.get().some((o) => o.about.order === e.about.order))) ||
     (e.about.pane === undefined && e.about.order === undefined);
 
   const writtenHere = new Set<string>();
   /** An order holds lines of other panes too, and the firm's rules are written elsewhere: undoing here leaves those alone. */
   const mine = (): readonly Entry[] =>
     entries.get().filter(({ id, about }) => {
-      if (of.about.pane === undefined || about.pane === of.about.pane) return true;
+      if (options.about.pane === undefined || about.pane === options.about.pane) return true;
       return about.pane === undefined && (about.order !== undefined || writtenHere.has(id));
     });
 
@@ -75,7 +75,7 @@ export function createLogStore(of: Options): LogStore {
     const bare = {
       id: uuidv7(),
       at: stampAfter(last || undefined, now),
-      who: of.who(),
+      who: options.who(),
       about,
       kind,
       payload,
@@ -97,13 +97,13 @@ export function createLogStore(of: Options): LogStore {
     const { pane, order } = e.about;
     const knows =
       order !== undefined
-        ? order === of.about.order ||
-          entries.get().some((x) => x.about.order === order && x.about.pane === of.about.pane)
+        ? order === options.about.order ||
+          entries.get().some((x) => x.about.order === order && x.about.pane === options.about.pane)
         : pane !== undefined
-          ? pane === of.about.pane
-          : of.knows !== undefined || of.about.pane === undefined;
+          ? pane === options.about.pane
+          : options.knows !== undefined || options.about.pane === undefined;
     if (thread === null || !knows) return {};
-    return { seen: headsOf(readLog([...(of.knows ?? []), ...entries.get()]).standing, thread) };
+    return { seen: headsOf(readLog([...(options.knows ?? []), ...entries.get()]).standing, thread) };
   }
 
   const strike = (target: Entry, reason: string) => void write("struck", target.about, { entry: target.id, reason });
@@ -111,10 +111,10 @@ export function createLogStore(of: Options): LogStore {
   async function lookForNews(): Promise<void> {
     try {
       const asked = new URLSearchParams({ after: String(through) });
-      if (of.about.pane) {
-        asked.set("pane", of.about.pane);
-        if (of.knows) asked.set("firm", "too");
-      } else if (of.about.order) asked.set("order", of.about.order);
+      if (options.about.pane) {
+        asked.set("pane", options.about.pane);
+        if (options.knows) asked.set("firm", "too");
+      } else if (options.about.order) asked.set("order", options.about.order);
       const at = Date.now();
       const answer = await heard(fetch(`/api/entries?${asked}`));
       hearServerClock(answer.headers.get("x-now"), at, Date.now());
@@ -133,13 +133,13 @@ export function createLogStore(of: Options): LogStore {
     write,
     strike,
     undo() {
-      const target = lastToUndo(readLog(mine()), of.who());
+      const target = lastToUndo(readLog(mine()), options.who());
       if (!target || NOT_BY_ONE_KEY.has(target.kind)) return undefined;
       strike(target, "undone");
       return target;
     },
     redo() {
-      const target = lastToRedo(readLog(mine()), of.who());
+      const target = lastToRedo(readLog(mine()), options.who());
       if (target) strike(target, "brought back");
       return target;
     },

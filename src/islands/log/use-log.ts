@@ -16,21 +16,21 @@ type Of = {
 };
 
 /** The log of one page as it grows, and the reader whose entries go in it. */
-export function useLog(of: Of): {
+export function useLog(log: Of): {
   readonly store: LogStore;
   readonly entries: readonly Entry[];
   readonly prefs: Prefs;
 } {
-  const prefs = usePrefs(of.prefs);
+  const prefs = usePrefs(log.prefs);
   const who = useRef(prefs.who);
   who.current = prefs.who;
   const [store] = useState(() =>
     createLogStore({
-      initial: of.entries,
-      through: of.through,
-      about: of.about,
+      initial: log.entries,
+      through: log.through,
+      about: log.about,
       who: () => who.current,
-      knows: of.firmEntries,
+      knows: log.firmEntries,
     }),
   );
   useEffect(() => store.start(), [store]);

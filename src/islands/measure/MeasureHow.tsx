@@ -9,7 +9,7 @@ import {
   waysFor,
 } from "../../core/measure/ways.ts";
 import { stateName } from "../../core/pane/read-from.ts";
-import { sureOf } from "../../core/pane/sure.ts";
+import { sureOf } from "../../core/pane/readings-sure.ts";
 import { archProof } from "../../core/words/arch.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { PickOne } from "../ui/PickOne.tsx";

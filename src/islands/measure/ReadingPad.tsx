@@ -160,9 +160,9 @@ function PadIn({ place, ask, drawing }: Props) {
 }
 
 /** Its head is off the screen, or under the tape of stations that stays at the top. */
-const coveredAtTop = (of: Element): boolean => {
-  const at = of.getBoundingClientRect();
-  return !of.contains(document.elementFromPoint(at.left + at.width / 2, at.top + 12));
+const coveredAtTop = (element: Element): boolean => {
+  const at = element.getBoundingClientRect();
+  return !element.contains(document.elementFromPoint(at.left + at.width / 2, at.top + 12));
 };
 
 /** In what state the frame is, asked before the first figure: until somebody says it. */

@@ -1,8 +1,9 @@
 import { DOOR } from "../../core/measure/places.ts";
 import { CIRCUMSTANCES } from "../../core/measure/ways.ts";
 import { heldBy } from "../../core/pane/before-order.ts";
+import { orderHolds } from "../../core/pane/order-held.ts";
 import { stateName } from "../../core/pane/read-from.ts";
-import { isSureEnough, orderHolds, sureOf } from "../../core/pane/sure.ts";
+import { isSureEnough, sureOf } from "../../core/pane/readings-sure.ts";
 import { STATION_NAMES } from "../../core/plan/stations.ts";
 import { gapText, tooTight } from "../../core/words/why.ts";
 import { usePane } from "../panels/pane-context.ts";

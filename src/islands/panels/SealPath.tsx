@@ -34,13 +34,13 @@ export function SealPath() {
   );
 }
 
-function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly beadMm: number }) {
+function BeadLine(props: { readonly legMm: number; readonly bedMm: number; readonly beadMm: number }) {
   const { say } = usePane();
-  const path = sealPath(of);
+  const path = sealPath(props);
   return (
     <>
       <Drawn
-        {...of}
+        {...props}
         {...path}
         says={say(
           `The bead runs all round, ${path.fromSightMm.toFixed(1)} mm in from the sight line, fuller in the corners`,
@@ -49,12 +49,12 @@ function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly
       <p className={path.hidden ? "note-glass" : "note-wax"} role="status">
         {path.hidden ? (
           <>
-            A bead of <Mm of={of.beadMm} />, its middle <Mm of={path.fromSightMm} /> in from the sight line: pressed
+            A bead of <Mm of={props.beadMm} />, its middle <Mm of={path.fromSightMm} /> in from the sight line: pressed
             home it is <Mm of={path.spreadMm} /> broad, <Mm of={path.spareMm} /> of leg stays dry on each side.
           </>
         ) : (
           <>
-            A bead of <Mm of={of.beadMm} /> is pressed out to <Mm of={path.spreadMm} /> and would show. At most{" "}
+            A bead of <Mm of={props.beadMm} /> is pressed out to <Mm of={path.spreadMm} /> and would show. At most{" "}
             <Mm of={Math.floor(path.beadAtMostMm * 2) / 2} /> on this leg.
           </>
         )}{" "}
@@ -65,19 +65,19 @@ function BeadLine(of: { readonly legMm: number; readonly bedMm: number; readonly
   );
 }
 
-function TapeLine(of: { readonly legMm: number; readonly bedMm: number }) {
+function TapeLine(props: { readonly legMm: number; readonly bedMm: number }) {
   const { book, reckoning: r, prefs, say } = usePane();
-  const path = tapePath(of.legMm);
+  const path = tapePath(props.legMm);
   if (!path)
     return (
       <p className="note-wax">
-        No tape is narrow enough for a leg of <Mm of={of.legMm} />: measure it again, or bed it in sealant.
+        No tape is narrow enough for a leg of <Mm of={props.legMm} />: measure it again, or bed it in sealant.
       </p>
     );
   return (
     <>
       <Drawn
-        {...of}
+        {...props}
         beadMm={0}
         spreadMm={path.wideMm}
         fromSightMm={path.fromSightMm}

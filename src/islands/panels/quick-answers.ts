@@ -1,6 +1,6 @@
 import { NO_BARS } from "../../core/measure/found.ts";
 import { OPENING } from "../../core/measure/places.ts";
-import { glassMakes } from "../../core/pane/chosen.ts";
+import { glassMakes } from "../../core/pane/glass-here.ts";
 import { needsTemplate } from "../../core/pane/needs-template.ts";
 import { type Meant, meantByWay, readingMeant } from "../../core/pane/read-what.ts";
 import { wasHad } from "../../core/pane/stands.ts";
@@ -23,9 +23,9 @@ export function useQuickAnswers(): Readonly<Partial<Record<UnknownId, readonly Q
   const { book, reckoning: r, write } = usePane();
   const { makeup } = book;
   const { kind, thickness, edges } = r.chosen;
-  const sheet = (of: Nm, why: string): QuickAnswer => {
-    const unit = sheetMakes(of);
-    const text = writeNumber(of, unit);
+  const sheet = (length: Nm, why: string): QuickAnswer => {
+    const unit = sheetMakes(length);
+    const text = writeNumber(length, unit);
     return {
       says: `${text} ${unit} ${GLASS_NAMES[kind]}, ${why}`,
       tell: () => write("specify.glass", { kind, thickness: { text, unit }, edges, pattern: "" }),

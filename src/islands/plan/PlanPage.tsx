@@ -74,20 +74,20 @@ function PlanPage({ data, prefs: initial }: Props) {
   const keep = async (after: readonly Stop[], how: { readonly byHand: boolean; readonly why: string }) => {
     const make = entriesBy(prefs.who);
     const entries: Entry[] = [...changes(kept, after)].map(([visit, s]) => {
-      const of = saidOf.get(visit);
+      const said = saidOf.get(visit);
       return make(
         "plan.visit",
-        { pane: of?.pane },
+        { pane: said?.pane },
         s
           ? {
-              part: of?.part ?? "fit",
+              part: said?.part ?? "fit",
               day: writeDay(s.day),
               from: Math.round(s.from),
               person: s.person,
               helper: s.helper,
               ...how,
             }
-          : { part: of?.part ?? "fit", day: null, from: null, person: "", helper: null, byHand: true, why: "" },
+          : { part: said?.part ?? "fit", day: null, from: null, person: "", helper: null, byHand: true, why: "" },
       );
     });
     if (entries.length === 0) return;
@@ -273,8 +273,8 @@ function PlanPage({ data, prefs: initial }: Props) {
               week={week}
               unit={prefs.unit}
               says={(id) => {
-                const of = saidOf.get(id);
-                return of ? `${of.where}: ${VISIT_PART_NAMES[of.part]}` : null;
+                const said = saidOf.get(id);
+                return said ? `${said.where}: ${VISIT_PART_NAMES[said.part]}` : null;
               }}
               open={setOpened}
             />

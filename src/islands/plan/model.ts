@@ -71,13 +71,13 @@ export type Handed = { readonly stops: readonly Stop[]; readonly went: number; r
 export function handDay(
   week: Week,
   stops: readonly Stop[],
-  of: { readonly day: Day; readonly from: string; readonly to: string },
+  hand: { readonly day: Day; readonly from: string; readonly to: string },
 ): Handed {
-  const own = stops.filter((s) => s.day === of.day && s.person === of.from).sort((a, b) => a.from - b.from);
+  const own = stops.filter((s) => s.day === hand.day && s.person === hand.from).sort((a, b) => a.from - b.from);
   let after = stops.filter((s) => !own.includes(s));
   const stayed: Tried[] = [];
   for (const s of own) {
-    const tried = tryAt(week, after, s.visit, { day: of.day, person: of.to });
+    const tried = tryAt(week, after, s.visit, { day: hand.day, person: hand.to });
     if (tried?.broken.length === 0) after = [...after, tried.stop];
     else {
       after = [...after, s];

@@ -20,7 +20,7 @@ export function Resealing() {
   const done = refurbishHere(book, r).filter((s) => book.steps.get(stepKey("ready", s.id))?.state === "done");
   const spent = effortOf(done).minutes;
   const renew = optionsFor(optionsFacts(book, r), firm.house).find((o) => o.kind === "glass");
-  const cost = (of: Pence) => money(of, firm.house.currency);
+  const cost = (pence: Pence) => money(pence, firm.house.currency);
   return (
     <Part title="Refurbish the {unit}" more="no gas, no guarantee, no test: it may mist again">
       <dl className="max-w-2xl divide-y divide-line text-[15px] [&_dd]:pb-2 [&_dt]:pt-2 [&_dt]:text-[13px] [&_dt]:text-mute">

@@ -5,8 +5,8 @@ import { PhotoOf } from "../photos/PhotoOf.tsx";
 /** A photo a side of the bare seat, one after the other: what the next bond will lie on, and proof of it afterwards. */
 export function SidePhotos({ step }: { readonly step: string }) {
   const { book } = usePane();
-  const of = (side: string) => `${step}/${side}`;
-  const taken = SIDES.filter((side) => book.before.photos.some((p) => p.of === of(side)));
+  const shows = (side: string) => `${step}/${side}`;
+  const taken = SIDES.filter((side) => book.before.photos.some((p) => p.of === shows(side)));
   const next = SIDES.find((side) => !taken.includes(side));
   return (
     <fieldset className="pt-1">
@@ -15,7 +15,7 @@ export function SidePhotos({ step }: { readonly step: string }) {
       </legend>
       <div className="flex flex-wrap gap-1.5">
         {[...taken, ...(next ? [next] : [])].map((side) => (
-          <PhotoOf key={side} station="ready" of={of(side)} caption={`${side} side, bare`} name={`${side} side`} />
+          <PhotoOf key={side} station="ready" of={shows(side)} caption={`${side} side, bare`} name={`${side} side`} />
         ))}
       </div>
     </fieldset>

@@ -7,8 +7,9 @@ import { usePane } from "../panels/pane-context.ts";
 export function UnitEdge({ part }: { readonly part: UnitPart }) {
   const { say } = usePane();
   const d = unitEdge();
-  const now = (of: UnitPart, otherwise: string): string => `${otherwise} ${part === of ? "d-due" : ""}`;
-  const name = (of: UnitPart): string => `${part === of ? "d-wax-text font-semibold" : "d-mute"} max-sm:!text-[27px]`;
+  const now = (unitPart: UnitPart, otherwise: string): string => `${otherwise} ${part === unitPart ? "d-due" : ""}`;
+  const name = (unitPart: UnitPart): string =>
+    `${part === unitPart ? "d-wax-text font-semibold" : "d-mute"} max-sm:!text-[27px]`;
   return (
     <svg
       viewBox={`0 0 ${EDGE_BOX.width} ${EDGE_BOX.height}`}

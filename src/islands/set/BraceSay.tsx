@@ -9,9 +9,9 @@ import { Length } from "../ui/Length.tsx";
 export function BraceSay() {
   const { book, reckoning: r, prefs, say } = usePane();
   const brace = braceHere(book, r);
-  const length = (of: number) => (
+  const length = (value: number) => (
     <strong>
-      <Length nm={mm(Math.round(of * 10) / 10)} unit={prefs.unit} places={1} ticks={32} withUnit />
+      <Length nm={mm(Math.round(value * 10) / 10)} unit={prefs.unit} places={1} ticks={32} withUnit />
     </strong>
   );
   return (

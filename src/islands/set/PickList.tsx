@@ -44,7 +44,7 @@ export function PickList() {
       heightMm: glassMm.height,
       chewed: detailOf(book.added.system, book.before.detail).lost === "some",
     });
-  const unread = (["depth", "width"] as const).filter((of) => r.readings[`rebate-${of}`] === undefined);
+  const unread = (["depth", "width"] as const).filter((material) => r.readings[`rebate-${material}`] === undefined);
   return (
     <Part title="To hand" more="from the section and the way round">
       <dl className="rows">

@@ -104,7 +104,7 @@ function Bench({ facts: given, held, hinge }: BenchProps) {
     dxMm: facts.dxMm,
     dyMm: facts.dyMm,
   });
-  const text = (of: number): string => farText(of, prefs.unit);
+  const text = (length: number): string => farText(length, prefs.unit);
   const add = useCallback(
     (key: keyof Packers, mm: number) => {
       const now = store.get();

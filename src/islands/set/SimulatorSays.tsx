@@ -24,8 +24,8 @@ export const SimulatorSays = memo(function SimulatorSays({ facts, packers, wrong
   const drop = dropWith(facts, packers, wrong);
   const lift = liftOf(facts.sash, drop);
   const advice = wrong ? null : squareBy(facts, packers, BOX);
-  const text = (of: number): string => farText(of, unit);
-  const fine = (of: number): string => writeLength(mm(Math.abs(of)), unit, { places: 2, ticks: 64 });
+  const text = (length: number): string => farText(length, unit);
+  const fine = (length: number): string => writeLength(mm(Math.abs(length)), unit, { places: 2, ticks: 64 });
   const square = Math.abs(drop) <= SQUARE_WITHIN_MM;
   return (
     <>

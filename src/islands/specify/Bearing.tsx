@@ -143,8 +143,9 @@ function Touching() {
   const hot = firm.compounds.filter((c) => mayTouch(c, book, r.glass).says !== "no" && runsInSun(c, dark));
   const against = againstOf(book, r.glass);
   const all = (Object.keys(NAMES) as Setting[]).map((s) => ({ setting: s, ...compatible(s, against) }));
-  const of = (j: "yes" | "care" | "no") => all.filter((a) => a.says === j);
-  const settings = (j: "yes" | "care") => of(j).flatMap((a) => (SET_IN.includes(a.setting) ? [NAMES[a.setting]] : []));
+  const saying = (j: "yes" | "care" | "no") => all.filter((a) => a.says === j);
+  const settings = (j: "yes" | "care") =>
+    saying(j).flatMap((a) => (SET_IN.includes(a.setting) ? [NAMES[a.setting]] : []));
   const title = [
     settings("yes").join(", "),
     settings("care").length > 0 ? `with care ${settings("care").join(", ")}` : "",
@@ -155,7 +156,7 @@ function Touching() {
     <Fold as="small" title={say(`What it may be set in: ${title}`)}>
       <ul className="text-[13px]">
         {(["care", "no"] as const).flatMap((j) =>
-          of(j).map((a) => (
+          saying(j).map((a) => (
             <li key={a.setting} className={j === "no" ? "trouble" : ""}>
               {j === "no" ? "Not" : "With care:"} {say(NAMES[a.setting])}. {say(a.because.join(" "))}
             </li>

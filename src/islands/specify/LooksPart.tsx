@@ -27,13 +27,13 @@ export function LooksPart() {
   const pick = <K extends "runs" | "texture" | "markAt" | "patternOn">(
     key: K,
     name: string,
-    of: readonly NonNullable<Looks[K]>[],
+    values: readonly NonNullable<Looks[K]>[],
     says: (v: NonNullable<Looks[K]>) => string,
   ) => (
     <PickOne
       name={name}
-      of={of.map((v) => [v, says(v)] as const)}
-      value={looks[key] ?? of[0] ?? null}
+      of={values.map((v) => [v, says(v)] as const)}
+      value={looks[key] ?? values[0] ?? null}
       change={(to) => change({ [key]: to } as Partial<Looks>)}
     />
   );

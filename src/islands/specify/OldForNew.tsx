@@ -1,4 +1,4 @@
-import { usualSheet } from "../../core/pane/chosen.ts";
+import { usualSheet } from "../../core/pane/glass-here.ts";
 import { hingeOf } from "../../core/pane/hangs.ts";
 import { oldForNew } from "../../core/specify/old-for-new.ts";
 import { toMm } from "../../core/units/length.ts";

@@ -1,6 +1,6 @@
 import type { Payloads } from "../../core/log/kinds.ts";
 import { readsWhole } from "../../core/measure/ways.ts";
-import { glassMakes, makesOffered, usualSheet } from "../../core/pane/chosen.ts";
+import { glassMakes, makesOffered, usualSheet } from "../../core/pane/glass-here.ts";
 import { locationOf } from "../../core/pane/location.ts";
 import { oldGlassOnly } from "../../core/pane/old-glass.ts";
 import { offItsGasket, takesOneThickness } from "../../core/pane/one-thickness.ts";

@@ -84,7 +84,7 @@ export function Section() {
         <path className="d-sight" d={`M${drawn.sight.from.x} ${drawn.sight.from.y}H${drawn.sight.to.x}`} />
         {drawn.labels.map((l) => {
           const end = l.side === "left" ? "end" : "start";
-          const of = values[l.part];
+          const part = values[l.part];
           return (
             <g key={l.part}>
               <path d={`M${l.at.x} ${l.at.y}L${l.text.x} ${l.text.y}`} className="d-line" />
@@ -95,14 +95,14 @@ export function Section() {
                 textAnchor={end}
                 className={`d-halo d-text ${l.part === "sight" ? "d-wax-text" : l.part === "cover" ? "d-glass-text" : ""}`}
               >
-                {inTwo(of.name).map((line, i) => (
+                {inTwo(part.name).map((line, i) => (
                   <tspan key={line} {...(i > 0 && { x: l.text.x + (l.side === "left" ? -4 : 4), dy: "1.05em" })}>
                     {line}
                   </tspan>
                 ))}
-                {of.nm !== null && (
+                {part.nm !== null && (
                   <tspan className="tight" dx={5}>
-                    <LengthInSvg nm={of.nm} unit={prefs.unit} />
+                    <LengthInSvg nm={part.nm} unit={prefs.unit} />
                   </tspan>
                 )}
               </text>

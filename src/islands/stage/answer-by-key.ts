@@ -1,7 +1,7 @@
 /** What a question of the side can be answered with: chips of a step's card, or the answers at the head of a station. */
 const ANSWERS = "#stage-side [data-answers] :is(label.chip, .answer)";
 
-const isSeen = (of: HTMLElement): boolean => of.getClientRects().length > 0;
+const isSeen = (element: HTMLElement): boolean => element.getClientRects().length > 0;
 
 /**
  * The answer that a digit gives while the side has the focus; undefined anywhere else, or where nothing is asked: the digit then

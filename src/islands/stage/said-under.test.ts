@@ -9,5 +9,5 @@ describe("where a thing that is not known is said", () => {
     [{ id: "bars", station: "measure" }, "/panes/p1/measure#tab-found"],
     [{ id: "pattern", station: "specify" }, "/panes/p1/specify"],
     [{ id: "trouble", station: "measure" }, "/panes/p1/measure"],
-  ] as const)("%o", (of, at) => expect(saidAt("p1", of)).toBe(at));
+  ] as const)("%o", (given, at) => expect(saidAt("p1", given)).toBe(at));
 });

@@ -37,9 +37,10 @@ export const SAID_UNDER: Readonly<Record<UnknownId, SaidUnder | null>> = {
  */
 export function saidAt(
   pane: string,
-  of: { readonly id: string; readonly station: Station; readonly place?: Place | undefined },
+  unknown: { readonly id: string; readonly station: Station; readonly place?: Place | undefined },
 ): string {
-  const under = Object.hasOwn(SAID_UNDER, of.id) ? SAID_UNDER[of.id as UnknownId] : null;
-  const hash = of.place !== undefined ? `#r-${of.place}` : under !== null && "tab" in under ? linkToTab(under.tab) : "";
-  return `/panes/${pane}/${of.station}${hash}`;
+  const under = Object.hasOwn(SAID_UNDER, unknown.id) ? SAID_UNDER[unknown.id as UnknownId] : null;
+  const hash =
+    unknown.place !== undefined ? `#r-${unknown.place}` : under !== null && "tab" in under ? linkToTab(under.tab) : "";
+  return `/panes/${pane}/${unknown.station}${hash}`;
 }

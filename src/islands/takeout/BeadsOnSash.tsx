@@ -169,8 +169,12 @@ export function BeadsOnSash() {
   );
 }
 
-function Knife(of: { readonly board: BoardDrawn; readonly side: Side; readonly start: Parameters<typeof onStrip>[2] }) {
-  const k = knifeAt(of.board, of.side, onStrip(of.board, of.side, of.start));
+function Knife(props: {
+  readonly board: BoardDrawn;
+  readonly side: Side;
+  readonly start: Parameters<typeof onStrip>[2];
+}) {
+  const k = knifeAt(props.board, props.side, onStrip(props.board, props.side, props.start));
   return (
     <g>
       <path d={k.handle} className="d-handle" />

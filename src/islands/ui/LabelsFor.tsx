@@ -7,8 +7,8 @@ export function LabelsFor({ make }: { readonly make: (on: string) => string }) {
   const [open, setOpen] = useState(false);
   const [sheet, setSheet] = useState<LabelSheetId>("14");
   const [used, setUsed] = useState(0);
-  const of = LABEL_SHEETS[sheet];
-  const most = of.across * of.down - 1;
+  const layout = LABEL_SHEETS[sheet];
+  const most = layout.across * layout.down - 1;
   return (
     <>
       <button type="button" className="btn" onClick={() => setOpen(true)}>

@@ -31,7 +31,8 @@ export function MmField(props: Props) {
 
 function Typed({ name, unit, label, value, usual, unsaid = "", least = 0, most = 10_000, change }: Props) {
   const isKept = value !== undefined;
-  const shown = (of: number | null | undefined): string => (of === null || of === undefined ? "" : inUnit(of, unit));
+  const shown = (value: number | null | undefined): string =>
+    value === null || value === undefined ? "" : inUnit(value, unit);
   const [text, setText] = useState(shown(value));
   const { length, wrong } = lengthIn(text, { unit, least, most });
   return (
@@ -62,7 +63,7 @@ function Typed({ name, unit, label, value, usual, unsaid = "", least = 0, most =
   );
 }
 
-const inUnit = (of: number, unit: LengthUnit): string => writeNumber(mm(of), unit);
+const inUnit = (value: number, unit: LengthUnit): string => writeNumber(mm(value), unit);
 
 /** What is typed, in millimetres, or what is wrong with it; neither where nothing is. */
 function lengthIn(

@@ -13,10 +13,10 @@ export function isTyping(e: KeyboardEvent): boolean {
 
 /**
  * What each key does on a page, while nobody types in a field. A key that does nothing here is left to the browser.
- * @param of - whose keys these are: the root element says in `data-keys` whose are heard by now
+ * @param where - whose keys these are: the root element says in `data-keys` whose are heard by now
  */
 export function useKeys(
-  of: "page" | "units" | "pane" | "steps",
+  where: "page" | "units" | "pane" | "steps",
   act: (e: KeyboardEvent) => (() => unknown) | null | undefined,
 ): void {
   const press = useRef(act);
@@ -30,10 +30,10 @@ export function useKeys(
     };
     const heard = document.documentElement.dataset;
     window.addEventListener("keydown", onKey);
-    heard["keys"] = `${heard["keys"] ?? ""} ${of}`;
+    heard["keys"] = `${heard["keys"] ?? ""} ${where}`;
     return () => {
       window.removeEventListener("keydown", onKey);
-      heard["keys"] = heard["keys"]?.replace(` ${of}`, "") ?? "";
+      heard["keys"] = heard["keys"]?.replace(` ${where}`, "") ?? "";
     };
-  }, [of]);
+  }, [where]);
 }

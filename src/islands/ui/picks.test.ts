@@ -8,8 +8,8 @@ describe("what is picked on a phone", () => {
     ["two with a sentence each", asTheyAre(["2, on the outer sheet: less sun in", "3, on the inner sheet"]), false],
     ["four as long as two lines hold", asTheyAre(["sevenls", "sevenls", "sevenls", "sevenls"]), true],
     ["a letter more", asTheyAre(["sevenls", "sevenls", "sevenls", "sevenlsx"]), false],
-  ])("%s", (_, of, stands) => {
-    expect(standOpen(of)).toBe(stands);
+  ])("%s", (_, given, stands) => {
+    expect(standOpen(given)).toBe(stands);
   });
 
   it("keeps the order and the words of a table", () => {

@@ -9,12 +9,12 @@ const LETTERS = 44;
  * opens as a sheet of its own, so that what comes after stays in reach.
  * @example standOpen([["upper", "upper"], ["lower", "lower"], ["fixed", "fixed"]]) // true
  */
-export const standOpen = (of: Picks<string>): boolean =>
-  of.length <= 4 && of.reduce((sum, [, says]) => sum + says.length + 4, 0) <= LETTERS;
+export const standOpen = (picks: Picks<string>): boolean =>
+  picks.length <= 4 && picks.reduce((sum, [, says]) => sum + says.length + 4, 0) <= LETTERS;
 
 /** A table of values and their words, as something to pick from. */
-export const picksOf = <T extends string>(of: Readonly<Record<T, string>>): Picks<T> =>
-  Object.entries(of) as [T, string][];
+export const picksOf = <T extends string>(names: Readonly<Record<T, string>>): Picks<T> =>
+  Object.entries(names) as [T, string][];
 
 /** Values that say themselves. */
-export const asTheyAre = <T extends string>(of: readonly T[]): Picks<T> => of.map((v) => [v, v] as const);
+export const asTheyAre = <T extends string>(values: readonly T[]): Picks<T> => values.map((v) => [v, v] as const);

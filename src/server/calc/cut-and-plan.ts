@@ -25,12 +25,12 @@ const SASH_REFUSED: Readonly<Record<SashMassError["kind"], readonly [message: st
   ],
 };
 
-export function calcSashMass(of: SashMassCase): Outcome<z.output<typeof SashMassAnswer>> {
-  const { stile, thickness, rebateDepth, rebateWidth } = of;
-  const topRail = of.topRail ?? stile;
+export function calcSashMass(asked: SashMassCase): Outcome<z.output<typeof SashMassAnswer>> {
+  const { stile, thickness, rebateDepth, rebateWidth } = asked;
+  const topRail = asked.topRail ?? stile;
   const read = inMm(
-    { ...of.outside, stile, topRail, bottomRail: of.bottomRail ?? topRail, thickness, rebateDepth, rebateWidth },
-    of.unit,
+    { ...asked.outside, stile, topRail, bottomRail: asked.bottomRail ?? topRail, thickness, rebateDepth, rebateWidth },
+    asked.unit,
   );
   if (!read.ok) return read;
   const at = read.value;
@@ -41,27 +41,31 @@ export function calcSashMass(of: SashMassCase): Outcome<z.output<typeof SashMass
     bottomRailMm: at.bottomRail,
     thickMm: at.thickness,
     rebateMm: { depth: at.rebateDepth, width: at.rebateWidth },
-    density: of.density ?? TIMBER_DENSITY[of.timber],
+    density: asked.density ?? TIMBER_DENSITY[asked.timber],
   });
   if (!timber.ok) {
     const [message, field] = SASH_REFUSED[timber.error.kind];
     return fail({ code: timber.error.kind, message, field });
   }
   let glassKg = 0;
-  if (of.glass) {
-    const size = inMm({ width: of.glass.width, height: of.glass.height }, of.unit, "glass.");
+  if (asked.glass) {
+    const size = inMm({ width: asked.glass.width, height: asked.glass.height }, asked.unit, "glass.");
     if (!size.ok) return size;
-    const sheets = inMm(Object.fromEntries(of.glass.panes.map((p, i) => [String(i), p])), of.unit, "glass.panes.");
+    const sheets = inMm(
+      Object.fromEntries(asked.glass.panes.map((p, i) => [String(i), p])),
+      asked.unit,
+      "glass.panes.",
+    );
     if (!sheets.ok) return sheets;
     glassKg = paneMass(size.value.width, size.value.height, Object.values(sheets.value));
   }
   return ok({
     timberKg: timber.value.kg,
     glassKg,
-    kg: timber.value.kg + glassKg + of.addedKg,
+    kg: timber.value.kg + glassKg + asked.addedKg,
     sight: {
-      width: lengthOut(mm(timber.value.sightMm.width), of.unit),
-      height: lengthOut(mm(timber.value.sightMm.height), of.unit),
+      width: lengthOut(mm(timber.value.sightMm.width), asked.unit),
+      height: lengthOut(mm(timber.value.sightMm.height), asked.unit),
     },
     rule: "(outside − sight) × thickness less the rebate's ring × density; glass by its sheets at 2 500 kg/m³",
     source: "geometry; densities are common data, the firm's own beat them",
@@ -85,26 +89,26 @@ const scoreRefused = (error: ScoreError, unit: LengthUnit): { message: string; f
   }
 };
 
-export function calcScore(of: ScoreCase): Outcome<z.output<typeof ScoreAnswer>> {
-  const sheet = inMm(of.sheet, of.unit, "sheet.");
+export function calcScore(asked: ScoreCase): Outcome<z.output<typeof ScoreAnswer>> {
+  const sheet = inMm(asked.sheet, asked.unit, "sheet.");
   if (!sheet.ok) return sheet;
-  const pane = inMm(of.pane, of.unit, "pane.");
+  const pane = inMm(asked.pane, asked.unit, "pane.");
   if (!pane.ok) return pane;
-  const read = inMm({ thickness: of.thickness, offset: of.offset }, of.unit);
+  const read = inMm({ thickness: asked.thickness, offset: asked.offset }, asked.unit);
   if (!read.ok) return read;
   const { thickness, offset } = read.value;
   if (thickness <= 0) return fail({ code: "no-thickness", message: "Give the sheet's thickness.", field: "thickness" });
   const scores = scoresFor({ sheet: sheet.value, pane: pane.value, thicknessMm: thickness, offsetMm: offset });
-  if (!scores.ok) return fail({ code: scores.error.kind, ...scoreRefused(scores.error, of.unit) });
+  if (!scores.ok) return fail({ code: scores.error.kind, ...scoreRefused(scores.error, asked.unit) });
   const near = scores.value.find((s) => s.straightedge.datumSide < 0);
   if (near)
     return fail({
       code: "offset-too-large",
-      message: `An offset of ${writeLength(mm(offset), of.unit)} is more than the cut itself: measure it from the wheel to the side of the cutter's head.`,
+      message: `An offset of ${writeLength(mm(offset), asked.unit)} is more than the cut itself: measure it from the wheel to the side of the cutter's head.`,
       field: "offset",
     });
-  const out = (v: number) => lengthOut(mm(v), of.unit);
-  const text = (v: number) => writeLength(mm(v), of.unit);
+  const out = (v: number) => lengthOut(mm(v), asked.unit);
+  const text = (v: number) => writeLength(mm(v), asked.unit);
   return ok({
     scores: scores.value.map((s) => ({
       cuts: s.cuts,
@@ -152,14 +156,19 @@ const planRefused = (error: PlanError): { message: string; field: string } => {
   }
 };
 
-export function calcCriticalPath(of: CriticalPathCase): Outcome<z.output<typeof CriticalPathAnswer>> {
+export function calcCriticalPath(asked: CriticalPathCase): Outcome<z.output<typeof CriticalPathAnswer>> {
   const calendar = {
-    workingWeekdays: of.workingWeekdays,
-    daysOff: new Set(of.daysOff.map(dayOf)),
+    workingWeekdays: asked.workingWeekdays,
+    daysOff: new Set(asked.daysOff.map(dayOf)),
     wet: new Set<never>(),
     lowC: new Map<never, never>(),
   };
-  const plan = criticalPath(of.tasks, dayOf(of.from), calendar, of.by === undefined ? undefined : dayOf(of.by));
+  const plan = criticalPath(
+    asked.tasks,
+    dayOf(asked.from),
+    calendar,
+    asked.by === undefined ? undefined : dayOf(asked.by),
+  );
   if (!plan.ok) return fail({ code: plan.error.kind, ...planRefused(plan.error) });
   const span = (s: { readonly start: number; readonly finish: number }) => ({
     start: writeDay(s.start as never),

@@ -11,13 +11,13 @@ import { lengthOut, lengthsIn } from "./lengths.ts";
 
 type Answer = z.output<typeof DepthAnswer>;
 
-export function calcDepth(of: DepthCase): Outcome<Answer> {
-  const { unit, rebateWidth, bed, glass, faceClearance, bead } = of;
+export function calcDepth(asked: DepthCase): Outcome<Answer> {
+  const { unit, rebateWidth, bed, glass, faceClearance, bead } = asked;
   const given = lengthsIn({ rebateWidth, bed, glass, faceClearance, bead }, unit);
   if (!given.ok) return given;
   const need = given.value as { readonly [K in keyof typeof given.value]-?: Nm };
   const through = throughThickness(need);
-  const rout = routIn(of, need);
+  const rout = routIn(asked, need);
   if (!rout.ok) return rout;
   const out = (length: Nm) => lengthOut(length, unit);
   const maybe = (length: Nm | null) => (length === null ? null : out(length));
@@ -45,7 +45,7 @@ export function calcDepth(of: DepthCase): Outcome<Answer> {
 }
 
 function routIn(
-  of: DepthCase,
+  asked: DepthCase,
   need: {
     readonly bed: Nm;
     readonly glass: Nm;
@@ -54,9 +54,9 @@ function routIn(
     readonly rebateWidth: Nm;
   },
 ): Outcome<Rout | null> {
-  if (!of.rout) return ok(null);
-  const { twoSided, ...lengths } = of.rout;
-  const read = lengthsIn(lengths, of.unit, "rout.");
+  if (!asked.rout) return ok(null);
+  const { twoSided, ...lengths } = asked.rout;
+  const read = lengthsIn(lengths, asked.unit, "rout.");
   if (!read.ok) return read;
   const r = read.value;
   const nought = mm(0);

@@ -29,16 +29,19 @@ type Of = {
   readonly leastCover: Nm;
 };
 
-export function calcFit(of: FitCase): Outcome<Answer> {
-  const readings = lengthsIn(of.readings, of.unit, "readings.");
+export function calcFit(asked: FitCase): Outcome<Answer> {
+  const readings = lengthsIn(asked.readings, asked.unit, "readings.");
   if (!readings.ok) return readings;
-  const clearance = sidesIn(of.clearance, of.unit, "clearance");
+  const clearance = sidesIn(asked.clearance, asked.unit, "clearance");
   if (!clearance.ok) return clearance;
-  const depths = of.rebateDepth === undefined ? ok(undefined) : sidesIn(of.rebateDepth, of.unit, "rebateDepth");
+  const depths =
+    asked.rebateDepth === undefined ? ok(undefined) : sidesIn(asked.rebateDepth, asked.unit, "rebateDepth");
   if (!depths.ok) return depths;
-  const leastCover = lengthIn(of.leastCover, of.unit, "leastCover");
+  const leastCover = lengthIn(asked.leastCover, asked.unit, "leastCover");
   if (!leastCover.ok) return leastCover;
-  const glass = of.glass ? lengthsIn(of.glass, of.unit, "glass.") : ok({ width: undefined, height: undefined });
+  const glass = asked.glass
+    ? lengthsIn(asked.glass, asked.unit, "glass.")
+    : ok({ width: undefined, height: undefined });
   if (!glass.ok) return glass;
   const figure = figureOf(readings.value);
   if (!figure.ok) return fail({ code: figure.error.kind, message: say(figureErrorSentence(figure.error), "a") });
@@ -47,7 +50,7 @@ export function calcFit(of: FitCase): Outcome<Answer> {
   const sides = (add: (side: (typeof SIDES)[number]) => number): Clearance =>
     Object.fromEntries(SIDES.map((s) => [s, toMm(clearance.value[s]) + add(s)])) as Clearance;
   const all: Of = {
-    case: of,
+    case: asked,
     figure: figure.value,
     free: sides((s) => bow[s] ?? 0),
     clearance: sides(() => 0),
@@ -55,7 +58,7 @@ export function calcFit(of: FitCase): Outcome<Answer> {
     leastCover: leastCover.value,
   };
   const { quad } = figure.value;
-  const most = (of.mostTurnDegrees * Math.PI) / 180;
+  const most = (asked.mostTurnDegrees * Math.PI) / 180;
   const covered = (p: Placed): boolean =>
     all.depths !== undefined && leastOf(coverOf(gapsOf(quad, p), all.depths), toMm(all.leastCover)).enough;
   const { width, height } = glass.value;
@@ -66,7 +69,7 @@ export function calcFit(of: FitCase): Outcome<Answer> {
     best: rectangle(largestRectangle(quad, all.free, "even", most), all),
     mostGlass: rectangle(largestRectangle(quad, all.free, "area", most), all),
     mostCovered: all.depths ? rectangle(largestRectangle(quad, all.free, "area", most, covered), all) : null,
-    ofAspect: of.aspect === undefined ? null : rectangle(largestOfAspect(quad, all.free, of.aspect), all),
+    ofAspect: asked.aspect === undefined ? null : rectangle(largestOfAspect(quad, all.free, asked.aspect), all),
     given: width && height ? placing(all, width, height) : null,
     shaped: shapedPane(quad, all.free) ?? null,
     rule: "at a turn, the smallest gap on each side is that side's clearance plus half of an inward bow",
@@ -74,10 +77,10 @@ export function calcFit(of: FitCase): Outcome<Answer> {
   });
 }
 
-function rectangle(p: Placed | undefined, of: Of): Answer["best"] {
+function rectangle(p: Placed | undefined, asked: Of): Answer["best"] {
   if (!p) return null;
-  const gaps = gapsOf(of.figure.quad, p);
-  const grid = { width: floorTo(mm(p.width), of.case.grid), height: floorTo(mm(p.height), of.case.grid) };
+  const gaps = gapsOf(asked.figure.quad, p);
+  const grid = { width: floorTo(mm(p.width), asked.case.grid), height: floorTo(mm(p.height), asked.case.grid) };
   return {
     widthMm: p.width,
     heightMm: p.height,
@@ -85,36 +88,36 @@ function rectangle(p: Placed | undefined, of: Of): Answer["best"] {
     middle: p.at,
     largestGapMm: Math.max(...SIDES.map((s) => gaps[s].most)),
     gapsMm: gaps,
-    ...coverAnswer(gaps, of),
-    onGrid: grid.width > 0 && grid.height > 0 ? placing(of, grid.width, grid.height) : null,
+    ...coverAnswer(gaps, asked),
+    onGrid: grid.width > 0 && grid.height > 0 ? placing(asked, grid.width, grid.height) : null,
   };
 }
 
 function coverAnswer(
   gaps: ReturnType<typeof gapsOf>,
-  of: Of,
+  asked: Of,
 ): Pick<NonNullable<Answer["given"]>, "coverMm" | "leastCover"> {
-  if (!of.depths) return { coverMm: null, leastCover: null };
-  const cover = coverOf(gaps, of.depths);
-  const { side, length, enough } = leastOf(cover, toMm(of.leastCover));
+  if (!asked.depths) return { coverMm: null, leastCover: null };
+  const cover = coverOf(gaps, asked.depths);
+  const { side, length, enough } = leastOf(cover, toMm(asked.leastCover));
   return { coverMm: cover, leastCover: { side, mm: length, enough } };
 }
 
 /** Gaps nearer than this to the clearance are the clearance, mm: far less than any tape shows. */
 const NEAR_MM = 1e-6;
 
-function placing(of: Of, width: Nm, height: Nm): Answer["given"] {
-  const lying = layIn(of.figure, { width, height }, of.depths, of.leastCover);
+function placing(asked: Of, width: Nm, height: Nm): Answer["given"] {
+  const lying = layIn(asked.figure, { width, height }, asked.depths, asked.leastCover);
   if (!lying) return null;
-  const { quad } = of.figure;
+  const { quad } = asked.figure;
   const size = { width: toMm(width), height: toMm(height) };
   // Each side keeps its own clearance, at its corners and at its middle.
-  const free = inset(quad, of.clearance);
-  const middles = middlesOf(of.figure.bow);
+  const free = inset(quad, asked.clearance);
+  const middles = middlesOf(asked.figure.bow);
   const after = free ? bestTurn(free, size, middles).gap : Number.NEGATIVE_INFINITY;
   const atSill = free ? bestGapAt(free, { ...size, turn: 0 }, middles) : Number.NEGATIVE_INFINITY;
   return {
-    glass: { width: lengthOut(width, of.case.unit), height: lengthOut(height, of.case.unit) },
+    glass: { width: lengthOut(width, asked.case.unit), height: lengthOut(height, asked.case.unit) },
     fits: after >= -NEAR_MM,
     bestGapMm: lying.spare,
     bestTurnDegrees: degrees(lying.placed.turn),
@@ -130,7 +133,7 @@ function placing(of: Of, width: Nm, height: Nm): Answer["given"] {
       mm: lying.leastCover.length,
       enough: lying.leastCover.enough,
     },
-    easing: easingFor(lying, of.clearance.left, bowSetback(of.figure)).map((e) => ({
+    easing: easingFor(lying, asked.clearance.left, bowSetback(asked.figure)).map((e) => ({
       side: e.side,
       fromMm: e.from,
       toMm: e.to,

@@ -17,8 +17,8 @@ afterAll(() => {
   rmSync(folder, { recursive: true, force: true });
 });
 
-const sized = (of: object) => {
-  const answer = calcPane(PaneCase.parse(of));
+const sized = (given: object) => {
+  const answer = calcPane(PaneCase.parse(given));
   if (!answer.ok) throw new Error(answer.error.message);
   return answer.value;
 };
@@ -139,8 +139,8 @@ describe("what must be ordered", () => {
       },
       ["597 mm", "897 mm"],
     ],
-  ])("%s", (_, of, size) => {
-    const got = sized(of);
+  ])("%s", (_, given, size) => {
+    const got = sized(given);
     expect([got.size?.width.text, got.size?.height.text]).toEqual(size);
     expect(got.declined).toBe(false);
   });

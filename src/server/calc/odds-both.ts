@@ -23,7 +23,7 @@ const EXACT = 1e-10;
  * @example one reading each way, 600.5 and 900.5, tape 0.5, cut and movement 0, glass 600 × 900 // binds: 1 − 0.8413² = 0.292
  */
 export function oddsOfBoth(
-  of: OpeningOddsCase,
+  job: OpeningOddsCase,
   odds: OddsInput,
   asked: { readonly offs: readonly Nm[]; readonly sizes: readonly Size[] },
 ): Outcome<Answer> {
@@ -38,26 +38,26 @@ export function oddsOfBoth(
     chancesOnBoth(
       { line: width.line, glass: toMm(s.width) },
       { line: height.line, glass: toMm(s.height) },
-      of.shareMovement ? "shared" : "apart",
+      job.shareMovement ? "shared" : "apart",
     );
-  const cut = (d: Dimension, off: Nm): Nm => floorTo(takeNm(d.smallest, off), of.grid);
-  const out = (s: Size) => ({ width: lengthOut(s.width, of.unit), height: lengthOut(s.height, of.unit) });
+  const cut = (d: Dimension, off: Nm): Nm => floorTo(takeNm(d.smallest, off), job.grid);
+  const out = (s: Size) => ({ width: lengthOut(s.width, job.unit), height: lengthOut(s.height, job.unit) });
   const curve = asked.offs.flatMap((off) => {
     const glass = { width: cut(width, off), height: cut(height, off) };
     return glass.width > 0 && glass.height > 0
-      ? [{ off: lengthOut(off, of.unit), glass: out(glass), ...at(glass) }]
+      ? [{ off: lengthOut(off, job.unit), glass: out(glass), ...at(glass) }]
       : [];
   });
   if (curve.length === 0 && asked.sizes.length === 0)
     return fail({ code: "nothing-left", message: "Nothing is left of the opening when that much comes off." });
-  const off = { width: bestOf(width, of), height: bestOf(height, of) };
+  const off = { width: bestOf(width, job), height: bestOf(height, job) };
   const best = off.width !== null && off.height !== null ? { width: off.width, height: off.height } : null;
   const chances = best && at({ width: cut(width, best.width), height: cut(height, best.height) });
   return ok({
     method: "exact",
     curve,
     sizes: asked.sizes.map((s) => ({ ...out(s), ...at(s) })),
-    best: best && chances && { off: out(best), cost: costOf(chances, of.costs), ...chances },
+    best: best && chances && { off: out(best), cost: costOf(chances, job.costs), ...chances },
     samples: null,
     seed: null,
     standardError: null,
@@ -66,14 +66,14 @@ export function oddsOfBoth(
   });
 }
 
-function dimensionOf(odds: OddsInput, of: "width" | "height"): Dimension | null {
-  const read = (of === "width" ? WIDTHS : HEIGHTS).flatMap((place) => odds.readings[place] ?? []);
+function dimensionOf(odds: OddsInput, dimension: "width" | "height"): Dimension | null {
+  const read = (dimension === "width" ? WIDTHS : HEIGHTS).flatMap((place) => odds.readings[place] ?? []);
   const [first, ...rest] = read;
   if (first === undefined) return null;
   const smallest = rest.reduce((a, b) => (b < a ? b : a), first);
   const { tape, cutting, lies, movement, perMetre } = odds.errors;
   const d = odds.depths;
-  const [one, other] = of === "width" ? [d?.left, d?.right] : [d?.bottom, d?.top];
+  const [one, other] = dimension === "width" ? [d?.left, d?.right] : [d?.bottom, d?.top];
   return {
     smallest,
     line: {
@@ -81,7 +81,7 @@ function dimensionOf(odds: OddsInput, of: "width" | "height"): Dimension | null 
       tape,
       cutting,
       lies,
-      movement: movement?.[of] ?? movedOver(perMetre, toMm(smallest)),
+      movement: movement?.[dimension] ?? movedOver(perMetre, toMm(smallest)),
       depth: one === undefined || other === undefined ? null : (toMm(one) + toMm(other)) / 2,
       leastCover: toMm(odds.leastCover),
     },
@@ -89,12 +89,12 @@ function dimensionOf(odds: OddsInput, of: "width" | "height"): Dimension | null 
 }
 
 /** The deduction of least expected cost, each way by itself; the smaller where they are alike. Null while no depth was read. */
-function bestOf({ line, smallest }: Dimension, of: OpeningOddsCase): Nm | null {
+function bestOf({ line, smallest }: Dimension, job: OpeningOddsCase): Nm | null {
   if (line.depth === null) return null;
-  const tried = gridOffs(of.grid).flatMap((off) => {
-    const glass = floorTo(takeNm(smallest, off), of.grid);
-    return glass > 0 ? [{ off, cost: costOf(chancesOnLine(line, toMm(glass)), of.costs) }] : [];
+  const tried = gridOffs(job.grid).flatMap((off) => {
+    const glass = floorTo(takeNm(smallest, off), job.grid);
+    return glass > 0 ? [{ off, cost: costOf(chancesOnLine(line, toMm(glass)), job.costs) }] : [];
   });
   const least = Math.min(...tried.map((t) => t.cost));
-  return tried.find((t) => t.cost <= least + of.alike + EXACT)?.off ?? null;
+  return tried.find((t) => t.cost <= least + job.alike + EXACT)?.off ?? null;
 }

@@ -14,11 +14,11 @@ type Answer = z.output<typeof OddsAnswer>;
 const MOST_OFF_MM = 20;
 
 /** Deductions asked for, or the grid from 0 to 20 mm. */
-export function deductionsOf(of: Pick<LineOddsCase, "deductions" | "grid" | "unit">): Outcome<readonly Nm[]> {
-  if (of.deductions === undefined) return ok(gridOffs(of.grid));
+export function deductionsOf(job: Pick<LineOddsCase, "deductions" | "grid" | "unit">): Outcome<readonly Nm[]> {
+  if (job.deductions === undefined) return ok(gridOffs(job.grid));
   const out: Nm[] = [];
-  for (const [i, d] of of.deductions.entries()) {
-    const read = lengthIn(d, of.unit, `deductions.${i}`);
+  for (const [i, d] of job.deductions.entries()) {
+    const read = lengthIn(d, job.unit, `deductions.${i}`);
     if (!read.ok) return read;
     out.push(read.value);
   }
@@ -31,51 +31,51 @@ export function gridOffs(grid: LineOddsCase["grid"]): readonly Nm[] {
 }
 
 /** One dimension, exactly. */
-export function oddsOnLine(of: LineOddsCase): Outcome<Answer> {
+export function oddsOnLine(job: LineOddsCase): Outcome<Answer> {
   const readings: Nm[] = [];
-  for (const [i, r] of of.readings.entries()) {
-    const read = lengthIn(r, of.unit, `readings.${i}`);
+  for (const [i, r] of job.readings.entries()) {
+    const read = lengthIn(r, job.unit, `readings.${i}`);
     if (!read.ok) return read;
     readings.push(read.value);
   }
-  const depth = of.rebateDepth === undefined ? ok(null) : lengthIn(of.rebateDepth, of.unit, "rebateDepth");
+  const depth = job.rebateDepth === undefined ? ok(null) : lengthIn(job.rebateDepth, job.unit, "rebateDepth");
   if (!depth.ok) return depth;
-  const leastCover = lengthIn(of.leastCover, of.unit, "leastCover");
+  const leastCover = lengthIn(job.leastCover, job.unit, "leastCover");
   if (!leastCover.ok) return leastCover;
-  const asked = deductionsOf(of);
+  const asked = deductionsOf(job);
   if (!asked.ok) return asked;
 
-  const errors = errorsFor(HOUSE_DEFAULTS, { material: of.material, tape: of.unit, sealedUnit: false });
+  const errors = errorsFor(HOUSE_DEFAULTS, { material: job.material, tape: job.unit, sealedUnit: false });
   const smallest = readings.reduce((a, b) => (b < a ? b : a));
   const line: Line = {
     readings: readings.map(toMm),
-    tape: of.tapeSpread ?? errors.tape,
-    cutting: of.cutting,
-    movement: of.movement ?? movedOver(errors.perMetre, toMm(smallest)),
+    tape: job.tapeSpread ?? errors.tape,
+    cutting: job.cutting,
+    movement: job.movement ?? movedOver(errors.perMetre, toMm(smallest)),
     depth: depth.value === null ? null : toMm(depth.value),
     leastCover: toMm(leastCover.value),
-    lies: of.lies,
+    lies: job.lies,
   };
   const at = (off: Nm): { readonly off: Nm; readonly glass: Nm; readonly chances: Chances } | null => {
-    const glass = floorTo(takeNm(smallest, off), of.grid);
+    const glass = floorTo(takeNm(smallest, off), job.grid);
     return glass > 0 ? { off, glass, chances: chancesOnLine(line, toMm(glass)) } : null;
   };
   const curve = asked.value.flatMap((off) => at(off) ?? []);
   if (curve.length === 0)
     return fail({ code: "nothing-left", message: "Nothing is left of the opening when that much comes off." });
-  const tried = of.deductions === undefined ? curve : gridOffs(of.grid).flatMap((off) => at(off) ?? []);
-  const least = Math.min(...tried.map((t) => costOf(t.chances, of.costs)));
+  const tried = job.deductions === undefined ? curve : gridOffs(job.grid).flatMap((off) => at(off) ?? []);
+  const least = Math.min(...tried.map((t) => costOf(t.chances, job.costs)));
   const best =
-    line.depth === null ? undefined : tried.find((t) => costOf(t.chances, of.costs) <= least + of.alike + EXACT);
+    line.depth === null ? undefined : tried.find((t) => costOf(t.chances, job.costs) <= least + job.alike + EXACT);
   return ok({
     method: "exact",
     curve: curve.map((c) => ({
-      off: lengthOut(c.off, of.unit),
-      glass: lengthOut(c.glass, of.unit),
+      off: lengthOut(c.off, job.unit),
+      glass: lengthOut(c.glass, job.unit),
       ...c.chances,
     })),
     sizes: [],
-    best: best ? { off: lengthOut(best.off, of.unit), cost: costOf(best.chances, of.costs), ...best.chances } : null,
+    best: best ? { off: lengthOut(best.off, job.unit), cost: costOf(best.chances, job.costs), ...best.chances } : null,
     samples: null,
     seed: null,
     standardError: null,

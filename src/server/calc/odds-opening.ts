@@ -19,8 +19,8 @@ import { sidesIn } from "./sides.ts";
 type Answer = z.output<typeof OddsAnswer>;
 
 /** A whole opening: by drawing, or exactly where no corner was read and one day is asked about. */
-export function oddsOfOpening(of: OpeningOddsCase): Outcome<Answer> {
-  const input = inputFrom(of);
+export function oddsOfOpening(job: OpeningOddsCase): Outcome<Answer> {
+  const input = inputFrom(job);
   if (!input.ok) return input;
   const odds = input.value;
   const model = oddsModel(odds);
@@ -28,29 +28,29 @@ export function oddsOfOpening(of: OpeningOddsCase): Outcome<Answer> {
     return odds.figure.ok
       ? fail({ code: "nothing-left", message: "The opening is too small for a pane." })
       : fail({ code: odds.figure.error.kind, message: say(figureErrorSentence(odds.figure.error), "a") });
-  const asked = deductionsOf(of);
+  const asked = deductionsOf(job);
   if (!asked.ok) return asked;
   const sizes: Size[] = [];
-  for (const [i, g] of (of.glass ?? []).entries()) {
-    const read = lengthsIn(g, of.unit, `glass.${i}.`);
+  for (const [i, g] of (job.glass ?? []).entries()) {
+    const read = lengthsIn(g, job.unit, `glass.${i}.`);
     if (!read.ok) return read;
     const { width, height } = read.value;
     if (!width || !height)
       return fail({ code: "no-glass", message: "Glass of no width or height: give both.", field: `glass.${i}` });
     sizes.push({ width, height });
   }
-  const draws = drawsFrom(of.seed, of.samples, of.cutting.kind, of.shareMovement ? "shared" : "apart");
-  if (model.from === "usual-lean" && of.when === "day") return oddsOfBoth(of, odds, { offs: asked.value, sizes });
-  const out = (s: Size) => ({ width: lengthOut(s.width, of.unit), height: lengthOut(s.height, of.unit) });
+  const draws = drawsFrom(job.seed, job.samples, job.cutting.kind, job.shareMovement ? "shared" : "apart");
+  if (model.from === "usual-lean" && job.when === "day") return oddsOfBoth(job, odds, { offs: asked.value, sizes });
+  const out = (s: Size) => ({ width: lengthOut(s.width, job.unit), height: lengthOut(s.height, job.unit) });
   const best = odds.depths === undefined ? null : bestOff(model, odds, draws);
   return ok({
     method: "sampled",
-    curve: curveOf(of, model, drawnIn(model.lay, draws, odds.errors.when), asked.value),
+    curve: curveOf(job, model, drawnIn(model.lay, draws, odds.errors.when), asked.value),
     sizes: sizes.map((s) => ({ ...out(s), ...atSize(odds, s, draws, model) })),
-    best: best && { off: out(best.off), cost: costOf(best.chances, of.costs), ...best.chances },
-    samples: of.samples,
-    seed: of.seed,
-    standardError: 0.5 / Math.sqrt(of.samples),
+    best: best && { off: out(best.off), cost: costOf(best.chances, job.costs), ...best.chances },
+    samples: job.samples,
+    seed: job.seed,
+    standardError: 0.5 / Math.sqrt(job.samples),
     rule:
       model.from === "figure"
         ? "draws of the whole figure; the pane laid at the turn with the best smallest gap, then evened"
@@ -66,47 +66,47 @@ const atSize = (odds: OddsInput, s: Size, draws: Draws, fallback: OddsModel) =>
     height: toMm(s.height),
   });
 
-function curveOf(of: OpeningOddsCase, model: OddsModel, drawn: Drawn, asked: readonly Nm[]): Answer["curve"] {
+function curveOf(job: OpeningOddsCase, model: OddsModel, drawn: Drawn, asked: readonly Nm[]): Answer["curve"] {
   return asked.flatMap((off) => {
-    const glass = sizeAt(model, of, off);
+    const glass = sizeAt(model, job, off);
     if (glass.width <= 0 || glass.height <= 0) return [];
     return [
       {
-        off: lengthOut(off, of.unit),
-        glass: { width: lengthOut(glass.width, of.unit), height: lengthOut(glass.height, of.unit) },
+        off: lengthOut(off, job.unit),
+        glass: { width: lengthOut(glass.width, job.unit), height: lengthOut(glass.height, job.unit) },
         ...chancesIn(drawn, { width: toMm(glass.width), height: toMm(glass.height) }),
       },
     ];
   });
 }
 
-const sizeAt = (model: OddsModel, of: OpeningOddsCase, off: Nm): Size => ({
-  width: floorTo(takeNm(model.smallest.width, off), of.grid),
-  height: floorTo(takeNm(model.smallest.height, off), of.grid),
+const sizeAt = (model: OddsModel, job: OpeningOddsCase, off: Nm): Size => ({
+  width: floorTo(takeNm(model.smallest.width, off), job.grid),
+  height: floorTo(takeNm(model.smallest.height, off), job.grid),
 });
-function inputFrom(of: OpeningOddsCase): Outcome<OddsInput> {
-  const readings = lengthsIn(of.opening, of.unit, "opening.");
+function inputFrom(job: OpeningOddsCase): Outcome<OddsInput> {
+  const readings = lengthsIn(job.opening, job.unit, "opening.");
   if (!readings.ok) return readings;
-  const depths = of.rebateDepth === undefined ? ok(undefined) : sidesIn(of.rebateDepth, of.unit, "rebateDepth");
+  const depths = job.rebateDepth === undefined ? ok(undefined) : sidesIn(job.rebateDepth, job.unit, "rebateDepth");
   if (!depths.ok) return depths;
-  const leastCover = lengthIn(of.leastCover, of.unit, "leastCover");
+  const leastCover = lengthIn(job.leastCover, job.unit, "leastCover");
   if (!leastCover.ok) return leastCover;
-  const usual = errorsFor(HOUSE_DEFAULTS, { material: of.material, tape: of.unit, sealedUnit: false });
+  const usual = errorsFor(HOUSE_DEFAULTS, { material: job.material, tape: job.unit, sealedUnit: false });
   const errors: SizeErrors = {
     ...usual,
-    tape: of.tapeSpread ?? usual.tape,
-    cutting: of.cutting,
-    lies: of.lies,
-    costs: of.costs,
-    alike: of.alike,
-    doubtMm: of.doubt,
-    movement: of.movement,
-    when: of.when,
+    tape: job.tapeSpread ?? usual.tape,
+    cutting: job.cutting,
+    lies: job.lies,
+    costs: job.costs,
+    alike: job.alike,
+    doubtMm: job.doubt,
+    movement: job.movement,
+    when: job.when,
   };
   return ok({
     readings: readings.value,
     figure: figureOf(readings.value),
-    grid: of.grid,
+    grid: job.grid,
     depths: depths.value,
     leastCover: leastCover.value,
     errors,

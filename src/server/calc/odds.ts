@@ -5,5 +5,5 @@ import { oddsOnLine } from "./odds-line.ts";
 import { oddsOfOpening } from "./odds-opening.ts";
 
 /** One dimension exactly, or a whole opening by drawing. */
-export const calcOdds = (of: OddsCase): Outcome<z.output<typeof OddsAnswer>> =>
-  "readings" in of ? oddsOnLine(of) : oddsOfOpening(of);
+export const calcOdds = (asked: OddsCase): Outcome<z.output<typeof OddsAnswer>> =>
+  "readings" in asked ? oddsOnLine(asked) : oddsOfOpening(asked);

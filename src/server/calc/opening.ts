@@ -13,15 +13,15 @@ import { figureErrorSentence } from "../../core/words/size.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthsIn } from "./lengths.ts";
 
-export function calcOpening(of: OpeningCase): Outcome<z.output<typeof OpeningAnswer>> {
-  const readings = lengthsIn(of.readings, of.unit, "readings.");
+export function calcOpening(asked: OpeningCase): Outcome<z.output<typeof OpeningAnswer>> {
+  const readings = lengthsIn(asked.readings, asked.unit, "readings.");
   if (!readings.ok) return readings;
-  const back = lengthsIn(of.back ?? {}, of.unit, "back.");
+  const back = lengthsIn(asked.back ?? {}, asked.unit, "back.");
   if (!back.ok) return back;
   const figure = figureOf(readings.value);
   if (!figure.ok) return fail({ code: figure.error.kind, message: say(figureErrorSentence(figure.error), "a") });
   const f = figure.value;
-  const slips = slipsIn({ readings: readings.value, unit: of.unit, tapeMm: of.unit === "mm" ? 0.5 : 0.4 });
+  const slips = slipsIn({ readings: readings.value, unit: asked.unit, tapeMm: asked.unit === "mm" ? 0.5 : 0.4 });
   const other = Object.fromEntries(
     OPENING.flatMap((p) => (back.value[p] === undefined ? [] : [[`back-${p}`, back.value[p]]])),
   );
@@ -40,17 +40,17 @@ export function calcOpening(of: OpeningCase): Outcome<z.output<typeof OpeningAns
       with: s.with ?? null,
       kind: s.kind,
       meantMm: toMm(s.meant),
-      says: say(slipWords(s, of.unit), "a"),
+      says: say(slipWords(s, asked.unit), "a"),
     })),
     twistMm: defined(twist.differences),
-    says: openingWords(f, of.unit),
+    says: openingWords(f, asked.unit),
     rule: "least squares of the six outer readings, unweighted; bow is a middle reading less the figure's own middle",
     source: "plane geometry",
   });
 }
 
-const defined = (of: Readonly<Partial<Record<string, number>>>): Record<string, number> =>
-  Object.fromEntries(Object.entries(of).flatMap(([k, v]) => (v === undefined ? [] : [[k, v]])));
+const defined = (figures: Readonly<Partial<Record<string, number>>>): Record<string, number> =>
+  Object.fromEntries(Object.entries(figures).flatMap(([k, v]) => (v === undefined ? [] : [[k, v]])));
 
 function openingWords(f: Figure, unit: LengthUnit): string {
   if (disagreement(f) > DISAGREE_MM) return "The readings do not fit one opening. Read the corners again.";

@@ -10,17 +10,17 @@ import type { Nm } from "../../core/units/length.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { inMm, lengthIn, lengthOut } from "./lengths.ts";
 
-export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAnswer>> {
-  const { unit } = of;
+export function calcPackers(asked: PackersCase): Outcome<z.output<typeof PackersAnswer>> {
+  const { unit } = asked;
   const box: Nm[] = [];
-  for (const [i, piece] of of.box.entries()) {
+  for (const [i, piece] of asked.box.entries()) {
     const read = lengthIn(piece, unit, `box.${i}`);
     if (!read.ok) return read;
     box.push(read.value);
   }
-  const tolerance = lengthIn(of.tolerance, unit, "tolerance");
+  const tolerance = lengthIn(asked.tolerance, unit, "tolerance");
   if (!tolerance.ok) return tolerance;
-  const gap = of.gap === undefined ? null : lengthIn(of.gap, unit, "gap");
+  const gap = asked.gap === undefined ? null : lengthIn(asked.gap, unit, "gap");
   if (gap && !gap.ok) return gap;
   if (gap && gap.value > MOST_GAP)
     return fail({
@@ -30,8 +30,11 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
     });
   const stack = gap ? packerStack(gap.value, box, tolerance.value) : undefined;
   let places: z.output<typeof PackersAnswer>["places"] = [];
-  if (of.pane) {
-    const at = inMm({ width: of.pane.width, height: of.pane.height, corner: of.corner, length: of.length }, unit);
+  if (asked.pane) {
+    const at = inMm(
+      { width: asked.pane.width, height: asked.pane.height, corner: asked.corner, length: asked.length },
+      unit,
+    );
     if (!at.ok) return at;
     if (at.value.width <= 0 || at.value.height <= 0)
       return fail({ code: "no-size", message: "Give the pane's width and height.", field: "pane" });
@@ -45,7 +48,7 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
         message: `A block of ${at.value.length} mm is longer than the pane's edge (${short.join(", ")}): cut it shorter.`,
       });
     const drains: { edge: "bottom" | "top" | "left" | "right"; atMm: number; widthMm: number }[] = [];
-    for (const [i, d] of of.drains.entries()) {
+    for (const [i, d] of asked.drains.entries()) {
       const read = inMm({ at: d.at, width: d.width }, unit, `drains.${i}.`);
       if (!read.ok) return read;
       drains.push({ edge: d.edge, atMm: read.value.at, widthMm: read.value.width });
@@ -53,8 +56,8 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
     places = [
       ...spotsFor({
         edgesMm: straightSides(at.value.width, at.value.height),
-        opens: of.opens,
-        rule: { share: of.share, cornerMm: at.value.corner, lengthMm: at.value.length },
+        opens: asked.opens,
+        rule: { share: asked.share, cornerMm: at.value.corner, lengthMm: at.value.length },
         drains,
       }),
     ].map((p) => ({ ...p }));
@@ -69,31 +72,31 @@ export function calcPackers(of: PackersCase): Outcome<z.output<typeof PackersAns
 
 const DEG = 180 / Math.PI;
 
-export function calcToeHeel(of: ToeHeelCase): Outcome<z.output<typeof ToeHeelAnswer>> {
-  const { unit } = of;
-  const size = inMm(of.sash, unit, "sash.");
+export function calcToeHeel(asked: ToeHeelCase): Outcome<z.output<typeof ToeHeelAnswer>> {
+  const { unit } = asked;
+  const size = inMm(asked.sash, unit, "sash.");
   if (!size.ok) return size;
   const sash = { widthMm: size.value.width, heightMm: size.value.height };
   if (sash.widthMm <= 0 || sash.heightMm <= 0)
     return fail({ code: "no-sash", message: "Give the sash's width and height." });
-  const heads = of.heads ? inMm(of.heads, unit, "heads.") : null;
+  const heads = asked.heads ? inMm(asked.heads, unit, "heads.") : null;
   if (heads && !heads.ok) return heads;
   const dropMm =
-    of.drop ?? (heads ? dropFromHeads({ hingeMm: heads.value.hinge, handleMm: heads.value.handle }) : undefined);
+    asked.drop ?? (heads ? dropFromHeads({ hingeMm: heads.value.hinge, handleMm: heads.value.handle }) : undefined);
   if (dropMm === undefined)
     return fail({ code: "no-drop", message: "Give the drop, or the head gaps at hinge and handle." });
   if (Math.abs(dropMm) > sash.widthMm)
     return fail({ code: "drop-too-large", message: "The drop is larger than the sash is wide." });
-  const apart = of.apart ? inMm(of.apart, unit, "apart.") : null;
+  const apart = asked.apart ? inMm(asked.apart, unit, "apart.") : null;
   if (apart && !apart.ok) return apart;
   if (apart && (apart.value.dx <= 0 || apart.value.dy <= 0))
     return fail({
       code: "no-distance",
       message: "Packers that stand at one place brace nothing: dx and dy must be more than 0.",
     });
-  const pane = of.pane ? inMm(of.pane, unit, "pane.") : null;
+  const pane = asked.pane ? inMm(asked.pane, unit, "pane.") : null;
   if (pane && !pane.ok) return pane;
-  const packed = of.packed ? inMm(of.packed, unit, "packed.") : null;
+  const packed = asked.packed ? inMm(asked.packed, unit, "packed.") : null;
   if (packed && !packed.ok) return packed;
   const lift = liftOf(sash, dropMm);
   const between = apart && { dxMm: apart.value.dx, dyMm: apart.value.dy };

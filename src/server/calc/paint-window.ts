@@ -7,14 +7,14 @@ import { type Day, dayOf, writeDay } from "../../core/units/day.ts";
 import { paintSentence } from "../../core/words/finish.ts";
 import type { Outcome } from "../http/endpoint.ts";
 
-export function calcPaintWindow(of: PaintCase): Outcome<z.output<typeof PaintAnswer>> {
-  const named = typeof of.compound === "string" ? compoundById(of.compound) : undefined;
-  const compound = named ?? (of.compound as Exclude<PaintCase["compound"], string>);
-  const found = paintWindow(compound, dayOf(of.set), {
-    workingWeekdays: of.workingWeekdays,
-    daysOff: new Set(of.daysOff.map(dayOf)),
-    wet: new Set(of.wet.map(dayOf)),
-    lowC: new Map(Object.entries(of.lowC).map(([d, c]) => [dayOf(d), c])),
+export function calcPaintWindow(asked: PaintCase): Outcome<z.output<typeof PaintAnswer>> {
+  const named = typeof asked.compound === "string" ? compoundById(asked.compound) : undefined;
+  const compound = named ?? (asked.compound as Exclude<PaintCase["compound"], string>);
+  const found = paintWindow(compound, dayOf(asked.set), {
+    workingWeekdays: asked.workingWeekdays,
+    daysOff: new Set(asked.daysOff.map(dayOf)),
+    wet: new Set(asked.wet.map(dayOf)),
+    lowC: new Map(Object.entries(asked.lowC).map(([d, c]) => [dayOf(d), c])),
   });
   const says = {
     message: paintSentence(found),

@@ -15,16 +15,16 @@ import { theDatabase } from "../the-database.ts";
 const PANE = "case";
 
 /** A pane as it is told, sized by the same function as its page: it is written down as entries, and folded. */
-export function calcPane(of: PaneCase): Outcome<z.output<typeof SizedPane>> {
-  const { entries, firm } = { entries: entriesFor(of), firm: loadFirm(theDatabase()).firm };
+export function calcPane(asked: PaneCase): Outcome<z.output<typeof SizedPane>> {
+  const { entries, firm } = { entries: entriesFor(asked), firm: loadFirm(theDatabase()).firm };
   const book = foldPane(PANE, entries);
   if (!book) return fail({ code: "no-pane", message: "Give at least one reading." });
-  const sized = sizedPane(book, reckon(book, withFirm(firm, sharedFindBest)), of);
+  const sized = sizedPane(book, reckon(book, withFirm(firm, sharedFindBest)), asked);
   // Parsed as the page has it: a copy, so that nothing that is read-only here is handed on.
   return ok(structuredClone(sized) as z.output<typeof SizedPane>);
 }
 
-function entriesFor(of: PaneCase): readonly Entry[] {
+function entriesFor(asked: PaneCase): readonly Entry[] {
   const entries: Entry[] = [];
   const tell = <K extends Kind>(kind: K, payload: Payloads[K]): void => {
     const n = entries.length;
@@ -32,29 +32,29 @@ function entriesFor(of: PaneCase): readonly Entry[] {
     const entry: EntryOf<K> = { id: String(n).padStart(6, "0"), at, who: "", about: { pane: PANE }, kind, payload };
     entries.push(entry as unknown as Entry);
   };
-  tell("pane.added", { round: "", address: "", opening: "", light: "", system: of.system, side: "outside" });
-  if (of.damage.length > 0) tell("look.damage", { damage: of.damage });
-  tell("measure.way", { way: of.way });
-  if (of.sits) tell("measure.sits", { sits: of.sits });
-  if (of.shape) tell("measure.shape", { shape: of.shape });
-  for (const [place, read] of Object.entries(of.readings)) {
+  tell("pane.added", { round: "", address: "", opening: "", light: "", system: asked.system, side: "outside" });
+  if (asked.damage.length > 0) tell("look.damage", { damage: asked.damage });
+  tell("measure.way", { way: asked.way });
+  if (asked.sits) tell("measure.sits", { sits: asked.sits });
+  if (asked.shape) tell("measure.shape", { shape: asked.shape });
+  for (const [place, read] of Object.entries(asked.readings)) {
     if (read === undefined) continue;
-    const written: Written = typeof read === "string" ? { text: read, unit: of.unit } : read;
+    const written: Written = typeof read === "string" ? { text: read, unit: asked.unit } : read;
     tell("measure.reading", { place: place as keyof PaneCase["readings"], ...written });
-    const stood = of.stoodBy.find((p) => p === place);
+    const stood = asked.stoodBy.find((p) => p === place);
     if (stood) tell("measure.stood-by", { place: stood, text: written.text });
   }
-  if (of.glass) tell("specify.glass", of.glass);
-  if (of.makeup) tell("specify.makeup", { makeup: of.makeup });
-  if (of.school || of.off || of.grid || of.hold) {
+  if (asked.glass) tell("specify.glass", asked.glass);
+  if (asked.makeup) tell("specify.makeup", { makeup: asked.makeup });
+  if (asked.school || asked.off || asked.grid || asked.hold) {
     // The tape that read the opening chooses the grid, not the unit its sizes are shown in.
-    const [first] = Object.values(of.readings).filter((r) => r !== undefined);
-    const tape = typeof first === "object" ? first.unit : of.unit;
+    const [first] = Object.values(asked.readings).filter((r) => r !== undefined);
+    const tape = typeof first === "object" ? first.unit : asked.unit;
     tell("size.rule", {
-      school: of.school ?? (of.off ? "own" : "best-odds"),
-      off: of.off ?? null,
-      grid: of.grid ?? (tape === "mm" ? "1 mm" : "1/16 in"),
-      ...(of.hold ? { hold: of.hold } : {}),
+      school: asked.school ?? (asked.off ? "own" : "best-odds"),
+      off: asked.off ?? null,
+      grid: asked.grid ?? (tape === "mm" ? "1 mm" : "1/16 in"),
+      ...(asked.hold ? { hold: asked.hold } : {}),
     });
   }
   return entries;

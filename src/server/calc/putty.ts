@@ -8,21 +8,21 @@ import { puttyErrorSentence } from "../../core/words/size.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthsIn } from "./lengths.ts";
 
-export function calcPutty(of: PuttyCase): Outcome<z.output<typeof PuttyAnswer>> {
+export function calcPutty(asked: PuttyCase): Outcome<z.output<typeof PuttyAnswer>> {
   const read = lengthsIn(
     {
-      "tight.width": of.tight.width,
-      "tight.height": of.tight.height,
-      "glass.width": of.glass.width,
-      "glass.height": of.glass.height,
-      thickness: of.thickness,
-      rebateDepth: of.rebateDepth,
-      rebateWidth: of.rebateWidth,
-      bed: of.bed,
-      nose: of.nose,
-      setBack: of.setBack,
+      "tight.width": asked.tight.width,
+      "tight.height": asked.tight.height,
+      "glass.width": asked.glass.width,
+      "glass.height": asked.glass.height,
+      thickness: asked.thickness,
+      rebateDepth: asked.rebateDepth,
+      rebateWidth: asked.rebateWidth,
+      bed: asked.bed,
+      nose: asked.nose,
+      setBack: asked.setBack,
     },
-    of.unit,
+    asked.unit,
   );
   if (!read.ok) return read;
   // Every key above was given, so every one was read.
@@ -37,15 +37,15 @@ export function calcPutty(of: PuttyCase): Outcome<z.output<typeof PuttyAnswer>> 
     bed: at.bed,
     nose: at.nose,
     setBack: at.setBack,
-    edgeFillShare: of.edgeFillShare,
-    density: of.density,
-    waste: of.waste,
+    edgeFillShare: asked.edgeFillShare,
+    density: asked.density,
+    waste: asked.waste,
   });
   if (!putty.ok) return fail({ code: putty.error.kind, message: say(puttyErrorSentence(putty.error), "a") });
   return ok({
     ...putty.value,
-    cartridges310: tubesFor(putty.value.totalMl, 310, of.waste),
-    foils600: tubesFor(putty.value.totalMl, 600, of.waste),
+    cartridges310: tubesFor(putty.value.totalMl, 310, asked.waste),
+    foils600: tubesFor(putty.value.totalMl, 600, asked.waste),
     rule: "section area × (2(W + H) − 8 × depth of its centroid); bought = net / (1 − waste)",
     source: "Pappus's theorem on each mitred side",
   });

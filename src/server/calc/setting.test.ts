@@ -11,7 +11,7 @@ import { calcDesiccant, calcFixings, calcSealant, calcSticks } from "./setting.t
 /** Runs a case as the endpoint does, through its schema first; a refusal is thrown as its sentence. */
 const run = <T>(
   route: { input: { parse: (raw: unknown) => unknown } | null },
-  calc: (of: never) => { ok: boolean },
+  calc: (given: never) => { ok: boolean },
   raw: unknown,
 ): T => {
   const got = calc(route.input?.parse(raw) as never) as
@@ -151,14 +151,17 @@ describe("setting, asked from outside", () => {
     ).toMatch(/2500 mm is longer than the longest stick, 2400 mm/);
   });
   it("desiccant: 600 × 900, and with the bore's own inset", () => {
-    const of = { width: "600", height: "900", channel: "4", spacer: "16", boreMm2: 80 };
+    const given = { width: "600", height: "900", channel: "4", spacer: "16", boreMm2: 80 };
     const d = run<{ boreLengthMm: number; beadsG: number; sealMl: number }>(
       CalcDesiccant as never,
       calcDesiccant as never,
-      of,
+      given,
     );
     expect([d.boreLengthMm, Math.round(d.beadsG), Math.round(d.sealMl)]).toEqual([2740, 164, 191]);
-    const own = run<{ boreLengthMm: number }>(CalcDesiccant as never, calcDesiccant as never, { ...of, inset: "10" });
+    const own = run<{ boreLengthMm: number }>(CalcDesiccant as never, calcDesiccant as never, {
+      ...given,
+      inset: "10",
+    });
     expect(own.boreLengthMm).toBe(2 * (600 - 20 - 50 + 900 - 20 - 50));
   });
 });

@@ -16,13 +16,13 @@ import { inMm, lengthIn, lengthOut, lengthsIn } from "./lengths.ts";
 
 const SOURCE = "the rule itself; figures by house rule";
 
-export function calcSealant(of: SealantCase): Outcome<z.output<typeof SealantAnswer>> {
+export function calcSealant(asked: SealantCase): Outcome<z.output<typeof SealantAnswer>> {
   const panes: Parameters<typeof sealantFor>[0][number][] = [];
-  for (const [i, p] of of.panes.entries()) {
+  for (const [i, p] of asked.panes.entries()) {
     const at = `panes.${i}.`;
-    const read = inMm({ width: p.width, height: p.height, inside: p.inside }, of.unit, at);
+    const read = inMm({ width: p.width, height: p.height, inside: p.inside }, asked.unit, at);
     if (!read.ok) return read;
-    const section = sectionIn(p.section, of.unit, `${at}section.`);
+    const section = sectionIn(p.section, asked.unit, `${at}section.`);
     if (!section.ok) return section;
     const { width, height, inside } = read.value;
     if (width <= 0 || height <= 0)
@@ -42,7 +42,7 @@ export function calcSealant(of: SealantCase): Outcome<z.output<typeof SealantAns
       count: p.count,
     });
   }
-  const s = sealantFor(panes, of.waste);
+  const s = sealantFor(panes, asked.waste);
   return ok({
     eachMl: [...s.eachMl],
     totalMl: s.totalMl,
@@ -67,8 +67,11 @@ function sectionIn(s: SealantCase["panes"][number]["section"], unit: LengthUnit,
   return read.ok ? ok({ shape, widthMm: read.value.width, depthMm: read.value.depth }) : read;
 }
 
-export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAnswer>> {
-  const read = lengthsIn({ width: of.width, height: of.height, corner: of.corner, pitch: of.pitch }, of.unit);
+export function calcFixings(asked: FixingsCase): Outcome<z.output<typeof FixingsAnswer>> {
+  const read = lengthsIn(
+    { width: asked.width, height: asked.height, corner: asked.corner, pitch: asked.pitch },
+    asked.unit,
+  );
   if (!read.ok) return read;
   const at = read.value as Required<typeof read.value>;
   if (at.pitch < LEAST_PITCH)
@@ -80,21 +83,21 @@ export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAns
   if (at.width <= 0 || at.height <= 0) return fail({ code: "no-size", message: "Give the pane's width and height." });
   const plan = sprigPlan(straightSides(at.width, at.height), { corner: at.corner, pitch: at.pitch });
   let pin: z.output<typeof FixingsAnswer>["pin"] = null;
-  if (of.pin) {
-    const p = inMm({ length: of.pin.length, stop: of.pin.stop, toGlass: of.pin.toGlass }, of.unit, "pin.");
+  if (asked.pin) {
+    const p = inMm({ length: asked.pin.length, stop: asked.pin.stop, toGlass: asked.pin.toGlass }, asked.unit, "pin.");
     if (!p.ok) return p;
     pin = {
       ...pinReach({
         lengthMm: p.value.length,
         stopMm: p.value.stop,
-        angleDeg: of.pin.angle,
+        angleDeg: asked.pin.angle,
         toGlassMm: p.value.toGlass,
       }),
     };
   }
   return ok({
-    across: plan.sides.bottom.map((p) => lengthOut(p, of.unit)),
-    upright: plan.sides.left.map((p) => lengthOut(p, of.unit)),
+    across: plan.sides.bottom.map((p) => lengthOut(p, asked.unit)),
+    upright: plan.sides.left.map((p) => lengthOut(p, asked.unit)),
     count: plan.count,
     pin,
     rule: "ends at the corner distance, equal pitch not over the rule; one in the middle of a short side; never none",
@@ -102,10 +105,10 @@ export function calcFixings(of: FixingsCase): Outcome<z.output<typeof FixingsAns
   });
 }
 
-export function calcSticks(of: SticksCase): Outcome<z.output<typeof SticksAnswer>> {
+export function calcSticks(asked: SticksCase): Outcome<z.output<typeof SticksAnswer>> {
   const pieces: Nm[] = [];
-  for (const [i, p] of of.pieces.entries()) {
-    const read = lengthIn(p.length, of.unit, `pieces.${i}.length`);
+  for (const [i, p] of asked.pieces.entries()) {
+    const read = lengthIn(p.length, asked.unit, `pieces.${i}.length`);
     if (!read.ok) return read;
     if (read.value <= 0) return fail({ code: "no-length", message: `pieces.${i}.length: give more than nothing.` });
     for (let k = 0; k < p.count; k++) pieces.push(read.value);
@@ -116,12 +119,12 @@ export function calcSticks(of: SticksCase): Outcome<z.output<typeof SticksAnswer
       message: `Give at most ${MOST_PIECES} pieces at once; this was ${pieces.length}.`,
     });
   const stock: Nm[] = [];
-  for (const [i, s] of of.stock.entries()) {
-    const read = lengthIn(s, of.unit, `stock.${i}`);
+  for (const [i, s] of asked.stock.entries()) {
+    const read = lengthIn(s, asked.unit, `stock.${i}`);
     if (!read.ok) return read;
     stock.push(read.value);
   }
-  const kerf = lengthIn(of.kerf, of.unit, "kerf");
+  const kerf = lengthIn(asked.kerf, asked.unit, "kerf");
   if (!kerf.ok) return kerf;
   const found = sticksFor({ pieces, stock, kerf: kerf.value });
   if (!found.ok)
@@ -132,7 +135,7 @@ export function calcSticks(of: SticksCase): Outcome<z.output<typeof SticksAnswer
           ? `A piece of ${toMm(nm(found.error.piece))} mm is longer than the longest stick, ${toMm(nm(found.error.longest))} mm: join it, or buy longer.`
           : "Give at least one stock length of more than nothing.",
     });
-  const out = (v: number) => lengthOut(nm(v), of.unit);
+  const out = (v: number) => lengthOut(nm(v), asked.unit);
   return ok({
     count: found.value.count,
     sticks: found.value.sticks.map((s) => ({ stock: out(s.stock), pieces: s.pieces.map(out), left: out(s.left) })),
@@ -143,29 +146,29 @@ export function calcSticks(of: SticksCase): Outcome<z.output<typeof SticksAnswer
   });
 }
 
-export function calcDesiccant(of: DesiccantCase): Outcome<z.output<typeof DesiccantAnswer>> {
+export function calcDesiccant(asked: DesiccantCase): Outcome<z.output<typeof DesiccantAnswer>> {
   const read = inMm(
     {
-      width: of.width,
-      height: of.height,
-      channel: of.channel,
-      spacer: of.spacer,
-      spacerHeight: of.spacerHeight,
-      keyLeg: of.keyLeg,
-      inset: of.inset ?? { mm: 0 },
+      width: asked.width,
+      height: asked.height,
+      channel: asked.channel,
+      spacer: asked.spacer,
+      spacerHeight: asked.spacerHeight,
+      keyLeg: asked.keyLeg,
+      inset: asked.inset ?? { mm: 0 },
     },
-    of.unit,
+    asked.unit,
   );
   if (!read.ok) return read;
   const at = read.value;
   if (at.width <= 0 || at.height <= 0)
     return fail({ code: "no-size", message: "Give the unit's width and height.", field: "width" });
   if (at.spacer <= 0) return fail({ code: "no-spacer", message: "Give the spacer's width.", field: "spacer" });
-  const inset = of.inset === undefined ? at.channel + at.spacerHeight / 2 : at.inset;
+  const inset = asked.inset === undefined ? at.channel + at.spacerHeight / 2 : at.inset;
   if (2 * Math.max(inset, at.channel) >= Math.min(at.width, at.height))
     return fail({
       code: "channel-too-deep",
-      field: of.inset === undefined ? "channel" : "inset",
+      field: asked.inset === undefined ? "channel" : "inset",
       message: `The spacer of a unit of ${at.width} × ${at.height} mm cannot lie ${Math.max(inset, at.channel)} mm inside its edge: measure the channel again.`,
     });
   const needs = refurbishNeeds({
@@ -173,14 +176,14 @@ export function calcDesiccant(of: DesiccantCase): Outcome<z.output<typeof Desicc
     channelMm: at.channel,
     spacerMm: at.spacer,
     spacerHighMm: at.spacerHeight,
-    insetMm: of.inset === undefined ? undefined : at.inset,
-    boreMm2: of.boreMm2,
+    insetMm: asked.inset === undefined ? undefined : at.inset,
+    boreMm2: asked.boreMm2,
     keyLegMm: at.keyLeg,
-    filledSides: of.filledSides,
-    fill: of.fill,
-    density: of.density,
-    shouldersMl: of.shouldersMl,
-    waste: of.waste,
+    filledSides: asked.filledSides,
+    fill: asked.fill,
+    density: asked.density,
+    shouldersMl: asked.shouldersMl,
+    waste: asked.waste,
   });
   return ok({
     boreLengthMm: needs.boreMm,

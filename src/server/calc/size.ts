@@ -16,33 +16,33 @@ import { cutErrorSentence, figureErrorSentence } from "../../core/words/size.ts"
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthIn, lengthOut, lengthsIn } from "./lengths.ts";
 
-export function calcSize(of: SizeCase): Outcome<z.output<typeof SizeAnswer>> {
-  const { unit } = of;
-  const readings = lengthsIn(of.readings, unit, "readings.");
+export function calcSize(asked: SizeCase): Outcome<z.output<typeof SizeAnswer>> {
+  const { unit } = asked;
+  const readings = lengthsIn(asked.readings, unit, "readings.");
   if (!readings.ok) return readings;
-  const oldPane = pairIn(of.oldPane, unit, "oldPane.");
+  const oldPane = pairIn(asked.oldPane, unit, "oldPane.");
   if (!oldPane.ok) return oldPane;
-  const overrule = pairIn(of.overrule, unit, "overrule.");
+  const overrule = pairIn(asked.overrule, unit, "overrule.");
   if (!overrule.ok) return overrule;
-  const { off, rebateDepth } = of;
+  const { off, rebateDepth } = asked;
   const rest = lengthsIn({ off, rebateDepth }, unit);
   if (!rest.ok) return rest;
-  const leastCover = lengthIn(of.leastCover, unit, "leastCover");
+  const leastCover = lengthIn(asked.leastCover, unit, "leastCover");
   if (!leastCover.ok) return leastCover;
-  const thickness = lengthIn(of.thickness, unit, "thickness");
+  const thickness = lengthIn(asked.thickness, unit, "thickness");
   if (!thickness.ok) return thickness;
 
   const depth = rest.value.rebateDepth;
   const cut = cutSize({
     readings: readings.value,
-    school: of.school,
-    grid: of.grid,
+    school: asked.school,
+    grid: asked.grid,
     oldPane: oldPane.value,
     overrule: overrule.value,
     leastCover: leastCover.value,
     off: rest.value.off,
     depths: allRound(depth),
-    best: of.school !== "best-odds" ? undefined : bestFor(readings.value, of.grid, unit, depth, leastCover.value),
+    best: asked.school !== "best-odds" ? undefined : bestFor(readings.value, asked.grid, unit, depth, leastCover.value),
   });
   if (!cut.ok) return fail({ code: cut.error.kind, message: say(cutErrorSentence(cut.error), "a") });
   return ok(sizeAnswer(cut.value, thickness.value, unit));

@@ -105,10 +105,10 @@ describe("safety, asked from outside", () => {
 
 describe("plate, mass and balance, asked from outside", () => {
   it("a strength of one's own decides", () => {
-    const of = (strengthMpa?: number) =>
+    const given = (strengthMpa?: number) =>
       plate({ width: "600", height: "900", thickness: "4", loadKpa: 0.8, ...(strengthMpa ? { strengthMpa } : {}) });
-    const usual = of();
-    const own = of(5);
+    const usual = given();
+    const own = given(5);
     expect([usual.ok && usual.value.holds, own.ok && own.value.holds]).toEqual([true, false]);
   });
   it("no load, no stress", () => {

@@ -34,19 +34,19 @@ function listIn(lengths: readonly Lengths[string][], unit: LengthUnit, name: str
 
 const positive = (lengths: readonly Nm[]): boolean => lengths.every((l) => l > 0);
 
-export function calcHeat(of: HeatCase): Outcome<z.output<typeof HeatAnswer>> {
-  const panes = listIn(of.panes, of.unit, "panes");
+export function calcHeat(asked: HeatCase): Outcome<z.output<typeof HeatAnswer>> {
+  const panes = listIn(asked.panes, asked.unit, "panes");
   if (!panes.ok) return panes;
   const widths = listIn(
-    of.cavities.map((c) => c.width),
-    of.unit,
+    asked.cavities.map((c) => c.width),
+    asked.unit,
     "cavities",
   );
   if (!widths.ok) return widths;
-  if (of.cavities.length !== of.panes.length - 1)
+  if (asked.cavities.length !== asked.panes.length - 1)
     return fail({
       code: "cavities-do-not-fit",
-      message: `${of.panes.length} panes have ${of.panes.length - 1} cavities between them; this gives ${of.cavities.length}.`,
+      message: `${asked.panes.length} panes have ${asked.panes.length - 1} cavities between them; this gives ${asked.cavities.length}.`,
       field: "cavities",
     });
   if (!positive(panes.value) || !positive(widths.value))
@@ -57,25 +57,25 @@ export function calcHeat(of: HeatCase): Outcome<z.output<typeof HeatAnswer>> {
     });
   const g: Glazing = {
     panesMm: panes.value.map(toMm),
-    cavities: of.cavities.map((c, i) => ({ widthMm: toMm(widths.value[i] as Nm), gas: c.gas, fill: c.fill })),
-    coatings: of.coatings,
+    cavities: asked.cavities.map((c, i) => ({ widthMm: toMm(widths.value[i] as Nm), gas: c.gas, fill: c.fill })),
+    coatings: asked.coatings,
   };
-  const twice = of.coatings.find((c, i) => of.coatings.findIndex((o) => o.face === c.face) < i);
+  const twice = asked.coatings.find((c, i) => asked.coatings.findIndex((o) => o.face === c.face) < i);
   if (twice)
     return fail({
       code: "coated-twice",
       message: `Face ${twice.face} is coated twice: a face has one coating.`,
       field: "coatings",
     });
-  if (of.coatings.some((c) => c.face > 2 * of.panes.length))
+  if (asked.coatings.some((c) => c.face > 2 * asked.panes.length))
     return fail({
       code: "no-such-face",
-      message: `${of.panes.length} panes have ${2 * of.panes.length} faces, counted from outside.`,
+      message: `${asked.panes.length} panes have ${2 * asked.panes.length} faces, counted from outside.`,
       field: "coatings",
     });
   const heat = heatOf(g);
-  const surface = surfaceOf(heat, of.insideC, of.outsideC);
-  const dew = dewPoint(of.insideC, of.humidity);
+  const surface = surfaceOf(heat, asked.insideC, asked.outsideC);
+  const dew = dewPoint(asked.insideC, asked.humidity);
   return ok({
     heat,
     heatToOneDecimal: Math.round(heat * 10) / 10,
@@ -90,15 +90,18 @@ export function calcHeat(of: HeatCase): Outcome<z.output<typeof HeatAnswer>> {
   });
 }
 
-export function calcStack(of: StackCase): Outcome<z.output<typeof StackAnswer>> {
-  const given = lengthsIn({ overall: of.overall, overallError: of.overallError, paneError: of.paneError }, of.unit);
+export function calcStack(asked: StackCase): Outcome<z.output<typeof StackAnswer>> {
+  const given = lengthsIn(
+    { overall: asked.overall, overallError: asked.overallError, paneError: asked.paneError },
+    asked.unit,
+  );
   if (!given.ok) return given;
-  const panes = listIn(of.panes, of.unit, "panes");
+  const panes = listIn(asked.panes, asked.unit, "panes");
   if (!panes.ok) return panes;
   const { overall, overallError, paneError } = given.value as Record<"overall" | "overallError" | "paneError", Nm>;
-  const stacks = stacksFor({ overall, panes: panes.value, count: of.count, overallError, paneError });
+  const stacks = stacksFor({ overall, panes: panes.value, count: asked.count, overallError, paneError });
   return ok({
-    stacks: stacksOut(stacks.slice(0, of.most), of.unit),
+    stacks: stacksOut(stacks.slice(0, asked.most), asked.unit),
     possible: stacks.length,
     says: stacks[0]
       ? `Likeliest: ${stackText(stacks[0])}.`
@@ -108,30 +111,30 @@ export function calcStack(of: StackCase): Outcome<z.output<typeof StackAnswer>> 
   });
 }
 
-export function calcSafety(of: SafetyCase): Outcome<z.output<typeof SafetyAnswer>> {
-  const { width, height, sillHeight, doorDistance, noDoorWithin } = of;
-  const given = lengthsIn({ width, height, sillHeight, doorDistance, noDoorWithin }, of.unit);
+export function calcSafety(asked: SafetyCase): Outcome<z.output<typeof SafetyAnswer>> {
+  const { width, height, sillHeight, doorDistance, noDoorWithin } = asked;
+  const given = lengthsIn({ width, height, sillHeight, doorDistance, noDoorWithin }, asked.unit);
   if (!given.ok) return given;
   const by = {
-    rule: `rule set ${of.set}`,
+    rule: `rule set ${asked.set}`,
     source: "house rule figures; guidance only, the local code decides",
   };
-  if (of.special.length > 0)
+  if (asked.special.length > 0)
     return ok({
       verdict: "ask-licensed",
-      because: of.special.join(", "),
+      because: asked.special.join(", "),
       missing: [],
       kinds: [],
-      ask: of.special.map((s) => SPECIAL_FACTS[s].who),
-      says: `Not decided here: ask ${of.special.map((s) => SPECIAL_FACTS[s].who).join(", and ")}.`,
+      ask: asked.special.map((s) => SPECIAL_FACTS[s].who),
+      says: `Not decided here: ask ${asked.special.map((s) => SPECIAL_FACTS[s].who).join(", and ")}.`,
       ...by,
     });
   const r = given.value;
-  const v = safetyOf(of.set, {
-    inDoor: of.inDoor,
-    wetRoom: of.wetRoom,
-    stairs: of.stairs,
-    walkway: of.walkway,
+  const v = safetyOf(asked.set, {
+    inDoor: asked.inDoor,
+    wetRoom: asked.wetRoom,
+    stairs: asked.stairs,
+    walkway: asked.walkway,
     sillHeight: r.sillHeight ?? null,
     doorDistance: r.doorDistance ?? null,
     noDoorWithin: r.noDoorWithin ?? null,
@@ -139,7 +142,7 @@ export function calcSafety(of: SafetyCase): Outcome<z.output<typeof SafetyAnswer
     height: r.height as Nm,
   });
   const kinds =
-    v.kind === "needed" ? (of.cutOnSite ? (["laminated"] as const) : (["toughened", "laminated"] as const)) : [];
+    v.kind === "needed" ? (asked.cutOnSite ? (["laminated"] as const) : (["toughened", "laminated"] as const)) : [];
   return ok({
     verdict: v.kind,
     because: v.kind === "not-known" ? null : v.because,
@@ -150,7 +153,7 @@ export function calcSafety(of: SafetyCase): Outcome<z.output<typeof SafetyAnswer
       v.kind === "not-known"
         ? `Not known until ${v.missing.join(" and ").replaceAll("-", " ")} is read.`
         : v.kind === "needed"
-          ? `Safety glass is called for: ${v.because.replaceAll("-", " ")}.${of.cutOnSite ? " {Toughened} cannot be cut after: laminated." : ""}`
+          ? `Safety glass is called for: ${v.because.replaceAll("-", " ")}.${asked.cutOnSite ? " {Toughened} cannot be cut after: laminated." : ""}`
           : v.kind === "small-pane-6mm"
             ? "A small pane in a safety zone: 6 mm ordinary or safety glass."
             : `Ordinary glass will do by this rule set: ${v.because.replaceAll("-", " ")}.`,
@@ -160,8 +163,8 @@ export function calcSafety(of: SafetyCase): Outcome<z.output<typeof SafetyAnswer
   });
 }
 
-export function calcPlate(of: PlateCase): Outcome<z.output<typeof PlateAnswer>> {
-  const given = lengthsIn({ width: of.width, height: of.height, thickness: of.thickness }, of.unit);
+export function calcPlate(asked: PlateCase): Outcome<z.output<typeof PlateAnswer>> {
+  const given = lengthsIn({ width: asked.width, height: asked.height, thickness: asked.thickness }, asked.unit);
   if (!given.ok) return given;
   const { width, height, thickness } = given.value as Record<"width" | "height" | "thickness", Nm>;
   if (!positive([width, height, thickness]))
@@ -170,10 +173,10 @@ export function calcPlate(of: PlateCase): Outcome<z.output<typeof PlateAnswer>> 
     widthMm: toMm(width),
     heightMm: toMm(height),
     thicknessMm: toMm(thickness),
-    loadKpa: of.loadKpa,
-    kind: of.kind,
+    loadKpa: asked.loadKpa,
+    kind: asked.kind,
   });
-  const strengthMpa = of.strengthMpa ?? p.strengthMpa;
+  const strengthMpa = asked.strengthMpa ?? p.strengthMpa;
   const holds = p.stressMpa <= strengthMpa && p.deflectionMm <= p.deflectionLimitMm;
   return ok({
     ...p,
@@ -185,10 +188,10 @@ export function calcPlate(of: PlateCase): Outcome<z.output<typeof PlateAnswer>> 
   });
 }
 
-export function calcMass(of: MassCase): Outcome<z.output<typeof MassAnswer>> {
-  const given = lengthsIn({ width: of.width, height: of.height }, of.unit);
+export function calcMass(asked: MassCase): Outcome<z.output<typeof MassAnswer>> {
+  const given = lengthsIn({ width: asked.width, height: asked.height }, asked.unit);
   if (!given.ok) return given;
-  const panes = listIn(of.panes, of.unit, "panes");
+  const panes = listIn(asked.panes, asked.unit, "panes");
   if (!panes.ok) return panes;
   const { width, height } = given.value as Record<"width" | "height", Nm>;
   if (!positive([width, height, ...panes.value]))
@@ -196,41 +199,41 @@ export function calcMass(of: MassCase): Outcome<z.output<typeof MassAnswer>> {
   const sheets = panes.value.map(toMm);
   const kg = paneMass(toMm(width), toMm(height), sheets);
   const areaM2 = (toMm(width) * toMm(height)) / 1e6;
-  const lift = liftOf(kg, areaM2, of);
+  const lift = liftOf(kg, areaM2, asked);
   return ok({
     kg,
     lb: kg / KG_PER_LB,
     kgPerM2: kg / areaM2,
     areaM2,
     lift: lift === 1 ? "one" : lift === 2 ? "two" : "machine",
-    cups: lift === 2 ? cupsFor(kg, of.cupKg) : null,
-    says: `${kg.toFixed(1)} kg: ${lift === 1 ? "one lifts it" : lift === 2 ? `two with ${cupsFor(kg, of.cupKg)} rated cups` : "a machine, and someone trained to use it"}.`,
+    cups: lift === 2 ? cupsFor(kg, asked.cupKg) : null,
+    says: `${kg.toFixed(1)} kg: ${lift === 1 ? "one lifts it" : lift === 2 ? `two with ${cupsFor(kg, asked.cupKg)} rated cups` : "a machine, and someone trained to use it"}.`,
     rule: "2.5 kg for each m² and mm; limits within",
     source: "EN 572-1 density of glass; lifting limits of the house",
   });
 }
 
-export function calcBalance(of: BalanceCase): Outcome<z.output<typeof BalanceAnswer>> {
-  const given = lengthsIn({ diameter: of.diameter }, of.unit);
+export function calcBalance(asked: BalanceCase): Outcome<z.output<typeof BalanceAnswer>> {
+  const given = lengthsIn({ diameter: asked.diameter }, asked.unit);
   if (!given.ok) return given;
   const diameter = given.value.diameter as Nm;
   if (diameter <= 0)
     return fail({ code: "no-size", message: "Give the weight's diameter above nothing.", field: "diameter" });
-  if (of.oldGlassKg > of.sashKg)
+  if (asked.oldGlassKg > asked.sashKg)
     return fail({
       code: "glass-heavier",
       message: "The old glass cannot weigh more than the whole sash.",
       field: "oldGlassKg",
     });
-  const b = balanceFor(of);
-  const newSashKg = of.sashKg - of.oldGlassKg + of.newGlassKg;
+  const b = balanceFor(asked);
+  const newSashKg = asked.sashKg - asked.oldGlassKg + asked.newGlassKg;
   if (b.before < 0 || b.after < 0)
     return fail({
       code: "too-light",
-      message: `So light a sash wants no weights: half of it is less than the ${of.offKg} kg that each is lighter. Give the whole sash's mass, or less in offKg.`,
+      message: `So light a sash wants no weights: half of it is less than the ${asked.offKg} kg that each is lighter. Give the whole sash's mass, or less in offKg.`,
       field: "sashKg",
     });
-  const lengthMm = b.change > 0 ? weightLength(b.change, of.metal, toMm(diameter)) : 0;
+  const lengthMm = b.change > 0 ? weightLength(b.change, asked.metal, toMm(diameter)) : 0;
   return ok({
     beforeKg: b.before,
     afterKg: b.after,
@@ -238,7 +241,7 @@ export function calcBalance(of: BalanceCase): Outcome<z.output<typeof BalanceAns
     newSashKg,
     lengthMm,
     springKg: newSashKg,
-    says: `Each weight from ${b.before.toFixed(2)} to ${b.after.toFixed(2)} kg: ${b.change >= 0 ? `add ${b.change.toFixed(2)}` : `take off ${(-b.change).toFixed(2)}`} kg${lengthMm > 0 ? `, ${lengthMm.toFixed(0)} mm of ${toMm(diameter)} mm ${of.metal}` : ""}.`,
+    says: `Each weight from ${b.before.toFixed(2)} to ${b.after.toFixed(2)} kg: ${b.change >= 0 ? `add ${b.change.toFixed(2)}` : `take off ${(-b.change).toFixed(2)}`} kg${lengthMm > 0 ? `, ${lengthMm.toFixed(0)} mm of ${toMm(diameter)} mm ${asked.metal}` : ""}.`,
     rule: "half the sash each, an upper a little heavy, a lower a little light",
     source: "trade practice; densities of the metals",
   });

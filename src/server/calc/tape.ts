@@ -6,12 +6,12 @@ import { tapeErrorSentence } from "../../core/words/tape-error.ts";
 import type { Outcome } from "../http/endpoint.ts";
 import { lengthOut } from "./lengths.ts";
 
-export function calcTape(of: TapeCase): Outcome<z.output<typeof TapeAnswer>> {
-  const read = readTape(of.text, of.unit, Number.MAX_SAFE_INTEGER);
+export function calcTape(asked: TapeCase): Outcome<z.output<typeof TapeAnswer>> {
+  const read = readTape(asked.text, asked.unit, Number.MAX_SAFE_INTEGER);
   if (!read.ok)
     return fail({ code: read.error.kind, message: tapeErrorSentence(read.error), at: read.error.at, field: "text" });
   const { written, unit, exact, hair, adjusted } = read.value;
-  const write = of.write ?? unit;
+  const write = asked.write ?? unit;
   return ok({
     written,
     unit,

@@ -9,12 +9,12 @@ import type { Outcome } from "../http/endpoint.ts";
 import { lengthOut, lengthsIn } from "./lengths.ts";
 import { stacksOut } from "./stacks-out.ts";
 
-export function calcThickness(of: ThicknessCase): Outcome<z.output<typeof ThicknessAnswer>> {
-  const { unit } = of;
-  const { overall, pane, farPane, overallError, paneError } = of;
+export function calcThickness(asked: ThicknessCase): Outcome<z.output<typeof ThicknessAnswer>> {
+  const { unit } = asked;
+  const { overall, pane, farPane, overallError, paneError } = asked;
   const given = lengthsIn({ overall, pane, farPane, overallError, paneError }, unit);
   if (!given.ok) return given;
-  const slip = lengthsIn(of.slip ?? {}, unit, "slip.");
+  const slip = lengthsIn(asked.slip ?? {}, unit, "slip.");
   if (!slip.ok) return slip;
   const read = thicknessFrom(
     known({
@@ -39,7 +39,7 @@ export function calcThickness(of: ThicknessCase): Outcome<z.output<typeof Thickn
       : stacksFor({
           overall: read.overall,
           panes: read.panes,
-          count: of.panes,
+          count: asked.panes,
           overallError: given.value.overallError ?? read.overall,
           paneError: given.value.paneError ?? read.overall,
         });
@@ -50,7 +50,7 @@ export function calcThickness(of: ThicknessCase): Outcome<z.output<typeof Thickn
     bySlip: read.bySlip === null ? null : out(read.bySlip),
     panes: read.panes.map(out),
     room: read.room === null ? null : out(read.room),
-    stacks: stacksOut(stacks.slice(0, of.most), unit),
+    stacks: stacksOut(stacks.slice(0, asked.most), unit),
     possible: stacks.length,
     conflicts: read.conflicts.map((c) => ({ kind: c.kind, says: say(conflictWords(c, unit), "a") })),
     rule: "overall = far mark less bed; a pane is the difference of its two marks; a stack is possible within the readings' errors",
@@ -59,7 +59,7 @@ export function calcThickness(of: ThicknessCase): Outcome<z.output<typeof Thickn
 }
 
 /** Leaves out what was not given. */
-const known = <T extends object>(of: T) =>
-  Object.fromEntries(Object.entries(of).filter(([, v]) => v !== undefined)) as {
+const known = <T extends object>(read: T) =>
+  Object.fromEntries(Object.entries(read).filter(([, v]) => v !== undefined)) as {
     [K in keyof T]?: Exclude<T[K], undefined>;
   };

@@ -13,19 +13,19 @@ const parts = (day: Day): [number, number, number] => {
  * Reminders as a calendar file: whole days, each with an alarm at eight in its morning. Empty where there is nothing to be
  * reminded of: a calendar without a day is refused by those that read it.
  */
-export function aftercareIcs(of: {
+export function aftercareIcs(sheet: {
   readonly pane: string;
   readonly where: string;
   readonly reminders: readonly Reminder[];
 }): string {
-  if (of.reminders.length === 0) return "";
+  if (sheet.reminders.length === 0) return "";
   const made = createEvents(
-    of.reminders.map(
+    sheet.reminders.map(
       (r): EventAttributes => ({
-        uid: `${of.pane}-${r.id}@plain-pane`,
+        uid: `${sheet.pane}-${r.id}@plain-pane`,
         productId: "plain-pane/aftercare",
         calName: "After the work",
-        title: `${of.where}: ${r.says}`,
+        title: `${sheet.where}: ${r.says}`,
         start: parts(r.day),
         end: parts(addDays(r.day, 1)),
         alarms: [{ action: "display", description: r.says, trigger: { before: false, hours: 8 } }],

@@ -20,12 +20,12 @@ import { orderPdf } from "./order-pdf.ts";
 const printed: unknown[] = [];
 vi.mock("./pdf.ts", () => ({
   RULED: {},
-  printLabels: async (of: unknown) => {
-    printed.push(of);
+  printLabels: async (raw: unknown) => {
+    printed.push(raw);
     return Buffer.alloc(0);
   },
-  printPdf: async (of: unknown) => {
-    printed.push(of);
+  printPdf: async (raw: unknown) => {
+    printed.push(raw);
     return Buffer.alloc(0);
   },
 }));
@@ -39,12 +39,12 @@ const OTHER_WORDS = /\b(?:rebates?|sprigs?|packers?|toughened|sealed units?|glaz
 const STAY = [/cut to [\d.]+ × [\d.]+ mm/g, /\(\d+(\.\d+)?\s?mm\)/g, /Fen End Sealed Units/g];
 
 /** Every text of what was printed, drawings too. */
-function textsOf(of: unknown): readonly string[] {
-  if (typeof of === "string")
-    return of.startsWith("<svg") ? [...of.matchAll(/>([^<>]+)<\/text>/g)].map((m) => m[1] ?? "") : [of];
-  if (Array.isArray(of)) return of.flatMap(textsOf);
-  if (typeof of === "object" && of !== null)
-    return Object.entries(of).flatMap(([k, v]) =>
+function textsOf(raw: unknown): readonly string[] {
+  if (typeof raw === "string")
+    return raw.startsWith("<svg") ? [...raw.matchAll(/>([^<>]+)<\/text>/g)].map((m) => m[1] ?? "") : [raw];
+  if (Array.isArray(raw)) return raw.flatMap(textsOf);
+  if (typeof raw === "object" && raw !== null)
+    return Object.entries(raw).flatMap(([k, v]) =>
       ["style", "color", "alignment", "width"].includes(k) ? [] : textsOf(v),
     );
   return [];

@@ -6,7 +6,7 @@ type Printer = {
   setFonts: (fonts: object) => void;
   setUrlAccessPolicy: (may: (url: string) => boolean) => void;
   setLocalAccessPolicy?: (may: (path: string) => boolean) => void;
-  createPdf: (of: TDocumentDefinitions) => { getBuffer: () => Promise<Buffer> };
+  createPdf: (definition: TDocumentDefinitions) => { getBuffer: () => Promise<Buffer> };
 };
 
 const need = createRequire(import.meta.url);
@@ -66,10 +66,10 @@ export type Sheet = {
 };
 
 /** A4 pages in the house's own layout. */
-export const printPdf = (of: Sheet): Promise<Buffer> =>
+export const printPdf = (sheet: Sheet): Promise<Buffer> =>
   printer()
     .createPdf({
-      info: { title: of.title, creator: "Plain Pane", producer: "Plain Pane" },
+      info: { title: sheet.title, creator: "Plain Pane", producer: "Plain Pane" },
       pageSize: "A4",
       pageMargins: [40, 40, 40, 46],
       defaultStyle: { font: "Roboto", fontSize: 10, lineHeight: 1.15, color: "#22252a" },
@@ -79,10 +79,10 @@ export const printPdf = (of: Sheet): Promise<Buffer> =>
         mute: { color: "#5b6068", fontSize: 9 },
         head: { color: "#5b6068", fontSize: 8 },
       },
-      content: [...letterhead(of.firm), ...of.content],
+      content: [...letterhead(sheet.firm), ...sheet.content],
       footer: (page: number, pages: number) => ({
         columns: [
-          { text: of.foot, style: "mute" },
+          { text: sheet.foot, style: "mute" },
           { text: `${page} of ${pages}`, alignment: "right", style: "mute" },
         ],
         margin: [40, 14, 40, 0],
@@ -105,15 +105,15 @@ export type Labels = {
 };
 
 /** Pages of labels: each stands where the sheet has it, and nothing else is printed. */
-export const printLabels = (of: Labels): Promise<Buffer> =>
+export const printLabels = (labels: Labels): Promise<Buffer> =>
   printer()
     .createPdf({
-      info: { title: of.title, creator: "Plain Pane", producer: "Plain Pane" },
-      pageSize: of.page,
+      info: { title: labels.title, creator: "Plain Pane", producer: "Plain Pane" },
+      pageSize: labels.page,
       pageMargins: [0, 0, 0, 0],
       defaultStyle: { font: "Roboto", fontSize: 10, lineHeight: 1.1, color: "#22252a" },
-      content: Array.from({ length: of.pages }, (_, page): Content => {
-        const here = of.labels.filter((l) => l.page === page);
+      content: Array.from({ length: labels.pages }, (_, page): Content => {
+        const here = labels.labels.filter((l) => l.page === page);
         return {
           ...(page > 0 ? { pageBreak: "before" as const } : {}),
           stack: [

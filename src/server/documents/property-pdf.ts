@@ -12,42 +12,42 @@ const BAR = { wide: 200, high: 9 };
 
 /** The owner's paper: every opening of a property, what was done to it and when, and what fails there. */
 export function propertyPdf(
-  of: Property,
+  property: Property,
   by: { readonly unit: LengthUnit; readonly dialect: Dialect },
 ): Promise<Buffer> {
-  const most = Math.max(1, ...of.causes.map((c) => c.panes));
-  const mostOfYear = Math.max(1, ...of.years.map((y) => y.failed));
+  const most = Math.max(1, ...property.causes.map((c) => c.panes));
+  const mostOfYear = Math.max(1, ...property.years.map((y) => y.failed));
   const margin = (top: number): [number, number, number, number] => [0, top, 0, 0];
-  const bar = (name: string, count: number, of: number) => ({
+  const bar = (name: string, count: number, panes: number) => ({
     columns: [
       { width: 150, text: name },
       { width: 30, text: String(count) },
       {
         width: "*",
-        canvas: [{ type: "rect" as const, x: 0, y: 2, w: (BAR.wide * count) / of, h: BAR.high, color: "#1b5e4f" }],
+        canvas: [{ type: "rect" as const, x: 0, y: 2, w: (BAR.wide * count) / panes, h: BAR.high, color: "#1b5e4f" }],
       },
     ],
     margin: margin(3),
   });
   return printPdf({
-    firm: of.firm,
-    title: `Windows at ${of.address}`,
+    firm: property.firm,
+    title: `Windows at ${property.address}`,
     foot: "A record of what was done and seen. It is not a certificate.",
     content: [
-      { text: `Windows at ${of.address}`, style: "h1" },
-      ...(of.causes.length > 0
+      { text: `Windows at ${property.address}`, style: "h1" },
+      ...(property.causes.length > 0
         ? [
             { text: "What fails here", bold: true, margin: margin(12) },
-            ...of.causes.map((c) => bar(say(CAUSE_WORDS[c.cause].name, by.dialect), c.panes, most)),
+            ...property.causes.map((c) => bar(say(CAUSE_WORDS[c.cause].name, by.dialect), c.panes, most)),
           ]
         : []),
-      ...(of.years.length > 0
+      ...(property.years.length > 0
         ? [
             { text: "Failed units, by the year in their spacer", bold: true, margin: margin(12) },
-            ...of.years.map((y) => bar(`${y.year}, ${y.failed} of ${y.seen} seen`, y.failed, mostOfYear)),
+            ...property.years.map((y) => bar(`${y.year}, ${y.failed} of ${y.seen} seen`, y.failed, mostOfYear)),
           ]
         : []),
-      ...of.openings.flatMap((o) => [
+      ...property.openings.flatMap((o) => [
         {
           text: [o.opening, o.light].filter(Boolean).join(", "),
           bold: true,

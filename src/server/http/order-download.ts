@@ -15,7 +15,7 @@ import { problem } from "./answer.ts";
 import { labelsOn } from "./labels-on.ts";
 
 type Made = { readonly body: string | Buffer; readonly type: string; readonly name: string; readonly show?: boolean };
-type Make = (of: {
+type Make = (order: {
   readonly order: OrderBook;
   readonly prefs: Prefs;
   readonly origin: string;

@@ -12,8 +12,8 @@ const download =
   async ({ url, cookies }) => {
     const address = (url.searchParams.get("address") ?? "").slice(0, MOST_ADDRESS);
     const prefs = readPrefs(cookies);
-    const of = propertyFile(address, prefs);
-    if (!of)
+    const property = propertyFile(address, prefs);
+    if (!property)
       return problem(404, {
         code: "unknown-address",
         message:
@@ -27,8 +27,8 @@ const download =
       "cache-control": "no-store",
     };
     return as === "pdf"
-      ? new Response(new Uint8Array(await propertyPdf(of, prefs)), { headers })
-      : new Response(JSON.stringify(propertyJson(of), null, 2), { headers });
+      ? new Response(new Uint8Array(await propertyPdf(property, prefs)), { headers })
+      : new Response(JSON.stringify(propertyJson(property), null, 2), { headers });
   };
 
 export const propertyPaper = download("pdf");

@@ -24,9 +24,9 @@ import type { Visit } from "./visit.ts";
 type In = { readonly name: string; readonly role: Account["role"] };
 type Ask<R extends { readonly input: z.ZodType | null }> = z.output<NonNullable<R["input"]>>;
 
-const fresh = (of: Pick<Account, "name" | "role" | "round" | "password">, now: Date): Account => ({
+const fresh = (account: Pick<Account, "name" | "role" | "round" | "password">, now: Date): Account => ({
   id: uuidv7(),
-  ...of,
+  ...account,
   pin: null,
   pinWrong: 0,
   pinAgainAt: null,

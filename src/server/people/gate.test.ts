@@ -40,7 +40,7 @@ const came = (role: Role): Came => ({
 const ask = (
   pattern: string,
   method: string,
-  of: Came,
+  given: Came,
   params = {},
   search = "",
   authorization: string | null = null,
@@ -48,7 +48,7 @@ const ask = (
   whatStops(
     db,
     { pattern, method, url: new URL(`http://127.0.0.1${pattern}${search}`), params, authorization },
-    of,
+    given,
     NOW,
   );
 
@@ -169,12 +169,12 @@ it("this very process comes by a key of its own to what a supplier may, and no f
 });
 
 it("too much at once is told to wait", async () => {
-  const of: Came = {
+  const given: Came = {
     kind: "in",
     visitor: { person: "busy", name: "b", role: "owner", round: null },
     session: {} as never,
   };
   let last: Response | null = null;
-  for (let i = 0; i <= 1200; i++) last = await ask("/api/entries", "POST", of);
+  for (let i = 0; i <= 1200; i++) last = await ask("/api/entries", "POST", given);
   expect([last?.status, last?.headers.has("retry-after")]).toEqual([429, true]);
 });

@@ -64,25 +64,25 @@ export function openSession(
   db: Running,
   account: Account,
   at: Visit,
-  of: { readonly device: string; readonly tablet?: string | null; readonly now: Date },
+  who: { readonly device: string; readonly tablet?: string | null; readonly now: Date },
 ): Session {
   const secret = newSecret();
-  const tablet = of.tablet ?? null;
+  const tablet = who.tablet ?? null;
   const session: Session = {
     id: uuidv7(),
     hash: hashOf(secret),
     account: account.id,
-    device: of.device,
+    device: who.device,
     tablet,
     shared: false,
-    madeAt: of.now.toISOString(),
-    seenAt: of.now.toISOString(),
-    endsAt: until(of.now, { tablet }),
+    madeAt: who.now.toISOString(),
+    seenAt: who.now.toISOString(),
+    endsAt: until(who.now, { tablet }),
     endedAt: null,
     lost: false,
   };
   addSession(db, session);
-  forgetSessions(db, new Date(of.now.getTime() - 365 * DAY_MS).toISOString());
+  forgetSessions(db, new Date(who.now.getTime() - 365 * DAY_MS).toISOString());
   setCookie(at, SESSION, secret);
   showName(at, account.name);
   return session;

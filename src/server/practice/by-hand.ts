@@ -24,17 +24,23 @@ const MOST_PICTURES = 4;
 
 /** The newest pictures of one person's tries, by skill. */
 export function picturesOf(who: string): Readonly<Record<HandSkill, readonly TryPicture[]>> {
-  const of = (skill: HandSkill): readonly TryPicture[] =>
+  const picturesOf = (skill: HandSkill): readonly TryPicture[] =>
     practiceOf(theDatabase(), who, asExercise(skill))
       .flatMap(({ photo, right, at }) => (photo === null ? [] : [{ photo, right, at }]))
       .slice(-MOST_PICTURES);
-  return { score: of("score"), putty: of("putty"), sealant: of("sealant"), sprig: of("sprig"), blade: of("blade") };
+  return {
+    score: picturesOf("score"),
+    putty: picturesOf("putty"),
+    sealant: picturesOf("sealant"),
+    sprig: picturesOf("sprig"),
+    blade: picturesOf("blade"),
+  };
 }
 
 /** Keeps a try. */
-export function triedByHand(of: PracticeHand, now = new Date()): Outcome<z.output<typeof HandTallySchema>> {
-  const who = visitor()?.name ?? of.who;
-  const { id, skill, level, right, photo } = of;
+export function triedByHand(hand: PracticeHand, now = new Date()): Outcome<z.output<typeof HandTallySchema>> {
+  const who = visitor()?.name ?? hand.who;
+  const { id, skill, level, right, photo } = hand;
   keepPractice(theDatabase(), {
     id,
     who,

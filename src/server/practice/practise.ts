@@ -17,23 +17,23 @@ import { handsOf, picturesOf, type TryPicture } from "./by-hand.ts";
 import { comesAgain } from "./schedule.ts";
 
 /** Judges an answer and keeps it. */
-export function practise(of: PracticeCase, now = new Date()): Outcome<z.output<typeof PracticeAnswer>> {
+export function practise(asked: PracticeCase, now = new Date()): Outcome<z.output<typeof PracticeAnswer>> {
   const db = theDatabase();
-  const who = visitor()?.name ?? of.who;
-  const judged = madeOf(of).judge({ texts: of.texts, picks: of.picks }, of.seconds);
+  const who = visitor()?.name ?? asked.who;
+  const judged = madeOf(asked).judge({ texts: asked.texts, picks: asked.picks }, asked.seconds);
   keepPractice(db, {
-    id: of.id,
+    id: asked.id,
     who,
     at: now.toISOString(),
-    exercise: of.exercise,
-    level: of.level,
+    exercise: asked.exercise,
+    level: asked.level,
     right: judged.right,
-    seconds: of.seconds,
+    seconds: asked.seconds,
     offMm: judged.offMm,
     photo: null,
   });
   const { right, offMm, says } = judged;
-  return ok({ right, offMm, says, standing: standing(who, of.exercise) });
+  return ok({ right, offMm, says, standing: standing(who, asked.exercise) });
 }
 
 function standing(who: string, exercise: ExerciseId): PracticeStanding {

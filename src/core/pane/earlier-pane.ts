@@ -4,7 +4,7 @@ import type { PaneBook } from "./book.ts";
 import { standsOf } from "./stands.ts";
 
 /** What an earlier pane in the same opening leaves to the next: what it was, and how its frame comes apart. */
-export type BeforeHere = {
+export type EarlierPane = {
   readonly pane: string;
   readonly setDay: string | null;
   /** It is neither set nor signed off: the same opening is on a list twice. */
@@ -22,7 +22,7 @@ export type BeforeHere = {
 };
 
 /** The earlier pane's record, as far as it helps: never its readings, for a frame moves. */
-export function beforeHere(book: PaneBook): BeforeHere {
+export function earlierPane(book: PaneBook): EarlierPane {
   const stands = standsOf(book);
   return {
     pane: book.id,
