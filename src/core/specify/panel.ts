@@ -18,7 +18,7 @@ export const PANEL_MAKE_NAMES = {
   "two-thin": "two thin, texture between them",
 } as const;
 
-export const panelThickness = (p: Pick<Panel, "make" | "mm">): number => (p.make === "two-thin" ? 2 * p.mm : p.mm);
+export const panelThickness = (p: Pick<Panel, "make" | "mm">): Mm => (p.make === "two-thin" ? 2 * p.mm : p.mm);
 export const panelMass = (p: Pick<Panel, "make" | "mm">, widthMm: Mm, heightMm: Mm): number =>
   paneMass(widthMm, heightMm, [panelThickness(p)]);
 

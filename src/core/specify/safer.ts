@@ -19,13 +19,13 @@ const LAMINATED: readonly (readonly [upTo: number, mm: Mm])[] = [
 ];
 
 /** @example laminatedFor(4) // 6.4; laminatedFor(25.4 / 8) // a quarter inch */
-export const laminatedFor = (length: Mm): Mm =>
-  isInchMake(length)
-    ? toMm(THICKNESSES.in.laminated.find((t) => toMm(t) >= length - NEAR_MM) ?? mm(length))
-    : (LAMINATED.find(([upTo]) => length <= upTo)?.[1] ?? length);
+export const laminatedFor = (thick: Mm): Mm =>
+  isInchMake(thick)
+    ? toMm(THICKNESSES.in.laminated.find((t) => toMm(t) >= thick - NEAR_MM) ?? mm(thick))
+    : (LAMINATED.find(([upTo]) => thick <= upTo)?.[1] ?? thick);
 
 /** The widest spacer that is made, in the units that the panes are made in, and finds room; the narrowest where none does. */
-export function spacerUpTo(room: number, was: number, paneMm: Mm): number {
+export function spacerUpTo(room: Mm, was: Mm, paneMm: Mm): Mm {
   const all = spacersWith(paneMm);
   const made = all.filter((s) => s <= room + NEAR_MM && s <= was + NEAR_MM);
   return made.at(-1) ?? all[0] ?? was;
