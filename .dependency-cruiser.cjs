@@ -1,5 +1,5 @@
 const test = "\\.(test|property\\.test)\\.tsx?$";
-const stations = "look|takeout|measure|size|specify|order|set|finish|signoff|plan";
+const stations = "look|takeout|measure|size|specify|order|ready|set|finish|signoff|plan";
 module.exports = {
   forbidden: [
     { name: "no-cycles", severity: "error", from: {}, to: { circular: true } },
@@ -26,6 +26,12 @@ module.exports = {
       severity: "error",
       from: { path: `^src/core/(${stations}|tape|house)/`, pathNot: test },
       to: { path: "^src/core/(log|pane|words)/" },
+    },
+    {
+      name: "core-words-stand-on-all-else",
+      severity: "error",
+      from: { path: "^src/core/", pathNot: `^src/core/(words|page|practice)/|${test}` },
+      to: { path: "^src/core/words/" },
     },
     {
       name: "contract-imports-core-and-zod",

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { barsErrorSentence } from "../words/found.ts";
 import { barPlaces } from "./bar-places.ts";
+import { barsErrorSentence } from "./bars-fault.ts";
 import type { Bars } from "./found.ts";
 
 const bars = (over: Partial<Bars> = {}): Bars => ({

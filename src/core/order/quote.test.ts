@@ -15,6 +15,7 @@ const pane = (over: Partial<QuotedPane> = {}): QuotedPane => ({
   pane: "p",
   where: "No. 5",
   glass: "4 mm clear float",
+  fitted: "new glass, 4 mm clear float",
   glassPence: pence(3010),
   minutes: [
     { station: "Take out", minutes: 60 },

@@ -7,7 +7,10 @@ import { taxOn } from "./price.ts";
 export type QuotedPane = {
   readonly pane: string;
   readonly where: string;
+  /** The glass as the office speaks of it. */
   readonly glass: string;
+  /** What is done to it as its customer reads it: no codes. */
+  readonly fitted: string;
   readonly glassPence: Pence;
   /** Hands-on minutes by station. */
   readonly minutes: readonly { readonly station: string; readonly minutes: number }[];
@@ -74,7 +77,7 @@ export function quoteOf(panes: readonly QuotedPane[], rates: QuoteRates): Quote 
     const minutes = p.minutes.reduce((s, m) => s + m.minutes, 0);
     return {
       pane: p.pane,
-      says: `${p.where}: ${p.glass}, set`,
+      says: `${p.where}: ${p.fitted}`,
       pence: sumOf([p.glassPence, workPence(minutes, rates.hourPence), p.materialsPence]),
       ...(p.others.length > 0 ? { others: p.others } : {}),
     };

@@ -3,13 +3,13 @@ import type { Entry } from "../log/kinds.ts";
 import { NO_MONEY, type Pence, penceOf } from "../money/pence.ts";
 import { type Quote, type QuotedPane, type QuoteRates, quoteOf } from "../order/quote.ts";
 import type { PaneBook } from "../pane/book.ts";
-import { quotedPane } from "../pane/quoted.ts";
 import { reckon } from "../pane/reckoning.ts";
 import type { SupplierRecord } from "../pane/source-facts.ts";
 import { canOrder } from "../round/row.ts";
 import type { FindBest } from "../size/best.ts";
 import type { Day } from "../units/day.ts";
 import type { Prefs } from "../words/prefs.ts";
+import { quotedPane } from "./quoted-pane.ts";
 
 export type RoundQuote = {
   readonly round: { readonly id: string; readonly name: string; readonly place: string };

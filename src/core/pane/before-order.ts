@@ -1,9 +1,9 @@
 import { barPlaces } from "../measure/bar-places.ts";
+import { barsErrorSentence } from "../measure/bars-fault.ts";
 import { type BeforeOrderFacts, type Contradiction, contradictionsOf } from "../order/contradictions.ts";
 import { makeupOverall } from "../specify/makeup.ts";
 import type { Template } from "../text/template.ts";
 import { mm, nm, toMm } from "../units/length.ts";
-import { barsErrorSentence } from "../words/found.ts";
 import type { PaneBook } from "./book.ts";
 import { thickerThanRead } from "./candidates.ts";
 import { isRouted } from "./conversion.ts";

@@ -5,11 +5,11 @@ import { foldFirm } from "../firm/fold-firm.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { pence } from "../money/pence.ts";
 import { sourcesFor } from "../order/sources.ts";
+import { quotedPane } from "../page/quoted-pane.ts";
 import { PLAIN_LOOKS } from "../specify/looks.ts";
 import { dayOf } from "../units/day.ts";
 import { foldPane } from "./book.ts";
 import { candidatesHere } from "./candidates-here.ts";
-import { quotedPane } from "./quoted.ts";
 import { reckon } from "./reckoning.ts";
 import { sourceFacts } from "./source-facts.ts";
 

@@ -4,7 +4,7 @@ import { type Candidate, candidatesFor } from "../specify/candidates.ts";
 import type { Day } from "../units/day.ts";
 import type { PaneBook } from "./book.ts";
 import { candidateFacts } from "./candidates.ts";
-import { glassPence } from "./quoted.ts";
+import { glassPence } from "./glass-price.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
 

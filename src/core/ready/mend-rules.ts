@@ -1,9 +1,9 @@
 import { isTimber, pinned } from "../frame/held.ts";
 import { frameOf } from "../frame/systems.ts";
 import { FAULT_FACTS, type MemberFault } from "../look/condition.ts";
+import { exactly } from "../text/exact.ts";
 import type { Template } from "../text/template.ts";
 import { toMm } from "../units/length.ts";
-import { exactly } from "../words/exact.ts";
 import type { ReadyFacts } from "./facts.ts";
 import { type Rule, rotten } from "./rule.ts";
 

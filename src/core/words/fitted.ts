@@ -34,15 +34,20 @@ export function fittedText(
   if (book.before.option?.option === "repack") return "Your own glass, packed and set anew";
   const whole = wholeOf(book);
   if (whole) return WHOLE_FITTED[whole];
+  if (book.panel) return "A new solid panel";
   if (isUnit(book)) {
     const more = [
       book.makeup ? inUnit(`${Math.round(toMm(r.glass.thickness))} mm thick`, by.unit) : "",
       book.makeup && book.makeup.coatings.length > 0 ? "coated to keep warmth in" : "",
       book.makeup && makeupIsSafe(book.makeup) ? "of safety glass" : "",
+      book.looks?.pattern ? `one sheet patterned: ${book.looks.pattern}` : "",
+      book.looks?.tint ? `tinted: ${book.looks.tint}` : "",
+      book.bars && (book.bars.uprights > 0 || book.bars.crosses > 0) ? "with bars as they were" : "",
     ].filter(Boolean);
     return say(["A new {unit}", ...more].join(", "), by.dialect);
   }
   const line = orderLineOf(book, r);
   if (!line) return "New glass";
-  return `New ${isSafetyGlass(line.glass) ? "safety glass" : "glass"}: ${glassText(line, by)}`;
+  const glass = [glassText(line, by), line.pattern, book.looks?.tint].filter(Boolean).join(", ");
+  return `New ${isSafetyGlass(line.glass) ? "safety glass" : "glass"}, ${glass}`;
 }

@@ -3,10 +3,10 @@ import { type Makeup, makeupText } from "../specify/makeup.ts";
 import { PANEL_MAKE_NAMES, type Panel, panelThickness } from "../specify/panel.ts";
 import { type LineWhole, wholeText } from "../specify/whole.ts";
 import { writeNumber } from "../tape/write.ts";
+import { exactIn, exactly } from "../text/exact.ts";
 import { isInchMake, makeText } from "../units/inch-make.ts";
 import { type LengthUnit, type Mm, nm } from "../units/length.ts";
 import { type Dialect, say } from "./dialect.ts";
-import { exactIn, exactly } from "./exact.ts";
 import { inUnit, metric } from "./in-unit.ts";
 
 /**

@@ -1,8 +1,8 @@
+import { exactIn } from "../text/exact.ts";
 import { fractionText } from "../units/inch-make.ts";
 import type { LengthUnit, Mm } from "../units/length.ts";
 import { G_PER_OZ, KG_PER_LB } from "../units/mass.ts";
 import { KPA_PER_PSF, METRES_A_SECOND_PER_MPH } from "../units/other-units.ts";
-import { exactIn } from "./exact.ts";
 import { HEAT_UNIT, heatFigure } from "./heat.ts";
 
 const MM_PER_INCH = 25.4;

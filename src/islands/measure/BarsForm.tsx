@@ -1,8 +1,9 @@
 import { barPlaces, USUAL_BAR_MM } from "../../core/measure/bar-places.ts";
+import { barsErrorSentence } from "../../core/measure/bars-fault.ts";
 import { BAR_KINDS, type Bars, evenSpaces, NO_BARS, SPACINGS } from "../../core/measure/found.ts";
 import { readTape } from "../../core/tape/read.ts";
 import { mm, toMm } from "../../core/units/length.ts";
-import { barsErrorSentence, barsText } from "../../core/words/found.ts";
+import { barsText } from "../../core/words/found.ts";
 import { barLines } from "../../drawing/bar-lines.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";

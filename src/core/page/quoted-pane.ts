@@ -1,52 +1,31 @@
 import type { Firm } from "../firm/firm.ts";
 import { type OptionKind, optionName, optionsFor } from "../look/options.ts";
-import { areaNm2, byArea, greaterOf, partsOf, rounded } from "../money/parts.ts";
 import { NO_MONEY, type Pence, penceOf } from "../money/pence.ts";
 import type { QuotedPane } from "../order/quote.ts";
-import { proposedSource, type Source } from "../order/sources.ts";
+import { proposedSource } from "../order/sources.ts";
+import type { PaneBook } from "../pane/book.ts";
+import { glassPence } from "../pane/glass-price.ts";
+import { oldGlassBack } from "../pane/old-glass.ts";
+import { optionsFacts } from "../pane/options-facts.ts";
+import { labelOf, orderLineOf } from "../pane/order-line.ts";
+import type { Reckoning } from "../pane/reckoning.ts";
+import { isRefurbished } from "../pane/refurbishing.ts";
+import { type SupplierRecord, sourceFacts } from "../pane/source-facts.ts";
+import { stepsAt } from "../pane/steps-at.ts";
+import { takesNight } from "../pane/takes-night.ts";
+import { isUnitOpen } from "../pane/unit.ts";
+import { wholeOf } from "../pane/whole-here.ts";
 import { STATION_NAMES, type Station } from "../plan/stations.ts";
-import { unitPence } from "../specify/unit-price.ts";
-import type { Whole } from "../specify/whole.ts";
 import { effortOf } from "../steps/step.ts";
 import { bagsFor } from "../takeout/disposal.ts";
 import type { Day } from "../units/day.ts";
 import type { LengthUnit } from "../units/length.ts";
 import { type Dialect, say } from "../words/dialect.ts";
+import { fittedText } from "../words/fitted.ts";
 import { glassText, panelText } from "../words/glass.ts";
 import { oldBackText } from "../words/old-back.ts";
-import type { PaneBook } from "./book.ts";
-import { oldGlassBack } from "./old-glass.ts";
-import { optionsFacts } from "./options-facts.ts";
-import { labelOf, orderLineOf } from "./order-line.ts";
-import type { Reckoning } from "./reckoning.ts";
-import { isRefurbished } from "./refurbishing.ts";
-import { type SupplierRecord, sourceFacts } from "./source-facts.ts";
-import { stepsAt } from "./steps-at.ts";
-import { takesNight } from "./takes-night.ts";
-import { isUnit, isUnitOpen } from "./unit.ts";
-import { wholeOf } from "./whole-here.ts";
 
 const WORKED: readonly Station[] = ["takeout", "ready", "set", "finish"];
-
-/** What each is reckoned at until somebody priced it, by the house's own figures; nothing is set in anything on site. */
-const WHOLE_EACH: Readonly<Record<Whole, "insertEach" | "sashEach" | "windowEach">> = {
-  insert: "insertEach",
-  sash: "sashEach",
-  window: "windowEach",
-};
-
-/** What this pane's glass is reckoned at: what was agreed, the proposed source's price, or the house's by area. */
-export function glassPence(book: PaneBook, r: Reckoning, best: Source | undefined): Pence {
-  if (best?.pence !== null && best?.pence !== undefined) return best.pence;
-  if (!r.cut.ok) return NO_MONEY;
-  const whole = wholeOf(book);
-  if (whole) return penceOf(r.house[WHOLE_EACH[whole]]);
-  const area = areaNm2(r.cut.value.glass.width, r.cut.value.glass.height);
-  const leastCharge = penceOf(r.house.leastCharge);
-  const perM2 = penceOf(isUnit(book) ? r.house.unitPerM2 : r.house.glassPerM2);
-  if (isUnit(book) && book.makeup) return unitPence(book.makeup, area, { perM2, leastCharge });
-  return rounded(greaterOf(byArea(perM2, area), partsOf(leastCharge)));
-}
 
 /** What goes into glass that goes back: beads, sealant and tape of one that is opened, else nothing. */
 const backPence = (book: PaneBook, r: Reckoning): Pence =>
@@ -66,6 +45,8 @@ function quotedGlass(
   if (book.panel) return panelText(book.panel, by.unit);
   return [glassText(line, by), line.pattern].filter(Boolean).join(", ");
 }
+
+const afterColon = (text: string): string => `${text.charAt(0).toLowerCase()}${text.slice(1)}`;
 
 /** One pane as it is quoted; null while it is not sized, unless the old glass goes back. */
 export function quotedPane(
@@ -95,6 +76,7 @@ export function quotedPane(
     pane: book.id,
     where: labelOf(book),
     glass: quotedGlass(book, line, by),
+    fitted: afterColon(fittedText(book, r, by)),
     glassPence: isBack ? backPence(book, r) : glassPence(book, r, best),
     minutes,
     materialsPence: wholeOf(book) ? NO_MONEY : penceOf(r.house.materialsEach),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
+import { inUnit } from "../words/in-unit.ts";
 import { cutDown, exactly } from "./exact.ts";
-import { inUnit } from "./in-unit.ts";
 
 describe("figures that somebody cuts by", () => {
   it.each([

@@ -5,11 +5,11 @@ import { foldFirm } from "../firm/fold-firm.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { pence } from "../money/pence.ts";
+import { foldPane } from "../pane/book.ts";
+import { reckon } from "../pane/reckoning.ts";
 import { pastOf } from "../steps/past.ts";
 import { dayOf } from "../units/day.ts";
-import { foldPane } from "./book.ts";
-import { quotedPane } from "./quoted.ts";
-import { reckon } from "./reckoning.ts";
+import { quotedPane } from "./quoted-pane.ts";
 
 /* A pane as it is quoted: never more of its glass than is known, and at the price of what is put in. */
 
