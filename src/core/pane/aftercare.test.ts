@@ -20,6 +20,32 @@ function said(system: System, say: (t: Teller) => void, today?: Day) {
 const inLinseed = (t: Teller) => t.tell("set.done", { day: "2026-05-18", compound: "linseed", sprigs: 8 });
 const inSilicone = (t: Teller) => t.tell("set.done", { day: "2026-05-18", compound: "silicone", sprigs: null });
 
+const cleaned = (t: Teller, state: "done" | "skipped") =>
+  t.tell("step.marked", { station: "finish", step: "clean", state, reason: "" });
+
+describe("stickers on the new glass", () => {
+  const areOn = (system: System, say: (t: Teller) => unknown): boolean => {
+    const t = new Teller().opened().added(PANE, system).read(LEANING);
+    say(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    return aftercareHere(book, reckon(book, BY)).some((l) => /Leave stickers on/.test(l.says));
+  };
+  it.each<[string, System, (t: Teller) => unknown, boolean]>([
+    ["a unit, just set", "plastic-bead-inside", () => undefined, true],
+    ["cleaned since", "plastic-bead-inside", (t) => cleaned(t, "done"), false],
+    ["its cleaning left out", "plastic-bead-inside", (t) => cleaned(t, "skipped"), true],
+    ["signed off", "plastic-bead-inside", (t) => t.tell("signoff.signed", { day: "2026-05-20", told: true }), false],
+    ["in putty there never are any", "timber-putty", () => undefined, false],
+    [
+      "nor on the old glass",
+      "plastic-bead-inside",
+      (t) => t.tell("look.option", { option: "repack", reason: "" }),
+      false,
+    ],
+  ])("%s", (_, system, say, on) => expect(areOn(system, say)).toBe(on));
+});
+
 describe("what the customer of a pane is told", () => {
   it("in linseed, set on 18 May: soft, and painted from a week after it to four weeks", () =>
     expect(said("timber-putty", inLinseed)).toMatchObject({

@@ -1,10 +1,14 @@
 import { frameOf } from "../frame/systems.ts";
 import { type AftercareLine, aftercareOf } from "../signoff/aftercare.ts";
+import type { StepId } from "../steps/step-id.ts";
 import type { Day } from "../units/day.ts";
-import type { PaneBook } from "./book.ts";
+import { type PaneBook, stepKey } from "./book.ts";
 import type { Reckoning } from "./reckoning.ts";
 import { shutUntil } from "./shut.ts";
 import { readyFacts } from "./step-facts.ts";
+
+/** With this step film and stickers come off. */
+const CLEANED: StepId = "clean";
 
 /** What the customer of this pane does and leaves alone, from today on. */
 export function aftercareHere(book: PaneBook, r: Reckoning, today?: Day): readonly AftercareLine[] {
@@ -24,5 +28,10 @@ export function aftercareHere(book: PaneBook, r: Reckoning, today?: Day): readon
     painted: book.painted !== null,
     cause: book.cause,
     drains: frameOf(f.system).drains(f.detail),
+    stickers:
+      !f.oldGlassBack &&
+      f.bed !== "putty" &&
+      !book.signed &&
+      book.steps.get(stepKey("finish", CLEANED))?.state !== "done",
   });
 }

@@ -15,6 +15,7 @@ const facts: AftercareFacts = {
   painted: false,
   cause: "hail",
   drains: false,
+  stickers: false,
 };
 const ids = (over: Partial<AftercareFacts> = {}) => aftercareOf({ ...facts, ...over }).map((l) => l.id);
 
@@ -35,6 +36,15 @@ describe("what the customer does and leaves alone", () => {
     const all = ids(over);
     expect(all).toEqual(expect.arrayContaining([...has]));
     for (const id of hasNot) expect(all).not.toContain(id);
+  });
+  it("stickers are left on as long as there are any", () => {
+    const clean = (over: Partial<AftercareFacts>) =>
+      aftercareOf({ ...facts, ...over }).find((l) => l.id === "clean")?.says;
+    expect(clean({})).toBe("Clean with plain water and a little soap.");
+    expect(clean({ stickers: true })).toBe(
+      "Clean with plain water and a little soap. Leave stickers on until we take them off.",
+    );
+    expect(clean({ stickers: true, coated: true })).toMatch(/no scouring powder\. Leave stickers on/);
   });
   it("every cause has its own sentence, in plain words", () => {
     const said = CAUSES.map((cause) => aftercareOf({ ...facts, cause }).find((l) => l.id === "cause")?.says ?? "");

@@ -16,6 +16,8 @@ export type AftercareFacts = {
   readonly painted: boolean;
   readonly cause: Cause | null;
   readonly drains: boolean;
+  /** Film or stickers are on it still: we come for them. */
+  readonly stickers: boolean;
 };
 
 export type AftercareLine = { readonly id: string; readonly says: string; readonly day?: Day };
@@ -81,9 +83,14 @@ export function aftercareOf(f: AftercareFacts): readonly AftercareLine[] {
   });
   add(true, {
     id: "clean",
-    says: f.coated
-      ? "Clean with a soft cloth, plain water and a little soap; no scraper, no scouring powder. Leave stickers on until we take them off."
-      : "Clean with plain water and a little soap. Leave stickers on until we take them off.",
+    says: [
+      f.coated
+        ? "Clean with a soft cloth, plain water and a little soap; no scraper, no scouring powder."
+        : "Clean with plain water and a little soap.",
+      f.stickers ? "Leave stickers on until we take them off." : "",
+    ]
+      .filter(Boolean)
+      .join(" "),
   });
   return out;
 }
