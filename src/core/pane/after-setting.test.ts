@@ -37,6 +37,11 @@ const allDone = (t: Teller): void => {
     t.tell("step.marked", { station: "finish", step: s.id, state: "done", reason: "" });
 };
 const painted = (t: Teller): void => void t.tell("finish.painted", { day: "2026-05-12" });
+const all =
+  (...tells: readonly ((t: Teller) => void)[]) =>
+  (t: Teller): void => {
+    for (const tell of tells) tell(t);
+  };
 const coming = (visit: Visit, on: number) => (t: Teller) =>
   void t.tell("finish.visit", { visit, day: new Date(Date.UTC(2026, 4, 4 + on)).toISOString().slice(0, 10) });
 
@@ -55,6 +60,18 @@ describe("what is next once it is set", () => {
     ],
     ["somebody comes to paint", { today: 8 }, coming("paint", 9), { kind: "come-back", day: day(9) }],
     ["today", { today: 9 }, coming("paint", 9), { kind: "come-back", day: day(9) }],
+    [
+      "painted, and somebody was to come for it",
+      { today: 8 },
+      all(painted, coming("paint", 9)),
+      { kind: "finish-off" },
+    ],
+    [
+      "painted, and somebody comes to open it",
+      { today: 8 },
+      all(painted, coming("open", 9)),
+      { kind: "come-back", day: day(9) },
+    ],
     ["nobody came yesterday", { today: 10 }, coming("paint", 9), { kind: "paint", day: day(28) }],
     ["it is past painting, whoever comes", { today: 29 }, coming("paint", 30), { kind: "past-paint" }],
     ["painted, and its last steps left", { today: 9 }, painted, { station: "finish", kind: "finish-off" }],

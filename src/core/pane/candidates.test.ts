@@ -2,7 +2,8 @@ import { describe, expect, it } from "vitest";
 import { PANE, Teller } from "../../../tests/support/told.ts";
 import { withFirm } from "../firm/firm.ts";
 import { foldFirm } from "../firm/fold-firm.ts";
-import { toMm } from "../units/length.ts";
+import { NO_SPACER } from "../specify/makeup.ts";
+import { mm, toMm } from "../units/length.ts";
 import { foldPane } from "./book.ts";
 import { makeupOfStack, stackChosen, stacksOf, thickerThanRead } from "./candidates.ts";
 import { reckon } from "./reckoning.ts";
@@ -57,6 +58,29 @@ describe("what a sealed unit was", () => {
     const now_ = makeupOfStack(second, argon, "float");
     expect(now_.cavities).toEqual([{ mm: 15, gas: "argon", fill: 0.9 }]);
     expect(now_.coatings).toEqual(argon.coatings);
+  });
+  it("of other sheets it takes the gas, and no coating: its faces are others; its spacer stays as was said", () => {
+    const [first] = stacksIn(now(read("24")));
+    if (!first) throw new Error("no stacks");
+    const two = makeupOfStack(first, null, "float");
+    expect([two.coatings, two.spacer]).toEqual([[], NO_SPACER]);
+    const coated = {
+      ...two,
+      cavities: [{ mm: 16, gas: "argon" as const, fill: 0.9 }],
+      coatings: [{ face: 3, emissivity: 0.04 }],
+      spacer: "warm edge, grey",
+    };
+    const three = {
+      ...first,
+      panes: [...first.panes, first.panes[0] ?? mm(4)],
+      spacers: [...first.spacers, mm(8)],
+    };
+    const made = makeupOfStack(three, coated, "float");
+    expect([made.coatings, made.spacer, made.cavities.map((c) => c.gas)]).toEqual([
+      [],
+      "warm edge, grey",
+      ["argon", "argon"],
+    ]);
   });
   it("keeps each sheet's own kind: laminated inside stays so", () => {
     const [first, second] = stacksIn(now(read("24")));

@@ -38,6 +38,13 @@ const all =
   (t: Teller): void => {
     for (const tell of tells) tell(t);
   };
+const isHere = (t: Teller): void =>
+  void t.tell("order.had", {
+    from: "bought",
+    width: { text: "608", unit: "mm" },
+    height: { text: "900", unit: "mm" },
+    note: "",
+  });
 const share = (p: CountedPromise | null): number | null | undefined =>
   typeof p?.chance === "number" ? Math.round(p.chance * 100) : p?.chance;
 
@@ -66,6 +73,8 @@ describe("a promise and the chance that it is kept", () => {
       93,
     ],
     ["wanted yesterday", wants("2026-05-19"), "2026-05-15", 0],
+    ["it must be in today, and its glass is here", all(wants("2026-05-22"), isHere), "2026-05-20", 100],
+    ["it had to be in yesterday, and its glass is here", all(wants("2026-05-21"), isHere), "2026-05-19", 0],
   ])("%s", (_, tell, fitBy, chance) => {
     const p = counted(tell);
     expect([p && writeDay(p.fitBy), share(p)]).toEqual([fitBy, chance]);

@@ -9,7 +9,7 @@ import { foldPane } from "./book.ts";
 import { nextFor } from "./next.ts";
 import { reckon } from "./reckoning.ts";
 import { unknownsOf } from "./unknowns.ts";
-import { type UnlikelySide, unlikelySize } from "./unlikely-size.ts";
+import { type UnlikelySide, unlikelyHere, unlikelySize } from "./unlikely-size.ts";
 
 describe("a size that is hardly a pane's", () => {
   it.each<[number, number, UnlikelySide | null]>([
@@ -26,6 +26,41 @@ describe("a size that is hardly a pane's", () => {
     // Shorter than a sheet both ways, and cut from none.
     [3400, 3500, { side: "height", is: "large" }],
   ])("%d × %d", (w, h, is) => expect(unlikelySize({ width: mm(w), height: mm(h) })).toEqual(is));
+
+  it.each<[string, (t: Teller) => unknown, UnlikelySide["side"] | undefined]>([
+    ["an old pane read 22 high", (t) => t.read({ "old-width": "676", "old-height": "22" }), "height"],
+    [
+      "the same, and glass that is here: it is as large as it is",
+      (t) => {
+        t.read({ "old-width": "676", "old-height": "22" });
+        t.tell("order.had", {
+          from: "bought",
+          width: { text: "676", unit: "mm" },
+          height: { text: "22", unit: "mm" },
+          note: "",
+        });
+      },
+      undefined,
+    ],
+    [
+      "a whole window, wider than any sheet",
+      (t) => {
+        t.tell("look.option", { option: "window", reason: "" });
+        t.tell("measure.way", { way: "window-hole" });
+        t.read({ "window-hole-width": "7000", "window-hole-height": "2100" });
+      },
+      undefined,
+    ],
+  ])("%s", (_, say, side) => {
+    const t = new Teller().opened().added(PANE, "plastic-bead-inside-bonded");
+    t.tell("measure.way", { way: "old-unit" });
+    say(t);
+    const book = foldPane(PANE, t.entries);
+    if (!book) throw new Error("no pane");
+    const r = reckon(book, withFirm(foldFirm(t.entries)));
+    expect(r.worked.ok).toBe(true);
+    expect(unlikelyHere(book, r)?.side).toBe(side);
+  });
 
   it("is said on the ticket, and asked before the order", () => {
     const t = new Teller().opened().added(PANE, "plastic-bead-inside-bonded");
