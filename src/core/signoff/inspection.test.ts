@@ -117,3 +117,23 @@ describe("what is looked at", () => {
     expect(not.filter((id) => all.includes(id))).toEqual([]);
   });
 });
+
+describe("a door's insert, frame and glass in one, at the end", () => {
+  const insert = looks({ system: "cassette", sealed: true, whole: "insert", bed: "silicone" }, { cures: true });
+  const glassAlone = looks({ system: "cassette", sealed: true, bed: "silicone" }, { cures: true });
+  it("is looked at by the same ids as new glass in the old halves", () =>
+    expect(insert.map((i) => i.id)).toEqual(glassAlone.map((i) => i.id)));
+  it("speaks of no bead, gasket, packer or gap: its frame lies on the door, and screws hold it", () => {
+    const says = insert.map((i) => `${i.look} ${i.ifNot}`).join("\n");
+    expect(says).not.toMatch(/\{beads?\}|gasket|\{packers?\}|gaps|bed line/i);
+    expect(says).toMatch(/lies flat on both faces of the door/);
+    expect(says).toMatch(/No sealant stands out past the flange/);
+    expect(insert.find((i) => i.id === "still")?.ifNot).toMatch(/screws once more/);
+  });
+  it("between halves there is no bead for a scrap to lie behind", () => {
+    expect(glassAlone.find((i) => i.id === "cavity")?.look).toMatch(/no scrap between the halves\.$/);
+    expect(looks({ system: "plastic-bead-inside", sealed: true }).find((i) => i.id === "cavity")?.look).toMatch(
+      /no scrap behind the \{bead\}\.$/,
+    );
+  });
+});

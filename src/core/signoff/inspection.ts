@@ -140,7 +140,7 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
   {
     id: "cavity",
     at: "glass",
-    look: "Nothing in the cavity, no smear between, no scrap behind the {bead}.",
+    look: `Nothing in the cavity, no smear between, no scrap ${halved(f) ? "between the halves" : "behind the {bead}"}.`,
     ifNot: "Photograph it now, and ring the supplier before the customer does.",
     when: (g) => g.sealed,
   },
@@ -223,9 +223,30 @@ const rules = (f: InspectionFacts): readonly Rule[] => [
 
 /** What is looked at before a pane is signed off. Not a certificate: a record of what was seen. */
 export function inspectionOf(f: InspectionFacts): readonly InspectionItem[] {
-  const here = rules(f).flatMap(({ when, ...item }) => (when(f) ? [item] : []));
+  const asPane = rules(f).flatMap(({ when, ...item }) => (when(f) ? [item] : []));
+  const here = f.whole === "insert" ? asPane.map((i) => ({ ...i, ...OF_INSERT[i.id] })) : asPane;
   return madeWhole(f) ? [...wholeLooks(f), ...here.filter((i) => OF_ANY.has(i.id))] : here;
 }
+
+/** What is looked at otherwise where frame and glass came as one: its flange lies on the door, and screws hold it. */
+const OF_INSERT: Readonly<Record<string, Pick<InspectionItem, "look" | "ifNot">>> = {
+  still: {
+    look: "The insert is still: press its glass, knock the door, no rattle.",
+    ifNot: "Go round the screws once more by hand, and look for old caulk that holds the flange off.",
+  },
+  gaps: {
+    look: "Its frame lies flat on both faces of the door, level, and covers the old line all round.",
+    ifNot: "Loosen the screws, lift it to the middle of its hole, and go round again.",
+  },
+  "bed-line": {
+    look: "No sealant stands out past the flange, and none is missing under it.",
+    ifNot: "Wipe what stands out before it skins; where some is missing, close it from outside.",
+  },
+  cavity: {
+    look: "Nothing in the unit and no smear between its sheets.",
+    ifNot: "Photograph it now, and ring the supplier before the customer does.",
+  },
+};
 
 /** What is looked at of a sash or a window as of a pane. */
 const OF_ANY: ReadonlySet<string> = new Set(["drains", "mark", "clean", "match", "minded", "stamp", "told"]);
