@@ -79,4 +79,17 @@ export function insertsNear(
     .sort((a, b) => Number(a.closes === false) - Number(b.closes === false) || farOff(a) - farOff(b));
 }
 
+/** So much of an old flange's line nobody minds, nm: paint and caulk hide it. */
+const HIDDEN_NM = 1_000_000;
+
+/**
+ * How much of the old flange's line shows on a side once this insert is centred over it, nm; 0 where it is covered. Only of one
+ * that was read over its flange.
+ * @example 565 × 921 read over the old flange, listed 559 × 914 // 3.5 mm
+ */
+export const lineShows = ({ off }: Pick<InsertMatch, "off">): number => {
+  const wider = Math.max(off.width, off.height) / 2;
+  return wider > HIDDEN_NM ? wider : 0;
+};
+
 const farOff = (m: InsertMatch): number => Math.abs(m.off.width) + Math.abs(m.off.height);

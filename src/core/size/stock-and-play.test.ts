@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { insertsNear, type StockInsert, type StockPane } from "../house/stock.ts";
-import { mm, toMm } from "../units/length.ts";
+import { insertsNear, lineShows, type StockInsert, type StockPane } from "../house/stock.ts";
+import { mm, nm, toMm } from "../units/length.ts";
 import { fromStock, nextSizeDown, type StockNeed } from "./from-stock.ts";
 import { playOf } from "./play.ts";
 
@@ -133,4 +133,12 @@ describe("listed door inserts", () => {
     const seen = insertsNear(list, { way: "insert-inside", width: mm(520), height: mm(877) });
     expect(seen.map((m) => m.insert.family)).toEqual(["Wren", "Heron"]);
   });
+  it.each<[string, number, number, number]>([
+    ["listed 6 mm narrower and 7 mm lower: half of the larger", 6, 7, 3.5],
+    ["narrower by a hair on a side: paint hides it", 2, 0, 0],
+    ["larger than the old one", -6, -2, 0],
+    ["larger one way, smaller the other", -6, 5, 2.5],
+  ])("the old line that shows: %s", (_, width, height, shows) =>
+    expect(toMm(nm(lineShows({ off: { width: mm(width), height: mm(height) } })))).toBe(shows),
+  );
 });

@@ -1,4 +1,4 @@
-import { insertsNear } from "../../core/house/stock.ts";
+import { insertsNear, lineShows } from "../../core/house/stock.ts";
 import { nm } from "../../core/units/length.ts";
 import { usePane } from "../panels/pane-context.ts";
 import { Length } from "../ui/Length.tsx";
@@ -38,6 +38,12 @@ export function InsertNear() {
               )}
               . For doors of <Length nm={nm(m.insert.doorFromNm)} unit={prefs.unit} /> to{" "}
               <Length nm={nm(m.insert.doorToNm)} unit={prefs.unit} withUnit />
+              {way === "insert-outside" && m.closes !== false && lineShows(m) > 0 && (
+                <>
+                  . About <Length nm={nm(lineShows(m))} unit={prefs.unit} withUnit /> of the old line shows on a side:
+                  tell its owner before it is ordered
+                </>
+              )}
               {m.closes === false && <span className="trouble">: it will not close on this one</span>}
             </li>
           ))}
