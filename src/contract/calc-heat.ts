@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { USUAL_FILL } from "../core/specify/heat.ts";
 import { LengthIn } from "./lengths.ts";
 import { BY, Unit } from "./opening-case.ts";
 import { route } from "./route.ts";
@@ -10,7 +11,13 @@ export const HeatCase = z
     unit: Unit,
     panes: z.array(LengthIn).min(1).max(4).meta({ description: "Sheets from outside in." }),
     cavities: z
-      .array(z.strictObject({ width: LengthIn, gas: Gas.default("air"), fill: z.number().min(0).max(1).default(0.9) }))
+      .array(
+        z.strictObject({
+          width: LengthIn,
+          gas: Gas.default("air"),
+          fill: z.number().min(0).max(1).default(USUAL_FILL),
+        }),
+      )
       .max(3)
       .default([])
       .meta({ description: "One fewer than panes; `fill` is the share of gas, air for the rest." }),

@@ -1,5 +1,4 @@
 import { z } from "zod";
-import type { ORDER_SCHEMAS } from "./kinds/order.ts";
 import { MORE_OF_LINE } from "./line-parts.ts";
 import { Id, Name, Nanometres, Short } from "./payload-parts.ts";
 import { route } from "./route.ts";
@@ -61,5 +60,3 @@ export const PostReadOrder = route({
     errors: z.array(RowError),
   }),
 });
-
-export type LinePayload = z.output<(typeof ORDER_SCHEMAS)["order.line"]>;

@@ -1,3 +1,4 @@
+import { USUAL_FILL } from "../core/specify/heat.ts";
 import type { Makeup } from "../core/specify/makeup.ts";
 
 /** A bathroom's: reeded inside, coated on the face towards the cavity. */
@@ -6,7 +7,7 @@ export const REEDED_UNIT: Makeup = {
     { mm: 4, kind: "float" },
     { mm: 4, kind: "patterned" },
   ],
-  cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+  cavities: [{ mm: 16, gas: "argon", fill: USUAL_FILL }],
   coatings: [{ face: 2, emissivity: 0.03 }],
   spacer: "warm edge, black",
 };
@@ -17,7 +18,7 @@ export const PLAIN_UNIT: Makeup = {
     { mm: 4, kind: "float" },
     { mm: 4, kind: "float" },
   ],
-  cavities: [{ mm: 16, gas: "argon", fill: 0.9 }],
+  cavities: [{ mm: 16, gas: "argon", fill: USUAL_FILL }],
   coatings: [{ face: 3, emissivity: 0.03 }],
   spacer: "warm edge, black",
 };

@@ -1,5 +1,5 @@
 import { line, scaleLinear } from "d3";
-import { centreHeat, corrected, mixed, UNCOATED } from "../core/specify/heat.ts";
+import { centreHeat, corrected, mixed, UNCOATED, USUAL_FILL } from "../core/specify/heat.ts";
 import { makeText } from "../core/units/inch-make.ts";
 import type { LengthUnit } from "../core/units/length.ts";
 import { BTU_PER_WATT } from "../core/words/heat.ts";
@@ -62,7 +62,7 @@ export function heatChart(input: HeatChartInput): HeatChart {
   const kinds = [
     { name: "plain, air", gas: mixed("air", 1), faces: [UNCOATED, UNCOATED] },
     { name: "coated, air", gas: mixed("air", 1), faces: [UNCOATED, coat] },
-    { name: "coated, argon", gas: mixed("argon", 0.9), faces: [UNCOATED, coat] },
+    { name: "coated, argon", gas: mixed("argon", USUAL_FILL), faces: [UNCOATED, coat] },
   ] as const;
   const widths = Array.from({ length: (WIDEST - 4) * 2 + 1 }, (_, i) => 4 + i / 2);
   const path = line<readonly [number, number]>(

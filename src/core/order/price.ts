@@ -16,9 +16,6 @@ import type { Makeup } from "../specify/makeup.ts";
 import type { Template } from "../text/template.ts";
 import { addNm, type Mm, type Nm } from "../units/length.ts";
 
-/** What a supplier prices by area: single glass of a kind and thickness, or a unit of so many sheets. */
-export type Product = `${GlassKind}/${number}` | "unit/2" | "unit/3" | "insert";
-
 /** What costs more, and by what it is reckoned. */
 export const EXTRAS = [
   "coating",
@@ -71,8 +68,6 @@ export type Priced = {
   /** Each extra, and how many of it: sheets coated, bars, metres of edge are reckoned by the size. */
   readonly extras: readonly { readonly extra: Extra; readonly count: number }[];
 };
-
-export type PriceError = { readonly kind: "not-listed"; readonly what: string };
 
 /**
  * What one pane costs before tax and delivery, in whole pence: area times its rate or the least charge, whichever is more,

@@ -3,7 +3,7 @@ import type { Pence } from "../money/pence.ts";
 import { isInchMake } from "../units/inch-make.ts";
 import type { Mm } from "../units/length.ts";
 import type { GlassKind } from "./glass.ts";
-import { surfaceOf } from "./heat.ts";
+import { surfaceOf, USUAL_FILL } from "./heat.ts";
 import { type Makeup, makeupHeat, makeupMass, makeupOverall, NO_SPACER } from "./makeup.ts";
 import { laminatedFor, spacerUpTo } from "./safer.ts";
 import { unitPence } from "./unit-price.ts";
@@ -59,7 +59,7 @@ export function candidatesFor(f: CandidateFacts): readonly Candidate[] {
   const [outer = 4, inner = 4] = [was.panesMm[0], was.panesMm.at(-1)];
   const kind: GlassKind = f.safetyNeeded ? f.safetyKind : "float";
   const sheet = (mm: Mm) => ({ mm: kind === "laminated" ? laminatedFor(mm) : mm, kind });
-  const cavity = (mm: Mm, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : 0.9 });
+  const cavity = (mm: Mm, gas: "air" | "argon") => ({ mm, gas, fill: gas === "air" ? 1 : USUAL_FILL });
   // Its colour shows, and is its neighbours': nobody takes one for granted.
   const spacer = NO_SPACER;
   const make = (id: Candidate["id"], name: string, makeup: Makeup): Candidate => {
