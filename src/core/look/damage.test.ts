@@ -1,6 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
-import { foldPane } from "../pane/book.ts";
+import { toldPane } from "../../../tests/support/told-pane.ts";
 import { say } from "../words/dialect.ts";
 import { CAUSES, type Cause, causeClause, comesAgain, type Damage, hasFailed, isForLooks } from "./damage.ts";
 
@@ -34,10 +33,10 @@ describe("what failed", () => {
 
 describe("changed for its looks is why: it is not asked again", () => {
   const cause = (damage: readonly Damage[], told?: Cause) => {
-    const t = new Teller().added(PANE, "timber-putty");
-    t.tell("look.damage", { damage });
-    if (told) t.tell("look.cause", { cause: told });
-    return foldPane(PANE, t.entries)?.cause;
+    return toldPane((t) => {
+      t.tell("look.damage", { damage });
+      if (told) t.tell("look.cause", { cause: told });
+    }).cause;
   };
   it.each<[string, readonly Damage[], Cause | undefined, Cause | null]>([
     ["nothing said", [], undefined, null],

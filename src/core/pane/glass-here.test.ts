@@ -1,18 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { Teller } from "../../../tests/support/told.ts";
+import { toldPane } from "../../../tests/support/told-pane.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import type { Makeup } from "../specify/makeup.ts";
 import { toMm } from "../units/length.ts";
-import { foldPane, type PaneBook } from "./book.ts";
 import { glassMakes, glassOf, makesOffered } from "./glass-here.ts";
 
-const book = (say: (t: Teller) => void): PaneBook => {
-  const t = new Teller().added(PANE, "plastic-bead-inside");
-  say(t);
-  const found = foldPane(PANE, t.entries);
-  if (!found) throw new Error("no pane");
-  return found;
-};
+const book = (say: (t: Teller) => unknown) => toldPane(say, "plastic-bead-inside");
 
 const unit = (kinds: readonly Makeup["panes"][number]["kind"][]): Makeup => ({
   panes: kinds.map((kind) => ({ mm: 4, kind })),

@@ -1,16 +1,10 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { Teller } from "../../../tests/support/told.ts";
+import { toldPane } from "../../../tests/support/told-pane.ts";
 import { toMm } from "../units/length.ts";
-import { foldPane, type PaneBook } from "./book.ts";
 import { overruleOf } from "./overruled.ts";
 
-const book = (say: (t: Teller) => void): PaneBook => {
-  const t = new Teller().added(PANE, "plastic-bead-inside");
-  say(t);
-  const found = foldPane(PANE, t.entries);
-  if (!found) throw new Error("no pane");
-  return found;
-};
+const book = (say: (t: Teller) => unknown) => toldPane(say, "plastic-bead-inside");
 
 describe("a size in the place of the sum", () => {
   it.each<[string, string, string, readonly [number, number] | null]>([

@@ -1,18 +1,12 @@
 import { describe, expect, it } from "vitest";
-import { PANE, Teller } from "../../../tests/support/told.ts";
+import type { Teller } from "../../../tests/support/told.ts";
+import { toldPane } from "../../../tests/support/told-pane.ts";
 import type { Place } from "../measure/places.ts";
 import type { Way } from "../measure/ways.ts";
 import { inches, mm, type Nm } from "../units/length.ts";
-import { foldPane, type PaneBook } from "./book.ts";
 import { gridOfListed, tapeUnit } from "./size-grid.ts";
 
-const book = (say: (t: Teller) => void): PaneBook => {
-  const t = new Teller().added(PANE, "plastic-bead-inside");
-  say(t);
-  const found = foldPane(PANE, t.entries);
-  if (!found) throw new Error("no pane");
-  return found;
-};
+const book = (say: (t: Teller) => unknown) => toldPane(say, "plastic-bead-inside");
 
 describe("the tape that the size rests on", () => {
   const reading = (place: Place, unit: "mm" | "in") => (t: Teller) =>

@@ -1,21 +1,21 @@
 import { describe, expect, it } from "vitest";
 import { PLAIN_DAYS as calendar } from "../../../tests/support/plain-days.ts";
 import { plainUnit } from "../../../tests/support/plain-unit.ts";
-import { LEANING, PANE, Teller } from "../../../tests/support/told.ts";
+import { LEANING, type Teller } from "../../../tests/support/told.ts";
+import { toldPane } from "../../../tests/support/told-pane.ts";
 import type { System } from "../frame/systems.ts";
 import { HOUSE_DEFAULTS } from "../house/rules.ts";
 import { NO_BARS } from "../measure/found.ts";
-import { foldPane } from "../pane/book.ts";
 import { reckon } from "../pane/reckoning.ts";
 import { PLAIN_LOOKS } from "../specify/looks.ts";
 import type { Makeup } from "../specify/makeup.ts";
 import { fittedText } from "./fitted.ts";
 
 const says = (system: System, say: (t: Teller) => unknown, unit: "mm" | "in" = "mm"): string => {
-  const t = new Teller().added(PANE, system).read(LEANING);
-  say(t);
-  const book = foldPane(PANE, t.entries);
-  if (!book) throw new Error("no pane");
+  const book = toldPane((t) => {
+    t.read(LEANING);
+    say(t);
+  }, system);
   return fittedText(book, reckon(book, { house: HOUSE_DEFAULTS, calendar }), { dialect: "a", unit });
 };
 const unit = (more: Partial<Makeup> = {}) => ({ makeup: { ...plainUnit(), ...more } });
