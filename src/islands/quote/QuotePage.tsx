@@ -66,6 +66,7 @@ function QuotePage(props: Props) {
               />
               <span className={on ? "" : "text-mute line-through"}>
                 <a href={`/panes/${p.pane}/look`}>{p.where}</a>
+                <span className="block text-[14px]">Their quote says: {p.fitted}</span>
                 <span className="block text-[13px] text-mute">
                   {p.glass} {cash(p.glassPence)};{" "}
                   {p.minutes.map((m) => `${m.station.toLowerCase()} ${m.minutes} min`).join(", ")}; materials{" "}
