@@ -20,11 +20,11 @@ const USUAL_DRAIN_MM = 12;
 const UNMEASURED = { widthMm: 600, heightMm: 900 };
 
 /** How long one packer is: by its unit's area, mm², or the house's own. */
-export const blockMmOf = (book: PaneBook, { house }: Pick<Reckoning, "house">, areaMm2: number): Mm =>
+const blockMmOf = (book: PaneBook, { house }: Pick<Reckoning, "house">, areaMm2: number): Mm =>
   isUnit(book) ? blockLength(areaMm2 / 1e6) : house.packerLengthMm;
 
 /** Where the packers of a pane with these sides stand, by how its sash opens, clear of the drains that were found. */
-export function spotsOn(
+function spotsOn(
   book: PaneBook,
   { house }: Pick<Reckoning, "house">,
   edgesMm: Readonly<Record<Side, Mm>>,
@@ -48,6 +48,8 @@ export function spotsOn(
 export type PackersDrawn = {
   readonly widthMm: Mm;
   readonly heightMm: Mm;
+  /** How long each side is: its own, where the pane is cut to shape. */
+  readonly edgesMm: Readonly<Record<Side, Mm>>;
   readonly blockMm: Mm;
   readonly spots: readonly PackerSpot[];
   /** Its places are figures: of glass that is sized, or that is here. A pane that nobody measured is drawn, and no more. */
@@ -68,5 +70,5 @@ export function packersDrawn(book: PaneBook, r: Reckoning): PackersDrawn {
     ? { left: toMm(sides.left), right: toMm(sides.right), bottom: toMm(sides.bottom), top: toMm(sides.top) }
     : straightSides(box.widthMm, box.heightMm);
   const packed = !wholeOf(book) && standsOnPackers(readyFacts(book, r));
-  return { ...box, blockMm, spots: packed ? spotsOn(book, r, edgesMm, blockMm) : [], measured: size !== null };
+  return { ...box, edgesMm, blockMm, spots: packed ? spotsOn(book, r, edgesMm, blockMm) : [], measured: size !== null };
 }

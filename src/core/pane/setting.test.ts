@@ -187,6 +187,7 @@ describe("packers of glass that is here, its opening not read", () => {
     expect(had("598", "1048")).toEqual({
       widthMm: 598,
       heightMm: 1048,
+      edgesMm: { left: 1048, right: 1048, bottom: 598, top: 598 },
       blockMm: 100,
       measured: true,
       under: [149.5, 448.5],

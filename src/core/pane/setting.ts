@@ -1,4 +1,4 @@
-import { facePutty, standsOnPackers } from "../frame/held.ts";
+import { facePutty } from "../frame/held.ts";
 import type { Opens, PackerSpot } from "../set/packer-places.ts";
 import { beadOn } from "../set/seal-path.ts";
 import { type Sealant, sealantFor } from "../set/sealant.ts";
@@ -8,9 +8,8 @@ import { type Mm, toMm } from "../units/length.ts";
 import type { PaneBook } from "./book.ts";
 import { opensAs } from "./hangs.ts";
 import { wayRoundShare } from "./own-sides.ts";
-import { blockMmOf, spotsOn } from "./packers-drawn.ts";
+import { packersDrawn } from "./packers-drawn.ts";
 import type { Reckoning } from "./reckoning.ts";
-import { sidesHere } from "./sides-here.ts";
 import { hasBeads, readyFacts } from "./step-facts.ts";
 import { isUnit } from "./unit.ts";
 import { wholeOf } from "./whole-here.ts";
@@ -46,19 +45,12 @@ export type Setting = {
 
 /** Null while nothing is sized. */
 export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
-  const sides = sidesHere(r);
-  if (!r.cut.ok || !sides) return null;
+  if (!r.cut.ok) return null;
   const { glass, governs } = r.cut.value;
   const [w, h] = [toMm(glass.width), toMm(glass.height)];
   const facts = readyFacts(book, r);
-  const blockMm = blockMmOf(book, r, w * h);
   // Cut to its own shape, every side is as long as it is, and what runs round it is as long as its way round.
-  const edgesMm = {
-    left: toMm(sides.left),
-    right: toMm(sides.right),
-    bottom: toMm(sides.bottom),
-    top: toMm(sides.top),
-  };
+  const { edgesMm, blockMm, spots } = packersDrawn(book, r);
   const round = r.shaped ? wayRoundShare(r.shaped.corners) : 1;
   const leg = r.readings["rebate-depth"];
   const legMm = leg === undefined ? null : toMm(leg);
@@ -87,7 +79,7 @@ export function settingOf(book: PaneBook, r: Reckoning): Setting | null {
   return {
     opens,
     blockMm,
-    spots: whole || !standsOnPackers(facts) ? [] : spotsOn(book, r, edgesMm, blockMm),
+    spots,
     beadMm,
     voidMl,
     slopeMl,
